@@ -1,0 +1,44 @@
+import { ValidationError, type AnySchema } from 'yup';
+
+/** One thing wrong with an input: the path of the field, and what is allowed. */
+export interface Fault {
+  path: string;
+  message: string;
+}
+
+/** Thrown by every reader of outside input; carries all the faults found. */
+export class FaultyInput extends Error {
+  constructor(readonly faults: readonly Fault[]) {
+    super(faults.map(({ path, message }) => `${path}: ${message}`).join('\n'));
+    this.name = 'FaultyInput';
+  }
+}
+
+/** How a value is quoted in a message: short, and as it was typed. */
+export function quoted(value: unknown): string {
+  const text = JSON.stringify(value) ?? String(value);
+  return text.length > 40 ? `${text.slice(0, 37)}...` : text;
+}
+
+/**
+ * Checks `input` against a Yup schema without changing it.
+ *
+ * @throws FaultyInput with every fault, in the order of the fields
+ */
+export function check<T>(schema: AnySchema, input: unknown): T {
+  try {
+    return schema.validateSync(input, { strict: true, abortEarly: false }) as T;
+  } catch (error) {
+    if (!(error instanceof ValidationError)) throw error;
+    const leaves = error.inner.length > 0 ? error.inner : [error];
+    const seen = new Set<string>();
+    const faults: Fault[] = [];
+    for (const { path, message } of leaves) {
+      const fault = { path: path || 'input', message };
+      const key = `${fault.path} ${message}`;
+      if (!seen.has(key)) faults.push(fault);
+      seen.add(key);
+    }
+    throw new FaultyInput(faults);
+  }
+}

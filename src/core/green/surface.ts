@@ -1,0 +1,26 @@
+/** What a ball may come down on, and what it does to a run: share of the run a green of this speed would give. */
+export const SURFACES = ['green', 'fringe', 'rough', 'sand'] as const;
+export type Surface = (typeof SURFACES)[number];
+
+/** Tuned to what coaches say of a ball that lands off the green: a third of the run through fringe and short rough. */
+export const RUN_SHARE: Record<Surface, number> = { green: 1, fringe: 0.6, rough: 0.3, sand: 0 };
+
+export const GREEN_FIRMNESS = ['soft', 'medium', 'firm'] as const;
+export type GreenFirmness = (typeof GREEN_FIRMNESS)[number];
+
+/** Factor on the tilt angle in {@link bounceAndRun}: a softer green takes a deeper dent. Tuned. */
+export const DENT: Record<GreenFirmness, number> = { soft: 1.25, medium: 1, firm: 0.75 };
+
+export interface Green {
+  /** Distance that a ball released at 1.83 m/s rolls on the level, m. */
+  stimp: number;
+  /** Slope along the line, radians, uphill positive. */
+  slope: number;
+  firmness: GreenFirmness;
+}
+
+/** Speed at which a ball leaves the ramp of a stimpmeter, m/s (6.00 ft/s; Holmes 1986). */
+const RAMP_SPEED = 1.83;
+
+/** Deceleration of a rolling ball on a level green of this stimp, m/s^2: v^2 / (2 distance). */
+export const rollingDrag = (stimp: number): number => (RAMP_SPEED * RAMP_SPEED) / (2 * stimp);

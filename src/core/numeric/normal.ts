@@ -1,0 +1,42 @@
+import { clamp } from './soft';
+
+/** Coefficients of the central and tail rational fits in P. J. Acklam's algorithm (relative error 1.15e-9). */
+const A = [
+  -39.69683028665376, 220.9460984245205, -275.9285104469687, 138.357751867269, -30.66479806614716,
+  2.506628277459239,
+];
+const B = [
+  -54.47609879822406, 161.5858368580409, -155.6989798598866, 66.80131188771972, -13.28068155288572,
+];
+const C = [
+  -0.007784894002430293, -0.3223964580411365, -2.400758277161838, -2.549732539343734,
+  4.374664141464968, 2.938163982698783,
+];
+const D = [0.007784695709041462, 0.3224671290700398, 2.445134137142996, 3.754408661907416];
+
+const TAIL = 0.02425;
+
+function horner(coefficients: readonly number[], x: number): number {
+  let sum = 0;
+  for (const c of coefficients) sum = sum * x + c;
+  return sum;
+}
+
+/**
+ * Inverse of the standard normal distribution function.
+ *
+ * @param p probability, kept within [1e-12, 1 - 1e-12]
+ * @returns z with P(Z <= z) = p
+ * @see P. J. Acklam, "An algorithm for computing the inverse normal cumulative distribution function" (2003)
+ */
+export function inverseNormal(p: number): number {
+  const q = clamp(p, 1e-12, 1 - 1e-12);
+  if (q > 1 - TAIL) return -inverseNormal(1 - q);
+  if (q < TAIL) {
+    const r = Math.sqrt(-2 * Math.log(q));
+    return horner(C, r) / (horner(D, r) * r + 1);
+  }
+  const r = q - 0.5;
+  const s = r * r;
+  return (horner(A, s) * r) / (horner(B, s) * s + 1);
+}

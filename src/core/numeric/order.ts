@@ -1,0 +1,17 @@
+/** Median; the mean of the middle two for an even count. Throws RangeError on an empty list. */
+export function median(values: readonly number[]): number {
+  if (values.length === 0) throw new RangeError('median: needs at least one value');
+  const sorted = [...values].sort((a, b) => a - b);
+  const middle = sorted.length >> 1;
+  return sorted.length % 2 ? sorted[middle]! : (sorted[middle - 1]! + sorted[middle]!) / 2;
+}
+
+/** Mean of the greatest `share` (0 to 1) of the values: at least one of them. Throws RangeError when empty. */
+export function meanOfWorst(values: ArrayLike<number>, share: number): number {
+  if (values.length === 0) throw new RangeError('meanOfWorst: needs at least one value');
+  const sorted = Float64Array.from(values).sort();
+  const count = Math.max(1, Math.round(sorted.length * share));
+  let sum = 0;
+  for (let i = sorted.length - count; i < sorted.length; i++) sum += sorted[i]!;
+  return sum / count;
+}

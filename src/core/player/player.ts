@@ -1,0 +1,24 @@
+import type { Club } from '../club/club';
+
+export const SKILLS = ['expert', 'good', 'middle', 'beginner'] as const;
+export type Skill = (typeof SKILLS)[number];
+
+export const HANDS = ['right', 'left'] as const;
+export type Hand = (typeof HANDS)[number];
+
+export interface Player {
+  handed: Hand;
+  skill: Skill;
+  bag: Club[];
+}
+
+/**
+ * Share of its own loft by which the shaft leans to the target in a clean strike from grass: better players
+ * deliver less loft. Tuned to the spread of dynamic loft that coaches see between skills.
+ */
+export const CLEAN_LEAN_SHARE: Record<Skill, number> = {
+  expert: 0.2,
+  good: 0.19,
+  middle: 0.18,
+  beginner: 0.14,
+};

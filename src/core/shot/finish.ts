@@ -1,0 +1,61 @@
+import { BALL_RADIUS } from '../ball/ball';
+import { fly, type FlightPoint } from '../flight/fly';
+import { bounceAndRun } from '../green/bounceAndRun';
+import { RUN_SHARE } from '../green/surface';
+import type { Launch } from '../strike/contact';
+import type { Shot } from './shot';
+
+/** Where one ball went: m along and left of the line to the flag. */
+export interface Finish {
+  carry: number;
+  x: number;
+  y: number;
+  apex: number;
+  /** Ball's bottom over the lip's edge, m; null when it came down before the edge. */
+  lipClearance: number | null;
+  /** Horizontal speed in from the landing, for the run; where it landed. */
+  landing: FlightPoint;
+}
+
+/** Ball turned by `angle` radians to the player's side before it flies. */
+function turned(launch: Launch, angle: number): Launch {
+  const c = Math.cos(angle);
+  const s = Math.sin(angle);
+  return {
+    ...launch,
+    vx: launch.vx * c - launch.vy * s,
+    vy: launch.vx * s + launch.vy * c,
+    wx: launch.wx * c - launch.wy * s,
+    wy: launch.wx * s + launch.wy * c,
+  };
+}
+
+/**
+ * Flies a launched ball over the ground of the shot and lets it run out.
+ *
+ * @param launch in the frame of the path
+ * @param aim direction of the path from the line to the flag, radians, towards the player's side positive
+ * @param trace receives the flight's points when given
+ */
+export function finishOf(launch: Launch, aim: number, shot: Shot, trace?: FlightPoint[]): Finish {
+  const start = turned(launch, aim);
+  const flight = fly(start, shot.lip.height, shot.lip.distance, shot.wind, trace);
+  const { landing } = flight;
+  const clearance =
+    flight.heightAtLip === null ? null : flight.heightAtLip - shot.lip.height - BALL_RADIUS;
+  const carry = Math.hypot(landing.x, landing.y);
+  const along = Math.hypot(landing.vx, landing.vy);
+  const result = { carry, apex: flight.apex, lipClearance: clearance, landing };
+  if (!flight.landed || landing.x < shot.lip.distance) {
+    return { ...result, x: landing.x, y: landing.y };
+  }
+  const cos = along > 1e-9 ? landing.vx / along : 1;
+  const sin = along > 1e-9 ? landing.vy / along : 0;
+  const backspin = (start.wx * sin - start.wy * cos) * flight.spinKept;
+  const run = bounceAndRun(along, Math.max(0, -landing.vz), backspin, shot.green);
+  const share =
+    landing.x < shot.edge || landing.x > shot.back
+      ? RUN_SHARE[landing.x > shot.back ? shot.beyond : 'rough']
+      : 1;
+  return { ...result, x: landing.x + run * share * cos, y: landing.y + run * share * sin };
+}

@@ -1,0 +1,63 @@
+import { headNormals, type HeadNormals } from '../club/geometry';
+import { lengthFactor } from '../player/headSpeed';
+import { passToBall, type HeadState } from '../sand/passage';
+import type { Sand } from '../sand/presets';
+import { strikeBall, type Launch } from '../strike/contact';
+import { arcThrough, flooredAttack } from '../swing/arc';
+import { deliveryOf, holdOf, type Setup } from '../swing/setup';
+
+/** What one human swing does otherwise than meant. All zero for the swing as meant; speed as a factor. */
+export interface SwingError {
+  /** Mark further back, m. */
+  mark: number;
+  /** Arc deeper, m. */
+  height: number;
+  /** Steeper, radians. */
+  attack: number;
+  /** Factor on head speed. */
+  speed: number;
+  /** Face more open, radians. */
+  face: number;
+  /** Path turned towards the player's side, radians. */
+  aim: number;
+}
+
+export const AS_MEANT: SwingError = { mark: 0, height: 0, attack: 0, speed: 1, face: 0, aim: 0 };
+
+/** One strike: how the head arrived, and how the ball left. */
+export interface Strike {
+  normals: HeadNormals;
+  head: HeadState;
+  launch: Launch;
+}
+
+/**
+ * Takes a set-up and one swing's errors through the sand to the launch of the ball, in the frame of the path.
+ * Errors are displacements of the whole arc, so that the same error of height moves the mark of a shallow
+ * swing further than that of a steep one.
+ *
+ * @param setup the set-up
+ * @param error the errors of this swing
+ * @param headSpeed the player's full head speed at the reference length, m/s
+ * @param burial depth of the ball's lowest point, m
+ */
+export function strike(
+  setup: Setup,
+  error: SwingError,
+  headSpeed: number,
+  sand: Sand,
+  burial: number,
+): Strike {
+  const delivery = deliveryOf(setup, burial);
+  const hold = holdOf(setup);
+  hold.opening += error.face;
+  const normals = headNormals(setup.club, hold);
+  const arc = arcThrough(
+    delivery.path + error.mark,
+    flooredAttack(delivery.attack + error.attack),
+    delivery.lift + error.height,
+  );
+  const speed = headSpeed * lengthFactor(setup.club, setup.gripDown) * setup.fraction * error.speed;
+  const head = passToBall(arc, Math.max(speed, 1.01), { normals, sole: setup.club.sole }, sand);
+  return { normals, head, launch: strikeBall(head, normals, sand, burial) };
+}
