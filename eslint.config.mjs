@@ -36,7 +36,7 @@ function arrows(room) {
   };
 }
 
-export default [
+const config = [
   {
     ignores: [
       '.next/**',
@@ -77,3 +77,4 @@ export default [
     },
   },
 ];
+export default config;

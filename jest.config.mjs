@@ -1,5 +1,5 @@
-/** @type {import('jest').Config} */
-export default {
+/** @type {import("jest").Config} */
+const config = {
   roots: ['<rootDir>/src', '<rootDir>/tests/unit'],
   testMatch: ['**/*.test.ts', '**/*.test.tsx'],
   transform: {
@@ -10,5 +10,8 @@ export default {
   },
   transformIgnorePatterns: ['/node_modules/(?!(d3-[a-z-]+|internmap)/)'],
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
+  // Math is looked up in the sandbox at every use otherwise, which makes the physics several times slower.
+  sandboxInjectedGlobals: ['Math'],
   testTimeout: 30000,
 };
+export default config;

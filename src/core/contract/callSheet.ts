@@ -1,6 +1,6 @@
 import type { Hand } from '../player/player';
 import { plainScript, scriptOf, faceClockFor, type Line } from '../script/script';
-import type { UnitSystem } from '../script/words';
+import type { UnitSystem } from '../units/system';
 import { predict } from '../search/prediction';
 import type { Call, Prescription } from '../search/prescribe';
 import { ruledOutWords } from '../search/ruledOut';

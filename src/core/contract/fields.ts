@@ -77,8 +77,10 @@ export function lengthFields(name: string, lowM: number, highM: number): ObjectS
 
 /** The keys of an object that give the length `name`, whatever the unit. */
 function lengthKeys(value: object, name: string): string[] {
-  return UNITS.map((unit) => `${name}_${unit}`).filter(
-    (key) => (value as Record<string, unknown>)[key] !== undefined,
+  return Object.keys(value).filter(
+    (key) =>
+      (value as Record<string, unknown>)[key] !== undefined &&
+      UNITS.some((unit) => key === `${name}_${unit}`),
   );
 }
 

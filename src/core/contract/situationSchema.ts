@@ -44,7 +44,7 @@ const lipSchema = exactObject(
 /** What the format names but this version cannot compute yet. */
 const NOT_YET = ['clear', 'escapes', 'wind', 'slope'];
 
-const shotSchema = exactObject(
+export const shotSchema = exactObject(
   {
     lip: lipSchema,
     lie: wordField(['clean']),
@@ -69,20 +69,22 @@ const shotSchema = exactObject(
   },
 );
 
-export const situationSchema = exactObject({
-  format: wordField([SITUATION_FORMAT]),
-  version: wordField([SITUATION_VERSION as unknown as string]),
-  player: required(
-    exactObject({
-      handed: wordField(HANDS),
-      skill: required(wordField(SKILLS)),
-      bag: required(listField(clubSchema, 1, 20)),
+export const situationSchema = required(
+  exactObject({
+    format: wordField([SITUATION_FORMAT]),
+    version: wordField([SITUATION_VERSION as unknown as string]),
+    player: required(
+      exactObject({
+        handed: wordField(HANDS),
+        skill: required(wordField(SKILLS)),
+        bag: required(listField(clubSchema, 1, 20)),
+      }),
+    ),
+    shot: required(shotSchema),
+    prefer: exactObject({
+      schools: listField(textField(1, 40), 0, 20),
+      caution: numberField(0, 1),
     }),
-  ),
-  shot: required(shotSchema),
-  prefer: exactObject({
-    schools: listField(textField(1, 40), 0, 20),
-    caution: numberField(0, 1),
+    seed: integerField(0, 4294967295),
   }),
-  seed: integerField(0, 4294967295),
-});
+);

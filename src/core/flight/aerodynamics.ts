@@ -12,19 +12,20 @@ export const SPIN_DECAY = 24;
 
 /**
  * Blend from subcritical (0) to supercritical (1) flow of a dimpled ball with Reynolds number:
- * centred on 4.6e4, as the drag crisis of dimpled spheres in Bearman and Harvey (1976).
+ * centred on 4e4, as the drag crisis of dimpled spheres in Bearman and Harvey (1976). Its width of 2e4 is tuned:
+ * spin spreads the crisis, and a narrow one would let a slow ball fly further into a wind than without it.
  */
 export function turbulentShare(speed: number): number {
-  const z = ((2 * BALL_RADIUS * speed) / AIR_VISCOSITY - 4.6e4) / 7e3;
+  const z = ((2 * BALL_RADIUS * speed) / AIR_VISCOSITY - 4e4) / 2e4;
   return (1 + z / Math.sqrt(1 + z * z)) / 2;
 }
 
 /**
- * Drag coefficient 0.20 + 0.27 S + 0.26 (1 - H); S is spin ratio (rim speed over speed), H the turbulent share.
+ * Drag coefficient 0.193 + 0.27 S + 0.26 (1 - H); S is spin ratio (rim speed over speed), H the turbulent share.
  * Form after Bearman and Harvey (1976) and Smits and Smith (1994); constants tuned to published carries.
  */
 export const dragCoefficient = (spinRatio: number, turbulent: number): number =>
-  0.2 + 0.27 * spinRatio + 0.26 * (1 - turbulent);
+  0.193 + 0.27 * spinRatio + 0.26 * (1 - turbulent);
 
 /** Lift coefficient 0.37 S^(3/8) (0.45 + 0.55 H). Same sources. */
 export const liftCoefficient = (spinRatio: number, turbulent: number): number =>

@@ -21,6 +21,12 @@ const LONGEST = 0.6;
 const PULL = 60000;
 
 /**
+ * Share of the face's drag that is left beyond the ball: the sheet that the face pushed has gone with the ball, and
+ * arms and shaft drive the head on. Tuned with {@link PULL}, so that a splash comes out of the sand.
+ */
+const DRAG_BEYOND = 0.3;
+
+/**
  * The mark in the sand, from where the head goes in to where it comes out or stops.
  *
  * @param arc path of the sole in air
@@ -31,7 +37,11 @@ export function divotOf(arc: SwingArc, speed: number, tool: SandTool, sand: Sand
   const start = state.mark;
   const profile = [state.depth];
   let deepest = state.depth;
-  while (state.path < LONGEST && advance(state, STEP, tool, sand)) {
+  const beyond = { ...sand, faceDrag: sand.faceDrag * DRAG_BEYOND };
+  while (
+    state.path < LONGEST &&
+    advance(state, STEP, tool, start + state.path < 0 ? sand : beyond)
+  ) {
     const x = start + state.path;
     const meant = arc.depth - ((x - arc.lowPoint) * (x - arc.lowPoint)) / (2 * ARC_RADIUS);
     state.down -= (PULL * Math.max(0, state.depth - meant) * STEP) / state.forward;

@@ -2,7 +2,8 @@ import type { Hand } from '../player/player';
 import type { Call } from '../search/prescribe';
 import { degrees } from '../units/angle';
 import { faceClock, swingClock } from '../units/clock';
-import { clockWords, distanceWords, shortLengthWords, tenthsWords, type UnitSystem } from './words';
+import { clockWords, distanceWords, shortLengthWords, tenthsWords } from './words';
+import type { UnitSystem } from '../units/system';
 
 /** Steps of the script in the order in which they are done. */
 export const STEPS = ['face', 'grip', 'feet', 'ball', 'weight', 'mark', 'swing', 'finish'] as const;
@@ -53,8 +54,8 @@ function feetLine(call: Call, voice: Voice): string {
   const open = Math.round(degrees(setup.stanceOpen));
   const lead = voice.handed === 'right' ? 'left' : 'right';
   const line =
-    open < 2 ? 'along the line to the flag' : `*${open}° open*, so to the ${lead} of the flag`;
-  const swing = call.school.feetWithPath === 1 && open >= 2 ? '; swing along your feet' : '';
+    open < 4 ? 'along the line to the flag' : `*${open}° open*, so to the ${lead} of the flag`;
+  const swing = call.school.feetWithPath === 1 && open >= 4 ? '; swing along your feet' : '';
   return `Feet ${widthWords(setup.stanceWidth)}, ${dug}, ${line}${swing}.`;
 }
 

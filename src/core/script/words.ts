@@ -1,7 +1,5 @@
 import { fromMetres } from '../units/length';
-
-/** How lengths are said: yards, feet and inches, or metres and centimetres. */
-export type UnitSystem = 'yards' | 'metres';
+import type { UnitSystem } from '../units/system';
 
 const HOURS = [
   'twelve',

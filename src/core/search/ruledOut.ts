@@ -1,4 +1,5 @@
-import { distanceWords, type UnitSystem } from '../script/words';
+import { distanceWords } from '../script/words';
+import type { UnitSystem } from '../units/system';
 import { fromMetres } from '../units/length';
 import type { RuledOut } from './prescribe';
 

@@ -1,7 +1,7 @@
 import { HABITS } from '../spread/habits';
 import { effortFactor } from '../spread/effort';
 import { chanceWords, distanceWords } from '../script/words';
-import type { UnitSystem } from '../script/words';
+import type { UnitSystem } from '../units/system';
 import { finishOf } from '../shot/finish';
 import type { Golfer } from '../shot/odds';
 import type { Shot } from '../shot/shot';
@@ -54,13 +54,13 @@ export function reasonsFor(
   const kept = Math.round((100 * heavy) / prediction.carry);
   reasons.push({
     factor: 'sand',
-    text: `${degrees(call.setup.club.bounce).toFixed(0)}° of bounce becomes ${degrees(prediction.effectiveBounce).toFixed(0)}° at work: the usual heavy miss still carries ${distanceWords(heavy, units)}, ${kept} % of what is meant.`,
+    text: `${degrees(call.setup.club.bounce).toFixed(0)}° of bounce becomes ${degrees(prediction.effectiveBounce).toFixed(0)}° at work: the usual heavy miss still carries ${distanceWords(heavy, units)}, ${kept}\u00a0% of what is meant.`,
   });
   reasons.push({
     factor: 'distance',
-    text: `${distanceWords(prediction.carry, units)} of carry takes ${Math.round(100 * call.setup.fraction)} % of a full swing's speed, then ${distanceWords(prediction.run, units)} of run.`,
+    text: `${distanceWords(prediction.carry, units)} of carry takes ${Math.round(100 * call.setup.fraction)}\u00a0% of a full swing's speed, then ${distanceWords(prediction.run, units)} of run.`,
   });
-  if (odds.thin >= 0.02) {
+  if (odds.thin >= 0.05) {
     reasons.push({
       factor: 'thin',
       text: `Thin ${chanceWords(odds.thin)}: nobody ahead of the player.`,

@@ -27,6 +27,8 @@ export interface Odds {
   worstTenth: number;
   /** Strokes of each swing, for differences between candidates on common swings. */
   each: Float64Array;
+  /** Where each ball finished along the line, m. */
+  finishes: Float64Array;
 }
 
 /** A ball carries heavy when it goes less than this share of what was meant, through more sand. */
@@ -57,6 +59,7 @@ export function oddsOf(
   swings: readonly SwingError[],
 ): Odds {
   const each = new Float64Array(swings.length);
+  const finishes = new Float64Array(swings.length);
   const sum = { out: 0, lip: 0, green: 0, thin: 0, fat: 0, within2m: 0, strokes: 0 };
   const meant = meantFinish(setup, golfer, shot, aim).carry;
   const meantPath = deliveryOf(setup, shot.burial).path;
@@ -75,6 +78,7 @@ export function oddsOf(
     const finish = finishOf(launch, aim + error.aim, shot);
     const outcome = outcomeOf(finish, shot, golfer.skill);
     each[i] = outcome.strokes;
+    finishes[i] = finish.x;
     sum.out += outcome.out;
     sum.lip += outcome.lip;
     sum.green += outcome.green;
@@ -94,5 +98,6 @@ export function oddsOf(
     strokes: sum.strokes / n,
     worstTenth: meanOfWorst(each, 0.1),
     each,
+    finishes,
   };
 }

@@ -12,7 +12,7 @@ const HEAD_MASS = 0.3;
 const CLEAN_AREA = 14e-6;
 
 /** Thickness of the cushion in which the blow to the ball, and the spin, die away, m. Tuned. */
-const CUSHION_BLOW = 0.055;
+const CUSHION_BLOW = 0.052;
 const CUSHION_SPIN = 0.022;
 
 /** The wedge of sand that stands still on a laid-back face lowers the loft past this angle. Tuned. */

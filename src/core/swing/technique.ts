@@ -28,7 +28,7 @@ export const TECHNIQUE: Record<TechniqueName, Technique> = {
 const LOW_POINT_PER_WEIGHT = 0.4;
 
 /** Distance between the heels of a stance as wide as the shoulders, m. Tuned to an adult's shoulder width. */
-const SHOULDER_WIDTH = 0.4;
+export const SHOULDER_WIDTH = 0.4;
 
 /** Low point ahead of the ball, m, for a stance and ball position (0 trail heel to 100 lead heel). */
 export function lowPointAheadOfBall(

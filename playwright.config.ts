@@ -1,0 +1,49 @@
+import { existsSync } from 'node:fs';
+import { defineConfig, devices } from '@playwright/test';
+
+const port = Number(process.env.MELLOW_TEST_PORT ?? 3217);
+const baseURL = `http://127.0.0.1:${port}`;
+
+/** Debian's Chromium, or one that MELLOW_CHROMIUM names. */
+const chromium =
+  process.env.MELLOW_CHROMIUM ??
+  ['/usr/bin/chromium', '/usr/bin/chromium-browser'].find((file) => existsSync(file));
+
+export default defineConfig({
+  testDir: 'tests/browser',
+  fullyParallel: true,
+  workers: 2,
+  timeout: 45_000,
+  expect: { timeout: 12_000 },
+  reporter: process.env.MELLOW_TEST_REPORT
+    ? [['list'], ['json', { outputFile: process.env.MELLOW_TEST_REPORT }]]
+    : 'list',
+  use: {
+    baseURL,
+    ...devices['Desktop Chrome'],
+    viewport: { width: 1280, height: 800 },
+    launchOptions: {
+      ...(chromium ? { executablePath: chromium } : {}),
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+      ],
+    },
+  },
+  webServer: {
+    command: `node_modules/.bin/next start --hostname 127.0.0.1 --port ${port}`,
+    url: baseURL,
+    reuseExistingServer: false,
+    timeout: 60_000,
+    gracefulShutdown: { signal: 'SIGTERM', timeout: 5000 },
+    env: {
+      MELLOW_DATA: process.env.MELLOW_DATA ?? '.cache/browser-data',
+      NEXT_MANUAL_SIG_HANDLE: '1',
+    },
+  },
+});

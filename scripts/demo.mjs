@@ -1,0 +1,59 @@
+/* npm run demo: installs, builds, seeds the demo academy once and serves it. --fresh starts over after asking. */
+import { spawn } from 'node:child_process';
+import { existsSync, rmSync } from 'node:fs';
+import path from 'node:path';
+import readline from 'node:readline/promises';
+import { build, install, run } from './shared.mjs';
+
+const host = process.env.MELLOW_HOST || '127.0.0.1';
+const port = process.env.PORT || '3000';
+const folder = path.resolve(process.env.MELLOW_DATA || '.data');
+
+function stop(message, code) {
+  console.error(message);
+  process.exit(code);
+}
+
+/** True when the person says yes; --yes says it for them. */
+async function sure(question) {
+  if (process.argv.includes('--yes')) return true;
+  if (!process.stdin.isTTY) return false;
+  const prompt = readline.createInterface({ input: process.stdin, output: process.stdout });
+  const answer = await prompt.question(`${question} Type yes to go on: `);
+  prompt.close();
+  return answer.trim().toLowerCase() === 'yes';
+}
+
+const wanted = process.argv.slice(2);
+const unknown = wanted.filter((arg) => !['--fresh', '--yes'].includes(arg));
+if (unknown.length > 0) stop(`demo: ${unknown.join(' ')} is not known; --fresh and --yes are.`, 2);
+
+if ((await install()) !== 0) stop('demo: the packages could not be installed.', 1);
+
+if (wanted.includes('--fresh') && existsSync(folder)) {
+  if (!(await sure(`This deletes everything in ${folder}.`))) {
+    stop('demo: nothing was deleted. (Say --fresh --yes where nobody can be asked.)', 1);
+  }
+  const check = await run(process.execPath, ['--import', 'tsx', 'src/demo/claim.ts']);
+  if (check !== 0) process.exit(check);
+  rmSync(folder, { recursive: true, force: true });
+}
+
+if ((await build()) !== 0) stop('demo: the build failed.', 1);
+
+console.log('Opening the data folder ...');
+const seeded = await run(process.execPath, ['--import', 'tsx', 'src/demo/seed.ts']);
+if (seeded !== 0) process.exit(seeded);
+
+const server = spawn(
+  process.execPath,
+  ['node_modules/next/dist/bin/next', 'start', '--hostname', host, '--port', port],
+  { stdio: ['inherit', 'pipe', 'inherit'], env: { ...process.env, NEXT_MANUAL_SIG_HANDLE: '1' } },
+);
+server.stdout.on('data', (chunk) => {
+  if (/Ready in/.test(String(chunk))) {
+    console.log(`\nMellow Divot is at http://${host}:${port}  (Ctrl+C stops it)\n`);
+  }
+});
+for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill('SIGTERM'));
+server.on('exit', (code) => process.exit(code ?? 0));

@@ -1,0 +1,94 @@
+/* npm test: installs what is missing, then lint, types, unit tests, build and browser tests. Ends with the count. */
+import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import os from 'node:os';
+import path from 'node:path';
+import { build, canRun, install, run } from './shared.mjs';
+
+const node = process.execPath;
+const work = mkdtempSync(path.join(os.tmpdir(), 'mellow-test-'));
+let passed = 0;
+let failed = 0;
+
+/** Counts a step that passes or fails as a whole. */
+async function step(name, code) {
+  const ok = (await code) === 0;
+  if (ok) passed += 1;
+  else failed += 1;
+  console.log(`${ok ? 'passed' : 'FAILED'}: ${name}\n`);
+  return ok;
+}
+
+function finish() {
+  rmSync(work, { recursive: true, force: true });
+  console.log(`${passed} passed, ${failed} failed`);
+  process.exit(failed === 0 ? 0 : 1);
+}
+
+/** Chromium from Debian's packages where it is missing and we may install it. */
+async function chromium() {
+  if (process.env.MELLOW_CHROMIUM || existsSync('/usr/bin/chromium')) return 0;
+  const root = process.getuid?.() === 0;
+  if (!root || !canRun('apt-get')) {
+    console.error(
+      'Chromium is missing. Install it (Debian: sudo apt-get install chromium) or name one with MELLOW_CHROMIUM.',
+    );
+    return 1;
+  }
+  console.log('Installing Chromium ...');
+  const quiet = { stdio: ['ignore', 'ignore', 'inherit'] };
+  await run('apt-get', ['update'], quiet);
+  return run('apt-get', ['install', '-y', '--no-install-recommends', 'chromium'], {
+    ...quiet,
+    env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
+  });
+}
+
+/** Adds what a runner counted; a runner that failed without a failed test counts as one failure. */
+function count(name, code, ok, bad) {
+  passed += ok;
+  failed += bad || (code === 0 ? 0 : 1);
+  console.log(`${name}: ${ok} passed, ${bad} failed\n`);
+}
+
+async function unit() {
+  const report = path.join(work, 'unit.json');
+  const code = await run(node, [
+    '--experimental-vm-modules',
+    '--no-warnings',
+    'node_modules/jest/bin/jest.js',
+    '--json',
+    `--outputFile=${report}`,
+    '--silent',
+  ]);
+  const result = existsSync(report) ? JSON.parse(readFileSync(report, 'utf8')) : null;
+  count('unit tests', code, result?.numPassedTests ?? 0, result?.numFailedTests ?? 0);
+}
+
+async function browser() {
+  const report = path.join(work, 'browser.json');
+  const env = {
+    ...process.env,
+    MELLOW_DATA: path.join(work, 'data'),
+    MELLOW_TEST_REPORT: report,
+  };
+  const seeded = await run(node, ['--import', 'tsx', 'src/demo/seed.ts'], { env });
+  if (seeded !== 0) return count('browser tests', 1, 0, 0);
+  const code = await run(node, ['node_modules/@playwright/test/cli.js', 'test'], { env });
+  const stats = existsSync(report) ? JSON.parse(readFileSync(report, 'utf8')).stats : null;
+  count(
+    'browser tests',
+    code,
+    (stats?.expected ?? 0) + (stats?.flaky ?? 0),
+    stats?.unexpected ?? 0,
+  );
+}
+
+if (!(await step('packages', install()))) finish();
+await step('lint', run(node, ['node_modules/eslint/bin/eslint.js', '.', '--max-warnings=0']));
+await step('format', run(node, ['node_modules/prettier/bin/prettier.cjs', '--check', '.']));
+await run(node, ['node_modules/next/dist/bin/next', 'typegen']);
+await step('types', run(node, ['node_modules/typescript/bin/tsc', '--noEmit']));
+await unit();
+const ready = (await step('build', build())) && (await step('Chromium', chromium()));
+if (ready) await browser();
+finish();

@@ -1,0 +1,24 @@
+import { database } from '@/data/database';
+import { isId } from '@/data/id';
+import { readingById, setReadingDeleted } from '@/data/readings';
+import { notFound } from '../../respond';
+
+export const dynamic = 'force-dynamic';
+
+interface Context {
+  params: Promise<{ id: string }>;
+}
+
+export async function GET(_request: Request, { params }: Context): Promise<Response> {
+  const { id } = await params;
+  const { sql } = await database();
+  const reading = isId(id) ? await readingById(sql, id) : null;
+  return reading ? Response.json(reading) : notFound();
+}
+
+export async function DELETE(_request: Request, { params }: Context): Promise<Response> {
+  const { id } = await params;
+  const { sql } = await database();
+  const done = isId(id) && (await setReadingDeleted(sql, id, true));
+  return done ? new Response(null, { status: 204 }) : notFound();
+}

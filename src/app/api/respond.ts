@@ -1,0 +1,61 @@
+import { FaultyInput, type Fault } from '@/core/contract/fault';
+
+/** Largest body that is read, bytes. */
+const MOST_BYTES = 256 * 1024;
+
+/** A refusal with its faults. */
+export function refuse(status: number, faults: readonly Fault[]): Response {
+  return Response.json({ error: faults }, { status });
+}
+
+export const notFound = (): Response =>
+  refuse(404, [{ path: 'id', message: 'there is no such record' }]);
+
+/** Reads the body as bytes, giving up as soon as it is too large: its announced length is not believed. */
+async function readBody(request: Request): Promise<string | null> {
+  const reader = request.body?.getReader();
+  if (!reader) return '';
+  const chunks: Uint8Array[] = [];
+  let size = 0;
+  for (;;) {
+    const { done, value } = await reader.read();
+    if (done) break;
+    size += value.byteLength;
+    if (size > MOST_BYTES) {
+      await reader.cancel();
+      return null;
+    }
+    chunks.push(value);
+  }
+  return Buffer.concat(chunks).toString('utf8');
+}
+
+/**
+ * Reads a JSON body and answers with what `handle` makes of it: 415 for another content type, 413 for a body over
+ * 256 KiB, 400 with the faults for one that is not usable.
+ */
+export async function withJson(
+  request: Request,
+  handle: (body: unknown) => Promise<Response> | Response,
+): Promise<Response> {
+  const type = request.headers.get('content-type')?.split(';')[0]?.trim().toLowerCase();
+  if (type !== 'application/json') {
+    return refuse(415, [{ path: 'content-type', message: 'must be application/json' }]);
+  }
+  const text = await readBody(request);
+  if (text === null) {
+    return refuse(413, [{ path: 'input', message: `must not be over ${MOST_BYTES} bytes` }]);
+  }
+  let body: unknown;
+  try {
+    body = JSON.parse(text);
+  } catch {
+    return refuse(400, [{ path: 'input', message: 'is not JSON' }]);
+  }
+  try {
+    return await handle(body);
+  } catch (error) {
+    if (error instanceof FaultyInput) return refuse(400, error.faults);
+    throw error;
+  }
+}

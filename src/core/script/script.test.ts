@@ -1,0 +1,65 @@
+import { prescribe } from '../search/prescribe';
+import { aPlayer, aShot } from '../testing/fixtures';
+import { radians } from '../units/angle';
+import { plainScript, scriptOf, STEPS } from './script';
+import { chanceWords, clockWords, distanceWords, shortLengthWords, tenthsWords } from './words';
+
+test.each([
+  ['1:15', 'quarter past one'],
+  ['12:00', "twelve o'clock"],
+  ['9:30', 'half past nine'],
+  ['10:45', 'quarter to eleven'],
+  ['12:45', 'quarter to one'],
+])('%s is said %s', (clock, words) => expect(clockWords(clock)).toBe(words));
+
+test('short lengths are said in quarter inches or half centimetres', () => {
+  expect(shortLengthWords(0.0381, 'yards')).toBe('an inch and a half');
+  expect(shortLengthWords(0.0127, 'yards')).toBe('half an inch');
+  expect(shortLengthWords(0.019, 'yards')).toBe('three quarters of an inch');
+  expect(shortLengthWords(0.0508, 'yards')).toBe('two inches');
+  expect(shortLengthWords(0.0381, 'metres')).toBe('4 cm');
+  expect(shortLengthWords(0.001, 'yards')).toBe('nothing');
+});
+
+test('distances, tenths and chances', () => {
+  expect(distanceWords(0.9144, 'yards')).toBe('1 yard');
+  expect(distanceWords(12.2, 'metres')).toBe('12 metres');
+  expect(tenthsWords(0.62)).toBe('six tenths');
+  expect(chanceWords(0.81)).toBe('about 8 in 10');
+  expect(chanceWords(0.99)).toBe('nearly always');
+  expect(chanceWords(0.01)).toBe('hardly ever');
+});
+
+describe('the script', () => {
+  const call = prescribe({
+    player: aPlayer(),
+    shot: aShot(15, 6.5, 9.8),
+    seed: 7,
+    schools: ['across'],
+  }).calls[0]!;
+
+  test('goes face, grip, feet, ball, weight, mark, swing, finish', () => {
+    const lines = scriptOf(call, 40, { units: 'yards', handed: 'right' });
+    expect(lines.map(({ step }) => step)).toEqual([...STEPS]);
+    expect(lines[0]!.text).toMatch(/^Open the face to \*/);
+    expect(plainScript(lines)).not.toContain('*');
+    expect(plainScript(lines)).toContain('to the left of the flag');
+  });
+
+  test('mirrors for a left-hander', () => {
+    const lines = scriptOf(call, 40, { units: 'metres', handed: 'left' });
+    expect(lines[0]!.text).toMatch(/(nine|ten|eleven)/);
+    expect(plainScript(lines)).toContain('to the right of the flag');
+    expect(plainScript(lines)).toContain('40 metres');
+  });
+
+  test('says a square face square and a closed one closed', () => {
+    const face = (deg: number): string =>
+      scriptOf({ ...call, setup: { ...call.setup, opening: radians(deg) } }, 40, {
+        units: 'yards',
+        handed: 'right',
+      })[0]!.text;
+    expect(face(0)).toBe('Leave the face *square*.');
+    expect(face(-15)).toBe('Close the face to *quarter to eleven*.');
+  });
+});

@@ -1,0 +1,110 @@
+import { HABITS } from '../spread/habits';
+import { sampleSwings } from '../spread/swings';
+import { effortFactor, speedSpreadFactor } from '../spread/effort';
+import { aPlayer, aShot, CLUB_56, CLUB_60 } from '../testing/fixtures';
+import { fromMetres } from '../units/length';
+import { prescribe } from './prescribe';
+import { standardErrorOfDifference } from './rank';
+
+const ask = (pin: number, lip: number, lipAt = 8, skill: 'expert' | 'middle' = 'middle') =>
+  prescribe({ player: aPlayer(skill), shot: aShot(pin, lip, lipAt), seed: 7 });
+
+test('same seed, same answer', () => {
+  const told = (): unknown => ask(18, 3).calls.map(({ setup, odds }) => [setup, odds.strokes]);
+  expect(told()).toEqual(told());
+});
+
+test('the ball as meant stops near the flag', () => {
+  const { calls } = ask(18, 3);
+  for (const { meant } of calls) expect(Math.abs(fromMetres(meant.x, 'yd') - 18)).toBeLessThan(3);
+});
+
+test('a high lip close by asks for the most loft and an open face', () => {
+  const [best] = ask(15, 6.5, 9.8).calls;
+  expect(best!.setup.club.name).toBe('60');
+  expect(best!.setup.opening).toBeGreaterThan(0.2);
+});
+
+test('long splashes ask for less loft, and for more swing', () => {
+  const near = ask(14, 2).calls[0]!;
+  const far = ask(30, 2).calls[0]!;
+  expect(far.setup.club.loft).toBeLessThan(near.setup.club.loft);
+});
+
+test('what cannot reach is ruled out with that reason, and every club and school is accounted for', () => {
+  const { calls, ruledOut } = ask(45, 2);
+  expect(ruledOut.some(({ reason }) => reason.state === 'cannot-reach')).toBe(true);
+  const named = new Set([
+    ...calls.map(({ setup, school }) => `${setup.club.name}/${school.id}`),
+    ...ruledOut.map(({ club, school }) => `${club.name}/${school.id}`),
+  ]);
+  expect(named.size).toBe(9);
+});
+
+test('a lip that nothing clears leaves no call', () => {
+  const { calls, ruledOut } = ask(15, 18, 3);
+  expect(calls).toEqual([]);
+  expect(ruledOut.every(({ reason }) => reason.state === 'cannot-get-out')).toBe(true);
+});
+
+test('each club is called once before any is called again', () => {
+  const names = ask(18, 3)
+    .calls.slice(0, 3)
+    .map(({ setup }) => setup.club.name);
+  expect(new Set(names).size).toBe(3);
+});
+
+test('a better player needs fewer strokes, near the published 2.53 from 20 yards', () => {
+  const expert = ask(20, 3, 8, 'expert').calls[0]!.odds.strokes;
+  expect(expert).toBeLessThan(ask(20, 3).calls[0]!.odds.strokes);
+  expect(Math.abs(expert - 2.53)).toBeLessThan(0.12);
+});
+
+test('strokes never fall when the lip grows', () => {
+  const strokes = [1, 3, 5, 7].map((lip) => ask(16, lip).calls[0]!.odds.strokes);
+  for (let i = 1; i < strokes.length; i++)
+    expect(strokes[i]! + 0.03).toBeGreaterThan(strokes[i - 1]!);
+});
+
+test('full caution ranks by the worst tenth', () => {
+  const { calls } = prescribe({ player: aPlayer(), shot: aShot(18, 3), seed: 7, caution: 1 });
+  expect(calls[0]!.score).toBeCloseTo(calls[0]!.odds.worstTenth, 9);
+});
+
+test('a school asked for is the only one used', () => {
+  const { calls } = prescribe({
+    player: aPlayer('middle', [CLUB_60, CLUB_56]),
+    shot: aShot(15, 3),
+    seed: 1,
+    schools: ['parallel'],
+  });
+  expect(calls.length).toBeGreaterThan(0);
+  expect(calls.every(({ school }) => school.id === 'parallel')).toBe(true);
+});
+
+describe('swings', () => {
+  const habits = HABITS.middle;
+  const swings = sampleSwings(habits, 1024, 5);
+  const sd = (of: (s: (typeof swings)[number]) => number): number => {
+    const values = swings.map(of);
+    const mean = values.reduce((a, b) => a + b) / values.length;
+    return Math.sqrt(values.reduce((a, b) => a + (b - mean) ** 2, 0) / values.length);
+  };
+  test('spread as the habits say, with heavier tails for the mark', () => {
+    expect(sd((s) => s.face) / habits.face).toBeCloseTo(1, 1);
+    expect(sd((s) => s.mark)).toBeGreaterThan(habits.mark);
+  });
+  test('a shorter sample is the head of a longer one', () => {
+    expect(sampleSwings(habits, 64, 5)).toEqual(swings.slice(0, 64));
+  });
+  test('forced and tiny swings spread more', () => {
+    expect(effortFactor(1)).toBeGreaterThan(effortFactor(0.75));
+    expect(speedSpreadFactor(0.3)).toBeGreaterThan(speedSpreadFactor(0.7));
+    expect(speedSpreadFactor(0.75)).toBeCloseTo(1, 1);
+  });
+});
+
+test('standard error of a difference is nought for equal swings', () => {
+  expect(standardErrorOfDifference([1, 2, 3], [0, 1, 2])).toBe(0);
+  expect(standardErrorOfDifference([1, 2, 3, 4], [1, 1, 3, 3])).toBeGreaterThan(0);
+});

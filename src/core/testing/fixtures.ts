@@ -1,0 +1,81 @@
+import { typicalClub, type Club, type ClubType } from '../club/club';
+import type { Player, Skill } from '../player/player';
+import { presetSand, type SandPreset } from '../sand/presets';
+import type { Shot } from '../shot/shot';
+import { ballPositionForEntry, type Setup } from '../swing/setup';
+import { radians } from '../units/angle';
+import { toMetres } from '../units/length';
+
+/* Shared by tests and by the behaviour table: the middle player of the handbook and plain shots. */
+
+export function aClub(
+  name: string,
+  type: ClubType,
+  loftDeg: number,
+  bounceDeg: number,
+  carryYd?: number,
+): Club {
+  return {
+    name,
+    type,
+    loft: radians(loftDeg),
+    ...typicalClub(type, loftDeg),
+    bounce: radians(bounceDeg),
+    ...(carryYd === undefined ? {} : { stockCarry: toMetres(carryYd, 'yd') }),
+  };
+}
+
+export const CLUB_56 = aClub('56', 'wedge', 56, 12, 82);
+export const CLUB_60 = aClub('60', 'wedge', 60, 8, 72);
+export const CLUB_52 = aClub('52', 'wedge', 52, 10, 92);
+
+export const aPlayer = (
+  skill: Skill = 'middle',
+  bag: Club[] = [CLUB_60, CLUB_56, CLUB_52],
+): Player => ({
+  handed: 'right',
+  skill,
+  bag,
+});
+
+/** A splash set-up with the usual ball position for its mark. */
+export function aSplash(club: Club, faceDeg: number, entry = 0.04, fraction = 1): Setup {
+  const setup: Setup = {
+    club,
+    technique: 'splash',
+    opening: radians(faceDeg),
+    ballPosition: 0,
+    stanceWidth: 1.25,
+    stanceOpen: 0,
+    dig: 0.02,
+    gripDown: 0,
+    handleLowered: 0,
+    shaftLean: 0,
+    weightLead: 0.62,
+    entry,
+    fraction,
+  };
+  setup.ballPosition = ballPositionForEntry(setup, 0.003);
+  return setup;
+}
+
+/** A shot over a lip to a green with room, distances in yards and lip in feet. */
+export function aShot(
+  pinYd: number,
+  lipFt: number,
+  lipDistanceFt = 8,
+  sand: SandPreset = 'medium',
+): Shot {
+  const bed = presetSand(sand);
+  return {
+    pin: toMetres(pinYd, 'yd'),
+    edge: toMetres(Math.max(4, pinYd - 7), 'yd'),
+    back: toMetres(pinYd + 12, 'yd'),
+    lip: { height: toMetres(lipFt, 'ft'), distance: toMetres(lipDistanceFt, 'ft') },
+    burial: bed.settle,
+    sand: bed,
+    green: { stimp: toMetres(10, 'ft'), slope: 0, firmness: 'medium' },
+    beyond: 'rough',
+    wind: { x: 0, y: 0 },
+  };
+}

@@ -1,0 +1,23 @@
+import { fromMetres, type LengthUnit } from './length';
+import type { UnitSystem } from './system';
+
+/** What a length is for, which settles the unit it is said in. */
+export type Scale = 'ground' | 'height';
+
+/** Unit of a length on the ground (yards or metres) or of a height (feet or metres). */
+export function unitFor(scale: Scale, system: UnitSystem): LengthUnit {
+  if (system === 'metres') return 'm';
+  return scale === 'ground' ? 'yd' : 'ft';
+}
+
+/** A number with at most `digits` decimals and no idle zeros: 3, 3.5. */
+export function plainNumber(value: number, digits = 1): string {
+  const scale = 10 ** digits;
+  return String(Math.round(value * scale) / scale + 0);
+}
+
+/** A length with its unit, joined by a no-break space: "18 yd", "3.5 ft", "1.1 m". */
+export function sayLength(metres: number, scale: Scale, system: UnitSystem): string {
+  const unit = unitFor(scale, system);
+  return `${plainNumber(fromMetres(metres, unit))}\u00a0${unit}`;
+}

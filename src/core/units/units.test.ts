@@ -1,0 +1,35 @@
+import { armAngleDeg, faceClock, fractionOfArmAngle, swingClock } from './clock';
+import { fromMetres, toMetres } from './length';
+import { sayLength } from './say';
+
+test('lengths convert exactly by the international yard', () => {
+  expect(toMetres(1, 'yd')).toBe(0.9144);
+  expect(fromMetres(toMetres(7, 'ft'), 'in')).toBeCloseTo(84, 9);
+});
+
+test.each([
+  [0, '12:00'],
+  [12, '1:00'],
+  [15, '1:15'],
+  [25, '2:00'],
+  [45, '3:00'],
+  [-15, '10:45'],
+])('a face %p degrees open reads %p', (deg, clock) => expect(faceClock(deg)).toBe(clock));
+
+test.each([
+  [0.78, '9:00'],
+  [0.57, '7:30'],
+  [1, '11:15'],
+])('a swing of %p of full speed reads %p', (fraction, clock) =>
+  expect(swingClock(fraction)).toBe(clock),
+);
+
+test('arm angle and fraction are inverse', () => {
+  for (const f of [0.3, 0.6, 0.95]) expect(fractionOfArmAngle(armAngleDeg(f))).toBeCloseTo(f, 9);
+});
+
+test('lengths are said in the unit that a coach would use', () => {
+  expect(sayLength(toMetres(18, 'yd'), 'ground', 'yards')).toBe('18\u00a0yd');
+  expect(sayLength(toMetres(3.5, 'ft'), 'height', 'yards')).toBe('3.5\u00a0ft');
+  expect(sayLength(1.07, 'height', 'metres')).toBe('1.1\u00a0m');
+});

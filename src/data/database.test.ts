@@ -1,0 +1,132 @@
+import { spawn } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import os from 'node:os';
+import path from 'node:path';
+import { PGlite } from '@electric-sql/pglite';
+import { openDatabase, type Database } from './database';
+import { migrate, readMigrations } from './migrate';
+import { addPlayer, listPlayers, type StoredPlayer } from './players';
+import { listReadings, readingById, saveReading, setReadingDeleted } from './readings';
+
+jest.setTimeout(120_000);
+
+const root = mkdtempSync(path.join(os.tmpdir(), 'mellow-data-'));
+afterAll(() => rmSync(root, { recursive: true, force: true }));
+
+const player: StoredPlayer = {
+  id: 'test-player',
+  name: "Robert'); drop table players;--",
+  handed: 'left',
+  skill: 'good',
+  bag: [
+    { name: '60', type: 'wedge', loft_deg: 60 },
+    { name: '9i', type: 'iron', loft_deg: 41, stock_carry_yd: 120 },
+  ],
+};
+const reading = {
+  name: 'Third <b>hole</b>',
+  playerId: player.id,
+  shot: { pin_yd: 18, lip: { height_ft: 3, distance_ft: 8 } },
+  called: '60, square, swing 9:00',
+  model: 'test',
+};
+
+describe('players and readings', () => {
+  let database: Database;
+  beforeAll(async () => {
+    database = await openDatabase(path.join(root, 'plain'));
+    await addPlayer(database.sql, player);
+  });
+  afterAll(() => database.close());
+
+  test('a player comes back as put in, markup, quotes and the order of the bag included', async () => {
+    expect(await listPlayers(database.sql)).toEqual([player]);
+  });
+
+  test('a player with a club twice is refused whole', async () => {
+    const twice = { ...player, id: 'other', bag: [player.bag[0]!, player.bag[0]!] };
+    await expect(addPlayer(database.sql, twice)).rejects.toThrow(/unique/);
+    expect(await listPlayers(database.sql)).toHaveLength(1);
+  });
+
+  test('a reading is kept, listed, opened, deleted and brought back', async () => {
+    const kept = (await saveReading(database.sql, reading))!;
+    expect(await readingById(database.sql, kept.id)).toMatchObject({
+      name: reading.name,
+      shot: reading.shot,
+      playerName: player.name,
+    });
+    expect(kept.savedAt).toMatch(/^\d{4}-\d\d-\d\dT.*Z$/);
+    expect(await setReadingDeleted(database.sql, kept.id, true)).toBe(true);
+    expect(await listReadings(database.sql)).toEqual([]);
+    expect(await setReadingDeleted(database.sql, kept.id, false)).toBe(true);
+    expect(await listReadings(database.sql)).toEqual([kept]);
+  });
+
+  test('a reading for nobody is not kept', async () => {
+    expect(await saveReading(database.sql, { ...reading, playerId: 'nobody' })).toBeNull();
+  });
+
+  test('the same folder is refused to a second opener, and its rows outlive a reopening', async () => {
+    const folder = path.join(root, 'plain');
+    await expect(openDatabase(folder)).rejects.toThrow(/in use/);
+    await database.close();
+    database = await openDatabase(folder);
+    expect(await listPlayers(database.sql)).toEqual([player]);
+  });
+});
+
+describe('migrations', () => {
+  test('are numbered without gaps, and run once', async () => {
+    const db = await PGlite.create();
+    expect(await migrate(db)).toEqual(readMigrations().map(({ name }) => name));
+    expect(await migrate(db)).toEqual([]);
+    await db.close();
+  });
+
+  test('one that fails leaves nothing behind, and a newer database is refused', async () => {
+    const db = await PGlite.create();
+    const bad = [
+      { number: 1, name: '001_bad', sql: 'create table a (x int); create table a (x int);' },
+    ];
+    await expect(migrate(db, bad)).rejects.toThrow(/already exists/);
+    const { rows } = await db.query(`select to_regclass('a') as a`);
+    expect(rows).toEqual([{ a: null }]);
+    await db.query(`insert into migrations values (99, '099_future')`);
+    await expect(migrate(db)).rejects.toThrow(/newer version/);
+    await db.close();
+  });
+});
+
+test('a process killed while it writes loses nothing that it acknowledged', async () => {
+  const folder = path.join(root, 'killed');
+  const first = await openDatabase(folder);
+  await addPlayer(first.sql, player);
+  await first.close();
+
+  let acknowledged = 0;
+  for (let round = 0; round < 3; round++) {
+    const script = `
+      import { openDatabase } from './src/data/database.ts';
+      import { saveReading } from './src/data/readings.ts';
+      const { sql } = await openDatabase(${JSON.stringify(folder)});
+      const reading = ${JSON.stringify(reading)};
+      for (;;) { await saveReading(sql, reading); process.stdout.write('.'); }`;
+    const child = spawn(process.execPath, ['--import', 'tsx', '--input-type=module', '-e', script]);
+    let stderr = '';
+    child.stderr.on('data', (chunk) => (stderr += chunk));
+    let written = 0;
+    const dead = new Promise((resolve) => child.once('close', resolve));
+    child.stdout.on('data', (chunk: Buffer) => {
+      written += chunk.length;
+      if (written >= 15 * (round + 1)) child.kill('SIGKILL');
+    });
+    await dead;
+    expect({ stderr, enough: written >= 15 }).toEqual({ stderr: '', enough: true });
+    acknowledged += written;
+  }
+
+  const after = await openDatabase(folder);
+  expect((await listReadings(after.sql, 10_000)).length).toBeGreaterThanOrEqual(acknowledged);
+  await after.close();
+});

@@ -1,0 +1,68 @@
+import { readFileSync, readdirSync } from 'node:fs';
+import path from 'node:path';
+import type { PGlite } from '@electric-sql/pglite';
+
+/** A numbered step of the schema. */
+export interface Migration {
+  number: number;
+  name: string;
+  sql: string;
+}
+
+/** Folder of the migrations that ship with the product. */
+export const MIGRATIONS_FOLDER = path.join(process.cwd(), 'src', 'data', 'migrations');
+
+/**
+ * Reads the migrations of a folder: files named 001_what.sql, numbered from 1 without gaps.
+ *
+ * @throws Error when a number is missing or doubled
+ */
+export function readMigrations(folder = MIGRATIONS_FOLDER): Migration[] {
+  const migrations = readdirSync(/* turbopackIgnore: true */ folder)
+    .filter((file) => /^\d{3}_.+\.sql$/.test(file))
+    .sort()
+    .map((file) => ({
+      number: Number(file.slice(0, 3)),
+      name: file.replace(/\.sql$/, ''),
+      sql: readFileSync(path.join(/* turbopackIgnore: true */ folder, file), 'utf8'),
+    }));
+  migrations.forEach(({ number, name }, i) => {
+    if (number !== i + 1) throw new Error(`migration ${name}: number ${i + 1} was expected`);
+  });
+  return migrations;
+}
+
+/**
+ * Brings the schema up to date; each migration runs in a transaction of its own that also records it.
+ *
+ * @returns the names of those that ran
+ * @throws Error when the database is newer than the product
+ */
+export async function migrate(
+  db: PGlite,
+  migrations: readonly Migration[] = readMigrations(),
+): Promise<string[]> {
+  await db.exec(`create table if not exists migrations (
+    number integer primary key, name text not null, applied_at timestamptz not null default now())`);
+  const { rows } = await db.query<{ number: number }>('select number from migrations');
+  const applied = new Set(rows.map(({ number }) => number));
+  const newest = Math.max(0, ...applied);
+  if (newest > migrations.length) {
+    throw new Error(
+      `The data folder is at step ${newest}, this version knows ${migrations.length}: use a newer version.`,
+    );
+  }
+  const ran: string[] = [];
+  for (const migration of migrations) {
+    if (applied.has(migration.number)) continue;
+    await db.transaction(async (tx) => {
+      await tx.exec(migration.sql);
+      await tx.query('insert into migrations (number, name) values ($1, $2)', [
+        migration.number,
+        migration.name,
+      ]);
+    });
+    ran.push(migration.name);
+  }
+  return ran;
+}

@@ -1,0 +1,71 @@
+import type { PGlite } from '@electric-sql/pglite';
+
+/** A reading as it is kept. */
+export interface StoredReading {
+  id: string;
+  name: string;
+  playerId: string;
+  playerName: string;
+  /** The shot in the situation format. */
+  shot: Record<string, unknown>;
+  /** What was called, in a line. */
+  called: string;
+  /** ISO 8601, UTC. */
+  savedAt: string;
+}
+
+/** What a new reading needs. */
+export interface NewReading {
+  name: string;
+  playerId: string;
+  shot: Record<string, unknown>;
+  called: string;
+  model: string;
+}
+
+const COLUMNS = `
+  r.id, r.name, r.player_id as "playerId", p.name as "playerName", r.shot, r.called,
+  to_char(r.saved_at at time zone 'utc', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"') as "savedAt"`;
+
+/** The latest readings that are not deleted, newest first. */
+export async function listReadings(db: PGlite, most = 100): Promise<StoredReading[]> {
+  const { rows } = await db.query<StoredReading>(
+    `select ${COLUMNS} from readings r join players p on p.id = r.player_id
+     where r.deleted_at is null order by r.saved_at desc, r.id limit $1`,
+    [most],
+  );
+  return rows;
+}
+
+/** One reading, or null when there is none with this id. */
+export async function readingById(db: PGlite, id: string): Promise<StoredReading | null> {
+  const { rows } = await db.query<StoredReading>(
+    `select ${COLUMNS} from readings r join players p on p.id = r.player_id
+     where r.id = $1 and r.deleted_at is null`,
+    [id],
+  );
+  return rows[0] ?? null;
+}
+
+/** Keeps a reading; null when there is no such player. */
+export async function saveReading(db: PGlite, reading: NewReading): Promise<StoredReading | null> {
+  const { rows } = await db.query<{ id: string }>(
+    `insert into readings (name, player_id, shot, called, model)
+     select $1, id, $3, $4, $5 from players where id = $2 returning id`,
+    [reading.name, reading.playerId, reading.shot, reading.called, reading.model],
+  );
+  return rows[0] ? readingById(db, rows[0].id) : null;
+}
+
+/** Marks a reading as deleted, or as not; false when there is no such reading. */
+export async function setReadingDeleted(
+  db: PGlite,
+  id: string,
+  deleted: boolean,
+): Promise<boolean> {
+  const { rows } = await db.query(
+    `update readings set deleted_at = case when $2 then now() end where id = $1 returning id`,
+    [id, deleted],
+  );
+  return rows.length > 0;
+}

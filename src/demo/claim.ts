@@ -1,0 +1,10 @@
+import { dataFolder } from '@/data/dataFolder';
+import { FolderInUse, takeFolder } from '@/data/ownership';
+
+/* Says whether the data folder is free: exit status 3 when another process holds it. */
+try {
+  await (await takeFolder(dataFolder())).release();
+} catch (error) {
+  console.error(error instanceof FolderInUse ? error.message : error);
+  process.exitCode = 3;
+}

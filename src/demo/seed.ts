@@ -1,0 +1,44 @@
+import { callSheet, MODEL_VERSION } from '@/core/contract/callSheet';
+import { calledLine } from '@/core/contract/calledLine';
+import { readSituation } from '@/core/contract/readSituation';
+import { prescribe } from '@/core/search/prescribe';
+import { openDatabase } from '@/data/database';
+import { FolderInUse } from '@/data/ownership';
+import { addPlayer, listPlayers } from '@/data/players';
+import { saveReading } from '@/data/readings';
+import { DEMO_PLAYERS, DEMO_READINGS } from './academy';
+
+/** What the product itself would call for a reading of the demo. */
+function calledFor(playerId: string, shot: Record<string, unknown>): string {
+  const { handed, skill, bag } = DEMO_PLAYERS.find(({ id }) => id === playerId)!;
+  const { question, notes } = readSituation({ player: { handed, skill, bag }, shot });
+  const sheet = callSheet(
+    prescribe(question),
+    { shot: question.shot, handed, units: 'yards' },
+    { notes, seed: question.seed, elapsedMs: 0 },
+  );
+  return calledLine(sheet.calls[0]);
+}
+
+/** Puts the demo academy into an empty database, once; says what it did. */
+async function seed(): Promise<string> {
+  const database = await openDatabase();
+  try {
+    if ((await listPlayers(database.sql)).length > 0) return 'kept what is there';
+    for (const player of DEMO_PLAYERS) await addPlayer(database.sql, player);
+    for (const { name, playerId, shot } of DEMO_READINGS) {
+      const called = calledFor(playerId, shot);
+      await saveReading(database.sql, { name, playerId, shot, called, model: MODEL_VERSION });
+    }
+    return `${DEMO_PLAYERS.length} players and ${DEMO_READINGS.length} readings`;
+  } finally {
+    await database.close();
+  }
+}
+
+try {
+  console.log(`demo academy: ${await seed()}`);
+} catch (error) {
+  console.error(error instanceof FolderInUse ? error.message : error);
+  process.exitCode = 3;
+}

@@ -1,0 +1,113 @@
+'use client';
+
+import type { CallPicture } from '@/core/answer/picture';
+import type { CallEntry } from '@/core/contract/callSheet';
+import type { Hand } from '@/core/player/player';
+import { ballWords } from '@/core/script/script';
+import { chanceWords, distanceWords, shortLengthWords } from '@/core/script/words';
+import { SHOULDER_WIDTH } from '@/core/swing/technique';
+import { toMetres } from '@/core/units/length';
+import type { UnitSystem } from '@/core/units/system';
+import { EntryMark } from '../drawing/EntryMark';
+import { FaceClock } from '../drawing/FaceClock';
+import { Feet } from '../drawing/Feet';
+import { LineSample } from '../drawing/LineSample';
+import { SwingClock } from '../drawing/SwingClock';
+import { KIND_WORDS, shortSchoolName } from './words';
+
+interface CallPanelProps {
+  call: CallEntry;
+  picture: CallPicture;
+  handed: Hand;
+  burial: number;
+  units: UnitSystem;
+}
+
+/** The best call: four drawings in the order of the work over the script to read out. */
+export function CallPanel({ call, picture, handed, burial, units }: CallPanelProps) {
+  const face =
+    call.face_deg === 0
+      ? 'square'
+      : `${Math.abs(call.face_deg)}° ${call.face_deg > 0 ? 'open' : 'closed'}`;
+  return (
+    <article aria-labelledby="first-call">
+      <header className="flex flex-wrap items-baseline gap-x-3">
+        <h2 id="first-call" className="text-4xl text-call-1">
+          {call.club}
+        </h2>
+        <LineSample rank={0} />
+        <span className="text-ink-soft">
+          {KIND_WORDS[call.kind]}, {shortSchoolName(call.school)}
+        </span>
+        <span className="ml-auto font-heading text-xl font-semibold">
+          {call.odds.expected_strokes.toFixed(1)} strokes to hole out
+        </span>
+      </header>
+      <ul className="mt-3 grid grid-cols-[5.5rem_1fr_1fr_5.5rem] gap-x-3 gap-y-3 max-sm:grid-cols-2">
+        <Drawn caption={call.face_clock} note={face}>
+          <FaceClock faceDeg={call.face_deg} handed={handed} />
+        </Drawn>
+        <Drawn
+          caption={ballWords(call.ball_position)}
+          note={`${call.stance_width} shoulders wide${call.stance_open_deg >= 4 ? `, ${call.stance_open_deg}° open` : ''}`}
+        >
+          <Feet
+            handed={handed}
+            ballPosition={call.ball_position}
+            width={call.stance_width * SHOULDER_WIDTH}
+            openDeg={call.stance_open_deg}
+            mark={picture.mark.before}
+          />
+        </Drawn>
+        <Drawn
+          caption={`${shortLengthWords(toMetres(call.entry_in, 'in'), units)} behind`}
+          note={`${Math.round(call.predicted.divot_mm / 10)} cm long, ${Math.round(call.predicted.depth_mm)} mm deep`}
+        >
+          <EntryMark mark={picture.mark} burial={burial} />
+        </Drawn>
+        <Drawn
+          caption={call.swing_clock}
+          note={`a ${distanceWords(toMetres(call.grass_swing_yd, 'yd'), units).replace(/ (yard|metre)s?$/, '-$1')} grass swing`}
+        >
+          <SwingClock fraction={call.swing_fraction} handed={handed} />
+        </Drawn>
+      </ul>
+      <p className="mt-3 max-w-[72ch] leading-relaxed" data-testid="script">
+        {call.script.map(({ step, text }) => (
+          <Stressed key={step} text={`${text} `} />
+        ))}
+      </p>
+      <p className="mt-2 text-ink-soft">
+        Out {chanceWords(call.odds.out)}, on the green {chanceWords(call.odds.green)}, thin{' '}
+        {chanceWords(call.odds.thin)}.
+      </p>
+    </article>
+  );
+}
+
+function Drawn({
+  caption,
+  note,
+  children,
+}: {
+  caption: string;
+  note: string;
+  children: React.ReactNode;
+}) {
+  return (
+    <li className="flex flex-col items-center text-center">
+      {children}
+      <span className="mt-1 font-semibold">{caption}</span>
+      <span className="text-sm text-ink-soft">{note}</span>
+    </li>
+  );
+}
+
+/** Text with the phrases between asterisks in bold. */
+function Stressed({ text }: { text: string }) {
+  return text
+    .split('*')
+    .map((part, i) =>
+      i % 2 === 1 ? <strong key={i}>{part}</strong> : <span key={i}>{part}</span>,
+    );
+}

@@ -1,0 +1,231 @@
+'use client';
+
+import { useEffect, useMemo, useState } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import { Toaster } from 'sonner';
+import { calledLine } from '@/core/contract/calledLine';
+import { FaultyInput } from '@/core/contract/fault';
+import { readSituation } from '@/core/contract/readSituation';
+import { readingToQuery, withField, type DeskReading } from '@/core/reading/reading';
+import type { Shot } from '@/core/shot/shot';
+import type { UnitSystem } from '@/core/units/system';
+import { Section } from '../drawing/Section';
+import { KeyHint } from '../frame/KeyHint';
+import { TopBar } from '../frame/TopBar';
+import { remember, type Theme } from '../frame/preferences';
+import { CallPanel } from './CallPanel';
+import { KeepDialog } from './KeepDialog';
+import { OtherCall } from './OtherCall';
+import { ReadingsDrawer } from './ReadingsDrawer';
+import { Sentence, TOKEN_KEYS, type TokenName } from './Sentence';
+import { WhyPanel } from './WhyPanel';
+import type { DeskPlayer, KeptReading } from './types';
+import { useCalls } from './useCalls';
+import { useReadings } from './useReadings';
+
+interface DeskProps {
+  players: readonly DeskPlayer[];
+  readings: readonly KeptReading[];
+  first: DeskReading;
+  /** What was wrong with the link that was followed, if anything. */
+  problem: string | null;
+  units: UnitSystem;
+  theme: Theme;
+}
+
+/** The situation of a reading, in the outside format. */
+function situationOf(player: DeskPlayer, shot: DeskReading['shot']): object {
+  const { handed, skill, bag } = player;
+  return { player: { handed, skill, bag }, shot };
+}
+
+/** The first fault of a situation, in words for the panel; null when there is none. */
+function faultOf(situation: object): string | null {
+  try {
+    readSituation(situation);
+    return null;
+  } catch (error) {
+    if (error instanceof FaultyInput) return sentence(error.faults[0]!.message);
+    throw error;
+  }
+}
+
+const sentence = (text: string): string => `${text.charAt(0).toUpperCase()}${text.slice(1)}.`;
+
+/** The screen on which an instructor reads a ball and gets a call. */
+export function Desk(props: DeskProps) {
+  const { players } = props;
+  const [reading, setReading] = useState(props.first);
+  const [units, setUnits] = useState(props.units);
+  const [theme, setTheme] = useState(props.theme);
+  const [token, setToken] = useState<TokenName | null>(null);
+  const [drawer, setDrawer] = useState(false);
+  const [keeping, setKeeping] = useState(false);
+  const { readings, keep, remove } = useReadings(props.readings);
+
+  const player = players.find(({ id }) => id === reading.player) ?? players[0]!;
+  const situation = useMemo(() => situationOf(player, reading.shot), [player, reading.shot]);
+  const { answer, faults, busy, failure } = useCalls(situation, units);
+  const shot: Shot = useMemo(() => readSituation(situation).question.shot, [situation]);
+
+  useEffect(() => {
+    window.history.replaceState(null, '', `/?${readingToQuery({ ...reading, player: player.id })}`);
+  }, [reading, player.id]);
+
+  useEffect(() => {
+    document.documentElement.dataset.theme = theme;
+  }, [theme]);
+
+  const setField = (path: string, value: unknown): string | null => {
+    const next = withField(reading.shot, path, value);
+    const fault = faultOf(situationOf(player, next));
+    if (fault === null) setReading({ ...reading, shot: next });
+    return fault;
+  };
+
+  const free = { enabled: !drawer && !keeping && token === null, preventDefault: true };
+  useHotkeys(
+    Object.values(TOKEN_KEYS),
+    ({ key }) => {
+      const name = (Object.keys(TOKEN_KEYS) as TokenName[]).find(
+        (each) => TOKEN_KEYS[each] === key,
+      );
+      if (name) setToken(name);
+    },
+    free,
+  );
+  useHotkeys('r', () => setDrawer(true), free);
+  useHotkeys('k', () => setKeeping(true), free);
+
+  const sheet = answer?.sheet;
+  const [best, ...others] = sheet?.calls ?? [];
+  return (
+    <div className="flex min-h-screen flex-col">
+      <TopBar
+        units={units}
+        onUnits={(next) => {
+          remember('units', next);
+          setUnits(next);
+        }}
+        theme={theme}
+        onTheme={(next) => {
+          remember('theme', next);
+          setTheme(next);
+        }}
+      >
+        <button
+          type="button"
+          onClick={() => setDrawer(true)}
+          className="h-11 rounded px-3 hover:bg-paper-deep"
+        >
+          Readings
+        </button>
+        <button
+          type="button"
+          onClick={() => setKeeping(true)}
+          className="h-11 rounded px-3 font-semibold hover:bg-paper-deep"
+        >
+          Keep
+        </button>
+      </TopBar>
+      <main className="flex grow flex-col">
+        {(props.problem ?? failure) && (
+          <p role="alert" className="bg-harm-wash px-6 py-2 font-semibold text-harm max-sm:px-3">
+            {failure ?? props.problem}
+          </p>
+        )}
+        <section aria-label="Reading" className="px-6 py-3 max-sm:px-3">
+          <Sentence
+            players={players}
+            player={player}
+            shot={reading.shot}
+            resolved={shot}
+            units={units}
+            faults={faults}
+            open={token}
+            onOpen={setToken}
+            onPlayer={(id) => setReading({ ...reading, player: id })}
+            onField={setField}
+          />
+        </section>
+        <Section
+          shot={shot}
+          pictures={answer?.pictures ?? []}
+          clubs={(sheet?.calls ?? []).map(({ club }) => club)}
+          units={units}
+          busy={busy}
+        />
+        <p className="sr-only" role="status">
+          {busy ? 'Computing the calls' : best ? `First call: ${calledLine(best)}` : 'No call'}
+        </p>
+        <div
+          aria-busy={busy}
+          className="grid grow grid-cols-[minmax(0,1.8fr)_minmax(0,1fr)_minmax(0,1fr)] divide-x divide-hairline max-lg:grid-cols-2 max-lg:divide-x-0 max-md:grid-cols-1"
+        >
+          <section aria-label="Best call" className="px-6 py-3 max-lg:col-span-full max-sm:px-3">
+            {best && answer?.pictures[0] ? (
+              <CallPanel
+                call={best}
+                picture={answer.pictures[0]}
+                handed={player.handed}
+                burial={shot.burial}
+                units={units}
+              />
+            ) : (
+              <p className="py-8 text-lg">
+                {busy
+                  ? 'Working out the calls …'
+                  : 'No wedge in this bag gets this ball out in this direction. Look for a lower way out, or take relief as the Rules in force allow.'}
+              </p>
+            )}
+          </section>
+          <section aria-label="Other calls" className="px-5 py-3 max-sm:px-3">
+            {best &&
+              others
+                .slice(0, 2)
+                .map((call, i) => (
+                  <OtherCall
+                    key={`${call.club}/${call.school}`}
+                    call={call}
+                    best={best}
+                    rank={i + 1}
+                  />
+                ))}
+            {best && others.length === 0 && <p>No other way with the clubs in this bag.</p>}
+          </section>
+          <section aria-label="Reasons" className="px-5 py-3 max-sm:px-3">
+            {sheet && <WhyPanel sheet={sheet} />}
+          </section>
+        </div>
+      </main>
+      <footer className="flex flex-wrap gap-x-6 gap-y-1 border-t border-hairline bg-paper-deep px-6 py-2 max-md:hidden">
+        <KeyHint keys="p">player</KeyHint>
+        <KeyHint keys="s">sand</KeyHint>
+        <KeyHint keys="l">lip</KeyHint>
+        <KeyHint keys="d">distance</KeyHint>
+        <KeyHint keys="g">green</KeyHint>
+        <KeyHint keys="k">keep</KeyHint>
+        <KeyHint keys="r">readings</KeyHint>
+      </footer>
+      <KeepDialog
+        open={keeping}
+        onOpenChange={setKeeping}
+        suggestion={`${player.name}, ${calledLine(best)}`}
+        onKeep={(name) =>
+          keep({ name, playerId: player.id, shot: reading.shot, called: calledLine(best) })
+        }
+      />
+      <ReadingsDrawer
+        readings={readings}
+        open={drawer}
+        onOpenChange={setDrawer}
+        onReopen={({ playerId, shot: kept }) => {
+          setReading({ player: playerId, shot: kept });
+          setDrawer(false);
+        }}
+        onRemove={(each) => void remove(each)}
+      />
+      <Toaster position="bottom-center" toastOptions={{ style: { fontFamily: 'inherit' } }} />
+    </div>
+  );
+}

@@ -1,0 +1,65 @@
+import type { CallEntry } from '@/core/contract/callSheet';
+import { inkOf } from '../drawing/inks';
+import { LineSample } from '../drawing/LineSample';
+import { KIND_WORDS } from './words';
+
+interface OtherCallProps {
+  call: CallEntry;
+  best: CallEntry;
+  rank: number;
+}
+
+/** What sets this call apart from the best one, in a sentence. */
+function differenceWords(call: CallEntry, best: CallEntry): string {
+  const swing = call.swing_fraction - best.swing_fraction;
+  const apex = call.predicted.apex_ft - best.predicted.apex_ft;
+  const run = call.predicted.run_yd - best.predicted.run_yd;
+  const parts: string[] = [];
+  if (Math.abs(apex) >= 1) parts.push(apex > 0 ? 'higher' : 'lower');
+  if (Math.abs(run) >= 1) parts.push(run > 0 ? 'runs more' : 'stops sooner');
+  if (Math.abs(swing) >= 0.04) parts.push(swing > 0 ? 'more swing' : 'less swing');
+  const thin = call.odds.thin - best.odds.thin;
+  if (Math.abs(thin) >= 0.02) parts.push(thin > 0 ? 'thin more often' : 'thin less often');
+  const text = parts.length > 0 ? parts.join(', ') : 'much the same ball';
+  return `${text.charAt(0).toUpperCase()}${text.slice(1)}.`;
+}
+
+/** A call that stands beside the best one, in brief, with what it risks. */
+export function OtherCall({ call, best, rank }: OtherCallProps) {
+  const ink = inkOf(rank);
+  const rows = [
+    ['out', call.odds.out],
+    ['on the green', call.odds.green],
+    ['inside two paces', call.odds.within_2m],
+    ['thin', call.odds.thin],
+  ] as const;
+  return (
+    <article className="pb-4" aria-label={`Call ${rank + 1}: ${call.club}`}>
+      <header className="flex items-baseline gap-3">
+        <h3 className={`text-2xl ${ink.text}`}>{call.club}</h3>
+        <LineSample rank={rank} />
+        <span className="text-ink-soft">
+          {KIND_WORDS[call.kind]}, face {call.face_deg === 0 ? 'square' : call.face_clock}
+        </span>
+        <span className="ml-auto font-heading text-lg font-semibold">
+          {call.odds.expected_strokes.toFixed(1)}
+        </span>
+      </header>
+      <dl className="mt-1">
+        {rows.map(([name, share]) => (
+          <div key={name} className="grid grid-cols-[1fr_7rem_2.2rem] items-center gap-2">
+            <dt>{name}</dt>
+            <dd aria-hidden="true" className="h-1.5 rounded bg-hairline">
+              <span
+                className="block h-full rounded"
+                style={{ width: `${share * 100}%`, background: ink.colour }}
+              />
+            </dd>
+            <dd className="text-right font-semibold">{Math.round(share * 100)}</dd>
+          </div>
+        ))}
+      </dl>
+      <p className="mt-1 text-ink-soft">{differenceWords(call, best)}</p>
+    </article>
+  );
+}

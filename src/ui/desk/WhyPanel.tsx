@@ -1,0 +1,51 @@
+import type { CallSheet } from '@/core/contract/callSheet';
+import { schoolName } from './words';
+
+/** The reasons of the first call, what was taken for granted, and what cannot do it here. */
+export function WhyPanel({ sheet }: { sheet: CallSheet }) {
+  const [first] = sheet.calls;
+  return (
+    <>
+      {first && (
+        <>
+          <h2 className="text-lg">Why the {first.club}</h2>
+          <ul className="mt-1 space-y-1.5 leading-snug">
+            {first.why.map(({ factor, text }) => (
+              <li key={factor}>{text}</li>
+            ))}
+          </ul>
+        </>
+      )}
+      {sheet.ruled_out.length > 0 && (
+        <details className="mt-3">
+          <summary className="min-h-6 cursor-pointer font-heading font-semibold">
+            Ruled out: {sheet.ruled_out.length}
+          </summary>
+          <ul className="mt-1 space-y-1.5 leading-snug">
+            {sheet.ruled_out.map(({ club, school, reason }) => (
+              <li key={`${club}/${school}`}>
+                <s>
+                  {club}, {schoolName(school)}
+                </s>
+                . {reason}
+              </li>
+            ))}
+          </ul>
+        </details>
+      )}
+      {sheet.notes.length > 0 && (
+        <ul className="mt-3 space-y-1.5 text-sm leading-snug text-ink-soft">
+          {sheet.notes.map((note) => (
+            <li key={note}>{note}</li>
+          ))}
+        </ul>
+      )}
+      {first && (
+        <p className="mt-3 border-l-4 border-flag pl-2 text-sm leading-snug">
+          {first.cautions.join(' ')} In play the Rules of Golf in force and Local Rules decide: no
+          touching the sand before the stroke.
+        </p>
+      )}
+    </>
+  );
+}

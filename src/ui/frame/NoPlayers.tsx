@@ -1,0 +1,16 @@
+import { Mark } from './Mark';
+
+/** What an empty academy is shown. */
+export function NoPlayers() {
+  return (
+    <main className="mx-auto max-w-prose p-10">
+      <Mark />
+      <h1 className="mt-3 text-3xl">Nobody is in the academy yet</h1>
+      <p className="mt-3 text-lg leading-relaxed">
+        A call is made for a player and the clubs in the bag. Stop this server and run{' '}
+        <code className="rounded bg-paper-deep px-1.5">npm run demo</code> to open the demo academy
+        with players, bags and readings in it.
+      </p>
+    </main>
+  );
+}

@@ -1,0 +1,45 @@
+import { readFileSync } from 'node:fs';
+import { expect, test } from '@playwright/test';
+
+const example = (): Record<string, unknown> =>
+  JSON.parse(readFileSync('examples/greenside.json', 'utf8'));
+
+test.describe('POST /api/prescribe', () => {
+  test('answers a situation with a call sheet', async ({ request }) => {
+    const response = await request.post('/api/prescribe', { data: example() });
+    expect(response.status()).toBe(200);
+    const sheet = await response.json();
+    expect(sheet.format).toBe('mellow-divot/call-sheet');
+    expect(sheet.calls[0].rank).toBe(1);
+  });
+
+  test('400 names the field, 413 a body over 256 KiB, 415 another content type', async ({
+    request,
+  }) => {
+    const bad = await request.post('/api/prescribe', { data: { ...example(), seed: 'x' } });
+    expect(bad.status()).toBe(400);
+    expect((await bad.json()).error[0].path).toBe('seed');
+    const large = await request.post('/api/prescribe', { data: { x: 'y'.repeat(300_000) } });
+    expect(large.status()).toBe(413);
+    const text = await request.post('/api/prescribe', {
+      data: 'pin 18',
+      headers: { 'content-type': 'text/plain' },
+    });
+    expect(text.status()).toBe(415);
+    const broken = await request.post('/api/prescribe', {
+      data: Buffer.from('{"player":'),
+      headers: { 'content-type': 'application/json' },
+    });
+    expect(broken.status()).toBe(400);
+  });
+});
+
+test('readings refuse what is not a reading, and unknown ids', async ({ request }) => {
+  const bad = await request.post('/api/readings', { data: { name: '', playerId: 'ines-okafor' } });
+  expect(bad.status()).toBe(400);
+  const paths = (await bad.json()).error.map((fault: { path: string }) => fault.path);
+  expect(paths).toEqual(expect.arrayContaining(['name', 'shot', 'called']));
+  expect((await request.get('/api/readings/not-an-id')).status()).toBe(404);
+  const nobody = '00000000-0000-4000-8000-000000000000';
+  expect((await request.delete(`/api/readings/${nobody}`)).status()).toBe(404);
+});

@@ -1,0 +1,170 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test, type Page } from '@playwright/test';
+
+/** The desk, with its first calls computed. */
+async function openDesk(page: Page, query = ''): Promise<void> {
+  await page.goto(`/${query}`);
+  await expect(page.getByRole('status').first()).toContainText('First call');
+}
+
+const firstClub = (page: Page) => page.locator('#first-call');
+
+const token = (page: Page, label: string) =>
+  page.getByRole('button', { name: new RegExp(`, ${label}, change$`) });
+
+/** Sets the lip's height, feet, through its panel and closes it. */
+async function setLip(page: Page, feet: string): Promise<void> {
+  await token(page, 'Lip').click();
+  await page.getByLabel('Height of the lip above the ball', { exact: true }).fill(feet);
+  await page.keyboard.press('Escape');
+}
+
+test('opens with a reading, a drawing to scale and up to three calls', async ({ page }) => {
+  await openDesk(page);
+  await expect(page.getByText('Ines Okafor').first()).toBeVisible();
+  await expect(page.getByRole('img', { name: /^Side view to scale/ })).toBeVisible();
+  await expect(page.getByTestId('script')).toContainText('take your hold');
+  await expect(page.getByRole('article')).toHaveCount(3);
+});
+
+test('raising the lip changes the call; kept, reloaded and reopened it is the same', async ({
+  page,
+}) => {
+  await openDesk(
+    page,
+    '?player=ines-okafor&pin_yd=24&edge_yd=14&lip.height_ft=1&lip.distance_ft=8',
+  );
+  const low = await page.getByTestId('script').innerText();
+  for (const feet of ['3', '5', '7']) await setLip(page, feet);
+  await expect(page.getByTestId('script')).not.toHaveText(low);
+  await expect(page.getByRole('img', { name: /lip 7.ft high/ })).toBeVisible();
+  const club = await firstClub(page).innerText();
+  const script = await page.getByTestId('script').innerText();
+
+  await page.keyboard.press('k');
+  const name = `High lip ${test.info().workerIndex}-${Date.now()}`;
+  await page.getByLabel('Name').fill(name);
+  await page.getByRole('button', { name: 'Keep', exact: true }).last().click();
+  await expect(page.getByText(`Kept: ${name}`)).toBeVisible();
+
+  await page.reload();
+  await expect(page.getByTestId('script')).toHaveText(script);
+
+  await openDesk(page, '?player=jun-akagawa&pin_yd=12');
+  await page.getByRole('button', { name: 'Readings' }).click();
+  await page.getByRole('button', { name: new RegExp(`^${name}`) }).click();
+  await expect(firstClub(page)).toHaveText(club);
+  await expect(page.getByTestId('script')).toHaveText(script);
+  expect(page.url()).toContain('lip.height_ft=7');
+});
+
+test('a deleted reading can be brought back', async ({ page }) => {
+  await openDesk(page);
+  await page.keyboard.press('k');
+  const name = `To delete ${Date.now()}`;
+  await page.getByLabel('Name').fill(name);
+  await page.getByLabel('Name').press('Enter');
+  await page.getByRole('button', { name: 'Readings' }).click();
+  await page.getByRole('button', { name: `Delete ${name}` }).click();
+  const row = page.getByRole('button', { name: new RegExp(`^${name}`) });
+  await expect(row).toHaveCount(0);
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Readings' }).click();
+  await expect(row).toBeVisible();
+});
+
+test.describe('bad values are refused beside the token, and what was typed stays', () => {
+  for (const [typed, message] of [
+    ['tall', /must be a number in ft, not "tall"/],
+    ['-2', /from 0 to 19.7 ft, not -2/],
+    ['400', /from 0 to 19.7 ft, not 400/],
+  ] as const) {
+    test(typed, async ({ page }) => {
+      await openDesk(page);
+      await page.keyboard.press('l');
+      const field = page.getByLabel('Height of the lip above the ball', { exact: true });
+      await field.pressSequentially(typed);
+      await expect(page.getByRole('alert').filter({ hasText: message })).toBeVisible();
+      await expect(field).toHaveValue(typed);
+      await expect(token(page, 'Lip')).toContainText('3 ft high');
+    });
+  }
+});
+
+test('numbers step with the arrows and by the slider', async ({ page }) => {
+  await openDesk(page);
+  await page.keyboard.press('d');
+  await page.keyboard.press('ArrowUp');
+  await expect(token(page, 'Distance to the flag')).toContainText('19 yd');
+  await page.getByRole('slider').focus();
+  await page.keyboard.press('ArrowLeft');
+  await expect(token(page, 'Distance to the flag')).toContainText('18 yd');
+});
+
+test('a link that cannot be read says so and opens the usual reading', async ({ page }) => {
+  await openDesk(page, '?pin_yd=9000');
+  await expect(page.getByRole('alert').first()).toContainText('shot.pin_yd');
+  await openDesk(page, '?player=nobody');
+  await expect(page.getByRole('alert').first()).toContainText('nobody');
+});
+
+test('units and theme are remembered', async ({ page }) => {
+  await openDesk(page);
+  await page.getByRole('button', { name: /Lengths in yards/ }).click();
+  await expect(token(page, 'Distance to the flag')).toContainText('16.5 m');
+  await page.getByRole('button', { name: 'Dusk theme' }).click();
+  await page.reload();
+  await expect(token(page, 'Distance to the flag')).toContainText('16.5 m');
+  await expect(page.locator('html')).toHaveAttribute('data-theme', 'dusk');
+});
+
+test('a left-hander aims and opens the other way', async ({ page }) => {
+  await openDesk(
+    page,
+    '?player=tomas-reinholt&pin_yd=13&edge_yd=9&lip.height_ft=6&lip.distance_ft=10&sand.preset=soft',
+  );
+  await expect(page.getByTestId('script')).toContainText('to the right of the flag');
+});
+
+test('a bag that cannot clear the lip is told so', async ({ page }) => {
+  await openDesk(page, '?player=marguerite-sole&pin_yd=12');
+  await page.goto(
+    '/?player=marguerite-sole&pin_yd=15&edge_yd=9&lip.height_ft=18&lip.distance_ft=4',
+  );
+  await expect(page.getByText('No wedge in this bag').first()).toBeVisible();
+});
+
+test('works on a phone without sideways scrolling', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await openDesk(page);
+  const overflow = await page.evaluate(
+    () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+  );
+  expect(overflow).toBe(0);
+  await token(page, 'Sand').click();
+  await page.getByRole('radio', { name: /firm sand/ }).click();
+  await page.keyboard.press('Escape');
+  await expect(token(page, 'Sand')).toContainText('firm sand');
+});
+
+test.describe('accessibility', () => {
+  for (const theme of ['light', 'dusk'] as const) {
+    test(`the desk, its panels and drawers pass axe in the ${theme} theme`, async ({ page }) => {
+      await openDesk(page);
+      if (theme === 'dusk') await page.getByRole('button', { name: 'Dusk theme' }).click();
+      const check = async (): Promise<void> => {
+        await page.waitForTimeout(300);
+        const { violations } = await new AxeBuilder({ page }).analyze();
+        expect(violations.map(({ id, nodes }) => [id, nodes[0]?.html])).toEqual([]);
+      };
+      await check();
+      for (const key of ['p', 's', 'l', 'r', 'k']) {
+        await page.keyboard.press(key);
+        await check();
+        await page.keyboard.press('Escape');
+        await page.waitForTimeout(200);
+      }
+    });
+  }
+});
