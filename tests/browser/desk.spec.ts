@@ -4,8 +4,12 @@ import { expect, test, type Page } from '@playwright/test';
 /** The desk, with its first calls computed. */
 async function openDesk(page: Page, query = ''): Promise<void> {
   await page.goto(`/${query}`);
-  await expect(page.getByRole('status').first()).toContainText('First call');
+  await settled(page);
 }
+
+/** Waits until the calls belong to the reading that stands. */
+const settled = (page: Page): Promise<void> =>
+  expect(page.getByRole('status').first()).toContainText('First call');
 
 const firstClub = (page: Page) => page.locator('#first-call');
 
@@ -38,6 +42,7 @@ test('raising the lip changes the call; kept, reloaded and reopened it is the sa
   for (const feet of ['3', '5', '7']) await setLip(page, feet);
   await expect(page.getByTestId('script')).not.toHaveText(low);
   await expect(page.getByRole('img', { name: /lip 7.ft high/ })).toBeVisible();
+  await settled(page);
   const club = await firstClub(page).innerText();
   const script = await page.getByTestId('script').innerText();
 

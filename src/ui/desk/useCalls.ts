@@ -19,23 +19,32 @@ export interface Calls {
 
 const PAUSE_MS = 60;
 
+/** The latest state of the worker's answers, and the question that it belongs to. */
+interface Settled {
+  question: string;
+  answer: Answer | null;
+  faults: readonly Fault[];
+  failure: string | null;
+}
+
+const FAILURE = 'The calls could not be computed. Reload the page to try again.';
+
 /** Keeps the calls for a situation up to date in a web worker; only the latest reading counts. */
 export function useCalls(situation: object, units: UnitSystem): Calls {
-  const [calls, setCalls] = useState<Calls>({
+  const [settled, setSettled] = useState<Settled>({
+    question: '',
     answer: null,
     faults: [],
-    busy: true,
     failure: null,
   });
   const worker = useRef<Remote<CallsWorker> | null>(null);
-  const key = JSON.stringify(situation);
+  const question = JSON.stringify([situation, units]);
 
   useEffect(() => {
     const thread = new Worker(new URL('../../workers/calls.worker.ts', import.meta.url), {
       type: 'module',
     });
-    thread.onerror = () =>
-      setCalls((now) => ({ ...now, busy: false, failure: 'The calls could not be computed.' }));
+    thread.onerror = () => setSettled((now) => ({ ...now, failure: FAILURE }));
     worker.current = wrap<CallsWorker>(thread);
     return () => {
       worker.current = null;
@@ -45,27 +54,26 @@ export function useCalls(situation: object, units: UnitSystem): Calls {
 
   useEffect(() => {
     let stale = false;
+    const settle = (change: Partial<Settled>): void => {
+      if (!stale) setSettled((now) => ({ ...now, failure: null, ...change, question }));
+    };
     const timer = setTimeout(async () => {
-      setCalls((now) => ({ ...now, busy: true }));
       try {
-        const answered = await worker.current?.answer(JSON.parse(key), units);
-        if (stale || !answered) return;
-        if ('answer' in answered) {
-          setCalls({ answer: answered.answer, faults: [], busy: false, failure: null });
-        } else {
-          setCalls((now) => ({ ...now, faults: answered.faults, busy: false, failure: null }));
-        }
+        const [asked, said] = JSON.parse(question) as [object, UnitSystem];
+        const answered = await worker.current?.answer(asked, said);
+        if (!answered) return;
+        if ('answer' in answered) settle({ answer: answered.answer, faults: [] });
+        else settle({ faults: answered.faults });
       } catch {
-        if (stale) return;
-        const failure = 'The calls could not be computed. Reload the page to try again.';
-        setCalls((now) => ({ ...now, busy: false, failure }));
+        settle({ failure: FAILURE });
       }
     }, PAUSE_MS);
     return () => {
       stale = true;
       clearTimeout(timer);
     };
-  }, [key, units]);
+  }, [question]);
 
-  return calls;
+  const { answer, faults, failure } = settled;
+  return { answer, faults, failure, busy: settled.question !== question && failure === null };
 }
