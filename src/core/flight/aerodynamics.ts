@@ -28,5 +28,8 @@ export const dragCoefficient = (spinRatio: number, turbulent: number): number =>
   0.193 + 0.27 * spinRatio + 0.26 * (1 - turbulent);
 
 /** Lift coefficient 0.37 S^(3/8) (0.45 + 0.55 H). Same sources. */
-export const liftCoefficient = (spinRatio: number, turbulent: number): number =>
-  0.37 * Math.pow(spinRatio, 0.375) * (0.45 + 0.55 * turbulent);
+export function liftCoefficient(spinRatio: number, turbulent: number): number {
+  // S^(3/8) as S^(1/4) S^(1/8): three square roots cost less than a power, and flights are many.
+  const quarter = Math.sqrt(Math.sqrt(spinRatio));
+  return 0.37 * quarter * Math.sqrt(quarter) * (0.45 + 0.55 * turbulent);
+}

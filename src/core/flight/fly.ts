@@ -1,4 +1,5 @@
 import { BALL_RADIUS, GRAVITY } from '../ball/ball';
+import { clamp } from '../numeric/soft';
 import {
   DRAG_SCALE,
   SPIN_DECAY,
@@ -59,103 +60,134 @@ function windAtHeight(z: number): number {
   return Math.pow(Math.max(z, 0.1) / 10, 0.15);
 }
 
-const SIZE = 6;
-const k1 = new Float64Array(SIZE);
-const k2 = new Float64Array(SIZE);
-const k3 = new Float64Array(SIZE);
-const k4 = new Float64Array(SIZE);
-const state = new Float64Array(SIZE);
-const probe = new Float64Array(SIZE);
-const before = new Float64Array(SIZE);
+/** Acceleration, written by {@link accelerate}; a typed array, since numbers in module variables would be boxed. */
+const acceleration = new Float64Array(3);
 
-/** Equations of motion at state s = (x, y, z, vx, vy, vz) with spin vector scaled by `kept`. */
-function motion(
-  s: Float64Array,
+/** Acceleration by drag, lift and gravity at height h and velocity (u, v, w), the spin vector scaled by `kept`. */
+function accelerate(
+  h: number,
+  u: number,
+  v: number,
+  w: number,
   start: FlightStart,
+  spin: number,
   kept: number,
   wind: Wind,
-  out: Float64Array,
 ): void {
-  let rx = s[3]!;
-  let ry = s[4]!;
-  const rz = s[5]!;
+  let rx = u;
+  let ry = v;
   if (wind.x !== 0 || wind.y !== 0) {
-    const share = windAtHeight(s[2]!);
+    const share = windAtHeight(h);
     rx -= wind.x * share;
     ry -= wind.y * share;
   }
-  const wx = start.wx * kept;
-  const wy = start.wy * kept;
-  const wz = start.wz * kept;
-  const speed = Math.sqrt(rx * rx + ry * ry + rz * rz) + 1e-9;
-  const spin = Math.sqrt(wx * wx + wy * wy + wz * wz);
-  const ratio = (spin * BALL_RADIUS) / speed;
+  const speed = Math.sqrt(rx * rx + ry * ry + w * w) + 1e-9;
+  const ratio = Math.min((spin * kept * BALL_RADIUS) / speed, 2);
   const turbulent = turbulentShare(speed);
-  const drag = DRAG_SCALE * dragCoefficient(Math.min(ratio, 2), turbulent) * speed;
-  let lift = 0;
-  if (spin > 1e-6) {
-    lift = (DRAG_SCALE * liftCoefficient(Math.min(ratio, 2), turbulent) * speed) / spin;
-  }
-  out[0] = s[3]!;
-  out[1] = s[4]!;
-  out[2] = rz;
-  out[3] = -drag * rx + lift * (wy * rz - wz * ry);
-  out[4] = -drag * ry + lift * (wz * rx - wx * rz);
-  out[5] = -drag * rz + lift * (wx * ry - wy * rx) - GRAVITY;
+  const drag = DRAG_SCALE * dragCoefficient(ratio, turbulent) * speed;
+  const lift = spin > 1e-6 ? (DRAG_SCALE * liftCoefficient(ratio, turbulent) * speed) / spin : 0;
+  acceleration[0] = -drag * rx + lift * (start.wy * w - start.wz * ry);
+  acceleration[1] = -drag * ry + lift * (start.wz * rx - start.wx * w);
+  acceleration[2] = -drag * w + lift * (start.wx * ry - start.wy * rx) - GRAVITY;
 }
 
-/** One fourth-order Runge-Kutta step of the module's state. */
-function step(start: FlightStart, t: number, dt: number, wind: Wind): void {
-  const keptA = 1 - t / SPIN_DECAY;
-  const keptB = 1 - (t + dt / 2) / SPIN_DECAY;
-  const keptC = 1 - (t + dt) / SPIN_DECAY;
-  motion(state, start, keptA, wind, k1);
-  for (let i = 0; i < SIZE; i++) probe[i] = state[i]! + (dt / 2) * k1[i]!;
-  motion(probe, start, keptB, wind, k2);
-  for (let i = 0; i < SIZE; i++) probe[i] = state[i]! + (dt / 2) * k2[i]!;
-  motion(probe, start, keptB, wind, k3);
-  for (let i = 0; i < SIZE; i++) probe[i] = state[i]! + dt * k3[i]!;
-  motion(probe, start, keptC, wind, k4);
-  for (let i = 0; i < SIZE; i++) {
-    state[i] = state[i]! + (dt / 6) * (k1[i]! + 2 * k2[i]! + 2 * k3[i]! + k4[i]!);
-  }
+/** State of the ball: x, y, z, vx, vy, vz. */
+type State = Float64Array;
+
+/** One classical fourth-order Runge-Kutta step of the state. */
+function step(s: State, start: FlightStart, spin: number, t: number, dt: number, wind: Wind): void {
+  const a = acceleration;
+  const half = dt / 2;
+  const z = s[2]!;
+  const vx = s[3]!;
+  const vy = s[4]!;
+  const vz = s[5]!;
+  const keptB = 1 - (t + half) / SPIN_DECAY;
+  accelerate(z, vx, vy, vz, start, spin, 1 - t / SPIN_DECAY, wind);
+  const ax1 = a[0]!;
+  const ay1 = a[1]!;
+  const az1 = a[2]!;
+  const vx2 = vx + half * ax1;
+  const vy2 = vy + half * ay1;
+  const vz2 = vz + half * az1;
+  accelerate(z + half * vz, vx2, vy2, vz2, start, spin, keptB, wind);
+  const ax2 = a[0]!;
+  const ay2 = a[1]!;
+  const az2 = a[2]!;
+  const vx3 = vx + half * ax2;
+  const vy3 = vy + half * ay2;
+  const vz3 = vz + half * az2;
+  accelerate(z + half * vz2, vx3, vy3, vz3, start, spin, keptB, wind);
+  const ax3 = a[0]!;
+  const ay3 = a[1]!;
+  const az3 = a[2]!;
+  const vx4 = vx + dt * ax3;
+  const vy4 = vy + dt * ay3;
+  const vz4 = vz + dt * az3;
+  accelerate(z + dt * vz3, vx4, vy4, vz4, start, spin, 1 - (t + dt) / SPIN_DECAY, wind);
+  const sixth = dt / 6;
+  s[0] = s[0]! + sixth * (vx + 2 * (vx2 + vx3) + vx4);
+  s[1] = s[1]! + sixth * (vy + 2 * (vy2 + vy3) + vy4);
+  s[2] = z + sixth * (vz + 2 * (vz2 + vz3) + vz4);
+  s[3] = vx + sixth * (ax1 + 2 * (ax2 + ax3) + a[0]!);
+  s[4] = vy + sixth * (ay1 + 2 * (ay2 + ay3) + a[1]!);
+  s[5] = vz + sixth * (az1 + 2 * (az2 + az3) + a[2]!);
 }
+
+/** State now and before the step under way; scratch, since nothing here runs twice at once and flights are many. */
+const now: State = new Float64Array(6);
+const before: State = new Float64Array(6);
 
 /** Cubic Hermite value at share u of a step of length dt. */
 function hermite(p0: number, v0: number, p1: number, v1: number, dt: number, u: number): number {
-  const u2 = u * u;
-  const u3 = u2 * u;
-  return (
-    (2 * u3 - 3 * u2 + 1) * p0 +
-    (u3 - 2 * u2 + u) * dt * v0 +
-    (3 * u2 - 2 * u3) * p1 +
-    (u3 - u2) * dt * v1
-  );
+  const rise = p1 - p0;
+  const a = dt * v0 - rise;
+  const b = rise - dt * v1;
+  return p0 + u * (rise + (1 - u) * (a * (1 - u) + b * u));
 }
 
-/** Share of the last step at which coordinate `axis` passes `level`: bisection, then good to 1e-7 of the step. */
-function crossing(axis: number, level: number, dt: number): number {
-  const p0 = before[axis]!;
-  const v0 = before[axis + 3]!;
-  const p1 = state[axis]!;
-  const v1 = state[axis + 3]!;
-  const rising = p1 > p0;
-  let a = 0;
-  let b = 1;
-  for (let i = 0; i < 24; i++) {
-    const m = (a + b) / 2;
-    if (hermite(p0, v0, p1, v1, dt, m) > level === rising) b = m;
-    else a = m;
+const NEWTON_STEPS = 5;
+
+/**
+ * Share of a step at which a coordinate that is p0 at its start and p1 at its end passes `level`: Newton's method on
+ * the cubic, from the chord; the curve is nearly straight there.
+ */
+function crossing(
+  p0: number,
+  v0: number,
+  p1: number,
+  v1: number,
+  dt: number,
+  level: number,
+): number {
+  let u = p1 === p0 ? 0 : (level - p0) / (p1 - p0);
+  for (let i = 0; i < NEWTON_STEPS; i++) {
+    const rise = p1 - p0;
+    const a = dt * v0 - rise;
+    const b = rise - dt * v1;
+    const value = p0 + u * (rise + (1 - u) * (a * (1 - u) + b * u));
+    const slope = rise + a * (1 - u) * (1 - 3 * u) + b * u * (2 - 3 * u);
+    if (Math.abs(slope) < 1e-12) break;
+    u = clamp(u - (value - level) / slope, 0, 1);
   }
-  return (a + b) / 2;
+  return u;
 }
 
 function pointInside(u: number, t: number, dt: number): FlightPoint {
   const at = (axis: number): number =>
-    hermite(before[axis]!, before[axis + 3]!, state[axis]!, state[axis + 3]!, dt, u);
-  const speed = (axis: number): number => before[axis]! + u * (state[axis]! - before[axis]!);
+    hermite(before[axis]!, before[axis + 3]!, now[axis]!, now[axis + 3]!, dt, u);
+  const speed = (axis: number): number => before[axis]! + u * (now[axis]! - before[axis]!);
   return { t: t + u * dt, x: at(0), y: at(1), z: at(2), vx: speed(3), vy: speed(4), vz: speed(5) };
 }
+
+/** Share of the step under way at which coordinate `axis` passes `level`. */
+function crossingOf(axis: number, level: number, dt: number): number {
+  return crossing(before[axis]!, before[axis + 3]!, now[axis]!, now[axis + 3]!, dt, level);
+}
+
+/** Height at share u of the step under way. */
+const heightInside = (u: number, dt: number): number =>
+  hermite(before[2]!, before[5]!, now[2]!, now[5]!, dt, u);
 
 /** Time aloft in a vacuum until the ball is back at height `ground`, s; the flight's steps are shares of it. */
 function vacuumTime(vz: number, ground: number): number {
@@ -180,32 +212,33 @@ export function fly(
   wind: Wind,
   trace?: FlightPoint[],
 ): Flight {
-  state.fill(0);
-  state[3] = start.vx;
-  state[4] = start.vy;
-  state[5] = start.vz;
+  now.fill(0);
+  now[3] = start.vx;
+  now[4] = start.vy;
+  now[5] = start.vz;
+  const spin = Math.sqrt(start.wx * start.wx + start.wy * start.wy + start.wz * start.wz);
   const aloft = vacuumTime(start.vz, ground);
   const dt = aloft / (aloft < SHORT_FLIGHT ? SHORT_STEPS : LONG_STEPS);
   let t = 0;
   let apex = 0;
   let heightAtLip: number | null = null;
-  trace?.push({ t: 0, x: 0, y: 0, z: 0, vx: start.vx, vy: start.vy, vz: start.vz });
+  before.set(now);
+  trace?.push(pointInside(0, 0, dt));
   for (let i = 0; i < MOST_STEPS; i++) {
-    before.set(state);
-    step(start, t, dt, wind);
-    if (before[5]! > 0 && state[5]! <= 0) {
-      const top = before[5]! / (before[5]! - state[5]!);
-      apex = Math.max(apex, hermite(before[2]!, before[5]!, state[2]!, state[5]!, dt, top));
+    before.set(now);
+    step(now, start, spin, t, dt, wind);
+    if (before[5]! > 0 && now[5]! <= 0) {
+      apex = Math.max(apex, heightInside(before[5]! / (before[5]! - now[5]!), dt));
     }
-    const down = state[5]! < 0 && state[2]! < ground;
-    const u = down && before[2]! >= ground ? crossing(2, ground, dt) : down ? 0 : 1;
-    if (lipAt > 0 && heightAtLip === null && state[0]! >= lipAt && before[0]! < lipAt) {
-      const s = crossing(0, lipAt, dt);
-      if (s <= u) heightAtLip = hermite(before[2]!, before[5]!, state[2]!, state[5]!, dt, s);
+    const down = now[5]! < 0 && now[2]! < ground;
+    // A ball that never rose to the ground's height falls back on to the sand where it came from.
+    const landed = before[2]! >= ground || apex > ground;
+    const u = down ? (landed ? landingShare(dt, ground) : 0) : 1;
+    if (lipAt > 0 && heightAtLip === null && now[0]! >= lipAt && before[0]! < lipAt) {
+      const s = crossingOf(0, lipAt, dt);
+      if (s <= u) heightAtLip = heightInside(s, dt);
     }
     if (down) {
-      // A ball that never rose to the ground's height falls back on to the sand where it came from.
-      const landed = before[2]! >= ground || apex >= ground;
       const landing = pointInside(u, t, dt);
       trace?.push(landing);
       return { landed, landing, apex, spinKept: 1 - landing.t / SPIN_DECAY, heightAtLip };
@@ -214,4 +247,17 @@ export function fly(
     trace?.push(pointInside(1, t - dt, dt));
   }
   return { landed: false, landing: pointInside(1, t - dt, dt), apex, spinKept: 0, heightAtLip };
+}
+
+/** Share of the last step at which the ball comes down to the ground: from its top on, when that is inside the step. */
+function landingShare(dt: number, ground: number): number {
+  if (before[2]! >= ground) return crossingOf(2, ground, dt);
+  let a = before[5]! / (before[5]! - now[5]!);
+  let b = 1;
+  for (let i = 0; i < 30; i++) {
+    const m = (a + b) / 2;
+    if (heightInside(m, dt) > ground) a = m;
+    else b = m;
+  }
+  return (a + b) / 2;
 }

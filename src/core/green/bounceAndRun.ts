@@ -37,11 +37,12 @@ export function bounceAndRun(
   let down = Math.max(0, speedDown * cs + speedAlong * sn);
   let rim = BALL_RADIUS * backspin;
   let travelled = 0;
+  const tangent = sn / cs;
   const dent = DENT[green.firmness];
   for (let hop = 0; hop < MOST_HOPS && down > ROLL_FROM; hop++) {
-    const v = Math.hypot(along, down);
+    const v = Math.sqrt(along * along + down * down);
     const flat = (1.3 * Math.abs(along)) / (down + 0.3 * Math.abs(along) + 1e-9);
-    const tilt = TILT * dent * Math.sqrt(v / TILT_SPEED) * Math.sqrt(flat) * Math.sign(along);
+    const tilt = TILT * dent * Math.sqrt((v / TILT_SPEED) * flat) * Math.sign(along);
     const ct = Math.cos(tilt);
     const st = Math.sin(tilt);
     const x = along * ct - down * st;
@@ -56,7 +57,7 @@ export function bounceAndRun(
     along = x1 * ct - y1 * st;
     down = Math.max(0, y1 * ct + x1 * st);
     travelled += (along * 2 * down) / (GRAVITY * cs);
-    along -= 2 * down * Math.tan(green.slope) * cs;
+    along -= 2 * down * tangent * cs;
   }
   const rolling = (5 * along - 2 * rim) / 7;
   return travelled + rollOut(rolling, green);

@@ -1,5 +1,5 @@
 import { BALL_RADIUS } from '../ball/ball';
-import { fly, type FlightPoint } from '../flight/fly';
+import { fly, type FlightPoint, type FlightStart } from '../flight/fly';
 import { bounceAndRun } from '../green/bounceAndRun';
 import { RUN_SHARE } from '../green/surface';
 import type { Launch } from '../strike/contact';
@@ -18,15 +18,16 @@ export interface Finish {
 }
 
 /** Ball turned by `angle` radians to the player's side before it flies. */
-function turned(launch: Launch, angle: number): Launch {
+function turned(launch: Launch, angle: number): FlightStart {
   const c = Math.cos(angle);
   const s = Math.sin(angle);
   return {
-    ...launch,
     vx: launch.vx * c - launch.vy * s,
     vy: launch.vx * s + launch.vy * c,
+    vz: launch.vz,
     wx: launch.wx * c - launch.wy * s,
     wy: launch.wx * s + launch.wy * c,
+    wz: launch.wz,
   };
 }
 
@@ -43,11 +44,11 @@ export function finishOf(launch: Launch, aim: number, shot: Shot, trace?: Flight
   const { landing } = flight;
   const clearance =
     flight.heightAtLip === null ? null : flight.heightAtLip - shot.lip.height - BALL_RADIUS;
-  const carry = Math.hypot(landing.x, landing.y);
-  const along = Math.hypot(landing.vx, landing.vy);
-  const result = { carry, apex: flight.apex, lipClearance: clearance, landing };
+  const carry = Math.sqrt(landing.x * landing.x + landing.y * landing.y);
+  const along = Math.sqrt(landing.vx * landing.vx + landing.vy * landing.vy);
+  const apex = flight.apex;
   if (!flight.landed || landing.x < shot.lip.distance) {
-    return { ...result, x: landing.x, y: landing.y };
+    return { carry, apex, lipClearance: clearance, landing, x: landing.x, y: landing.y };
   }
   const cos = along > 1e-9 ? landing.vx / along : 1;
   const sin = along > 1e-9 ? landing.vy / along : 0;
@@ -57,5 +58,12 @@ export function finishOf(launch: Launch, aim: number, shot: Shot, trace?: Flight
     landing.x < shot.edge || landing.x > shot.back
       ? RUN_SHARE[landing.x > shot.back ? shot.beyond : 'rough']
       : 1;
-  return { ...result, x: landing.x + run * share * cos, y: landing.y + run * share * sin };
+  return {
+    carry,
+    apex,
+    lipClearance: clearance,
+    landing,
+    x: landing.x + run * share * cos,
+    y: landing.y + run * share * sin,
+  };
 }
