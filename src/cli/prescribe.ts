@@ -1,48 +1,28 @@
-import { readFileSync } from 'node:fs';
 import { performance } from 'node:perf_hooks';
-import { callSheet } from '@/core/contract/callSheet';
-import { FaultyInput } from '@/core/contract/fault';
+import { sheetFor } from '@/core/answer/answer';
+import { changeEntries } from '@/core/answer/changes';
+import type { CallSheet } from '@/core/contract/callSheet';
 import { readSituation } from '@/core/contract/readSituation';
-import { prescribe } from '@/core/search/prescribe';
+import { command } from './input';
+import { prettySheet } from './pretty';
 
-const USAGE = 'usage: npm run -s prescribe -- FILE|-';
+const USAGE = `usage: npm run -s prescribe -- [--pretty] [--lines] [--changes] FILE|-
+  --pretty   a readable sheet instead of JSON
+  --lines    JSON Lines in and out, one for one
+  --changes  also when the call changes (takes a few seconds)`;
 
-function read(source: string): string {
-  return readFileSync(source === '-' ? 0 : source, 'utf8');
+function answer(input: unknown, flags: ReadonlySet<string>): object {
+  const reading = readSituation(input);
+  const { sheet } = sheetFor(reading, 'yards', () => performance.now());
+  if (!flags.has('--changes')) return sheet;
+  return { ...sheet, changes_when: changeEntries(reading, 'yards') };
 }
 
-/** One call sheet for the situation in a JSON text. Throws FaultyInput. */
-function sheetFor(text: string): object {
-  const start = performance.now();
-  let input: unknown;
-  try {
-    input = JSON.parse(text);
-  } catch (error) {
-    throw new FaultyInput([{ path: 'input', message: `is not JSON: ${(error as Error).message}` }]);
-  }
-  const { question, notes } = readSituation(input);
-  const prescription = prescribe(question);
-  return callSheet(
-    prescription,
-    { shot: question.shot, handed: question.player.handed, units: 'yards' },
-    { notes, seed: question.seed, elapsedMs: performance.now() - start },
-  );
-}
-
-function main(args: string[]): number {
-  const [source] = args;
-  if (args.length !== 1 || source === undefined || (source !== '-' && source.startsWith('-'))) {
-    console.error(USAGE);
-    return 2;
-  }
-  try {
-    console.log(JSON.stringify(sheetFor(read(source)), null, 2));
-    return 0;
-  } catch (error) {
-    if (error instanceof FaultyInput) console.error(error.message);
-    else console.error(`input: ${(error as Error).message}`);
-    return 2;
-  }
-}
-
-process.exitCode = main(process.argv.slice(2));
+process.exitCode = command(
+  process.argv.slice(2),
+  USAGE,
+  ['--pretty', '--lines', '--changes'],
+  answer,
+  (sheet, flags) =>
+    flags.has('--pretty') ? prettySheet(sheet as CallSheet) : JSON.stringify(sheet, null, 2),
+);

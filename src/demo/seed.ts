@@ -1,7 +1,6 @@
-import { callSheet, MODEL_VERSION } from '@/core/contract/callSheet';
+import { answer } from '@/core/answer/answer';
+import { MODEL_VERSION } from '@/core/contract/callSheet';
 import { calledLine } from '@/core/contract/calledLine';
-import { readSituation } from '@/core/contract/readSituation';
-import { prescribe } from '@/core/search/prescribe';
 import { openDatabase } from '@/data/database';
 import { FolderInUse } from '@/data/ownership';
 import { addPlayer, listPlayers } from '@/data/players';
@@ -11,12 +10,7 @@ import { DEMO_PLAYERS, DEMO_READINGS } from './academy';
 /** What the product itself would call for a reading of the demo. */
 function calledFor(playerId: string, shot: Record<string, unknown>): string {
   const { handed, skill, bag } = DEMO_PLAYERS.find(({ id }) => id === playerId)!;
-  const { question, notes } = readSituation({ player: { handed, skill, bag }, shot });
-  const sheet = callSheet(
-    prescribe(question),
-    { shot: question.shot, handed, units: 'yards' },
-    { notes, seed: question.seed, elapsedMs: 0 },
-  );
+  const { sheet } = answer({ player: { handed, skill, bag }, shot }, 'yards', () => 0);
   return calledLine(sheet.calls[0]);
 }
 

@@ -1,16 +1,29 @@
 import { callSheet, type CallSheet } from '../contract/callSheet';
-import { readSituation } from '../contract/readSituation';
-import type { UnitSystem } from '../units/system';
+import { readSituation, type Reading } from '../contract/readSituation';
 import { prescribe } from '../search/prescribe';
+import type { UnitSystem } from '../units/system';
 import { pictureOf, type CallPicture } from './picture';
+
+/** A call sheet with the pictures of its calls; none for relief. */
+export interface Answer {
+  sheet: CallSheet;
+  pictures: (CallPicture | null)[];
+}
 
 /** Calls drawn at the desk. */
 const DRAWN = 3;
 
-/** A call sheet with the pictures of its first calls. */
-export interface Answer {
-  sheet: CallSheet;
-  pictures: CallPicture[];
+/** The call sheet of a reading. */
+export function sheetFor(
+  { question, notes }: Reading,
+  units: UnitSystem,
+  clock: () => number,
+): { sheet: CallSheet; prescription: ReturnType<typeof prescribe> } {
+  const start = clock();
+  const prescription = prescribe(question);
+  const telling = { player: question.player, units, seed: question.seed };
+  const sheet = callSheet(prescription, telling, { notes, elapsedMs: clock() - start });
+  return { sheet, prescription };
 }
 
 /**
@@ -22,13 +35,11 @@ export interface Answer {
  * @throws FaultyInput when the situation is not usable
  */
 export function answer(input: unknown, units: UnitSystem, clock: () => number): Answer {
-  const start = clock();
-  const { question, notes } = readSituation(input);
-  const prescription = prescribe(question);
-  const telling = { shot: question.shot, handed: question.player.handed, units };
-  const pictures = prescription.calls
-    .slice(0, DRAWN)
-    .map((call) => pictureOf(call, prescription.golfer, question.shot));
-  const extra = { notes, seed: question.seed, elapsedMs: clock() - start };
-  return { sheet: callSheet(prescription, telling, extra), pictures };
+  const { sheet, prescription } = sheetFor(readSituation(input), units, clock);
+  const struck = [...prescription.calls];
+  const pictures = sheet.calls.slice(0, DRAWN).map((entry) => {
+    if (entry.kind === 'relief') return null;
+    return pictureOf(struck.shift()!, prescription.golfer);
+  });
+  return { sheet, pictures };
 }

@@ -3,13 +3,14 @@ import { kernelDensity, type Density } from '../numeric/density';
 import { predict } from '../search/prediction';
 import type { Call } from '../search/prescribe';
 import { finishOf } from '../shot/finish';
-import type { Golfer } from '../shot/odds';
-import type { Shot } from '../shot/shot';
+import type { Golfer } from '../shot/play';
 import { AS_MEANT, strike } from '../shot/strike';
 import { visibleEdge } from '../swing/arc';
 
 /** What is needed to draw one call in section, all in m. */
 export interface CallPicture {
+  /** Turned from the line to the flag, radians; the drawing at the flag shows only those at 0. */
+  toward: number;
   /** The flight as meant: distance along the line and height above the ball. */
   flight: [number, number][];
   /** Where the ball as meant lands and stops. */
@@ -52,22 +53,34 @@ function smoothed(trace: readonly FlightPoint[]): [number, number][] {
   return points;
 }
 
+/** The path of a putt: along the ground, up the lip. */
+function rolled(call: Call): [number, number][] {
+  const { lip } = call.shot;
+  const foot = Math.max(0, lip.distance - 0.4);
+  return [
+    [0, 0],
+    [foot, 0],
+    [lip.distance, lip.height],
+    [Math.max(lip.distance, call.meant.x), lip.height],
+  ];
+}
+
 /** The picture of a call. */
-export function pictureOf(call: Call, golfer: Golfer, shot: Shot): CallPicture {
-  const { launch } = strike(call.setup, AS_MEANT, golfer.headSpeed, shot.sand, shot.burial);
+export function pictureOf(call: Call, golfer: Golfer): CallPicture {
+  const { shot, setup } = call;
+  const ridge = kernelDensity(call.odds.finishes, RIDGE_POINTS, FINEST_RIDGE);
+  const { divot, lipClearance } = predict(setup, golfer, shot, call.meant);
+  const mark = {
+    before: Math.max(0, setup.entry + visibleEdge(shot.burial)),
+    step: divot.step,
+    depths: divot.profile,
+  };
+  const base = { toward: call.toward, lipClearance, ridge, mark };
+  if (setup.technique === 'putt') {
+    return { ...base, flight: rolled(call), landing: 0, finish: call.meant.x };
+  }
+  const { launch } = strike(setup, AS_MEANT, golfer.headSpeed, shot);
   const trace: FlightPoint[] = [];
   const finish = finishOf(launch, call.aim, shot, trace);
-  const { divot } = predict(call.setup, golfer, shot, call.meant);
-  return {
-    flight: smoothed(trace),
-    landing: finish.landing.x,
-    finish: finish.x,
-    lipClearance: finish.lipClearance,
-    ridge: kernelDensity(call.odds.finishes, RIDGE_POINTS, FINEST_RIDGE),
-    mark: {
-      before: call.setup.entry + visibleEdge(shot.burial),
-      step: divot.step,
-      depths: divot.profile,
-    },
-  };
+  return { ...base, flight: smoothed(trace), landing: finish.landing.x, finish: finish.x };
 }

@@ -1,10 +1,13 @@
 import { typicalClub, type Club, type ClubType } from '../club/club';
-import { NO_WIND } from '../flight/fly';
-import type { GreenFirmness, Surface } from '../green/surface';
-import type { Hand, Player, Skill } from '../player/player';
-import { presetSand, type SandPreset } from '../sand/presets';
+import { bagWarnings } from '../player/bagWarnings';
+import { NO_WIND, type Wind } from '../flight/fly';
+import type { Beyond, GreenFirmness } from '../green/surface';
+import type { BodyCaution, Hand, Player, Skill, UsualMiss } from '../player/player';
+import { burialOf, type Lie } from '../sand/lie';
+import type { Sand, SandPreset } from '../sand/presets';
+import { firmnessOf, sandOf } from '../sand/sandOf';
 import type { Question } from '../search/prescribe';
-import type { Shot } from '../shot/shot';
+import type { Lip, Shot } from '../shot/shot';
 import { radians } from '../units/angle';
 import { toMetres } from '../units/length';
 import { check, FaultyInput, type Fault } from './fault';
@@ -26,22 +29,39 @@ export interface ClubInput {
 export interface SituationInput {
   format?: string;
   version?: number;
-  player: { handed?: Hand; skill: Skill; bag: ClubInput[] };
+  player: {
+    handed?: Hand;
+    skill: Skill;
+    bag: ClubInput[];
+    usual_miss?: UsualMiss;
+    cautions?: BodyCaution[];
+  };
   shot: {
     lip?: object;
-    lie?: 'clean';
-    sand?: { preset?: SandPreset };
+    lie?: Lie;
+    slope?: { along_deg?: number; across_deg?: number };
+    sand?: {
+      preset?: SandPreset;
+      firmness?: number;
+      moisture?: number;
+      density_kgm3?: number;
+      crust?: boolean;
+    };
     green?: { slope_deg?: number; firmness?: GreenFirmness };
-    beyond?: Surface;
+    wind?: { speed_mps: number; from_deg?: number };
+    beyond?: Beyond;
+    escapes?: { toward_deg: number; lip: object }[];
     [length: string]: unknown;
   };
   prefer?: { schools?: string[]; caution?: number };
   seed?: number;
 }
 
-/** What was taken for granted because the situation did not say. */
+/** What a situation asks, and what was taken for granted because it did not say. */
 export interface Reading {
   question: Question;
+  /** Where the sand stands from 0 powder to 1 packed. */
+  firmness: number;
   notes: string[];
 }
 
@@ -93,6 +113,12 @@ function crossFaults(input: SituationInput, shot: Shot): Fault[] {
   if (shot.carry !== undefined && shot.carry < shot.lip.distance) {
     say('carry', 'the landing spot must lie past the lip');
   }
+  if (shot.clear !== undefined && shot.clear > shot.pin) {
+    say('clear', 'what must be carried must not reach past the flag');
+  }
+  if (input.shot.lie !== undefined && lengthOf(input.shot, 'burial') !== undefined) {
+    say('burial', 'the lie is given twice: keep lie or burial');
+  }
   const names = input.player.bag.map((club) => club.name);
   names.forEach((name, i) => {
     if (names.indexOf(name) < i) {
@@ -102,28 +128,62 @@ function crossFaults(input: SituationInput, shot: Shot): Fault[] {
   return faults;
 }
 
-function readShot(input: SituationInput['shot'], notes: string[]): Shot {
+function readLip(input: object): Lip {
+  return { height: lengthOf(input, 'height')!, distance: lengthOf(input, 'distance')! };
+}
+
+function readSand(input: SituationInput['shot']['sand'] = {}): { sand: Sand; firmness: number } {
+  const preset = input.preset ?? 'medium';
+  const depth = lengthOf(input, 'depth');
+  const sand = sandOf({
+    preset,
+    ...(input.firmness === undefined ? {} : { firmness: input.firmness }),
+    ...(input.moisture === undefined ? {} : { moisture: input.moisture }),
+    ...(input.density_kgm3 === undefined ? {} : { density: input.density_kgm3 }),
+    ...(depth === undefined ? {} : { depth }),
+    ...(input.crust === undefined ? {} : { crust: input.crust }),
+  });
+  return { sand, firmness: input.firmness ?? firmnessOf(preset) };
+}
+
+/** Air's motion in the model's frame. Said clockwise seen from above: 90 is wind from the right. */
+function readWind(input: SituationInput['shot']['wind'], mirror: 1 | -1): Wind {
+  if (!input || input.speed_mps === 0) return NO_WIND;
+  const from = radians(input.from_deg ?? 0);
+  return {
+    x: -input.speed_mps * Math.cos(from),
+    y: mirror * input.speed_mps * Math.sin(from),
+  };
+}
+
+function readShot(
+  input: SituationInput['shot'],
+  mirror: 1 | -1,
+  notes: string[],
+): { shot: Shot; firmness: number } {
   const pin = lengthOf(input, 'pin')!;
-  const lipInput = input.lip;
-  const lipDistance = lipInput ? lengthOf(lipInput, 'distance')! : Math.min(LEVEL_EXIT, pin / 3);
+  const lipDistance = input.lip
+    ? lengthOf(input.lip, 'distance')!
+    : Math.min(LEVEL_EXIT, pin / 3, lengthOf(input, 'edge') ?? Infinity);
   const edge = lengthOf(input, 'edge') ?? Math.max(lipDistance, pin - ROOM_BEFORE, pin / 3);
-  const back = lengthOf(input, 'back') ?? pin + ROOM_BEHIND;
   if (lengthOf(input, 'edge') === undefined) {
     notes.push('No front edge was given: the green is taken to begin 6 yd before the flag.');
   }
   if (lengthOf(input, 'back') === undefined) {
     notes.push('No back edge was given: the green is taken to end 10 yd past the flag.');
   }
-  if (!lipInput) notes.push('No lip was given: the way out is taken to be level.');
-  const sand = presetSand(input.sand?.preset ?? 'medium');
-  const carry = lengthOf(input, 'carry');
-  return {
+  if (!input.lip) notes.push('No lip was given: the way out is taken to be level.');
+  const { sand, firmness } = readSand(input.sand);
+  const shot: Shot = {
     pin,
-    edge,
-    back,
-    ...(carry === undefined ? {} : { carry }),
-    lip: { height: lipInput ? lengthOf(lipInput, 'height')! : 0, distance: lipDistance },
-    burial: sand.settle,
+    edge: Math.min(edge, pin),
+    back: lengthOf(input, 'back') ?? pin + ROOM_BEHIND,
+    carry: lengthOf(input, 'carry'),
+    clear: lengthOf(input, 'clear'),
+    lip: input.lip ? readLip(input.lip) : { height: 0, distance: lipDistance },
+    burial: lengthOf(input, 'burial') ?? burialOf(input.lie ?? 'clean', sand),
+    along: radians(input.slope?.along_deg ?? 0),
+    across: radians(input.slope?.across_deg ?? 0),
     sand,
     green: {
       stimp: (input.green && lengthOf(input.green, 'stimp')) ?? DEFAULT_STIMP,
@@ -131,8 +191,14 @@ function readShot(input: SituationInput['shot'], notes: string[]): Shot {
       firmness: input.green?.firmness ?? 'medium',
     },
     beyond: input.beyond ?? 'rough',
-    wind: NO_WIND,
+    wind: readWind(input.wind, mirror),
+    escapes: (input.escapes ?? []).map((escape) => ({
+      toward: mirror * radians(escape.toward_deg),
+      lip: readLip(escape.lip),
+      room: lengthOf(escape, 'room')!,
+    })),
   };
+  return { shot, firmness };
 }
 
 function readPlayer(input: SituationInput['player']): Player {
@@ -140,6 +206,30 @@ function readPlayer(input: SituationInput['player']): Player {
     handed: input.handed ?? 'right',
     skill: input.skill,
     bag: input.bag.map(readClub),
+    ...(input.usual_miss === undefined ? {} : { usualMiss: input.usual_miss }),
+    ...(input.cautions === undefined ? {} : { cautions: input.cautions }),
+  };
+}
+
+/** A checked situation in SI units. Throws FaultyInput for fields that do not fit each other. */
+export function readChecked(checked: SituationInput): Reading {
+  const notes: string[] = [];
+  const player = readPlayer(checked.player);
+  const mirror = player.handed === 'left' ? -1 : 1;
+  const { shot, firmness } = readShot(checked.shot, mirror, notes);
+  const faults = crossFaults(checked, shot);
+  if (faults.length > 0) throw new FaultyInput(faults);
+  notes.push(...bagWarnings(player));
+  return {
+    question: {
+      player,
+      shot,
+      seed: checked.seed ?? DEFAULT_SEED,
+      ...(checked.prefer?.caution === undefined ? {} : { caution: checked.prefer.caution }),
+      ...(checked.prefer?.schools ? { schools: checked.prefer.schools } : {}),
+    },
+    firmness,
+    notes,
   };
 }
 
@@ -150,19 +240,5 @@ function readPlayer(input: SituationInput['player']): Player {
  * @throws FaultyInput naming every field that is wrong and what is allowed
  */
 export function readSituation(input: unknown): Reading {
-  const checked = check<SituationInput>(situationSchema, input);
-  const notes: string[] = [];
-  const shot = readShot(checked.shot, notes);
-  const faults = crossFaults(checked, shot);
-  if (faults.length > 0) throw new FaultyInput(faults);
-  return {
-    question: {
-      player: readPlayer(checked.player),
-      shot,
-      seed: checked.seed ?? DEFAULT_SEED,
-      ...(checked.prefer?.caution === undefined ? {} : { caution: checked.prefer.caution }),
-      ...(checked.prefer?.schools ? { schools: checked.prefer.schools } : {}),
-    },
-    notes,
-  };
+  return readChecked(check<SituationInput>(situationSchema, input));
 }

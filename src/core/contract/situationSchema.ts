@@ -1,8 +1,11 @@
-import { HANDS, SKILLS } from '../player/player';
-import { GREEN_FIRMNESS } from '../green/surface';
+import { BEYONDS, GREEN_FIRMNESS } from '../green/surface';
+import { BODY_CAUTIONS, HANDS, SKILLS, USUAL_MISSES } from '../player/player';
 import { SAND_PRESETS } from '../sand/presets';
+import { LIES, DEEPEST_BURIAL } from '../sand/lie';
+import { SCHOOL_IDS } from '../schools/schools';
 import {
   exactObject,
+  flagField,
   integerField,
   listField,
   numberField,
@@ -41,50 +44,105 @@ const lipSchema = exactObject(
   },
 );
 
-/** What the format names but this version cannot compute yet. */
-const NOT_YET = ['clear', 'escapes', 'wind', 'slope'];
+const sandSchema = exactObject(
+  {
+    preset: wordField(SAND_PRESETS),
+    firmness: numberField(0, 1),
+    moisture: numberField(0, 1),
+    density_kgm3: numberField(1100, 2200, 'kg/m3'),
+    crust: flagField(),
+  },
+  { lengths: { depth: { low: 0.002, high: 1 } } },
+);
+
+const escapeSchema = exactObject(
+  { toward_deg: required(numberField(-180, 180, 'deg')), lip: required(lipSchema) },
+  { lengths: { room: { low: 1, high: 100, required: true } } },
+);
 
 export const shotSchema = exactObject(
   {
     lip: lipSchema,
-    lie: wordField(['clean']),
-    sand: exactObject({ preset: wordField(SAND_PRESETS) }),
+    lie: wordField(LIES),
+    slope: exactObject({
+      along_deg: numberField(-25, 35, 'deg'),
+      across_deg: numberField(-25, 25, 'deg'),
+    }),
+    sand: sandSchema,
     green: exactObject(
       { slope_deg: numberField(-8, 8, 'deg'), firmness: wordField(GREEN_FIRMNESS) },
       { lengths: { stimp: { low: 1, high: 5 } } },
     ),
-    beyond: wordField(['fringe', 'rough']),
+    wind: exactObject({
+      speed_mps: required(numberField(0, 20, 'm/s')),
+      from_deg: numberField(-360, 360, 'deg'),
+    }),
+    beyond: wordField(BEYONDS),
+    escapes: listField(escapeSchema, 0, 8),
   },
   {
     lengths: {
       pin: { low: 2, high: 230, required: true },
       edge: { low: 0.5, high: 230 },
       carry: { low: 1, high: 230 },
+      clear: { low: 0.5, high: 230 },
       back: { low: 2, high: 280 },
+      burial: { low: 0, high: DEEPEST_BURIAL },
     },
-    unknown: (key) =>
-      NOT_YET.some((name) => key === name || key.startsWith(`${name}_`))
-        ? 'is not supported yet by this version'
-        : 'is not a field of this format',
   },
 );
 
-export const situationSchema = required(
-  exactObject({
-    format: wordField([SITUATION_FORMAT]),
-    version: wordField([SITUATION_VERSION as unknown as string]),
-    player: required(
-      exactObject({
-        handed: wordField(HANDS),
-        skill: required(wordField(SKILLS)),
-        bag: required(listField(clubSchema, 1, 20)),
-      }),
-    ),
-    shot: required(shotSchema),
-    prefer: exactObject({
-      schools: listField(textField(1, 40), 0, 20),
-      caution: numberField(0, 1),
-    }),
-    seed: integerField(0, 4294967295),
-  }),
+export const playerSchema = exactObject({
+  handed: wordField(HANDS),
+  skill: required(wordField(SKILLS)),
+  bag: required(listField(clubSchema, 1, 20)),
+  usual_miss: wordField(USUAL_MISSES),
+  cautions: listField(wordField(BODY_CAUTIONS), 0, BODY_CAUTIONS.length),
+});
+
+const preferSchema = exactObject({
+  schools: listField(wordField(SCHOOL_IDS), 0, SCHOOL_IDS.length),
+  caution: numberField(0, 1),
+});
+
+const situationFields = {
+  format: wordField([SITUATION_FORMAT]),
+  version: numberField(SITUATION_VERSION, SITUATION_VERSION),
+  player: required(playerSchema),
+  shot: required(shotSchema),
+  prefer: preferSchema,
+  seed: integerField(0, 4294967295),
+};
+
+export const situationSchema = required(exactObject(situationFields));
+
+/** An explicit set-up: the fields of a call from `club` to `swing_fraction` that the model uses. */
+const setupSchema = exactObject(
+  {
+    school: wordField(SCHOOL_IDS),
+    club: required(textField(1, 24)),
+    technique: wordField(['splash', 'shallow', 'thud', 'steep', 'chop', 'pick', 'chip', 'putt']),
+    face_deg: numberField(-60, 60, 'deg'),
+    ball_position: numberField(0, 110),
+    stance_width: numberField(0.5, 2),
+    stance_open_deg: numberField(-45, 45, 'deg'),
+    aim_deg: numberField(-60, 60, 'deg'),
+    handle_lower_deg: numberField(-10, 15, 'deg'),
+    shaft_lean_deg: numberField(-15, 20, 'deg'),
+    release_deg: numberField(-20, 20, 'deg'),
+    weight_lead: numberField(0.2, 0.95),
+    body_with_slope: numberField(0, 1),
+    swing_fraction: required(numberField(0.05, 1)),
+  },
+  {
+    lengths: {
+      dig: { low: 0, high: 0.06 },
+      grip_down: { low: 0, high: 0.12 },
+      entry: { low: -0.03, high: 0.15 },
+    },
+  },
+);
+
+export const simulationSchema = required(
+  exactObject({ ...situationFields, setup: required(setupSchema) }),
 );

@@ -1,9 +1,28 @@
 /** What a ball may come down on, and what it does to a run: share of the run a green of this speed would give. */
-export const SURFACES = ['green', 'fringe', 'rough', 'sand'] as const;
+export const SURFACES = ['green', 'fringe', 'fairway', 'rough', 'sand'] as const;
 export type Surface = (typeof SURFACES)[number];
 
 /** Tuned to what coaches say of a ball that lands off the green: a third of the run through fringe and short rough. */
-export const RUN_SHARE: Record<Surface, number> = { green: 1, fringe: 0.6, rough: 0.3, sand: 0 };
+export const RUN_SHARE: Record<Surface, number> = {
+  green: 1,
+  fringe: 0.6,
+  fairway: 0.5,
+  rough: 0.3,
+  sand: 0,
+};
+
+/** What may lie past the green. */
+export const BEYONDS = ['fringe', 'rough', 'bunker', 'water', 'out-of-bounds'] as const;
+export type Beyond = (typeof BEYONDS)[number];
+
+/** The ground that each of them is, for a ball that rolls on to it. */
+export const BEYOND_SURFACE: Record<Beyond, Surface> = {
+  fringe: 'fringe',
+  rough: 'rough',
+  bunker: 'sand',
+  water: 'rough',
+  'out-of-bounds': 'rough',
+};
 
 export const GREEN_FIRMNESS = ['soft', 'medium', 'firm'] as const;
 export type GreenFirmness = (typeof GREEN_FIRMNESS)[number];

@@ -6,10 +6,20 @@ export type Skill = (typeof SKILLS)[number];
 export const HANDS = ['right', 'left'] as const;
 export type Hand = (typeof HANDS)[number];
 
+/** Where a player misses: sides are the player's own, so that hands need no mirror here. */
+export const USUAL_MISSES = ['heavy', 'thin', 'lead-side', 'trail-side'] as const;
+export type UsualMiss = (typeof USUAL_MISSES)[number];
+
+/** Parts of the body that a coach must spare. */
+export const BODY_CAUTIONS = ['wrist', 'elbow', 'back', 'shoulder'] as const;
+export type BodyCaution = (typeof BODY_CAUTIONS)[number];
+
 export interface Player {
   handed: Hand;
   skill: Skill;
   bag: Club[];
+  usualMiss?: UsualMiss;
+  cautions?: readonly BodyCaution[];
 }
 
 /**

@@ -1,5 +1,6 @@
 import type { Hand } from '../player/player';
 import type { Call } from '../search/prescribe';
+import type { Setup } from '../swing/setup';
 import { degrees } from '../units/angle';
 import { faceClock, swingClock } from '../units/clock';
 import { clockWords, distanceWords, shortLengthWords, tenthsWords } from './words';
@@ -45,18 +46,39 @@ function widthWords(width: number): string {
   return 'well wider than your shoulders';
 }
 
+/** Which way the feet point, as the player sees it. */
+function feetDirection(call: Call, handed: Hand): string {
+  const open = Math.round(degrees(call.setup.stanceOpen));
+  if (Math.abs(open) < 4) {
+    return call.kind === 'out-sideways' ? 'along the way out' : 'along the line to the flag';
+  }
+  const lead = handed === 'right' ? 'left' : 'right';
+  const trail = handed === 'right' ? 'right' : 'left';
+  const target = call.kind === 'out-sideways' ? 'the way out' : 'the flag';
+  return open > 0
+    ? `*${open}° open*, so to the ${lead} of ${target}`
+    : `*${-open}° closed*, so to the ${trail} of ${target}`;
+}
+
+/** Aim that the feet do not show: the school keeps them parallel while the ball starts aside. */
+function aimWords(call: Call, handed: Hand): string {
+  const rest = Math.round(degrees(call.aim - call.setup.stanceOpen));
+  if (Math.abs(rest) < 3) return '';
+  const side = rest > 0 === (handed === 'right') ? 'left' : 'right';
+  return `; aim the swing *${Math.abs(rest)}° ${side}*`;
+}
+
 function feetLine(call: Call, voice: Voice): string {
   const { setup } = call;
   const dug =
-    setup.dig < 0.005
+    setup.dig < 0.008
       ? 'on top of the sand'
       : `settled in ${shortLengthWords(setup.dig, voice.units)}`;
-  const open = Math.round(degrees(setup.stanceOpen));
-  const lead = voice.handed === 'right' ? 'left' : 'right';
-  const line =
-    open < 4 ? 'along the line to the flag' : `*${open}° open*, so to the ${lead} of the flag`;
-  const swing = call.school.feetWithPath === 1 && open >= 4 ? '; swing along your feet' : '';
-  return `Feet ${widthWords(setup.stanceWidth)}, ${dug}, ${line}${swing}.`;
+  const swing =
+    call.school.feetWithPath === 1 && Math.abs(degrees(setup.stanceOpen)) >= 4
+      ? '; swing along your feet'
+      : aimWords(call, voice.handed);
+  return `Feet ${widthWords(setup.stanceWidth)}, ${dug}, ${feetDirection(call, voice.handed)}${swing}.`;
 }
 
 /** Where the ball lies between the feet, in words. */
@@ -70,8 +92,84 @@ export function ballWords(position: number): string {
   return 'towards the trail foot';
 }
 
-function markLine(entry: number, units: UnitSystem): string {
-  return `Enter the sand *${shortLengthWords(entry, units)} behind* the ball, and come out as far in front.`;
+function handleWords(setup: Setup): string {
+  const low = degrees(setup.handleLowered);
+  const lean = degrees(setup.shaftLean);
+  const words: string[] = [];
+  if (low >= 6) words.push('hands low');
+  if (low <= -3) words.push('hands high');
+  if (lean >= 4) words.push('hands a little ahead');
+  if (lean <= -3) words.push('handle a little back');
+  return words.length > 0 ? `, ${words.join(', ')}` : '';
+}
+
+/** Distance at which a ball's edge meets a shot that is ball first, m: no mark to aim at behind the ball. */
+const BALL_FIRST = 0.001;
+
+function markLine(setup: Setup, units: UnitSystem): string {
+  if (setup.technique === 'putt') return 'Strike the ball, not the sand.';
+  if (setup.entry <= BALL_FIRST) return '*Ball first*, then the sand: look at its front edge.';
+  const mark = `Enter the sand *${shortLengthWords(setup.entry, units)} behind* the ball`;
+  switch (setup.technique) {
+    case 'chop':
+    case 'steep':
+      return `${mark}, steeply, and drive down under it.`;
+    case 'thud':
+      return `${mark} with a thud, the sole hardly in.`;
+    default:
+      return `${mark}, and come out as far in front.`;
+  }
+}
+
+/** What the swing is likened to where it is played through sand. */
+function swingLine(call: Call, grassCarry: number, units: UnitSystem): string {
+  const { setup } = call;
+  if (call.kind === 'putt') {
+    return `Strike it for a putt of *${distanceWords(call.meant.x * 1.6, units)}* on the green: harder than it looks.`;
+  }
+  if (setup.fraction > 0.97) {
+    return `A *full swing*, all that you have in balance: the swing that flies ${distanceWords(grassCarry, units)} from grass.`;
+  }
+  const back = clockWords(swingClock(setup.fraction));
+  const hinge =
+    setup.technique === 'chop' || setup.technique === 'steep' ? ', wrists hinged early' : '';
+  return `Lead arm back to *${back}*${hinge}: the swing that flies *${distanceWords(grassCarry, units)}* from grass.`;
+}
+
+function finishLine(call: Call): string {
+  switch (call.school.finish) {
+    case 'full':
+      return 'Swing through to a *full finish*; do not slow down for the sand.';
+    case 'three-quarter':
+      return 'Finish *three-quarter*, in balance, lower body quiet.';
+    case 'short':
+      return 'A *short finish*, and stay down through it.';
+    case 'left-in-sand':
+      return 'Let the club *stay in the sand*: no follow-through to look for.';
+  }
+}
+
+/** Shoulders and grip on a slope, or nothing. */
+function slopeWords(call: Call, handed: Hand): string {
+  const { shot, setup } = call;
+  const words: string[] = [];
+  const along = degrees(shot.along);
+  if (along >= 4) {
+    words.push(
+      setup.bodyWithSlope > 0.6 ? 'shoulders *along the up-slope*' : 'lean *into the up-slope*',
+    );
+  }
+  if (along <= -4) words.push('shoulders *down the slope*; chase the ball down it');
+  const across = degrees(shot.across);
+  if (Math.abs(across) >= 3) {
+    const side = across > 0 === (handed === 'right') ? 'left' : 'right';
+    words.push(
+      across > 0
+        ? `stand tall, ball above your feet: it goes ${side}, the aim allows for it`
+        : `more knee, grip at the end, ball below your feet: it goes ${side}, the aim allows for it`,
+    );
+  }
+  return words.length > 0 ? ` ${capital(words.join('; '))}.` : '';
 }
 
 /**
@@ -83,26 +181,18 @@ function markLine(entry: number, units: UnitSystem): string {
 export function scriptOf(call: Call, grassCarry: number, voice: Voice): Line[] {
   const { setup } = call;
   const faceDeg = degrees(setup.opening);
-  const handle = degrees(setup.handleLowered) >= 6 ? ', hands low' : '';
-  const back = clockWords(swingClock(setup.fraction));
   return [
     { step: 'face', text: faceLine(faceDeg, voice.handed) },
     { step: 'grip', text: gripLine(faceDeg, setup.gripDown, voice.units) },
     { step: 'feet', text: feetLine(call, voice) },
-    { step: 'ball', text: `Ball *${ballWords(setup.ballPosition)}*${handle}.` },
+    { step: 'ball', text: `Ball *${ballWords(setup.ballPosition)}*${handleWords(setup)}.` },
     {
       step: 'weight',
-      text: `*${capital(tenthsWords(setup.weightLead))}* of your weight on the lead foot, and leave it there.`,
+      text: `*${capital(tenthsWords(setup.weightLead))}* of your weight on the lead foot, and leave it there.${slopeWords(call, voice.handed)}`,
     },
-    { step: 'mark', text: markLine(setup.entry, voice.units) },
-    {
-      step: 'swing',
-      text:
-        setup.fraction > 0.97
-          ? 'A *full swing*, all that you have in balance.'
-          : `Lead arm back to *${back}*: the swing that flies *${distanceWords(grassCarry, voice.units)}* from grass.`,
-    },
-    { step: 'finish', text: 'Swing through to a *full finish*; do not slow down for the sand.' },
+    { step: 'mark', text: markLine(setup, voice.units) },
+    { step: 'swing', text: swingLine(call, grassCarry, voice.units) },
+    { step: 'finish', text: finishLine(call) },
   ];
 }
 

@@ -1,8 +1,9 @@
 import { effectiveBounce, effectiveLoft, headNormals } from '../club/geometry';
 import { grassCarry, lengthFactor } from '../player/headSpeed';
+import { puttFinish, FASTEST_PUTT } from '../putt/putt';
 import { divotOf, type Divot } from '../sand/divot';
-import type { Golfer } from '../shot/odds';
 import type { Finish } from '../shot/finish';
+import type { Golfer } from '../shot/play';
 import type { Shot } from '../shot/shot';
 import { AS_MEANT, strike } from '../shot/strike';
 import { arcThrough } from '../swing/arc';
@@ -25,17 +26,42 @@ export interface Prediction {
   divot: Divot;
 }
 
+const NO_DIVOT: Divot = { length: 0, depth: 0, profile: [0], step: 0.005 };
+
+/** A putt as meant: it runs all the way. */
+function predictPutt(setup: Setup, shot: Shot): Prediction {
+  const { x, y } = puttFinish(setup.fraction, AS_MEANT, 0, shot);
+  const total = Math.hypot(x, y);
+  return {
+    carry: 0,
+    run: total,
+    total,
+    apex: 0,
+    launch: 0,
+    ballSpeed: setup.fraction * FASTEST_PUTT,
+    spin: 0,
+    lipClearance: null,
+    effectiveLoft: setup.club.loft,
+    effectiveBounce: setup.club.bounce,
+    attack: 0,
+    grassCarry: 0,
+    divot: NO_DIVOT,
+  };
+}
+
 /** Everything that is told about a set-up besides its odds. */
 export function predict(setup: Setup, golfer: Golfer, shot: Shot, meant: Finish): Prediction {
-  const { launch } = strike(setup, AS_MEANT, golfer.headSpeed, shot.sand, shot.burial);
-  const normals = headNormals(setup.club, holdOf(setup));
-  const delivery = deliveryOf(setup, shot.burial);
+  if (setup.technique === 'putt') return predictPutt(setup, shot);
+  const { launch } = strike(setup, AS_MEANT, golfer.headSpeed, shot);
+  const normals = headNormals(setup.club, holdOf(setup, shot));
+  const delivery = deliveryOf(setup, shot);
   const speed = golfer.headSpeed * lengthFactor(setup.club, setup.gripDown) * setup.fraction;
   const arc = arcThrough(delivery.path, delivery.attack, delivery.lift);
+  const total = Math.hypot(meant.x, meant.y);
   return {
     carry: meant.carry,
-    run: Math.hypot(meant.x, meant.y) - meant.carry,
-    total: Math.hypot(meant.x, meant.y),
+    run: total - meant.carry,
+    total,
     apex: meant.apex,
     launch: Math.atan2(launch.vz, Math.hypot(launch.vx, launch.vy)),
     ballSpeed: Math.hypot(launch.vx, launch.vy, launch.vz),

@@ -1,56 +1,74 @@
-import { openingLimitDeg, type Club } from '../club/club';
+import type { Club } from '../club/club';
 import { referenceHeadSpeed } from '../player/headSpeed';
 import type { Player } from '../player/player';
-import { SPLASH_SCHOOLS } from '../schools/splash';
-import type { School } from '../schools/school';
+import { OTHER_SCHOOLS } from '../schools/schools';
+import type { Kind, School } from '../schools/school';
 import type { Finish } from '../shot/finish';
-import { oddsOf, type Golfer, type Odds } from '../shot/odds';
+import type { Odds } from '../shot/odds';
+import type { Golfer } from '../shot/play';
 import type { Shot } from '../shot/shot';
-import { HABITS } from '../spread/habits';
+import { habitsOf } from '../spread/habits';
 import { sampleSwings } from '../spread/swings';
-import { degrees, radians } from '../units/angle';
 import type { Setup } from '../swing/setup';
-import { setupOf } from './candidate';
-import { DEFAULT_CAUTION, TIE_STROKES, scoreOf, standardErrorOfDifference } from './rank';
-import { solveSwing, type Solved } from './solveSwing';
+import { toMetres } from '../units/length';
+import { familiesFor } from './candidate';
+import { escapeCalls, reliefCalls, type OtherCall } from './escape';
+import { bestOfEach, coarse, pruned, refined, withLandings, type Reason } from './explore';
+import { order, tieOf, type Tie } from './order';
+import { DEFAULT_CAUTION } from './rank';
+import { byScore, rate, type Rated, type Rater } from './rate';
 
-/** Swings sampled in the coarse pass, after pruning, and for what is shown. */
-const COARSE = 64;
-const MIDDLE = 256;
+/** Swings sampled at the end: for the calls that lead, and for the rest. */
 const FINE = 1024;
+const BROAD = 256;
 
-/** Where the ball as meant may stop past the flag, m: a player who comes up short on a miss aims past it. */
-const PAST_FLAG = [-1, 0.5, 2] as const;
+/** How many set-ups go on from the middle pass, are refined, and are rated finely. */
+const KEEP = 40;
+const REFINED = 8;
+const LEADING = 6;
 
-/** Survivors of the coarse pass for each club and school, and overall before the fine pass. */
-const KEEP_EACH = 3;
-const KEEP_ALL = 12;
+/** Set-ups worse than the best by this many strokes after the coarse pass are not looked at again. */
+const HOPELESS = 1.2;
 
-export interface Call {
-  school: School;
+/** A splash longer than this is a long one, m. */
+export const LONG_FROM = toMetres(25, 'yd');
+
+/** A ball struck at the flag or, turned by `toward`, elsewhere. */
+export interface StruckCall {
+  kind: Kind;
+  school: Pick<School, 'id' | 'name' | 'feetWithPath' | 'finish' | 'fuss'>;
   setup: Setup;
   aim: number;
   meant: Finish;
   odds: Odds;
   score: number;
+  /** The shot that it is played in: the situation's own, or the one of another way out. */
+  shot: Shot;
+  /** Turned from the line to the flag, right positive, radians; 0 at the flag. */
+  toward: number;
 }
 
+export type Call = StruckCall;
+
 export interface RuledOut {
-  club: Club;
-  school: School;
-  reason:
-    | { state: 'cannot-reach'; total: number; wanted: number }
-    | { state: 'cannot-get-out'; clearance: number | null }
-    | { state: 'too-far'; total: number }
-    | { state: 'aim'; aimDeg: number; most: number };
+  club: Club | null;
+  school: Pick<School, 'id' | 'name'>;
+  reason: Reason;
 }
 
 export interface Prescription {
+  /** Struck calls, best first. */
   calls: Call[];
+  /** Relief under penalty, best first, with the rank that each takes among the calls. */
+  relief: OtherCall[];
   ruledOut: RuledOut[];
   golfer: Golfer;
-  /** The first two calls cannot be told apart on this sample, and their difference, strokes. */
-  tie: { difference: number; standardError: number } | null;
+  /** The first two calls cannot be told apart on this sample. */
+  tie: Tie | null;
+  /** Shots flown by the search. */
+  flown: number;
+  /** What was assumed about ways out that were not read. */
+  assumedEscape: boolean;
 }
 
 /** What the search is asked. */
@@ -62,148 +80,86 @@ export interface Question {
   schools?: readonly string[];
 }
 
-interface Rated extends Solved {
-  school: School;
-  odds: Odds;
-  score: number;
+/** The golfer of a player: head speed inferred from the bag, habits from skill and usual miss. */
+export const golferOf = (player: Player): Golfer => ({
+  skill: player.skill,
+  headSpeed: referenceHeadSpeed(player),
+  habits: habitsOf(player),
+});
+
+/** Kind of a struck call: a splash from far is a long one. */
+function kindOf(school: School, shot: Shot): Kind {
+  return school.kind === 'splash' && shot.pin > LONG_FROM ? 'long-splash' : school.kind;
 }
 
-/** All solved set-ups of one club in one school, or why there is none. */
-function solveAll(
-  club: Club,
-  school: School,
-  golfer: Golfer,
-  shot: Shot,
-): { solved: Solved[]; reason: RuledOut['reason'] | null } {
-  const solved: Solved[] = [];
-  let reason: RuledOut['reason'] | null = null;
-  let best = -Infinity;
-  const limit = openingLimitDeg(club);
-  for (const faceDeg of school.faceDeg.tries) {
-    if (faceDeg > limit) continue;
-    for (const mark of school.entry.tries) {
-      const setup = setupOf(school, club, faceDeg, mark, shot.burial);
-      for (const past of shot.carry === undefined ? PAST_FLAG : [0]) {
-        const result = solveSwing(setup, golfer, shot, past);
-        if (result.state === 'solved') {
-          const aimDeg = degrees(Math.abs(result.aim));
-          if (aimDeg <= school.mostAimDeg) {
-            result.setup.stanceOpen = Math.abs(result.aim) * school.feetWithPath;
-            solved.push(result);
-          } else reason ??= { state: 'aim', aimDeg, most: school.mostAimDeg };
-          continue;
-        }
-        if (result.finish.x <= best) continue;
-        best = result.finish.x;
-        reason =
-          result.state === 'cannot-reach'
-            ? { state: result.state, total: result.finish.x, wanted: shot.carry ?? shot.pin }
-            : result.state === 'cannot-get-out'
-              ? { state: result.state, clearance: result.finish.lipClearance }
-              : { state: result.state, total: result.finish.x };
-      }
-    }
-  }
-  return { solved, reason };
-}
+const callOf = (rated: Rated, shot: Shot): Call => ({
+  kind: kindOf(rated.school, shot),
+  school: rated.school,
+  setup: rated.setup,
+  aim: rated.aim,
+  meant: rated.finish,
+  odds: rated.odds,
+  score: rated.score,
+  shot,
+  toward: 0,
+});
 
 /**
- * Searches club, school, face, mark and landing for the calls that cost the player the fewest strokes:
- * a coarse pass over every set-up, then fewer set-ups on more swings of the same sample. Best first, one call
- * for each club and school.
+ * Searches club, school, face, mark and landing for the calls that cost the player the fewest strokes: a coarse
+ * pass over every set-up, then fewer set-ups on more swings of the same sample, then a climb from the best. Ways out
+ * that are not at the flag, and relief, are rated beside them; the best of those bounds what a ball left in costs.
  */
 export function prescribe(question: Question): Prescription {
-  const { player, shot, seed } = question;
+  const { player, seed } = question;
   const caution = question.caution ?? DEFAULT_CAUTION;
-  const golfer: Golfer = { skill: player.skill, headSpeed: referenceHeadSpeed(player) };
-  const swings = sampleSwings(HABITS[player.skill], FINE, seed);
-  const rate = (solved: Solved, school: School, count: number): Rated => {
-    const odds = oddsOf(solved.setup, golfer, shot, solved.aim, swings.slice(0, count));
-    return { ...solved, school, odds, score: scoreOf(odds, caution) };
+  const golfer = golferOf(player);
+  const swings = sampleSwings(golfer.habits, FINE, seed);
+  const wanted = question.schools?.length ? question.schools : undefined;
+
+  const escapes = escapeCalls(player, golfer, question.shot, swings, caution);
+  const relief = reliefCalls(question.shot, player.skill);
+  const shot: Shot = { ...question.shot, leftIn: escapes.leftIn };
+  const rater: Rater = { golfer, shot, swings, caution, flown: escapes.flown };
+
+  const { families, unfit } = familiesFor(player, shot, wanted);
+  const ruledOut: RuledOut[] = unfit.map(({ school, club, reason }) => ({
+    club,
+    school,
+    reason: { state: 'unfit', text: reason },
+  }));
+  const first: Rated[] = [];
+  for (const family of families) {
+    const { rated, reason } = coarse(family, rater);
+    first.push(...rated);
+    if (rated.length === 0 && reason)
+      ruledOut.push({ club: family.club, school: family.school, reason });
+  }
+  const best = Math.min(...first.map(({ score }) => score));
+  const going = pruned(first, first.length, HOPELESS);
+  const dropped = bestOfEach(first.filter((each) => !going.includes(each)));
+  const middle = bestOfEach(going.map((each) => withLandings(each, rater, best)).sort(byScore));
+  const climbed = middle.map((each, i) =>
+    i < REFINED ? refined(rate(rater, each, each.school, BROAD), rater, BROAD) : each,
+  );
+  const broad = bestOfEach(
+    climbed
+      .map((each, i) =>
+        i < KEEP && each.odds.each.length < BROAD ? rate(rater, each, each.school, BROAD) : each,
+      )
+      .sort(byScore),
+  );
+  const fine = broad.map((each, i) => (i < LEADING ? rate(rater, each, each.school, FINE) : each));
+  const kept = bestOfEach([...fine, ...dropped].sort(byScore));
+  const struck = kept.map((each) => callOf(each, shot));
+  const others = wanted && !wanted.includes(OTHER_SCHOOLS.sideways.id) ? [] : escapes.calls;
+  const calls = [...struck, ...others].sort(byScore);
+  return {
+    calls: order(calls),
+    relief,
+    ruledOut,
+    golfer,
+    tie: tieOf(calls),
+    flown: rater.flown,
+    assumedEscape: escapes.assumed,
   };
-  const byScore = (a: Rated, b: Rated): number => a.score - b.score;
-
-  const schools = SPLASH_SCHOOLS.filter(
-    (school) => !question.schools?.length || question.schools.includes(school.id),
-  );
-  const kept: Rated[] = [];
-  const ruledOut: RuledOut[] = [];
-  for (const club of player.bag) {
-    for (const school of schools) {
-      if (!school.clubs(club)) continue;
-      const { solved, reason } = solveAll(club, school, golfer, shot);
-      if (solved.length === 0) {
-        if (reason) ruledOut.push({ club, school, reason });
-        continue;
-      }
-      const rated = solved.map((each) => rate(each, school, COARSE)).sort(byScore);
-      kept.push(...rated.slice(0, KEEP_EACH));
-    }
-  }
-
-  const finalists = bestOfEach(kept.map((each) => rate(each, each.school, MIDDLE)).sort(byScore));
-  const calls = finalists
-    .map((each, i) => rate(each, each.school, i < KEEP_ALL ? FINE : MIDDLE))
-    .sort(byScore)
-    .map(({ school, setup, aim, finish, odds, score }) => ({
-      school,
-      setup,
-      aim,
-      meant: finish,
-      odds,
-      score,
-    }));
-  return { calls: distinctFirst(simplerFirst(calls)), ruledOut, golfer, tie: tieOf(calls) };
-}
-
-/** The best of each club and school, order kept. */
-function bestOfEach(rated: Rated[]): Rated[] {
-  const seen = new Set<string>();
-  return rated.filter(({ setup, school }) => {
-    const key = `${setup.club.name}/${school.id}`;
-    return seen.has(key) ? false : seen.add(key);
-  });
-}
-
-function tieOf(calls: readonly Call[]): Prescription['tie'] {
-  const [first, second] = calls;
-  if (!first || !second) return null;
-  const difference = Math.abs(second.odds.strokes - first.odds.strokes);
-  const standardError = standardErrorOfDifference(first.odds.each, second.odds.each);
-  return difference < Math.max(TIE_STROKES, 2 * standardError)
-    ? { difference, standardError }
-    : null;
-}
-
-/** Plainness of a set-up for ties: squarer face, plainer school, no more than a half swing. Lower is plainer. */
-function fussOf(call: Call): number {
-  return (
-    call.school.fuss +
-    Math.abs(call.setup.opening) / radians(30) +
-    4 * Math.max(0, call.setup.fraction - 0.78)
-  );
-}
-
-/** Among the calls within a tie of the best, the plainest goes first. */
-function simplerFirst(calls: Call[]): Call[] {
-  const best = calls[0];
-  if (!best) return calls;
-  const tied = calls.filter((call) => call.score - best.score < TIE_STROKES);
-  const rest = calls.filter((call) => call.score - best.score >= TIE_STROKES);
-  return [...tied.sort((a, b) => fussOf(a) - fussOf(b)), ...rest];
-}
-
-/** Puts the best call of each club before second ways with a club already called. */
-function distinctFirst(calls: Call[]): Call[] {
-  const clubs = new Set<string>();
-  const first: Call[] = [];
-  const again: Call[] = [];
-  for (const call of calls) {
-    if (clubs.has(call.setup.club.name)) again.push(call);
-    else {
-      clubs.add(call.setup.club.name);
-      first.push(call);
-    }
-  }
-  return [...first, ...again];
 }

@@ -36,7 +36,7 @@ test('what cannot reach is ruled out with that reason, and every club and school
   expect(ruledOut.some(({ reason }) => reason.state === 'cannot-reach')).toBe(true);
   const named = new Set([
     ...calls.map(({ setup, school }) => `${setup.club.name}/${school.id}`),
-    ...ruledOut.map(({ club, school }) => `${club.name}/${school.id}`),
+    ...ruledOut.map(({ club, school }) => `${club?.name}/${school.id}`),
   ]);
   expect(named.size).toBe(9);
 });

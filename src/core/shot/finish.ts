@@ -1,7 +1,8 @@
 import { BALL_RADIUS } from '../ball/ball';
 import { fly, type FlightPoint, type FlightStart } from '../flight/fly';
 import { bounceAndRun } from '../green/bounceAndRun';
-import { RUN_SHARE } from '../green/surface';
+import { BEYOND_SURFACE, RUN_SHARE } from '../green/surface';
+import { logistic } from '../numeric/soft';
 import type { Launch } from '../strike/contact';
 import type { Shot } from './shot';
 
@@ -31,6 +32,24 @@ function turned(launch: Launch, angle: number): FlightStart {
   };
 }
 
+/** Width of the fringe before the green, m, and over which surfaces blend for the run, m. */
+export const FRINGE = 1.5;
+const BLEND = 0.4;
+
+/** Share of the green's run that the ground at distance x leaves a ball, blended at the edges. */
+function runShareAt(x: number, shot: Shot): number {
+  if (shot.away) return RUN_SHARE[shot.away.ground];
+  const past = RUN_SHARE[BEYOND_SURFACE[shot.beyond]];
+  const onFringe = logistic((x - shot.edge + FRINGE) / BLEND);
+  const onGreen = logistic((x - shot.edge) / BLEND);
+  const beyond = logistic((x - shot.back) / BLEND);
+  const before =
+    RUN_SHARE.rough +
+    (RUN_SHARE.fringe - RUN_SHARE.rough) * onFringe +
+    (1 - RUN_SHARE.fringe) * onGreen;
+  return before + (past - before) * beyond;
+}
+
 /**
  * Flies a launched ball over the ground of the shot and lets it run out.
  *
@@ -54,10 +73,7 @@ export function finishOf(launch: Launch, aim: number, shot: Shot, trace?: Flight
   const sin = along > 1e-9 ? landing.vy / along : 0;
   const backspin = (start.wx * sin - start.wy * cos) * flight.spinKept;
   const run = bounceAndRun(along, Math.max(0, -landing.vz), backspin, shot.green);
-  const share =
-    landing.x < shot.edge || landing.x > shot.back
-      ? RUN_SHARE[landing.x > shot.back ? shot.beyond : 'rough']
-      : 1;
+  const share = runShareAt(landing.x, shot);
   return {
     carry,
     apex,

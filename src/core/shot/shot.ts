@@ -1,6 +1,6 @@
 import type { Wind } from '../flight/fly';
-import type { Green, Surface } from '../green/surface';
-import type { Sand } from '../sand/presets';
+import type { Beyond, Green, Surface } from '../green/surface';
+import type { Bed } from '../sand/bed';
 
 /** The edge of the bunker on the line of play, m. */
 export interface Lip {
@@ -10,24 +10,38 @@ export interface Lip {
   distance: number;
 }
 
+/** A way out other than at the flag. */
+export interface Escape {
+  /** Turned from the line to the flag towards the trail side of a right-hander (to the right), radians. */
+  toward: number;
+  lip: Lip;
+  /** Open ground past the lip, m. */
+  room: number;
+}
+
 /**
- * A ball in the sand and what lies ahead, SI units along the line to the flag. The green stands level with
- * the edge of the bunker, as most do.
+ * A ball in the sand and what lies ahead, SI units along the line of play. The ground past the bunker stands level
+ * with its edge, as most greens do.
  */
-export interface Shot {
-  /** Ball to flag. */
+export interface Shot extends Bed {
+  /** Where the ball should stop: the flag, or the middle of the open ground of an escape. */
   pin: number;
   /** Ball to the front edge of the green, and to its back edge. */
   edge: number;
   back: number;
   /** Landing spot asked for; absent when the product chooses. */
-  carry?: number;
+  carry?: number | undefined;
+  /** Far edge of a hazard that must be carried. */
+  clear?: number | undefined;
   lip: Lip;
-  /** Depth of the ball's lowest point below the sand. */
-  burial: number;
-  sand: Sand;
   green: Green;
   /** What lies past the green. */
-  beyond: Surface;
+  beyond: Beyond;
   wind: Wind;
+  /** Other ways out that were read. */
+  escapes: readonly Escape[];
+  /** For a way out that is not at the flag: where the hole is in this shot's own frame, and the ground. */
+  away?: { holeX: number; holeY: number; ground: Surface };
+  /** Strokes to hole out from this sand for a ball left in it, when the search has found a bound. */
+  leftIn?: number;
 }

@@ -1,8 +1,9 @@
-import { headNormals, type HeadNormals } from '../club/geometry';
+import { headNormals } from '../club/geometry';
 import { lengthFactor } from '../player/headSpeed';
+import type { Bed } from '../sand/bed';
 import { passToBall, type HeadState } from '../sand/passage';
-import type { Sand } from '../sand/presets';
 import { strikeBall, type Launch } from '../strike/contact';
+import { onSlope } from '../strike/slope';
 import { arcThrough, flooredAttack } from '../swing/arc';
 import { deliveryOf, holdOf, type Setup } from '../swing/setup';
 
@@ -26,7 +27,6 @@ export const AS_MEANT: SwingError = { mark: 0, height: 0, attack: 0, speed: 1, f
 
 /** One strike: how the head arrived, and how the ball left. */
 export interface Strike {
-  normals: HeadNormals;
   head: HeadState;
   launch: Launch;
 }
@@ -34,22 +34,15 @@ export interface Strike {
 /**
  * Takes a set-up and one swing's errors through the sand to the launch of the ball, in the frame of the path.
  * Errors are displacements of the whole arc, so that the same error of height moves the mark of a shallow
- * swing further than that of a steep one.
+ * swing further than that of a steep one. On a slope it is solved in the slope's frame and turned back.
  *
  * @param setup the set-up
  * @param error the errors of this swing
  * @param headSpeed the player's full head speed at the reference length, m/s
- * @param burial depth of the ball's lowest point, m
  */
-export function strike(
-  setup: Setup,
-  error: SwingError,
-  headSpeed: number,
-  sand: Sand,
-  burial: number,
-): Strike {
-  const delivery = deliveryOf(setup, burial);
-  const hold = holdOf(setup);
+export function strike(setup: Setup, error: SwingError, headSpeed: number, bed: Bed): Strike {
+  const delivery = deliveryOf(setup, bed);
+  const hold = holdOf(setup, bed);
   hold.opening += error.face;
   const normals = headNormals(setup.club, hold);
   const arc = arcThrough(
@@ -58,6 +51,8 @@ export function strike(
     delivery.lift + error.height,
   );
   const speed = headSpeed * lengthFactor(setup.club, setup.gripDown) * setup.fraction * error.speed;
-  const head = passToBall(arc, Math.max(speed, 1.01), { normals, sole: setup.club.sole }, sand);
-  return { normals, head, launch: strikeBall(head, normals, sand, burial) };
+  const head = passToBall(arc, Math.max(speed, 1.01), { normals, sole: setup.club.sole }, bed.sand);
+  const launch = strikeBall(head, normals, bed.sand, bed.burial);
+  onSlope(launch, bed);
+  return { head, launch };
 }

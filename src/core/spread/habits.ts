@@ -1,7 +1,7 @@
-import type { Skill } from '../player/player';
+import type { Player, Skill } from '../player/player';
 import { radians } from '../units/angle';
 
-/** Standard deviations of a player's swings, and how heavy their tails are. */
+/** Standard deviations of a player's swings, how heavy their tails are, and where they miss on average. */
 export interface Habits {
   /** Of the mark in the sand, m. */
   mark: number;
@@ -17,7 +17,11 @@ export interface Habits {
   quit: number;
   /** Tail weight: a deviate z becomes z (1 + tail z^2). */
   tail: number;
+  /** Mean errors: mark further back and arc deeper, m; aim to the player's side, radians. */
+  bias: { mark: number; height: number; aim: number };
 }
+
+const NO_BIAS = { mark: 0, height: 0, aim: 0 };
 
 /**
  * Spread by skill, tuned: through the model's best call these give strokes to hole out near the published
@@ -35,6 +39,7 @@ export const HABITS: Record<Skill, Habits> = {
     face: radians(2.4),
     aim: radians(3.4),
     tail: 0.015,
+    bias: NO_BIAS,
   },
   good: {
     mark: 0.011,
@@ -45,6 +50,7 @@ export const HABITS: Record<Skill, Habits> = {
     face: radians(3),
     aim: radians(2.8),
     tail: 0.02,
+    bias: NO_BIAS,
   },
   middle: {
     mark: 0.0185,
@@ -55,6 +61,7 @@ export const HABITS: Record<Skill, Habits> = {
     face: radians(4.5),
     aim: radians(3.8),
     tail: 0.035,
+    bias: NO_BIAS,
   },
   beginner: {
     mark: 0.029,
@@ -65,5 +72,30 @@ export const HABITS: Record<Skill, Habits> = {
     face: radians(7),
     aim: radians(5.4),
     tail: 0.05,
+    bias: NO_BIAS,
   },
 };
+
+/** Habits of a player: those of the skill, with the usual miss as a mean error of half a deviation. */
+export function habitsOf(player: Pick<Player, 'skill' | 'usualMiss'>): Habits {
+  const habits = HABITS[player.skill];
+  const bias = { ...NO_BIAS };
+  switch (player.usualMiss) {
+    case 'heavy':
+      bias.mark = 0.5 * habits.mark;
+      bias.height = 0.3 * habits.height;
+      break;
+    case 'thin':
+      bias.mark = -0.4 * habits.mark;
+      bias.height = -0.5 * habits.height;
+      break;
+    case 'lead-side':
+      bias.aim = 0.5 * habits.aim;
+      break;
+    case 'trail-side':
+      bias.aim = -0.5 * habits.aim;
+      break;
+    case undefined:
+  }
+  return { ...habits, bias };
+}

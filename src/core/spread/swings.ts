@@ -37,12 +37,12 @@ export function sampleSwings(habits: Habits, count: number, seed: number): Swing
     const quitting = Math.max(0, -speed - 0.8);
     const factor = 1 + habits.speed * speed - habits.quit * quitting * quitting;
     swings.push({
-      mark: habits.mark * heavy(0),
-      height: habits.height * heavy(1),
+      mark: habits.bias.mark + habits.mark * heavy(0),
+      height: habits.bias.height + habits.height * heavy(1),
       attack: habits.attack * z(2),
       speed: Math.max(SPEED_RANGE[0], Math.min(SPEED_RANGE[1], factor)),
       face: habits.face * z(4),
-      aim: habits.aim * z(5),
+      aim: habits.bias.aim + habits.aim * z(5),
     });
   }
   return swings;

@@ -2,9 +2,9 @@ import fc from 'fast-check';
 import { BALL_MASS } from '../ball/ball';
 import { fly, NO_WIND } from '../flight/fly';
 import { grassCarry, lengthFactor, referenceHeadSpeed } from '../player/headSpeed';
-import { presetSand, SAND_PRESETS } from '../sand/presets';
+import { SAND_PRESETS } from '../sand/presets';
 import { AS_MEANT, strike } from '../shot/strike';
-import { CLUB_56, aPlayer, aSplash } from '../testing/fixtures';
+import { CLUB_56, aBed, aPlayer, aSplash } from '../testing/fixtures';
 import { degrees } from '../units/angle';
 import type { Setup } from '../swing/setup';
 
@@ -12,8 +12,8 @@ const speed = referenceHeadSpeed(aPlayer());
 
 /** Carry, launch and spin of a set-up as meant, on level ground. */
 function shotOf(setup: Setup, sandName: (typeof SAND_PRESETS)[number] = 'medium', burial?: number) {
-  const sand = presetSand(sandName);
-  const { launch, head } = strike(setup, AS_MEANT, speed, sand, burial ?? sand.settle);
+  const bed = { ...aBed(sandName), ...(burial === undefined ? {} : { burial }) };
+  const { launch, head } = strike(setup, AS_MEANT, speed, bed);
   const { landing } = fly(launch, 0, 0, NO_WIND);
   return {
     carry: Math.hypot(landing.x, landing.y),
@@ -122,15 +122,11 @@ test('whatever the set-up and the error, numbers stay finite and energy is never
       within(-0.08, 0.08),
       within(-0.02, 0.02),
       (sandName, open, entry, fraction, burial, mark, height) => {
-        const sand = presetSand(sandName);
         const error = { ...AS_MEANT, mark, height };
-        const { launch } = strike(
-          aSplash(CLUB_56, open, entry, fraction),
-          error,
-          speed,
-          sand,
+        const { launch } = strike(aSplash(CLUB_56, open, entry, fraction), error, speed, {
+          ...aBed(sandName),
           burial,
-        );
+        });
         const v2 = launch.vx ** 2 + launch.vy ** 2 + launch.vz ** 2;
         const headEnergy = 0.34 * (speed * fraction) ** 2;
         return (

@@ -1,4 +1,4 @@
-import type { Surface } from '../green/surface';
+import type { Beyond, Surface } from '../green/surface';
 import type { Skill } from '../player/player';
 import { fromMetres } from '../units/length';
 import {
@@ -27,10 +27,39 @@ export function strokesToHoleOut(surface: Surface, distance: number, skill: Skil
     case 'green':
       return scaled(readTable(PUTTS_BY_FEET, fromMetres(distance, 'ft')), PUTTING[skill]);
     case 'fringe':
+    case 'fairway':
       return scaled(readTable(FAIRWAY_BY_YARDS, fromMetres(distance, 'yd')), CHIPPING[skill]);
     case 'rough':
       return scaled(readTable(ROUGH_BY_YARDS, fromMetres(distance, 'yd')), CHIPPING[skill]);
     case 'sand':
       return scaled(readTable(SAND_BY_YARDS, fromMetres(distance, 'yd')), SAND_AGAIN[skill]);
+  }
+}
+
+/** One penalty stroke. */
+const PENALTY = 1;
+
+/**
+ * Strokes still needed by a ball past the green. From water: one penalty stroke, then from rough as far away. Out of
+ * bounds: stroke and distance, so a penalty stroke and the sand again.
+ *
+ * @param leftIn strokes to hole out from the sand that the ball came from
+ */
+export function strokesFromBeyond(
+  beyond: Beyond,
+  distance: number,
+  skill: Skill,
+  leftIn: number,
+): number {
+  switch (beyond) {
+    case 'fringe':
+    case 'rough':
+      return strokesToHoleOut(beyond, distance, skill);
+    case 'bunker':
+      return strokesToHoleOut('sand', distance, skill);
+    case 'water':
+      return PENALTY + strokesToHoleOut('rough', distance, skill);
+    case 'out-of-bounds':
+      return PENALTY + leftIn;
   }
 }

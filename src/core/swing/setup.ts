@@ -1,6 +1,7 @@
 import type { Club } from '../club/club';
 import type { Hold } from '../club/geometry';
-import { ARC_RADIUS, arcThrough, flooredAttack, visibleEdge } from './arc';
+import type { Bed } from '../sand/bed';
+import { ARC_RADIUS, flooredAttack, visibleEdge } from './arc';
 import { TECHNIQUE, ballPositionFor, lowPointAheadOfBall, type TechniqueName } from './technique';
 
 /** Everything a player sets before the swing, and how long the swing is. SI units, angles in radians. */
@@ -9,6 +10,8 @@ export interface Setup {
   technique: TechniqueName;
   /** Open +, closed -. */
   opening: number;
+  /** How much the hands turn the face by impact: held open +, turned over -. */
+  release: number;
   /** 0 trail heel to 100 lead heel. */
   ballPosition: number;
   /** In shoulder widths. */
@@ -21,7 +24,9 @@ export interface Setup {
   shaftLean: number;
   /** Share of the weight on the lead foot, 0 to 1. */
   weightLead: number;
-  /** Mark behind the visible back edge of the ball, m. */
+  /** Share of a slope along the line that the body takes up: near 1 with the slope, near 0 into it. */
+  bodyWithSlope: number;
+  /** Mark behind the visible back edge of the ball, m; ball first is negative. */
   entry: number;
   /** Share of the player's full head speed with this club, 0 to 1. */
   fraction: number;
@@ -31,48 +36,50 @@ export interface Setup {
 export interface Delivery {
   /** From the mark to the ball's lowest point, m. */
   path: number;
-  /** Attack below level at the mark, radians. */
+  /** Attack below the surface's level at the mark, radians. */
   attack: number;
   /** Error of height in the arc, m, deeper positive: feet settled more or less than the arc allows for. */
   lift: number;
 }
 
-export const holdOf = (setup: Setup): Hold => ({
-  opening: setup.opening,
+/** Share of a slope that the body does not follow: it adds to lean and attack, seen from the slope. */
+const unfollowed = (setup: Setup, bed: Bed): number => (1 - setup.bodyWithSlope) * bed.along;
+
+/** How the club is held as the head meets the sand, seen from the slope. */
+export const holdOf = (setup: Setup, bed: Bed): Hold => ({
+  opening: setup.opening + setup.release,
   handleLowered: setup.handleLowered,
-  shaftLean: setup.shaftLean,
+  shaftLean: setup.shaftLean + unfollowed(setup, bed),
 });
 
 /**
  * From set-up to delivery. The low point follows from ball position, stance and weight; hitting the mark from
  * there fixes the attack, atan((low point + path) / arc radius): a ball too far back is a steep and deep one.
- *
- * @param setup the set-up
- * @param burial depth of the ball's lowest point below the sand, m
  */
-export function deliveryOf(setup: Setup, burial: number): Delivery {
+export function deliveryOf(setup: Setup, bed: Bed): Delivery {
   const technique = TECHNIQUE[setup.technique];
-  const path = setup.entry + visibleEdge(burial);
+  const path = setup.entry + visibleEdge(bed.burial);
   const lowPoint = lowPointAheadOfBall(
     technique,
     setup.ballPosition,
     setup.stanceWidth,
     setup.weightLead,
   );
+  const level = Math.atan((lowPoint + path) / ARC_RADIUS);
   return {
     path,
-    attack: flooredAttack(Math.atan((lowPoint + path) / ARC_RADIUS)),
+    attack: flooredAttack(level + unfollowed(setup, bed)),
     lift: setup.dig - technique.dig,
   };
 }
 
-/** Ball position that makes a technique's usual attack enter at this mark. */
-export function ballPositionForEntry(
-  setup: Pick<Setup, 'technique' | 'stanceWidth' | 'weightLead' | 'entry'>,
-  burial: number,
-): number {
+/**
+ * Ball position that makes the head come to this mark at the technique's usual attack, whatever slope and weight:
+ * further back where the ground falls away, further forward where it rises.
+ */
+export function ballPositionForEntry(setup: Setup, bed: Bed): number {
   const technique = TECHNIQUE[setup.technique];
-  const path = setup.entry + visibleEdge(burial);
-  const arc = arcThrough(path, technique.attack);
-  return ballPositionFor(technique, arc.lowPoint, setup.stanceWidth, setup.weightLead);
+  const path = setup.entry + visibleEdge(bed.burial);
+  const lowPoint = ARC_RADIUS * Math.tan(technique.attack - unfollowed(setup, bed)) - path;
+  return ballPositionFor(technique, lowPoint, setup.stanceWidth, setup.weightLead);
 }

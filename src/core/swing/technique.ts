@@ -1,10 +1,19 @@
 import { radians } from '../units/angle';
 
-export const TECHNIQUES = ['splash'] as const;
-/** The way the head is sent at the ball; each has its own low point and natural set-up. */
+export const TECHNIQUES = [
+  'splash',
+  'shallow',
+  'thud',
+  'steep',
+  'chop',
+  'pick',
+  'chip',
+  'putt',
+] as const;
+/** The way the head is sent at the ball; each has its own low point, natural set-up and footing. */
 export type TechniqueName = (typeof TECHNIQUES)[number];
 
-/** How a technique moves the swing's low point; lengths in m, angles in radians. */
+/** How a technique moves the swing's low point, and how sure its footing is; lengths in m, angles in radians. */
 export interface Technique {
   /** Attack at the sand for the usual ball position. */
   attack: number;
@@ -14,14 +23,27 @@ export interface Technique {
   weightLead: number;
   /** Depth that the feet are settled for which the arc is right. */
   dig: number;
+  /**
+   * Factor on the spread of mark and height against a settled splash: feet on top of the sand and a ball that must
+   * be met first are less sure, a short still swing is surer.
+   */
+  footing: number;
 }
 
 /**
  * Tuned so that the ball positions which follow for the usual marks are those that coaches teach: a splash
- * entered 4 cm behind the ball at 11.5 degrees is played about a hand inside the lead heel.
+ * entered 4 cm behind the ball at 11.5 degrees is played about a hand inside the lead heel, a plugged ball
+ * behind the middle, a picked one near the middle.
  */
 export const TECHNIQUE: Record<TechniqueName, Technique> = {
-  splash: { attack: radians(11.5), lowPoint: 0.05, weightLead: 0.62, dig: 0.02 },
+  splash: { attack: radians(11.5), lowPoint: 0.05, weightLead: 0.62, dig: 0.02, footing: 1 },
+  shallow: { attack: radians(9), lowPoint: -0.07, weightLead: 0.62, dig: 0.012, footing: 1 },
+  thud: { attack: radians(8), lowPoint: -0.04, weightLead: 0.62, dig: 0.005, footing: 0.95 },
+  steep: { attack: radians(18), lowPoint: 0.01, weightLead: 0.7, dig: 0.025, footing: 1.1 },
+  chop: { attack: radians(22), lowPoint: 0.07, weightLead: 0.7, dig: 0.025, footing: 1.2 },
+  pick: { attack: radians(3.5), lowPoint: -0.134, weightLead: 0.53, dig: 0, footing: 1.25 },
+  chip: { attack: radians(5), lowPoint: -0.085, weightLead: 0.62, dig: 0, footing: 0.85 },
+  putt: { attack: radians(0.5), lowPoint: 0, weightLead: 0.55, dig: 0, footing: 1 },
 };
 
 /** Metres by which the low point moves to the target as all of the weight moves from trail to lead foot. Tuned. */

@@ -1,5 +1,6 @@
 import { typicalClub, type Club, type ClubType } from '../club/club';
 import type { Player, Skill } from '../player/player';
+import type { Bed } from '../sand/bed';
 import { presetSand, type SandPreset } from '../sand/presets';
 import type { Shot } from '../shot/shot';
 import { ballPositionForEntry, type Setup } from '../swing/setup';
@@ -38,12 +39,25 @@ export const aPlayer = (
   bag,
 });
 
+/** Level sand with a clean ball, or one buried by so many mm. */
+export function aBed(preset: SandPreset, burialMm?: number): Bed {
+  const sand = presetSand(preset);
+  return {
+    sand,
+    burial: burialMm === undefined ? sand.settle : burialMm / 1000,
+    along: 0,
+    across: 0,
+  };
+}
+
 /** A splash set-up with the usual ball position for its mark. */
 export function aSplash(club: Club, faceDeg: number, entry = 0.04, fraction = 1): Setup {
   const setup: Setup = {
     club,
     technique: 'splash',
     opening: radians(faceDeg),
+    release: 0,
+    bodyWithSlope: 0.75,
     ballPosition: 0,
     stanceWidth: 1.25,
     stanceOpen: 0,
@@ -55,7 +69,7 @@ export function aSplash(club: Club, faceDeg: number, entry = 0.04, fraction = 1)
     entry,
     fraction,
   };
-  setup.ballPosition = ballPositionForEntry(setup, 0.003);
+  setup.ballPosition = ballPositionForEntry(setup, aBed('medium'));
   return setup;
 }
 
@@ -66,14 +80,14 @@ export function aShot(
   lipDistanceFt = 8,
   sand: SandPreset = 'medium',
 ): Shot {
-  const bed = presetSand(sand);
+  const bed = aBed(sand);
   return {
     pin: toMetres(pinYd, 'yd'),
     edge: toMetres(Math.max(4, pinYd - 7), 'yd'),
     back: toMetres(pinYd + 12, 'yd'),
     lip: { height: toMetres(lipFt, 'ft'), distance: toMetres(lipDistanceFt, 'ft') },
-    burial: bed.settle,
-    sand: bed,
+    ...bed,
+    escapes: [],
     green: { stimp: toMetres(10, 'ft'), slope: 0, firmness: 'medium' },
     beyond: 'rough',
     wind: { x: 0, y: 0 },

@@ -1,15 +1,19 @@
-import { SPLASH_SCHOOLS } from '@/core/schools/splash';
+import { schoolName } from '@/core/schools/schools';
+import type { Kind } from '@/core/schools/school';
 
 /** Kinds of shot as they are said. */
-export const KIND_WORDS: Record<string, string> = {
+export const KIND_WORDS: Record<Kind, string> = {
   splash: 'splash',
   'long-splash': 'long splash',
+  pick: 'picked clean',
+  dig: 'dug out',
+  chip: 'chipped to run',
+  putt: 'putted',
+  'out-sideways': 'out sideways',
+  relief: 'relief',
 };
 
 /** A school in a word or two: its id without the hyphens. */
 export const shortSchoolName = (id: string): string => id.replaceAll('-', ' ');
 
-/** A school's own words for itself, by its id. */
-export function schoolName(id: string): string {
-  return SPLASH_SCHOOLS.find((school) => school.id === id)?.name ?? id;
-}
+export { schoolName };

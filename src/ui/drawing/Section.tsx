@@ -15,7 +15,7 @@ import { useSize } from './useSize';
 
 interface SectionProps {
   shot: Shot;
-  pictures: readonly CallPicture[];
+  pictures: readonly (CallPicture | null)[];
   /** Names of the clubs drawn, for the text that stands in for the drawing. */
   clubs: readonly string[];
   units: UnitSystem;
@@ -25,7 +25,12 @@ interface SectionProps {
 const RIDGE_PX = 34;
 
 /** Side view of the shot, true to scale: sand, lip, green, the flights of the calls and where balls finish. */
-export function Section({ shot, pictures, clubs, units, busy }: SectionProps) {
+export function Section({ shot, pictures: drawn, clubs, units, busy }: SectionProps) {
+  // Relief has no flight, and ways out elsewhere are not on this line; ranks keep their inks.
+  const ranked = drawn.flatMap((picture, rank) =>
+    picture && picture.toward === 0 ? [{ picture, rank }] : [],
+  );
+  const pictures = ranked.map(({ picture }) => picture);
   const [ref, size] = useSize<HTMLDivElement>({ width: 1280, height: 262 });
   const highest = Math.max(3, ...pictures.flatMap(({ flight }) => flight.map(([, z]) => z)));
   const farthest = Math.max(
@@ -67,48 +72,47 @@ export function Section({ shot, pictures, clubs, units, busy }: SectionProps) {
           <rect x={x(shot.lip.distance)} y="0" width={size.width} height={size.height} />
         </clipPath>
         <g clipPath="url(#past-the-lip)">
-          {pictures
-            .map((picture, rank) => ({ picture, rank }))
-            .reverse()
-            .map(({ picture, rank }) => (
-              <path
-                key={rank}
-                d={ridge(picture.ridge) ?? ''}
-                fill={inkOf(rank).colour}
-                fillOpacity={rank === 0 ? 0.3 : 0}
-                stroke={inkOf(rank).colour}
-                strokeOpacity="0.7"
-                strokeDasharray={inkOf(rank).dash}
-                strokeLinecap="round"
-              />
-            ))}
-        </g>
-        <LipMarks scale={scale} shot={shot} picture={pictures[0]} units={units} />
-        {pictures
-          .map((picture, rank) => ({ picture, rank }))
-          .reverse()
-          .map(({ picture, rank }) => (
+          {[...ranked].reverse().map(({ picture, rank }) => (
             <path
               key={rank}
-              d={path(picture.flight) ?? ''}
-              fill="none"
+              d={ridge(picture.ridge) ?? ''}
+              fill={inkOf(rank).colour}
+              fillOpacity={rank === 0 ? 0.3 : 0}
               stroke={inkOf(rank).colour}
-              strokeWidth={rank === 0 ? 3.5 : 2.5}
-              strokeLinecap="round"
+              strokeOpacity="0.7"
               strokeDasharray={inkOf(rank).dash}
+              strokeLinecap="round"
             />
           ))}
+        </g>
+        <LipMarks
+          scale={scale}
+          shot={shot}
+          picture={drawn[0]?.toward === 0 ? drawn[0] : undefined}
+          units={units}
+        />
+        {[...ranked].reverse().map(({ picture, rank }) => (
+          <path
+            key={rank}
+            d={path(picture.flight) ?? ''}
+            fill="none"
+            stroke={inkOf(rank).colour}
+            strokeWidth={rank === 0 ? 3.5 : 2.5}
+            strokeLinecap="round"
+            strokeDasharray={inkOf(rank).dash}
+          />
+        ))}
         <Flag scale={scale} shot={shot} />
-        {pictures[0] && (
+        {drawn[0]?.toward === 0 && (
           <g stroke="var(--call-1)" strokeWidth="3">
             <line
-              x1={x(pictures[0].landing)}
-              x2={x(pictures[0].finish)}
+              x1={x(drawn[0].landing)}
+              x2={x(drawn[0].finish)}
               y1={z(shot.lip.height)}
               y2={z(shot.lip.height)}
             />
             <circle
-              cx={x(pictures[0].finish)}
+              cx={x(drawn[0].finish)}
               cy={z(shot.lip.height) - 5}
               r="5"
               fill="white"

@@ -1,0 +1,8 @@
+import { simulate } from '@/core/answer/simulation';
+import { withJson } from '../respond';
+
+export const dynamic = 'force-dynamic';
+
+export function POST(request: Request): Promise<Response> {
+  return withJson(request, (body) => Response.json(simulate(body)));
+}

@@ -1,0 +1,44 @@
+import type { CallSheet } from '@/core/contract/callSheet';
+import type { ChangeEntry } from '@/core/answer/changes';
+import { chanceWords } from '@/core/script/words';
+import { schoolName } from '@/core/schools/schools';
+
+/** Calls that are told in full. */
+const IN_FULL = 3;
+
+/** A call sheet as a readable page of text. */
+export function prettySheet(sheet: CallSheet & { changes_when?: readonly ChangeEntry[] }): string {
+  const lines: string[] = [];
+  for (const call of sheet.calls.slice(0, IN_FULL)) {
+    const { odds, predicted } = call;
+    lines.push(
+      `${call.rank}. ${call.club}, ${call.kind}, ${schoolName(call.school)}`,
+      `   ${odds.expected_strokes.toFixed(2)} strokes to hole out; out ${chanceWords(odds.out)}, on the green ${chanceWords(odds.green)}, thin ${chanceWords(odds.thin)}`,
+      `   carries ${predicted.carry_yd} yd, runs ${predicted.run_yd} yd, ${predicted.apex_ft} ft high`,
+      ...(call.say ? [`   ${call.say}`] : []),
+      ...call.why.map(({ text }) => `   - ${text}`),
+      ...call.cautions.map((text) => `   ! ${text}`),
+      '',
+    );
+  }
+  const lower = sheet.calls.slice(IN_FULL);
+  if (lower.length > 0) {
+    lines.push('Then:');
+    for (const { rank, club, school, odds } of lower) {
+      lines.push(`  ${rank}. ${club}, ${school}: ${odds.expected_strokes.toFixed(2)}`);
+    }
+    lines.push('');
+  }
+  if (sheet.changes_when?.length) {
+    lines.push('It changes when', ...sheet.changes_when.map(({ text }) => `  ${text}`), '');
+  }
+  if (sheet.ruled_out.length > 0) {
+    lines.push('Ruled out:');
+    for (const { club, school, reason } of sheet.ruled_out) {
+      lines.push(`  ${club}, ${school}: ${reason}`);
+    }
+    lines.push('');
+  }
+  lines.push(...sheet.notes);
+  return lines.join('\n').trimEnd();
+}

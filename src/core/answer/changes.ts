@@ -1,0 +1,36 @@
+import { changeWords, leaderWords } from '../contract/changeWords';
+import type { Reading } from '../contract/readSituation';
+import { rounded } from '../contract/callSheet';
+import { changesWhen, type Change } from '../search/changes';
+import type { UnitSystem } from '../units/system';
+
+/** When the call changes, in the outside format. */
+export interface ChangeEntry {
+  factor: string;
+  /** SI; the sand's firmness from 0 to 1. */
+  value: number;
+  direction: 'up' | 'down';
+  from: string;
+  to: string;
+  text: string;
+}
+
+export function changeEntry(change: Change, units: UnitSystem): ChangeEntry {
+  return {
+    factor: change.factor,
+    value: rounded(change.value, 4),
+    direction: change.direction,
+    from: leaderWords(change.from),
+    to: leaderWords(change.to),
+    text: `${changeWords(change, units)}: ${leaderWords(change.to)}`,
+  };
+}
+
+/** All changes of a reading, in the outside format. */
+export function changeEntries({ question, firmness }: Reading, units: UnitSystem): ChangeEntry[] {
+  const entries: ChangeEntry[] = [];
+  for (const change of changesWhen(question, firmness)) {
+    if (change) entries.push(changeEntry(change, units));
+  }
+  return entries;
+}

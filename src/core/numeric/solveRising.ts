@@ -1,0 +1,47 @@
+/**
+ * Root of a rising, smooth function on an interval by the Illinois variant of false position (M. Dowell and P. Jarratt,
+ * BIT 11, 1971): a few evaluations where bisection takes a dozen.
+ *
+ * @param f rising on [low, high]
+ * @param low with its value fLow <= 0
+ * @param high with its value fHigh >= 0
+ * @param guess where to look first, inside the interval
+ * @param tolerance on the value of f
+ * @returns the place with the smallest |f| seen
+ */
+export function solveRising(
+  f: (x: number) => number,
+  low: number,
+  fLow: number,
+  high: number,
+  fHigh: number,
+  guess: number,
+  tolerance: number,
+): number {
+  let a = low;
+  let fa = fLow;
+  let b = high;
+  let fb = fHigh;
+  let best = Math.abs(fa) < Math.abs(fb) ? a : b;
+  let least = Math.min(Math.abs(fa), Math.abs(fb));
+  let x = guess;
+  for (let i = 0; i < 12 && least > tolerance; i++) {
+    if (!(x > a && x < b)) x = (a + b) / 2;
+    const value = f(x);
+    if (Math.abs(value) < least) {
+      least = Math.abs(value);
+      best = x;
+    }
+    if (value < 0) {
+      a = x;
+      fa = value;
+      if (i > 0) fb /= 2;
+    } else {
+      b = x;
+      fb = value;
+      if (i > 0) fa /= 2;
+    }
+    x = a + ((b - a) * -fa) / (fb - fa);
+  }
+  return best;
+}

@@ -1,0 +1,28 @@
+import type { Sand } from './presets';
+
+export const LIES = ['clean', 'sitting-down', 'fried-egg', 'plugged', 'buried'] as const;
+/** Named steps of a lie; any burial between is meaningful. */
+export type Lie = (typeof LIES)[number];
+
+/** Depth of the ball's lowest point below the sand for each step but clean, m: a ball is 43 mm through. */
+const BURIAL: Record<Exclude<Lie, 'clean'>, number> = {
+  'sitting-down': 0.009,
+  'fried-egg': 0.018,
+  plugged: 0.028,
+  buried: 0.04,
+};
+
+/** Deepest burial that the model speaks of, m. */
+export const DEEPEST_BURIAL = 0.05;
+
+/** Burial of a named lie in this sand, m: a clean ball settles as the sand lets it. */
+export const burialOf = (lie: Lie, sand: Sand): number =>
+  lie === 'clean' ? sand.settle : BURIAL[lie];
+
+/** The step that comes nearest to a burial, m. */
+export function nearestLie(burial: number): Lie {
+  if (burial < 0.0065) return 'clean';
+  if (burial < 0.0135) return 'sitting-down';
+  if (burial < 0.023) return 'fried-egg';
+  return burial < 0.034 ? 'plugged' : 'buried';
+}

@@ -1,0 +1,39 @@
+import { BURIED_SCHOOLS } from './buried';
+import { FIRM_SCHOOLS, RUNNING_SCHOOLS } from './firm';
+import { GREENSIDE_SCHOOLS } from './greenside';
+import { LONG_SCHOOLS, PICK_SCHOOLS } from './long';
+import { PUTT_SCHOOL } from './putt';
+import type { School } from './school';
+
+/** Every way of playing at the flag that the search knows. A new school is one row in one of these lists. */
+export const SCHOOLS: readonly School[] = [
+  ...GREENSIDE_SCHOOLS,
+  ...LONG_SCHOOLS,
+  ...PICK_SCHOOLS,
+  ...BURIED_SCHOOLS,
+  ...FIRM_SCHOOLS,
+  ...RUNNING_SCHOOLS,
+  PUTT_SCHOOL,
+];
+
+/** Schools that are not at the flag: how they are named in a sheet. */
+export const OTHER_SCHOOLS = {
+  sideways: { id: 'sideways-first', name: 'out by the easiest way, then play on' },
+  reliefInside: { id: 'relief-in-the-bunker', name: 'unplayable, dropped in the bunker' },
+  reliefOutside: {
+    id: 'relief-back-on-the-line',
+    name: 'unplayable, dropped back on the line outside',
+  },
+} as const;
+
+/** All ids that a preference may name. */
+export const SCHOOL_IDS: readonly string[] = [
+  ...SCHOOLS.map(({ id }) => id),
+  ...Object.values(OTHER_SCHOOLS).map(({ id }) => id),
+];
+
+/** A school's own words for itself, by its id; the id when there is no such school. */
+export function schoolName(id: string): string {
+  const named = [...SCHOOLS, ...Object.values(OTHER_SCHOOLS)].find((school) => school.id === id);
+  return named?.name ?? id;
+}

@@ -1,0 +1,56 @@
+import { puttFinish } from '../putt/putt';
+import type { Habits } from '../spread/habits';
+import type { Skill } from '../player/player';
+import type { Setup } from '../swing/setup';
+import { finishOf, type Finish } from './finish';
+import type { Shot } from './shot';
+import { AS_MEANT, strike, type SwingError } from './strike';
+
+/** A golfer in this model: what the swing can do and how it strays. */
+export interface Golfer {
+  skill: Skill;
+  /** Full head speed at the reference length, m/s. */
+  headSpeed: number;
+  habits: Habits;
+}
+
+/** A ball played: where it finished, and how it was struck. */
+export interface Played {
+  finish: Finish;
+  thin: boolean;
+  /** Sand travelled before the ball, m. */
+  path: number;
+}
+
+/** Plays one ball: a set-up with one swing's errors, aimed. */
+export function play(
+  setup: Setup,
+  error: SwingError,
+  golfer: Golfer,
+  shot: Shot,
+  aim: number,
+): Played {
+  if (setup.technique === 'putt') {
+    return { finish: puttFinish(setup.fraction, error, aim, shot), thin: false, path: 0 };
+  }
+  const { launch, head } = strike(setup, error, golfer.headSpeed, shot);
+  const finish = finishOf(launch, aim + error.aim, shot);
+  return { finish, thin: launch.thin, path: head.path };
+}
+
+/** The ball as meant: every error zero. */
+export const playAsMeant = (setup: Setup, golfer: Golfer, shot: Shot, aim: number): Finish =>
+  play(setup, AS_MEANT, golfer, shot, aim).finish;
+
+/**
+ * Direction of the path that sends the ball as meant to the line of play, radians from the line, towards the
+ * player's side positive. Found from where a ball played along the line finishes, and once more for the wind.
+ */
+export function aimFor(setup: Setup, golfer: Golfer, shot: Shot): number {
+  const turn = (aim: number): number => {
+    const { x, y } = playAsMeant(setup, golfer, shot, aim);
+    return aim - Math.atan2(y, Math.max(x, 1e-6));
+  };
+  const straight = turn(0);
+  return shot.wind.x === 0 && shot.wind.y === 0 ? straight : turn(straight);
+}
