@@ -15,6 +15,13 @@ const TURN_LENGTH = 1;
 /** Fixed number of midpoint steps from the mark to the ball: a count that varied with length would make jumps. */
 const STEPS = 12;
 
+/**
+ * Momentum that the sheet of sand takes from the face, as a multiple of its own flux, and the depth of the edge past
+ * which the sheet spills over the face instead of growing, m. Tuned to splash and to buried-ball distances.
+ */
+const SHEET_DRAG = 3.05;
+const SPILL_DEPTH = 0.045;
+
 const STALL_SPEED = 1;
 const DEEPEST = 0.08;
 
@@ -103,7 +110,8 @@ function rates(
   back += faceForce * (nx + mu * nz);
   up -= faceForce * (nz - mu * nx);
 
-  const flux = 2.6 * sand.faceDrag * sand.density * FACE_BLADE * faceDepth * u;
+  const sheet = faceDepth / (1 + faceDepth / SPILL_DEPTH);
+  const flux = SHEET_DRAG * sand.faceDrag * sand.density * FACE_BLADE * sheet * u;
   const held = sand.faceShear;
   back += flux * u * (nx * nx + held * (1 - nx * nx));
   up -= 0.4 * flux * (1 - held) * u * nx * nz;

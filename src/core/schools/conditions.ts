@@ -43,6 +43,18 @@ export const upSlope: Condition = (shot) =>
 export const downSlope: Condition = (shot) =>
   degrees(shot.along) > -4 ? 'For a ball on a down-slope.' : null;
 
+/** Sand thinner than this over its base leaves a club no room to slide, m. */
+const THIN_SAND = 0.008;
+
+export const roomUnder: Condition = ({ sand }) =>
+  sand.baseDepth < THIN_SAND ? 'There is no sand to slide the club through.' : null;
+
+/** A lip that a low ball flies over: knee-high at most, and flat enough. */
+export const lipLow: Condition = ({ lip }) =>
+  lip.height > 0.6 || lip.height / lip.distance > 0.25
+    ? 'The lip is too high for a ball kept low.'
+    : null;
+
 /** A shot at least this long, m. */
 export const longerThan =
   (metres: number, words: string): Condition =>

@@ -1,17 +1,35 @@
 import { toMetres } from '../units/length';
-import { all, ballSits, downSlope, lofts, shorterThan, upSlope, wedges } from './conditions';
+import {
+  all,
+  ballClean,
+  ballSits,
+  downSlope,
+  lofts,
+  roomUnder,
+  shorterThan,
+  upSlope,
+  wedges,
+  type Condition,
+} from './conditions';
 import { rows, type School } from './school';
 
 /** A floor on the mark: nearer than this the club is as likely to meet the ball as the sand. */
-const SPLASH_ENTRY = [0.028, 0.04, 0.052] as const;
+const SPLASH_ENTRY = [0.03, 0.045] as const;
 
-const greenside = shorterThan(toMetres(60, 'yd'), 'Too far for a greenside splash.');
+/** A lip steeper than this (height over distance) asks for a splash however far the flag is. */
+const STEEP_LIP = 0.45;
+
+const near = shorterThan(toMetres(60, 'yd'), 'Too far for a greenside splash.');
+
+/** Near enough, or no other way over the lip or out of the lie: then as far as it goes. */
+const greenside: Condition = (shot) =>
+  shot.lip.height / shot.lip.distance > STEEP_LIP || ballClean(shot) ? null : near(shot);
 
 /** The plain splash that the others set themselves apart from. */
 export const SPLASH: Omit<School, 'id' | 'name'> = {
   kind: 'splash',
   technique: 'splash',
-  applies: all(ballSits, greenside),
+  applies: all(ballSits, roomUnder, greenside),
   clubs: wedges,
   faceDeg: () => [10, 20, 32],
   entry: () => SPLASH_ENTRY,
@@ -134,7 +152,7 @@ export const GREENSIDE_SCHOOLS: readonly School[] = rows(SPLASH, [
     faceDeg: () => [0, 10],
     entry: () => [0.04, 0.052],
     bodyWithSlope: 0.95,
-    weightLead: 0.43,
+    weightLead: 0.6,
     stanceWidth: 1.35,
     mostAimDeg: 15,
     fuss: 0.6,
@@ -161,7 +179,7 @@ export const GREENSIDE_SCHOOLS: readonly School[] = rows(SPLASH, [
     faceDeg: () => [15, 30],
     technique: 'steep',
     bodyWithSlope: 0.85,
-    weightLead: 0.75,
+    weightLead: 0.64,
     stanceWidth: 1.3,
     finish: 'short',
     fuss: 0.6,

@@ -1,16 +1,31 @@
 import { degrees } from '../units/angle';
 import { toMetres } from '../units/length';
-import { all, ballClean, ballSits, lofts, longerThan, mostLofted } from './conditions';
+import {
+  all,
+  ballClean,
+  ballSits,
+  lofts,
+  longerThan,
+  mostLofted,
+  roomUnder,
+  type Condition,
+} from './conditions';
 import { SPLASH } from './greenside';
 import { rows, type School } from './school';
 
 const notShort = longerThan(toMetres(22, 'yd'), 'For 22 yards and more; this one is nearer.');
 
+/** From here on a clean ball is picked; one that sits down is still splashed as far as it goes. */
+const notPicked: Condition = (shot) =>
+  shot.pin > toMetres(90, 'yd') && ballClean(shot) === null
+    ? 'From this far a clean ball is picked, not splashed.'
+    : null;
+
 const LONG: Omit<School, 'id' | 'name'> = {
   ...SPLASH,
   kind: 'long-splash',
   technique: 'shallow',
-  applies: all(ballSits, notShort),
+  applies: all(ballSits, roomUnder, notShort, notPicked),
   faceDeg: () => [5, 14, 24],
   entry: () => [0.026, 0.035],
   stanceWidth: 1.3,

@@ -4,7 +4,8 @@ import { SCHOOLS } from '../schools/schools';
 import type { School } from '../schools/school';
 import type { Shot } from '../shot/shot';
 import { radians } from '../units/angle';
-import { ballPositionForEntry, type Setup } from '../swing/setup';
+import { ballPositionForEntry, slopeWeight, type Setup } from '../swing/setup';
+import { clamp } from '../numeric/soft';
 
 /** One club in one school, with the faces and marks that it would try. */
 export interface Family {
@@ -49,7 +50,7 @@ export function setupOf(
     gripDown: above ? school.gripDown + SIDE_GRIP : below ? 0 : school.gripDown,
     handleLowered: radians(school.handleLoweredDeg),
     shaftLean: radians(school.shaftLeanDeg),
-    weightLead: school.weightLead,
+    weightLead: clamp(school.weightLead + slopeWeight(school.bodyWithSlope, shot), 0.25, 0.9),
     bodyWithSlope: school.bodyWithSlope,
     entry,
     fraction: school.fraction[1],

@@ -4,7 +4,8 @@ import { ballPositionForEntry } from '../swing/setup';
 import { openingLimitDeg } from '../club/club';
 import { setupOf, type Family } from './candidate';
 import { byScore, rate, type Rated, type Rater } from './rate';
-import { solveFor, type Solved, type Unsolved } from './solve';
+import { toMetres } from '../units/length';
+import { longest, solveFor, type Solved, type Unsolved } from './solve';
 
 /** Why one club cannot do it in one school. */
 export type Reason =
@@ -22,10 +23,10 @@ const PAST = [-1.2, 1.5, 3] as const;
 const FIRST_PAST = 0.4;
 
 /** Survivors of a family's coarse pass. */
-const KEEP_EACH = 2;
+const KEEP_EACH = 1;
 
-/** Families within this many strokes of the best after the coarse pass try other landings. */
-const NEAR = 0.5;
+/** From this far on a ball that cannot reach the flag is still worth playing as far as it goes, m. */
+const LAY_UP_FROM = toMetres(60, 'yd');
 
 function reasonOf(result: Unsolved, shot: Shot): Reason {
   switch (result.state) {
@@ -48,7 +49,11 @@ export function coarse(family: Family, rater: Rater): { rated: Rated[]; reason: 
   for (const face of school.solves === 'face' ? faces.slice(0, 1) : faces) {
     for (const entry of school.solves === 'entry' ? entries.slice(0, 1) : entries) {
       const setup = setupOf(school, club, face, entry, shot);
-      const result = solveFor(setup, school, golfer, shot, FIRST_PAST);
+      const exact = solveFor(setup, school, golfer, shot, FIRST_PAST);
+      const result =
+        exact.state === 'cannot-reach' && shot.pin > LAY_UP_FROM
+          ? longest(setup, school, golfer, shot)
+          : exact;
       rater.flown += 8;
       if (result.state === 'solved') {
         const aimDeg = Math.abs(degrees(result.aim));
@@ -98,10 +103,10 @@ function varied(
   return rate(rater, result, school, count);
 }
 
-/** The better of a set-up and the same one meant to stop at other places, on the middle sample. */
-export function withLandings(rated: Rated, rater: Rater, best: number): Rated {
+/** A set-up on the middle sample; with `tryOthers` the better of it and the same one meant to stop elsewhere. */
+export function withLandings(rated: Rated, rater: Rater, tryOthers: boolean): Rated {
   let winner = rate(rater, rated, rated.school, MIDDLE);
-  if (rated.score > best + NEAR || rater.shot.carry !== undefined) return winner;
+  if (!tryOthers || rater.shot.carry !== undefined) return winner;
   for (const past of PAST) {
     const other = varied(rated, rater, { past }, MIDDLE);
     if (other && other.score < winner.score) winner = other;

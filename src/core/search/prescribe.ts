@@ -21,11 +21,13 @@ import { byScore, rate, type Rated, type Rater } from './rate';
 /** Swings sampled at the end: for the calls that lead, and for the rest. */
 const FINE = 1024;
 const BROAD = 256;
+const CLIMB = 128;
 
-/** How many set-ups go on from the middle pass, are refined, and are rated finely. */
-const KEEP = 40;
-const REFINED = 8;
-const LEADING = 6;
+/** How many of the best try other landings, are refined, are rated broadly, and are rated finely. */
+const LANDINGS = 24;
+const REFINED = 6;
+const KEEP = 16;
+const LEADING = 5;
 
 /** Set-ups worse than the best by this many strokes after the coarse pass are not looked at again. */
 const HOPELESS = 1.2;
@@ -134,22 +136,21 @@ export function prescribe(question: Question): Prescription {
     if (rated.length === 0 && reason)
       ruledOut.push({ club: family.club, school: family.school, reason });
   }
-  const best = Math.min(...first.map(({ score }) => score));
-  const going = pruned(first, first.length, HOPELESS);
-  const dropped = bestOfEach(first.filter((each) => !going.includes(each)));
-  const middle = bestOfEach(going.map((each) => withLandings(each, rater, best)).sort(byScore));
-  const climbed = middle.map((each, i) =>
-    i < REFINED ? refined(rate(rater, each, each.school, BROAD), rater, BROAD) : each,
-  );
-  const broad = bestOfEach(
-    climbed
-      .map((each, i) =>
-        i < KEEP && each.odds.each.length < BROAD ? rate(rater, each, each.school, BROAD) : each,
-      )
-      .sort(byScore),
-  );
+  const sorted = bestOfEach([...first].sort(byScore));
+  const going = pruned(sorted, sorted.length, HOPELESS);
+  const dropped = sorted.filter((each) => !going.includes(each));
+  const middle = going
+    .map((each, i) => withLandings(each, rater, i < LANDINGS))
+    .sort(byScore)
+    .map((each, i) =>
+      i < REFINED ? refined(rate(rater, each, each.school, CLIMB), rater, CLIMB) : each,
+    )
+    .sort(byScore);
+  const broad = middle
+    .map((each, i) => (i < KEEP ? rate(rater, each, each.school, BROAD) : each))
+    .sort(byScore);
   const fine = broad.map((each, i) => (i < LEADING ? rate(rater, each, each.school, FINE) : each));
-  const kept = bestOfEach([...fine, ...dropped].sort(byScore));
+  const kept = [...fine, ...dropped].sort(byScore);
   const struck = kept.map((each) => callOf(each, shot));
   const others = wanted && !wanted.includes(OTHER_SCHOOLS.sideways.id) ? [] : escapes.calls;
   const calls = [...struck, ...others].sort(byScore);

@@ -100,3 +100,17 @@ export function solveFor(
   if (!clearsLip(finish, shot)) return { state: 'cannot-get-out', finish };
   return { state: 'solved', setup: solved, aim, finish };
 }
+
+/** The school's longest swing as far as it goes, for a flag out of reach: a lay-up. */
+export function longest(
+  setup: Setup,
+  school: School,
+  golfer: Golfer,
+  shot: Shot,
+): Solved | Unsolved {
+  const full = shorten(setup, school, shot)(0);
+  const aim = aimFor(full, golfer, shot);
+  const finish = playAsMeant(full, golfer, shot, aim);
+  if (!clearsLip(finish, shot)) return { state: 'cannot-get-out', finish };
+  return { state: 'solved', setup: full, aim, finish };
+}

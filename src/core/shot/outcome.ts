@@ -12,6 +12,9 @@ const EDGE_BLUR = 0.5;
 /** Greens are taken to reach at least this far to each side of the flag, m. */
 const LEAST_HALF_WIDTH = 6;
 
+/** A ball that stops this far short lies on the way to the hole, not in what surrounds the green, m. */
+const LONG_APPROACH = 35;
+
 /** What became of one ball, as shares of 1, and strokes to hole out with this one counted. */
 export interface Outcome {
   out: number;
@@ -59,7 +62,7 @@ export function outcomeOf(finish: Finish, shot: Shot, skill: Skill): Outcome {
     const near = logistic((finish.x - shot.edge + FRINGE) / EDGE_BLUR);
     const before =
       near * strokesToHoleOut('fringe', toHole, skill) +
-      (1 - near) * strokesToHoleOut('rough', toHole, skill);
+      (1 - near) * strokesToHoleOut(toHole > LONG_APPROACH ? 'fairway' : 'rough', toHole, skill);
     const off =
       past > 1e-6
         ? past * strokesFromBeyond(shot.beyond, toHole, skill, again) + (1 - past) * before

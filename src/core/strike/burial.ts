@@ -9,7 +9,7 @@ const FREE_BURIAL = 0.004;
 const SHALLOW = softPositive(-FREE_BURIAL, 0.002);
 
 /** Share of the swept sand's mass that the ball has to carry along. Tuned to buried-ball distances. */
-const CARRIED = 0.42;
+const CARRIED = 0.36;
 
 /**
  * What the sand above and before a sunken ball takes: the ball shares its momentum with the sand in its way,

@@ -25,6 +25,12 @@ const STAGNANT_SHARE = 0.45;
 const SHEET_ALONG_PATH = 0.35;
 const LOFT_SOFTNESS = (4 * Math.PI) / 180;
 
+/**
+ * Sand pushed along under a deep leading edge, as a share of the edge's depth past 8 mm: it lifts a sunken ball that the
+ * edge itself would meet above its bottom. Tuned to what plugged and buried balls do.
+ */
+const SAND_BELOW_EDGE = 0.5;
+
 const CLEAN_FRICTION = 0.3;
 
 /** Ball leaving the face or the sand: velocities along x, y, z, m/s; spin vector, rad/s. */
@@ -56,8 +62,11 @@ export const NO_LAUNCH: Launch = {
   thin: false,
 };
 
-/** Edge height on the ball, m, from which a strike is called thin: a third of the radius. */
-const THIN_EDGE = BALL_RADIUS / 3;
+/**
+ * Edge height on the ball from which a strike is called thin, m: a third of the radius for a ball that sits; a sunken
+ * ball is always met some way up, and only past the middle of what is under does it count.
+ */
+const thinEdge = (burial: number): number => BALL_RADIUS / 3 + 0.4 * Math.max(0, burial - 0.006);
 
 /**
  * Blow from head to ball, one law from a clean strike to a buried ball: the normal impulse through whatever
@@ -78,12 +87,14 @@ export function strikeBall(
   const dive = Math.atan2(head.down, head.forward);
   const cushion = (head.depth - burial + BALL_RADIUS) * Math.cos(dive) - BALL_RADIUS;
   const over = softPositive(cushion, 0.001);
-  const edge = softPositive(-cushion, 0.001);
-  const low = Math.min(edge, BALL_RADIUS);
-  const early = Math.sqrt(2 * BALL_RADIUS * low - low * low);
+  const bare = Math.min(softPositive(-cushion, 0.001), BALL_RADIUS);
+  const early = Math.sqrt(2 * BALL_RADIUS * bare - bare * bare);
   const share = head.path > 0 ? Math.max(0, 1 - early / head.path) : 0;
   const clean = Math.exp((-head.swept * share * share) / CLEAN_AREA);
   const sandy = 1 - clean;
+  const below = SAND_BELOW_EDGE * sandy * softPositive(head.depth - 0.008, 0.004);
+  const edge = softPositive(-cushion - below, 0.001);
+  const low = Math.min(edge, BALL_RADIUS);
   const u = head.forward;
   const v = head.down * (clean + 0.25 * sandy);
 
@@ -137,7 +148,7 @@ export function strikeBall(
     wz: -kw * (nx * ty - ny * tx),
     cleanness: clean,
     cushion,
-    thin: edge > THIN_EDGE,
+    thin: edge > thinEdge(burial),
   };
   throughSandAbove(launch, sand, burial, edge);
   return launch;

@@ -45,6 +45,13 @@ export interface Delivery {
 /** Share of a slope that the body does not follow: it adds to lean and attack, seen from the slope. */
 const unfollowed = (setup: Setup, bed: Bed): number => (1 - setup.bodyWithSlope) * bed.along;
 
+/** Share of the weight that gravity moves down the slope, for a body that goes with it. Tuned. */
+const WEIGHT_PER_SLOPE = 0.7;
+
+/** Weight on the lead foot that the slope itself takes off (up-slope) or adds (down-slope). */
+export const slopeWeight = (bodyWithSlope: number, bed: Bed): number =>
+  -WEIGHT_PER_SLOPE * Math.sin(bed.along) * bodyWithSlope;
+
 /** How the club is held as the head meets the sand, seen from the slope. */
 export const holdOf = (setup: Setup, bed: Bed): Hold => ({
   opening: setup.opening + setup.release,
@@ -54,7 +61,8 @@ export const holdOf = (setup: Setup, bed: Bed): Hold => ({
 
 /**
  * From set-up to delivery. The low point follows from ball position, stance and weight; hitting the mark from
- * there fixes the attack, atan((low point + path) / arc radius): a ball too far back is a steep and deep one.
+ * there fixes the attack, atan((low point + path) / arc radius): a ball too far back is a steep and deep one. Weight that
+ * a slope moves by itself does not move the low point.
  */
 export function deliveryOf(setup: Setup, bed: Bed): Delivery {
   const technique = TECHNIQUE[setup.technique];
@@ -63,7 +71,7 @@ export function deliveryOf(setup: Setup, bed: Bed): Delivery {
     technique,
     setup.ballPosition,
     setup.stanceWidth,
-    setup.weightLead,
+    setup.weightLead - slopeWeight(setup.bodyWithSlope, bed),
   );
   const level = Math.atan((lowPoint + path) / ARC_RADIUS);
   return {
@@ -81,5 +89,6 @@ export function ballPositionForEntry(setup: Setup, bed: Bed): number {
   const technique = TECHNIQUE[setup.technique];
   const path = setup.entry + visibleEdge(bed.burial);
   const lowPoint = ARC_RADIUS * Math.tan(technique.attack - unfollowed(setup, bed)) - path;
-  return ballPositionFor(technique, lowPoint, setup.stanceWidth, setup.weightLead);
+  const pressed = setup.weightLead - slopeWeight(setup.bodyWithSlope, bed);
+  return ballPositionFor(technique, lowPoint, setup.stanceWidth, pressed);
 }
