@@ -176,7 +176,7 @@ function readShot(
   const { sand, firmness } = readSand(input.sand);
   const shot: Shot = {
     pin,
-    edge: Math.min(edge, pin),
+    edge,
     back: lengthOf(input, 'back') ?? pin + ROOM_BEHIND,
     carry: lengthOf(input, 'carry'),
     clear: lengthOf(input, 'clear'),

@@ -36,7 +36,7 @@ const SAMPLE = 256;
 const WAYS = ['parallel', 'neutral-release', 'across', 'square-steep', 'sharp-edge'];
 
 /** The shot of a way out: its own lip and open ground, the hole seen from its own frame. */
-function shotToward(shot: Shot, escape: Escape): Shot {
+function shotToward(shot: Shot, escape: Escape, leftIn: number): Shot {
   const target = escape.lip.distance + Math.min(escape.room / 2, FAR_ENOUGH);
   const c = Math.cos(escape.toward);
   const s = Math.sin(escape.toward);
@@ -52,6 +52,7 @@ function shotToward(shot: Shot, escape: Escape): Shot {
     along: shot.along * c + shot.across * s,
     across: shot.across * c - shot.along * s,
     wind: { x: shot.wind.x * c - shot.wind.y * s, y: shot.wind.y * c + shot.wind.x * s },
+    leftIn,
     away: { holeX: shot.pin * c, holeY: shot.pin * s, ground: 'rough' },
   };
 }
@@ -72,10 +73,11 @@ export function escapeCalls(
   caution: number,
 ): { calls: Call[]; leftIn: number; assumed: boolean; flown: number } {
   const assumed = shot.escapes.length === 0;
+  const average = strokesToHoleOut('sand', shot.pin, golfer.skill) + hardship(shot);
   const calls: Call[] = [];
   let flown = 0;
   for (const escape of assumed ? [ASSUMED] : shot.escapes) {
-    const turned = shotToward(shot, escape);
+    const turned = shotToward(shot, escape, average);
     const rater: Rater = { golfer, shot: turned, swings, caution, flown: 0 };
     const rated: Rated[] = families(player, turned).flatMap((each) => coarse(each, rater).rated);
     const [best] = rated
@@ -98,9 +100,8 @@ export function escapeCalls(
       });
     }
   }
-  const table = strokesToHoleOut('sand', shot.pin, golfer.skill);
   const sideways = calls.map(({ odds }) => odds.strokes);
-  return { calls, leftIn: Math.min(table + hardship(shot), ...sideways), assumed, flown };
+  return { calls, leftIn: Math.min(average, ...sideways), assumed, flown };
 }
 
 const playedAs = ({ feetWithPath, finish }: School) => ({ feetWithPath, finish, fuss: 0.5 });

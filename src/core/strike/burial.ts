@@ -5,11 +5,14 @@ import type { Sand } from '../sand/presets';
 import type { Launch } from './contact';
 
 /** Burial that needs no sand moved, m: a ball that merely settles. */
-const FREE_BURIAL = 0.004;
-const SHALLOW = softPositive(-FREE_BURIAL, 0.002);
+const FREE_BURIAL = 0.0055;
+const SHALLOW = softPositive(-FREE_BURIAL, 0.0015);
 
-/** Share of the swept sand's mass that the ball has to carry along. Tuned to buried-ball distances. */
-const CARRIED = 0.36;
+/**
+ * Share of the swept sand's mass that the ball has to carry along: sand just above it counts in full, more of it slides
+ * aside. Tuned to distances of fried eggs, plugged and buried balls.
+ */
+const CARRIED = 1.5;
 
 /**
  * What the sand above and before a sunken ball takes: the ball shares its momentum with the sand in its way,
@@ -21,12 +24,12 @@ const CARRIED = 0.36;
  */
 export function throughSandAbove(launch: Launch, sand: Sand, burial: number, edge: number): void {
   const area = Math.PI * BALL_RADIUS * BALL_RADIUS;
-  const above = Math.max(0, softPositive(burial - FREE_BURIAL, 0.002) - SHALLOW);
+  const above = Math.max(0, softPositive(burial - FREE_BURIAL, 0.0015) - SHALLOW);
   if (above > 0) {
     const horizontal = Math.hypot(launch.vx, launch.vy);
     const elevation = Math.atan2(launch.vz, horizontal);
     const climb = Math.sin(softPositive(elevation + radians(8), radians(3))) + 0.02;
-    const path = above / (1 + above / 0.04) / climb;
+    const path = above / (1 + above / 0.008) / climb;
     const thick = edge / 0.007;
     const carried = CARRIED * (1 + thick * thick) * sand.density * area * path;
     const along = BALL_MASS / (BALL_MASS + carried);

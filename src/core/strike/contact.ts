@@ -22,14 +22,15 @@ const STAGNANT_SHARE = 0.45;
  * Share of the face's azimuth that sand between face and ball loses: the sheet of sand is carried along the path
  * of the head, not square to the face. Tuned to splash distances at 10 to 25 degrees open.
  */
-const SHEET_ALONG_PATH = 0.35;
+const SHEET_ALONG_PATH = 0.43;
 const LOFT_SOFTNESS = (4 * Math.PI) / 180;
 
 /**
- * Sand pushed along under a deep leading edge, as a share of the edge's depth past 8 mm: it lifts a sunken ball that the
- * edge itself would meet above its bottom. Tuned to what plugged and buried balls do.
+ * Sand pushed along under a deep leading edge, as a share of the edge's depth past DEEP_EDGE: it lifts a sunken ball
+ * that the edge itself would meet above its bottom. Tuned to what plugged and buried balls do.
  */
-const SAND_BELOW_EDGE = 0.5;
+const DEEP_EDGE = 0.0165;
+const SAND_BELOW_EDGE = 0.75;
 
 const CLEAN_FRICTION = 0.3;
 
@@ -63,10 +64,10 @@ export const NO_LAUNCH: Launch = {
 };
 
 /**
- * Edge height on the ball from which a strike is called thin, m: a third of the radius for a ball that sits; a sunken
+ * Edge height on the ball from which a strike is called thin, m: a quarter of the radius for a ball that sits; a sunken
  * ball is always met some way up, and only past the middle of what is under does it count.
  */
-const thinEdge = (burial: number): number => BALL_RADIUS / 3 + 0.4 * Math.max(0, burial - 0.006);
+const thinEdge = (burial: number): number => BALL_RADIUS / 4 + 0.4 * Math.max(0, burial - 0.006);
 
 /**
  * Blow from head to ball, one law from a clean strike to a buried ball: the normal impulse through whatever
@@ -92,7 +93,7 @@ export function strikeBall(
   const share = head.path > 0 ? Math.max(0, 1 - early / head.path) : 0;
   const clean = Math.exp((-head.swept * share * share) / CLEAN_AREA);
   const sandy = 1 - clean;
-  const below = SAND_BELOW_EDGE * sandy * softPositive(head.depth - 0.008, 0.004);
+  const below = SAND_BELOW_EDGE * sandy * softPositive(head.depth - DEEP_EDGE, 0.003);
   const edge = softPositive(-cushion - below, 0.001);
   const low = Math.min(edge, BALL_RADIUS);
   const u = head.forward;
