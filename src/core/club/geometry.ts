@@ -23,9 +23,15 @@ export interface HeadNormals {
  * Rotates a vector lying in the x-z plane about the shaft by -opening (Rodrigues' formula), then about x by
  * -handleLowered, then about y by +shaftLean.
  */
-function held(x: number, z: number, lie: number, hold: Hold): { x: number; y: number; z: number } {
-  const c = Math.cos(hold.opening);
-  const s = -Math.sin(hold.opening);
+function held(
+  x: number,
+  z: number,
+  lie: number,
+  hold: Hold,
+  moreOpen: number,
+): { x: number; y: number; z: number } {
+  const c = Math.cos(hold.opening + moreOpen);
+  const s = -Math.sin(hold.opening + moreOpen);
   const ky = Math.cos(lie);
   const kz = Math.sin(lie);
   const along = kz * z * (1 - c);
@@ -49,13 +55,15 @@ function held(x: number, z: number, lie: number, hold: Hold): { x: number; y: nu
  *
  * @param club loft, bounce and lie in radians
  * @param hold how it is held
+ * @param moreOpen error of the face, open positive, radians
  */
 export function headNormals(
   club: { loft: number; bounce: number; lie: number },
   hold: Hold,
+  moreOpen = 0,
 ): HeadNormals {
-  const face = held(Math.cos(club.loft), Math.sin(club.loft), club.lie, hold);
-  const sole = held(Math.sin(club.bounce), -Math.cos(club.bounce), club.lie, hold);
+  const face = held(Math.cos(club.loft), Math.sin(club.loft), club.lie, hold, moreOpen);
+  const sole = held(Math.sin(club.bounce), -Math.cos(club.bounce), club.lie, hold, moreOpen);
   return { faceX: face.x, faceY: face.y, faceZ: face.z, soleX: sole.x, soleZ: sole.z };
 }
 

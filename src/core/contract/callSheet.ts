@@ -30,6 +30,9 @@ const rpm = (radiansPerSecond: number): number =>
   Math.round((radiansPerSecond * 30) / Math.PI / 10) * 10;
 const share = (p: number): number => rounded(p, 3);
 
+/** Calls whose reasons are measured on the larger sample. */
+const MEASURED_WELL = 5;
+
 /** Context that turns a call into what is told of it. */
 export interface Telling {
   player: Pick<Player, 'handed' | 'cautions'>;
@@ -103,7 +106,7 @@ export function callEntry(call: Call, rank: number, golfer: Golfer, telling: Tel
     finish: call.school.finish,
     predicted: predictedEntry(prediction),
     odds: oddsEntry(odds),
-    why: reasonsFor(call, prediction, golfer, units, seed),
+    why: reasonsFor(call, prediction, golfer, units, seed, rank > MEASURED_WELL),
     script,
     say: plainScript(script),
     cautions: cautionsFor(call, player.cautions ?? []),

@@ -29,7 +29,7 @@ test('the example is usable, in SI units within', () => {
   const { question } = readSituation(example());
   expect(question.shot.pin).toBeCloseTo(toMetres(18, 'yd'), 9);
   expect(question.shot.lip.height).toBeCloseTo(toMetres(3, 'ft'), 9);
-  expect(question.player.bag).toHaveLength(3);
+  expect(question.player.bag).toHaveLength(9);
 });
 
 test.each<[string, Json, RegExp]>([

@@ -106,7 +106,11 @@ export function exactObject(shape: ObjectShape, { lengths = {}, unknown }: Rules
     Object.assign(fields, lengthFields(name, low, high));
   }
   const notObject = ({ value }: MessageParams): string => `must be an object, not ${quoted(value)}`;
+  const needed = Object.entries(lengths)
+    .filter(([, { required }]) => required)
+    .map(([name]) => name);
   return object(fields)
+    .meta({ lengths: needed })
     .default(undefined)
     .nonNullable(notObject)
     .typeError(notObject)

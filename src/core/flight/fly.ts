@@ -173,21 +173,32 @@ function crossing(
   return u;
 }
 
+/** Coordinate `axis` at share u of the step under way. */
+function inside(axis: number, u: number, dt: number): number {
+  return hermite(before[axis]!, before[axis + 3]!, now[axis]!, now[axis + 3]!, dt, u);
+}
+
 function pointInside(u: number, t: number, dt: number): FlightPoint {
-  const at = (axis: number): number =>
-    hermite(before[axis]!, before[axis + 3]!, now[axis]!, now[axis + 3]!, dt, u);
-  const speed = (axis: number): number => before[axis]! + u * (now[axis]! - before[axis]!);
-  return { t: t + u * dt, x: at(0), y: at(1), z: at(2), vx: speed(3), vy: speed(4), vz: speed(5) };
+  return {
+    t: t + u * dt,
+    x: inside(0, u, dt),
+    y: inside(1, u, dt),
+    z: inside(2, u, dt),
+    vx: before[3]! + u * (now[3]! - before[3]!),
+    vy: before[4]! + u * (now[4]! - before[4]!),
+    vz: before[5]! + u * (now[5]! - before[5]!),
+  };
+}
+
+/** Copies the state now to the state before; by hand, since a typed array's own copy costs more for six numbers. */
+function keepBefore(): void {
+  for (let i = 0; i < 6; i++) before[i] = now[i]!;
 }
 
 /** Share of the step under way at which coordinate `axis` passes `level`. */
 function crossingOf(axis: number, level: number, dt: number): number {
   return crossing(before[axis]!, before[axis + 3]!, now[axis]!, now[axis + 3]!, dt, level);
 }
-
-/** Height at share u of the step under way. */
-const heightInside = (u: number, dt: number): number =>
-  hermite(before[2]!, before[5]!, now[2]!, now[5]!, dt, u);
 
 /** Time aloft in a vacuum until the ball is back at height `ground`, s; the flight's steps are shares of it. */
 function vacuumTime(vz: number, ground: number): number {
@@ -222,13 +233,13 @@ export function fly(
   let t = 0;
   let apex = 0;
   let heightAtLip: number | null = null;
-  before.set(now);
+  keepBefore();
   trace?.push(pointInside(0, 0, dt));
   for (let i = 0; i < MOST_STEPS; i++) {
-    before.set(now);
+    keepBefore();
     step(now, start, spin, t, dt, wind);
     if (before[5]! > 0 && now[5]! <= 0) {
-      apex = Math.max(apex, heightInside(before[5]! / (before[5]! - now[5]!), dt));
+      apex = Math.max(apex, inside(2, before[5]! / (before[5]! - now[5]!), dt));
     }
     const down = now[5]! < 0 && now[2]! < ground;
     // A ball that never rose to the ground's height falls back on to the sand where it came from.
@@ -236,7 +247,7 @@ export function fly(
     const u = down ? (landed ? landingShare(dt, ground) : 0) : 1;
     if (lipAt > 0 && heightAtLip === null && now[0]! >= lipAt && before[0]! < lipAt) {
       const s = crossingOf(0, lipAt, dt);
-      if (s <= u) heightAtLip = heightInside(s, dt);
+      if (s <= u) heightAtLip = inside(2, s, dt);
     }
     if (down) {
       const landing = pointInside(u, t, dt);
@@ -256,7 +267,7 @@ function landingShare(dt: number, ground: number): number {
   let b = 1;
   for (let i = 0; i < 30; i++) {
     const m = (a + b) / 2;
-    if (heightInside(m, dt) > ground) a = m;
+    if (inside(2, m, dt) > ground) a = m;
     else b = m;
   }
   return (a + b) / 2;

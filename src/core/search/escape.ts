@@ -120,14 +120,15 @@ const DROPPED_BACK = toMetres(12, 'yd');
  * what it costs on average. The Rules in force decide what may be done.
  */
 export function reliefCalls(shot: Shot, skill: Skill): OtherCall[] {
-  const inside = 1 + strokesToHoleOut('sand', shot.pin, skill);
+  const inside =
+    1 + strokesToHoleOut('sand', shot.pin, skill) + hardship({ ...shot, burial: 0 }) / 2;
   const outside = 2 + strokesToHoleOut('fairway', shot.pin + DROPPED_BACK, skill);
   return [
     {
       school: OTHER_SCHOOLS.reliefInside,
       penalty: 1,
       strokes: inside,
-      why: 'One penalty stroke and a clean lie in the same sand.',
+      why: 'One penalty stroke and a clean lie in the same sand, further from the lip.',
     },
     {
       school: OTHER_SCHOOLS.reliefOutside,

@@ -5,7 +5,7 @@ import { chanceWords, distanceWords } from '../script/words';
 import { nearestLie } from '../sand/lie';
 import { presetSand } from '../sand/presets';
 import { oddsOf } from '../shot/odds';
-import { play, type Golfer } from '../shot/play';
+import { play, readyFor, type Golfer } from '../shot/play';
 import type { Shot } from '../shot/shot';
 import { AS_MEANT } from '../shot/strike';
 import { degrees } from '../units/angle';
@@ -25,8 +25,9 @@ export interface Reason {
   strokes: number;
 }
 
-/** Swings on which a factor's cost is measured. */
+/** Swings on which a factor's cost is measured: for the calls that lead, and for the rest. */
 const SAMPLE = 128;
+const BRIEF_SAMPLE = 16;
 
 /** The situation with one factor at its neutral value; null where it stands there already. */
 const NEUTRAL: Record<string, (shot: Shot) => Shot | null> = {
@@ -63,7 +64,7 @@ function strokesIn(
   const past = call.meant.x - call.shot.pin;
   const solved = solveFor(call.setup, school, golfer, shot, past);
   if (solved.state !== 'solved') return null;
-  return oddsOf(solved.setup, golfer, shot, solved.aim, swings, SAMPLE).strokes;
+  return oddsOf(solved.setup, golfer, shot, solved.aim, swings).strokes;
 }
 
 /** What a factor's cost is called. */
@@ -119,7 +120,7 @@ function heavyMiss(call: Call, golfer: Golfer): Finish {
   const { habits } = golfer;
   const effort = effortFactor(call.setup.fraction);
   const error = { ...AS_MEANT, mark: habits.mark * effort, height: habits.height * effort };
-  return play(call.setup, error, golfer, call.shot, call.aim).finish;
+  return play(readyFor(call.setup, golfer, call.shot), error, call.aim).finish;
 }
 
 /** What the sole does, and what the usual heavy miss keeps. */
@@ -149,6 +150,7 @@ function swingReason(call: Call, prediction: Prediction, units: UnitSystem): Rea
  * school, measured on common swings, the dearest first; then the sole and the swing.
  *
  * @param seed of the sample
+ * @param brief a coarser measure, for calls far down the list
  */
 export function reasonsFor(
   call: Call,
@@ -156,10 +158,11 @@ export function reasonsFor(
   golfer: Golfer,
   units: UnitSystem,
   seed: number,
+  brief = false,
 ): Reason[] {
   const reasons: Reason[] = [];
   if (call.toward === 0) {
-    const swings = sampleSwings(golfer.habits, SAMPLE, seed);
+    const swings = sampleSwings(golfer.habits, brief ? BRIEF_SAMPLE : SAMPLE, seed);
     const here = strokesIn(call, golfer, call.shot, swings);
     for (const [factor, neutral] of Object.entries(NEUTRAL)) {
       const shot = neutral(call.shot);

@@ -2,7 +2,7 @@ import { meanOfWorst } from '../numeric/order';
 import { footingOf, madeWith } from '../spread/footing';
 import type { Setup } from '../swing/setup';
 import { outcomeOf } from './outcome';
-import { play, type Golfer } from './play';
+import { play, readyFor, type Golfer } from './play';
 import type { Shot } from './shot';
 import { AS_MEANT, type SwingError } from './strike';
 
@@ -38,7 +38,8 @@ export function oddsOf(
   const finishes = new Float64Array(count);
   const footing = footingOf(setup, shot);
   const error = { ...AS_MEANT };
-  const meant = play(setup, AS_MEANT, golfer, shot, aim);
+  const ready = readyFor(setup, golfer, shot);
+  const meant = play(ready, AS_MEANT, aim);
   const heavy = FAT_SHARE * (meant.finish.carry || Infinity);
   let out = 0;
   let lip = 0;
@@ -48,7 +49,7 @@ export function oddsOf(
   let within2m = 0;
   let strokes = 0;
   for (let i = 0; i < count; i++) {
-    const played = play(setup, madeWith(swings[i]!, footing, error), golfer, shot, aim);
+    const played = play(ready, madeWith(swings[i]!, footing, error), aim);
     const { finish } = played;
     const outcome = outcomeOf(finish, shot, golfer.skill);
     each[i] = outcome.strokes;

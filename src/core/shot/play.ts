@@ -4,7 +4,7 @@ import type { Skill } from '../player/player';
 import type { Setup } from '../swing/setup';
 import { finishOf, type Finish } from './finish';
 import type { Shot } from './shot';
-import { AS_MEANT, strike, type SwingError } from './strike';
+import { AS_MEANT, intentOf, swingWith, type Intent, type SwingError } from './strike';
 
 /** A golfer in this model: what the swing can do and how it strays. */
 export interface Golfer {
@@ -22,25 +22,34 @@ export interface Played {
   path: number;
 }
 
+/** A set-up made ready to be played many times in one shot. */
+export interface Ready {
+  setup: Setup;
+  shot: Shot;
+  /** Null for a putt, which strikes no sand. */
+  intent: Intent | null;
+}
+
+export const readyFor = (setup: Setup, golfer: Golfer, shot: Shot): Ready => ({
+  setup,
+  shot,
+  intent: setup.technique === 'putt' ? null : intentOf(setup, golfer.headSpeed, shot),
+});
+
 /** Plays one ball: a set-up with one swing's errors, aimed. */
-export function play(
-  setup: Setup,
-  error: SwingError,
-  golfer: Golfer,
-  shot: Shot,
-  aim: number,
-): Played {
-  if (setup.technique === 'putt') {
+export function play(ready: Ready, error: SwingError, aim: number): Played {
+  const { setup, shot, intent } = ready;
+  if (intent === null) {
     return { finish: puttFinish(setup.fraction, error, aim, shot), thin: false, path: 0 };
   }
-  const { launch, head } = strike(setup, error, golfer.headSpeed, shot);
+  const { launch, head } = swingWith(intent, error);
   const finish = finishOf(launch, aim + error.aim, shot);
   return { finish, thin: launch.thin, path: head.path };
 }
 
 /** The ball as meant: every error zero. */
 export const playAsMeant = (setup: Setup, golfer: Golfer, shot: Shot, aim: number): Finish =>
-  play(setup, AS_MEANT, golfer, shot, aim).finish;
+  play(readyFor(setup, golfer, shot), AS_MEANT, aim).finish;
 
 /**
  * Direction of the path that sends the ball as meant to the line of play, radians from the line, towards the

@@ -1,4 +1,4 @@
-import { headNormals } from '../club/geometry';
+import { headNormals, type Hold } from '../club/geometry';
 import { softPositive } from '../numeric/soft';
 import { lengthFactor } from '../player/headSpeed';
 import type { Bed } from '../sand/bed';
@@ -6,7 +6,7 @@ import { passToBall, type HeadState } from '../sand/passage';
 import { strikeBall, type Launch } from '../strike/contact';
 import { onSlope } from '../strike/slope';
 import { arcThrough, flooredAttack } from '../swing/arc';
-import { deliveryOf, holdOf, type Setup } from '../swing/setup';
+import { deliveryOf, holdOf, type Delivery, type Setup } from '../swing/setup';
 
 /** What one human swing does otherwise than meant. All zero for the swing as meant; speed as a factor. */
 export interface SwingError {
@@ -38,33 +38,50 @@ export interface Strike {
  */
 const slopeSpeed = (along: number): number => 1 - 0.3 * softPositive(Math.sin(along) - 0.01, 0.02);
 
+/** What of a strike does not change from swing to swing. */
+export interface Intent {
+  setup: Setup;
+  bed: Bed;
+  delivery: Delivery;
+  hold: Hold;
+  /** Head speed as meant, m/s. */
+  speed: number;
+}
+
+/** Works out once what many swings of one set-up share. `headSpeed` is the player's at the reference length, m/s. */
+export function intentOf(setup: Setup, headSpeed: number, bed: Bed): Intent {
+  return {
+    setup,
+    bed,
+    delivery: deliveryOf(setup, bed),
+    hold: holdOf(setup, bed),
+    speed:
+      headSpeed * lengthFactor(setup.club, setup.gripDown) * setup.fraction * slopeSpeed(bed.along),
+  };
+}
+
 /**
  * Takes a set-up and one swing's errors through the sand to the launch of the ball, in the frame of the path.
  * Errors are displacements of the whole arc, so that the same error of height moves the mark of a shallow
  * swing further than that of a steep one. On a slope it is solved in the slope's frame and turned back.
  *
- * @param setup the set-up
  * @param error the errors of this swing
- * @param headSpeed the player's full head speed at the reference length, m/s
  */
-export function strike(setup: Setup, error: SwingError, headSpeed: number, bed: Bed): Strike {
-  const delivery = deliveryOf(setup, bed);
-  const hold = holdOf(setup, bed);
-  hold.opening += error.face;
-  const normals = headNormals(setup.club, hold);
+export function swingWith(intent: Intent, error: SwingError): Strike {
+  const { delivery, hold, bed, setup } = intent;
+  const normals = headNormals(setup.club, hold, error.face);
   const arc = arcThrough(
     delivery.path + error.mark,
     flooredAttack(delivery.attack + error.attack),
     delivery.lift + error.height,
   );
-  const speed =
-    headSpeed *
-    lengthFactor(setup.club, setup.gripDown) *
-    setup.fraction *
-    error.speed *
-    slopeSpeed(bed.along);
-  const head = passToBall(arc, Math.max(speed, 1.01), { normals, sole: setup.club.sole }, bed.sand);
+  const speed = Math.max(intent.speed * error.speed, 1.01);
+  const head = passToBall(arc, speed, { normals, sole: setup.club.sole }, bed.sand);
   const launch = strikeBall(head, normals, bed.sand, bed.burial);
   onSlope(launch, bed);
   return { head, launch };
 }
+
+/** One swing of a set-up: {@link swingWith} on its own. */
+export const strike = (setup: Setup, error: SwingError, headSpeed: number, bed: Bed): Strike =>
+  swingWith(intentOf(setup, headSpeed, bed), error);

@@ -1,0 +1,169 @@
+import { performance } from 'node:perf_hooks';
+import ode45 from 'ode45-cash-karp';
+import { callSheet } from '@/core/contract/callSheet';
+import { fly, NO_WIND, type FlightStart } from '@/core/flight/fly';
+import { median } from '@/core/numeric/order';
+import { callMap } from '@/core/search/callMap';
+import { quickQuestion } from '@/core/search/changes';
+import { prescribe } from '@/core/search/prescribe';
+import { leaders } from '@/core/search/quick';
+import { play, readyFor } from '@/core/shot/play';
+import { madeWith, footingOf } from '@/core/spread/footing';
+import { outcomeOf } from '@/core/shot/outcome';
+import { AS_MEANT } from '@/core/shot/strike';
+import { sampleSwings } from '@/core/spread/swings';
+import { BAG } from '@/core/testing/bench';
+import { aPlayer, aShot } from '@/core/testing/fixtures';
+import { plainCarry, plainDerivatives } from '@/core/testing/plainFlight';
+
+/* npm run bench: speed as ratios in one run, with medians. Absolute times stand beside them for orientation. */
+
+/** Median milliseconds of `run` over `times` rounds, after one that is not counted. */
+function timed(times: number, run: () => void): number {
+  run();
+  const rounds = Array.from({ length: times }, () => {
+    const start = performance.now();
+    run();
+    return performance.now() - start;
+  });
+  return median(rounds);
+}
+
+function line(name: string, value: string, note = ''): void {
+  console.log(`${name.padEnd(62)} ${value.padStart(10)}  ${note}`);
+}
+
+const START: FlightStart = { vx: 8.4, vy: -0.6, vz: 9.4, wx: 9, wy: -190, wz: 14 };
+
+/** The carry by a general adaptive solver (Cash-Karp 4/5), the last step shortened by cubic interpolation. */
+function solverCarry(tolerance: number): number {
+  const first = [0, 0, 0, START.vx, START.vy, START.vz];
+  const solver = ode45(
+    first,
+    (out, y, t) => plainDerivatives(START, t, y).forEach((value, i) => (out[i] = value)),
+    0,
+    0.05,
+    { tol: tolerance },
+  );
+  for (;;) {
+    const before = [...solver.y];
+    const at = solver.t;
+    solver.step();
+    const dt = solver.t - at;
+    if (solver.y[2]! >= 0) continue;
+    const hermite = (i: number, u: number): number => {
+      const rise = solver.y[i]! - before[i]!;
+      const a = dt * before[i + 3]! - rise;
+      const b = rise - dt * solver.y[i + 3]!;
+      return before[i]! + u * (rise + (1 - u) * (a * (1 - u) + b * u));
+    };
+    let low = 0;
+    let high = 1;
+    for (let i = 0; i < 20; i++) {
+      const middle = (low + high) / 2;
+      if (hermite(2, middle) > 0) low = middle;
+      else high = middle;
+    }
+    return hermite(0, (low + high) / 2);
+  }
+}
+
+/** The loosest tolerance at which the solver's carry is as near the truth as the product's. */
+function solverTolerance(truth: number, error: number): number {
+  let tolerance = 0.1;
+  while (Math.abs(solverCarry(tolerance) - truth) > error && tolerance > 1e-9) tolerance /= 2;
+  return tolerance;
+}
+
+/** The coarsest plain step whose carry is as near the truth as the product's. */
+function plainStep(truth: number, error: number): number {
+  let dt = 0.2;
+  while (Math.abs(plainCarry(START, dt) - truth) > error && dt > 1e-4) dt *= 0.8;
+  return dt;
+}
+
+function benchFlight(): void {
+  const truth = plainCarry(START, 1e-5);
+  const own = fly(START, 0, 0, NO_WIND).landing.x;
+  const error = Math.max(Math.abs(own - truth), 1e-4);
+  const dt = plainStep(truth, error);
+  const many = 2000;
+  const mine = timed(9, () => {
+    for (let i = 0; i < many; i++) fly(START, 0, 0, NO_WIND);
+  });
+  const plain = timed(9, () => {
+    for (let i = 0; i < many / 10; i++) plainCarry(START, dt);
+  });
+  const tolerance = solverTolerance(truth, error);
+  const solver = timed(5, () => {
+    for (let i = 0; i < many / 10; i++) solverCarry(tolerance);
+  });
+  line('flight: error of the carry', `${(1000 * Math.abs(own - truth)).toFixed(2)} mm`);
+  line(
+    'flight: own over plain fixed steps at equal accuracy',
+    (mine / (plain * 10)).toFixed(3),
+    `steps of ${dt.toFixed(4)} s`,
+  );
+  line(
+    'flight: own over a general adaptive ODE solver at equal accuracy',
+    (mine / (solver * 10)).toFixed(3),
+    `Cash-Karp 4/5, tolerance ${tolerance.toExponential(1)}`,
+  );
+  line('flight: own', `${((1000 * mine) / many).toFixed(2)} us`);
+}
+
+function benchSheet(): void {
+  const player = { ...aPlayer(), bag: BAG };
+  const shot = aShot(20, 3);
+  const question = { player, shot, seed: 7 };
+  const told = prescribe(question);
+  const telling = { player, units: 'yards' as const, seed: 7 };
+  const sheet = timed(9, () => {
+    callSheet(prescribe(question), telling, { notes: [], elapsedMs: 0 });
+  });
+  const { setup, aim } = told.calls[0]!;
+  const { golfer } = told;
+  const swings = sampleSwings(golfer.habits, 1024, 7);
+  const footing = footingOf(setup, shot);
+  const ready = readyFor(setup, golfer, shot);
+  const bare = timed(9, () => {
+    const error = { ...AS_MEANT };
+    for (let i = 0; i < told.flown; i++) {
+      const { finish } = play(ready, madeWith(swings[i % 1024]!, footing, error), aim);
+      outcomeOf(finish, shot, golfer.skill);
+    }
+  });
+  line(
+    'call sheet: wall over the bare cost of the shots it flies',
+    (sheet / bare).toFixed(2),
+    `${told.flown} shots, 10 clubs, all schools`,
+  );
+  line('call sheet: wall', `${sheet.toFixed(0)} ms`, 'aim under 300');
+  const quick = quickQuestion(question);
+  const first = timed(9, () => {
+    leaders(quick, shot);
+  });
+  line('first call, before the odds: wall', `${first.toFixed(0)} ms`, 'aim under 30');
+}
+
+function benchMap(): void {
+  const question = { player: { ...aPlayer(), bag: BAG }, shot: aShot(20, 3), seed: 7 };
+  const start = performance.now();
+  const rows = callMap(
+    question,
+    { factor: 'distance', low: 4, high: 45, cells: 40 },
+    { factor: 'lip', low: 0, high: 3, cells: 25 },
+  );
+  let cells = 0;
+  for (const row of rows) cells += row.length;
+  line(
+    'call map 40 x 25: wall',
+    `${((performance.now() - start) / 1000).toFixed(1)} s`,
+    `${cells} cells, aim under 20`,
+  );
+}
+
+benchFlight();
+benchSheet();
+benchMap();
+line('peak memory', `${(process.resourceUsage().maxRSS / 1024).toFixed(0)} MB`, 'aim under 200');

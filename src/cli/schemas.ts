@@ -1,0 +1,37 @@
+import { readFileSync, readdirSync, writeFileSync } from 'node:fs';
+import { answer } from '@/core/answer/answer';
+import { changeEntries } from '@/core/answer/changes';
+import { simulate } from '@/core/answer/simulation';
+import { jsonSchemaOf, jsonSchemaOfSamples } from '@/core/contract/jsonSchema';
+import { readSituation } from '@/core/contract/readSituation';
+import { simulationSchema, situationSchema } from '@/core/contract/situationSchema';
+
+/* npm run schemas: the JSON Schemas of docs/schemas, from the checkers themselves and from the examples' answers. */
+
+const read = (file: string): unknown => JSON.parse(readFileSync(file, 'utf8'));
+
+function write(name: string, schema: object): void {
+  writeFileSync(`docs/schemas/${name}.schema.json`, `${JSON.stringify(schema, null, 2)}\n`);
+  console.log(`docs/schemas/${name}.schema.json`);
+}
+
+const situations = readdirSync('examples')
+  .filter((file) => file.endsWith('.json'))
+  .map((file) => read(`examples/${file}`));
+const sheets = situations.map((situation) => answer(situation, 'yards', () => 0).sheet);
+const changes = changeEntries(readSituation(situations[0]), 'yards');
+
+write('situation', jsonSchemaOf(situationSchema, 'Situation, mellow-divot/situation version 1'));
+write(
+  'simulation-request',
+  jsonSchemaOf(simulationSchema, 'A situation with an explicit set-up to simulate'),
+);
+write('call-sheet', jsonSchemaOfSamples(sheets, 'Call sheet, mellow-divot/call-sheet version 1'));
+write('changes', jsonSchemaOfSamples([changes], 'changes_when of a call sheet'));
+write(
+  'simulation',
+  jsonSchemaOfSamples(
+    [simulate(read('examples/simulate/splash-56.json'))],
+    'Simulation, mellow-divot/simulation version 1',
+  ),
+);
