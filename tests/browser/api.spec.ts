@@ -34,6 +34,15 @@ test.describe('POST /api/prescribe', () => {
   });
 });
 
+test('POST /api/simulate plays one set-up', async ({ request }) => {
+  const data = JSON.parse(readFileSync('examples/simulate/splash-56.json', 'utf8'));
+  const answered = await (await request.post('/api/simulate', { data })).json();
+  expect(answered.predicted.carry_yd).toBeGreaterThan(5);
+  const bad = await request.post('/api/simulate', { data: example() });
+  expect(bad.status()).toBe(400);
+  expect((await bad.json()).error[0].path).toBe('setup');
+});
+
 test('readings refuse what is not a reading, and unknown ids', async ({ request }) => {
   const bad = await request.post('/api/readings', { data: { name: '', playerId: 'ines-okafor' } });
   expect(bad.status()).toBe(400);

@@ -16,6 +16,10 @@ export interface Club {
   lie: number;
   /** Length of the shaft and grip, m. */
   length: number;
+  /** Roundness of the sole from edge to edge: 0 flat, 1 so round that it meets the sand almost level. */
+  camber: number;
+  /** Mass of the head, kg. */
+  headMass: number;
   /** Carry of a full swing from grass, m; absent when nobody has said. */
   stockCarry?: number;
 }
@@ -23,7 +27,7 @@ export interface Club {
 /**
  * Typical make of a club of this type and loft, for what the player does not know. Straight lines through
  * published standard tables of length and lie (a 7 iron of 33 degrees 0.940 m at 62.5 degrees, a 56 wedge
- * 0.895 m at 64); bounce and sole are middling values of the trade for the type.
+ * 0.895 m at 64); bounce, sole, camber and head mass are middling values of the trade for the type.
  *
  * @param type kind of club
  * @param loftDeg loft in degrees
@@ -31,7 +35,7 @@ export interface Club {
 export function typicalClub(
   type: ClubType,
   loftDeg: number,
-): Pick<Club, 'bounce' | 'sole' | 'lie' | 'length'> {
+): Pick<Club, 'bounce' | 'sole' | 'lie' | 'length' | 'camber' | 'headMass'> {
   switch (type) {
     case 'wedge':
       return {
@@ -39,6 +43,8 @@ export function typicalClub(
         sole: 0.021,
         lie: radians(64),
         length: 0.895 - 0.0012 * (loftDeg - 56),
+        camber: 0.65,
+        headMass: 0.3,
       };
     case 'iron':
       return {
@@ -46,6 +52,8 @@ export function typicalClub(
         sole: 0.0185,
         lie: radians(62.5 + (loftDeg - 33) * 0.08),
         length: 0.94 - 0.0025 * (loftDeg - 33),
+        camber: 0.6,
+        headMass: 0.28,
       };
     case 'hybrid':
       return {
@@ -53,6 +61,8 @@ export function typicalClub(
         sole: 0.028,
         lie: radians(60),
         length: 1.02 - 0.005 * (loftDeg - 19),
+        camber: 0.75,
+        headMass: 0.23,
       };
     case 'wood':
       return {
@@ -60,9 +70,18 @@ export function typicalClub(
         sole: 0.05,
         lie: radians(58),
         length: 1.09 - 0.006 * (loftDeg - 15),
+        camber: 0.8,
+        headMass: 0.21,
       };
     case 'putter':
-      return { bounce: 0, sole: 0.025, lie: radians(70), length: 0.87 };
+      return {
+        bounce: 0,
+        sole: 0.025,
+        lie: radians(70),
+        length: 0.87,
+        camber: 0.3,
+        headMass: 0.35,
+      };
   }
 }
 

@@ -21,6 +21,8 @@ export interface ClubInput {
   loft_deg: number;
   bounce_deg?: number;
   lie_deg?: number;
+  camber?: number;
+  head_mass_g?: number;
   stock_carry_yd?: number;
   [length: string]: unknown;
 }
@@ -86,6 +88,8 @@ export function readClub(input: ClubInput): Club {
     lie: input.lie_deg === undefined ? typical.lie : radians(input.lie_deg),
     sole: lengthOf(input, 'sole') ?? typical.sole,
     length: lengthOf(input, 'length') ?? typical.length,
+    camber: input.camber ?? typical.camber,
+    headMass: input.head_mass_g === undefined ? typical.headMass : input.head_mass_g / 1000,
     ...(stockCarry === undefined ? {} : { stockCarry }),
   };
 }

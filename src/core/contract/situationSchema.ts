@@ -24,6 +24,8 @@ const clubSchema = exactObject(
     loft_deg: required(numberField(1, 80, 'deg')),
     bounce_deg: numberField(-5, 30, 'deg'),
     lie_deg: numberField(45, 80, 'deg'),
+    camber: numberField(0, 1),
+    head_mass_g: numberField(150, 500, 'g'),
   },
   {
     lengths: {

@@ -43,7 +43,7 @@ export function grassCarry(club: Club, speed: number, skill: Skill): number {
     path: 0,
     stalled: false,
   };
-  return fly(strikeBall(head, normals, UNTOUCHED, 0), 0, 0, NO_WIND).landing.x;
+  return fly(strikeBall(head, normals, UNTOUCHED, 0, club.headMass), 0, 0, NO_WIND).landing.x;
 }
 
 /** Factor on the reference head speed for a club of this length held `gripDown` metres short. */

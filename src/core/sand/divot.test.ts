@@ -7,7 +7,7 @@ import { passToBall } from './passage';
 import { presetSand } from './presets';
 
 const normals = headNormals(CLUB_56, { opening: radians(15), handleLowered: 0, shaftLean: 0 });
-const tool = { normals, sole: CLUB_56.sole };
+const tool = { normals, club: CLUB_56 };
 const arc = arcThrough(0.05, radians(11.5));
 
 test('a splash in medium sand leaves a shallow mark and comes out of it', () => {

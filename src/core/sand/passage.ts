@@ -1,10 +1,11 @@
+import type { Club } from '../club/club';
 import type { HeadNormals } from '../club/geometry';
 import { clamp, softPositive } from '../numeric/soft';
 import { ARC_RADIUS, type SwingArc } from '../swing/arc';
 import type { Sand } from './presets';
 
-/** Effective mass behind the sole and face: head, and the part of shaft and hands that follows it. Tuned, kg. */
-export const DRIVING_MASS = 0.34;
+/** Mass of shaft and hands that follows the head through the sand, kg. Tuned. */
+const FOLLOWING_MASS = 0.04;
 
 const SOLE_BLADE = 0.062;
 const FACE_BLADE = 0.072;
@@ -28,8 +29,8 @@ const DEEPEST = 0.08;
 /** The club as the sand meets it. */
 export interface SandTool {
   normals: HeadNormals;
-  /** Width of the sole, m. */
-  sole: number;
+  /** The club's sole, m wide, how round it is, and its head's mass, kg. */
+  club: Pick<Club, 'sole' | 'camber' | 'headMass'>;
 }
 
 /** The head as it moves through the sand. */
@@ -71,7 +72,8 @@ function rates(
   tool: SandTool,
   sand: Sand,
 ): void {
-  const { normals, sole } = tool;
+  const { normals } = tool;
+  const { sole, camber } = tool.club;
   const nx = normals.faceX - normals.faceZ * turned;
   const nz = normals.faceZ + normals.faceX * turned;
   const mx = normals.soleX - normals.soleZ * turned;
@@ -81,7 +83,7 @@ function rates(
   const rise = edgeRise(sole, mx);
   const soleDepth = softPositive(depth + rise, 0.0012);
   const immersion = soleDepth / (soleDepth + 0.35 * sole * softPositive(mx, 0.05) + 0.0015);
-  const cx = mx * (0.35 + 0.65 * immersion);
+  const cx = mx * (1 - camber * (1 - immersion));
   const cz = Math.sqrt(Math.max(0, 1 - cx * cx));
   const into = u * cx + v * cz;
   const pressing = softPositive(into, 0.5);
@@ -116,9 +118,10 @@ function rates(
   back += flux * u * (nx * nx + held * (1 - nx * nx));
   up -= 0.4 * flux * (1 - held) * u * nx * nz;
 
+  const mass = tool.club.headMass + FOLLOWING_MASS;
   rate.depth = v / u;
-  rate.forward = -back / (DRIVING_MASS * u);
-  rate.down = (-up / DRIVING_MASS - speed2 / ARC_RADIUS) / u;
+  rate.forward = -back / (mass * u);
+  rate.down = (-up / mass - speed2 / ARC_RADIUS) / u;
   rate.swept = softPositive(depth + rise / 2, 0.0008);
 }
 

@@ -121,6 +121,13 @@ export const GREENSIDE_SCHOOLS: readonly School[] = rows(SPLASH, [
     fuss: 0.8,
   },
   {
+    id: 'same-sand',
+    name: 'always the same sand and face, the swing makes the distance',
+    faceDeg: () => [18],
+    entry: () => [0.04],
+    fuss: 0.4,
+  },
+  {
     id: 'same-swing',
     name: 'always the same swing, the club makes the distance',
     clubs: lofts(40, 80),

@@ -1,6 +1,9 @@
 import { prescribe } from '../search/prescribe';
 import { aPlayer, aShot } from '../testing/fixtures';
 import { radians } from '../units/angle';
+import { SCHOOLS } from '../schools/schools';
+import { BAG } from '../testing/bench';
+import { cautionsFor } from './cautions';
 import { plainScript, scriptOf, STEPS } from './script';
 import { chanceWords, clockWords, distanceWords, shortLengthWords, tenthsWords } from './words';
 
@@ -35,7 +38,7 @@ describe('the script', () => {
     player: aPlayer(),
     shot: aShot(15, 6.5, 9.8),
     seed: 7,
-    schools: ['across'],
+    only: ['across'],
   }).calls[0]!;
 
   test('goes face, grip, feet, ball, weight, mark, swing, finish', () => {
@@ -61,5 +64,49 @@ describe('the script', () => {
       })[0]!.text;
     expect(face(0)).toBe('Leave the face *square*.');
     expect(face(-15)).toBe('Close the face to *quarter to eleven*.');
+  });
+});
+
+describe('every kind and school has its script and its cautions', () => {
+  /** Situations that between them give every school a place. */
+  const shots = [
+    aShot(18, 1.5),
+    aShot(34, 2, 10),
+    aShot(110, 3, 20),
+    aShot(14, 0.3, 6, 'firm'),
+    { ...aShot(15, 2), burial: 0.03 },
+    { ...aShot(12, 2), burial: 0.03, along: radians(12) },
+    { ...aShot(12, 2), along: radians(12) },
+    { ...aShot(15, 2), along: radians(-9) },
+    { ...aShot(15, 2), across: radians(8) },
+  ];
+  const calls = shots.flatMap(
+    (shot) => prescribe({ player: { ...aPlayer(), bag: BAG }, shot, seed: 7 }).calls,
+  );
+
+  test('between them they are all called somewhere', () => {
+    const called = new Set(calls.map(({ school }) => school.id));
+    expect(SCHOOLS.map(({ id }) => id).filter((id) => !called.has(id))).toEqual([]);
+  });
+
+  test.each(['yards', 'metres'] as const)('in %s, for either hand', (units) => {
+    for (const call of calls) {
+      for (const handed of ['right', 'left'] as const) {
+        const lines = scriptOf(call, 40, { units, handed });
+        expect(lines.map(({ step }) => step)).toEqual([...STEPS]);
+        const said = plainScript(lines);
+        expect(said).not.toMatch(/undefined|NaN|\*|  /);
+        expect(said).toMatch(/\.$/);
+        if (units === 'metres') expect(said).not.toMatch(/yard|inch/);
+      }
+      expect(cautionsFor(call, []).every((text) => text.endsWith('.'))).toBe(true);
+    }
+  });
+
+  test('a sore wrist is named where the stroke jars it, not for a putt', () => {
+    const dig = calls.find(({ kind }) => kind === 'dig')!;
+    const putt = calls.find(({ kind }) => kind === 'putt')!;
+    expect(cautionsFor(dig, ['wrist', 'back']).join(' ')).toContain('jars the wrists and back');
+    expect(cautionsFor(putt, ['wrist']).join(' ')).not.toContain('wrist');
   });
 });

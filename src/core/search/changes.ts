@@ -27,7 +27,7 @@ export const quickQuestion = (question: Question): QuickQuestion => {
     golfer,
     swings: sampleSwings(golfer.habits, SWINGS, question.seed),
     caution: question.caution ?? DEFAULT_CAUTION,
-    schools: question.schools?.length ? question.schools : undefined,
+    schools: question.only?.length ? question.only : undefined,
   };
 };
 

@@ -43,18 +43,30 @@ export function fussOf(call: Call): number {
   );
 }
 
+/** A preferred school goes first while it costs no more than this over the best, strokes. */
+export const PREFERENCE_STROKES = 0.08;
+
 /** How many of the first calls have clubs of their own unless the schools differ. */
 const DISTINCT = 5;
 
 /**
- * Calls as they are told: among those tied with the best the plainest first; then, within the first five, each club
- * once before any club again in another school; the rest by score.
+ * Calls as they are told: preferred schools first while they cost little more than the best; among those tied with
+ * the best the plainest first; then, within the first five, each club once before any club again in another school;
+ * the rest by score.
+ *
+ * @param preferred ids of schools
  */
-export function order(calls: readonly Call[]): Call[] {
+export function order(byScore: readonly Call[], preferred: readonly string[] = []): Call[] {
+  const least = byScore[0]?.score ?? 0;
+  const liked = (call: Call): boolean =>
+    preferred.includes(call.school.id) && call.score - least < PREFERENCE_STROKES;
+  const calls = [...byScore.filter(liked), ...byScore.filter((call) => !liked(call))];
   const best = calls[0];
   if (!best) return [];
-  const tied = calls.filter(({ score }) => score - best.score < TIE_STROKES);
-  const rest = calls.filter(({ score }) => score - best.score >= TIE_STROKES);
+  const tied = calls.filter(
+    (call) => call.score - best.score < TIE_STROKES && liked(call) === liked(best),
+  );
+  const rest = calls.filter((call) => !tied.includes(call));
   const sorted = [...tied.sort((a, b) => fussOf(a) - fussOf(b)), ...rest];
   const clubs = new Set<string>();
   const first: Call[] = [];

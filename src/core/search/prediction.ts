@@ -71,6 +71,6 @@ export function predict(setup: Setup, golfer: Golfer, shot: Shot, meant: Finish)
     effectiveBounce: effectiveBounce(normals),
     attack: delivery.attack,
     grassCarry: grassCarry(setup.club, speed, golfer.skill),
-    divot: divotOf(arc, speed, { normals, sole: setup.club.sole }, shot.sand),
+    divot: divotOf(arc, speed, { normals, club: setup.club }, shot.sand),
   };
 }

@@ -79,7 +79,10 @@ export interface Question {
   shot: Shot;
   seed: number;
   caution?: number;
+  /** Schools that the house or the player prefers: they win where they cost little more. */
   schools?: readonly string[];
+  /** Schools that alone are looked at. */
+  only?: readonly string[];
 }
 
 /** The golfer of a player: head speed inferred from the bag, habits from skill and usual miss. */
@@ -116,14 +119,14 @@ export function prescribe(question: Question): Prescription {
   const caution = question.caution ?? DEFAULT_CAUTION;
   const golfer = golferOf(player);
   const swings = sampleSwings(golfer.habits, FINE, seed);
-  const wanted = question.schools?.length ? question.schools : undefined;
+  const only = question.only?.length ? question.only : undefined;
 
   const escapes = escapeCalls(player, golfer, question.shot, swings, caution);
   const relief = reliefCalls(question.shot, player.skill);
   const shot: Shot = { ...question.shot, leftIn: escapes.leftIn };
   const rater: Rater = { golfer, shot, swings, caution, flown: escapes.flown };
 
-  const { families, unfit } = familiesFor(player, shot, wanted);
+  const { families, unfit } = familiesFor(player, shot, only);
   const ruledOut: RuledOut[] = unfit.map(({ school, club, reason }) => ({
     club,
     school,
@@ -152,10 +155,10 @@ export function prescribe(question: Question): Prescription {
   const fine = broad.map((each, i) => (i < LEADING ? rate(rater, each, each.school, FINE) : each));
   const kept = [...fine, ...dropped].sort(byScore);
   const struck = kept.map((each) => callOf(each, shot));
-  const others = wanted && !wanted.includes(OTHER_SCHOOLS.sideways.id) ? [] : escapes.calls;
+  const others = only && !only.includes(OTHER_SCHOOLS.sideways.id) ? [] : escapes.calls;
   const calls = [...struck, ...others].sort(byScore);
   return {
-    calls: order(calls),
+    calls: order(calls, question.schools),
     relief,
     ruledOut,
     golfer,

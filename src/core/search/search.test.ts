@@ -99,12 +99,20 @@ test('full caution ranks by the worst tenth', () => {
   expect(calls[0]!.score).toBeCloseTo(calls[0]!.odds.worstTenth, 9);
 });
 
-test('a school asked for is the only one used', () => {
+test('a preferred school goes first while it costs little more, and hides nothing', () => {
+  const question = { player: aPlayer(), shot: aShot(18, 3), seed: 7 };
+  const plain = prescribe(question);
+  const liked = prescribe({ ...question, schools: ['slide'] });
+  expect(liked.calls[0]!.school.id).toBe('slide');
+  expect(liked.calls).toHaveLength(plain.calls.length);
+});
+
+test('a school asked for alone is the only one used', () => {
   const { calls } = prescribe({
     player: aPlayer('middle', [CLUB_60, CLUB_56]),
     shot: aShot(15, 3),
     seed: 1,
-    schools: ['parallel'],
+    only: ['parallel'],
   });
   expect(calls.length).toBeGreaterThan(0);
   expect(calls.every(({ school }) => school.id === 'parallel')).toBe(true);
@@ -152,7 +160,7 @@ test('wind against asks for more swing, and the aim allows for wind from the sid
       player: aPlayer(),
       shot: { ...aShot(18, 3), wind: { x, y } },
       seed: 7,
-      schools: ['parallel'],
+      only: ['parallel'],
     }).calls.find(({ setup }) => setup.club.name === still.setup.club.name)!;
   expect(windy(-10, 0).setup.fraction).toBeGreaterThan(still.setup.fraction - 0.02);
   const { meant } = windy(0, 8);
@@ -208,7 +216,7 @@ test('a slope across is aimed off for, either way alike', () => {
       player: aPlayer(),
       shot: { ...aShot(15, 2), across: radians(deg) },
       seed: 3,
-      schools: ['parallel'],
+      only: ['parallel'],
     }).calls[0]!.aim;
   expect(aim(10)).toBeLessThan(aim(-10));
 });

@@ -76,8 +76,8 @@ export function swingWith(intent: Intent, error: SwingError): Strike {
     delivery.lift + error.height,
   );
   const speed = Math.max(intent.speed * error.speed, 1.01);
-  const head = passToBall(arc, speed, { normals, sole: setup.club.sole }, bed.sand);
-  const launch = strikeBall(head, normals, bed.sand, bed.burial);
+  const head = passToBall(arc, speed, { normals, club: setup.club }, bed.sand);
+  const launch = strikeBall(head, normals, bed.sand, bed.burial, setup.club.headMass);
   onSlope(launch, bed);
   return { head, launch };
 }

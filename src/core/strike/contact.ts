@@ -5,9 +5,6 @@ import type { HeadState } from '../sand/passage';
 import type { Sand } from '../sand/presets';
 import { throughSandAbove } from './burial';
 
-/** Mass of the head that takes part in the blow, kg (published wedge heads are about 0.30). */
-const HEAD_MASS = 0.3;
-
 /** Area of sand between face and ball that turns a clean strike into one through sand, m^2. Tuned. */
 const CLEAN_AREA = 14e-6;
 
@@ -77,12 +74,14 @@ const thinEdge = (burial: number): number => BALL_RADIUS / 4 + 0.4 * Math.max(0,
  * @param normals face as delivered at the mark
  * @param sand the sand
  * @param burial depth of the ball's lowest point below the surface, m, 0 to 0.05
+ * @param headMass kg
  */
 export function strikeBall(
   head: HeadState,
   normals: HeadNormals,
   sand: Sand,
   burial: number,
+  headMass: number,
 ): Launch {
   if (head.stalled || head.forward <= 0) return NO_LAUNCH;
   const dive = Math.atan2(head.down, head.forward);
@@ -121,7 +120,7 @@ export function strikeBall(
   const edgeLoss = (edge / 0.008) * (edge / 0.008);
   const past = clamp((2 * BALL_RADIUS - edge) / BALL_RADIUS, 0, 1);
   const normalSpeed =
-    ((((1 + restitution) * HEAD_MASS) / (HEAD_MASS + BALL_MASS)) *
+    ((((1 + restitution) * headMass) / (headMass + BALL_MASS)) *
       Math.exp(-over / CUSHION_BLOW) *
       past *
       vn) /

@@ -138,3 +138,22 @@ test('whatever the set-up and the error, numbers stay finite and energy is never
     { numRuns: 2000 },
   );
 });
+
+describe('limits', () => {
+  test('no sand between them is a clean strike', () => {
+    const first = { ...aSplash(CLUB_56, 0, -0.012, 0.8), dig: 0.018 };
+    expect(shotOf(first, 'hardpan', 0).launch.cleanness).toBeGreaterThan(0.95);
+  });
+
+  test('far too much sand stops the club: the ball stays', () => {
+    const { launch } = shotOf(aSplash(CLUB_56, 0, 0.6), 'wet');
+    expect(Math.hypot(launch.vx, launch.vy, launch.vz)).toBeLessThan(0.5);
+  });
+
+  test("the ball never has more than 0.4 of the head's energy", () => {
+    const v = 35;
+    const { launch } = strike(aSplash(CLUB_56, 0, -0.01), AS_MEANT, v, aBed('firm'));
+    const ball = BALL_MASS * (launch.vx ** 2 + launch.vy ** 2 + launch.vz ** 2);
+    expect(ball).toBeLessThan(0.4 * CLUB_56.headMass * v ** 2);
+  });
+});

@@ -44,18 +44,18 @@ const clean: Behaviour[] = [
   })),
   ...(
     [
-      ['60', 19, 24],
-      ['56', 23, 28],
-      ['52', 28, 34],
-      ['PW', 33, 39],
-      ['9i', 38, 45],
-      ['8i', 42, 50],
+      ['60', 15, 19, 24],
+      ['56', 15, 23, 28],
+      ['52', 15, 28, 34],
+      ['PW', 15, 33, 39],
+      ['9i', 12, 38, 45],
+      ['8i', 12, 42, 50],
     ] as const
-  ).map(([name, low, high]): Behaviour => ({
-    name: `full splash of a ${name}, 15 open`,
+  ).map(([name, face, low, high]): Behaviour => ({
+    name: `full splash of a ${name}, ${face} open`,
     wanted: [low, high],
     unit: 'yd',
-    got: () => splash(name, 15).carryYd,
+    got: () => splash(name, face).carryYd,
   })),
   {
     name: '12 yd splash of a 56, 15 open: launch',
