@@ -6,6 +6,15 @@ test('a reading goes into a link and comes back', () => {
   expect(readingFromQuery(readingToQuery(reading))).toEqual(reading);
 });
 
+test('lists of ways out survive a link', () => {
+  const way = { toward_deg: -90, lip: { height_ft: 0.5, distance_ft: 8 }, room_yd: 15 };
+  const reading = {
+    player: 'x',
+    shot: { ...FIRST_SHOT, escapes: [way, { ...way, toward_deg: 180 }] },
+  };
+  expect(readingFromQuery(readingToQuery(reading))).toEqual(reading);
+});
+
 test('an empty link holds no reading; a player alone gets the first shot', () => {
   expect(readingFromQuery('')).toBeNull();
   expect(readingFromQuery('player=x')).toEqual({ player: 'x', shot: FIRST_SHOT });

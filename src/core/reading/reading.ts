@@ -35,7 +35,7 @@ export function readingToQuery(reading: DeskReading): string {
   return new URLSearchParams([['player', reading.player], ...flat(reading.shot)]).toString();
 }
 
-const PATH = /^[a-z][a-z0-9_]{0,39}(\.[a-z][a-z0-9_]{0,39}){0,3}$/;
+const PATH = /^[a-z][a-z0-9_]{0,39}(\.([a-z][a-z0-9_]{0,39}|\d)){0,3}$/;
 
 /** Text of a query as the value that it stands for: number, flag or word. */
 function valueOf(text: string): unknown {
@@ -73,7 +73,16 @@ export function readingFromQuery(query: string): { player: string | null; shot: 
     place[last] = valueOf(text);
     any = true;
   }
+  for (const [key, value] of Object.entries(shot)) shot[key] = listed(value);
   return any ? { player, shot } : player === null ? null : { player, shot: FIRST_SHOT };
+}
+
+/** An object whose keys are 0, 1, 2 ... as the list that it stands for. */
+function listed(value: unknown): unknown {
+  if (typeof value !== 'object' || value === null) return value;
+  const keys = Object.keys(value);
+  const list = keys.length > 0 && keys.every((key, i) => key === String(i));
+  return list ? Object.values(value) : value;
 }
 
 const UNIT_SUFFIX = /_(m|yd|ft|in|cm|mm)$/;

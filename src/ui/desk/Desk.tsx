@@ -17,7 +17,8 @@ import { CallPanel } from './CallPanel';
 import { KeepDialog } from './KeepDialog';
 import { OtherCall } from './OtherCall';
 import { ReadingsDrawer } from './ReadingsDrawer';
-import { Sentence, TOKEN_KEYS, type TokenName } from './Sentence';
+import { Sentence } from './Sentence';
+import { TOKEN_KEYS, tokenForKey, type TokenName } from './tokens';
 import { WhyPanel } from './WhyPanel';
 import type { DeskPlayer, KeptReading } from './types';
 import { useCalls } from './useCalls';
@@ -76,8 +77,11 @@ export function Desk(props: DeskProps) {
     document.documentElement.dataset.theme = theme;
   }, [theme]);
 
-  const setField = (path: string, value: unknown): string | null => {
-    const next = withField(reading.shot, path, value);
+  const setFields = (changes: Readonly<Record<string, unknown>>): string | null => {
+    const next = Object.entries(changes).reduce(
+      (shotInput, [path, value]) => withField(shotInput, path, value),
+      reading.shot,
+    );
     const fault = faultOf(situationOf(player, next));
     if (fault === null) setReading({ ...reading, shot: next });
     return fault;
@@ -87,9 +91,7 @@ export function Desk(props: DeskProps) {
   useHotkeys(
     Object.values(TOKEN_KEYS),
     ({ key }) => {
-      const name = (Object.keys(TOKEN_KEYS) as TokenName[]).find(
-        (each) => TOKEN_KEYS[each] === key,
-      );
+      const name = tokenForKey(key);
       if (name) setToken(name);
     },
     free,
@@ -145,7 +147,7 @@ export function Desk(props: DeskProps) {
             open={token}
             onOpen={setToken}
             onPlayer={(id) => setReading({ ...reading, player: id })}
-            onField={setField}
+            onFields={setFields}
           />
         </section>
         <Section

@@ -1,32 +1,28 @@
 'use client';
 
-import { lengthOf } from '@/core/contract/fields';
 import type { Fault } from '@/core/contract/fault';
+import { BEYONDS } from '@/core/green/surface';
+import { nearestLie } from '@/core/sand/lie';
 import type { SandPreset } from '@/core/sand/presets';
 import type { ShotInput } from '@/core/reading/reading';
 import type { Shot } from '@/core/shot/shot';
+import { degrees } from '@/core/units/angle';
 import { fromMetres } from '@/core/units/length';
 import { plainNumber, sayLength, unitFor, type Scale } from '@/core/units/say';
 import type { UnitSystem } from '@/core/units/system';
+import { ChoiceGroup } from '../reading/ChoiceGroup';
+import { LiePanel } from '../reading/LiePanel';
 import { NumberPanel } from '../reading/NumberPanel';
 import { PlayerPanel } from '../reading/PlayerPanel';
 import { SandPanel } from '../reading/SandPanel';
+import { SlopePanel } from '../reading/SlopePanel';
 import { Token } from '../reading/Token';
-import { SAND_WORDS } from '../reading/words';
+import { WindPanel } from '../reading/WindPanel';
+import { mph, windWords } from '../reading/wind';
+import { BEYOND_WORDS, LIE_WORDS, SAND_WORDS, slopeWords } from '../reading/words';
+import { MoreTokens } from './MoreTokens';
+import { TOKEN_KEYS, type TokenName } from './tokens';
 import type { DeskPlayer } from './types';
-
-/** The tokens of the sentence. */
-export type TokenName = 'player' | 'sand' | 'pin' | 'lip' | 'edge' | 'back' | 'stimp';
-
-export const TOKEN_KEYS: Record<TokenName, string> = {
-  player: 'p',
-  sand: 's',
-  pin: 'd',
-  lip: 'l',
-  edge: 'e',
-  back: 'b',
-  stimp: 'g',
-};
 
 interface SentenceProps {
   players: readonly DeskPlayer[];
@@ -39,16 +35,18 @@ interface SentenceProps {
   open: TokenName | null;
   onOpen: (token: TokenName | null) => void;
   onPlayer: (id: string) => void;
-  /** Sets a field of the shot; gives back what is wrong, or null. */
-  onField: (path: string, value: unknown) => string | null;
+  /** Sets fields of the shot; gives back what is wrong, or null. */
+  onFields: (changes: Readonly<Record<string, unknown>>) => string | null;
 }
 
 /** The situation as one spoken sentence whose underlined words are the controls. */
 export function Sentence(props: SentenceProps) {
-  const { players, player, shot, resolved, units, faults, open, onOpen, onPlayer, onField } = props;
-  const lip = shot.lip as ShotInput | undefined;
-  const green = shot.green as ShotInput | undefined;
-  const preset = ((shot.sand as ShotInput | undefined)?.preset as SandPreset) ?? 'medium';
+  const { players, player, shot, resolved, units, faults, open, onOpen, onPlayer, onFields } =
+    props;
+  const sand = (shot.sand ?? {}) as ShotInput;
+  const preset = (sand.preset as SandPreset | undefined) ?? 'medium';
+  const wind = shot.wind as { speed_mps: number; from_deg?: number } | undefined;
+  const onField = (path: string, value: unknown): string | null => onFields({ [path]: value });
 
   const tokenProps = (name: TokenName, path: string) => ({
     hotkey: TOKEN_KEYS[name],
@@ -56,8 +54,6 @@ export function Sentence(props: SentenceProps) {
     onOpenChange: (next: boolean) => onOpen(next ? name : null),
     faulty: faults.some((fault) => fault.path.startsWith(path)),
   });
-  const metresOf = (place: ShotInput | undefined, name: string): number | undefined =>
-    place === undefined ? undefined : lengthOf(place, name);
   const said = (metres: number, scale: Scale): string => sayLength(metres, scale, units);
   const lengthPanel = (
     label: string,
@@ -83,32 +79,10 @@ export function Sentence(props: SentenceProps) {
     );
   };
 
-  const pin = metresOf(shot, 'pin') ?? resolved.pin;
-  const edge = metresOf(shot, 'edge') ?? resolved.edge;
-  const back = metresOf(shot, 'back') ?? resolved.back;
-  const height = metresOf(lip, 'height') ?? resolved.lip.height;
-  const distance = metresOf(lip, 'distance') ?? resolved.lip.distance;
-  const stimp = metresOf(green, 'stimp') ?? resolved.green.stimp;
-  const lipPanel = (first: 'height' | 'distance') => (
-    <>
-      {lengthPanel(
-        'Height of the lip above the ball',
-        'lip.height',
-        height,
-        'height',
-        [0, 12, 0.5],
-        first === 'height',
-      )}
-      {lengthPanel(
-        'Lip ahead of the ball',
-        'lip.distance',
-        distance,
-        'height',
-        [1, 40, 1],
-        first === 'distance',
-      )}
-    </>
-  );
+  const { pin, edge, back, lip, green, burial } = resolved;
+  const alongDeg = degrees(resolved.along);
+  const acrossDeg = degrees(resolved.across);
+  const sandWords = sand.crust ? 'dry sand over a packed base' : SAND_WORDS[preset].name;
 
   return (
     <p className="font-heading text-[1.35rem] leading-[1.6] max-sm:text-lg">
@@ -119,14 +93,57 @@ export function Sentence(props: SentenceProps) {
       >
         {player.name}
       </Token>{' '}
-      has a ball lying clean in{' '}
+      has a ball{' '}
       <Token
-        after=","
+        {...tokenProps('lie', 'shot.lie')}
+        label="Lie"
+        panel={
+          <LiePanel
+            burial={burial}
+            sand={resolved.sand}
+            onLie={(lie) => onFields({ lie, burial_mm: undefined })}
+            onBurial={(mm) => onFields({ burial_mm: mm, lie: undefined })}
+          />
+        }
+      >
+        {LIE_WORDS[nearestLie(burial)].said}
+      </Token>{' '}
+      in{' '}
+      <Token
         {...tokenProps('sand', 'shot.sand')}
         label="Sand"
-        panel={<SandPanel value={preset} onValue={(value) => onField('sand.preset', value)} />}
+        panel={
+          <SandPanel
+            preset={preset}
+            crust={sand.crust === true}
+            depthMm={
+              resolved.sand.baseDepth < 0.15
+                ? Math.round(resolved.sand.baseDepth * 1000)
+                : undefined
+            }
+            moisture={(sand.moisture as number | undefined) ?? 0}
+            onField={onField}
+          />
+        }
       >
-        {SAND_WORDS[preset].name}
+        {sandWords}
+      </Token>{' '}
+      on{' '}
+      <Token
+        after=","
+        {...tokenProps('slope', 'shot.slope')}
+        label="Slope"
+        panel={
+          <SlopePanel
+            alongDeg={Math.round(alongDeg)}
+            acrossDeg={Math.round(acrossDeg)}
+            handed={player.handed}
+            onAlong={(deg) => onField('slope.along_deg', deg)}
+            onAcross={(deg) => onField('slope.across_deg', deg)}
+          />
+        }
+      >
+        {slopeWords(alongDeg, acrossDeg)}
       </Token>{' '}
       <Token
         {...tokenProps('pin', 'shot.pin')}
@@ -136,8 +153,31 @@ export function Sentence(props: SentenceProps) {
         {said(pin, 'ground')}
       </Token>{' '}
       from the flag. The lip is{' '}
-      <Token after=";" {...tokenProps('lip', 'shot.lip')} label="Lip" panel={lipPanel('height')}>
-        {said(height, 'height')} high and {said(distance, 'height')} ahead
+      <Token
+        after=";"
+        {...tokenProps('lip', 'shot.lip')}
+        label="Lip"
+        panel={
+          <>
+            {lengthPanel(
+              'Height of the lip above the ball',
+              'lip.height',
+              lip.height,
+              'height',
+              [0, 12, 0.5],
+            )}
+            {lengthPanel(
+              'Lip ahead of the ball',
+              'lip.distance',
+              lip.distance,
+              'height',
+              [1, 40, 1],
+              false,
+            )}
+          </>
+        }
+      >
+        {said(lip.height, 'height')} high and {said(lip.distance, 'height')} ahead
       </Token>{' '}
       the green starts at{' '}
       <Token
@@ -152,31 +192,91 @@ export function Sentence(props: SentenceProps) {
       <Token
         {...tokenProps('back', 'shot.back')}
         label="Back edge of the green"
-        panel={lengthPanel('Ball to the back edge', 'back', back, 'ground', [3, 90, 1])}
+        panel={
+          <>
+            {lengthPanel('Ball to the back edge', 'back', back, 'ground', [3, 90, 1])}
+            <ChoiceGroup
+              label="Past the green"
+              value={resolved.beyond}
+              onValue={(beyond) => onField('beyond', beyond)}
+              choices={BEYONDS.map((each) => ({ value: each, name: BEYOND_WORDS[each] }))}
+            />
+          </>
+        }
       >
         {said(back, 'ground')}
+        {resolved.beyond !== 'rough' && `, ${BEYOND_WORDS[resolved.beyond]}`}
       </Token>{' '}
       and runs{' '}
       <Token
-        after="."
+        after={wind ? ';' : '.'}
         {...tokenProps('stimp', 'shot.green')}
         label="Speed of the green"
         panel={
-          <NumberPanel
-            label="Speed of the green"
-            unit="ft"
-            value={fromMetres(stimp, 'ft')}
-            from={5}
-            to={14}
-            step={0.5}
-            autoFocus
-            help="Stimpmeter reading: 8 is slow, 10 usual, 12 fast."
-            onValue={(value) => onField('green.stimp_ft', value)}
-          />
+          <>
+            <NumberPanel
+              label="Speed of the green"
+              unit="ft"
+              value={fromMetres(green.stimp, 'ft')}
+              from={5}
+              to={14}
+              step={0.5}
+              autoFocus
+              help="Stimpmeter reading: 8 is slow, 10 usual, 12 fast."
+              onValue={(value) => onField('green.stimp_ft', value)}
+            />
+            <NumberPanel
+              label="Uphill at the landing"
+              unit="°"
+              value={Math.round(degrees(green.slope) * 2) / 2}
+              from={-5}
+              to={5}
+              step={0.5}
+              help="Minus for downhill."
+              onValue={(value) => onField('green.slope_deg', value)}
+            />
+          </>
         }
       >
-        {plainNumber(fromMetres(stimp, 'ft'))}
+        {plainNumber(fromMetres(green.stimp, 'ft'))}
+        {Math.abs(green.slope) > 0.004 &&
+          `, ${plainNumber(Math.abs(degrees(green.slope)))}° ${green.slope > 0 ? 'uphill' : 'downhill'}`}
       </Token>
+      {wind && (
+        <>
+          {' '}
+          wind{' '}
+          <Token
+            after="."
+            {...tokenProps('wind', 'shot.wind')}
+            label="Wind"
+            panel={
+              <WindPanel
+                speedMps={wind.speed_mps}
+                fromDeg={wind.from_deg ?? 0}
+                units={units}
+                onWind={(speed, from) =>
+                  onFields({ wind: speed === 0 ? undefined : { speed_mps: speed, from_deg: from } })
+                }
+              />
+            }
+          >
+            {units === 'metres'
+              ? `${plainNumber(wind.speed_mps)}\u00a0m/s`
+              : `${Math.round(mph(wind.speed_mps))}\u00a0mph`}{' '}
+            {windWords(wind.from_deg ?? 0)}
+          </Token>
+        </>
+      )}{' '}
+      <MoreTokens
+        shot={shot}
+        resolved={resolved}
+        units={units}
+        open={open === 'more'}
+        onOpenChange={(next) => onOpen(next ? 'more' : null)}
+        onFields={onFields}
+        onWind={() => onOpen('wind')}
+      />
     </p>
   );
 }

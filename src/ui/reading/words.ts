@@ -1,14 +1,16 @@
 import type { Skill } from '@/core/player/player';
+import type { Beyond } from '@/core/green/surface';
+import type { Lie } from '@/core/sand/lie';
 import type { SandPreset } from '@/core/sand/presets';
 
 /** How each sand is said in the sentence, and how feet and eyes know it. */
-export const SAND_WORDS: Record<SandPreset, { name: string; feel: string }> = {
-  powder: { name: 'powdery sand', feel: 'feet sink and keep sinking' },
-  soft: { name: 'soft sand', feel: 'feet sink to the laces' },
-  medium: { name: 'medium sand', feel: 'feet settle and stop' },
-  firm: { name: 'firm sand', feel: 'feet hardly settle' },
-  wet: { name: 'wet, packed sand', feel: 'dark; footprints stay sharp' },
-  hardpan: { name: 'hardpan', feel: 'a skin of sand on hard ground' },
+export const SAND_WORDS: Record<SandPreset, { name: string; short: string; feel: string }> = {
+  powder: { short: 'powder', name: 'powdery sand', feel: 'feet sink and keep sinking' },
+  soft: { short: 'soft', name: 'soft sand', feel: 'feet sink to the laces' },
+  medium: { short: 'medium', name: 'medium sand', feel: 'feet settle and stop' },
+  firm: { short: 'firm', name: 'firm sand', feel: 'feet hardly settle' },
+  wet: { short: 'wet', name: 'wet, packed sand', feel: 'dark; footprints stay sharp' },
+  hardpan: { short: 'hardpan', name: 'hardpan', feel: 'a skin of sand on hard ground' },
 };
 
 /** Skill in coach's words. */
@@ -18,3 +20,34 @@ export const SKILL_WORDS: Record<Skill, string> = {
   middle: 'mid handicap',
   beginner: 'new to it',
 };
+
+/** Lies as tiles and as the sentence says them: "has a ball ...". */
+export const LIE_WORDS: Record<Lie, { name: string; said: string }> = {
+  clean: { name: 'clean', said: 'lying clean' },
+  'sitting-down': { name: 'down a little', said: 'sitting down a little' },
+  'fried-egg': { name: 'half under', said: 'half under, in its own crater' },
+  plugged: { name: 'mostly under', said: 'plugged, mostly under' },
+  buried: { name: 'only the crown', said: 'buried to the crown' },
+};
+
+/** What may lie past the green, as the sentence says it. */
+export const BEYOND_WORDS: Record<Beyond, string> = {
+  fringe: 'fringe behind',
+  rough: 'rough behind',
+  bunker: 'another bunker behind',
+  water: 'water behind',
+  'out-of-bounds': 'out of bounds behind',
+};
+
+/** A slope in words: "level ground", "an 8° up-slope, ball 5° above the feet". */
+export function slopeWords(alongDeg: number, acrossDeg: number): string {
+  const along = Math.round(alongDeg);
+  const across = Math.round(acrossDeg);
+  const an = (deg: number): string => (/^(8|11|18)/.test(String(deg)) ? 'an' : 'a');
+  const first =
+    along === 0
+      ? 'level ground'
+      : `${an(Math.abs(along))} ${Math.abs(along)}° ${along > 0 ? 'up-slope' : 'down-slope'}`;
+  if (across === 0) return first;
+  return `${first}, ball ${Math.abs(across)}° ${across > 0 ? 'above' : 'below'} the feet`;
+}

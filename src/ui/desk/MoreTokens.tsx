@@ -1,0 +1,154 @@
+'use client';
+
+import type { ShotInput } from '@/core/reading/reading';
+import type { Shot } from '@/core/shot/shot';
+import { fromMetres } from '@/core/units/length';
+import { sayLength, unitFor } from '@/core/units/say';
+import type { UnitSystem } from '@/core/units/system';
+import { NumberPanel } from '../reading/NumberPanel';
+import { Token } from '../reading/Token';
+
+interface MoreTokensProps {
+  shot: ShotInput;
+  resolved: Shot;
+  units: UnitSystem;
+  open: boolean;
+  onOpenChange: (open: boolean) => void;
+  onFields: (changes: Readonly<Record<string, unknown>>) => string | null;
+  onWind: () => void;
+}
+
+/** Fields of a length in any unit, all taken away. */
+const without = (name: string): Record<string, undefined> =>
+  Object.fromEntries(
+    ['yd', 'm', 'ft', 'in', 'cm', 'mm'].map((unit) => [`${name}_${unit}`, undefined]),
+  );
+
+/** What is said only when it is asked for: wind, a landing spot, something to carry, another way out. */
+export function MoreTokens(props: MoreTokensProps) {
+  const { shot, resolved, units, open, onOpenChange, onFields, onWind } = props;
+  const unit = unitFor('ground', units);
+  const escapes = (shot.escapes ?? []) as { toward_deg: number }[];
+  const said = [
+    resolved.carry === undefined
+      ? null
+      : `land it at ${sayLength(resolved.carry, 'ground', units)}`,
+    resolved.clear === undefined ? null : `carry ${sayLength(resolved.clear, 'ground', units)}`,
+    escapes.length === 0
+      ? null
+      : `${escapes.length} other ${escapes.length === 1 ? 'way' : 'ways'} out`,
+  ].filter((text) => text !== null);
+  const optional = (
+    label: string,
+    name: 'carry' | 'clear',
+    metres: number | undefined,
+    help: string,
+  ) => (
+    <div className="mb-3">
+      <NumberPanel
+        label={label}
+        unit={unit}
+        value={metres === undefined ? undefined : fromMetres(metres, unit)}
+        from={2}
+        to={60}
+        step={1}
+        help={help}
+        onValue={(value) => onFields({ [`${name}_${unit}`]: value })}
+      />
+      {metres !== undefined && (
+        <button
+          type="button"
+          className="min-h-11 underline"
+          onClick={() => onFields(without(name))}
+        >
+          Leave it to the product
+        </button>
+      )}
+    </div>
+  );
+  return (
+    <Token
+      label="More"
+      hotkey="a"
+      open={open}
+      onOpenChange={onOpenChange}
+      panel={
+        <>
+          <button
+            type="button"
+            className="mb-3 min-h-11 rounded border-2 border-hairline px-3 font-semibold"
+            onClick={() => {
+              if (!shot.wind) onFields({ wind: { speed_mps: 4, from_deg: 0 } });
+              onWind();
+            }}
+          >
+            Wind
+          </button>
+          {optional(
+            'Landing spot wanted',
+            'carry',
+            resolved.carry,
+            'Otherwise the product chooses it.',
+          )}
+          {optional(
+            'Must carry',
+            'clear',
+            resolved.clear,
+            'Far edge of water or another bunker on the way.',
+          )}
+          <WaysOut escapes={escapes} onFields={onFields} />
+        </>
+      }
+    >
+      {said.length > 0 ? said.join(', ') : 'and …'}
+    </Token>
+  );
+}
+
+/** A way out that is easy to say: its side, a low lip and some room. */
+const way = (toward_deg: number) => ({
+  toward_deg,
+  lip: { height_ft: 0.5, distance_ft: 8 },
+  room_yd: 15,
+});
+
+const SIDES = [
+  { deg: 90, name: 'right' },
+  { deg: 180, name: 'back' },
+  { deg: -90, name: 'left' },
+] as const;
+
+/** Low ways out to the right, behind and to the left, read or not. */
+function WaysOut({
+  escapes,
+  onFields,
+}: {
+  escapes: readonly { toward_deg: number }[];
+  onFields: MoreTokensProps['onFields'];
+}) {
+  const has = (deg: number): boolean => escapes.some(({ toward_deg }) => toward_deg === deg);
+  return (
+    <fieldset>
+      <legend className="mb-1 text-base font-semibold">A low way out</legend>
+      <div className="flex gap-2">
+        {SIDES.map(({ deg, name }) => (
+          <button
+            key={name}
+            type="button"
+            aria-pressed={has(deg)}
+            onClick={() => {
+              const next = has(deg)
+                ? escapes.filter(({ toward_deg }) => toward_deg !== deg)
+                : [...escapes, way(deg)];
+              onFields({ escapes: next.length > 0 ? next : undefined });
+            }}
+            className="min-h-11 grow rounded border-2 border-hairline px-3 aria-pressed:border-flag aria-pressed:bg-flag-wash aria-pressed:text-on-flag"
+          >
+            {name}
+          </button>
+        ))}
+      </div>
+      <p className="mt-1 text-sm text-ink-soft">Half a foot high, 8 ft away, 15 yd of room.</p>
+    </fieldset>
+  );
+}

@@ -1,0 +1,46 @@
+'use client';
+
+import { LIES, burialOf, nearestLie, type Lie } from '@/core/sand/lie';
+import type { Sand } from '@/core/sand/presets';
+import { LieDrawing } from '../drawing/LieDrawing';
+import { ChoiceGroup } from './ChoiceGroup';
+import { NumberPanel } from './NumberPanel';
+import { LIE_WORDS } from './words';
+
+interface LiePanelProps {
+  burial: number;
+  sand: Sand;
+  /** Takes a named lie, or a burial in millimetres. */
+  onLie: (lie: Lie) => void;
+  onBurial: (mm: number) => string | null;
+}
+
+/** Five drawn lies, and the depth between them. */
+export function LiePanel({ burial, sand, onLie, onBurial }: LiePanelProps) {
+  return (
+    <>
+      <ChoiceGroup
+        label="Lie"
+        columns={2}
+        value={nearestLie(burial)}
+        onValue={onLie}
+        choices={LIES.map((lie) => ({
+          value: lie,
+          ...LIE_WORDS[lie],
+          picture: <LieDrawing burial={burialOf(lie, sand)} />,
+        }))}
+      />
+      <NumberPanel
+        key={burial}
+        label="Depth of the ball in the sand"
+        unit="mm"
+        value={burial * 1000}
+        from={0}
+        to={45}
+        step={1}
+        onValue={onBurial}
+        help="A ball is 43 mm through: 21 is half under."
+      />
+    </>
+  );
+}

@@ -1,0 +1,21 @@
+/** Metres a second as miles an hour. */
+export const mph = (mps: number): number => Math.round(mps * 2.236936 * 10) / 10;
+
+/** Where wind comes from, clockwise from the player's face. */
+export const WIND_FROM = [
+  { id: 'against', deg: 0, name: 'against' },
+  { id: 'against-right', deg: 45, name: 'against, from the right' },
+  { id: 'right', deg: 90, name: 'from the right' },
+  { id: 'behind-right', deg: 135, name: 'behind, from the right' },
+  { id: 'behind', deg: 180, name: 'behind' },
+  { id: 'behind-left', deg: 225, name: 'behind, from the left' },
+  { id: 'left', deg: 270, name: 'from the left' },
+  { id: 'against-left', deg: 315, name: 'against, from the left' },
+] as const;
+
+/** The words for a direction, nearest of eight. */
+export function windWords(fromDeg: number): string {
+  const turn = ((fromDeg % 360) + 360) % 360;
+  const at = Math.round(turn / 45) % 8;
+  return WIND_FROM[at]!.name;
+}
