@@ -15,7 +15,7 @@ function answer(input: unknown, flags: ReadonlySet<string>): object {
   const reading = readSituation(input);
   const { sheet } = sheetFor(reading, 'yards', () => performance.now());
   if (!flags.has('--changes')) return sheet;
-  return { ...sheet, changes_when: changeEntries(reading, 'yards') };
+  return { ...sheet, changes_when: changeEntries(reading, 'yards', sheet.calls[0]) };
 }
 
 process.exitCode = command(

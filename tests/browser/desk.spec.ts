@@ -132,12 +132,58 @@ test('a left-hander aims and opens the other way', async ({ page }) => {
   await expect(page.getByTestId('script')).toContainText('to the right of the flag');
 });
 
-test('a bag that cannot clear the lip is told so', async ({ page }) => {
-  await openDesk(page, '?player=marguerite-sole&pin_yd=12');
-  await page.goto(
-    '/?player=marguerite-sole&pin_yd=15&edge_yd=9&lip.height_ft=18&lip.distance_ft=4',
+test('a lip that cannot be cleared is played out another way, and says so', async ({ page }) => {
+  await openDesk(
+    page,
+    '?player=marguerite-sole&pin_yd=15&edge_yd=9&lip.height_ft=18&lip.distance_ft=4',
   );
-  await expect(page.getByText('No wedge in this bag').first()).toBeVisible();
+  await expect(page.getByText('Nothing in this bag gets this ball out at the flag.')).toBeVisible();
+  await expect(page.getByTestId('script')).not.toBeEmpty();
+});
+
+test('lie, slope and wind are read, said and in the link', async ({ page }) => {
+  await openDesk(page);
+  await page.keyboard.press('i');
+  await page.getByRole('radio', { name: 'mostly under' }).click();
+  await page.keyboard.press('Escape');
+  await expect(token(page, 'Lie')).toContainText('plugged');
+  await settled(page);
+  await expect(page.getByTestId('script')).toContainText(/drive down under it/);
+  await page.keyboard.press('t');
+  await page.getByLabel('Up-slope along the line', { exact: true }).fill('8');
+  await page.keyboard.press('Escape');
+  await expect(token(page, 'Slope')).toContainText('an 8° up-slope');
+  await page.keyboard.press('a');
+  await page.getByRole('button', { name: 'Wind', exact: true }).click();
+  await page.getByRole('radio', { name: 'behind', exact: true }).click();
+  await page.keyboard.press('Escape');
+  await expect(token(page, 'Wind')).toContainText('behind');
+  expect(page.url()).toContain('lie=plugged');
+  expect(page.url()).toContain('slope.along_deg=8');
+  expect(page.url()).toContain('wind.from_deg=180');
+});
+
+test('says when the call changes', async ({ page }) => {
+  await openDesk(page);
+  const panel = page.getByRole('region', { name: 'It changes when' });
+  await expect(panel.getByText('looking …')).toHaveCount(0, { timeout: 20_000 });
+  await expect(panel.getByRole('listitem').first()).toContainText(/→/);
+});
+
+test('the call map fills, can be stopped, changes its axes and is saved', async ({ page }) => {
+  await openDesk(page);
+  await page.keyboard.press('m');
+  const map = page.getByRole('img', { name: /^Best call by/ });
+  await expect(map).toHaveAttribute('aria-label', /A /, { timeout: 20_000 });
+  await page.getByRole('button', { name: 'Stop' }).click();
+  await expect(page.getByText(/stopped after \d+ of 25 rows/)).toBeVisible();
+  const saved = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save CSV' }).click();
+  expect((await saved).suggestedFilename()).toBe('call-map-distance-lip.csv');
+  await page.getByLabel('up').selectOption('sand');
+  await expect(map).toHaveAttribute('aria-label', /firmness of the sand: A /, { timeout: 20_000 });
+  await page.keyboard.press('Escape');
+  await expect(map).toHaveCount(0);
 });
 
 test('works on a phone without sideways scrolling', async ({ page }) => {
@@ -148,7 +194,7 @@ test('works on a phone without sideways scrolling', async ({ page }) => {
   );
   expect(overflow).toBe(0);
   await token(page, 'Sand').click();
-  await page.getByRole('radio', { name: /firm sand/ }).click();
+  await page.getByRole('radio', { name: /^firm/ }).click();
   await page.keyboard.press('Escape');
   await expect(token(page, 'Sand')).toContainText('firm sand');
 });
@@ -164,7 +210,7 @@ test.describe('accessibility', () => {
         expect(violations.map(({ id, nodes }) => [id, nodes[0]?.html])).toEqual([]);
       };
       await check();
-      for (const key of ['p', 's', 'l', 'r', 'k']) {
+      for (const key of ['p', 'i', 's', 't', 'l', 'a', 'm', 'r', 'k']) {
         await page.keyboard.press(key);
         await check();
         await page.keyboard.press('Escape');

@@ -2,6 +2,7 @@ import { changeWords, leaderWords } from '../contract/changeWords';
 import type { Reading } from '../contract/readSituation';
 import { rounded } from '../contract/callSheet';
 import { changesWhen, type Change } from '../search/changes';
+import type { Leader } from '../search/quick';
 import type { UnitSystem } from '../units/system';
 
 /** When the call changes, in the outside format. */
@@ -26,10 +27,14 @@ export function changeEntry(change: Change, units: UnitSystem): ChangeEntry {
   };
 }
 
-/** All changes of a reading, in the outside format. */
-export function changeEntries({ question, firmness }: Reading, units: UnitSystem): ChangeEntry[] {
+/** All changes of a reading from the call that stands, in the outside format. */
+export function changeEntries(
+  { question, firmness }: Reading,
+  units: UnitSystem,
+  called?: Pick<Leader, 'club' | 'kind'>,
+): ChangeEntry[] {
   const entries: ChangeEntry[] = [];
-  for (const change of changesWhen(question, firmness)) {
+  for (const change of changesWhen(question, firmness, called)) {
     if (change) entries.push(changeEntry(change, units));
   }
   return entries;

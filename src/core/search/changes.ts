@@ -31,13 +31,21 @@ export const quickQuestion = (question: Question): QuickQuestion => {
   };
 };
 
-/** The call that clearly beats `current` in this shot; undefined while none does, null when nothing gets out. */
-function usurper(quick: QuickQuestion, shot: Shot, current: Leader): Leader | null | undefined {
+/**
+ * The call that beats `current` in this shot by more than `margin`; undefined while none does, null when nothing gets
+ * out.
+ */
+function usurper(
+  quick: QuickQuestion,
+  shot: Shot,
+  current: Leader,
+  margin: number,
+): Leader | null | undefined {
   const all = leaders(quick, shot);
   const [best] = all;
   if (!best) return null;
   const still = all.find((leader) => sameCall(leader, current));
-  if (still && still.score - best.score <= TIE_STROKES) return undefined;
+  if (still && still.score - best.score <= margin) return undefined;
   return best;
 }
 
@@ -49,12 +57,13 @@ function scan(
   from: number,
   sign: 1 | -1,
   current: Leader,
+  margin: number,
 ): Change | null {
   let inside = from;
   for (const step of factor.steps) {
     const at = Math.min(factor.high, Math.max(factor.low, from + sign * step));
     if (at === inside) return null;
-    let found = usurper(quick, factor.set(shot, at), current);
+    let found = usurper(quick, factor.set(shot, at), current, margin);
     if (found === undefined) {
       inside = at;
       continue;
@@ -62,7 +71,7 @@ function scan(
     let outside = at;
     while (Math.abs(outside - inside) > factor.fine) {
       const middle = (inside + outside) / 2;
-      const there = usurper(quick, factor.set(shot, middle), current);
+      const there = usurper(quick, factor.set(shot, middle), current, margin);
       if (there === undefined) inside = middle;
       else {
         outside = middle;
@@ -81,17 +90,24 @@ function scan(
  * can show progress and stop.
  *
  * @param firmness where the sand stands from 0 to 1
+ * @param called the call that stands, when a full search has made one: ties are its to keep
  */
-export function* changesWhen(question: Question, firmness: number): Generator<Change | null> {
+export function* changesWhen(
+  question: Question,
+  firmness: number,
+  called?: Pick<Leader, 'club' | 'kind'>,
+): Generator<Change | null> {
   const quick = quickQuestion(question);
-  const [current] = leaders(quick, question.shot);
+  const all = leaders(quick, question.shot);
+  const current = (called && all.find((leader) => sameCall(leader, called))) ?? all[0];
   if (!current) return;
+  const margin = current.score - all[0]!.score + TIE_STROKES;
   for (const name of FACTORS) {
     const factor = FACTOR[name];
     const from = factor.get(question.shot, firmness);
     for (const sign of [1, -1] as const) {
       if (name === 'lie' && sign < 0) continue;
-      yield scan(quick, question.shot, factor, from, sign, current);
+      yield scan(quick, question.shot, factor, from, sign, current, margin);
     }
   }
 }

@@ -7,13 +7,15 @@ import { calledLine } from '@/core/contract/calledLine';
 import { FaultyInput } from '@/core/contract/fault';
 import { readSituation } from '@/core/contract/readSituation';
 import { readingToQuery, withField, type DeskReading } from '@/core/reading/reading';
-import type { Shot } from '@/core/shot/shot';
 import type { UnitSystem } from '@/core/units/system';
+import { FACTOR, FACTORS, type FactorName } from '@/core/search/factors';
+import { CallMap } from '../callmap/CallMap';
 import { Section } from '../drawing/Section';
 import { KeyHint } from '../frame/KeyHint';
 import { TopBar } from '../frame/TopBar';
 import { remember, type Theme } from '../frame/preferences';
 import { CallPanel } from './CallPanel';
+import { ChangesPanel } from './ChangesPanel';
 import { KeepDialog } from './KeepDialog';
 import { OtherCall } from './OtherCall';
 import { ReadingsDrawer } from './ReadingsDrawer';
@@ -21,7 +23,9 @@ import { Sentence } from './Sentence';
 import { TOKEN_KEYS, tokenForKey, type TokenName } from './tokens';
 import { WhyPanel } from './WhyPanel';
 import type { DeskPlayer, KeptReading } from './types';
+import { ReliefPanel } from './ReliefPanel';
 import { useCalls } from './useCalls';
+import { useChanges } from './useChanges';
 import { useReadings } from './useReadings';
 
 interface DeskProps {
@@ -62,12 +66,23 @@ export function Desk(props: DeskProps) {
   const [token, setToken] = useState<TokenName | null>(null);
   const [drawer, setDrawer] = useState(false);
   const [keeping, setKeeping] = useState(false);
+  const [map, setMap] = useState(false);
   const { readings, keep, remove } = useReadings(props.readings);
 
   const player = players.find(({ id }) => id === reading.player) ?? players[0]!;
   const situation = useMemo(() => situationOf(player, reading.shot), [player, reading.shot]);
   const { answer, faults, busy, failure } = useCalls(situation, units);
-  const shot: Shot = useMemo(() => readSituation(situation).question.shot, [situation]);
+  const { shot, here } = useMemo(() => {
+    const { question, firmness } = readSituation(situation);
+    const values = FACTORS.map(
+      (name) => [name, FACTOR[name].get(question.shot, firmness)] as const,
+    );
+    return {
+      shot: question.shot,
+      here: Object.fromEntries(values) as Record<FactorName, number>,
+    };
+  }, [situation]);
+  const changes = useChanges(situation, units, busy ? null : (answer?.sheet.calls[0] ?? null));
 
   useEffect(() => {
     window.history.replaceState(null, '', `/?${readingToQuery({ ...reading, player: player.id })}`);
@@ -87,7 +102,7 @@ export function Desk(props: DeskProps) {
     return fault;
   };
 
-  const free = { enabled: !drawer && !keeping && token === null, preventDefault: true };
+  const free = { enabled: !drawer && !keeping && !map && token === null, preventDefault: true };
   useHotkeys(
     Object.values(TOKEN_KEYS),
     ({ key }) => {
@@ -98,6 +113,7 @@ export function Desk(props: DeskProps) {
   );
   useHotkeys('r', () => setDrawer(true), free);
   useHotkeys('k', () => setKeeping(true), free);
+  useHotkeys('m', () => setMap(true), free);
 
   const sheet = answer?.sheet;
   const [best, ...others] = sheet?.calls ?? [];
@@ -115,6 +131,13 @@ export function Desk(props: DeskProps) {
           setTheme(next);
         }}
       >
+        <button
+          type="button"
+          onClick={() => setMap(true)}
+          className="h-11 rounded px-3 hover:bg-paper-deep max-sm:hidden"
+        >
+          Call map
+        </button>
         <button
           type="button"
           onClick={() => setDrawer(true)}
@@ -165,7 +188,9 @@ export function Desk(props: DeskProps) {
           className="grid grow grid-cols-[minmax(0,1.8fr)_minmax(0,1fr)_minmax(0,1fr)] divide-x divide-hairline max-lg:grid-cols-2 max-lg:divide-x-0 max-md:grid-cols-1"
         >
           <section aria-label="Best call" className="px-6 py-3 max-lg:col-span-full max-sm:px-3">
-            {best && answer?.pictures[0] ? (
+            {best?.kind === 'relief' ? (
+              <ReliefPanel call={best} />
+            ) : best && answer?.pictures[0] ? (
               <CallPanel
                 call={best}
                 picture={answer.pictures[0]}
@@ -174,11 +199,7 @@ export function Desk(props: DeskProps) {
                 units={units}
               />
             ) : (
-              <p className="py-8 text-lg">
-                {busy
-                  ? 'Working out the calls …'
-                  : 'No wedge in this bag gets this ball out in this direction. Look for a lower way out, or take relief as the Rules in force allow.'}
-              </p>
+              <p className="py-8 text-lg">Working out the calls …</p>
             )}
           </section>
           <section aria-label="Other calls" className="px-5 py-3 max-sm:px-3">
@@ -196,16 +217,19 @@ export function Desk(props: DeskProps) {
             {best && others.length === 0 && <p>No other way with the clubs in this bag.</p>}
           </section>
           <section aria-label="Reasons" className="px-5 py-3 max-sm:px-3">
-            {sheet && <WhyPanel sheet={sheet} />}
+            {sheet && <WhyPanel sheet={sheet} changes={<ChangesPanel changes={changes} />} />}
           </section>
         </div>
       </main>
       <footer className="flex flex-wrap gap-x-6 gap-y-1 border-t border-hairline bg-paper-deep px-6 py-2 max-md:hidden">
         <KeyHint keys="p">player</KeyHint>
+        <KeyHint keys="i">lie</KeyHint>
         <KeyHint keys="s">sand</KeyHint>
+        <KeyHint keys="t">tilt</KeyHint>
         <KeyHint keys="l">lip</KeyHint>
         <KeyHint keys="d">distance</KeyHint>
         <KeyHint keys="g">green</KeyHint>
+        <KeyHint keys="m">call map</KeyHint>
         <KeyHint keys="k">keep</KeyHint>
         <KeyHint keys="r">readings</KeyHint>
       </footer>
@@ -217,6 +241,7 @@ export function Desk(props: DeskProps) {
           keep({ name, playerId: player.id, shot: reading.shot, called: calledLine(best) })
         }
       />
+      <CallMap situation={situation} units={units} here={here} open={map} onOpenChange={setMap} />
       <ReadingsDrawer
         readings={readings}
         open={drawer}

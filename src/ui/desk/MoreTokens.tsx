@@ -13,6 +13,7 @@ interface MoreTokensProps {
   resolved: Shot;
   units: UnitSystem;
   open: boolean;
+  another: boolean;
   onOpenChange: (open: boolean) => void;
   onFields: (changes: Readonly<Record<string, unknown>>) => string | null;
   onWind: () => void;
@@ -26,7 +27,7 @@ const without = (name: string): Record<string, undefined> =>
 
 /** What is said only when it is asked for: wind, a landing spot, something to carry, another way out. */
 export function MoreTokens(props: MoreTokensProps) {
-  const { shot, resolved, units, open, onOpenChange, onFields, onWind } = props;
+  const { shot, resolved, units, open, another, onOpenChange, onFields, onWind } = props;
   const unit = unitFor('ground', units);
   const escapes = (shot.escapes ?? []) as { toward_deg: number }[];
   const said = [
@@ -71,6 +72,7 @@ export function MoreTokens(props: MoreTokensProps) {
       label="More"
       hotkey="a"
       open={open}
+      another={another}
       onOpenChange={onOpenChange}
       panel={
         <>

@@ -273,6 +273,7 @@ export function Sentence(props: SentenceProps) {
         resolved={resolved}
         units={units}
         open={open === 'more'}
+        another={open !== null && open !== 'more'}
         onOpenChange={(next) => onOpen(next ? 'more' : null)}
         onFields={onFields}
         onWind={() => onOpen('wind')}

@@ -1,14 +1,17 @@
+import type { ReactNode } from 'react';
 import type { CallSheet } from '@/core/contract/callSheet';
 import { schoolName } from './words';
 
 /** The reasons of the first call, what was taken for granted, and what cannot do it here. */
-export function WhyPanel({ sheet }: { sheet: CallSheet }) {
+export function WhyPanel({ sheet, changes }: { sheet: CallSheet; changes: ReactNode }) {
   const [first] = sheet.calls;
   return (
     <>
       {first && (
         <>
-          <h2 className="text-lg">Why the {first.club}</h2>
+          <h2 className="text-lg">
+            {first.kind === 'relief' ? 'Why relief' : `Why the ${first.club}`}
+          </h2>
           <ul className="mt-1 space-y-1.5 leading-snug">
             {first.why.map(({ factor, text }) => (
               <li key={factor}>{text}</li>
@@ -16,6 +19,7 @@ export function WhyPanel({ sheet }: { sheet: CallSheet }) {
           </ul>
         </>
       )}
+      {changes}
       {sheet.ruled_out.length > 0 && (
         <details className="mt-3">
           <summary className="min-h-6 cursor-pointer font-heading font-semibold">

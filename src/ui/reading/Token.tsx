@@ -14,22 +14,16 @@ interface TokenProps {
   onOpenChange: (open: boolean) => void;
   /** True when its value is not usable. */
   faulty?: boolean;
+  /** True when another token has been opened from this one: focus goes there, not back. */
+  another?: boolean;
   panel: ReactNode;
   /** Punctuation that must not part from the token. */
   after?: string;
 }
 
 /** An underlined word of the sentence that opens a small panel. */
-export function Token({
-  children,
-  label,
-  hotkey,
-  open,
-  onOpenChange,
-  faulty,
-  panel,
-  after,
-}: TokenProps) {
+export function Token(props: TokenProps) {
+  const { children, label, hotkey, open, onOpenChange, faulty, another, panel, after } = props;
   return (
     <span className="whitespace-nowrap">
       <Popover.Root open={open} onOpenChange={onOpenChange}>
@@ -52,6 +46,9 @@ export function Token({
             sideOffset={8}
             collisionPadding={12}
             aria-label={label}
+            onCloseAutoFocus={(event) => {
+              if (another) event.preventDefault();
+            }}
             className="z-40 max-h-[var(--radix-popover-content-available-height)] w-[min(24rem,calc(100vw-1.5rem))] overflow-auto rounded-md border-2 border-flag bg-paper p-4 shadow-[0_8px_30px_rgb(0_0_0/0.18)]"
           >
             {panel}

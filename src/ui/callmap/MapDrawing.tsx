@@ -1,0 +1,159 @@
+'use client';
+
+import { forwardRef } from 'react';
+import type { MapAxis, MapCell } from '@/core/search/callMap';
+import type { UnitSystem } from '@/core/units/system';
+import { AXIS_WORDS, axisTicks } from './axes';
+import { keyOf, type LegendEntry } from './legend';
+
+interface MapDrawingProps {
+  rows: readonly (readonly MapCell[])[];
+  xAxis: MapAxis;
+  yAxis: MapAxis;
+  legend: readonly LegendEntry[];
+  units: UnitSystem;
+  /** Where the reading itself stands on the two axes, SI. */
+  here: { x: number; y: number };
+  onCell: (cell: MapCell | null) => void;
+}
+
+const WIDTH = 760;
+const HEIGHT = 380;
+const LEFT = 92;
+const FOOT = 46;
+const TOP = 10;
+
+/** The longest run of a call in any row, for its letter. */
+function longestRun(rows: readonly (readonly MapCell[])[], key: string) {
+  let best = { length: 0, row: 0, from: 0 };
+  rows.forEach((row, j) => {
+    let from = 0;
+    row.forEach((cell, i) => {
+      if (!cell.best || keyOf(cell.best) !== key) from = i + 1;
+      else if (i - from + 1 > best.length) best = { length: i - from + 1, row: j, from };
+    });
+  });
+  return best;
+}
+
+/** The call map: the best call over two factors as regions with letter and hatching, filled from below. */
+export const MapDrawing = forwardRef<SVGSVGElement, MapDrawingProps>(
+  function MapDrawing(props, ref) {
+    const { rows, xAxis, yAxis, legend, units, here, onCell } = props;
+    const across = WIDTH - LEFT - 12;
+    const up = HEIGHT - FOOT - TOP;
+    const cellWidth = across / xAxis.cells;
+    const cellHeight = up / yAxis.cells;
+    const x = (i: number): number => LEFT + i * cellWidth;
+    const y = (j: number): number => HEIGHT - FOOT - (j + 1) * cellHeight;
+    const share = (axis: MapAxis, value: number): number =>
+      (value - axis.low) / (axis.high - axis.low);
+    const hereX = share(xAxis, here.x);
+    const hereY = share(yAxis, here.y);
+    const inside = [hereX, hereY].every((s) => s >= 0 && s <= 1);
+    const words = legend.map(({ letter, words: said }) => `${letter} ${said}`).join(', ');
+    return (
+      <svg
+        ref={ref}
+        xmlns="http://www.w3.org/2000/svg"
+        viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+        className="block w-full"
+        fontFamily="inherit"
+        fontSize="13"
+        role="img"
+        aria-label={`Best call by ${AXIS_WORDS[xAxis.factor]} and ${AXIS_WORDS[yAxis.factor]}: ${words || 'not filled yet'}`}
+        onMouseLeave={() => onCell(null)}
+      >
+        <defs>
+          {legend.map(({ letter, fill, angle, gap }) => (
+            <pattern
+              key={letter}
+              id={`map-${letter}`}
+              width={gap}
+              height={gap}
+              patternUnits="userSpaceOnUse"
+              patternTransform={`rotate(${angle})`}
+            >
+              <rect width={gap} height={gap} fill={fill} />
+              <line y2={gap} stroke="#14302a" strokeOpacity="0.25" />
+            </pattern>
+          ))}
+        </defs>
+        <rect x={LEFT} y={TOP} width={across} height={up} fill="none" stroke="var(--hairline)" />
+        {rows.map((row, j) =>
+          row.map((cell, i) => {
+            const entry = cell.best && legend.find(({ key }) => key === keyOf(cell.best!));
+            return (
+              <rect
+                key={`${i}/${j}`}
+                x={x(i)}
+                y={y(j)}
+                width={cellWidth + 0.3}
+                height={cellHeight + 0.3}
+                fill={entry ? `url(#map-${entry.letter})` : 'var(--paper-deep)'}
+                onMouseEnter={() => onCell(cell)}
+              />
+            );
+          }),
+        )}
+        {legend.map(({ key, letter }) => {
+          const run = longestRun(rows, key);
+          if (run.length < 2) return null;
+          return (
+            <text
+              key={letter}
+              x={x(run.from + run.length / 2)}
+              y={y(run.row) + cellHeight / 2 + 5}
+              textAnchor="middle"
+              fontSize="16"
+              fontWeight="700"
+              fill="#14302a"
+              stroke="#f3f6f2"
+              strokeWidth="3"
+              paintOrder="stroke"
+              pointerEvents="none"
+            >
+              {letter}
+            </text>
+          );
+        })}
+        {inside && (
+          <circle
+            cx={LEFT + hereX * across}
+            cy={HEIGHT - FOOT - hereY * up}
+            r="6"
+            fill="var(--flag)"
+            stroke="#14302a"
+            strokeWidth="2"
+            pointerEvents="none"
+          />
+        )}
+        <g fill="var(--ink)">
+          {axisTicks(xAxis, 6, units).map(({ share: s, text }) => (
+            <text
+              key={s}
+              x={LEFT + s * across}
+              y={HEIGHT - FOOT + 17}
+              textAnchor={s === 1 ? 'end' : s === 0 ? 'start' : 'middle'}
+            >
+              {text}
+            </text>
+          ))}
+          <text x={LEFT + across / 2} y={HEIGHT - 8} textAnchor="middle" fontWeight="600">
+            {AXIS_WORDS[xAxis.factor]}
+          </text>
+          {axisTicks(yAxis, 5, units).map(({ share: s, text }) => (
+            <text
+              key={s}
+              x={LEFT - 6}
+              y={HEIGHT - FOOT - s * up + (s === 1 ? 12 : 4)}
+              textAnchor="end"
+            >
+              {text}
+            </text>
+          ))}
+        </g>
+      </svg>
+    );
+  },
+);

@@ -1,0 +1,50 @@
+import { factorValueWords } from '@/core/contract/changeWords';
+import type { MapAxis } from '@/core/search/callMap';
+import type { FactorName } from '@/core/search/factors';
+import { radians } from '@/core/units/angle';
+import { toMetres } from '@/core/units/length';
+import type { UnitSystem } from '@/core/units/system';
+
+/** Names of the factors as axes. */
+export const AXIS_WORDS: Record<FactorName, string> = {
+  distance: 'distance to the flag',
+  lip: 'height of the lip',
+  sand: 'firmness of the sand',
+  lie: 'depth of the ball',
+  slope: 'slope along the line',
+  wind: 'wind',
+};
+
+/** What each axis spans on a map, SI. */
+const SPAN: Record<FactorName, readonly [number, number]> = {
+  distance: [toMetres(6, 'yd'), toMetres(56, 'yd')],
+  lip: [0, toMetres(9, 'ft')],
+  sand: [0, 1],
+  lie: [0.002, 0.042],
+  slope: [radians(-18), radians(24)],
+  wind: [-12, 12],
+};
+
+/** A factor as an axis of so many cells. */
+export const mapAxis = (factor: FactorName, cells: number): MapAxis => ({
+  factor,
+  low: SPAN[factor][0],
+  high: SPAN[factor][1],
+  cells,
+});
+
+/** A value on an axis as it is said: wind with the way it blows. */
+export function axisValueWords(factor: FactorName, value: number, units: UnitSystem): string {
+  const said = factorValueWords(factor, value, units);
+  if (factor !== 'wind' || Math.abs(value) < 0.05) return said;
+  return `${said} ${value < 0 ? 'against' : 'behind'}`;
+}
+
+/** Values at even places along an axis with how they are said. */
+export function axisTicks(axis: MapAxis, count: number, units: UnitSystem) {
+  return Array.from({ length: count }, (_, i) => {
+    const share = i / (count - 1);
+    const value = axis.low + share * (axis.high - axis.low);
+    return { share, text: axisValueWords(axis.factor, value, units) };
+  });
+}

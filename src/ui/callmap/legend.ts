@@ -1,0 +1,51 @@
+import { leaderWords } from '@/core/contract/changeWords';
+import type { MapCell } from '@/core/search/callMap';
+import type { Leader } from '@/core/search/quick';
+
+/** A call that leads somewhere on the map: its letter, its fill and its hatching. */
+export interface LegendEntry {
+  key: string;
+  words: string;
+  letter: string;
+  fill: string;
+  /** Angle of its hatching, degrees, and distance between the lines; with the letter, so that hue is not needed. */
+  angle: number;
+  gap: number;
+}
+
+/** Fills that hold dark letters in both themes. */
+const FILLS = [
+  '#b9d7c9',
+  '#b6cfe8',
+  '#dcc3e3',
+  '#e6d9a8',
+  '#c6cfc9',
+  '#e9c3b4',
+  '#b5d9de',
+  '#d3d0ea',
+];
+const ANGLES = [45, 0, 135, 90, 20, 70, 110, 160];
+
+export const keyOf = (leader: Pick<Leader, 'club' | 'kind'>): string =>
+  `${leader.club}/${leader.kind}`;
+
+/** The calls of a map, those that lead in most cells first, each with a letter and a hatching of its own. */
+export function legendOf(cells: readonly MapCell[]): LegendEntry[] {
+  const counts = new Map<string, { leader: Leader; cells: number }>();
+  for (const { best } of cells) {
+    if (!best) continue;
+    const entry = counts.get(keyOf(best)) ?? { leader: best, cells: 0 };
+    entry.cells += 1;
+    counts.set(keyOf(best), entry);
+  }
+  return [...counts.values()]
+    .sort((a, b) => b.cells - a.cells)
+    .map(({ leader }, i) => ({
+      key: keyOf(leader),
+      words: leaderWords(leader),
+      letter: String.fromCharCode(65 + (i % 26)),
+      fill: FILLS[i % FILLS.length]!,
+      angle: ANGLES[i % ANGLES.length]!,
+      gap: 7 + (i >= FILLS.length ? 4 : 0),
+    }));
+}

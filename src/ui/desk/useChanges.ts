@@ -1,0 +1,64 @@
+'use client';
+
+import { proxy } from 'comlink';
+import { useEffect, useState } from 'react';
+import type { ChangeEntry } from '@/core/answer/changes';
+import type { Leader } from '@/core/search/quick';
+import type { UnitSystem } from '@/core/units/system';
+import { useScanWorker } from './useScanWorker';
+
+/** When the call changes, as far as it has been found for the reading that stands. */
+export interface Changes {
+  entries: readonly ChangeEntry[];
+  busy: boolean;
+}
+
+const PAUSE_MS = 350;
+
+/** Looks for when the call changes once the calls have settled; a new reading starts it over. */
+export function useChanges(
+  situation: object,
+  units: UnitSystem,
+  called: Pick<Leader, 'club' | 'kind'> | null,
+): Changes {
+  const worker = useScanWorker();
+  const question = called
+    ? JSON.stringify([situation, units, { club: called.club, kind: called.kind }])
+    : '';
+  const [state, setState] = useState<{ question: string; entries: ChangeEntry[]; done: boolean }>({
+    question: '',
+    entries: [],
+    done: false,
+  });
+
+  useEffect(() => {
+    if (question === '') return;
+    let stale = false;
+    const thread = worker;
+    const timer = setTimeout(() => {
+      const [asked, said, from] = JSON.parse(question) as [
+        object,
+        UnitSystem,
+        Pick<Leader, 'club' | 'kind'>,
+      ];
+      setState({ question, entries: [], done: false });
+      const found = proxy((entry: ChangeEntry) => {
+        if (!stale) setState((now) => ({ ...now, entries: [...now.entries, entry] }));
+      });
+      thread.current
+        ?.changes(asked, said, from, found)
+        .catch(() => true)
+        .then(() => {
+          if (!stale) setState((now) => ({ ...now, done: true }));
+        });
+    }, PAUSE_MS);
+    return () => {
+      stale = true;
+      clearTimeout(timer);
+      void thread.current?.stop();
+    };
+  }, [question, worker]);
+
+  const mine = state.question === question;
+  return { entries: mine ? state.entries : [], busy: !mine || !state.done };
+}

@@ -1,0 +1,56 @@
+import { expose } from 'comlink';
+import { changeEntry, type ChangeEntry } from '@/core/answer/changes';
+import { readSituation } from '@/core/contract/readSituation';
+import { callMap, type MapAxis, type MapCell } from '@/core/search/callMap';
+import { changesWhen } from '@/core/search/changes';
+import type { Leader } from '@/core/search/quick';
+import type { UnitSystem } from '@/core/units/system';
+
+/** The scan that may go on; a newer one, or a stop, makes older ones end at their next pause. */
+let current = 0;
+
+/** Lets messages in, so that a scan can be stopped between two of its steps. */
+const pause = (): Promise<void> => new Promise((resolve) => setTimeout(resolve, 0));
+
+const scan = {
+  /** Looks for when the call changes; tells of each as it is found. True when it came to its end. */
+  async changes(
+    input: unknown,
+    units: UnitSystem,
+    called: Pick<Leader, 'club' | 'kind'>,
+    found: (entry: ChangeEntry) => void,
+  ): Promise<boolean> {
+    const mine = ++current;
+    const { question, firmness } = readSituation(input);
+    for (const change of changesWhen(question, firmness, called)) {
+      await pause();
+      if (mine !== current) return false;
+      if (change) found(changeEntry(change, units));
+    }
+    return true;
+  },
+
+  /** Fills a call map row by row; tells of each row. True when it came to its end. */
+  async map(
+    input: unknown,
+    xAxis: MapAxis,
+    yAxis: MapAxis,
+    filled: (row: MapCell[]) => void,
+  ): Promise<boolean> {
+    const mine = ++current;
+    for (const row of callMap(readSituation(input).question, xAxis, yAxis)) {
+      filled(row);
+      await pause();
+      if (mine !== current) return false;
+    }
+    return true;
+  },
+
+  stop(): void {
+    current += 1;
+  },
+};
+
+export type ScanWorker = typeof scan;
+
+expose(scan);
