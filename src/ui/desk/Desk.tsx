@@ -12,6 +12,7 @@ import { FACTOR, FACTORS, type FactorName } from '@/core/search/factors';
 import { CallMap } from '../callmap/CallMap';
 import { Section } from '../drawing/Section';
 import { KeyHint } from '../frame/KeyHint';
+import { KeySheet } from '../frame/KeySheet';
 import { TopBar } from '../frame/TopBar';
 import { remember, type Theme } from '../frame/preferences';
 import { CallPanel } from './CallPanel';
@@ -23,10 +24,45 @@ import { Sentence } from './Sentence';
 import { TOKEN_KEYS, tokenForKey, type TokenName } from './tokens';
 import { WhyPanel } from './WhyPanel';
 import type { DeskPlayer, KeptReading } from './types';
+import { RulesAndCare } from './RulesAndCare';
+import { TypeLine } from './TypeLine';
 import { ReliefPanel } from './ReliefPanel';
 import { useCalls } from './useCalls';
 import { useChanges } from './useChanges';
 import { useReadings } from './useReadings';
+
+/** What may lie over the desk, one at a time. */
+type Overlay = 'readings' | 'keep' | 'map' | 'type' | 'rules' | 'keys';
+
+const OVERLAY_KEYS: Record<string, Overlay> = {
+  r: 'readings',
+  k: 'keep',
+  m: 'map',
+  '/': 'type',
+  c: 'rules',
+  '?': 'keys',
+};
+
+/** Every key of the desk, for its sheet. */
+const KEYS = [
+  { keys: 'p', does: 'player' },
+  { keys: 'i', does: 'lie' },
+  { keys: 's', does: 'sand' },
+  { keys: 't', does: 'tilt of the ground' },
+  { keys: 'd', does: 'distance to the flag' },
+  { keys: 'l', does: 'lip' },
+  { keys: 'e', does: 'front edge of the green' },
+  { keys: 'b', does: 'back edge, and what lies behind' },
+  { keys: 'g', does: 'speed and slope of the green' },
+  { keys: 'w', does: 'wind, once there is some' },
+  { keys: 'a', does: 'anything more: wind, landing, ways out' },
+  { keys: '/', does: 'type the whole reading' },
+  { keys: 'm', does: 'call map' },
+  { keys: 'k', does: 'keep this reading' },
+  { keys: 'r', does: 'kept readings' },
+  { keys: 'c', does: 'rules and care' },
+  { keys: '?', does: 'these keys' },
+] as const;
 
 interface DeskProps {
   players: readonly DeskPlayer[];
@@ -64,9 +100,7 @@ export function Desk(props: DeskProps) {
   const [units, setUnits] = useState(props.units);
   const [theme, setTheme] = useState(props.theme);
   const [token, setToken] = useState<TokenName | null>(null);
-  const [drawer, setDrawer] = useState(false);
-  const [keeping, setKeeping] = useState(false);
-  const [map, setMap] = useState(false);
+  const [sheetOpen, setSheetOpen] = useState<Overlay | null>(null);
   const { readings, keep, remove } = useReadings(props.readings);
 
   const player = players.find(({ id }) => id === reading.player) ?? players[0]!;
@@ -102,7 +136,7 @@ export function Desk(props: DeskProps) {
     return fault;
   };
 
-  const free = { enabled: !drawer && !keeping && !map && token === null, preventDefault: true };
+  const free = { enabled: sheetOpen === null && token === null, preventDefault: true };
   useHotkeys(
     Object.values(TOKEN_KEYS),
     ({ key }) => {
@@ -111,9 +145,15 @@ export function Desk(props: DeskProps) {
     },
     free,
   );
-  useHotkeys('r', () => setDrawer(true), free);
-  useHotkeys('k', () => setKeeping(true), free);
-  useHotkeys('m', () => setMap(true), free);
+  useHotkeys(
+    Object.keys(OVERLAY_KEYS),
+    ({ key }) => setSheetOpen(OVERLAY_KEYS[key.toLowerCase()] ?? null),
+    { ...free, useKey: true },
+  );
+  const overlay = (name: Overlay) => ({
+    open: sheetOpen === name,
+    onOpenChange: (open: boolean) => setSheetOpen(open ? name : null),
+  });
 
   const sheet = answer?.sheet;
   const [best, ...others] = sheet?.calls ?? [];
@@ -133,21 +173,21 @@ export function Desk(props: DeskProps) {
       >
         <button
           type="button"
-          onClick={() => setMap(true)}
+          onClick={() => setSheetOpen('map')}
           className="h-11 rounded px-3 hover:bg-paper-deep max-sm:hidden"
         >
           Call map
         </button>
         <button
           type="button"
-          onClick={() => setDrawer(true)}
+          onClick={() => setSheetOpen('readings')}
           className="h-11 rounded px-3 hover:bg-paper-deep"
         >
           Readings
         </button>
         <button
           type="button"
-          onClick={() => setKeeping(true)}
+          onClick={() => setSheetOpen('keep')}
           className="h-11 rounded px-3 font-semibold hover:bg-paper-deep"
         >
           Keep
@@ -232,23 +272,42 @@ export function Desk(props: DeskProps) {
         <KeyHint keys="m">call map</KeyHint>
         <KeyHint keys="k">keep</KeyHint>
         <KeyHint keys="r">readings</KeyHint>
+        <KeyHint keys="/">type it</KeyHint>
+        <KeyHint keys="?">all keys</KeyHint>
+        <button
+          type="button"
+          onClick={() => setSheetOpen('rules')}
+          className="ml-auto underline underline-offset-4"
+        >
+          Rules and care
+        </button>
       </footer>
       <KeepDialog
-        open={keeping}
-        onOpenChange={setKeeping}
+        {...overlay('keep')}
         suggestion={`${player.name}, ${calledLine(best)}`}
         onKeep={(name) =>
           keep({ name, playerId: player.id, shot: reading.shot, called: calledLine(best) })
         }
       />
-      <CallMap situation={situation} units={units} here={here} open={map} onOpenChange={setMap} />
+      <CallMap situation={situation} units={units} here={here} {...overlay('map')} />
+      <TypeLine
+        shot={reading.shot}
+        units={units}
+        {...overlay('type')}
+        onShot={(next) => {
+          const fault = faultOf(situationOf(player, next));
+          if (fault === null) setReading({ ...reading, shot: next });
+          return fault;
+        }}
+      />
+      <RulesAndCare shot={shot} call={best} {...overlay('rules')} />
+      <KeySheet keys={KEYS} {...overlay('keys')} />
       <ReadingsDrawer
         readings={readings}
-        open={drawer}
-        onOpenChange={setDrawer}
+        {...overlay('readings')}
         onReopen={({ playerId, shot: kept }) => {
           setReading({ player: playerId, shot: kept });
-          setDrawer(false);
+          setSheetOpen(null);
         }}
         onRemove={(each) => void remove(each)}
       />
