@@ -6,12 +6,11 @@ import { database } from '@/data/database';
 import { listPlayers, type StoredPlayer } from '@/data/players';
 import { listReadings } from '@/data/readings';
 import { Desk } from '@/ui/desk/Desk';
+import { queryText, type Query } from './query';
 import { PREFERENCE_COOKIES, themeFrom, unitsFrom } from '@/ui/frame/preferences';
 import { NoPlayers } from '@/ui/frame/NoPlayers';
 
 export const dynamic = 'force-dynamic';
-
-type Query = Record<string, string | string[] | undefined>;
 
 /**
  * The reading that a link holds, checked. When it is not usable, or there is none, the usual first reading with the
@@ -24,12 +23,7 @@ function readingOf(
 ): { first: DeskReading; problem: string | null } {
   const usual: DeskReading = { player: latest ?? players[0]!.id, shot: FIRST_SHOT };
   try {
-    const text = new URLSearchParams(
-      Object.entries(query).flatMap(([key, value]) =>
-        value === undefined ? [] : [[key, Array.isArray(value) ? (value.at(-1) ?? '') : value]],
-      ),
-    ).toString();
-    const linked = readingFromQuery(text);
+    const linked = readingFromQuery(queryText(query));
     if (linked === null) return { first: usual, problem: null };
     const player = players.find(({ id }) => id === (linked.player ?? usual.player));
     if (!player) {

@@ -26,7 +26,7 @@ async function setLip(page: Page, feet: string): Promise<void> {
 test('opens with a reading, a drawing to scale and up to three calls', async ({ page }) => {
   await openDesk(page);
   await expect(page.getByText('Ines Okafor').first()).toBeVisible();
-  await expect(page.getByRole('img', { name: /^Side view to scale/ })).toBeVisible();
+  await expect(page.getByRole('group', { name: /^Side view to scale/ })).toBeVisible();
   await expect(page.getByTestId('script')).toContainText('take your hold');
   await expect(page.getByRole('article')).toHaveCount(3);
 });
@@ -41,7 +41,7 @@ test('raising the lip changes the call; kept, reloaded and reopened it is the sa
   const low = await page.getByTestId('script').innerText();
   for (const feet of ['3', '5', '7']) await setLip(page, feet);
   await expect(page.getByTestId('script')).not.toHaveText(low);
-  await expect(page.getByRole('img', { name: /lip 7.ft high/ })).toBeVisible();
+  await expect(page.getByRole('group', { name: /lip 7.ft high/ })).toBeVisible();
   await settled(page);
   const club = await firstClub(page).innerText();
   const script = await page.getByTestId('script').innerText();
@@ -102,7 +102,7 @@ test('numbers step with the arrows and by the slider', async ({ page }) => {
   await page.keyboard.press('d');
   await page.keyboard.press('ArrowUp');
   await expect(token(page, 'Distance to the flag')).toContainText('19 yd');
-  await page.getByRole('slider').focus();
+  await page.getByRole('slider', { name: 'Ball to the flag, yd' }).focus();
   await page.keyboard.press('ArrowLeft');
   await expect(token(page, 'Distance to the flag')).toContainText('18 yd');
 });
@@ -163,6 +163,69 @@ test('lie, slope and wind are read, said and in the link', async ({ page }) => {
   expect(page.url()).toContain('wind.from_deg=180');
 });
 
+test('the flag is dragged, and the lip moved with the keys, in the drawing', async ({ page }) => {
+  await openDesk(page);
+  const flag = page.getByRole('slider', { name: 'Flag' });
+  const box = (await flag.boundingBox())!;
+  const at = { x: box.x + box.width / 2, y: box.y + box.height / 2 };
+  await page.mouse.move(at.x, at.y);
+  await page.mouse.down();
+  await page.mouse.move(at.x + 60, at.y, { steps: 6 });
+  await expect(token(page, 'Distance to the flag')).toContainText(/19|2\d/);
+  await page.mouse.up();
+  await settled(page);
+  const lip = page.getByRole('slider', { name: 'Edge of the lip' });
+  await lip.focus();
+  await page.keyboard.press('ArrowUp');
+  await page.keyboard.press('ArrowUp');
+  await expect(token(page, 'Lip')).toContainText('4 ft high');
+});
+
+test('the reading is typed, with what was not understood marked', async ({ page }) => {
+  await openDesk(page);
+  await page.keyboard.press('/');
+  await page.keyboard.type('plugged, purple, 15 to the flag, lip 4 at 6');
+  await expect(page.getByText('Not understood:')).toContainText('purple');
+  await page.keyboard.press('Enter');
+  await expect(token(page, 'Lie')).toContainText('plugged');
+  await expect(token(page, 'Distance to the flag')).toContainText('15 yd');
+  await expect(token(page, 'Lip')).toContainText('4 ft high and 6 ft ahead');
+});
+
+test('rules and care, and the keys, are a key away', async ({ page }) => {
+  await openDesk(page);
+  await page.keyboard.press('c');
+  await expect(page.getByText(/Rules of Golf in force and the Committee/)).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toContainText('call map');
+});
+
+test('every school is shown, those that cannot do it crossed out with the reason', async ({
+  page,
+}) => {
+  await openDesk(page);
+  await page.keyboard.press('x');
+  const table = page.getByRole('table');
+  await expect(table.getByRole('row').nth(3)).toContainText(/\d\.\d\d/);
+  await expect(table.locator('s').first()).toBeVisible();
+});
+
+test('the card holds the reading and the call on one page', async ({ page }) => {
+  await openDesk(page);
+  const script = await page.getByTestId('script').innerText();
+  await page.getByRole('link', { name: 'Card' }).click();
+  await expect(page.getByRole('heading', { name: 'Ines Okafor' })).toBeVisible();
+  await expect(page.getByTestId('script')).toHaveText(script);
+  await expect(page.getByRole('contentinfo')).toContainText('Rules of Golf in force');
+  const pdf = (await page.pdf({ format: 'A4' })).toString('latin1');
+  expect(pdf.match(/\/Type\s*\/Page\b/g)).toHaveLength(1);
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  expect(violations.map(({ id, nodes }) => [id, nodes[0]?.html])).toEqual([]);
+  await page.goto('/card?player=nobody');
+  await expect(page.getByText(/not be found/)).toBeVisible();
+});
+
 test('says when the call changes', async ({ page }) => {
   await openDesk(page);
   const panel = page.getByRole('region', { name: 'It changes when' });
@@ -202,6 +265,7 @@ test('works on a phone without sideways scrolling', async ({ page }) => {
 test.describe('accessibility', () => {
   for (const theme of ['light', 'dusk'] as const) {
     test(`the desk, its panels and drawers pass axe in the ${theme} theme`, async ({ page }) => {
+      test.setTimeout(240_000);
       await openDesk(page);
       if (theme === 'dusk') await page.getByRole('button', { name: 'Dusk theme' }).click();
       const check = async (): Promise<void> => {
@@ -210,7 +274,7 @@ test.describe('accessibility', () => {
         expect(violations.map(({ id, nodes }) => [id, nodes[0]?.html])).toEqual([]);
       };
       await check();
-      for (const key of ['p', 'i', 's', 't', 'l', 'a', 'm', 'r', 'k']) {
+      for (const key of ['p', 'i', 's', 't', 'l', 'a', 'm', 'x', '/', 'c', 'r', 'k']) {
         await page.keyboard.press(key);
         await check();
         await page.keyboard.press('Escape');

@@ -1,6 +1,7 @@
 import { callSheet, type CallSheet } from '../contract/callSheet';
 import { readSituation, type Reading } from '../contract/readSituation';
 import { prescribe } from '../search/prescribe';
+import type { Golfer } from '../shot/play';
 import type { UnitSystem } from '../units/system';
 import { pictureOf, type CallPicture } from './picture';
 
@@ -8,6 +9,7 @@ import { pictureOf, type CallPicture } from './picture';
 export interface Answer {
   sheet: CallSheet;
   pictures: (CallPicture | null)[];
+  golfer: Golfer;
 }
 
 /** Calls drawn at the desk. */
@@ -41,5 +43,5 @@ export function answer(input: unknown, units: UnitSystem, clock: () => number): 
     if (entry.kind === 'relief') return null;
     return pictureOf(struck.shift()!, prescription.golfer);
   });
-  return { sheet, pictures };
+  return { sheet, pictures, golfer: prescription.golfer };
 }

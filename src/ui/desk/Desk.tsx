@@ -4,65 +4,28 @@ import { useEffect, useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Toaster } from 'sonner';
 import { calledLine } from '@/core/contract/calledLine';
-import { FaultyInput } from '@/core/contract/fault';
 import { readSituation } from '@/core/contract/readSituation';
 import { readingToQuery, withField, type DeskReading } from '@/core/reading/reading';
 import type { UnitSystem } from '@/core/units/system';
 import { FACTOR, FACTORS, type FactorName } from '@/core/search/factors';
-import { CallMap } from '../callmap/CallMap';
 import { Section } from '../drawing/Section';
 import { KeyHint } from '../frame/KeyHint';
-import { KeySheet } from '../frame/KeySheet';
 import { TopBar } from '../frame/TopBar';
 import { remember, type Theme } from '../frame/preferences';
 import { CallPanel } from './CallPanel';
 import { ChangesPanel } from './ChangesPanel';
-import { KeepDialog } from './KeepDialog';
+import { DeskOverlays } from './DeskOverlays';
 import { OtherCall } from './OtherCall';
-import { ReadingsDrawer } from './ReadingsDrawer';
+import { OVERLAY_KEYS, type Overlay } from './overlays';
+import { faultOf, situationOf } from './situation';
 import { Sentence } from './Sentence';
 import { TOKEN_KEYS, tokenForKey, type TokenName } from './tokens';
 import { WhyPanel } from './WhyPanel';
 import type { DeskPlayer, KeptReading } from './types';
-import { RulesAndCare } from './RulesAndCare';
-import { TypeLine } from './TypeLine';
 import { ReliefPanel } from './ReliefPanel';
 import { useCalls } from './useCalls';
 import { useChanges } from './useChanges';
-import { useReadings } from './useReadings';
-
-/** What may lie over the desk, one at a time. */
-type Overlay = 'readings' | 'keep' | 'map' | 'type' | 'rules' | 'keys';
-
-const OVERLAY_KEYS: Record<string, Overlay> = {
-  r: 'readings',
-  k: 'keep',
-  m: 'map',
-  '/': 'type',
-  c: 'rules',
-  '?': 'keys',
-};
-
-/** Every key of the desk, for its sheet. */
-const KEYS = [
-  { keys: 'p', does: 'player' },
-  { keys: 'i', does: 'lie' },
-  { keys: 's', does: 'sand' },
-  { keys: 't', does: 'tilt of the ground' },
-  { keys: 'd', does: 'distance to the flag' },
-  { keys: 'l', does: 'lip' },
-  { keys: 'e', does: 'front edge of the green' },
-  { keys: 'b', does: 'back edge, and what lies behind' },
-  { keys: 'g', does: 'speed and slope of the green' },
-  { keys: 'w', does: 'wind, once there is some' },
-  { keys: 'a', does: 'anything more: wind, landing, ways out' },
-  { keys: '/', does: 'type the whole reading' },
-  { keys: 'm', does: 'call map' },
-  { keys: 'k', does: 'keep this reading' },
-  { keys: 'r', does: 'kept readings' },
-  { keys: 'c', does: 'rules and care' },
-  { keys: '?', does: 'these keys' },
-] as const;
+import { useFollowing } from './useFollowing';
 
 interface DeskProps {
   players: readonly DeskPlayer[];
@@ -74,25 +37,6 @@ interface DeskProps {
   theme: Theme;
 }
 
-/** The situation of a reading, in the outside format. */
-function situationOf(player: DeskPlayer, shot: DeskReading['shot']): object {
-  const { handed, skill, bag } = player;
-  return { player: { handed, skill, bag }, shot };
-}
-
-/** The first fault of a situation, in words for the panel; null when there is none. */
-function faultOf(situation: object): string | null {
-  try {
-    readSituation(situation);
-    return null;
-  } catch (error) {
-    if (error instanceof FaultyInput) return sentence(error.faults[0]!.message);
-    throw error;
-  }
-}
-
-const sentence = (text: string): string => `${text.charAt(0).toUpperCase()}${text.slice(1)}.`;
-
 /** The screen on which an instructor reads a ball and gets a call. */
 export function Desk(props: DeskProps) {
   const { players } = props;
@@ -101,7 +45,6 @@ export function Desk(props: DeskProps) {
   const [theme, setTheme] = useState(props.theme);
   const [token, setToken] = useState<TokenName | null>(null);
   const [sheetOpen, setSheetOpen] = useState<Overlay | null>(null);
-  const { readings, keep, remove } = useReadings(props.readings);
 
   const player = players.find(({ id }) => id === reading.player) ?? players[0]!;
   const situation = useMemo(() => situationOf(player, reading.shot), [player, reading.shot]);
@@ -116,6 +59,7 @@ export function Desk(props: DeskProps) {
       here: Object.fromEntries(values) as Record<FactorName, number>,
     };
   }, [situation]);
+  const pictures = useFollowing(answer, shot, busy);
   const changes = useChanges(situation, units, busy ? null : (answer?.sheet.calls[0] ?? null));
 
   useEffect(() => {
@@ -150,11 +94,6 @@ export function Desk(props: DeskProps) {
     ({ key }) => setSheetOpen(OVERLAY_KEYS[key.toLowerCase()] ?? null),
     { ...free, useKey: true },
   );
-  const overlay = (name: Overlay) => ({
-    open: sheetOpen === name,
-    onOpenChange: (open: boolean) => setSheetOpen(open ? name : null),
-  });
-
   const sheet = answer?.sheet;
   const [best, ...others] = sheet?.calls ?? [];
   return (
@@ -178,6 +117,12 @@ export function Desk(props: DeskProps) {
         >
           Call map
         </button>
+        <a
+          href={`/card?${readingToQuery({ ...reading, player: player.id })}`}
+          className="flex h-11 items-center rounded px-3 hover:bg-paper-deep"
+        >
+          Card
+        </a>
         <button
           type="button"
           onClick={() => setSheetOpen('readings')}
@@ -215,10 +160,11 @@ export function Desk(props: DeskProps) {
         </section>
         <Section
           shot={shot}
-          pictures={answer?.pictures ?? []}
+          pictures={pictures}
           clubs={(sheet?.calls ?? []).map(({ club }) => club)}
           units={units}
           busy={busy}
+          onFields={setFields}
         />
         <p className="sr-only" role="status">
           {busy ? 'Computing the calls' : best ? `First call: ${calledLine(best)}` : 'No call'}
@@ -270,6 +216,7 @@ export function Desk(props: DeskProps) {
         <KeyHint keys="d">distance</KeyHint>
         <KeyHint keys="g">green</KeyHint>
         <KeyHint keys="m">call map</KeyHint>
+        <KeyHint keys="x">schools</KeyHint>
         <KeyHint keys="k">keep</KeyHint>
         <KeyHint keys="r">readings</KeyHint>
         <KeyHint keys="/">type it</KeyHint>
@@ -282,34 +229,18 @@ export function Desk(props: DeskProps) {
           Rules and care
         </button>
       </footer>
-      <KeepDialog
-        {...overlay('keep')}
-        suggestion={`${player.name}, ${calledLine(best)}`}
-        onKeep={(name) =>
-          keep({ name, playerId: player.id, shot: reading.shot, called: calledLine(best) })
-        }
-      />
-      <CallMap situation={situation} units={units} here={here} {...overlay('map')} />
-      <TypeLine
-        shot={reading.shot}
+      <DeskOverlays
+        which={sheetOpen}
+        onWhich={setSheetOpen}
+        player={player}
+        reading={reading}
+        onReading={setReading}
+        situation={situation}
+        shot={shot}
+        here={here}
+        sheet={sheet}
         units={units}
-        {...overlay('type')}
-        onShot={(next) => {
-          const fault = faultOf(situationOf(player, next));
-          if (fault === null) setReading({ ...reading, shot: next });
-          return fault;
-        }}
-      />
-      <RulesAndCare shot={shot} call={best} {...overlay('rules')} />
-      <KeySheet keys={KEYS} {...overlay('keys')} />
-      <ReadingsDrawer
-        readings={readings}
-        {...overlay('readings')}
-        onReopen={({ playerId, shot: kept }) => {
-          setReading({ player: playerId, shot: kept });
-          setSheetOpen(null);
-        }}
-        onRemove={(each) => void remove(each)}
+        readings={props.readings}
       />
       <Toaster position="bottom-center" toastOptions={{ style: { fontFamily: 'inherit' } }} />
     </div>

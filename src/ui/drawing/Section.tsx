@@ -1,6 +1,7 @@
 'use client';
 
 import { area, curveBasis, line } from 'd3-shape';
+import { useState } from 'react';
 import type { CallPicture } from '@/core/answer/picture';
 import { BALL_RADIUS } from '@/core/ball/ball';
 import type { Shot } from '@/core/shot/shot';
@@ -9,6 +10,7 @@ import { plainNumber, sayLength, unitFor } from '@/core/units/say';
 import { degrees } from '@/core/units/angle';
 import type { UnitSystem } from '@/core/units/system';
 import { Ground } from './Ground';
+import { Handles } from './Handles';
 import { inkOf } from './inks';
 import { sectionScale, type SectionScale } from './sectionScale';
 import { useSize } from './useSize';
@@ -20,12 +22,14 @@ interface SectionProps {
   clubs: readonly string[];
   units: UnitSystem;
   busy: boolean;
+  /** Sets fields of the reading as its handles are moved; without it the drawing has no handles. */
+  onFields?: (changes: Readonly<Record<string, unknown>>) => void;
 }
 
 const RIDGE_PX = 34;
 
 /** Side view of the shot, true to scale: sand, lip, green, the flights of the calls and where balls finish. */
-export function Section({ shot, pictures: drawn, clubs, units, busy }: SectionProps) {
+export function Section({ shot, pictures: drawn, clubs, units, busy, onFields }: SectionProps) {
   // Relief has no flight, and ways out elsewhere are not on this line; ranks keep their inks.
   const ranked = drawn.flatMap((picture, rank) =>
     picture && picture.toward === 0 ? [{ picture, rank }] : [],
@@ -38,7 +42,9 @@ export function Section({ shot, pictures: drawn, clubs, units, busy }: SectionPr
     Math.min(shot.back + 2, shot.pin * 1.6),
     ...pictures.map((p) => p.finish + 1),
   );
-  const scale = sectionScale(size, farthest, highest, shot.lip.height);
+  // While a handle is held the scale stays as it was, or the ground would run away from the hand.
+  const [held, setHeld] = useState<SectionScale | null>(null);
+  const scale = held ?? sectionScale(size, farthest, highest, shot.lip.height);
   const { x, z } = scale;
   const path = line<[number, number]>()
     .x(([px]) => x(px))
@@ -55,7 +61,7 @@ export function Section({ shot, pictures: drawn, clubs, units, busy }: SectionPr
       <svg
         width={size.width}
         height={size.height}
-        role="img"
+        role="group"
         aria-label={sectionText(shot, pictures, clubs, units)}
         className={`absolute inset-0 transition-opacity ${busy ? 'opacity-80' : ''}`}
       >
@@ -128,6 +134,17 @@ export function Section({ shot, pictures: drawn, clubs, units, busy }: SectionPr
           stroke="#14302a"
           strokeWidth="1.8"
         />
+        {onFields && (
+          <Handles
+            shot={shot}
+            landing={drawn[0]?.toward === 0 && drawn[0].landing > 0 ? drawn[0].landing : null}
+            scale={scale}
+            units={units}
+            onFields={onFields}
+            onStart={() => setHeld(scale)}
+            onEnd={() => setHeld(null)}
+          />
+        )}
         <Ticks scale={scale} height={size.height} width={size.width} units={units} />
       </svg>
     </div>

@@ -46,6 +46,7 @@ export function Token(props: TokenProps) {
             sideOffset={8}
             collisionPadding={12}
             aria-label={label}
+            onFocusOutside={(event) => event.preventDefault()}
             onCloseAutoFocus={(event) => {
               if (another) event.preventDefault();
             }}

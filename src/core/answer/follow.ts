@@ -1,0 +1,25 @@
+import { SCHOOLS } from '../schools/schools';
+import type { Golfer } from '../shot/play';
+import type { Shot } from '../shot/shot';
+import { solveFor } from '../search/solve';
+import type { Setup } from '../swing/setup';
+import { flightPicture, type FlightPicture } from './flightPicture';
+
+/** What a drawn call needs to follow a reading that is being moved: its set-up, school and how far past it is meant. */
+export interface Plan {
+  setup: Setup;
+  school: string;
+  past: number;
+}
+
+/**
+ * The flight of a call in a shot that has moved a little: the same set-up solved again for the distance, a few shots'
+ * work, so that a drawing can follow a hand while the full search is under way. Null when it cannot be solved.
+ */
+export function follow(plan: Plan, golfer: Golfer, shot: Shot): FlightPicture | null {
+  const school = SCHOOLS.find(({ id }) => id === plan.school);
+  if (!school) return null;
+  const solved = solveFor(plan.setup, school, golfer, shot, plan.past);
+  if (solved.state !== 'solved') return null;
+  return flightPicture(solved.setup, solved.aim, golfer, shot);
+}

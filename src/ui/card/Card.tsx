@@ -1,0 +1,80 @@
+'use client';
+
+import type { Answer } from '@/core/answer/answer';
+import type { Shot } from '@/core/shot/shot';
+import type { UnitSystem } from '@/core/units/system';
+import { CallPanel } from '../desk/CallPanel';
+import { OtherCall } from '../desk/OtherCall';
+import { ReliefPanel } from '../desk/ReliefPanel';
+import type { DeskPlayer } from '../desk/types';
+import { Section } from '../drawing/Section';
+
+interface CardProps {
+  player: DeskPlayer;
+  /** The reading as a sentence. */
+  said: string;
+  shot: Shot;
+  answer: Answer;
+  units: UnitSystem;
+  /** Back to the desk with this reading. */
+  back: string;
+}
+
+/** One page to hand over: the reading, the drawing, the call, what stands beside it, rules and care at the foot. */
+export function Card({ player, said, shot, answer, units, back }: CardProps) {
+  const [best, ...others] = answer.sheet.calls;
+  const [picture] = answer.pictures;
+  return (
+    <div className="mx-auto max-w-[50rem] p-6 print:max-w-none print:p-0">
+      <nav className="no-print mb-4 flex gap-3">
+        <a href={back} className="flex h-11 items-center rounded px-3 underline">
+          Back to the desk
+        </a>
+        <button
+          type="button"
+          onClick={() => window.print()}
+          className="h-11 rounded bg-ink px-5 font-semibold text-paper"
+        >
+          Print, or save as PDF
+        </button>
+      </nav>
+      <main>
+        <header className="mb-3 border-b border-hairline pb-2">
+          <h1 className="text-2xl">{player.name}</h1>
+          <p className="mt-1 leading-snug">{said}.</p>
+        </header>
+        <div className="mb-4 border border-hairline">
+          <Section
+            shot={shot}
+            pictures={answer.pictures}
+            clubs={answer.sheet.calls.map(({ club }) => club)}
+            units={units}
+            busy={false}
+          />
+        </div>
+        {best?.kind === 'relief' && <ReliefPanel call={best} />}
+        {best && best.kind !== 'relief' && picture && (
+          <CallPanel
+            call={best}
+            picture={picture}
+            handed={player.handed}
+            burial={shot.burial}
+            units={units}
+          />
+        )}
+        {best && (
+          <div className="mt-4 grid grid-cols-2 gap-8 border-t border-hairline pt-3 max-sm:grid-cols-1">
+            {others.slice(0, 2).map((call, i) => (
+              <OtherCall key={`${call.club}/${call.school}`} call={call} best={best} rank={i + 1} />
+            ))}
+          </div>
+        )}
+      </main>
+      <footer className="mt-2 border-t border-hairline pt-2 text-sm leading-snug">
+        {best?.cautions.join(' ')} Lines and marks in the sand are for practice areas only; in play
+        no touching the sand before the stroke. The Rules of Golf in force and Local Rules decide;
+        what a body may do, a coach, doctor or physiotherapist decides.
+      </footer>
+    </div>
+  );
+}

@@ -1,0 +1,78 @@
+'use client';
+
+import { calledLine } from '@/core/contract/calledLine';
+import type { CallSheet } from '@/core/contract/callSheet';
+import type { DeskReading } from '@/core/reading/reading';
+import type { FactorName } from '@/core/search/factors';
+import type { Shot } from '@/core/shot/shot';
+import type { UnitSystem } from '@/core/units/system';
+import { CallMap } from '../callmap/CallMap';
+import { KeySheet } from '../frame/KeySheet';
+import { KeepDialog } from './KeepDialog';
+import { KEYS, type Overlay } from './overlays';
+import { ReadingsDrawer } from './ReadingsDrawer';
+import { RulesAndCare } from './RulesAndCare';
+import { SchoolsTable } from './SchoolsTable';
+import { faultOf, situationOf } from './situation';
+import { TypeLine } from './TypeLine';
+import type { DeskPlayer, KeptReading } from './types';
+import { useReadings } from './useReadings';
+
+interface DeskOverlaysProps {
+  which: Overlay | null;
+  onWhich: (which: Overlay | null) => void;
+  player: DeskPlayer;
+  reading: DeskReading;
+  onReading: (reading: DeskReading) => void;
+  situation: object;
+  shot: Shot;
+  here: Record<FactorName, number>;
+  sheet: CallSheet | undefined;
+  units: UnitSystem;
+  readings: readonly KeptReading[];
+}
+
+/** Everything that opens over the desk. */
+export function DeskOverlays(props: DeskOverlaysProps) {
+  const { which, onWhich, player, reading, onReading, situation, shot, here, sheet, units } = props;
+  const { readings, keep, remove } = useReadings(props.readings);
+  const best = sheet?.calls[0];
+  const overlay = (name: Overlay) => ({
+    open: which === name,
+    onOpenChange: (open: boolean) => onWhich(open ? name : null),
+  });
+  return (
+    <>
+      <KeepDialog
+        {...overlay('keep')}
+        suggestion={`${player.name}, ${calledLine(best)}`}
+        onKeep={(name) =>
+          keep({ name, playerId: player.id, shot: reading.shot, called: calledLine(best) })
+        }
+      />
+      <CallMap situation={situation} units={units} here={here} {...overlay('map')} />
+      <SchoolsTable sheet={sheet} units={units} {...overlay('schools')} />
+      <TypeLine
+        shot={reading.shot}
+        units={units}
+        {...overlay('type')}
+        onShot={(next) => {
+          const fault = faultOf(situationOf(player, next));
+          if (fault === null) onReading({ ...reading, shot: next });
+          return fault;
+        }}
+      />
+      <RulesAndCare shot={shot} call={best} {...overlay('rules')} />
+      <KeySheet keys={KEYS} {...overlay('keys')} />
+      <ReadingsDrawer
+        readings={readings}
+        {...overlay('readings')}
+        onReopen={({ playerId, shot: kept }) => {
+          onReading({ player: playerId, shot: kept });
+          onWhich(null);
+        }}
+        onRemove={(each) => void remove(each)}
+      />
+    </>
+  );
+}
