@@ -1,6 +1,6 @@
 import { kernelDensity, type Density } from '../numeric/density';
 import { predict } from '../search/prediction';
-import type { Call } from '../search/prescribe';
+import type { Call } from '../search/call';
 import type { Golfer } from '../shot/play';
 import { visibleEdge } from '../swing/arc';
 import { flightPicture, type FlightPicture } from './flightPicture';

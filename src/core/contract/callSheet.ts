@@ -4,7 +4,8 @@ import { plainScript, scriptOf, faceClockFor, type Line } from '../script/script
 import type { UnitSystem } from '../units/system';
 import type { OtherCall } from '../search/escape';
 import { predict, type Prediction } from '../search/prediction';
-import type { Call, Prescription } from '../search/prescribe';
+import type { Call } from '../search/call';
+import type { Prescription } from '../search/prescribe';
 import { ruledOutWords } from '../search/ruledOut';
 import { reasonsFor } from '../search/why';
 import type { Odds } from '../shot/odds';

@@ -1,5 +1,5 @@
 import type { BodyCaution } from '../player/player';
-import type { Call } from '../search/prescribe';
+import type { Call } from '../search/call';
 import { degrees } from '../units/angle';
 
 const PARTS: Record<BodyCaution, string> = {

@@ -1,5 +1,5 @@
 import type { Hand } from '../player/player';
-import type { Call } from '../search/prescribe';
+import type { Call } from '../search/call';
 import type { Setup } from '../swing/setup';
 import { degrees } from '../units/angle';
 import { faceClock, swingClock } from '../units/clock';

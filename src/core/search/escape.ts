@@ -6,7 +6,7 @@ import type { Escape, Shot } from '../shot/shot';
 import type { SwingError } from '../shot/strike';
 import { strokesToHoleOut } from '../strokes/holeOut';
 import { toMetres } from '../units/length';
-import type { Call } from './prescribe';
+import type { Call } from './call';
 import { familiesFor, type Family } from './candidate';
 import { coarse } from './explore';
 import { byScore, rate, type Rated, type Rater } from './rate';

@@ -1,5 +1,5 @@
 import { radians } from '../units/angle';
-import type { Call } from './prescribe';
+import type { Call } from './call';
 import { TIE_STROKES, standardErrorOfDifference } from './rank';
 
 /** Two calls that cannot be told apart: their difference in strokes, and its standard error. */

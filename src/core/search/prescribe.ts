@@ -3,16 +3,13 @@ import { referenceHeadSpeed } from '../player/headSpeed';
 import type { Player } from '../player/player';
 import { OTHER_SCHOOLS } from '../schools/schools';
 import type { Kind, School } from '../schools/school';
-import type { Finish } from '../shot/finish';
-import type { Odds } from '../shot/odds';
 import type { Golfer } from '../shot/play';
 import type { Shot } from '../shot/shot';
 import { habitsOf } from '../spread/habits';
 import { sampleSwings } from '../spread/swings';
-import type { Setup } from '../swing/setup';
-import { toMetres } from '../units/length';
 import { familiesFor } from './candidate';
 import { escapeCalls, reliefCalls, type OtherCall } from './escape';
+import { LONG_FROM, type Call } from './call';
 import { bestOfEach, coarse, pruned, refined, withLandings, type Reason } from './explore';
 import { order, tieOf, type Tie } from './order';
 import { DEFAULT_CAUTION } from './rank';
@@ -31,26 +28,6 @@ const LEADING = 5;
 
 /** Set-ups worse than the best by this many strokes after the coarse pass are not looked at again. */
 const HOPELESS = 1.2;
-
-/** A splash longer than this is a long one, m. */
-export const LONG_FROM = toMetres(25, 'yd');
-
-/** A ball struck at the flag or, turned by `toward`, elsewhere. */
-export interface StruckCall {
-  kind: Kind;
-  school: Pick<School, 'id' | 'name' | 'feetWithPath' | 'finish' | 'fuss'>;
-  setup: Setup;
-  aim: number;
-  meant: Finish;
-  odds: Odds;
-  score: number;
-  /** The shot that it is played in: the situation's own, or the one of another way out. */
-  shot: Shot;
-  /** Turned from the line to the flag, right positive, radians; 0 at the flag. */
-  toward: number;
-}
-
-export type Call = StruckCall;
 
 export interface RuledOut {
   club: Club | null;

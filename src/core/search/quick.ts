@@ -3,7 +3,7 @@ import type { School } from '../schools/school';
 import type { Golfer } from '../shot/play';
 import type { Shot } from '../shot/shot';
 import type { SwingError } from '../shot/strike';
-import { LONG_FROM } from './prescribe';
+import { LONG_FROM } from './call';
 import { familiesFor, type Family } from './candidate';
 import { coarse } from './explore';
 import { byScore, rate, type Rated, type Rater } from './rate';

@@ -13,7 +13,7 @@ import { toMetres } from '../units/length';
 import { plainNumber, sayLength } from '../units/say';
 import type { UnitSystem } from '../units/system';
 import type { Prediction } from './prediction';
-import type { Call } from './prescribe';
+import type { Call } from './call';
 import { solveFor } from './solve';
 import { SCHOOLS } from '../schools/schools';
 

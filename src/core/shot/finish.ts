@@ -3,7 +3,7 @@ import { fly, type FlightPoint, type FlightStart } from '../flight/fly';
 import { bounceAndRun } from '../green/bounceAndRun';
 import { BEYOND_SURFACE, RUN_SHARE } from '../green/surface';
 import { logistic } from '../numeric/soft';
-import type { Launch } from '../strike/contact';
+import type { Launch } from '../strike/launch';
 import type { Shot } from './shot';
 
 /** Where one ball went: m along and left of the line to the flag. */

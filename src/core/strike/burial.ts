@@ -2,7 +2,7 @@ import { BALL_MASS, BALL_RADIUS } from '../ball/ball';
 import { radians } from '../units/angle';
 import { softPositive } from '../numeric/soft';
 import type { Sand } from '../sand/presets';
-import type { Launch } from './contact';
+import type { Launch } from './launch';
 
 /** Burial that needs no sand moved, m: a ball that merely settles. */
 const FREE_BURIAL = 0.0055;

@@ -4,6 +4,7 @@ import { clamp, smoothstep, softMin, softPositive } from '../numeric/soft';
 import type { HeadState } from '../sand/passage';
 import type { Sand } from '../sand/presets';
 import { throughSandAbove } from './burial';
+import { NO_LAUNCH, type Launch } from './launch';
 
 /** Area of sand between face and ball that turns a clean strike into one through sand, m^2. Tuned. */
 const CLEAN_AREA = 14e-6;
@@ -30,35 +31,6 @@ const DEEP_EDGE = 0.0165;
 const SAND_BELOW_EDGE = 0.75;
 
 const CLEAN_FRICTION = 0.3;
-
-/** Ball leaving the face or the sand: velocities along x, y, z, m/s; spin vector, rad/s. */
-export interface Launch {
-  vx: number;
-  vy: number;
-  vz: number;
-  wx: number;
-  wy: number;
-  wz: number;
-  /** 1 clean strike, 0 all sand. */
-  cleanness: number;
-  /** Sand between the head's path and the ball's bottom, m; negative when the edge meets the ball itself. */
-  cushion: number;
-  /** True when the edge struck above the ball's lower quarter: a thin shot. */
-  thin: boolean;
-}
-
-/** The ball stays where it is. */
-export const NO_LAUNCH: Launch = {
-  vx: 0,
-  vy: 0,
-  vz: 0,
-  wx: 0,
-  wy: 0,
-  wz: 0,
-  cleanness: 0,
-  cushion: 0,
-  thin: false,
-};
 
 /**
  * Edge height on the ball from which a strike is called thin, m: a quarter of the radius for a ball that sits; a sunken

@@ -1,5 +1,5 @@
 import type { Bed } from '../sand/bed';
-import type { Launch } from './contact';
+import type { Launch } from './launch';
 
 /**
  * Share of a side slope that the face leans with: the sole is set to it in part only, since grip and posture give.

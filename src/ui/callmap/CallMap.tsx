@@ -1,8 +1,6 @@
 'use client';
 
 import { proxy } from 'comlink';
-import { X } from 'lucide-react';
-import { Dialog } from 'radix-ui';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { leaderWords } from '@/core/contract/changeWords';
 import type { MapCell } from '@/core/search/callMap';
@@ -13,6 +11,7 @@ import { AXIS_WORDS, axisValueWords, mapAxis } from './axes';
 import { mapCsv, save, savePng, svgText } from './exports';
 import { legendOf } from './legend';
 import { MapDrawing } from './MapDrawing';
+import { Overlay, type OverlayState } from '../frame/Overlay';
 
 interface MapProps {
   situation: object;
@@ -21,10 +20,7 @@ interface MapProps {
   here: Record<FactorName, number>;
 }
 
-interface CallMapProps extends MapProps {
-  open: boolean;
-  onOpenChange: (open: boolean) => void;
-}
+type CallMapProps = MapProps & OverlayState;
 
 const COLUMNS = 40;
 const ROWS = 25;
@@ -33,23 +29,9 @@ const BUTTON = 'h-11 rounded border-2 border-hairline px-3 disabled:opacity-50';
 /** The best call over two factors, filled row by row by a worker, with progress and a way to stop. */
 export function CallMap({ open, onOpenChange, ...map }: CallMapProps) {
   return (
-    <Dialog.Root open={open} onOpenChange={onOpenChange}>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-40 bg-black/40" />
-        <Dialog.Content
-          aria-describedby={undefined}
-          className="fixed inset-x-0 top-[2vh] z-50 mx-auto flex max-h-[96vh] w-[min(60rem,calc(100vw-1rem))] flex-col overflow-auto rounded-md border-2 border-flag bg-paper p-5"
-        >
-          <header className="mb-2 flex items-center justify-between">
-            <Dialog.Title className="text-xl">Call map</Dialog.Title>
-            <Dialog.Close aria-label="Close" className="grid size-11 place-items-center rounded">
-              <X aria-hidden="true" />
-            </Dialog.Close>
-          </header>
-          <MapBody {...map} />
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+    <Overlay title="Call map" shape="wide" open={open} onOpenChange={onOpenChange}>
+      <MapBody {...map} />
+    </Overlay>
   );
 }
 

@@ -2,10 +2,9 @@
 
 import { Dialog } from 'radix-ui';
 import { useState, type FormEvent } from 'react';
+import { Overlay, type OverlayState } from '../frame/Overlay';
 
-interface KeepDialogProps {
-  open: boolean;
-  onOpenChange: (open: boolean) => void;
+interface KeepDialogProps extends OverlayState {
   suggestion: string;
   /** Keeps the reading under the name; gives back what is wrong, or null. */
   onKeep: (name: string) => Promise<string | null>;
@@ -30,49 +29,40 @@ export function KeepDialog({ open, onOpenChange, suggestion, onKeep }: KeepDialo
   };
 
   return (
-    <Dialog.Root open={open} onOpenChange={onOpenChange}>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-40 bg-black/30" />
-        <Dialog.Content
-          aria-describedby={undefined}
-          className="fixed top-[20%] left-1/2 z-50 w-[min(28rem,calc(100vw-2rem))] -translate-x-1/2 rounded-md border-2 border-flag bg-paper p-5"
+    <Overlay title="Keep this reading" shape="narrow" open={open} onOpenChange={onOpenChange}>
+      <form onSubmit={(event) => void submit(event)}>
+        <label htmlFor="reading-name" className="mb-1 block font-semibold">
+          Name
+        </label>
+        <input
+          id="reading-name"
+          value={name ?? suggestion}
+          maxLength={120}
+          autoComplete="off"
+          aria-invalid={fault !== null}
+          aria-describedby="reading-name-note"
+          onChange={(event) => setName(event.target.value)}
+          onFocus={(event) => event.target.select()}
+          className="h-11 w-full rounded border-2 border-hairline bg-paper px-3"
+        />
+        <p
+          id="reading-name-note"
+          role={fault ? 'alert' : undefined}
+          className="mt-1 min-h-5 text-sm font-semibold text-harm"
         >
-          <Dialog.Title className="mb-3 text-xl">Keep this reading</Dialog.Title>
-          <form onSubmit={(event) => void submit(event)}>
-            <label htmlFor="reading-name" className="mb-1 block font-semibold">
-              Name
-            </label>
-            <input
-              id="reading-name"
-              value={name ?? suggestion}
-              maxLength={120}
-              autoComplete="off"
-              aria-invalid={fault !== null}
-              aria-describedby="reading-name-note"
-              onChange={(event) => setName(event.target.value)}
-              onFocus={(event) => event.target.select()}
-              className="h-11 w-full rounded border-2 border-hairline bg-paper px-3"
-            />
-            <p
-              id="reading-name-note"
-              role={fault ? 'alert' : undefined}
-              className="mt-1 min-h-5 text-sm font-semibold text-harm"
-            >
-              {fault}
-            </p>
-            <div className="mt-3 flex justify-end gap-3">
-              <Dialog.Close className="h-11 rounded px-4">Cancel</Dialog.Close>
-              <button
-                type="submit"
-                disabled={busy}
-                className="h-11 rounded bg-ink px-5 font-semibold text-paper disabled:opacity-60"
-              >
-                {busy ? 'Keeping …' : 'Keep'}
-              </button>
-            </div>
-          </form>
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+          {fault}
+        </p>
+        <div className="mt-3 flex justify-end gap-3">
+          <Dialog.Close className="h-11 rounded px-4">Cancel</Dialog.Close>
+          <button
+            type="submit"
+            disabled={busy}
+            className="h-11 rounded bg-ink px-5 font-semibold text-paper disabled:opacity-60"
+          >
+            {busy ? 'Keeping …' : 'Keep'}
+          </button>
+        </div>
+      </form>
+    </Overlay>
   );
 }

@@ -1,14 +1,12 @@
 'use client';
 
 import { formatDistanceToNow } from 'date-fns';
-import { Trash2, X } from 'lucide-react';
-import { Dialog } from 'radix-ui';
+import { Trash2 } from 'lucide-react';
 import type { KeptReading } from './types';
+import { Overlay, type OverlayState } from '../frame/Overlay';
 
-interface ReadingsDrawerProps {
+interface ReadingsDrawerProps extends OverlayState {
   readings: readonly KeptReading[];
-  open: boolean;
-  onOpenChange: (open: boolean) => void;
   onReopen: (reading: KeptReading) => void;
   onRemove: (reading: KeptReading) => void;
 }
@@ -17,62 +15,48 @@ interface ReadingsDrawerProps {
 export function ReadingsDrawer(props: ReadingsDrawerProps) {
   const { readings, open, onOpenChange, onReopen, onRemove } = props;
   return (
-    <Dialog.Root open={open} onOpenChange={onOpenChange}>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-40 bg-black/30" />
-        <Dialog.Content
-          aria-describedby={undefined}
-          className="fixed inset-y-0 right-0 z-50 flex w-[min(28rem,100vw)] flex-col bg-paper p-5 shadow-2xl"
-        >
-          <header className="mb-3 flex items-center justify-between">
-            <Dialog.Title className="text-xl">Readings</Dialog.Title>
-            <Dialog.Close aria-label="Close" className="grid size-11 place-items-center rounded">
-              <X aria-hidden="true" />
-            </Dialog.Close>
-          </header>
-          {readings.length === 0 ? (
-            <p className="leading-relaxed">
-              No readings are kept yet. Set the sentence at the desk to the ball in front of you and
-              press <kbd className="rounded border border-hairline px-1.5">K</kbd> to keep it.
-            </p>
-          ) : (
-            <ul className="-mx-2 overflow-auto">
-              {readings.map((reading) => (
-                <li
-                  key={reading.id}
-                  className="flex items-center border-b border-hairline last:border-0"
+    <Overlay title="Readings" shape="drawer" open={open} onOpenChange={onOpenChange}>
+      {readings.length === 0 ? (
+        <p className="leading-relaxed">
+          No readings are kept yet. Set the sentence at the desk to the ball in front of you and
+          press <kbd className="rounded border border-hairline px-1.5">K</kbd> to keep it.
+        </p>
+      ) : (
+        <ul className="-mx-2 overflow-auto">
+          {readings.map((reading) => (
+            <li
+              key={reading.id}
+              className="flex items-center border-b border-hairline last:border-0"
+            >
+              <button
+                type="button"
+                onClick={() => onReopen(reading)}
+                className="grow rounded px-2 py-2.5 text-left hover:bg-flag-wash hover:text-on-flag"
+              >
+                <span className="block font-semibold">{reading.name}</span>
+                <span className="block text-sm">
+                  {reading.playerName} · {reading.called}
+                </span>
+                <time
+                  dateTime={reading.savedAt}
+                  suppressHydrationWarning
+                  className="block text-sm text-ink-soft"
                 >
-                  <button
-                    type="button"
-                    onClick={() => onReopen(reading)}
-                    className="grow rounded px-2 py-2.5 text-left hover:bg-flag-wash hover:text-on-flag"
-                  >
-                    <span className="block font-semibold">{reading.name}</span>
-                    <span className="block text-sm">
-                      {reading.playerName} · {reading.called}
-                    </span>
-                    <time
-                      dateTime={reading.savedAt}
-                      suppressHydrationWarning
-                      className="block text-sm text-ink-soft"
-                    >
-                      {formatDistanceToNow(new Date(reading.savedAt), { addSuffix: true })}
-                    </time>
-                  </button>
-                  <button
-                    type="button"
-                    aria-label={`Delete ${reading.name}`}
-                    onClick={() => onRemove(reading)}
-                    className="grid size-11 shrink-0 place-items-center rounded hover:text-harm"
-                  >
-                    <Trash2 size={18} aria-hidden="true" />
-                  </button>
-                </li>
-              ))}
-            </ul>
-          )}
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+                  {formatDistanceToNow(new Date(reading.savedAt), { addSuffix: true })}
+                </time>
+              </button>
+              <button
+                type="button"
+                aria-label={`Delete ${reading.name}`}
+                onClick={() => onRemove(reading)}
+                className="grid size-11 shrink-0 place-items-center rounded hover:text-harm"
+              >
+                <Trash2 size={18} aria-hidden="true" />
+              </button>
+            </li>
+          ))}
+        </ul>
+      )}
+    </Overlay>
   );
 }

@@ -1,15 +1,12 @@
 'use client';
 
-import { X } from 'lucide-react';
-import { Dialog } from 'radix-ui';
 import type { CallEntry } from '@/core/contract/callSheet';
 import type { Shot } from '@/core/shot/shot';
+import { Overlay, type OverlayState } from '../frame/Overlay';
 
-interface RulesAndCareProps {
+interface RulesAndCareProps extends OverlayState {
   shot: Shot;
   call: CallEntry | undefined;
-  open: boolean;
-  onOpenChange: (open: boolean) => void;
 }
 
 /** What is asked of a player in a bunker in play; practice areas are freer. */
@@ -45,45 +42,31 @@ function careFor(shot: Shot): string[] {
 /** Rules and care for the ball that stands, deferring to those who decide. */
 export function RulesAndCare({ shot, call, open, onOpenChange }: RulesAndCareProps) {
   return (
-    <Dialog.Root open={open} onOpenChange={onOpenChange}>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-40 bg-black/30" />
-        <Dialog.Content
-          aria-describedby={undefined}
-          className="fixed inset-y-0 right-0 z-50 w-[min(32rem,100vw)] overflow-auto bg-paper p-5 leading-relaxed shadow-2xl"
-        >
-          <header className="mb-2 flex items-center justify-between">
-            <Dialog.Title className="text-xl">Rules and care</Dialog.Title>
-            <Dialog.Close aria-label="Close" className="grid size-11 place-items-center rounded">
-              <X aria-hidden="true" />
-            </Dialog.Close>
-          </header>
-          <p className="mb-3 border-l-4 border-flag pl-3 font-semibold">
-            The Rules of Golf in force and the Committee’s Local Rules decide. What a body may do, a
-            coach, doctor or physiotherapist decides.
-          </p>
-          <h3 className="mt-4 text-lg">This ball</h3>
-          <ul className="list-disc pl-5">
-            {[...(call?.cautions ?? []), ...careFor(shot)]
-              .filter((text, i, all) => all.indexOf(text) === i)
-              .map((text) => (
-                <li key={text}>{text}</li>
-              ))}
-          </ul>
-          <h3 className="mt-4 text-lg">In play</h3>
-          <ul className="list-disc pl-5">
-            {RULES.map((text) => (
-              <li key={text}>{text}</li>
-            ))}
-          </ul>
-          <h3 className="mt-4 text-lg">Always</h3>
-          <ul className="list-disc pl-5">
-            {CARE.map((text) => (
-              <li key={text}>{text}</li>
-            ))}
-          </ul>
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+    <Overlay title="Rules and care" shape="drawer" open={open} onOpenChange={onOpenChange}>
+      <p className="mb-3 border-l-4 border-flag pl-3 font-semibold">
+        The Rules of Golf in force and the Committee’s Local Rules decide. What a body may do, a
+        coach, doctor or physiotherapist decides.
+      </p>
+      <h3 className="mt-4 text-lg">This ball</h3>
+      <ul className="list-disc pl-5">
+        {[...(call?.cautions ?? []), ...careFor(shot)]
+          .filter((text, i, all) => all.indexOf(text) === i)
+          .map((text) => (
+            <li key={text}>{text}</li>
+          ))}
+      </ul>
+      <h3 className="mt-4 text-lg">In play</h3>
+      <ul className="list-disc pl-5">
+        {RULES.map((text) => (
+          <li key={text}>{text}</li>
+        ))}
+      </ul>
+      <h3 className="mt-4 text-lg">Always</h3>
+      <ul className="list-disc pl-5">
+        {CARE.map((text) => (
+          <li key={text}>{text}</li>
+        ))}
+      </ul>
+    </Overlay>
   );
 }

@@ -1,17 +1,14 @@
 'use client';
 
-import { X } from 'lucide-react';
-import { Dialog } from 'radix-ui';
 import type { CallEntry, CallSheet } from '@/core/contract/callSheet';
 import { toMetres } from '@/core/units/length';
 import type { UnitSystem } from '@/core/units/system';
 import { KIND_WORDS, schoolName } from './words';
+import { Overlay, type OverlayState } from '../frame/Overlay';
 
-interface SchoolsTableProps {
+interface SchoolsTableProps extends OverlayState {
   sheet: CallSheet | undefined;
   units: UnitSystem;
-  open: boolean;
-  onOpenChange: (open: boolean) => void;
 }
 
 interface SchoolRow {
@@ -46,63 +43,49 @@ const percent = (share: number): string => String(Math.round(share * 100));
 /** The same ball through every school: the best call of each, or crossed out with its reason. */
 export function SchoolsTable({ sheet, units, open, onOpenChange }: SchoolsTableProps) {
   return (
-    <Dialog.Root open={open} onOpenChange={onOpenChange}>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-40 bg-black/40" />
-        <Dialog.Content
-          aria-describedby={undefined}
-          className="fixed inset-x-0 top-[3vh] z-50 mx-auto max-h-[94vh] w-[min(66rem,calc(100vw-1rem))] overflow-auto rounded-md border-2 border-flag bg-paper p-5"
-        >
-          <header className="mb-2 flex items-center justify-between">
-            <Dialog.Title className="text-xl">The same ball through every school</Dialog.Title>
-            <Dialog.Close aria-label="Close" className="grid size-11 place-items-center rounded">
-              <X aria-hidden="true" />
-            </Dialog.Close>
-          </header>
-          {/* A table that may be wider than a phone: it scrolls by itself, by keyboard too. */}
-          <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Schools">
-            <table className="w-full min-w-[44rem] border-collapse text-left">
-              <thead>
-                <tr className="border-b-2 border-hairline align-bottom">
-                  {['school', 'club', 'face', 'mark', 'swing'].map((name) => (
-                    <th key={name} scope="col" className="py-1 pr-3 font-semibold">
-                      {name}
-                    </th>
-                  ))}
-                  {['out', 'green', 'thin', 'worst tenth', 'strokes'].map((name) => (
-                    <th key={name} scope="col" className="py-1 pl-3 text-right font-semibold">
-                      {name}
-                    </th>
-                  ))}
+    <Overlay
+      title="The same ball through every school"
+      shape="wide"
+      open={open}
+      onOpenChange={onOpenChange}
+    >
+      {/* A table that may be wider than a phone: it scrolls by itself, by keyboard too. */}
+      <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Schools">
+        <table className="w-full min-w-[44rem] border-collapse text-left">
+          <thead>
+            <tr className="border-b-2 border-hairline align-bottom">
+              {['school', 'club', 'face', 'mark', 'swing'].map((name) => (
+                <th key={name} scope="col" className="py-1 pr-3 font-semibold">
+                  {name}
+                </th>
+              ))}
+              {['out', 'green', 'thin', 'worst tenth', 'strokes'].map((name) => (
+                <th key={name} scope="col" className="py-1 pl-3 text-right font-semibold">
+                  {name}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {(sheet ? rowsOf(sheet) : []).map((row) =>
+              row.best ? (
+                <SchoolCells key={row.school} school={row.school} call={row.best} units={units} />
+              ) : (
+                <tr key={row.school} className="border-b border-hairline align-top">
+                  <th scope="row" className="py-1.5 pr-3 font-normal">
+                    <s>{schoolName(row.school)}</s>
+                  </th>
+                  <td colSpan={9} className="py-1.5 text-ink-soft">
+                    {row.reasons[0]}
+                    {row.reasons.length > 1 && ` (and ${row.reasons.length - 1} more clubs)`}
+                  </td>
                 </tr>
-              </thead>
-              <tbody>
-                {(sheet ? rowsOf(sheet) : []).map((row) =>
-                  row.best ? (
-                    <SchoolCells
-                      key={row.school}
-                      school={row.school}
-                      call={row.best}
-                      units={units}
-                    />
-                  ) : (
-                    <tr key={row.school} className="border-b border-hairline align-top">
-                      <th scope="row" className="py-1.5 pr-3 font-normal">
-                        <s>{schoolName(row.school)}</s>
-                      </th>
-                      <td colSpan={9} className="py-1.5 text-ink-soft">
-                        {row.reasons[0]}
-                        {row.reasons.length > 1 && ` (and ${row.reasons.length - 1} more clubs)`}
-                      </td>
-                    </tr>
-                  ),
-                )}
-              </tbody>
-            </table>
-          </div>
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+              ),
+            )}
+          </tbody>
+        </table>
+      </div>
+    </Overlay>
   );
 }
 

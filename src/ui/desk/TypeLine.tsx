@@ -5,12 +5,11 @@ import { useMemo, useRef, useState } from 'react';
 import { completions, saidShot, understand } from '@/core/reading/grammar';
 import type { ShotInput } from '@/core/reading/reading';
 import type { UnitSystem } from '@/core/units/system';
+import { Overlay, type OverlayState } from '../frame/Overlay';
 
-interface TypeLineProps {
+interface TypeLineProps extends OverlayState {
   shot: ShotInput;
   units: UnitSystem;
-  open: boolean;
-  onOpenChange: (open: boolean) => void;
   /** Takes a whole shot; gives back what is wrong with it, or null. */
   onShot: (shot: ShotInput) => string | null;
 }
@@ -18,18 +17,9 @@ interface TypeLineProps {
 /** A line to type the whole reading in, with what is understood and what is not. */
 export function TypeLine({ open, onOpenChange, ...rest }: TypeLineProps) {
   return (
-    <Dialog.Root open={open} onOpenChange={onOpenChange}>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-40 bg-black/30" />
-        <Dialog.Content
-          aria-describedby={undefined}
-          className="fixed inset-x-0 top-[8vh] z-50 mx-auto w-[min(46rem,calc(100vw-1rem))] rounded-md border-2 border-flag bg-paper p-5"
-        >
-          <Dialog.Title className="mb-2 text-xl">Type the reading</Dialog.Title>
-          <TypeBody {...rest} onDone={() => onOpenChange(false)} />
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+    <Overlay title="Type the reading" shape="middle" open={open} onOpenChange={onOpenChange}>
+      <TypeBody {...rest} onDone={() => onOpenChange(false)} />
+    </Overlay>
   );
 }
 
