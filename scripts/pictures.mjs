@@ -27,6 +27,47 @@ const VIEWS = [
     act: (page) => page.getByRole('button', { name: 'Dusk theme' }).click(),
   },
   { name: 'desk-phone', open: '/', size: phone },
+  {
+    name: 'desk-plugged-up-slope',
+    open: '/?player=jun-akagawa&pin_yd=13&edge_yd=8&back_yd=26&lip.height_ft=4&lip.distance_ft=8&lie=plugged&slope.along_deg=12&green.stimp_ft=11&wind.speed_mps=4&wind.from_deg=0',
+    size: desk,
+    act: (page) => page.waitForTimeout(4000),
+  },
+  {
+    name: 'desk-no-way-at-the-flag',
+    open: '/?player=marguerite-sole&pin_yd=15&edge_yd=9&lip.height_ft=18&lip.distance_ft=4',
+    size: desk,
+  },
+  {
+    name: 'call-map',
+    open: '/?player=ines-okafor',
+    size: desk,
+    act: async (page) => {
+      await page.keyboard.press('m');
+      await page.getByText('filled', { exact: true }).waitFor({ timeout: 120_000 });
+    },
+  },
+  {
+    name: 'schools',
+    open: '/?player=ines-okafor',
+    size: desk,
+    act: (page) => page.keyboard.press('x'),
+  },
+  {
+    name: 'type-the-reading',
+    open: '/?player=ines-okafor',
+    size: desk,
+    act: async (page) => {
+      await page.keyboard.press('/');
+      await page.keyboard.type('plugged, firm, purple, 15 to the flag, lip 4 at 6');
+    },
+  },
+  {
+    name: 'card',
+    open: '/card?player=ines-okafor&pin_yd=18&edge_yd=11&back_yd=30&lip.height_ft=3&lip.distance_ft=8&lie=clean&sand.preset=medium&green.stimp_ft=10',
+    size: { width: 900, height: 1180 },
+    ready: (page) => page.getByTestId('script').waitFor(),
+  },
 ];
 
 const data = mkdtempSync(path.join(os.tmpdir(), 'mellow-pictures-'));
@@ -45,10 +86,14 @@ const browser = await chromium.launch({
   ...(existsSync(executablePath) ? { executablePath } : {}),
   args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-sync'],
 });
-for (const { name, open, size, act } of VIEWS) {
+for (const { name, open, size, act, ready } of VIEWS) {
   const page = await browser.newPage({ viewport: size });
   await page.goto(base + open);
-  await page.getByRole('status').filter({ hasText: 'First call' }).waitFor({ state: 'attached' });
+  if (ready) await ready(page);
+  else {
+    const settled = page.getByRole('status').filter({ hasText: 'First call' });
+    await settled.waitFor({ state: 'attached' });
+  }
   await act?.(page);
   await page.waitForTimeout(600);
   await page.screenshot({ path: `docs/screenshots/${name}.png` });

@@ -1,0 +1,49 @@
+import type { MapCell } from '@/core/search/callMap';
+import type { Leader } from '@/core/search/quick';
+import { axisTicks, axisValueWords, mapAxis } from './axes';
+import { mapCsv } from './exports';
+import { keyOf, legendOf } from './legend';
+
+const leader = (club: string, kind: Leader['kind'] = 'splash'): Leader => ({
+  club,
+  kind,
+  school: 'across',
+  faceDeg: 10,
+  score: 3,
+});
+const cell = (best: Leader | null, x = 10, y = 1): MapCell => ({ x, y, best, margin: 0.1 });
+
+test('the legend names each call once, those with most cells first, with letters of their own', () => {
+  const cells = [cell(leader('60')), cell(leader('56')), cell(leader('56')), cell(null)];
+  const legend = legendOf(cells);
+  expect(legend.map(({ letter, words }) => [letter, words])).toEqual([
+    ['A', '56 splashed'],
+    ['B', '60 splashed'],
+  ]);
+  expect(legend[0]!.key).toBe(keyOf(leader('56')));
+});
+
+test('many calls keep patterns apart', () => {
+  const cells = Array.from({ length: 12 }, (_, i) => cell(leader(String(40 + i))));
+  const looks = legendOf(cells).map(({ fill, angle, gap }) => `${fill}/${angle}/${gap}`);
+  expect(new Set(looks).size).toBe(12);
+});
+
+test('axes have ticks from end to end, said in the units of the desk', () => {
+  const ticks = axisTicks(mapAxis('distance', 40), 6, 'yards');
+  expect(ticks.map(({ text }) => text)).toEqual(
+    ['6', '16', '26', '36', '46', '56'].map((yards) => `${yards}\u00a0yd`),
+  );
+  expect(axisValueWords('wind', -12, 'metres')).toBe('12\u00a0m/s against');
+  expect(axisValueWords('wind', 0, 'metres')).toBe('0\u00a0m/s');
+});
+
+test('a map as CSV has a line a cell, and no cell that a spreadsheet would run', () => {
+  const rows = [[cell(leader('=SUM(A1)')), cell(null)]];
+  const csv = mapCsv(rows, mapAxis('distance', 2), mapAxis('lip', 1), 'yards');
+  const lines = csv.trim().split('\r\n');
+  expect(lines).toHaveLength(3);
+  expect(lines[0]).toContain('margin_strokes');
+  expect(csv).toContain("'=SUM(A1)");
+  expect(csv).not.toContain('\u00a0');
+});
