@@ -103,6 +103,19 @@ describe('every kind and school has its script and its cautions', () => {
     }
   });
 
+  test('a ball that is not played at the flag says where it goes first', () => {
+    const shot = {
+      ...aShot(15, 18, 3),
+      escapes: [{ toward: radians(90), lip: { height: 0.1, distance: 2 }, room: 12 }],
+    };
+    const [call] = prescribe({ player: aPlayer(), shot, seed: 7 }).calls;
+    const first = (handed: 'right' | 'left', toward = call!.toward): string =>
+      scriptOf({ ...call!, toward }, 40, { units: 'yards', handed })[0]!.text;
+    expect(first('right')).toMatch(/^\*90° to the right of the flag\.\* /);
+    expect(first('left')).toMatch(/^\*90° to the left of the flag\.\* /);
+    expect(first('right', Math.PI)).toMatch(/^\*Straight back, away from the flag\.\* /);
+  });
+
   test('a sore wrist is named where the stroke jars it, not for a putt', () => {
     const dig = calls.find(({ kind }) => kind === 'dig')!;
     const putt = calls.find(({ kind }) => kind === 'putt')!;

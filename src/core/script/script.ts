@@ -46,6 +46,15 @@ function widthWords(width: number): string {
   return 'well wider than your shoulders';
 }
 
+/** Where a ball that is not played at the flag goes instead. */
+export function wayWords(call: Pick<Call, 'toward'>, handed: Hand): string {
+  const deg = Math.round(degrees(call.toward));
+  const turn = (((deg % 360) + 540) % 360) - 180;
+  if (Math.abs(turn) >= 165) return 'Straight back, away from the flag';
+  const right = turn > 0 === (handed === 'right');
+  return `${Math.abs(turn)}° to the ${right ? 'right' : 'left'} of the flag`;
+}
+
 /** Which way the feet point, as the player sees it. */
 function feetDirection(call: Call, handed: Hand): string {
   const open = Math.round(degrees(call.setup.stanceOpen));
@@ -181,8 +190,9 @@ function slopeWords(call: Call, handed: Hand): string {
 export function scriptOf(call: Call, grassCarry: number, voice: Voice): Line[] {
   const { setup } = call;
   const faceDeg = degrees(setup.opening);
+  const out = call.kind === 'out-sideways' ? `*${wayWords(call, voice.handed)}.* ` : '';
   return [
-    { step: 'face', text: faceLine(faceDeg, voice.handed) },
+    { step: 'face', text: `${out}${faceLine(faceDeg, voice.handed)}` },
     { step: 'grip', text: gripLine(faceDeg, setup.gripDown, voice.units) },
     { step: 'feet', text: feetLine(call, voice) },
     { step: 'ball', text: `Ball *${ballWords(setup.ballPosition)}*${handleWords(setup)}.` },

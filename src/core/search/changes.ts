@@ -14,7 +14,8 @@ export interface Change {
   /** SI; the sand's firmness from 0 to 1. */
   value: number;
   direction: 'up' | 'down';
-  from: Leader;
+  /** Null when nothing gets out at the flag as the reading stands. */
+  from: Leader | null;
   /** Null when nothing gets out any more. */
   to: Leader | null;
 }
@@ -33,16 +34,17 @@ export const quickQuestion = (question: Question): QuickQuestion => {
 
 /**
  * The call that beats `current` in this shot by more than `margin`; undefined while none does, null when nothing gets
- * out.
+ * out any more. Where nothing got out before, the first that does.
  */
 function usurper(
   quick: QuickQuestion,
   shot: Shot,
-  current: Leader,
+  current: Leader | null,
   margin: number,
 ): Leader | null | undefined {
   const all = leaders(quick, shot);
   const [best] = all;
+  if (!current) return best;
   if (!best) return null;
   const still = all.find((leader) => sameCall(leader, current));
   if (still && still.score - best.score <= margin) return undefined;
@@ -56,7 +58,7 @@ function scan(
   factor: Factor,
   from: number,
   sign: 1 | -1,
-  current: Leader,
+  current: Leader | null,
   margin: number,
 ): Change | null {
   let inside = from;
@@ -99,9 +101,8 @@ export function* changesWhen(
 ): Generator<Change | null> {
   const quick = quickQuestion(question);
   const all = leaders(quick, question.shot);
-  const current = (called && all.find((leader) => sameCall(leader, called))) ?? all[0];
-  if (!current) return;
-  const margin = current.score - all[0]!.score + TIE_STROKES;
+  const current = (called && all.find((leader) => sameCall(leader, called))) ?? all[0] ?? null;
+  const margin = current ? current.score - all[0]!.score + TIE_STROKES : 0;
   for (const name of FACTORS) {
     const factor = FACTOR[name];
     const from = factor.get(question.shot, firmness);

@@ -182,9 +182,17 @@ test('when the call changes: each change is to another call, on the right side o
   const changes = [...changesWhen(question, 0.5)].filter((change) => change !== null);
   expect(changes.length).toBeGreaterThan(2);
   for (const { from, to, factor, value, direction } of changes) {
-    expect(to === null || to.club !== from.club || to.kind !== from.kind).toBe(true);
+    expect(to === null || to.club !== from!.club || to.kind !== from!.kind).toBe(true);
     if (factor === 'distance') expect(value > question.shot.pin).toBe(direction === 'up');
   }
+});
+
+test('where nothing gets out, it is said what would let it', () => {
+  const question = { player: aPlayer(), shot: aShot(15, 12, 5), seed: 7 };
+  const changes = [...changesWhen(question, 0.5)].filter((change) => change !== null);
+  const lower = changes.find(({ factor, direction }) => factor === 'lip' && direction === 'down');
+  expect(lower).toMatchObject({ from: null, to: { kind: 'splash' } });
+  expect(lower!.value).toBeLessThan(question.shot.lip.height);
 });
 
 test('the call map goes row by row, longer shots with less loft', () => {

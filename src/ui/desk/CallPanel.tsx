@@ -37,7 +37,9 @@ export function CallPanel({ call, picture, handed, burial, units }: CallPanelPro
         </h2>
         <LineSample rank={0} />
         <span className="text-ink-soft">
-          {KIND_WORDS[call.kind]}, {shortSchoolName(call.school)}
+          {call.kind === 'out-sideways'
+            ? `out sideways, ${Math.abs(call.toward_deg)}° from the flag`
+            : `${KIND_WORDS[call.kind]}, ${shortSchoolName(call.school)}`}
         </span>
         <span className="ml-auto font-heading text-xl font-semibold">
           {call.odds.expected_strokes.toFixed(1)} strokes to hole out

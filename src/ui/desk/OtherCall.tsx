@@ -1,7 +1,7 @@
 import type { CallEntry } from '@/core/contract/callSheet';
 import { inkOf } from '../drawing/inks';
 import { LineSample } from '../drawing/LineSample';
-import { KIND_WORDS } from './words';
+import { KIND_WORDS, schoolName } from './words';
 
 interface OtherCallProps {
   call: CallEntry;
@@ -11,6 +11,7 @@ interface OtherCallProps {
 
 /** What sets this call apart from the best one, in a sentence. */
 function differenceWords(call: CallEntry, best: CallEntry): string {
+  if (call.toward_deg !== best.toward_deg) return 'Another way out.';
   const swing = call.swing_fraction - best.swing_fraction;
   const apex = call.predicted.apex_ft - best.predicted.apex_ft;
   const run = call.predicted.run_yd - best.predicted.run_yd;
@@ -24,8 +25,27 @@ function differenceWords(call: CallEntry, best: CallEntry): string {
   return `${text.charAt(0).toUpperCase()}${text.slice(1)}.`;
 }
 
+/** Relief under penalty beside the best call: nothing is struck, so it has no odds. */
+function OtherRelief({ call, rank }: Pick<OtherCallProps, 'call' | 'rank'>) {
+  return (
+    <article className="pb-4" aria-label={`Call ${rank + 1}: relief`}>
+      <header className="flex items-baseline gap-3">
+        <h3 className={`text-2xl ${inkOf(rank).text}`}>Relief</h3>
+        <span className="ml-auto font-heading text-lg font-semibold">
+          {call.odds.expected_strokes.toFixed(1)}
+        </span>
+      </header>
+      <p className="mt-1">{schoolName(call.school)}.</p>
+      <p className="mt-1 text-ink-soft">
+        {call.why.map(({ text }) => text).join(' ')} {call.cautions.join(' ')}
+      </p>
+    </article>
+  );
+}
+
 /** A call that stands beside the best one, in brief, with what it risks. */
 export function OtherCall({ call, best, rank }: OtherCallProps) {
+  if (call.kind === 'relief') return <OtherRelief call={call} rank={rank} />;
   const ink = inkOf(rank);
   const rows = [
     ['out', call.odds.out],

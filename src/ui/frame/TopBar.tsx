@@ -27,7 +27,7 @@ export function TopBar({ units, onUnits, theme, onTheme, children }: TopBarProps
           type="button"
           onClick={() => onUnits(other)}
           aria-label={`Lengths in ${units}; change to ${other}`}
-          className="h-11 rounded px-3 hover:bg-paper-deep"
+          className="h-11 rounded px-3 whitespace-nowrap hover:bg-paper-deep max-sm:px-1.5"
         >
           {units === 'yards' ? 'yd · ft' : 'm · cm'}
         </button>
