@@ -3,7 +3,7 @@ import { notFound } from 'next/navigation';
 import { answer } from '@/core/answer/answer';
 import { FaultyInput } from '@/core/contract/fault';
 import { readSituation } from '@/core/contract/readSituation';
-import { saidShot } from '@/core/reading/grammar';
+import { saidShot } from '@/core/grammar/saidShot';
 import { readingFromQuery, readingToQuery } from '@/core/reading/reading';
 import { database } from '@/data/database';
 import type { UnitSystem } from '@/core/units/system';

@@ -2,7 +2,9 @@
 
 import { Dialog } from 'radix-ui';
 import { useMemo, useRef, useState } from 'react';
-import { completions, saidShot, understand } from '@/core/reading/grammar';
+import { completions } from '@/core/grammar/phrases';
+import { saidShot } from '@/core/grammar/saidShot';
+import { understand } from '@/core/grammar/understand';
 import type { ShotInput } from '@/core/reading/reading';
 import type { UnitSystem } from '@/core/units/system';
 import { Overlay, type OverlayState } from '../frame/Overlay';

@@ -2,8 +2,10 @@ import fc from 'fast-check';
 import { readFileSync, readdirSync } from 'node:fs';
 import { LIES } from '../sand/lie';
 import { SAND_PRESETS } from '../sand/presets';
-import { completions, PHRASES, saidShot, understand } from './grammar';
-import type { ShotInput } from './reading';
+import type { ShotInput } from '../reading/reading';
+import { completions, PHRASES } from './phrases';
+import { saidShot } from './saidShot';
+import { understand } from './understand';
 
 const read = (text: string, shot: ShotInput = {}, units: 'yards' | 'metres' = 'yards') =>
   understand(text, shot, units);

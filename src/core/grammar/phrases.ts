@@ -1,0 +1,36 @@
+/** Phrases offered while typing, in the order in which a coach reads. */
+export const PHRASES: readonly string[] = [
+  '18 to the flag',
+  ...['clean', 'sitting down', 'fried egg', 'plugged', 'buried'],
+  ...['powdery sand', 'soft sand', 'medium sand', 'firm sand', 'wet packed', 'hardpan'],
+  'dry crust over wet',
+  'up 8',
+  'down 8',
+  'ball above 5',
+  'ball below 5',
+  'lip 3 at 8',
+  'no lip',
+  'green at 11',
+  'back 30',
+  'runs 10',
+  'uphill 2',
+  'downhill 2',
+  'water behind',
+  'another bunker behind',
+  'out of bounds behind',
+  'land it at 14',
+  'carry 9',
+  'wind 10 against',
+  'wind 10 behind',
+  'no wind',
+];
+
+/** Phrases that go on from the word being typed; at most `most`. */
+export function completions(text: string, most = 6): string[] {
+  const typed = text
+    .slice(text.lastIndexOf(',') + 1)
+    .trimStart()
+    .toLowerCase();
+  if (typed === '') return PHRASES.slice(0, most);
+  return PHRASES.filter((phrase) => phrase.includes(typed) && phrase !== typed).slice(0, most);
+}
