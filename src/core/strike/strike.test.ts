@@ -6,7 +6,9 @@ import { SAND_PRESETS } from '../sand/presets';
 import { AS_MEANT, strike } from '../shot/strike';
 import { CLUB_56, aBed, aPlayer, aSplash } from '../testing/fixtures';
 import { degrees } from '../units/angle';
+import { sandOf } from '../sand/sandOf';
 import type { Setup } from '../swing/setup';
+import { TECHNIQUES } from '../swing/technique';
 
 const speed = referenceHeadSpeed(aPlayer());
 
@@ -156,4 +158,50 @@ describe('limits', () => {
     const ball = BALL_MASS * (launch.vx ** 2 + launch.vy ** 2 + launch.vz ** 2);
     expect(ball).toBeLessThan(0.4 * CLUB_56.headMass * v ** 2);
   });
+});
+
+test('no technique, slope, sand, lie or error throws the numbers off: 20,000 odd swings', () => {
+  const within = (min: number, max: number) => fc.double({ min, max, noNaN: true });
+  fc.assert(
+    fc.property(
+      fc.record({
+        technique: fc.constantFrom(...TECHNIQUES.filter((name) => name !== 'putt')),
+        opening: within(-1, 0.8),
+        handleLowered: within(-0.15, 0.25),
+        shaftLean: within(-0.2, 0.3),
+        release: within(-0.3, 0.3),
+        ballPosition: within(0, 110),
+        stanceWidth: within(0.6, 1.8),
+        weightLead: within(0.25, 0.9),
+        bodyWithSlope: within(0, 1),
+        entry: within(-0.03, 0.15),
+        dig: within(0, 0.05),
+        gripDown: within(0, 0.1),
+        fraction: within(0.05, 1),
+      }),
+      fc.record({ firmness: within(0, 1), moisture: within(0, 1), depth: within(0.003, 0.2) }),
+      fc.record({
+        burial: within(0, 0.05),
+        along: within(-0.45, 0.6),
+        across: within(-0.45, 0.45),
+      }),
+      fc.record({
+        mark: within(-0.1, 0.1),
+        height: within(-0.03, 0.03),
+        attack: within(-0.2, 0.2),
+        speed: within(0.2, 1.6),
+        face: within(-0.4, 0.4),
+        aim: within(-0.2, 0.2),
+      }),
+      (change, reading, lie, error) => {
+        const bed = { sand: sandOf({ preset: 'medium', ...reading }), ...lie };
+        const { launch, head } = strike({ ...aSplash(CLUB_56, 0), ...change }, error, speed, bed);
+        const { landing } = fly(launch, 0.5, 2, NO_WIND);
+        const numbers = [launch.vx, launch.vy, launch.vz, launch.wx, launch.wy, launch.wz];
+        const all = [...numbers, head.depth, head.forward, landing.x, landing.y, landing.t];
+        return all.every(Number.isFinite) && Math.hypot(landing.x, landing.y) < 250;
+      },
+    ),
+    { numRuns: 20_000, seed: 4 },
+  );
 });

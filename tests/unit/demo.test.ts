@@ -1,0 +1,78 @@
+import { spawnSync } from 'node:child_process';
+import { mkdtempSync, rmSync, existsSync, writeFileSync } from 'node:fs';
+import os from 'node:os';
+import path from 'node:path';
+import { answer } from '@/core/answer/answer';
+import { readSituation } from '@/core/contract/readSituation';
+import { DEMO_PLAYERS, DEMO_READINGS } from '@/demo/academy';
+import { takeFolder } from '@/data/ownership';
+
+jest.setTimeout(120_000);
+
+const folder = mkdtempSync(path.join(os.tmpdir(), 'mellow-demo-'));
+afterAll(() => rmSync(folder, { recursive: true, force: true }));
+
+function run(file: string, args: string[] = [], data = folder) {
+  return spawnSync(process.execPath, ['--import', 'tsx', file, ...args], {
+    encoding: 'utf8',
+    env: { ...process.env, MELLOW_DATA: data },
+  });
+}
+
+test('every player of the academy has a bag that can be called from', () => {
+  for (const { id, handed, skill, bag } of DEMO_PLAYERS) {
+    const { notes } = readSituation({ player: { handed, skill, bag }, shot: { pin_yd: 15 } });
+    expect([id, notes.filter((note) => /out of order|does not fit/.test(note))]).toEqual([id, []]);
+  }
+});
+
+test('every reading of the demo is answered at the flag', () => {
+  for (const { playerId, shot } of DEMO_READINGS) {
+    const { handed, skill, bag } = DEMO_PLAYERS.find(({ id }) => id === playerId)!;
+    const { sheet } = answer({ player: { handed, skill, bag }, shot }, 'yards', () => 0);
+    expect(sheet.calls[0]!.kind).toMatch(/splash/);
+  }
+});
+
+test('the demo has a left-hander, a beginner and an expert', () => {
+  expect(DEMO_PLAYERS.some(({ handed }) => handed === 'left')).toBe(true);
+  const skills = new Set(DEMO_PLAYERS.map(({ skill }) => skill));
+  for (const skill of ['beginner', 'middle', 'good', 'expert']) expect(skills).toContain(skill);
+});
+
+test('seeding fills an empty folder once and keeps what is there', () => {
+  const first = run('src/demo/seed.ts');
+  expect([first.status, first.stdout]).toEqual([0, 'demo academy: 5 players and 3 readings\n']);
+  const second = run('src/demo/seed.ts');
+  expect([second.status, second.stdout]).toEqual([0, 'demo academy: kept what is there\n']);
+});
+
+test('a folder that another process holds is left alone, at once', async () => {
+  const held = path.join(folder, 'held');
+  const ownership = await takeFolder(held);
+  for (const file of ['src/demo/seed.ts', 'src/demo/claim.ts']) {
+    const { status, stderr } = run(file, [], held);
+    expect([file, status]).toEqual([file, 3]);
+    expect(stderr).toMatch(/in use by another Mellow Divot process/);
+  }
+  expect(existsSync(path.join(held, 'postgres'))).toBe(false);
+  await ownership.release();
+  expect(run('src/demo/claim.ts', [], held).status).toBe(0);
+});
+
+test('npm run demo refuses flags that it does not know, and does not delete unasked', () => {
+  const demo = (args: string[], data: string) =>
+    spawnSync(process.execPath, ['scripts/demo.mjs', ...args], {
+      encoding: 'utf8',
+      input: '',
+      env: { ...process.env, MELLOW_DATA: data },
+    });
+  expect(demo(['--fancy'], folder)).toMatchObject({ status: 2 });
+  const kept = mkdtempSync(path.join(os.tmpdir(), 'mellow-kept-'));
+  writeFileSync(path.join(kept, 'note'), 'mine');
+  const asked = demo(['--fresh'], kept);
+  expect(asked.status).toBe(1);
+  expect(asked.stderr).toMatch(/nothing was deleted/);
+  expect(existsSync(path.join(kept, 'note'))).toBe(true);
+  rmSync(kept, { recursive: true });
+});
