@@ -1,4 +1,5 @@
-import { puttFault, type PuttGround } from '../putt/roll';
+import { puttGround } from '../putt/putt';
+import { puttFault } from '../putt/roll';
 import { SPLASH } from './greenside';
 import type { School } from './school';
 
@@ -9,16 +10,7 @@ export const PUTT_SCHOOL: School = {
   name: 'putted: firm sand and no lip, harder than it looks',
   kind: 'putt',
   technique: 'putt',
-  applies: (shot) => {
-    const ground: PuttGround = {
-      lipHeight: shot.lip.height,
-      lipDistance: shot.lip.distance,
-      edge: shot.edge,
-      sand: shot.sand,
-      green: shot.green,
-    };
-    return puttFault(ground, shot.burial);
-  },
+  applies: (shot) => puttFault(puttGround(shot), shot.burial),
   clubs: (club) => club.type === 'putter',
   faceDeg: () => [0],
   entry: () => [0],

@@ -142,12 +142,9 @@ function faceRange(rated: Rated): readonly [number, number] {
   return opening < 0 ? [-radians(60), 0] : [0, opening + FACE_STEP];
 }
 
-/** Picks the families that go on: the best of each, and no more than `most` in all. */
-export function pruned(rated: readonly Rated[], most: number, within: number): Rated[] {
-  const sorted = [...rated].sort(byScore);
-  const best = sorted[0]?.score ?? 0;
-  return sorted.filter((each, i) => i < most && each.score <= best + within);
-}
+/** Those that are not worse than the first by more than `within` strokes; the list is sorted, best first. */
+export const hopeful = (sorted: readonly Rated[], within: number): Rated[] =>
+  sorted.filter(({ score }) => score <= sorted[0]!.score + within);
 
 /** The best of each club and school, order kept. */
 export function bestOfEach(rated: readonly Rated[]): Rated[] {

@@ -40,7 +40,7 @@ export const FACTOR: Record<FactorName, Factor> = {
     name: 'lip',
     low: 0,
     high: 4,
-    steps: [0.15, 0.3, 0.6, 1, 1.6, 2.4],
+    steps: [0.15, 0.3, 0.6, 1, 1.6, 2.4, 3.6, 5.4],
     fine: 0.05,
     get: (shot) => shot.lip.height,
     set: (shot, height) => ({ ...shot, lip: { ...shot.lip, height } }),

@@ -10,7 +10,7 @@ import { sampleSwings } from '../spread/swings';
 import { familiesFor } from './candidate';
 import { escapeCalls, reliefCalls, type OtherCall } from './escape';
 import { LONG_FROM, type Call } from './call';
-import { bestOfEach, coarse, pruned, refined, withLandings, type Reason } from './explore';
+import { bestOfEach, coarse, hopeful, refined, withLandings, type Reason } from './explore';
 import { order, tieOf, type Tie } from './order';
 import { DEFAULT_CAUTION } from './rank';
 import { byScore, rate, type Rated, type Rater } from './rate';
@@ -117,7 +117,7 @@ export function prescribe(question: Question): Prescription {
       ruledOut.push({ club: family.club, school: family.school, reason });
   }
   const sorted = bestOfEach([...first].sort(byScore));
-  const going = pruned(sorted, sorted.length, HOPELESS);
+  const going = hopeful(sorted, HOPELESS);
   const dropped = sorted.filter((each) => !going.includes(each));
   const middle = going
     .map((each, i) => withLandings(each, rater, i < LANDINGS))

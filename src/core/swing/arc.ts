@@ -23,9 +23,6 @@ export function visibleEdge(burial: number): number {
   return burial < BALL_RADIUS ? Math.sqrt(2 * BALL_RADIUS * burial - burial * burial) : BALL_RADIUS;
 }
 
-/** Steepest and shallowest attack that the product lets anyone ask for, degrees. */
-export const ATTACK_LIMITS_DEG = [0.5, 30] as const;
-
 /**
  * Soft floor that keeps an attack above zero, radians: (g + 0.5 + sqrt((g - 0.5)^2 + 1)) / 2 in degrees. A
  * head that comes in level never gets into the sand.

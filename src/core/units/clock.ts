@@ -39,11 +39,6 @@ export function armAngleDeg(f: number): number {
   return FULL_ARM_DEG * f ** (1 / SPEED_EXPONENT);
 }
 
-/** Inverse of {@link armAngleDeg}. */
-export function fractionOfArmAngle(deg: number): number {
-  return (deg / FULL_ARM_DEG) ** SPEED_EXPONENT;
-}
-
 /** Lead arm at the top as a clock hand going up from six, to the quarter hour: 7:30 short, 9:00 half, full 11:15. */
 export function swingClock(f: number): string {
   return clockText(360 + Math.round((armAngleDeg(f) * 2) / 15) * 15);

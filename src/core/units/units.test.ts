@@ -1,4 +1,4 @@
-import { armAngleDeg, faceClock, fractionOfArmAngle, swingClock } from './clock';
+import { armAngleDeg, faceClock, swingClock } from './clock';
 import { fromMetres, toMetres } from './length';
 import { sayLength } from './say';
 
@@ -24,8 +24,10 @@ test.each([
   expect(swingClock(fraction)).toBe(clock),
 );
 
-test('arm angle and fraction are inverse', () => {
-  for (const f of [0.3, 0.6, 0.95]) expect(fractionOfArmAngle(armAngleDeg(f))).toBeCloseTo(f, 9);
+test('the arm goes further back for more speed, to 155 degrees at all of it', () => {
+  const angles = [0.3, 0.6, 0.8, 1].map(armAngleDeg);
+  expect([...angles].sort((a, b) => a - b)).toEqual(angles);
+  expect(angles.at(-1)).toBe(155);
 });
 
 test('lengths are said in the unit that a coach would use', () => {
