@@ -54,6 +54,16 @@ const VIEWS = [
     act: (page) => page.keyboard.press('x'),
   },
   {
+    name: 'by-hand',
+    open: '/?player=ines-okafor',
+    size: desk,
+    act: async (page) => {
+      await page.keyboard.press('h');
+      await page.getByLabel('Face, open', { exact: true }).fill('10');
+      await page.waitForTimeout(1000);
+    },
+  },
+  {
     name: 'type-the-reading',
     open: '/?player=ines-okafor',
     size: desk,

@@ -1,15 +1,28 @@
 import { expose } from 'comlink';
 import { answer, type Answer } from '@/core/answer/answer';
+import { simulate } from '@/core/answer/simulation';
 import { FaultyInput, type Fault } from '@/core/contract/fault';
 import type { UnitSystem } from '@/core/units/system';
 
 /** An answer, or what is wrong with the reading: errors do not keep their class across a worker. */
 export type Answered = { answer: Answer } | { faults: readonly Fault[] };
 
+/** A simulated set-up, or what is wrong with it. */
+export type Simulated = { simulation: ReturnType<typeof simulate> } | { faults: readonly Fault[] };
+
 const calls = {
   answer(input: unknown, units: UnitSystem): Answered {
     try {
       return { answer: answer(input, units, () => performance.now()) };
+    } catch (error) {
+      if (error instanceof FaultyInput) return { faults: error.faults };
+      throw error;
+    }
+  },
+
+  simulate(input: unknown): Simulated {
+    try {
+      return { simulation: simulate(input) };
     } catch (error) {
       if (error instanceof FaultyInput) return { faults: error.faults };
       throw error;

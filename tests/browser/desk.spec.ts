@@ -211,6 +211,23 @@ test('every school is shown, those that cannot do it crossed out with the reason
   await expect(table.locator('s').first()).toBeVisible();
 });
 
+test('the call is changed by hand and simulated beside the original', async ({ page }) => {
+  await openDesk(page);
+  await page.keyboard.press('h');
+  const carry = page.getByRole('row', { name: /^carry, yd/ }).getByRole('cell');
+  await expect(carry.nth(1)).toHaveText(/^\d/);
+  const called = Number(await carry.nth(0).innerText());
+  expect(Math.abs(Number(await carry.nth(1).innerText()) - called)).toBeLessThan(1.5);
+  const field = page.getByLabel('Mark behind the ball', { exact: true });
+  await field.fill('3.5');
+  await expect(async () => {
+    expect(Number(await carry.nth(1).innerText())).toBeLessThan(called - 3);
+  }).toPass();
+  await field.fill('9');
+  await expect(page.getByText('Mark behind the ball goes from -0.5 to 4.')).toBeVisible();
+  await page.getByRole('button', { name: 'Back to the call' }).click();
+});
+
 test('the card holds the reading and the call on one page', async ({ page }) => {
   await openDesk(page);
   const script = await page.getByTestId('script').innerText();
@@ -274,7 +291,7 @@ test.describe('accessibility', () => {
         expect(violations.map(({ id, nodes }) => [id, nodes[0]?.html])).toEqual([]);
       };
       await check();
-      for (const key of ['p', 'i', 's', 't', 'l', 'a', 'm', 'x', '/', 'c', 'r', 'k']) {
+      for (const key of ['p', 'i', 's', 't', 'l', 'a', 'm', 'x', 'h', '/', 'c', 'r', 'k']) {
         await page.keyboard.press(key);
         await check();
         await page.keyboard.press('Escape');

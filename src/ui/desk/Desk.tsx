@@ -217,6 +217,7 @@ export function Desk(props: DeskProps) {
         <KeyHint keys="g">green</KeyHint>
         <KeyHint keys="m">call map</KeyHint>
         <KeyHint keys="x">schools</KeyHint>
+        <KeyHint keys="h">by hand</KeyHint>
         <KeyHint keys="k">keep</KeyHint>
         <KeyHint keys="r">readings</KeyHint>
         <KeyHint keys="/">type it</KeyHint>

@@ -8,6 +8,7 @@ import type { Shot } from '@/core/shot/shot';
 import type { UnitSystem } from '@/core/units/system';
 import { CallMap } from '../callmap/CallMap';
 import { KeySheet } from '../frame/KeySheet';
+import { ByHand } from './ByHand';
 import { KeepDialog } from './KeepDialog';
 import { KEYS, type Overlay } from './overlays';
 import { ReadingsDrawer } from './ReadingsDrawer';
@@ -52,6 +53,7 @@ export function DeskOverlays(props: DeskOverlaysProps) {
       />
       <CallMap situation={situation} units={units} here={here} {...overlay('map')} />
       <SchoolsTable sheet={sheet} units={units} {...overlay('schools')} />
+      <ByHand situation={situation} call={best} {...overlay('hand')} />
       <TypeLine
         shot={reading.shot}
         units={units}

@@ -1,5 +1,5 @@
 /** What may lie over the desk, one at a time. */
-export type Overlay = 'readings' | 'keep' | 'map' | 'schools' | 'type' | 'rules' | 'keys';
+export type Overlay = 'readings' | 'keep' | 'map' | 'schools' | 'hand' | 'type' | 'rules' | 'keys';
 
 /** Keys that open them. */
 export const OVERLAY_KEYS: Record<string, Overlay> = {
@@ -7,6 +7,7 @@ export const OVERLAY_KEYS: Record<string, Overlay> = {
   k: 'keep',
   m: 'map',
   x: 'schools',
+  h: 'hand',
   '/': 'type',
   c: 'rules',
   '?': 'keys',
@@ -28,6 +29,7 @@ export const KEYS = [
   { keys: '/', does: 'type the whole reading' },
   { keys: 'm', does: 'call map' },
   { keys: 'x', does: 'every school, side by side' },
+  { keys: 'h', does: 'change the best call by hand' },
   { keys: 'k', does: 'keep this reading' },
   { keys: 'r', does: 'kept readings' },
   { keys: 'c', does: 'rules and care' },
