@@ -1,8 +1,13 @@
 import { performance } from 'node:perf_hooks';
 import ode45 from 'ode45-cash-karp';
+import { headNormals } from '@/core/club/geometry';
 import { callSheet } from '@/core/contract/callSheet';
 import { fly, NO_WIND, type FlightStart } from '@/core/flight/fly';
 import { median } from '@/core/numeric/order';
+import { headAtMark, passToBall, rate, rates, type SandTool } from '@/core/sand/passage';
+import { presetSand } from '@/core/sand/presets';
+import { arcThrough } from '@/core/swing/arc';
+import { radians } from '@/core/units/angle';
 import { callMap } from '@/core/search/callMap';
 import { quickQuestion } from '@/core/search/changes';
 import { prescribe } from '@/core/search/prescribe';
@@ -13,8 +18,8 @@ import { outcomeOf } from '@/core/shot/outcome';
 import { AS_MEANT } from '@/core/shot/strike';
 import { sampleSwings } from '@/core/spread/swings';
 import { BAG } from '@/core/testing/bench';
-import { aPlayer, aShot } from '@/core/testing/fixtures';
-import { plainCarry, plainDerivatives } from '@/core/testing/plainFlight';
+import { aPlayer, aShot, CLUB_56 } from '@/core/testing/fixtures';
+import { plainCarry, plainDerivatives, plainPassage } from '@/core/testing/plainFlight';
 
 /* npm run bench: speed as ratios in one run, with medians. Absolute times stand beside them for orientation. */
 
@@ -32,6 +37,15 @@ function timed(times: number, run: () => void): number {
 function line(name: string, value: string, note = ''): void {
   console.log(`${name.padEnd(62)} ${value.padStart(10)}  ${note}`);
 }
+
+/** A splash of a 56, 15 open, in medium sand. */
+const SAND = presetSand('medium');
+const ARC = arcThrough(0.051, radians(11.5));
+const HEAD_SPEED = 22;
+const TOOL: SandTool = {
+  normals: headNormals(CLUB_56, { opening: radians(15), handleLowered: 0, shaftLean: 0 }),
+  club: CLUB_56,
+};
 
 const START: FlightStart = { vx: 8.4, vy: -0.6, vz: 9.4, wx: 9, wy: -190, wz: 14 };
 
@@ -112,6 +126,68 @@ function benchFlight(): void {
   line('flight: own', `${((1000 * mine) / many).toFixed(2)} us`);
 }
 
+/** The head's way through sand by the general solver: depth and forward speed at the ball. */
+function solverPassage(tolerance: number): number {
+  const { mark, depth, forward, down } = headAtMark(ARC, HEAD_SPEED);
+  const solver = ode45(
+    [depth, forward, down],
+    (out, [d = 0, u = 1, v = 0], x) => {
+      rates(d, u, v, x, TOOL, SAND);
+      out[0] = rate.depth;
+      out[1] = rate.forward;
+      out[2] = rate.down;
+    },
+    0,
+    -mark / 12,
+    { tol: tolerance },
+  );
+  solver.steps(Infinity, -mark);
+  return solver.y[0]!;
+}
+
+/** Sand and flight together: one shot, each part at the accuracy of the product's own. */
+function benchShot(): void {
+  const truth = plainPassage(ARC, HEAD_SPEED, TOOL, SAND, 200_000).depth;
+  const own = passToBall(ARC, HEAD_SPEED, TOOL, SAND).depth;
+  const error = Math.abs(own - truth);
+  let steps = 12;
+  while (Math.abs(plainPassage(ARC, HEAD_SPEED, TOOL, SAND, steps).depth - truth) > error) {
+    steps = Math.ceil(steps * 1.2);
+  }
+  let tolerance = 0.1;
+  while (Math.abs(solverPassage(tolerance) - truth) > error && tolerance > 1e-9) tolerance /= 2;
+  const flightTruth = plainCarry(START, 1e-5);
+  const flightError = Math.max(Math.abs(fly(START, 0, 0, NO_WIND).landing.x - flightTruth), 1e-4);
+  const dt = plainStep(flightTruth, flightError);
+  const flightTolerance = solverTolerance(flightTruth, flightError);
+  const many = 1000;
+  const mine = timed(9, () => {
+    for (let i = 0; i < many; i++) {
+      passToBall(ARC, HEAD_SPEED, TOOL, SAND);
+      fly(START, 0, 0, NO_WIND);
+    }
+  });
+  const plain = timed(9, () => {
+    for (let i = 0; i < many / 10; i++) {
+      plainPassage(ARC, HEAD_SPEED, TOOL, SAND, steps);
+      plainCarry(START, dt);
+    }
+  });
+  const solver = timed(5, () => {
+    for (let i = 0; i < many / 10; i++) {
+      solverPassage(tolerance);
+      solverCarry(flightTolerance);
+    }
+  });
+  line('shot: error of the depth at the ball', `${(1000 * error).toFixed(3)} mm`);
+  line(
+    'shot (sand and flight): own over plain fixed steps',
+    (mine / (plain * 10)).toFixed(3),
+    `${steps} Euler steps in sand`,
+  );
+  line('shot (sand and flight): own over the general solver', (mine / (solver * 10)).toFixed(3));
+}
+
 function benchSheet(): void {
   const player = { ...aPlayer(), bag: BAG };
   const shot = aShot(20, 3);
@@ -164,6 +240,7 @@ function benchMap(): void {
 }
 
 benchFlight();
+benchShot();
 benchSheet();
 benchMap();
 line('peak memory', `${(process.resourceUsage().maxRSS / 1024).toFixed(0)} MB`, 'aim under 200');

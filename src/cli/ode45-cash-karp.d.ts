@@ -4,6 +4,8 @@ declare module 'ode45-cash-karp' {
     y: number[];
     t: number;
     step: () => boolean;
+    /** Steps until time `limit`, hitting it exactly. */
+    steps: (count: number, limit: number) => boolean;
   }
   export default function ode45(
     y0: number[],

@@ -55,7 +55,7 @@ export function edgeRise(sole: number, soleX: number): number {
 }
 
 /** Rates of change with x, written by {@link rates}; one scratch object, since nothing here runs twice at once. */
-const rate = { depth: 0, forward: 0, down: 0, swept: 0 };
+export const rate = { depth: 0, forward: 0, down: 0, swept: 0 };
 
 /**
  * Derivatives of depth, speeds and swept area with the distance travelled.
@@ -64,7 +64,7 @@ const rate = { depth: 0, forward: 0, down: 0, swept: 0 };
  * resistance plus a term in rho v^2, the form of granular impact laws after Katsuragi and Durian 2007).
  * Face: static passive resistance, and the momentum flux of the sheet of sand it turns aside.
  */
-function rates(
+export function rates(
   depth: number,
   u: number,
   v: number,

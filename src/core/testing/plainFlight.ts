@@ -7,8 +7,11 @@ import {
   turbulentShare,
 } from '../flight/aerodynamics';
 import type { FlightStart } from '../flight/fly';
+import { headAtMark, rate, rates, type SandTool } from '../sand/passage';
+import type { Sand } from '../sand/presets';
+import type { SwingArc } from '../swing/arc';
 
-/* The equations of flight written plainly, to hold the product's own integrator against: same physics, no tricks. */
+/* The equations of sand and flight integrated plainly, to hold the product's own against: same physics, no tricks. */
 
 /** Derivatives of (x, y, z, vx, vy, vz) in still air at time t. */
 export function plainDerivatives(start: FlightStart, t: number, y: readonly number[]): number[] {
@@ -46,4 +49,25 @@ export function plainCarry(start: FlightStart, dt: number): number {
     y = next;
     t += dt;
   }
+}
+
+/** The head at the ball by plain Euler steps of the same equations: depth and forward speed. */
+export function plainPassage(
+  arc: SwingArc,
+  speed: number,
+  tool: SandTool,
+  sand: Sand,
+  steps: number,
+): { depth: number; forward: number } {
+  const start = headAtMark(arc, speed);
+  const dx = -start.mark / steps;
+  let { depth, forward, down } = start;
+  for (let i = 0; i < steps; i++) {
+    rates(depth, forward, down, i * dx, tool, sand);
+    const [d, u, v] = [rate.depth, rate.forward, rate.down];
+    depth += d * dx;
+    forward += u * dx;
+    down += v * dx;
+  }
+  return { depth, forward };
 }
