@@ -4,7 +4,7 @@ import { SCHOOLS } from '../schools/schools';
 import type { School } from '../schools/school';
 import type { Shot } from '../shot/shot';
 import { radians } from '../units/angle';
-import { ballPositionForEntry, slopeWeight, type Setup } from '../swing/setup';
+import { playableBallPosition, slopeWeight, type Setup } from '../swing/setup';
 import { clamp } from '../numeric/soft';
 
 /** One club in one school, with the faces and marks that it would try. */
@@ -56,8 +56,7 @@ export function setupOf(
     fraction: school.fraction[1],
   };
   if (school.technique !== 'putt') {
-    const position = ballPositionForEntry(setup, shot);
-    setup.ballPosition = Math.max(0, Math.min(110, position));
+    setup.ballPosition = playableBallPosition(setup, shot);
   }
   return setup;
 }

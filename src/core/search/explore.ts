@@ -1,6 +1,7 @@
+import type { School } from '../schools/school';
 import type { Shot } from '../shot/shot';
 import { degrees, radians } from '../units/angle';
-import { ballPositionForEntry } from '../swing/setup';
+import { playableBallPosition } from '../swing/setup';
 import { openingLimitDeg } from '../club/club';
 import { setupOf, type Family } from './candidate';
 import { byScore, rate, type Rated, type Rater } from './rate';
@@ -39,6 +40,17 @@ function reasonOf(result: Unsolved, shot: Shot): Reason {
   }
 }
 
+/** Aim that a side slope allows beyond the school's own, as a multiple of the slope. Tuned. */
+const AIM_PER_SLOPE = 1.5;
+
+/** Turns the feet as the school turns them with the aim; false when the aim is more than the school can live with. */
+function standsTo(solved: Solved, school: School, shot: Shot): boolean {
+  const allowed = school.mostAimDeg + Math.abs(degrees(shot.across)) * AIM_PER_SLOPE;
+  if (Math.abs(degrees(solved.aim)) > allowed) return false;
+  solved.setup.stanceOpen = solved.aim * school.feetWithPath;
+  return true;
+}
+
 /** A family's solved set-ups rated coarsely, best first, or why there is none. */
 export function coarse(family: Family, rater: Rater): { rated: Rated[]; reason: Reason | null } {
   const { club, school, faces, entries } = family;
@@ -56,13 +68,11 @@ export function coarse(family: Family, rater: Rater): { rated: Rated[]; reason: 
           : exact;
       rater.flown += 8;
       if (result.state === 'solved') {
-        const aimDeg = Math.abs(degrees(result.aim));
-        const slopeAllowance = Math.abs(degrees(shot.across)) * 1.5;
-        if (aimDeg > school.mostAimDeg + slopeAllowance) {
+        if (!standsTo(result, school, shot)) {
+          const aimDeg = Math.abs(degrees(result.aim));
           reason = { state: 'aim', aimDeg, most: school.mostAimDeg };
           continue;
         }
-        result.setup.stanceOpen = result.aim * school.feetWithPath;
         rated.push(rate(rater, result, school, COARSE));
       } else if (result.finish.x > furthest && rated.length === 0) {
         furthest = result.finish.x;
@@ -90,16 +100,13 @@ function varied(
   if (change.entry !== undefined) {
     const least = Math.min(...school.entry(shot));
     setup.entry = Math.max(Math.min(least, 0.02), setup.entry + change.entry);
-    setup.ballPosition = Math.max(0, Math.min(110, ballPositionForEntry(setup, shot)));
+    setup.ballPosition = playableBallPosition(setup, shot);
   }
   const past = change.past ?? rated.finish.x - shot.pin;
   const result: Solved | Unsolved = solveFor(setup, school, golfer, shot, past);
   rater.flown += 8;
   if (result.state !== 'solved') return null;
-  if (Math.abs(degrees(result.aim)) > school.mostAimDeg + Math.abs(degrees(shot.across)) * 1.5) {
-    return null;
-  }
-  result.setup.stanceOpen = result.aim * school.feetWithPath;
+  if (!standsTo(result, school, shot)) return null;
   return rate(rater, result, school, count);
 }
 

@@ -4,7 +4,7 @@ import type { School } from '../schools/school';
 import type { Finish } from '../shot/finish';
 import { aimFor, playAsMeant, type Golfer } from '../shot/play';
 import type { Shot } from '../shot/shot';
-import { ballPositionForEntry, type Setup } from '../swing/setup';
+import { playableBallPosition, type Setup } from '../swing/setup';
 import { radians } from '../units/angle';
 
 /** A set-up solved for the distance, with the aim that goes with it and what the ball as meant does. */
@@ -52,7 +52,7 @@ function shorten(setup: Setup, school: School, shot: Shot): (share: number) => S
       const from = Math.min(...school.entry(shot));
       return (share) => {
         const next = { ...setup, entry: from + share * (MOST_SAND - from) };
-        next.ballPosition = Math.max(0, Math.min(110, ballPositionForEntry(next, shot)));
+        next.ballPosition = playableBallPosition(next, shot);
         return next;
       };
     }

@@ -1,5 +1,6 @@
 import type { Club } from '../club/club';
 import type { Hold } from '../club/geometry';
+import { clamp } from '../numeric/soft';
 import type { Bed } from '../sand/bed';
 import { ARC_RADIUS, flooredAttack, visibleEdge } from './arc';
 import { TECHNIQUE, ballPositionFor, lowPointAheadOfBall, type TechniqueName } from './technique';
@@ -92,3 +93,10 @@ export function ballPositionForEntry(setup: Setup, bed: Bed): number {
   const pressed = setup.weightLead - slopeWeight(setup.bodyWithSlope, bed);
   return ballPositionFor(technique, lowPoint, setup.stanceWidth, pressed);
 }
+
+/** Furthest forward that anybody plays a ball: a little past the lead heel. */
+const FURTHEST_FORWARD = 110;
+
+/** {@link ballPositionForEntry} kept to where a ball can be played from. */
+export const playableBallPosition = (setup: Setup, bed: Bed): number =>
+  clamp(ballPositionForEntry(setup, bed), 0, FURTHEST_FORWARD);
