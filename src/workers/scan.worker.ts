@@ -1,6 +1,7 @@
 import { expose } from 'comlink';
 import { changeEntry, type ChangeEntry } from '@/core/answer/changes';
 import { readSituation } from '@/core/contract/readSituation';
+import { bandsAlong, type Band } from '@/core/search/bands';
 import { callMap, type MapAxis, type MapCell } from '@/core/search/callMap';
 import { changesWhen } from '@/core/search/changes';
 import type { Leader } from '@/core/search/quick';
@@ -12,7 +13,30 @@ let current = 0;
 /** Lets messages in, so that a scan can be stopped between two of its steps. */
 const pause = (): Promise<void> => new Promise((resolve) => setTimeout(resolve, 0));
 
+/** Flags that bands are looked for at: from this near, m, to nearly twice as far as the flag stands; places on either side. */
+const NEAREST = 4.5;
+const PLACES = 10;
+
 const scan = {
+  /** Looks which call leads along the distance; tells of the bands as they grow. True when it came to its end. */
+  async bands(
+    input: unknown,
+    called: Pick<Leader, 'club' | 'kind'>,
+    seen: (bands: Band[]) => void,
+  ): Promise<boolean> {
+    const mine = ++current;
+    const { question } = readSituation(input);
+    const { pin, lip } = question.shot;
+    const from = Math.min(pin - 0.5, Math.max(NEAREST, lip.distance + 2));
+    const to = Math.max(from + 10, pin * 1.8);
+    for (const bands of bandsAlong(question, from, to, PLACES, called)) {
+      seen(bands);
+      await pause();
+      if (mine !== current) return false;
+    }
+    return true;
+  },
+
   /** Looks for when the call changes; tells of each as it is found. True when it came to its end. */
   async changes(
     input: unknown,

@@ -1,15 +1,18 @@
 import type { FlightPoint } from '../flight/fly';
-import { finishOf } from '../shot/finish';
+import { hermite } from '../numeric/hermite';
+import { finishOf, type Finish } from '../shot/finish';
 import { playAsMeant, type Golfer } from '../shot/play';
 import type { Shot } from '../shot/shot';
-import { AS_MEANT, strike } from '../shot/strike';
+import { AS_MEANT, strike, type SwingError } from '../shot/strike';
 import type { Setup } from '../swing/setup';
 
-/** The ball as meant, drawn from the side, all in m. */
+/** One ball drawn from the side and from above, all in m. */
 export interface FlightPicture {
   /** Distance along the line and height above the ball. */
   flight: [number, number][];
-  /** Where it lands and stops. */
+  /** Distance along the line and across it, to the player's side positive, from the ball to where it stops. */
+  track: [number, number][];
+  /** Where it lands and stops along the line. */
   landing: number;
   finish: number;
   /** Height over the lip's edge; null when it comes down before, or rolls. */
@@ -19,55 +22,80 @@ export interface FlightPicture {
 /** Points drawn between two steps of the flight. */
 const BETWEEN = 8;
 
-/** Points between two steps of the flight, by cubic Hermite, so that the drawn curve is smooth. */
-function smoothed(trace: readonly FlightPoint[]): [number, number][] {
-  const points: [number, number][] = [];
-  trace.forEach((point, i) => {
+/** Points between two steps of the flight, so that the drawn curve is smooth. */
+function smoothed(trace: readonly FlightPoint[]): FlightPoint[] {
+  return trace.flatMap((point, i) => {
     const next = trace[i + 1];
-    if (!next) {
-      points.push([point.x, point.z]);
-      return;
-    }
+    if (!next) return [point];
     const dt = next.t - point.t;
-    for (let k = 0; k < BETWEEN; k++) {
+    return Array.from({ length: BETWEEN }, (_, k) => {
       const u = k / BETWEEN;
-      const a = 2 * u ** 3 - 3 * u ** 2 + 1;
-      const b = u ** 3 - 2 * u ** 2 + u;
-      const c = 3 * u ** 2 - 2 * u ** 3;
-      const d = u ** 3 - u ** 2;
-      points.push([
-        a * point.x + b * dt * point.vx + c * next.x + d * dt * next.vx,
-        a * point.z + b * dt * point.vz + c * next.z + d * dt * next.vz,
-      ]);
-    }
+      return {
+        ...point,
+        x: hermite(point.x, point.vx, next.x, next.vx, dt, u),
+        y: hermite(point.y, point.vy, next.y, next.vy, dt, u),
+        z: hermite(point.z, point.vz, next.z, next.vz, dt, u),
+      };
+    });
   });
-  return points;
 }
 
 /** The path of a putt: along the ground and up the lip. */
-function rolled(shot: Shot, finish: number): [number, number][] {
+function rolled(shot: Shot, { x, y }: Finish): FlightPicture {
   const { lip } = shot;
-  return [
-    [0, 0],
-    [Math.max(0, lip.distance - 0.4), 0],
-    [lip.distance, lip.height],
-    [Math.max(lip.distance, finish), lip.height],
-  ];
+  return {
+    flight: [
+      [0, 0],
+      [Math.max(0, lip.distance - 0.4), 0],
+      [lip.distance, lip.height],
+      [Math.max(lip.distance, x), lip.height],
+    ],
+    track: [
+      [0, 0],
+      [x, y],
+    ],
+    landing: 0,
+    finish: x,
+    lipClearance: null,
+  };
 }
 
-/** The ball as meant of a set-up, drawn. */
+/** A flight that the lip ends, cut there: the ball drops back from it. */
+function caught(points: readonly FlightPoint[], lip: Shot['lip']): FlightPicture {
+  const before = points.filter(({ x }) => x <= lip.distance);
+  const last = before.at(-1)!;
+  return {
+    flight: before.map(({ x, z }) => [x, z]),
+    track: before.map(({ x, y }) => [x, y]),
+    landing: last.x,
+    finish: last.x,
+    lipClearance: null,
+  };
+}
+
+/**
+ * A ball of a set-up, drawn: as meant, or with the errors of one swing.
+ *
+ * @param aim direction of the path, radians to the player's side
+ */
 export function flightPicture(
   setup: Setup,
   aim: number,
   golfer: Golfer,
   shot: Shot,
+  error: SwingError = AS_MEANT,
 ): FlightPicture {
-  if (setup.technique === 'putt') {
-    const finish = playAsMeant(setup, golfer, shot, aim).x;
-    return { flight: rolled(shot, finish), landing: 0, finish, lipClearance: null };
-  }
-  const { launch } = strike(setup, AS_MEANT, golfer.headSpeed, shot);
+  if (setup.technique === 'putt') return rolled(shot, playAsMeant(setup, golfer, shot, aim));
+  const { launch } = strike(setup, error, golfer.headSpeed, shot);
   const trace: FlightPoint[] = [];
-  const { landing, x, lipClearance } = finishOf(launch, aim, shot, trace);
-  return { flight: smoothed(trace), landing: landing.x, finish: x, lipClearance };
+  const { landing, x, y, lipClearance } = finishOf(launch, aim + error.aim, shot, trace);
+  const points = smoothed(trace);
+  if (lipClearance !== null && lipClearance < 0) return caught(points, shot.lip);
+  return {
+    flight: points.map((point) => [point.x, point.z]),
+    track: [...points.map((point): [number, number] => [point.x, point.y]), [x, y]],
+    landing: landing.x,
+    finish: x,
+    lipClearance,
+  };
 }

@@ -5,9 +5,10 @@ import { solveFor } from '../search/solve';
 import type { Setup } from '../swing/setup';
 import { flightPicture, type FlightPicture } from './flightPicture';
 
-/** What a drawn call needs to follow a reading that is being moved: its set-up, school and how far past it is meant. */
+/** What a drawn call needs to be played again: its set-up and aim, its school and how far past the flag it is meant. */
 export interface Plan {
   setup: Setup;
+  aim: number;
   school: string;
   past: number;
 }
@@ -16,10 +17,15 @@ export interface Plan {
  * The flight of a call in a shot that has moved a little: the same set-up solved again for the distance, a few shots'
  * work, so that a drawing can follow a hand while the full search is under way. Null when it cannot be solved.
  */
-export function follow(plan: Plan, golfer: Golfer, shot: Shot): FlightPicture | null {
+export function follow(
+  plan: Plan,
+  golfer: Golfer,
+  shot: Shot,
+): (FlightPicture & { plan: Plan }) | null {
   const school = SCHOOLS.find(({ id }) => id === plan.school);
   if (!school) return null;
   const solved = solveFor(plan.setup, school, golfer, shot, plan.past);
   if (solved.state !== 'solved') return null;
-  return flightPicture(solved.setup, solved.aim, golfer, shot);
+  const { setup, aim } = solved;
+  return { ...flightPicture(setup, aim, golfer, shot), plan: { ...plan, setup, aim } };
 }

@@ -1,4 +1,5 @@
 import { BALL_RADIUS, GRAVITY } from '../ball/ball';
+import { hermite } from '../numeric/hermite';
 import { clamp } from '../numeric/soft';
 import {
   DRAG_SCALE,
@@ -138,14 +139,6 @@ function step(s: State, start: FlightStart, spin: number, t: number, dt: number,
 const now: State = new Float64Array(6);
 const before: State = new Float64Array(6);
 
-/** Cubic Hermite value at share u of a step of length dt. */
-function hermite(p0: number, v0: number, p1: number, v1: number, dt: number, u: number): number {
-  const rise = p1 - p0;
-  const a = dt * v0 - rise;
-  const b = rise - dt * v1;
-  return p0 + u * (rise + (1 - u) * (a * (1 - u) + b * u));
-}
-
 const NEWTON_STEPS = 5;
 
 /**
@@ -165,7 +158,7 @@ function crossing(
     const rise = p1 - p0;
     const a = dt * v0 - rise;
     const b = rise - dt * v1;
-    const value = p0 + u * (rise + (1 - u) * (a * (1 - u) + b * u));
+    const value = hermite(p0, v0, p1, v1, dt, u);
     const slope = rise + a * (1 - u) * (1 - 3 * u) + b * u * (2 - 3 * u);
     if (Math.abs(slope) < 1e-12) break;
     u = clamp(u - (value - level) / slope, 0, 1);

@@ -39,3 +39,23 @@ export function kernelDensity(sample: ArrayLike<number>, points: number, finest:
   }
   return curve;
 }
+
+/** Value below which `share` of a density's area lies, by the trapezium rule and a straight line within a step. */
+export function densityQuantile(density: Density, share: number): number {
+  const areas = density.map(([x, d], i) => {
+    const before = density[i - 1];
+    return before ? ((d + before[1]) / 2) * (x - before[0]) : 0;
+  });
+  const wanted = share * areas.reduce((sum, area) => sum + area, 0);
+  let sum = 0;
+  for (let i = 1; i < density.length; i++) {
+    const area = areas[i]!;
+    if (sum + area >= wanted) {
+      const [x0] = density[i - 1]!;
+      const [x1] = density[i]!;
+      return area > 0 ? x0 + ((wanted - sum) / area) * (x1 - x0) : x0;
+    }
+    sum += area;
+  }
+  return density.at(-1)![0];
+}

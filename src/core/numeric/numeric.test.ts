@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { bisectRising } from './bisect';
-import { kernelDensity } from './density';
+import { densityQuantile, kernelDensity } from './density';
 import { inverseNormal } from './normal';
 import { meanOfWorst, median } from './order';
 import { seededUint32 } from './random';
@@ -82,4 +82,12 @@ test('kernelDensity integrates to one and peaks where the sample does', () => {
   expect(curve.reduce((sum, [, d]) => sum + d * step, 0)).toBeCloseTo(1, 2);
   const peak = curve.reduce((best, point) => (point[1] > best[1] ? point : best));
   expect(Math.abs(peak[0])).toBeLessThan(0.15);
+});
+
+test('densityQuantile finds where a share of the sample lies', () => {
+  const sample = Array.from({ length: 512 }, (_, i) => inverseNormal((i + 0.5) / 512));
+  const curve = kernelDensity(sample, 200, 0.01);
+  expect(densityQuantile(curve, 0.5)).toBeCloseTo(0, 1);
+  expect(densityQuantile(curve, 0.9)).toBeCloseTo(1.2816, 1);
+  expect(densityQuantile(curve, 0)).toBe(curve[0]![0]);
 });

@@ -18,8 +18,9 @@ export interface Odds {
   worstTenth: number;
   /** Strokes of each swing, for differences between candidates on common swings. */
   each: Float64Array;
-  /** Where each ball finished along the line, m. */
+  /** Where each ball finished along the line and across it, to the player's side positive, m. */
   finishes: Float64Array;
+  across: Float64Array;
 }
 
 /** A ball is heavy when it goes less than this share of what was meant, through more sand. */
@@ -36,6 +37,7 @@ export function oddsOf(
 ): Odds {
   const each = new Float64Array(count);
   const finishes = new Float64Array(count);
+  const across = new Float64Array(count);
   const footing = footingOf(setup, shot);
   const error = { ...AS_MEANT };
   const ready = readyFor(setup, golfer, shot);
@@ -54,6 +56,7 @@ export function oddsOf(
     const outcome = outcomeOf(finish, shot, golfer.skill);
     each[i] = outcome.strokes;
     finishes[i] = finish.x;
+    across[i] = finish.y;
     out += outcome.out;
     lip += outcome.lip;
     green += outcome.green;
@@ -73,5 +76,6 @@ export function oddsOf(
     worstTenth: meanOfWorst(each, 0.1),
     each,
     finishes,
+    across,
   };
 }

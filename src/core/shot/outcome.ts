@@ -2,15 +2,13 @@ import { logistic } from '../numeric/soft';
 import type { Skill } from '../player/player';
 import { strokesFromBeyond, strokesToHoleOut } from '../strokes/holeOut';
 import { FRINGE, type Finish } from './finish';
+import { greenHalfWidth } from './ground';
 import type { Shot } from './shot';
 
 /** Widths over which the edges blur, m: lip and green. Reality's edges are not knife-edges either. */
 const LIP_BLUR = 0.05 / 4;
 const OUT_BLUR = 0.5 / 4;
 const EDGE_BLUR = 0.5;
-
-/** Greens are taken to reach at least this far to each side of the flag, m. */
-const LEAST_HALF_WIDTH = 6;
 
 /** A ball that stops this far short lies on the way to the hole, not in what surrounds the green, m. */
 const LONG_APPROACH = 35;
@@ -52,10 +50,9 @@ export function outcomeOf(finish: Finish, shot: Shot, skill: Skill): Outcome {
   }
 
   const toHole = Math.sqrt((finish.x - shot.pin) ** 2 + finish.y * finish.y);
-  const halfWidth = Math.max(LEAST_HALF_WIDTH, (shot.back - shot.edge) / 2);
   const past = logistic((finish.x - shot.back) / EDGE_BLUR);
   const short = logistic((shot.edge - finish.x) / EDGE_BLUR);
-  const inside = logistic((halfWidth - Math.abs(finish.y)) / EDGE_BLUR);
+  const inside = logistic((greenHalfWidth(shot) - Math.abs(finish.y)) / EDGE_BLUR);
   const onGreen = (1 - short) * (1 - past) * inside;
   let after = onGreen * strokesToHoleOut('green', toHole, skill);
   if (onGreen < 1) {

@@ -1,7 +1,7 @@
 import type { MapCell } from '@/core/search/callMap';
 import type { Leader } from '@/core/search/quick';
 import { axisTicks, axisValueWords, mapAxis } from './axes';
-import { mapCsv } from './exports';
+import { mapCsv } from './mapCsv';
 import { keyOf, legendOf } from './legend';
 
 const leader = (club: string, kind: Leader['kind'] = 'splash'): Leader => ({

@@ -7,7 +7,7 @@ import { CallPanel } from '../desk/CallPanel';
 import { OtherCall } from '../desk/OtherCall';
 import { ReliefPanel } from '../desk/ReliefPanel';
 import type { DeskPlayer } from '../desk/types';
-import { Section } from '../drawing/Section';
+import { StillSection } from '../drawing/section/StillSection';
 
 interface CardProps {
   player: DeskPlayer;
@@ -44,12 +44,13 @@ export function Card({ player, said, shot, answer, units, back }: CardProps) {
           <p className="mt-1 leading-snug">{said}.</p>
         </header>
         <div className="mb-4 border border-hairline">
-          <Section
+          <StillSection
             shot={shot}
             pictures={answer.pictures}
             clubs={answer.sheet.calls.map(({ club }) => club)}
+            handed={player.handed}
             units={units}
-            busy={false}
+            size={{ width: 752, height: 230 }}
           />
         </div>
         {best?.kind === 'relief' && <ReliefPanel call={best} />}

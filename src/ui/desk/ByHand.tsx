@@ -1,15 +1,20 @@
 'use client';
 
-import { wrap, type Remote } from 'comlink';
-import { useEffect, useRef, useState } from 'react';
+import type { Remote } from 'comlink';
+import { useEffect, useState, type RefObject } from 'react';
 import type { CallEntry } from '@/core/contract/callSheet';
 import type { CallsWorker, Simulated } from '@/workers/calls.worker';
 import { Overlay, type OverlayState } from '../frame/Overlay';
+import type { UnitSystem } from '@/core/units/system';
+import { CallChoice } from './CallChoice';
+import { ballLines, ODDS_LINES, said } from './callLines';
 import { NumberPanel } from '../reading/NumberPanel';
 
 interface ByHandProps extends OverlayState {
   situation: object;
-  call: CallEntry | undefined;
+  calls: readonly CallEntry[];
+  worker: RefObject<Remote<CallsWorker> | null>;
+  units: UnitSystem;
 }
 
 /** The set-up of a call as `simulate` takes it. */
@@ -57,18 +62,31 @@ const setupOfCall = (call: CallEntry): HandSetup => ({
   swing_fraction: call.swing_fraction,
 });
 
-/** The best call with its set-up changed by hand, simulated at once beside the original. */
-export function ByHand({ situation, call, open, onOpenChange }: ByHandProps) {
-  const able = call !== undefined && call.kind !== 'relief' && call.kind !== 'out-sideways';
+/** A call with its set-up changed by hand, simulated at once beside the original. */
+export function ByHand({ situation, calls, worker, units, open, onOpenChange }: ByHandProps) {
+  const [chosen, setChosen] = useState(0);
+  const able = calls.filter(({ kind, toward_deg }) => kind !== 'relief' && toward_deg === 0);
+  const call = able[Math.min(chosen, able.length - 1)];
   return (
-    <Overlay
-      title={able ? `The ${call.club} by hand` : 'By hand'}
-      shape="wide"
-      open={open}
-      onOpenChange={onOpenChange}
-    >
-      {able ? (
-        <HandBody key={`${call.club}/${call.school}`} situation={situation} call={call} />
+    <Overlay title="A call by hand" shape="wide" open={open} onOpenChange={onOpenChange}>
+      {call ? (
+        <>
+          <div className="mb-3 max-w-sm">
+            <CallChoice
+              label="The call that is changed"
+              calls={able}
+              value={able.indexOf(call)}
+              onValue={setChosen}
+            />
+          </div>
+          <HandBody
+            key={`${call.club}/${call.school}`}
+            situation={situation}
+            call={call}
+            worker={worker}
+            units={units}
+          />
+        </>
       ) : (
         <p>There is no set-up at the flag to change here.</p>
       )}
@@ -77,17 +95,13 @@ export function ByHand({ situation, call, open, onOpenChange }: ByHandProps) {
 }
 
 /** Simulates set-ups in a worker; the latest one counts. */
-function useSimulation(situation: object, setup: HandSetup): Simulated | null {
-  const worker = useRef<Remote<CallsWorker> | null>(null);
+function useSimulation(
+  situation: object,
+  setup: HandSetup,
+  worker: ByHandProps['worker'],
+): Simulated | null {
   const [simulated, setSimulated] = useState<Simulated | null>(null);
   const question = JSON.stringify({ ...situation, setup });
-  useEffect(() => {
-    const thread = new Worker(new URL('../../workers/calls.worker.ts', import.meta.url), {
-      type: 'module',
-    });
-    worker.current = wrap<CallsWorker>(thread);
-    return () => thread.terminate();
-  }, []);
   useEffect(() => {
     let stale = false;
     const timer = setTimeout(() => {
@@ -100,42 +114,21 @@ function useSimulation(situation: object, setup: HandSetup): Simulated | null {
       stale = true;
       clearTimeout(timer);
     };
-  }, [question]);
+  }, [question, worker]);
   return simulated;
 }
 
-const percent = (share: number): string => `${Math.round(share * 100)}`;
-
-function HandBody({ situation, call }: { situation: object; call: CallEntry }) {
+function HandBody({
+  situation,
+  call,
+  worker,
+  units,
+}: Omit<ByHandProps, 'calls' | keyof OverlayState> & { call: CallEntry }) {
   const [setup, setSetup] = useState(() => setupOfCall(call));
-  const simulated = useSimulation(situation, setup);
+  const simulated = useSimulation(situation, setup, worker);
   const faults = simulated && 'faults' in simulated ? simulated.faults : [];
   const hand = simulated && 'simulation' in simulated ? simulated.simulation : null;
-  const rows: readonly (readonly [string, string, string])[] = [
-    ['carry, yd', call.predicted.carry_yd.toFixed(1), hand?.predicted.carry_yd.toFixed(1) ?? '…'],
-    ['run, yd', call.predicted.run_yd.toFixed(1), hand?.predicted.run_yd.toFixed(1) ?? '…'],
-    [
-      'launch, °',
-      call.predicted.launch_deg.toFixed(0),
-      hand?.predicted.launch_deg.toFixed(0) ?? '…',
-    ],
-    ['height, ft', call.predicted.apex_ft.toFixed(1), hand?.predicted.apex_ft.toFixed(1) ?? '…'],
-    ['spin, rpm', String(call.predicted.spin_rpm), String(hand?.predicted.spin_rpm ?? '…')],
-    [
-      'bounce at work, °',
-      call.predicted.bounce_effective_deg.toFixed(0),
-      hand?.predicted.bounce_effective_deg.toFixed(0) ?? '…',
-    ],
-    ['out, in 100', percent(call.odds.out), hand ? percent(hand.odds.out) : '…'],
-    ['on the green', percent(call.odds.green), hand ? percent(hand.odds.green) : '…'],
-    ['thin', percent(call.odds.thin), hand ? percent(hand.odds.thin) : '…'],
-    ['worst tenth', call.odds.worst_tenth.toFixed(2), hand?.odds.worst_tenth.toFixed(2) ?? '…'],
-    [
-      'strokes to hole out',
-      call.odds.expected_strokes.toFixed(2),
-      hand?.odds.expected_strokes.toFixed(2) ?? '…',
-    ],
-  ];
+  const lines = [...ballLines(units), ...ODDS_LINES];
 
   return (
     <div className="grid grid-cols-2 gap-8 max-md:grid-cols-1">
@@ -171,17 +164,21 @@ function HandBody({ situation, call }: { situation: object; call: CallEntry }) {
             </tr>
           </thead>
           <tbody aria-live="polite">
-            {rows.map(([name, before, after]) => (
-              <tr key={name} className="border-b border-hairline">
-                <th scope="row" className="py-1 text-left font-normal">
-                  {name}
-                </th>
-                <td className="py-1 text-right">{before}</td>
-                <td className={`py-1 text-right ${before === after ? '' : 'font-semibold'}`}>
-                  {after}
-                </td>
-              </tr>
-            ))}
+            {lines.map((line) => {
+              const before = said(line, call);
+              const after = hand ? said(line, hand) : '…';
+              return (
+                <tr key={line.name} className="border-b border-hairline">
+                  <th scope="row" className="py-0.5 text-left font-normal">
+                    {line.name}
+                  </th>
+                  <td className="py-0.5 text-right">{before}</td>
+                  <td className={`py-0.5 text-right ${before === after ? '' : 'font-semibold'}`}>
+                    {after}
+                  </td>
+                </tr>
+              );
+            })}
           </tbody>
         </table>
         <p role="alert" className="mt-2 min-h-6 font-semibold text-harm">

@@ -65,7 +65,7 @@ export function CallPanel({ call, picture, handed, burial, units }: CallPanelPro
           caption={`${shortLengthWords(toMetres(call.entry_in, 'in'), units)} behind`}
           note={`${Math.round(call.predicted.divot_mm / 10)} cm long, ${Math.round(call.predicted.depth_mm)} mm deep`}
         >
-          <EntryMark mark={picture.mark} burial={burial} />
+          <EntryMark mark={picture.mark} burial={burial} handed={handed} />
         </Drawn>
         <Drawn
           caption={call.swing_clock}

@@ -8,7 +8,9 @@ import { readSituation } from '@/core/contract/readSituation';
 import { readingToQuery, withField, type DeskReading } from '@/core/reading/reading';
 import type { UnitSystem } from '@/core/units/system';
 import { FACTOR, FACTORS, type FactorName } from '@/core/search/factors';
-import { Section } from '../drawing/Section';
+import { MISSES } from '@/core/shot/misses';
+import type { Look } from '../drawing/section/DrawingBar';
+import { Section } from '../drawing/section/Section';
 import { KeyHint } from '../frame/KeyHint';
 import { TopBar } from '../frame/TopBar';
 import { remember, type Theme } from '../frame/preferences';
@@ -26,6 +28,7 @@ import { ReliefPanel } from './ReliefPanel';
 import { useCalls } from './useCalls';
 import { useChanges } from './useChanges';
 import { useFollowing } from './useFollowing';
+import { useReading } from './useReading';
 
 interface DeskProps {
   players: readonly DeskPlayer[];
@@ -40,7 +43,8 @@ interface DeskProps {
 /** The screen on which an instructor reads a ball and gets a call. */
 export function Desk(props: DeskProps) {
   const { players } = props;
-  const [reading, setReading] = useState(props.first);
+  const { reading, setReading, undo, redo } = useReading(props.first);
+  const [look, setLook] = useState<Look>({ from: 'side', miss: null });
   const [units, setUnits] = useState(props.units);
   const [theme, setTheme] = useState(props.theme);
   const [token, setToken] = useState<TokenName | null>(null);
@@ -48,7 +52,7 @@ export function Desk(props: DeskProps) {
 
   const player = players.find(({ id }) => id === reading.player) ?? players[0]!;
   const situation = useMemo(() => situationOf(player, reading.shot), [player, reading.shot]);
-  const { answer, faults, busy, failure } = useCalls(situation, units);
+  const { answer, faults, busy, failure, worker } = useCalls(situation, units);
   const { shot, here } = useMemo(() => {
     const { question, firmness } = readSituation(situation);
     const values = FACTORS.map(
@@ -92,6 +96,21 @@ export function Desk(props: DeskProps) {
   useHotkeys(
     Object.keys(OVERLAY_KEYS),
     ({ key }) => setSheetOpen(OVERLAY_KEYS[key.toLowerCase()] ?? null),
+    { ...free, useKey: true },
+  );
+  useHotkeys('mod+z', undo, free);
+  useHotkeys('mod+shift+z, mod+y', redo, free);
+  useHotkeys(
+    'v',
+    () => setLook((now) => ({ ...now, from: now.from === 'side' ? 'above' : 'side' })),
+    free,
+  );
+  useHotkeys(
+    MISSES.map((_, i) => String(i + 1)),
+    ({ key }) => {
+      const miss = MISSES[Number(key) - 1] ?? null;
+      setLook((now) => ({ ...now, miss: now.miss === miss ? null : miss }));
+    },
     { ...free, useKey: true },
   );
   const sheet = answer?.sheet;
@@ -144,7 +163,7 @@ export function Desk(props: DeskProps) {
             {failure ?? props.problem}
           </p>
         )}
-        <section aria-label="Reading" className="px-6 py-3 max-sm:px-3">
+        <section aria-label="Reading" className="px-6 py-2 max-sm:px-3">
           <Sentence
             players={players}
             player={player}
@@ -161,6 +180,11 @@ export function Desk(props: DeskProps) {
         <Section
           shot={shot}
           pictures={pictures}
+          golfer={answer?.golfer ?? null}
+          handed={player.handed}
+          bands={changes.bands}
+          look={look}
+          onLook={setLook}
           clubs={(sheet?.calls ?? []).map(({ club }) => club)}
           units={units}
           busy={busy}
@@ -240,6 +264,7 @@ export function Desk(props: DeskProps) {
         shot={shot}
         here={here}
         sheet={sheet}
+        worker={worker}
         units={units}
         readings={props.readings}
       />

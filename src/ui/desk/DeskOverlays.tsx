@@ -1,14 +1,18 @@
 'use client';
 
+import type { Remote } from 'comlink';
+import type { RefObject } from 'react';
 import { calledLine } from '@/core/contract/calledLine';
 import type { CallSheet } from '@/core/contract/callSheet';
 import type { DeskReading } from '@/core/reading/reading';
 import type { FactorName } from '@/core/search/factors';
 import type { Shot } from '@/core/shot/shot';
 import type { UnitSystem } from '@/core/units/system';
+import type { CallsWorker } from '@/workers/calls.worker';
 import { CallMap } from '../callmap/CallMap';
 import { KeySheet } from '../frame/KeySheet';
 import { ByHand } from './ByHand';
+import { Compare } from './Compare';
 import { KeepDialog } from './KeepDialog';
 import { KEYS, type Overlay } from './overlays';
 import { ReadingsDrawer } from './ReadingsDrawer';
@@ -29,13 +33,26 @@ interface DeskOverlaysProps {
   shot: Shot;
   here: Record<FactorName, number>;
   sheet: CallSheet | undefined;
+  worker: RefObject<Remote<CallsWorker> | null>;
   units: UnitSystem;
   readings: readonly KeptReading[];
 }
 
 /** Everything that opens over the desk. */
 export function DeskOverlays(props: DeskOverlaysProps) {
-  const { which, onWhich, player, reading, onReading, situation, shot, here, sheet, units } = props;
+  const {
+    which,
+    onWhich,
+    player,
+    reading,
+    onReading,
+    situation,
+    shot,
+    here,
+    sheet,
+    worker,
+    units,
+  } = props;
   const { readings, keep, remove } = useReadings(props.readings);
   const best = sheet?.calls[0];
   const overlay = (name: Overlay) => ({
@@ -53,7 +70,14 @@ export function DeskOverlays(props: DeskOverlaysProps) {
       />
       <CallMap situation={situation} units={units} here={here} {...overlay('map')} />
       <SchoolsTable sheet={sheet} units={units} {...overlay('schools')} />
-      <ByHand situation={situation} call={best} {...overlay('hand')} />
+      <ByHand
+        situation={situation}
+        calls={sheet?.calls ?? []}
+        worker={worker}
+        units={units}
+        {...overlay('hand')}
+      />
+      <Compare calls={sheet?.calls ?? []} units={units} {...overlay('compare')} />
       <TypeLine
         shot={reading.shot}
         units={units}

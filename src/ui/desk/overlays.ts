@@ -1,5 +1,6 @@
 /** What may lie over the desk, one at a time. */
-export type Overlay = 'readings' | 'keep' | 'map' | 'schools' | 'hand' | 'type' | 'rules' | 'keys';
+export type Overlay =
+  'readings' | 'keep' | 'map' | 'schools' | 'hand' | 'compare' | 'type' | 'rules' | 'keys';
 
 /** Keys that open them. */
 export const OVERLAY_KEYS: Record<string, Overlay> = {
@@ -8,6 +9,7 @@ export const OVERLAY_KEYS: Record<string, Overlay> = {
   m: 'map',
   x: 'schools',
   h: 'hand',
+  o: 'compare',
   '/': 'type',
   c: 'rules',
   '?': 'keys',
@@ -29,7 +31,11 @@ export const KEYS = [
   { keys: '/', does: 'type the whole reading' },
   { keys: 'm', does: 'call map' },
   { keys: 'x', does: 'every school, side by side' },
-  { keys: 'h', does: 'change the best call by hand' },
+  { keys: 'h', does: 'change a call by hand' },
+  { keys: 'o', does: 'two calls, line by line' },
+  { keys: 'v', does: 'drawing from the side or above' },
+  { keys: '1 – 6', does: 'draw a miss: heavy, thin, shut, open, slow, quick' },
+  { keys: 'Ctrl Z', does: 'take the last change back; with Shift, do it again' },
   { keys: 'k', does: 'keep this reading' },
   { keys: 'r', does: 'kept readings' },
   { keys: 'c', does: 'rules and care' },

@@ -1,11 +1,12 @@
 'use client';
 
-import { wrap, type Remote } from 'comlink';
-import { useEffect, useRef, useState } from 'react';
+import type { Remote } from 'comlink';
+import { useEffect, useState, type RefObject } from 'react';
 import type { Answer } from '@/core/answer/answer';
 import type { Fault } from '@/core/contract/fault';
 import type { UnitSystem } from '@/core/units/system';
 import type { CallsWorker } from '@/workers/calls.worker';
+import { useCallsWorker } from './workers';
 
 /** What the desk knows of the calls for the reading that stands. */
 export interface Calls {
@@ -15,6 +16,8 @@ export interface Calls {
   busy: boolean;
   /** What stopped the computing, when it was not the reading. */
   failure: string | null;
+  /** The worker that answers, for single set-ups. */
+  worker: RefObject<Remote<CallsWorker> | null>;
 }
 
 const PAUSE_MS = 60;
@@ -37,20 +40,8 @@ export function useCalls(situation: object, units: UnitSystem): Calls {
     faults: [],
     failure: null,
   });
-  const worker = useRef<Remote<CallsWorker> | null>(null);
+  const worker = useCallsWorker(() => setSettled((now) => ({ ...now, failure: FAILURE })));
   const question = JSON.stringify([situation, units]);
-
-  useEffect(() => {
-    const thread = new Worker(new URL('../../workers/calls.worker.ts', import.meta.url), {
-      type: 'module',
-    });
-    thread.onerror = () => setSettled((now) => ({ ...now, failure: FAILURE }));
-    worker.current = wrap<CallsWorker>(thread);
-    return () => {
-      worker.current = null;
-      thread.terminate();
-    };
-  }, []);
 
   useEffect(() => {
     let stale = false;
@@ -72,8 +63,9 @@ export function useCalls(situation: object, units: UnitSystem): Calls {
       stale = true;
       clearTimeout(timer);
     };
-  }, [question]);
+  }, [question, worker]);
 
   const { answer, faults, failure } = settled;
-  return { answer, faults, failure, busy: settled.question !== question && failure === null };
+  const busy = settled.question !== question && failure === null;
+  return { answer, faults, failure, busy, worker };
 }

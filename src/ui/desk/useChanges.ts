@@ -3,19 +3,32 @@
 import { proxy } from 'comlink';
 import { useEffect, useState } from 'react';
 import type { ChangeEntry } from '@/core/answer/changes';
+import type { Band } from '@/core/search/bands';
 import type { Leader } from '@/core/search/quick';
 import type { UnitSystem } from '@/core/units/system';
-import { useScanWorker } from './useScanWorker';
+import { useScanWorker } from './workers';
 
 /** When the call changes, as far as it has been found for the reading that stands. */
 export interface Changes {
   entries: readonly ChangeEntry[];
+  /** The best call along the distance. */
+  bands: readonly Band[];
   busy: boolean;
 }
 
+/** State of the scans for one question. */
+interface Scanned {
+  question: string;
+  entries: ChangeEntry[];
+  bands: Band[];
+  done: boolean;
+}
+
+const NOTHING: Scanned = { question: '', entries: [], bands: [], done: false };
+
 const PAUSE_MS = 350;
 
-/** Looks for when the call changes once the calls have settled; a new reading starts it over. */
+/** Looks along the distance, and for when the call changes, once the calls have settled; a new reading starts it over. */
 export function useChanges(
   situation: object,
   units: UnitSystem,
@@ -25,11 +38,7 @@ export function useChanges(
   const question = called
     ? JSON.stringify([situation, units, { club: called.club, kind: called.kind }])
     : '';
-  const [state, setState] = useState<{ question: string; entries: ChangeEntry[]; done: boolean }>({
-    question: '',
-    entries: [],
-    done: false,
-  });
+  const [state, setState] = useState(NOTHING);
 
   useEffect(() => {
     if (question === '') return;
@@ -41,12 +50,16 @@ export function useChanges(
         UnitSystem,
         Pick<Leader, 'club' | 'kind'>,
       ];
-      setState({ question, entries: [], done: false });
+      setState({ ...NOTHING, question });
+      const seen = proxy((bands: Band[]) => {
+        if (!stale) setState((now) => ({ ...now, bands }));
+      });
       const found = proxy((entry: ChangeEntry) => {
         if (!stale) setState((now) => ({ ...now, entries: [...now.entries, entry] }));
       });
       thread.current
-        ?.changes(asked, said, from, found)
+        ?.bands(asked, from, seen)
+        .then((ended) => ended && thread.current?.changes(asked, said, from, found))
         .catch(() => true)
         .then(() => {
           if (!stale) setState((now) => ({ ...now, done: true }));
@@ -60,5 +73,9 @@ export function useChanges(
   }, [question, worker]);
 
   const mine = state.question === question;
-  return { entries: mine ? state.entries : [], busy: !mine || !state.done };
+  return {
+    entries: mine ? state.entries : [],
+    bands: mine ? state.bands : [],
+    busy: !mine || !state.done,
+  };
 }

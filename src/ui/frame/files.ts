@@ -1,8 +1,3 @@
-import Papa from 'papaparse';
-import type { MapAxis, MapCell } from '@/core/search/callMap';
-import type { UnitSystem } from '@/core/units/system';
-import { axisValueWords } from './axes';
-
 /** Hands a file to the browser to be saved. */
 export function save(name: string, content: BlobPart, type: string): void {
   const url = URL.createObjectURL(new Blob([content], { type }));
@@ -13,13 +8,17 @@ export function save(name: string, content: BlobPart, type: string): void {
   setTimeout(() => URL.revokeObjectURL(url), 1000);
 }
 
-/** An SVG element as a file of its own: the theme's colours written out, since no style sheet goes with it. */
+/** An SVG element as a file of its own: without handles, and with the theme's colours and fonts written out, since no style
+ * sheet goes with it. */
 export function svgText(svg: SVGSVGElement): string {
   const style = getComputedStyle(document.documentElement);
+  const copy = svg.cloneNode(true) as SVGSVGElement;
+  copy.querySelectorAll('[role="slider"]').forEach((handle) => handle.remove());
   return new XMLSerializer()
-    .serializeToString(svg)
+    .serializeToString(copy)
     .replace(/var\((--[a-z0-9-]+)\)/g, (_, name: string) => style.getPropertyValue(name).trim())
-    .replace('font-family="inherit"', 'font-family="sans-serif"');
+    .replace('font-family="inherit"', '')
+    .replace('<svg ', '<svg font-family="sans-serif" ');
 }
 
 /** An SVG element as a PNG at twice its size, on paper. */
@@ -42,28 +41,4 @@ export async function savePng(name: string, svg: SVGSVGElement): Promise<void> {
   URL.revokeObjectURL(url);
   const blob = await new Promise<Blob | null>((resolve) => canvas.toBlob(resolve, 'image/png'));
   if (blob) save(name, blob, 'image/png');
-}
-
-/** The cells of a map as CSV: a line each, values as said and as SI. */
-export function mapCsv(
-  rows: readonly (readonly MapCell[])[],
-  xAxis: MapAxis,
-  yAxis: MapAxis,
-  units: UnitSystem,
-): string {
-  const said = (axis: MapAxis, value: number): string =>
-    axisValueWords(axis.factor, value, units).replaceAll('\u00a0', ' ');
-  return Papa.unparse(
-    rows.flat().map(({ x, y, best, margin }) => ({
-      [xAxis.factor]: said(xAxis, x),
-      [yAxis.factor]: said(yAxis, y),
-      [`${xAxis.factor}_si`]: x.toPrecision(5),
-      [`${yAxis.factor}_si`]: y.toPrecision(5),
-      club: best?.club ?? '',
-      kind: best?.kind ?? '',
-      school: best?.school ?? '',
-      margin_strokes: margin.toFixed(3),
-    })),
-    { escapeFormulae: true },
-  );
 }

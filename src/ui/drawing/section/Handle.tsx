@@ -84,7 +84,8 @@ export function Handle(props: HandleProps) {
         fill="none"
         stroke="var(--flag)"
         strokeWidth="3"
-        className="opacity-0 group-focus-visible:opacity-100"
+        opacity="0"
+        className="group-focus-visible:opacity-100"
       />
     </g>
   );

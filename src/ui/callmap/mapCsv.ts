@@ -1,0 +1,28 @@
+import Papa from 'papaparse';
+import type { MapAxis, MapCell } from '@/core/search/callMap';
+import type { UnitSystem } from '@/core/units/system';
+import { axisValueWords } from './axes';
+
+/** The cells of a map as CSV: a line each, values as said and as SI. */
+export function mapCsv(
+  rows: readonly (readonly MapCell[])[],
+  xAxis: MapAxis,
+  yAxis: MapAxis,
+  units: UnitSystem,
+): string {
+  const said = (axis: MapAxis, value: number): string =>
+    axisValueWords(axis.factor, value, units).replaceAll('\u00a0', ' ');
+  return Papa.unparse(
+    rows.flat().map(({ x, y, best, margin }) => ({
+      [xAxis.factor]: said(xAxis, x),
+      [yAxis.factor]: said(yAxis, y),
+      [`${xAxis.factor}_si`]: x.toPrecision(5),
+      [`${yAxis.factor}_si`]: y.toPrecision(5),
+      club: best?.club ?? '',
+      kind: best?.kind ?? '',
+      school: best?.school ?? '',
+      margin_strokes: margin.toFixed(3),
+    })),
+    { escapeFormulae: true },
+  );
+}

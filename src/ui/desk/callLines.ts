@@ -1,0 +1,106 @@
+import type { CallEntry } from '@/core/contract/callSheet';
+import { fromMetres, toMetres, type LengthUnit } from '@/core/units/length';
+import { plainNumber, unitFor } from '@/core/units/say';
+import type { UnitSystem } from '@/core/units/system';
+
+/** What can be told of a call, or of a set-up simulated by hand. */
+export type Told = Pick<CallEntry, 'predicted' | 'odds'>;
+
+/** A line of a comparison: its name with the unit, its number, and how many decimals it is said with. */
+export interface CallLine<T> {
+  name: string;
+  of: (call: T) => number | null;
+  digits: number;
+}
+
+const inUnit =
+  (from: LengthUnit, to: LengthUnit) =>
+  (value: number): number =>
+    fromMetres(toMetres(value, from), to);
+
+/** What the ball does, in the units of the desk. */
+export function ballLines(units: UnitSystem): CallLine<Told>[] {
+  const ground = unitFor('ground', units);
+  const height = unitFor('height', units);
+  const far = inUnit('yd', ground);
+  const high = inUnit('ft', height);
+  return [
+    { name: `carry, ${ground}`, of: ({ predicted }) => far(predicted.carry_yd), digits: 1 },
+    { name: `run, ${ground}`, of: ({ predicted }) => far(predicted.run_yd), digits: 1 },
+    { name: 'launch, °', of: ({ predicted }) => predicted.launch_deg, digits: 0 },
+    { name: `height, ${height}`, of: ({ predicted }) => high(predicted.apex_ft), digits: 1 },
+    {
+      name: `over the lip, ${height}`,
+      of: ({ predicted: { lip_clearance_ft: clearance } }) =>
+        clearance === null ? null : high(clearance),
+      digits: 1,
+    },
+    { name: 'spin, rpm', of: ({ predicted }) => predicted.spin_rpm, digits: 0 },
+    { name: 'loft at work, °', of: ({ predicted }) => predicted.loft_effective_deg, digits: 0 },
+    { name: 'bounce at work, °', of: ({ predicted }) => predicted.bounce_effective_deg, digits: 0 },
+    { name: 'mark, cm long', of: ({ predicted }) => predicted.divot_mm / 10, digits: 0 },
+    { name: 'mark, mm deep', of: ({ predicted }) => predicted.depth_mm, digits: 0 },
+  ];
+}
+
+const hundred = (share: number): number => share * 100;
+
+/** Chances out of a hundred, and strokes. */
+export const ODDS_LINES: CallLine<Told>[] = [
+  { name: 'out, in 100', of: ({ odds }) => hundred(odds.out), digits: 0 },
+  { name: 'on the green', of: ({ odds }) => hundred(odds.green), digits: 0 },
+  { name: 'inside two paces', of: ({ odds }) => hundred(odds.within_2m), digits: 0 },
+  { name: 'caught by the lip', of: ({ odds }) => hundred(odds.lip), digits: 0 },
+  { name: 'thin', of: ({ odds }) => hundred(odds.thin), digits: 0 },
+  { name: 'heavy', of: ({ odds }) => hundred(odds.fat), digits: 0 },
+  { name: 'worst tenth, strokes', of: ({ odds }) => odds.worst_tenth, digits: 2 },
+  { name: 'strokes to hole out', of: ({ odds }) => odds.expected_strokes, digits: 2 },
+];
+
+/** How the player stands and swings. */
+export function setupLines(units: UnitSystem): CallLine<CallEntry>[] {
+  const small: LengthUnit = units === 'metres' ? 'cm' : 'in';
+  const grass = unitFor('ground', units);
+  return [
+    { name: 'face, ° open', of: (call) => call.face_deg, digits: 0 },
+    { name: 'ball, 0 trail to 100 lead heel', of: (call) => call.ball_position, digits: 0 },
+    { name: 'stance, shoulder widths', of: (call) => call.stance_width, digits: 2 },
+    { name: 'stance, ° open', of: (call) => call.stance_open_deg, digits: 0 },
+    { name: `mark behind, ${small}`, of: (call) => inUnit('in', small)(call.entry_in), digits: 1 },
+    { name: 'swing, % of full', of: (call) => hundred(call.swing_fraction), digits: 0 },
+    {
+      name: `as a grass swing, ${grass}`,
+      of: (call) => inUnit('yd', grass)(call.grass_swing_yd),
+      digits: 0,
+    },
+    { name: 'weight on the lead foot, %', of: (call) => hundred(call.weight_lead), digits: 0 },
+    { name: 'handle lower, °', of: (call) => call.handle_lower_deg, digits: 0 },
+    { name: 'shaft leaning, °', of: (call) => call.shaft_lean_deg, digits: 0 },
+    {
+      name: `grip down, ${small}`,
+      of: (call) => inUnit('in', small)(call.grip_down_in),
+      digits: 1,
+    },
+  ];
+}
+
+/** A line's number as it is said; a dash where there is none. */
+export function said<T>(line: CallLine<T>, call: T): string {
+  const value = line.of(call);
+  return value === null ? '–' : plainNumber(value, line.digits);
+}
+
+/** By how much the second differs, with its sign; nothing where they are said the same. */
+export function difference<T>(line: CallLine<T>, first: T, second: T): string {
+  const a = line.of(first);
+  const b = line.of(second);
+  if (a === null || b === null || said(line, first) === said(line, second)) return '';
+  const by = b - a;
+  return `${by > 0 ? '+' : '−'}${plainNumber(Math.abs(by), line.digits)}`;
+}
+
+/** A call in the words of a list to choose from. */
+export const callName = (call: CallEntry): string =>
+  call.kind === 'relief'
+    ? 'relief'
+    : `${call.rank}. ${call.club}, ${call.school.replaceAll('-', ' ')}${call.toward_deg === 0 ? '' : `, ${Math.abs(call.toward_deg)}° from the flag`}`;

@@ -1,0 +1,139 @@
+import { line } from 'd3-shape';
+import type { FlightPicture } from '@/core/answer/flightPicture';
+import type { Shot } from '@/core/shot/shot';
+import type { UnitSystem } from '@/core/units/system';
+import { degrees } from '@/core/units/angle';
+import { inkOf } from '../inks';
+import { Ticks } from '../section/Marks';
+import type { Ranked } from '../section/Ridges';
+import { AboveGround } from './AboveGround';
+import { StanceAbove } from './StanceAbove';
+import type { AboveScale } from './scale';
+
+interface AboveDrawingProps {
+  shot: Shot;
+  ranked: readonly Ranked[];
+  units: UnitSystem;
+  size: { width: number; height: number };
+  scale: AboveScale;
+  /** Names of the clubs by rank. */
+  clubs: readonly string[];
+  shown?: number | null;
+  miss?: FlightPicture | null;
+}
+
+/** The shot from above: ground, aim, feet and face, the curve of each flight, and where the player's balls finish. */
+export function AboveDrawing(props: AboveDrawingProps) {
+  const { shot, ranked, units, size, scale, clubs, shown = null, miss } = props;
+  const { x, y, forward } = scale;
+  const path = line<[number, number]>()
+    .x(([px]) => x(px))
+    .y(([, py]) => y(py));
+  const told = ranked.find(({ rank }) => rank === (shown ?? 0)) ?? ranked[0];
+  return (
+    <>
+      <AboveGround shot={shot} scale={scale} size={size} />
+      <line
+        x1={x(0)}
+        x2={x(shot.pin)}
+        y1={y(0)}
+        y2={y(0)}
+        stroke="var(--on-turf)"
+        strokeDasharray="2 6"
+      />
+      {told && <StanceAbove plan={told.picture.plan} shot={shot} scale={scale} />}
+      {told?.picture.spread.balls.map(([bx, by], i) => (
+        <circle
+          key={i}
+          cx={x(bx)}
+          cy={y(by)}
+          r="2.6"
+          fill="white"
+          stroke="#14302a"
+          strokeWidth="0.8"
+          fillOpacity="0.85"
+        />
+      ))}
+      {[...ranked].reverse().map(({ picture: { spread, track }, rank }) => (
+        <g key={rank} stroke={inkOf(rank).onTurf} fill="none" opacity={miss && rank > 0 ? 0.4 : 1}>
+          {spread.ellipse && (
+            <ellipse
+              rx={spread.ellipse.long * scale.perMetre}
+              ry={spread.ellipse.short * scale.perMetre}
+              transform={`translate(${x(spread.ellipse.x)} ${y(spread.ellipse.y)}) rotate(${-degrees(spread.ellipse.turn) * forward})`}
+              strokeWidth={rank === (shown ?? 0) ? 2.4 : 1.4}
+              strokeDasharray={inkOf(rank).dash}
+              strokeLinecap="round"
+            />
+          )}
+          <path
+            d={path(track) ?? ''}
+            strokeWidth={rank === (shown ?? 0) ? 3 : 2}
+            strokeDasharray={inkOf(rank).dash}
+            strokeLinecap="round"
+          />
+        </g>
+      ))}
+      {miss && (
+        <g stroke="#14302a" data-testid="miss">
+          <path
+            d={path(miss.track) ?? ''}
+            fill="none"
+            strokeWidth="2.2"
+            strokeDasharray="9 4 2 4"
+          />
+          <circle
+            cx={x(miss.track.at(-1)![0])}
+            cy={y(miss.track.at(-1)![1])}
+            r="5"
+            fill="var(--paper)"
+            strokeWidth="1.8"
+          />
+        </g>
+      )}
+      <circle cx={x(0)} cy={y(0)} r="6" fill="white" stroke="#14302a" strokeWidth="1.8" />
+      <g>
+        <circle cx={x(shot.pin)} cy={y(0)} r="4" fill="#14302a" />
+        <path
+          d={`M${x(shot.pin)} ${y(0)} v-26 l${18 * forward} 6 l${-18 * forward} 6`}
+          fill="var(--flag)"
+          stroke="#14302a"
+          strokeWidth="1.6"
+        />
+      </g>
+      <Legend ranked={ranked} clubs={clubs} x={forward === 1 ? 16 : size.width - 150} />
+      <Ticks scale={{ ...scale, z: y }} height={size.height} width={size.width} units={units} />
+    </>
+  );
+}
+
+/** Which ink is which call, and which line is which. */
+function Legend({ ranked, clubs, x }: Pick<AboveDrawingProps, 'ranked' | 'clubs'> & { x: number }) {
+  const rows = [
+    ...ranked.map(({ rank }) => ({
+      ink: inkOf(rank).onTurf,
+      dash: inkOf(rank).dash,
+      text: `${clubs[rank]}: ball, 8 in 10`,
+    })),
+    { ink: '#14302a', dash: '7 4', text: 'swing' },
+    { ink: '#14302a', dash: '1.5 4', text: 'face' },
+  ];
+  return (
+    <g transform={`translate(${x} 22)`} fontSize="13" fill="var(--on-turf)">
+      {rows.map(({ ink, dash, text }, i) => (
+        <g key={text} transform={`translate(0 ${i * 19})`}>
+          <line
+            x2="28"
+            y1="-4"
+            y2="-4"
+            stroke={ink}
+            strokeWidth="2.6"
+            strokeDasharray={dash}
+            strokeLinecap="round"
+          />
+          <text x="36">{text}</text>
+        </g>
+      ))}
+    </g>
+  );
+}

@@ -1,0 +1,134 @@
+'use client';
+
+import { Download, Maximize2, Minus, MoveVertical, Plus } from 'lucide-react';
+import type { RefObject } from 'react';
+import { MISS_WORDS } from '@/core/script/missWords';
+import { MISSES, type MissName } from '@/core/shot/misses';
+import { save, svgText } from '../../frame/files';
+import type { SectionView } from './scale';
+
+/** From where the shot is looked at, and the miss that is drawn until another is chosen. */
+export interface Look {
+  from: 'side' | 'above';
+  miss: MissName | null;
+}
+
+interface DrawingBarProps {
+  look: Look;
+  onLook: (look: Look) => void;
+  view: SectionView;
+  views: { zoom: (factor: number) => void; whole: () => void; stretch: () => void };
+  said: string | null;
+  /** A miss under the pointer or the focus, drawn while it is. */
+  onTry: (miss: MissName | null) => void;
+  svg: RefObject<SVGSVGElement | null>;
+}
+
+const ZOOM_STEP = 1.5;
+
+const BUTTON =
+  'grid h-11 min-w-11 place-items-center rounded px-2 hover:bg-paper disabled:opacity-45';
+
+/** Under the drawing: side or above, the misses, what the one looked at does, zoom, stretch and saving. */
+export function DrawingBar(props: DrawingBarProps) {
+  const { look, onLook, view, views, said, onTry, svg } = props;
+  return (
+    <div
+      role="toolbar"
+      aria-label="Drawing"
+      className="flex items-center gap-x-1 max-lg:flex-wrap border-b border-hairline bg-paper-deep px-4 text-[0.95rem] max-sm:px-1"
+    >
+      {(['side', 'above'] as const).map((from) => (
+        <button
+          key={from}
+          type="button"
+          aria-pressed={look.from === from}
+          onClick={() => onLook({ ...look, from })}
+          className={`${BUTTON} aria-pressed:font-semibold aria-pressed:underline aria-pressed:decoration-flag aria-pressed:decoration-[3px] aria-pressed:underline-offset-8`}
+        >
+          {from === 'side' ? 'Side' : 'Above'}
+        </button>
+      ))}
+      <span className="ml-2 border-l border-hairline pl-3 text-ink-soft max-sm:sr-only">
+        A miss:
+      </span>
+      {MISSES.map((miss, i) => (
+        <button
+          key={miss}
+          type="button"
+          aria-pressed={look.miss === miss}
+          aria-keyshortcuts={String(i + 1)}
+          onClick={() => onLook({ ...look, miss: look.miss === miss ? null : miss })}
+          onPointerEnter={(event) => event.pointerType === 'mouse' && onTry(miss)}
+          onPointerLeave={() => onTry(null)}
+          onFocus={(event) => event.target.matches(':focus-visible') && onTry(miss)}
+          onBlur={() => onTry(null)}
+          className={`${BUTTON} aria-pressed:bg-flag-wash aria-pressed:text-on-flag`}
+        >
+          {MISS_WORDS[miss]}
+        </button>
+      ))}
+      <p role="status" className="min-w-0 grow truncate px-2 max-lg:order-last max-lg:w-full">
+        {said}
+      </p>
+      {look.from === 'side' && (
+        <>
+          <button
+            type="button"
+            aria-label="Smaller"
+            disabled={view.zoom <= 1}
+            onClick={() => views.zoom(1 / ZOOM_STEP)}
+            className={BUTTON}
+          >
+            <Minus size={17} aria-hidden="true" />
+          </button>
+          <button
+            type="button"
+            aria-label="Larger"
+            onClick={() => views.zoom(ZOOM_STEP)}
+            className={BUTTON}
+          >
+            <Plus size={17} aria-hidden="true" />
+          </button>
+          <button
+            type="button"
+            aria-label="Show everything"
+            disabled={view.zoom === 1 && view.stretch === 1}
+            onClick={views.whole}
+            className={BUTTON}
+          >
+            <Maximize2 size={16} aria-hidden="true" />
+          </button>
+          <button
+            type="button"
+            aria-label={
+              view.stretch === 1
+                ? 'True to scale; stretch heights'
+                : `Heights ${view.stretch} times; change`
+            }
+            onClick={views.stretch}
+            className={`${BUTTON} grid-flow-col gap-1`}
+          >
+            <MoveVertical size={16} aria-hidden="true" />
+            {view.stretch === 1 ? '1:1' : `${view.stretch}:1`}
+          </button>
+        </>
+      )}
+      <button
+        type="button"
+        aria-label="Save the drawing as SVG"
+        onClick={() =>
+          svg.current &&
+          save(
+            `shot-from-${look.from === 'side' ? 'the-side' : 'above'}.svg`,
+            svgText(svg.current),
+            'image/svg+xml',
+          )
+        }
+        className={BUTTON}
+      >
+        <Download size={17} aria-hidden="true" />
+      </button>
+    </div>
+  );
+}

@@ -1,0 +1,123 @@
+import type { CallPicture } from '@/core/answer/picture';
+import { BALL_RADIUS } from '@/core/ball/ball';
+import type { Shot } from '@/core/shot/shot';
+import { degrees } from '@/core/units/angle';
+import { fromMetres, toMetres } from '@/core/units/length';
+import { sayLength, unitFor } from '@/core/units/say';
+import type { UnitSystem } from '@/core/units/system';
+import type { SectionScale } from './scale';
+
+interface MarksProps {
+  scale: SectionScale;
+  shot: Shot;
+  units: UnitSystem;
+}
+
+/** The least start angle over the lip, and how far the first call clears it. */
+export function LipMarks({
+  scale,
+  shot,
+  picture,
+  units,
+}: MarksProps & { picture: CallPicture | undefined }) {
+  const { x, z, forward } = scale;
+  const { lip } = shot;
+  if (lip.height <= 0) return null;
+  const anchor = forward === 1 ? 'start' : 'end';
+  const angle = degrees(Math.atan2(lip.height + BALL_RADIUS, lip.distance));
+  const reach = Math.min(lip.distance * 2.6, lip.distance + 6);
+  const rise = ((lip.height + BALL_RADIUS) / lip.distance) * reach;
+  const clearance = picture?.lipClearance ?? null;
+  const over = lip.height + BALL_RADIUS + (clearance ?? 0);
+  return (
+    <g fontSize="13.5" fill="var(--ink)" textAnchor={anchor}>
+      <line
+        x1={x(0)}
+        y1={z(0)}
+        x2={x(reach)}
+        y2={z(rise)}
+        stroke="var(--ink-soft)"
+        strokeDasharray="2 5"
+      />
+      <text
+        x={x(reach) + 6 * forward}
+        y={z(rise) + 4}
+        stroke="var(--sky)"
+        strokeWidth="4"
+        paintOrder="stroke"
+      >
+        must start above {Math.ceil(angle)}°
+      </text>
+      {clearance !== null && clearance > 0.05 && (
+        <>
+          <line
+            x1={x(lip.distance)}
+            x2={x(lip.distance)}
+            y1={z(lip.height)}
+            y2={z(over)}
+            stroke="var(--call-1)"
+            strokeWidth="1.5"
+          />
+          <text
+            x={x(lip.distance) + 6 * forward}
+            y={(z(lip.height) + z(over)) / 2 - 8}
+            fill="var(--call-1)"
+            fontWeight="600"
+            stroke="var(--sky)"
+            strokeWidth="4"
+            paintOrder="stroke"
+          >
+            +{sayLength(clearance, 'height', units)}
+          </text>
+        </>
+      )}
+    </g>
+  );
+}
+
+/** Height of the flagstick over the green, px; on a small scale as tall as can be seen. */
+export const flagHeight = ({ perMetre }: SectionScale): number => Math.max(46, perMetre * 2.1);
+
+/** The flag in its hole, flying towards where the ball goes. */
+export function Flag({ scale, shot }: Omit<MarksProps, 'units'>) {
+  const { x, z, forward } = scale;
+  const foot = z(shot.lip.height);
+  const top = foot - flagHeight(scale);
+  const px = x(shot.pin);
+  return (
+    <g>
+      <line x1={px} x2={px} y1={foot} y2={top} stroke="var(--ink)" strokeWidth="2" />
+      <path d={`M${px} ${top} l${24 * forward} 8 l${-24 * forward} 8 Z`} fill="var(--flag)" />
+    </g>
+  );
+}
+
+/** Distances from the ball along the foot of the drawing. */
+export function Ticks({
+  scale: { x, perMetre, forward },
+  height,
+  width,
+  units,
+}: Omit<MarksProps, 'shot'> & { height: number; width: number }) {
+  const unit = unitFor('ground', units);
+  const pixels = toMetres(1, unit) * perMetre;
+  const step = [0.1, 0.25, 0.5, 1, 2, 5, 10, 20, 50].find((each) => each * pixels >= 44) ?? 100;
+  const end = forward === 1 ? width - 34 : 34;
+  const start = forward === 1 ? 12 : width - 12;
+  const first = Math.max(0, Math.ceil(fromMetres(x.invert(start), unit) / step));
+  const last = Math.floor(fromMetres(x.invert(end), unit) / step);
+  const ticks = Array.from({ length: Math.max(0, last - first + 1) }, (_, k) => (first + k) * step);
+  return (
+    <g fontSize="13" fill="var(--on-turf)" textAnchor="middle">
+      {ticks.map((tick) => (
+        <g key={tick} transform={`translate(${x(toMetres(tick, unit))} ${height - 5})`}>
+          <line y1="-19" y2="-14" stroke="var(--on-turf)" />
+          <text>{tick}</text>
+        </g>
+      ))}
+      <text x={forward === 1 ? width - 16 : 16} y={height - 5}>
+        {unit}
+      </text>
+    </g>
+  );
+}

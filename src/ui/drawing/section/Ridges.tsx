@@ -1,0 +1,67 @@
+import { area, curveBasis } from 'd3-shape';
+import type { CallPicture } from '@/core/answer/picture';
+import { inkOf } from '../inks';
+import type { SectionScale } from './scale';
+
+/** A picture with the rank of its call, which keeps its ink whatever else is drawn. */
+export interface Ranked {
+  picture: CallPicture;
+  rank: number;
+}
+
+interface RidgesProps {
+  scale: SectionScale;
+  ranked: readonly Ranked[];
+  lip: { height: number; distance: number };
+  width: number;
+  height: number;
+  /** Rank that stands out, or null. */
+  shown: number | null;
+  onShown?: ((rank: number | null) => void) | undefined;
+}
+
+const RIDGE_PX = 34;
+
+/** Where each call's balls finish, as ridges on the green; the one under the pointer is told. */
+export function Ridges({ scale, ranked, lip, width, height, shown, onShown }: RidgesProps) {
+  const { x, z, forward } = scale;
+  const ground = z(lip.height);
+  const tallest = Math.max(
+    0.05,
+    ...ranked.flatMap(({ picture }) => picture.ridge.map(([, d]) => d)),
+  );
+  const ridge = area<[number, number]>()
+    .x(([px]) => x(px))
+    .y0(ground)
+    .y1(([, d]) => ground - (d / tallest) * RIDGE_PX)
+    .curve(curveBasis);
+  const lipX = x(lip.distance);
+  const filled = shown ?? 0;
+  return (
+    <g clipPath="url(#past-the-lip)">
+      <clipPath id="past-the-lip">
+        <rect
+          x={forward === 1 ? lipX : Math.min(0, lipX - width)}
+          y="-400"
+          width={Math.max(0, forward === 1 ? width * 2 : lipX - Math.min(0, lipX - width))}
+          height={height + 800}
+        />
+      </clipPath>
+      {[...ranked].reverse().map(({ picture, rank }) => (
+        <path
+          key={rank}
+          d={ridge(picture.ridge) ?? ''}
+          fill={inkOf(rank).colour}
+          fillOpacity={rank === filled ? 0.3 : 0}
+          stroke={inkOf(rank).colour}
+          strokeOpacity="0.7"
+          strokeDasharray={inkOf(rank).dash}
+          strokeLinecap="round"
+          pointerEvents={onShown ? 'all' : 'none'}
+          onPointerEnter={() => onShown?.(rank)}
+          onPointerLeave={() => onShown?.(null)}
+        />
+      ))}
+    </g>
+  );
+}

@@ -1,0 +1,106 @@
+import type { FlightPicture } from '@/core/answer/flightPicture';
+import type { CallPicture } from '@/core/answer/picture';
+import { BALL_RADIUS } from '@/core/ball/ball';
+import type { Band } from '@/core/search/bands';
+import type { Shot } from '@/core/shot/shot';
+import type { UnitSystem } from '@/core/units/system';
+import { Bands } from './Bands';
+import { Flights } from './Flights';
+import { Ground } from './Ground';
+import { Flag, LipMarks, Ticks } from './Marks';
+import { Ridges, type Ranked } from './Ridges';
+import { INSET, SandInset } from './SandInset';
+import type { SectionExtent, SectionScale } from './scale';
+
+interface SectionDrawingProps {
+  shot: Shot;
+  ranked: readonly Ranked[];
+  units: UnitSystem;
+  size: { width: number; height: number };
+  scale: SectionScale;
+  /** The same scale with the flag to the right: shapes are drawn with it and then mirrored. */
+  plain: SectionScale;
+  bands?: readonly Band[];
+  shown?: number | null;
+  onShown?: (rank: number | null) => void;
+  miss?: FlightPicture | null;
+  inset?: boolean;
+}
+
+/** What a section must show: the first calls' flights and finishes, and the shot's own places. */
+export function extentOf(shot: Shot, pictures: readonly CallPicture[]): SectionExtent {
+  return {
+    highest: Math.max(3, ...pictures.flatMap(({ flight }) => flight.map(([, z]) => z))),
+    farthest: Math.max(
+      shot.pin + 4,
+      Math.min(shot.back + 2, shot.pin * 1.6),
+      ...pictures.map((p) => p.finish + 1),
+    ),
+    lipHeight: shot.lip.height,
+  };
+}
+
+/** Pictures at the flag with their ranks: relief has no flight, and other ways out are not on this line. */
+export const atTheFlag = (pictures: readonly (CallPicture | null)[]): Ranked[] =>
+  pictures.flatMap((picture, rank) => (picture && picture.toward === 0 ? [{ picture, rank }] : []));
+
+/** Side view of a shot: sand, lip, green, flights of the calls, where balls finish, and the head in the sand. */
+export function SectionDrawing(props: SectionDrawingProps) {
+  const { shot, ranked, units, size, scale, plain, bands, miss = null, inset } = props;
+  const { shown = null, onShown } = props;
+  const mirrored = scale.forward === -1;
+  const first = ranked.find(({ rank }) => rank === 0)?.picture;
+  const told = ranked.find(({ rank }) => rank === shown)?.picture ?? first;
+  return (
+    <>
+      <g transform={mirrored ? `translate(${size.width} 0) scale(-1 1)` : undefined}>
+        <Ground
+          scale={plain}
+          width={size.width}
+          height={size.height}
+          lip={shot.lip}
+          edge={shot.edge}
+          back={shot.back}
+          burial={shot.burial}
+          sand={shot.sand}
+        />
+      </g>
+      <Ridges
+        scale={scale}
+        ranked={ranked}
+        lip={shot.lip}
+        width={size.width}
+        height={size.height}
+        shown={shown}
+        onShown={onShown}
+      />
+      <LipMarks scale={scale} shot={shot} picture={first} units={units} />
+      <Flights
+        scale={scale}
+        ranked={ranked}
+        lipHeight={shot.lip.height}
+        shown={shown}
+        miss={miss}
+      />
+      <Flag scale={scale} shot={shot} />
+      <circle
+        cx={scale.x(0)}
+        cy={scale.z(0)}
+        r={Math.max(6, BALL_RADIUS * scale.perMetre)}
+        fill="white"
+        stroke="#14302a"
+        strokeWidth="1.8"
+      />
+      {bands && <Bands scale={scale} bands={bands} pin={shot.pin} height={size.height} />}
+      <Ticks scale={scale} height={size.height} width={size.width} units={units} />
+      {inset && told && (
+        <g
+          transform={`translate(${mirrored ? 8 : size.width - INSET.width - 8} 8)`}
+          pointerEvents="none"
+        >
+          <SandInset picture={told} sand={shot.sand} burial={shot.burial} mirrored={mirrored} />
+        </g>
+      )}
+    </>
+  );
+}

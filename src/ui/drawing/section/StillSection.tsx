@@ -1,0 +1,42 @@
+import type { CallPicture } from '@/core/answer/picture';
+import type { Hand } from '@/core/player/player';
+import type { Shot } from '@/core/shot/shot';
+import type { UnitSystem } from '@/core/units/system';
+import { atTheFlag, extentOf, SectionDrawing } from './SectionDrawing';
+import { sectionScale, WHOLE_VIEW } from './scale';
+import { sectionText } from './sectionText';
+
+interface StillSectionProps {
+  shot: Shot;
+  pictures: readonly (CallPicture | null)[];
+  clubs: readonly string[];
+  handed: Hand;
+  units: UnitSystem;
+  size: { width: number; height: number };
+}
+
+/** The section without handles, for a card. */
+export function StillSection({ shot, pictures, clubs, handed, units, size }: StillSectionProps) {
+  const ranked = atTheFlag(pictures);
+  const drawn = ranked.map(({ picture }) => picture);
+  const extent = extentOf(shot, drawn);
+  const scale = sectionScale(size, extent, WHOLE_VIEW, handed === 'left');
+  return (
+    <svg
+      viewBox={`0 0 ${size.width} ${size.height}`}
+      role="img"
+      aria-label={sectionText(shot, drawn, clubs, units)}
+      className="block w-full"
+    >
+      <rect width={size.width} height={size.height} fill="var(--sky)" />
+      <SectionDrawing
+        shot={shot}
+        ranked={ranked}
+        units={units}
+        size={size}
+        scale={scale}
+        plain={sectionScale(size, extent)}
+      />
+    </svg>
+  );
+}
