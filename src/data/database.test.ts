@@ -6,7 +6,14 @@ import { PGlite } from '@electric-sql/pglite';
 import { openDatabase, type Database } from './database';
 import { migrate, readMigrations } from './migrate';
 import { addPlayer, listPlayers, type StoredPlayer } from './players';
-import { listReadings, readingById, saveReading, setReadingDeleted } from './readings';
+import { listDrafts, removeDraft, saveDraft } from './drafts';
+import {
+  duplicateReading,
+  listReadings,
+  readingById,
+  saveReading,
+  setReadingDeleted,
+} from './readings';
 
 jest.setTimeout(120_000);
 
@@ -61,6 +68,41 @@ describe('players and readings', () => {
     expect(await listReadings(database.sql)).toEqual([]);
     expect(await setReadingDeleted(database.sql, kept.id, false)).toBe(true);
     expect(await listReadings(database.sql)).toEqual([kept]);
+  });
+
+  test('readings are found by name, player or call, and a search is no pattern', async () => {
+    const other = (await saveReading(database.sql, { ...reading, name: '100% plugged_lie' }))!;
+    const found = async (text: string): Promise<number> =>
+      (await listReadings(database.sql, text)).length;
+    expect(await found('PLUGGED')).toBe(1);
+    expect(await found('robert')).toBe(2);
+    expect(await found('swing 9')).toBe(2);
+    expect(await found('0%')).toBe(1);
+    expect(await found('%third')).toBe(0);
+    expect(await found('d_l')).toBe(1);
+    expect(await found('d\\_l')).toBe(0);
+    await setReadingDeleted(database.sql, other.id, true);
+  });
+
+  test('a reading is duplicated, a deleted one is not', async () => {
+    const [first] = await listReadings(database.sql);
+    const copy = (await duplicateReading(database.sql, first!.id))!;
+    expect(copy).toMatchObject({ name: `${first!.name} (copy)`, shot: first!.shot });
+    await setReadingDeleted(database.sql, copy.id, true);
+    expect(await duplicateReading(database.sql, copy.id)).toBeNull();
+  });
+
+  test('a draft is saved in place, the latest twenty are kept, and it can be taken away', async () => {
+    const id = (n: number): string => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`;
+    const draft = { playerId: player.id, shot: { pin_yd: 12 }, called: '60' };
+    for (let n = 0; n < 25; n++) await saveDraft(database.sql, id(n), draft);
+    expect(await saveDraft(database.sql, id(24), { ...draft, shot: { pin_yd: 13 } })).toBe(true);
+    const drafts = await listDrafts(database.sql);
+    expect(drafts).toHaveLength(20);
+    expect(drafts[0]).toMatchObject({ id: id(24), shot: { pin_yd: 13 }, playerName: player.name });
+    expect(await removeDraft(database.sql, id(24))).toBe(true);
+    expect(await removeDraft(database.sql, id(24))).toBe(false);
+    expect(await saveDraft(database.sql, id(30), { ...draft, playerId: 'nobody' })).toBe(false);
   });
 
   test('a reading for nobody is not kept', async () => {
@@ -127,6 +169,7 @@ test('a process killed while it writes loses nothing that it acknowledged', asyn
   }
 
   const after = await openDatabase(folder);
-  expect((await listReadings(after.sql, 10_000)).length).toBeGreaterThanOrEqual(acknowledged);
+  const { length } = await listReadings(after.sql, '', 10_000);
   await after.close();
+  expect(length).toBeGreaterThanOrEqual(acknowledged);
 });

@@ -27,12 +27,20 @@ const COLUMNS = `
   r.id, r.name, r.player_id as "playerId", p.name as "playerName", r.shot, r.called,
   to_char(r.saved_at at time zone 'utc', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"') as "savedAt"`;
 
-/** The latest readings that are not deleted, newest first. */
-export async function listReadings(db: PGlite, most = 100): Promise<StoredReading[]> {
+/** A text as a pattern for `ilike` that finds it anywhere: its own wildcards stand for themselves. */
+export const containing = (text: string): string => `%${text.replace(/[\\%_]/g, '\\$&')}%`;
+
+/**
+ * The latest readings that are not deleted, newest first.
+ *
+ * @param search text that name, player or call must hold; empty for all
+ */
+export async function listReadings(db: PGlite, search = '', most = 100): Promise<StoredReading[]> {
   const { rows } = await db.query<StoredReading>(
     `select ${COLUMNS} from readings r join players p on p.id = r.player_id
-     where r.deleted_at is null order by r.saved_at desc, r.id limit $1`,
-    [most],
+     where r.deleted_at is null and (r.name ilike $2 or p.name ilike $2 or r.called ilike $2)
+     order by r.saved_at desc, r.id limit $1`,
+    [most, containing(search)],
   );
   return rows;
 }
@@ -68,4 +76,15 @@ export async function setReadingDeleted(
     [id, deleted],
   );
   return rows.length > 0;
+}
+
+/** A copy of a reading under a name that says so, as the newest; null when there is no such reading. */
+export async function duplicateReading(db: PGlite, id: string): Promise<StoredReading | null> {
+  const { rows } = await db.query<{ id: string }>(
+    `insert into readings (name, player_id, shot, called, model)
+     select left(name, 112) || ' (copy)', player_id, shot, called, model
+     from readings where id = $1 and deleted_at is null returning id`,
+    [id],
+  );
+  return rows[0] ? readingById(db, rows[0].id) : null;
 }

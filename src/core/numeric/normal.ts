@@ -40,3 +40,16 @@ export function inverseNormal(p: number): number {
   const s = r * r;
   return (horner(A, s) * r) / (horner(B, s) * s + 1);
 }
+
+/**
+ * Standard normal distribution function, to 1e-7: M. Abramowitz and I. A. Stegun, Handbook of Mathematical Functions
+ * (1964), 26.2.17.
+ */
+export function normalCdf(z: number): number {
+  const t = 1 / (1 + 0.2316419 * Math.abs(z));
+  const tail =
+    t *
+    (0.31938153 + t * (-0.356563782 + t * (1.781477937 + t * (-1.821255978 + t * 1.330274429))));
+  const upper = (Math.exp((-z * z) / 2) / Math.sqrt(2 * Math.PI)) * tail;
+  return z >= 0 ? 1 - upper : upper;
+}

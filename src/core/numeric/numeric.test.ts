@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { bisectRising } from './bisect';
 import { densityQuantile, kernelDensity } from './density';
-import { inverseNormal } from './normal';
+import { inverseNormal, normalCdf } from './normal';
 import { meanOfWorst, median } from './order';
 import { seededUint32 } from './random';
 import { sobol, SOBOL_DIMENSIONS } from './sobol';
@@ -90,4 +90,10 @@ test('densityQuantile finds where a share of the sample lies', () => {
   expect(densityQuantile(curve, 0.5)).toBeCloseTo(0, 1);
   expect(densityQuantile(curve, 0.9)).toBeCloseTo(1.2816, 1);
   expect(densityQuantile(curve, 0)).toBe(curve[0]![0]);
+});
+
+test('normalCdf undoes inverseNormal', () => {
+  for (const p of [0.001, 0.1, 0.31, 0.5, 0.77, 0.999]) {
+    expect(normalCdf(inverseNormal(p))).toBeCloseTo(p, 6);
+  }
 });

@@ -3,6 +3,7 @@
 import type { Answer } from '@/core/answer/answer';
 import type { Shot } from '@/core/shot/shot';
 import type { UnitSystem } from '@/core/units/system';
+import { RULES_FOOT } from './rulesFoot';
 import { CallPanel } from '../desk/CallPanel';
 import { OtherCall } from '../desk/OtherCall';
 import { ReliefPanel } from '../desk/ReliefPanel';
@@ -18,10 +19,12 @@ interface CardProps {
   units: UnitSystem;
   /** Back to the desk with this reading. */
   back: string;
+  /** The same card as a PDF. */
+  pdf: string;
 }
 
 /** One page to hand over: the reading, the drawing, the call, what stands beside it, rules and care at the foot. */
-export function Card({ player, said, shot, answer, units, back }: CardProps) {
+export function Card({ player, said, shot, answer, units, back, pdf }: CardProps) {
   const [best, ...others] = answer.sheet.calls;
   const [picture] = answer.pictures;
   return (
@@ -35,8 +38,14 @@ export function Card({ player, said, shot, answer, units, back }: CardProps) {
           onClick={() => window.print()}
           className="h-11 rounded bg-ink px-5 font-semibold text-paper"
         >
-          Print, or save as PDF
+          Print
         </button>
+        <a
+          href={pdf}
+          className="flex h-11 items-center rounded border-2 border-hairline px-4 font-semibold"
+        >
+          PDF
+        </a>
       </nav>
       <main>
         <header className="mb-3 border-b border-hairline pb-2">
@@ -72,9 +81,7 @@ export function Card({ player, said, shot, answer, units, back }: CardProps) {
         )}
       </main>
       <footer className="mt-2 border-t border-hairline pt-2 text-sm leading-snug">
-        {best?.cautions.join(' ')} Lines and marks in the sand are for practice areas only; in play
-        no touching the sand before the stroke. The Rules of Golf in force and Local Rules decide;
-        what a body may do, a coach, doctor or physiotherapist decides.
+        {best?.cautions.join(' ')} {RULES_FOOT}
       </footer>
     </div>
   );

@@ -13,6 +13,7 @@ import { FaceClock } from '../drawing/FaceClock';
 import { Feet } from '../drawing/Feet';
 import { LineSample } from '../drawing/LineSample';
 import { SwingClock } from '../drawing/SwingClock';
+import { ScriptTools } from './ScriptTools';
 import { KIND_WORDS, shortSchoolName } from './words';
 
 interface CallPanelProps {
@@ -79,7 +80,8 @@ export function CallPanel({ call, picture, handed, burial, units }: CallPanelPro
           <Stressed key={step} text={`${text} `} />
         ))}
       </p>
-      <p className="mt-2 text-ink-soft">
+      <ScriptTools text={call.say} />
+      <p className="text-ink-soft">
         Out {chanceWords(call.odds.out)}, on the green {chanceWords(call.odds.green)}, thin{' '}
         {chanceWords(call.odds.thin)}.
       </p>

@@ -1,32 +1,33 @@
 'use client';
 
 import { useEffect, useMemo, useState } from 'react';
-import { useHotkeys } from 'react-hotkeys-hook';
 import { Toaster } from 'sonner';
 import { calledLine } from '@/core/contract/calledLine';
 import { readSituation } from '@/core/contract/readSituation';
 import { readingToQuery, withField, type DeskReading } from '@/core/reading/reading';
 import type { UnitSystem } from '@/core/units/system';
 import { FACTOR, FACTORS, type FactorName } from '@/core/search/factors';
-import { MISSES } from '@/core/shot/misses';
 import type { Look } from '../drawing/section/DrawingBar';
 import { Section } from '../drawing/section/Section';
-import { KeyHint } from '../frame/KeyHint';
 import { TopBar } from '../frame/TopBar';
 import { remember, type Theme } from '../frame/preferences';
 import { CallPanel } from './CallPanel';
 import { ChangesPanel } from './ChangesPanel';
 import { DeskOverlays } from './DeskOverlays';
 import { OtherCall } from './OtherCall';
-import { OVERLAY_KEYS, type Overlay } from './overlays';
+import { deskActions } from './deskActions';
+import { DeskFooter } from './DeskFooter';
+import type { Overlay } from './overlays';
 import { faultOf, situationOf } from './situation';
 import { Sentence } from './Sentence';
-import { TOKEN_KEYS, tokenForKey, type TokenName } from './tokens';
+import type { TokenName } from './tokens';
 import { WhyPanel } from './WhyPanel';
 import type { DeskPlayer, KeptReading } from './types';
 import { ReliefPanel } from './ReliefPanel';
 import { useCalls } from './useCalls';
 import { useChanges } from './useChanges';
+import { useDeskKeys } from './useDeskKeys';
+import { useDraft, type DraftState } from './useDraft';
 import { useFollowing } from './useFollowing';
 import { useReading } from './useReading';
 
@@ -39,6 +40,13 @@ interface DeskProps {
   units: UnitSystem;
   theme: Theme;
 }
+
+const DRAFT_WORDS: Record<DraftState, string> = {
+  untouched: '',
+  saving: 'Saving …',
+  saved: 'Draft saved',
+  failed: 'Not saved: no answer',
+};
 
 /** The screen on which an instructor reads a ball and gets a call. */
 export function Desk(props: DeskProps) {
@@ -53,22 +61,24 @@ export function Desk(props: DeskProps) {
   const player = players.find(({ id }) => id === reading.player) ?? players[0]!;
   const situation = useMemo(() => situationOf(player, reading.shot), [player, reading.shot]);
   const { answer, faults, busy, failure, worker } = useCalls(situation, units);
-  const { shot, here } = useMemo(() => {
+  const { shot, here, bag } = useMemo(() => {
     const { question, firmness } = readSituation(situation);
     const values = FACTORS.map(
       (name) => [name, FACTOR[name].get(question.shot, firmness)] as const,
     );
     return {
       shot: question.shot,
+      bag: question.player.bag,
       here: Object.fromEntries(values) as Record<FactorName, number>,
     };
   }, [situation]);
   const pictures = useFollowing(answer, shot, busy);
   const changes = useChanges(situation, units, busy ? null : (answer?.sheet.calls[0] ?? null));
 
+  const query = readingToQuery({ ...reading, player: player.id });
   useEffect(() => {
-    window.history.replaceState(null, '', `/?${readingToQuery({ ...reading, player: player.id })}`);
-  }, [reading, player.id]);
+    window.history.replaceState(null, '', `/?${query}`);
+  }, [query]);
 
   useEffect(() => {
     document.documentElement.dataset.theme = theme;
@@ -84,51 +94,47 @@ export function Desk(props: DeskProps) {
     return fault;
   };
 
-  const free = { enabled: sheetOpen === null && token === null, preventDefault: true };
-  useHotkeys(
-    Object.values(TOKEN_KEYS),
-    ({ key }) => {
-      const name = tokenForKey(key);
-      if (name) setToken(name);
-    },
-    free,
-  );
-  useHotkeys(
-    Object.keys(OVERLAY_KEYS),
-    ({ key }) => setSheetOpen(OVERLAY_KEYS[key.toLowerCase()] ?? null),
-    { ...free, useKey: true },
-  );
-  useHotkeys('mod+z', undo, free);
-  useHotkeys('mod+shift+z, mod+y', redo, free);
-  useHotkeys(
-    'v',
-    () => setLook((now) => ({ ...now, from: now.from === 'side' ? 'above' : 'side' })),
-    free,
-  );
-  useHotkeys(
-    MISSES.map((_, i) => String(i + 1)),
-    ({ key }) => {
-      const miss = MISSES[Number(key) - 1] ?? null;
-      setLook((now) => ({ ...now, miss: now.miss === miss ? null : miss }));
-    },
-    { ...free, useKey: true },
-  );
+  useDeskKeys({
+    enabled: sheetOpen === null && token === null,
+    onToken: setToken,
+    onOverlay: setSheetOpen,
+    onLook: setLook,
+    onUndo: undo,
+    onRedo: redo,
+  });
   const sheet = answer?.sheet;
+  const draft = useDraft(
+    { ...reading, player: player.id },
+    busy ? null : calledLine(sheet?.calls[0]),
+  );
+  const changeUnits = (next: UnitSystem): void => {
+    remember('units', next);
+    setUnits(next);
+  };
+  const changeTheme = (next: Theme): void => {
+    remember('theme', next);
+    setTheme(next);
+  };
+  const actions = deskActions({
+    players,
+    card: { page: `/card?${query}`, pdf: `/card/pdf?${query}&units=${units}` },
+    open: setSheetOpen,
+    token: setToken,
+    player: (id) => setReading({ ...reading, player: id }),
+    fields: setFields,
+    look: (change) => setLook((now) => ({ ...now, ...change })),
+    units: () => changeUnits(units === 'yards' ? 'metres' : 'yards'),
+    theme: () => changeTheme(theme === 'light' ? 'dusk' : 'light'),
+    undo,
+    redo,
+  });
   const [best, ...others] = sheet?.calls ?? [];
   return (
     <div className="flex min-h-screen flex-col">
-      <TopBar
-        units={units}
-        onUnits={(next) => {
-          remember('units', next);
-          setUnits(next);
-        }}
-        theme={theme}
-        onTheme={(next) => {
-          remember('theme', next);
-          setTheme(next);
-        }}
-      >
+      <TopBar units={units} onUnits={changeUnits} theme={theme} onTheme={changeTheme}>
+        <span role="status" className="text-sm text-ink-soft max-md:sr-only">
+          {DRAFT_WORDS[draft.state]}
+        </span>
         <button
           type="button"
           onClick={() => setSheetOpen('map')}
@@ -137,7 +143,7 @@ export function Desk(props: DeskProps) {
           Call map
         </button>
         <a
-          href={`/card?${readingToQuery({ ...reading, player: player.id })}`}
+          href={`/card?${query}`}
           className="flex h-11 items-center rounded px-3 hover:bg-paper-deep"
         >
           Card
@@ -175,6 +181,10 @@ export function Desk(props: DeskProps) {
             onOpen={setToken}
             onPlayer={(id) => setReading({ ...reading, player: id })}
             onFields={setFields}
+            bag={bag}
+            thresholdsOf={(factor) =>
+              changes.busy ? null : changes.entries.filter((entry) => entry.factor === factor)
+            }
           />
         </section>
         <Section
@@ -231,29 +241,7 @@ export function Desk(props: DeskProps) {
           </section>
         </div>
       </main>
-      <footer className="flex flex-wrap gap-x-6 gap-y-1 border-t border-hairline bg-paper-deep px-6 py-2 max-md:hidden">
-        <KeyHint keys="p">player</KeyHint>
-        <KeyHint keys="i">lie</KeyHint>
-        <KeyHint keys="s">sand</KeyHint>
-        <KeyHint keys="t">tilt</KeyHint>
-        <KeyHint keys="l">lip</KeyHint>
-        <KeyHint keys="d">distance</KeyHint>
-        <KeyHint keys="g">green</KeyHint>
-        <KeyHint keys="m">call map</KeyHint>
-        <KeyHint keys="x">schools</KeyHint>
-        <KeyHint keys="h">by hand</KeyHint>
-        <KeyHint keys="k">keep</KeyHint>
-        <KeyHint keys="r">readings</KeyHint>
-        <KeyHint keys="/">type it</KeyHint>
-        <KeyHint keys="?">all keys</KeyHint>
-        <button
-          type="button"
-          onClick={() => setSheetOpen('rules')}
-          className="ml-auto underline underline-offset-4"
-        >
-          Rules and care
-        </button>
-      </footer>
+      <DeskFooter onRules={() => setSheetOpen('rules')} />
       <DeskOverlays
         which={sheetOpen}
         onWhich={setSheetOpen}
@@ -267,6 +255,8 @@ export function Desk(props: DeskProps) {
         worker={worker}
         units={units}
         readings={props.readings}
+        actions={actions}
+        onKept={draft.letGo}
       />
       <Toaster position="bottom-center" toastOptions={{ style: { fontFamily: 'inherit' } }} />
     </div>

@@ -10,6 +10,7 @@ import type { Shot } from '@/core/shot/shot';
 import type { UnitSystem } from '@/core/units/system';
 import type { CallsWorker } from '@/workers/calls.worker';
 import { CallMap } from '../callmap/CallMap';
+import { Palette, type PaletteAction } from '../frame/Palette';
 import { KeySheet } from '../frame/KeySheet';
 import { ByHand } from './ByHand';
 import { Compare } from './Compare';
@@ -36,6 +37,9 @@ interface DeskOverlaysProps {
   worker: RefObject<Remote<CallsWorker> | null>;
   units: UnitSystem;
   readings: readonly KeptReading[];
+  actions: readonly PaletteAction[];
+  /** Told when the reading that stands has been kept. */
+  onKept: () => void;
 }
 
 /** Everything that opens over the desk. */
@@ -53,7 +57,7 @@ export function DeskOverlays(props: DeskOverlaysProps) {
     worker,
     units,
   } = props;
-  const { readings, keep, remove } = useReadings(props.readings);
+  const { readings, keep, find, duplicate, remove } = useReadings(props.readings);
   const best = sheet?.calls[0];
   const overlay = (name: Overlay) => ({
     open: which === name,
@@ -64,9 +68,12 @@ export function DeskOverlays(props: DeskOverlaysProps) {
       <KeepDialog
         {...overlay('keep')}
         suggestion={`${player.name}, ${calledLine(best)}`}
-        onKeep={(name) =>
-          keep({ name, playerId: player.id, shot: reading.shot, called: calledLine(best) })
-        }
+        onKeep={async (name) => {
+          const called = calledLine(best);
+          const fault = await keep({ name, playerId: player.id, shot: reading.shot, called });
+          if (fault === null) props.onKept();
+          return fault;
+        }}
       />
       <CallMap situation={situation} units={units} here={here} {...overlay('map')} />
       <SchoolsTable sheet={sheet} units={units} {...overlay('schools')} />
@@ -97,8 +104,11 @@ export function DeskOverlays(props: DeskOverlaysProps) {
           onReading({ player: playerId, shot: kept });
           onWhich(null);
         }}
+        onFind={find}
+        onDuplicate={(each) => void duplicate(each)}
         onRemove={(each) => void remove(each)}
       />
+      <Palette actions={props.actions} {...overlay('palette')} />
     </>
   );
 }

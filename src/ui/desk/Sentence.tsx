@@ -1,15 +1,22 @@
 'use client';
 
+import type { Club } from '@/core/club/club';
 import type { Fault } from '@/core/contract/fault';
+import type { Threshold } from '@/core/measure/measured';
 import { BEYONDS } from '@/core/green/surface';
 import { nearestLie } from '@/core/sand/lie';
 import type { SandPreset } from '@/core/sand/presets';
 import type { ShotInput } from '@/core/reading/reading';
+import type { FactorName } from '@/core/search/factors';
 import type { Shot } from '@/core/shot/shot';
 import { degrees } from '@/core/units/angle';
 import { fromMetres } from '@/core/units/length';
 import { plainNumber, sayLength, unitFor, type Scale } from '@/core/units/say';
 import type { UnitSystem } from '@/core/units/system';
+import { LipMeasure } from '../measure/LipMeasure';
+import { MeasureBox } from '../measure/MeasureBox';
+import { Pacing } from '../measure/Pacing';
+import { TiltMeasure } from '../measure/TiltMeasure';
 import { ChoiceGroup } from '../reading/ChoiceGroup';
 import { LiePanel } from '../reading/LiePanel';
 import { NumberPanel } from '../reading/NumberPanel';
@@ -37,12 +44,17 @@ interface SentenceProps {
   onPlayer: (id: string) => void;
   /** Sets fields of the shot; gives back what is wrong, or null. */
   onFields: (changes: Readonly<Record<string, unknown>>) => string | null;
+  /** The clubs, for measuring in club lengths. */
+  bag: readonly Club[];
+  /** Where the call changes in a factor; null while that is being looked for. */
+  thresholdsOf: (factor: FactorName) => readonly Threshold[] | null;
 }
 
 /** The situation as one spoken sentence whose underlined words are the controls. */
 export function Sentence(props: SentenceProps) {
   const { players, player, shot, resolved, units, faults, open, onOpen, onPlayer, onFields } =
     props;
+  const { bag, thresholdsOf } = props;
   const sand = (shot.sand ?? {}) as ShotInput;
   const preset = (sand.preset as SandPreset | undefined) ?? 'medium';
   const wind = shot.wind as { speed_mps: number; from_deg?: number } | undefined;
@@ -78,6 +90,20 @@ export function Sentence(props: SentenceProps) {
       />
     );
   };
+
+  const lengthField = (path: string, metres: number, scale: Scale): [string, number] => {
+    const unit = unitFor(scale, units);
+    return [`${path}_${unit}`, Math.round(fromMetres(metres, unit) * 10) / 10];
+  };
+  const pacing = (path: string, thresholds?: readonly Threshold[] | null) => (
+    <MeasureBox title="Pace it">
+      <Pacing
+        units={units}
+        thresholds={thresholds}
+        onTake={(metres) => onFields(Object.fromEntries([lengthField(path, metres, 'ground')]))}
+      />
+    </MeasureBox>
+  );
 
   const { pin, edge, back, lip, green, burial } = resolved;
   const alongDeg = degrees(resolved.along);
@@ -134,13 +160,24 @@ export function Sentence(props: SentenceProps) {
         {...tokenProps('slope', 'shot.slope')}
         label="Slope"
         panel={
-          <SlopePanel
-            alongDeg={Math.round(alongDeg)}
-            acrossDeg={Math.round(acrossDeg)}
-            handed={player.handed}
-            onAlong={(deg) => onField('slope.along_deg', deg)}
-            onAcross={(deg) => onField('slope.across_deg', deg)}
-          />
+          <>
+            <SlopePanel
+              alongDeg={Math.round(alongDeg)}
+              acrossDeg={Math.round(acrossDeg)}
+              handed={player.handed}
+              onAlong={(deg) => onField('slope.along_deg', deg)}
+              onAcross={(deg) => onField('slope.across_deg', deg)}
+            />
+            <MeasureBox title="Measure it">
+              <TiltMeasure
+                handed={player.handed}
+                thresholds={thresholdsOf('slope')}
+                onTake={(along, across) =>
+                  onFields({ 'slope.along_deg': along, 'slope.across_deg': across })
+                }
+              />
+            </MeasureBox>
+          </>
         }
       >
         {slopeWords(alongDeg, acrossDeg)}
@@ -148,7 +185,12 @@ export function Sentence(props: SentenceProps) {
       <Token
         {...tokenProps('pin', 'shot.pin')}
         label="Distance to the flag"
-        panel={lengthPanel('Ball to the flag', 'pin', pin, 'ground', [3, 60, 1])}
+        panel={
+          <>
+            {lengthPanel('Ball to the flag', 'pin', pin, 'ground', [3, 60, 1])}
+            {pacing('pin', thresholdsOf('distance'))}
+          </>
+        }
       >
         {said(pin, 'ground')}
       </Token>{' '}
@@ -174,6 +216,23 @@ export function Sentence(props: SentenceProps) {
               [1, 40, 1],
               false,
             )}
+            <MeasureBox title="Measure it">
+              <LipMeasure
+                bag={bag}
+                units={units}
+                thresholds={thresholdsOf('lip')}
+                onTake={(height, distance) =>
+                  onFields(
+                    Object.fromEntries([
+                      lengthField('lip.height', height, 'height'),
+                      ...(distance === undefined
+                        ? []
+                        : [lengthField('lip.distance', distance, 'height')]),
+                    ]),
+                  )
+                }
+              />
+            </MeasureBox>
           </>
         }
       >
@@ -184,7 +243,12 @@ export function Sentence(props: SentenceProps) {
         after=","
         {...tokenProps('edge', 'shot.edge')}
         label="Front edge of the green"
-        panel={lengthPanel('Ball to the front edge', 'edge', edge, 'ground', [2, 60, 1])}
+        panel={
+          <>
+            {lengthPanel('Ball to the front edge', 'edge', edge, 'ground', [2, 60, 1])}
+            {pacing('edge')}
+          </>
+        }
       >
         {said(edge, 'ground')}
       </Token>{' '}
@@ -195,6 +259,7 @@ export function Sentence(props: SentenceProps) {
         panel={
           <>
             {lengthPanel('Ball to the back edge', 'back', back, 'ground', [3, 90, 1])}
+            {pacing('back')}
             <ChoiceGroup
               label="Past the green"
               value={resolved.beyond}

@@ -1,6 +1,15 @@
 /** What may lie over the desk, one at a time. */
 export type Overlay =
-  'readings' | 'keep' | 'map' | 'schools' | 'hand' | 'compare' | 'type' | 'rules' | 'keys';
+  | 'readings'
+  | 'keep'
+  | 'map'
+  | 'schools'
+  | 'hand'
+  | 'compare'
+  | 'type'
+  | 'rules'
+  | 'keys'
+  | 'palette';
 
 /** Keys that open them. */
 export const OVERLAY_KEYS: Record<string, Overlay> = {
@@ -28,6 +37,7 @@ export const KEYS = [
   { keys: 'g', does: 'speed and slope of the green' },
   { keys: 'w', does: 'wind, once there is some' },
   { keys: 'a', does: 'anything more: wind, landing, ways out' },
+  { keys: 'Ctrl K', does: 'everything, found by typing' },
   { keys: '/', does: 'type the whole reading' },
   { keys: 'm', does: 'call map' },
   { keys: 'x', does: 'every school, side by side' },

@@ -21,3 +21,6 @@ export interface KeptReading {
   called: string;
   savedAt: string;
 }
+
+/** A draft as the desk lists it. */
+export type DraftReading = Omit<KeptReading, 'name'>;

@@ -2,6 +2,7 @@
 
 import { useCallback, useState } from 'react';
 import { toast } from 'sonner';
+import { ask } from '../frame/request';
 import type { KeptReading } from './types';
 
 /** What a reading is kept with. */
@@ -12,56 +13,41 @@ export interface ToKeep {
   called: string;
 }
 
-async function post(url: string, method: string, body?: object): Promise<Response> {
-  return fetch(url, {
-    method,
-    headers: body ? { 'content-type': 'application/json' } : {},
-    ...(body ? { body: JSON.stringify(body) } : {}),
-  });
-}
+const newestFirst = (a: KeptReading, b: KeptReading): number => b.savedAt.localeCompare(a.savedAt);
 
-/** First fault that a refused request named. */
-async function faultOf(response: Response): Promise<string> {
-  try {
-    const body = (await response.json()) as { error: { path: string; message: string }[] };
-    return body.error.map(({ path, message }) => `${path}: ${message}`).join('; ');
-  } catch {
-    return `The server answered ${response.status}.`;
-  }
-}
-
-const UNREACHABLE =
-  'The server does not answer. Nothing was lost: the reading is in the address bar.';
-
-/** The kept readings, and keeping, deleting and bringing back. */
+/** The kept readings, and keeping, finding, copying, deleting and bringing back. */
 export function useReadings(first: readonly KeptReading[]) {
   const [readings, setReadings] = useState(first);
 
   const keep = useCallback(async (reading: ToKeep): Promise<string | null> => {
-    try {
-      const response = await post('/api/readings', 'POST', reading);
-      if (!response.ok) return await faultOf(response);
-      const kept = (await response.json()) as KeptReading;
-      setReadings((now) => [kept, ...now]);
-      toast.success(`Kept: ${kept.name}`);
-      return null;
-    } catch {
-      return UNREACHABLE;
-    }
+    const answered = await ask<KeptReading>('/api/readings', 'POST', reading);
+    if (!answered.ok) return answered.fault;
+    setReadings((now) => [answered.body, ...now]);
+    toast.success(`Kept: ${answered.body.name}`);
+    return null;
+  }, []);
+
+  const find = useCallback(async (search: string): Promise<void> => {
+    const answered = await ask<KeptReading[]>(`/api/readings?search=${encodeURIComponent(search)}`);
+    if (answered.ok) setReadings(answered.body);
+    else toast.error(answered.fault);
+  }, []);
+
+  const duplicate = useCallback(async ({ id }: KeptReading): Promise<void> => {
+    const answered = await ask<KeptReading>(`/api/readings/${id}/duplicate`, 'POST');
+    if (answered.ok) setReadings((now) => [answered.body, ...now]);
+    else toast.error(answered.fault);
   }, []);
 
   const remove = useCallback(async (reading: KeptReading): Promise<void> => {
     const bringBack = async (): Promise<void> => {
-      const response = await post(`/api/readings/${reading.id}/restore`, 'POST').catch(() => null);
-      if (!response?.ok) {
-        toast.error('The reading could not be brought back.');
-        return;
-      }
-      setReadings((now) => [...now, reading].sort((a, b) => b.savedAt.localeCompare(a.savedAt)));
+      const answered = await ask(`/api/readings/${reading.id}/restore`, 'POST');
+      if (answered.ok) setReadings((now) => [...now, reading].sort(newestFirst));
+      else toast.error(`The reading could not be brought back. ${answered.fault}`);
     };
-    const response = await post(`/api/readings/${reading.id}`, 'DELETE').catch(() => null);
-    if (!response?.ok) {
-      toast.error(response ? await faultOf(response) : UNREACHABLE);
+    const answered = await ask(`/api/readings/${reading.id}`, 'DELETE');
+    if (!answered.ok) {
+      toast.error(answered.fault);
       return;
     }
     setReadings((now) => now.filter(({ id }) => id !== reading.id));
@@ -71,5 +57,5 @@ export function useReadings(first: readonly KeptReading[]) {
     });
   }, []);
 
-  return { readings, keep, remove };
+  return { readings, keep, find, duplicate, remove };
 }

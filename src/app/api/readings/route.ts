@@ -6,9 +6,16 @@ import { refuse, withJson } from '../respond';
 
 export const dynamic = 'force-dynamic';
 
-export async function GET(): Promise<Response> {
+const LONGEST_SEARCH = 120;
+
+export async function GET(request: Request): Promise<Response> {
+  const search = new URL(request.url).searchParams.get('search') ?? '';
+  if (search.length > LONGEST_SEARCH) {
+    const message = `must be at most ${LONGEST_SEARCH} characters`;
+    return refuse(400, [{ path: 'search', message }]);
+  }
   const { sql } = await database();
-  return Response.json(await listReadings(sql));
+  return Response.json(await listReadings(sql, search.trim()));
 }
 
 export function POST(request: Request): Promise<Response> {

@@ -9,6 +9,17 @@ interface BandsProps {
   height: number;
 }
 
+/** Bands of one club joined, whether it is splashed long or short. */
+function byClub(bands: readonly Band[]): Band[] {
+  const joined: Band[] = [];
+  for (const band of bands) {
+    const last = joined.at(-1);
+    if (last && last.best?.club === band.best?.club) last.to = band.to;
+    else joined.push({ ...band });
+  }
+  return joined;
+}
+
 /** Which club leads along the distance to the flag, everything else as it stands: a strip over the distances. */
 export function Bands({ scale: { x }, bands, pin, height }: BandsProps) {
   return (
@@ -19,7 +30,7 @@ export function Bands({ scale: { x }, bands, pin, height }: BandsProps) {
       textAnchor="middle"
       pointerEvents="none"
     >
-      {bands.map(({ from, to, best }) => {
+      {byClub(bands).map(({ from, to, best }) => {
         const left = Math.min(x(from), x(to));
         const width = Math.abs(x(to) - x(from));
         const here = pin >= from && pin < to;

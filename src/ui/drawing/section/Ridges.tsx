@@ -13,8 +13,6 @@ interface RidgesProps {
   scale: SectionScale;
   ranked: readonly Ranked[];
   lip: { height: number; distance: number };
-  width: number;
-  height: number;
   /** Rank that stands out, or null. */
   shown: number | null;
   onShown?: ((rank: number | null) => void) | undefined;
@@ -23,8 +21,8 @@ interface RidgesProps {
 const RIDGE_PX = 34;
 
 /** Where each call's balls finish, as ridges on the green; the one under the pointer is told. */
-export function Ridges({ scale, ranked, lip, width, height, shown, onShown }: RidgesProps) {
-  const { x, z, forward } = scale;
+export function Ridges({ scale, ranked, lip, shown, onShown }: RidgesProps) {
+  const { x, z } = scale;
   const ground = z(lip.height);
   const tallest = Math.max(
     0.05,
@@ -35,24 +33,15 @@ export function Ridges({ scale, ranked, lip, width, height, shown, onShown }: Ri
     .y0(ground)
     .y1(([, d]) => ground - (d / tallest) * RIDGE_PX)
     .curve(curveBasis);
-  const lipX = x(lip.distance);
   const filled = shown ?? 0;
   return (
-    <g clipPath="url(#past-the-lip)">
-      <clipPath id="past-the-lip">
-        <rect
-          x={forward === 1 ? lipX : Math.min(0, lipX - width)}
-          y="-400"
-          width={Math.max(0, forward === 1 ? width * 2 : lipX - Math.min(0, lipX - width))}
-          height={height + 800}
-        />
-      </clipPath>
+    <g>
       {[...ranked].reverse().map(({ picture, rank }) => (
         <path
           key={rank}
-          d={ridge(picture.ridge) ?? ''}
-          fill={inkOf(rank).colour}
-          fillOpacity={rank === filled ? 0.3 : 0}
+          d={ridge(picture.ridge.filter(([px]) => px >= lip.distance)) ?? ''}
+          fill={rank === filled ? inkOf(rank).colour : 'none'}
+          fillOpacity="0.3"
           stroke={inkOf(rank).colour}
           strokeOpacity="0.7"
           strokeDasharray={inkOf(rank).dash}

@@ -65,15 +65,7 @@ export function SectionDrawing(props: SectionDrawingProps) {
           sand={shot.sand}
         />
       </g>
-      <Ridges
-        scale={scale}
-        ranked={ranked}
-        lip={shot.lip}
-        width={size.width}
-        height={size.height}
-        shown={shown}
-        onShown={onShown}
-      />
+      <Ridges scale={scale} ranked={ranked} lip={shot.lip} shown={shown} onShown={onShown} />
       <LipMarks scale={scale} shot={shot} picture={first} units={units} />
       <Flights
         scale={scale}

@@ -1,0 +1,30 @@
+import { readDraftRequest } from '@/core/reading/keepSchema';
+import { database } from '@/data/database';
+import { removeDraft, saveDraft } from '@/data/drafts';
+import { isId } from '@/data/id';
+import { notFound, refuse, withJson } from '../../respond';
+
+export const dynamic = 'force-dynamic';
+
+interface Context {
+  params: Promise<{ id: string }>;
+}
+
+export function PUT(request: Request, { params }: Context): Promise<Response> {
+  return withJson(request, async (body) => {
+    const draft = readDraftRequest(body);
+    const { id } = await params;
+    if (!isId(id)) return refuse(400, [{ path: 'id', message: 'must be a UUID' }]);
+    const { sql } = await database();
+    const saved = await saveDraft(sql, id, draft);
+    if (saved) return new Response(null, { status: 204 });
+    return refuse(400, [{ path: 'playerId', message: 'there is no such player' }]);
+  });
+}
+
+export async function DELETE(_request: Request, { params }: Context): Promise<Response> {
+  const { id } = await params;
+  const { sql } = await database();
+  const done = isId(id) && (await removeDraft(sql, id));
+  return done ? new Response(null, { status: 204 }) : notFound();
+}

@@ -1,0 +1,58 @@
+import type { PGlite } from '@electric-sql/pglite';
+
+/** A reading that was worked on and not kept. */
+export interface StoredDraft {
+  id: string;
+  playerId: string;
+  playerName: string;
+  /** The shot in the situation format. */
+  shot: Record<string, unknown>;
+  called: string;
+  /** ISO 8601, UTC. */
+  savedAt: string;
+}
+
+/** What a draft is saved with. */
+export type DraftContent = Pick<StoredDraft, 'playerId' | 'shot' | 'called'>;
+
+/** Older drafts than this many are let go. */
+const KEPT_DRAFTS = 20;
+
+/** The latest drafts, newest first. */
+export async function listDrafts(db: PGlite): Promise<StoredDraft[]> {
+  const { rows } = await db.query<StoredDraft>(
+    `select d.id, d.player_id as "playerId", p.name as "playerName", d.shot, d.called,
+            to_char(d.saved_at at time zone 'utc', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"') as "savedAt"
+     from drafts d join players p on p.id = d.player_id
+     order by d.saved_at desc, d.id limit $1`,
+    [KEPT_DRAFTS],
+  );
+  return rows;
+}
+
+/** Saves a draft under its id, in place of what it held; false when there is no such player. */
+export async function saveDraft(db: PGlite, id: string, draft: DraftContent): Promise<boolean> {
+  return db.transaction(async (tx) => {
+    const { rows } = await tx.query(
+      `insert into drafts (id, player_id, shot, called)
+       select $1, id, $3, $4 from players where id = $2
+       on conflict (id) do update
+       set player_id = excluded.player_id, shot = excluded.shot, called = excluded.called,
+           saved_at = now()
+       returning id`,
+      [id, draft.playerId, draft.shot, draft.called],
+    );
+    await tx.query(
+      `delete from drafts where id in
+       (select id from drafts order by saved_at desc, id offset $1)`,
+      [KEPT_DRAFTS],
+    );
+    return rows.length > 0;
+  });
+}
+
+/** Takes a draft away; false when there was none. */
+export async function removeDraft(db: PGlite, id: string): Promise<boolean> {
+  const { rows } = await db.query('delete from drafts where id = $1 returning id', [id]);
+  return rows.length > 0;
+}

@@ -1,0 +1,71 @@
+'use client';
+
+import { Copy, Square, Volume2 } from 'lucide-react';
+import { useEffect, useState, useSyncExternalStore } from 'react';
+import { toast } from 'sonner';
+
+const BUTTON = 'inline-flex h-11 items-center gap-1.5 rounded px-2 hover:bg-paper-deep';
+
+const never = () => () => {};
+
+/** Whether this browser can read aloud; not known on the server. */
+const useCanSpeak = (): boolean =>
+  useSyncExternalStore(
+    never,
+    () => 'speechSynthesis' in window,
+    () => false,
+  );
+
+/** Copies the script, or has the browser read it aloud. */
+export function ScriptTools({ text }: { text: string }) {
+  const canSpeak = useCanSpeak();
+  const [speaking, setSpeaking] = useState(false);
+  useEffect(() => () => window.speechSynthesis?.cancel(), [text]);
+
+  const copy = async (): Promise<void> => {
+    try {
+      await navigator.clipboard.writeText(text);
+      toast.success('The script is copied.');
+    } catch {
+      toast.error('This browser did not allow copying. Mark the script and copy it.');
+    }
+  };
+
+  const speak = (): void => {
+    window.speechSynthesis.cancel();
+    if (speaking) {
+      setSpeaking(false);
+      return;
+    }
+    const utterance = new SpeechSynthesisUtterance(text);
+    utterance.lang = 'en';
+    utterance.rate = 0.95;
+    utterance.onend = () => setSpeaking(false);
+    utterance.onerror = ({ error }) => {
+      setSpeaking(false);
+      if (error !== 'canceled' && error !== 'interrupted') {
+        toast.error('This browser has no voice to read with.');
+      }
+    };
+    setSpeaking(true);
+    window.speechSynthesis.speak(utterance);
+  };
+
+  return (
+    <p className="no-print -ml-2 flex gap-2 text-[0.95rem]">
+      <button type="button" onClick={() => void copy()} className={BUTTON}>
+        <Copy size={16} aria-hidden="true" /> Copy
+      </button>
+      {canSpeak && (
+        <button type="button" onClick={speak} aria-pressed={speaking} className={BUTTON}>
+          {speaking ? (
+            <Square size={15} aria-hidden="true" />
+          ) : (
+            <Volume2 size={17} aria-hidden="true" />
+          )}
+          {speaking ? 'Stop reading' : 'Read aloud'}
+        </button>
+      )}
+    </p>
+  );
+}

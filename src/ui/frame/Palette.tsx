@@ -1,0 +1,89 @@
+'use client';
+
+import { Command } from 'cmdk';
+import { Dialog } from 'radix-ui';
+import type { OverlayState } from './Overlay';
+
+/** Something that can be done from anywhere. */
+export interface PaletteAction {
+  name: string;
+  /** Heading that it stands under. */
+  group: string;
+  /** Key that does it without the palette. */
+  keys?: string;
+  /** Other words that find it. */
+  words?: string[];
+  act: () => void;
+}
+
+/** How well words say what was typed: every typed word must begin one of them; the first word of the name counts most. */
+export function fits(value: string, typed: string, words: readonly string[] = []): number {
+  const said = [value, ...words]
+    .join(' ')
+    .toLowerCase()
+    .split(/[^\p{L}\p{N}]+/u);
+  const parts = typed.toLowerCase().trim().split(/\s+/);
+  if (!parts.every((part) => said.some((word) => word.startsWith(part)))) return 0;
+  return 1 / (1 + said.findIndex((word) => word.startsWith(parts[0]!)));
+}
+
+interface PaletteProps extends OverlayState {
+  actions: readonly PaletteAction[];
+}
+
+/** Everything that can be done, found by typing a few letters of it. */
+export function Palette({ actions, open, onOpenChange }: PaletteProps) {
+  const groups = [...new Set(actions.map(({ group }) => group))];
+  return (
+    <Dialog.Root open={open} onOpenChange={onOpenChange}>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 z-40 bg-black/35" />
+        <Dialog.Content
+          aria-describedby={undefined}
+          className="fixed inset-x-0 top-[10vh] z-50 mx-auto w-[min(36rem,calc(100vw-1rem))] rounded-md border-2 border-flag bg-paper"
+        >
+          <Dialog.Title className="sr-only">Everything</Dialog.Title>
+          <Command label="Everything" loop filter={fits}>
+            <Command.Input
+              autoFocus
+              placeholder="What do you want to do?"
+              className="h-14 w-full border-b border-hairline bg-transparent px-4 text-lg outline-none"
+            />
+            <Command.List className="max-h-[60vh] overflow-auto p-2">
+              <Command.Empty className="p-3">Nothing here is called that.</Command.Empty>
+              {groups.map((group) => (
+                <Command.Group
+                  key={group}
+                  heading={group}
+                  className="[&_[cmdk-group-heading]]:px-2 [&_[cmdk-group-heading]]:pt-2 [&_[cmdk-group-heading]]:text-sm [&_[cmdk-group-heading]]:text-ink-soft"
+                >
+                  {actions
+                    .filter((action) => action.group === group)
+                    .map(({ name, keys, words, act }) => (
+                      <Command.Item
+                        key={name}
+                        value={name}
+                        {...(words ? { keywords: words } : {})}
+                        onSelect={() => {
+                          onOpenChange(false);
+                          act();
+                        }}
+                        className="flex min-h-11 cursor-pointer items-center justify-between rounded px-2 data-[selected=true]:bg-flag-wash data-[selected=true]:text-on-flag"
+                      >
+                        {name}
+                        {keys && (
+                          <kbd className="rounded border border-underline px-1.5 text-sm uppercase">
+                            {keys}
+                          </kbd>
+                        )}
+                      </Command.Item>
+                    ))}
+                </Command.Group>
+              ))}
+            </Command.List>
+          </Command>
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}

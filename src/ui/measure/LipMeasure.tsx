@@ -1,0 +1,147 @@
+'use client';
+
+import { useState } from 'react';
+import type { Club } from '@/core/club/club';
+import { clubLengths, sightedLip } from '@/core/measure/lipHeight';
+import type { Threshold } from '@/core/measure/measured';
+import { paced } from '@/core/measure/pacing';
+import { radians } from '@/core/units/angle';
+import { fromMetres } from '@/core/units/length';
+import { plainNumber, unitFor } from '@/core/units/say';
+import type { UnitSystem } from '@/core/units/system';
+import { reckon, Result } from './Result';
+import { numberOf, SmallNumber } from './SmallNumber';
+import { usePace } from './usePace';
+
+interface LipMeasureProps {
+  bag: readonly Club[];
+  units: UnitSystem;
+  thresholds: readonly Threshold[] | null;
+  /** Takes over the height of the lip and, where it was measured too, its distance, m. */
+  onTake: (height: number, distance?: number) => void;
+}
+
+const WAYS = [
+  { id: 'sighted', name: 'sighting angle' },
+  { id: 'clubs', name: 'club lengths' },
+] as const;
+
+/** The lip's height from a sighting angle and paces, or in club lengths. */
+export function LipMeasure({ bag, units, thresholds, onTake }: LipMeasureProps) {
+  const [way, setWay] = useState<(typeof WAYS)[number]['id']>('sighted');
+  return (
+    <>
+      <div role="radiogroup" aria-label="Measured by" className="mb-2 flex gap-2">
+        {WAYS.map(({ id, name }) => (
+          <button
+            key={id}
+            type="button"
+            role="radio"
+            aria-checked={way === id}
+            onClick={() => setWay(id)}
+            className="min-h-11 grow rounded border-2 border-hairline px-2 text-sm aria-checked:border-flag aria-checked:bg-flag-wash aria-checked:text-on-flag"
+          >
+            {name}
+          </button>
+        ))}
+      </div>
+      {way === 'sighted' ? (
+        <Sighting units={units} thresholds={thresholds} onTake={onTake} />
+      ) : (
+        <InClubs bag={bag} units={units} thresholds={thresholds} onTake={onTake} />
+      )}
+    </>
+  );
+}
+
+const EYES = [
+  { height: 0, name: 'at the ball' },
+  { height: 1.6, name: 'at the eye' },
+] as const;
+
+function Sighting({ units, thresholds, onTake }: Omit<LipMeasureProps, 'bag'>) {
+  const [pace] = usePace();
+  const [angle, setAngle] = useState('');
+  const [paces, setPaces] = useState('');
+  const [eye, setEye] = useState<number>(EYES[0].height);
+  const unit = unitFor('height', units);
+  const [deg, count] = [numberOf(angle), numberOf(paces)];
+  const typed = !Number.isNaN(deg) && !Number.isNaN(count);
+  const distance = reckon(() => (typed ? paced(count, pace) : null));
+  const reckoned = reckon(() => {
+    if (!distance || 'fault' in distance) return null;
+    return sightedLip(radians(deg), distance, eye);
+  });
+  return (
+    <>
+      <p className="mb-1 text-sm text-ink-soft">
+        Sight along the edge of a telephone at the lip’s edge.
+      </p>
+      <div className="flex flex-wrap items-end gap-3">
+        <SmallNumber label="Angle" unit="°" value={angle} onValue={setAngle} />
+        <SmallNumber label="Paces to the lip" value={paces} onValue={setPaces} />
+        <label className="flex flex-col text-sm">
+          Telephone
+          <select
+            value={eye}
+            onChange={(event) => setEye(Number(event.target.value))}
+            className="h-11 rounded border-2 border-hairline bg-paper px-1 text-base"
+          >
+            {EYES.map(({ height, name }) => (
+              <option key={name} value={height}>
+                {name}
+              </option>
+            ))}
+          </select>
+        </label>
+      </div>
+      <Result
+        reckoned={distance && 'fault' in distance ? distance : reckoned}
+        say={(metres) => `${plainNumber(fromMetres(metres, unit))} ${unit}`}
+        thresholds={thresholds}
+        onTake={(height) =>
+          onTake(height, distance && 'value' in distance ? distance.value : undefined)
+        }
+      />
+    </>
+  );
+}
+
+function InClubs({ bag, units, thresholds, onTake }: LipMeasureProps) {
+  const [count, setCount] = useState('');
+  const [name, setName] = useState(bag.find(({ type }) => type === 'wedge')?.name ?? bag[0]?.name);
+  const club = bag.find((each) => each.name === name);
+  const unit = unitFor('height', units);
+  const clubs = numberOf(count);
+  const reckoned = reckon(() =>
+    Number.isNaN(clubs) || !club ? null : clubLengths(clubs, club.length),
+  );
+  return (
+    <>
+      <p className="mb-1 text-sm text-ink-soft">
+        Stand the club upright where the sand may be touched; in play, beside the bunker.
+      </p>
+      <div className="flex flex-wrap items-end gap-3">
+        <SmallNumber label="Clubs high" value={count} onValue={setCount} />
+        <label className="flex flex-col text-sm">
+          Club
+          <select
+            value={name}
+            onChange={(event) => setName(event.target.value)}
+            className="h-11 rounded border-2 border-hairline bg-paper px-1 text-base"
+          >
+            {bag.map((each) => (
+              <option key={each.name}>{each.name}</option>
+            ))}
+          </select>
+        </label>
+      </div>
+      <Result
+        reckoned={reckoned}
+        say={(metres) => `${plainNumber(fromMetres(metres, unit))} ${unit}`}
+        thresholds={thresholds}
+        onTake={(height) => onTake(height)}
+      />
+    </>
+  );
+}

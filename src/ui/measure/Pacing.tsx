@@ -1,0 +1,86 @@
+'use client';
+
+import { useState } from 'react';
+import type { Threshold } from '@/core/measure/measured';
+import { PACE_RANGE, paced, paceLengthFrom } from '@/core/measure/pacing';
+import { fromMetres, toMetres } from '@/core/units/length';
+import { plainNumber, unitFor } from '@/core/units/say';
+import type { UnitSystem } from '@/core/units/system';
+import { reckon, Result } from './Result';
+import { numberOf, SmallNumber } from './SmallNumber';
+import { usePace } from './usePace';
+
+interface PacingProps {
+  units: UnitSystem;
+  thresholds?: readonly Threshold[] | null | undefined;
+  /** Takes the distance over, m. */
+  onTake: (metres: number) => void;
+}
+
+/** A distance in paces, with the coach's own pace, which a known line can give. */
+export function Pacing({ units, thresholds, onTake }: PacingProps) {
+  const [pace, setPace] = usePace();
+  const [paces, setPaces] = useState('');
+  const [own, setOwn] = useState(false);
+  const unit = unitFor('ground', units);
+  const reckoned = reckon(() =>
+    Number.isNaN(numberOf(paces)) ? null : paced(numberOf(paces), pace),
+  );
+  return (
+    <>
+      <div className="flex flex-wrap items-end gap-3">
+        <SmallNumber label="Paces" value={paces} onValue={setPaces} />
+        <p className="pb-2.5 text-sm">
+          of {plainNumber(fromMetres(pace, 'cm'), 0)} cm{' '}
+          <button type="button" className="underline" onClick={() => setOwn(!own)}>
+            {own ? 'done' : 'my pace'}
+          </button>
+        </p>
+      </div>
+      {own && <OwnPace units={units} onPace={setPace} />}
+      <Result
+        reckoned={reckoned}
+        say={(metres) => `${plainNumber(fromMetres(metres, unit))} ${unit}`}
+        thresholds={thresholds}
+        onTake={onTake}
+      />
+    </>
+  );
+}
+
+/** Finds the coach's pace from a line of known length. */
+function OwnPace({ units, onPace }: { units: UnitSystem; onPace: (metres: number) => void }) {
+  const unit = unitFor('ground', units);
+  const [line, setLine] = useState('20');
+  const [paces, setPaces] = useState('');
+  const result = reckon(() => {
+    const [long, count] = [numberOf(line), numberOf(paces)];
+    if (Number.isNaN(long) || Number.isNaN(count)) return null;
+    return { value: paceLengthFrom(toMetres(long, unit), count), sd: 0 };
+  });
+  return (
+    <div className="mt-1 border-l-2 border-hairline pl-3">
+      <p className="text-sm">
+        Walk a line you know and count. A pace is {PACE_RANGE[0] * 100} to {PACE_RANGE[1] * 100} cm.
+      </p>
+      <div className="flex items-end gap-3">
+        <SmallNumber label="Line" unit={unit} value={line} onValue={setLine} />
+        <SmallNumber label="Paces it took" value={paces} onValue={setPaces} />
+        {result && !('fault' in result) && (
+          <button
+            type="button"
+            onClick={() => onPace(result.value)}
+            className="h-11 rounded border-2 border-hairline px-3"
+          >
+            Use {plainNumber(result.value * 100, 0)} cm
+          </button>
+        )}
+      </div>
+      {result && 'fault' in result && (
+        <p role="alert" className="mt-1 text-sm font-semibold text-harm">
+          {result.fault}
+        </p>
+      )}
+    </div>
+  );
+}

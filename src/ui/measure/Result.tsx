@@ -1,0 +1,68 @@
+'use client';
+
+import { doubts, type Measured, type Threshold } from '@/core/measure/measured';
+import { chanceWords } from '@/core/script/words';
+
+/** What a help has measured so far: a value, what is wrong with what was typed, or nothing yet. */
+export type Reckoned = Measured | { fault: string } | null;
+
+interface ResultProps {
+  reckoned: Reckoned;
+  /** A value and its uncertainty as they are said: "18 yd", "0.6 yd". */
+  say: (value: number) => string;
+  /** Where the call changes in this quantity; null while that is being looked for, absent where it is not. */
+  thresholds?: readonly Threshold[] | null | undefined;
+  onTake: (value: number) => void;
+}
+
+/** Runs a reckoning that refuses what is out of range by throwing. */
+export function reckon(work: () => Measured | null): Reckoned {
+  try {
+    return work();
+  } catch (error) {
+    if (error instanceof RangeError) {
+      return { fault: `${error.message.charAt(0).toUpperCase()}${error.message.slice(1)}.` };
+    }
+    throw error;
+  }
+}
+
+/** A measured value with its uncertainty, whether that could change the call, and a way to take it over. */
+export function Result({ reckoned, say, thresholds, onTake }: ResultProps) {
+  if (reckoned === null) return null;
+  if ('fault' in reckoned) {
+    return (
+      <p role="alert" className="mt-1 text-sm font-semibold text-harm">
+        {reckoned.fault}
+      </p>
+    );
+  }
+  const open = thresholds && doubts(reckoned, thresholds);
+  const looking = thresholds === null;
+  return (
+    <div className="mt-2">
+      <div className="flex items-center gap-3">
+        <output className="text-lg font-semibold">
+          {say(reckoned.value)} <span className="font-normal">± {say(reckoned.sd)}</span>
+        </output>
+        <button
+          type="button"
+          onClick={() => onTake(reckoned.value)}
+          className="h-11 rounded bg-ink px-4 font-semibold text-paper"
+        >
+          Take it
+        </button>
+      </div>
+      <p className="mt-1 text-sm leading-snug">
+        {looking && 'Looking whether that could change the call …'}
+        {open?.length === 0 && 'Near enough: nothing within reach of it changes the call.'}
+        {open &&
+          open.length > 0 &&
+          `Measure again if it matters: ${open
+            .slice(0, 2)
+            .map(({ text, chance }) => `${text}, ${chanceWords(chance)}`)
+            .join('; ')}.`}
+      </p>
+    </div>
+  );
+}

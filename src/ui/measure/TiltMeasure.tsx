@@ -1,0 +1,134 @@
+'use client';
+
+import { useEffect, useRef, useState } from 'react';
+import type { Threshold } from '@/core/measure/measured';
+import { groundTilt, LEAST_READINGS, simulatedTilt, type TiltReading } from '@/core/measure/tilt';
+import type { Hand } from '@/core/player/player';
+import { radians } from '@/core/units/angle';
+import { plainNumber } from '@/core/units/say';
+import { Result } from './Result';
+
+interface TiltMeasureProps {
+  handed: Hand;
+  /** Where the call changes in the slope along the line, radians. */
+  thresholds: readonly Threshold[] | null;
+  /** Takes over both slopes, degrees. */
+  onTake: (alongDeg: number, acrossDeg: number) => void;
+}
+
+const WANTED = 40;
+const EVERY_MS = 50;
+const NO_SENSOR_MS = 1500;
+
+/** Safari asks leave for the sensor through this. */
+type AskingEvent = typeof DeviceOrientationEvent & { requestPermission?: () => Promise<string> };
+
+/** Tilt of the ground from the device's own sensor, or from a simulated one where there is none. */
+export function TiltMeasure({ handed, thresholds, onTake }: TiltMeasureProps) {
+  const [readings, setReadings] = useState<TiltReading[]>([]);
+  const [state, setState] = useState<'idle' | 'reading' | 'none'>('idle');
+  const stop = useRef<(() => void) | null>(null);
+  const trial = useRef(1);
+  useEffect(() => () => stop.current?.(), []);
+
+  const take = (reading: TiltReading): void =>
+    setReadings((now) => {
+      if (now.length + 1 >= WANTED) stop.current?.();
+      return [...now, reading].slice(0, WANTED);
+    });
+
+  const begin = (): void => {
+    stop.current?.();
+    setReadings([]);
+    setState('reading');
+  };
+
+  const fromDevice = async (): Promise<void> => {
+    begin();
+    const asking = (window.DeviceOrientationEvent ?? {}) as AskingEvent;
+    const leave = (await asking.requestPermission?.().catch(() => 'denied')) ?? 'granted';
+    if (leave !== 'granted') return setState('none');
+    let seen = false;
+    const onTilt = ({ beta, gamma }: DeviceOrientationEvent): void => {
+      if (beta === null || gamma === null) return;
+      seen = true;
+      take({ topUp: beta, rightDown: gamma });
+    };
+    window.addEventListener('deviceorientation', onTilt);
+    const timer = setTimeout(() => !seen && setState('none'), NO_SENSOR_MS);
+    stop.current = () => {
+      window.removeEventListener('deviceorientation', onTilt);
+      clearTimeout(timer);
+    };
+  };
+
+  const fromSimulation = (): void => {
+    begin();
+    const seed = trial.current++;
+    const sensor = simulatedTilt(
+      { along: ((seed * 7) % 19) - 5, across: ((seed * 5) % 13) - 6 },
+      handed,
+      seed,
+    );
+    const timer = setInterval(() => take(sensor.next().value), EVERY_MS);
+    stop.current = () => clearInterval(timer);
+  };
+
+  const tilt = readings.length >= LEAST_READINGS ? groundTilt(readings, handed) : null;
+  const deg = (value: number): string => `${plainNumber(value)}°`;
+  const inDegrees = thresholds?.map((each) => ({
+    ...each,
+    value: each.value / radians(1),
+  }));
+  return (
+    <>
+      <p className="mb-2 text-sm text-ink-soft">
+        Lay the telephone on a board on the sand, its top to the flag.
+      </p>
+      <div className="flex flex-wrap gap-2">
+        <button
+          type="button"
+          onClick={() => void fromDevice()}
+          className="min-h-11 rounded border-2 border-hairline px-3"
+        >
+          This device’s sensor
+        </button>
+        <button
+          type="button"
+          onClick={fromSimulation}
+          className="min-h-11 rounded border-2 border-hairline px-3"
+        >
+          Simulated sensor
+        </button>
+      </div>
+      {state === 'none' && (
+        <p role="alert" className="mt-1 text-sm font-semibold">
+          This device gives no tilt, or did not allow it. Type the slope, or try the simulated
+          sensor.
+        </p>
+      )}
+      {state === 'reading' && readings.length < WANTED && (
+        <progress
+          aria-label="Readings taken"
+          value={readings.length}
+          max={WANTED}
+          className="mt-2 w-full"
+        />
+      )}
+      {tilt && (
+        <>
+          <Result
+            reckoned={tilt.along}
+            say={deg}
+            thresholds={inDegrees ?? null}
+            onTake={() => onTake(Math.round(tilt.along.value), Math.round(tilt.across.value))}
+          />
+          <p className="text-sm">
+            Across: ball {deg(Math.abs(tilt.across.value))}{' '}
+            {tilt.across.value >= 0 ? 'above' : 'below'} the feet, ± {deg(tilt.across.sd)}.
+          </p>
+        </>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,279 @@
+import { Document, Page, StyleSheet, Text, View } from '@react-pdf/renderer';
+import type { ReactElement } from 'react';
+import { missPicture } from '@/core/answer/missPicture';
+import type { Answer } from '@/core/answer/answer';
+import type { CallPicture } from '@/core/answer/picture';
+import type { CallEntry } from '@/core/contract/callSheet';
+import type { Hand } from '@/core/player/player';
+import { ballWords } from '@/core/script/script';
+import { chanceWords, distanceWords, shortLengthWords } from '@/core/script/words';
+import { MISSES } from '@/core/shot/misses';
+import type { Shot } from '@/core/shot/shot';
+import { SHOULDER_WIDTH } from '@/core/swing/technique';
+import { toMetres } from '@/core/units/length';
+import type { UnitSystem } from '@/core/units/system';
+import { KIND_WORDS, schoolName, shortSchoolName } from '../desk/words';
+import { EntryMark } from '../drawing/EntryMark';
+import { FaceClock } from '../drawing/FaceClock';
+import { Feet } from '../drawing/Feet';
+import { StillSection } from '../drawing/section/StillSection';
+import { SwingClock } from '../drawing/SwingClock';
+import { RULES_FOOT } from '../card/rulesFoot';
+import { Drawing } from './Drawing';
+import { HEADING, registerFonts, TEXT } from './fonts';
+import { LIGHT_COLOURS } from './lightColours';
+import { Marked } from './Marked';
+
+const INK = LIGHT_COLOURS['--ink']!;
+const SOFT = LIGHT_COLOURS['--ink-soft']!;
+const LINE = LIGHT_COLOURS['--hairline']!;
+const MARGIN = 36;
+const WIDTH = 595 - 2 * MARGIN;
+
+const styles = StyleSheet.create({
+  page: { padding: MARGIN, fontFamily: TEXT, fontSize: 10.5, color: INK, lineHeight: 1.35 },
+  name: { fontFamily: HEADING, fontWeight: 600, fontSize: 20, lineHeight: 1.1 },
+  said: { fontSize: 11.5, marginTop: 4, marginBottom: 10 },
+  callHead: { flexDirection: 'row', alignItems: 'flex-end', marginTop: 12, gap: 8 },
+  club: { fontFamily: HEADING, fontWeight: 600, fontSize: 26, lineHeight: 1 },
+  strokes: { fontFamily: HEADING, fontWeight: 600, fontSize: 13, marginLeft: 'auto' },
+  drawings: { flexDirection: 'row', justifyContent: 'space-between', marginTop: 10 },
+  drawn: { width: 122, alignItems: 'center' },
+  caption: { fontWeight: 700, textAlign: 'center', marginTop: 3 },
+  note: { color: SOFT, fontSize: 9, textAlign: 'center' },
+  script: { fontSize: 12, lineHeight: 1.5, marginTop: 12 },
+  others: {
+    flexDirection: 'row',
+    gap: 24,
+    marginTop: 12,
+    paddingTop: 8,
+    borderTop: `1 solid ${LINE}`,
+  },
+  other: { flex: 1 },
+  foot: {
+    position: 'absolute',
+    bottom: MARGIN,
+    left: MARGIN,
+    right: MARGIN,
+    paddingTop: 6,
+    borderTop: `1 solid ${LINE}`,
+    fontSize: 8.5,
+    color: SOFT,
+  },
+});
+
+export interface CardPaperProps {
+  player: { name: string; handed: Hand };
+  /** The reading as a sentence. */
+  said: string;
+  shot: Shot;
+  answer: Answer;
+  units: UnitSystem;
+}
+
+function Drawn({
+  caption,
+  note,
+  children,
+  width,
+}: {
+  caption: string;
+  note: string;
+  children: ReactElement;
+  width: number;
+}) {
+  return (
+    <View style={styles.drawn}>
+      <Drawing width={width}>{children}</Drawing>
+      <Text style={styles.caption}>{caption}</Text>
+      <Text style={styles.note}>{note}</Text>
+    </View>
+  );
+}
+
+/** Four drawings in the order of the work. */
+function FourDrawings({
+  call,
+  picture,
+  handed,
+  burial,
+  units,
+}: {
+  call: CallEntry;
+  picture: CallPicture;
+  handed: Hand;
+  burial: number;
+  units: UnitSystem;
+}) {
+  return (
+    <View style={styles.drawings}>
+      <Drawn
+        width={78}
+        caption={call.face_clock}
+        note={
+          call.face_deg === 0
+            ? 'square'
+            : `${Math.abs(call.face_deg)}° ${call.face_deg > 0 ? 'open' : 'closed'}`
+        }
+      >
+        <FaceClock faceDeg={call.face_deg} handed={handed} />
+      </Drawn>
+      <Drawn
+        width={106}
+        caption={ballWords(call.ball_position)}
+        note={`${call.stance_width} shoulders wide${call.stance_open_deg >= 4 ? `, ${call.stance_open_deg}° open` : ''}`}
+      >
+        <Feet
+          handed={handed}
+          ballPosition={call.ball_position}
+          width={call.stance_width * SHOULDER_WIDTH}
+          openDeg={call.stance_open_deg}
+          mark={picture.mark.before}
+        />
+      </Drawn>
+      <Drawn
+        width={122}
+        caption={`${shortLengthWords(toMetres(call.entry_in, 'in'), units)} behind`}
+        note={`${Math.round(call.predicted.divot_mm / 10)} cm long, ${Math.round(call.predicted.depth_mm)} mm deep`}
+      >
+        <EntryMark mark={picture.mark} burial={burial} handed={handed} />
+      </Drawn>
+      <Drawn
+        width={78}
+        caption={call.swing_clock}
+        note={`a grass swing of ${distanceWords(toMetres(call.grass_swing_yd, 'yd'), units)}`}
+      >
+        <SwingClock fraction={call.swing_fraction} handed={handed} />
+      </Drawn>
+    </View>
+  );
+}
+
+const oddsWords = ({ odds }: CallEntry): string =>
+  `Out ${chanceWords(odds.out)}, on the green ${chanceWords(odds.green)}, thin ${chanceWords(odds.thin)}.`;
+
+/** A call that stands beside the best one, in brief. */
+function Other({ call }: { call: CallEntry }) {
+  return (
+    <View style={styles.other}>
+      <Text style={{ fontWeight: 700 }}>
+        {call.kind === 'relief' ? 'Relief' : `${call.club}, ${KIND_WORDS[call.kind]}`} ·{' '}
+        {call.odds.expected_strokes.toFixed(1)} strokes
+      </Text>
+      <Text>
+        {call.kind === 'relief'
+          ? `${schoolName(call.school)}.`
+          : `Face ${call.face_deg === 0 ? 'square' : call.face_clock}, swing ${call.swing_clock}. ${oddsWords(call)}`}
+      </Text>
+    </View>
+  );
+}
+
+function Reasons({ title, lines }: { title: string; lines: readonly string[] }) {
+  return (
+    <View style={styles.other}>
+      <Text style={{ fontWeight: 700 }}>{title}</Text>
+      {lines.map((line) => (
+        <Text key={line} style={{ marginTop: 2 }}>
+          {line}
+        </Text>
+      ))}
+    </View>
+  );
+}
+
+/** What becomes of each miss of the first call. */
+function missLines(
+  picture: CallPicture,
+  { golfer }: Answer,
+  shot: Shot,
+  units: UnitSystem,
+  handed: Hand,
+): string[] {
+  return MISSES.flatMap((miss) => {
+    const drawn = missPicture(miss, picture.plan, golfer, shot, { units, handed });
+    return drawn ? [drawn.text] : [];
+  });
+}
+
+/** The card on one page of paper: the reading, the drawing, the call, what stands beside it, rules and care. */
+export function CardPaper({ player, said, shot, answer, units }: CardPaperProps) {
+  registerFonts();
+  const [best, ...others] = answer.sheet.calls;
+  const picture = answer.pictures[0];
+  return (
+    <Document
+      title={`${player.name}: ${best?.club ?? 'no call'}`}
+      creator="Mellow Divot"
+      language="en"
+    >
+      <Page size="A4" style={styles.page}>
+        <Text style={styles.name}>{player.name}</Text>
+        <Text style={styles.said}>{said}.</Text>
+        <Drawing width={WIDTH}>
+          <StillSection
+            shot={shot}
+            pictures={answer.pictures}
+            clubs={answer.sheet.calls.map(({ club }) => club)}
+            handed={player.handed}
+            units={units}
+            size={{ width: 752, height: 240 }}
+          />
+        </Drawing>
+        {best && (
+          <>
+            <View style={styles.callHead}>
+              <Text style={styles.club}>{best.kind === 'relief' ? 'Take relief' : best.club}</Text>
+              <Text>
+                {best.kind === 'relief'
+                  ? schoolName(best.school)
+                  : `${KIND_WORDS[best.kind]}, ${shortSchoolName(best.school)}`}
+              </Text>
+              <Text style={styles.strokes}>
+                {best.odds.expected_strokes.toFixed(1)} strokes to hole out
+              </Text>
+            </View>
+            {picture && best.kind !== 'relief' && (
+              <FourDrawings
+                call={best}
+                picture={picture}
+                handed={player.handed}
+                burial={shot.burial}
+                units={units}
+              />
+            )}
+            <Text style={styles.script}>
+              {best.kind === 'relief' ? (
+                best.why.map(({ text }) => text).join(' ')
+              ) : (
+                <Marked>{best.script.map(({ text }) => text).join(' ')}</Marked>
+              )}
+            </Text>
+            {best.kind !== 'relief' && (
+              <Text style={{ marginTop: 6, color: SOFT }}>{oddsWords(best)}</Text>
+            )}
+            <View style={styles.others}>
+              {others.slice(0, 2).map((call) => (
+                <Other key={`${call.club}/${call.school}`} call={call} />
+              ))}
+            </View>
+          </>
+        )}
+        {best && best.kind !== 'relief' && (
+          <View style={styles.others}>
+            <Reasons title="Why" lines={best.why.map(({ text }) => text)} />
+            {picture && (
+              <Reasons
+                title="What a miss does"
+                lines={missLines(picture, answer, shot, units, player.handed)}
+              />
+            )}
+          </View>
+        )}
+        <Text style={styles.foot}>
+          {best?.cautions.join(' ')} {RULES_FOOT}
+        </Text>
+      </Page>
+    </Document>
+  );
+}

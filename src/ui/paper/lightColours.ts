@@ -1,0 +1,22 @@
+/** The light theme's colours, for paper, which has no style sheet; a test keeps them equal to it. */
+export const LIGHT_COLOURS: Readonly<Record<string, string>> = {
+  '--paper': '#f3f6f2',
+  '--paper-deep': '#e5ebe5',
+  '--ink': '#14302a',
+  '--ink-soft': '#465a52',
+  '--hairline': '#c6d1ca',
+  '--underline': '#9db5aa',
+  '--flag': '#f2b400',
+  '--flag-wash': '#ffe9a6',
+  '--on-flag': '#14302a',
+  '--sky': '#e2ebef',
+  '--turf': '#6b8d58',
+  '--turf-deep': '#4f6e40',
+  '--putting': '#a3c389',
+  '--on-turf': '#f7faf4',
+  '--sand': '#e8d4a6',
+  '--sand-grain': '#b7995c',
+  '--call-1': '#0d5a47',
+  '--call-2': '#175ca6',
+  '--call-3': '#7a358f',
+};
