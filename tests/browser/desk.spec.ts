@@ -1,20 +1,7 @@
-import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
-
-/** The desk, with its first calls computed. */
-async function openDesk(page: Page, query = ''): Promise<void> {
-  await page.goto(`/${query}`);
-  await settled(page);
-}
-
-/** Waits until the calls belong to the reading that stands. */
-const settled = (page: Page): Promise<void> =>
-  expect(page.getByRole('status').first()).toContainText('First call');
+import { fitsAcross, openDesk, passesAxe, settled, token } from './helpers';
 
 const firstClub = (page: Page) => page.locator('#first-call');
-
-const token = (page: Page, label: string) =>
-  page.getByRole('button', { name: new RegExp(`, ${label}, change$`) });
 
 /** Sets the lip's height, feet, through its panel and closes it. */
 async function setLip(page: Page, feet: string): Promise<void> {
@@ -237,8 +224,7 @@ test('the card holds the reading and the call on one page', async ({ page }) => 
   await expect(page.getByRole('contentinfo')).toContainText('Rules of Golf in force');
   const pdf = (await page.pdf({ format: 'A4' })).toString('latin1');
   expect(pdf.match(/\/Type\s*\/Page\b/g)).toHaveLength(1);
-  const { violations } = await new AxeBuilder({ page }).analyze();
-  expect(violations.map(({ id, nodes }) => [id, nodes[0]?.html])).toEqual([]);
+  await passesAxe(page);
   await page.goto('/card?player=nobody');
   await expect(page.getByText(/not be found/)).toBeVisible();
 });
@@ -269,10 +255,7 @@ test('the call map fills, can be stopped, changes its axes and is saved', async 
 test('works on a phone without sideways scrolling', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 });
   await openDesk(page);
-  const overflow = await page.evaluate(
-    () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
-  );
-  expect(overflow).toBe(0);
+  await fitsAcross(page);
   await token(page, 'Sand').click();
   await page.getByRole('radio', { name: /^firm/ }).click();
   await page.keyboard.press('Escape');
@@ -285,15 +268,10 @@ test.describe('accessibility', () => {
       test.setTimeout(240_000);
       await openDesk(page);
       if (theme === 'dusk') await page.getByRole('button', { name: 'Dusk theme' }).click();
-      const check = async (): Promise<void> => {
-        await page.waitForTimeout(300);
-        const { violations } = await new AxeBuilder({ page }).analyze();
-        expect(violations.map(({ id, nodes }) => [id, nodes[0]?.html])).toEqual([]);
-      };
-      await check();
-      for (const key of ['p', 'i', 's', 't', 'l', 'a', 'm', 'x', 'h', '/', 'c', 'r', 'k']) {
+      await passesAxe(page);
+      for (const key of ['p', 'i', 's', 't', 'l', 'a', 'm', 'x', 'h', 'o', '/', 'c', 'r', 'k']) {
         await page.keyboard.press(key);
-        await check();
+        await passesAxe(page);
         await page.keyboard.press('Escape');
         await page.waitForTimeout(200);
       }

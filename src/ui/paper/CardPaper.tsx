@@ -7,7 +7,7 @@ import type { CallEntry } from '@/core/contract/callSheet';
 import type { Hand } from '@/core/player/player';
 import { ballWords } from '@/core/script/script';
 import { chanceWords, distanceWords, shortLengthWords } from '@/core/script/words';
-import { MISSES } from '@/core/shot/misses';
+import type { MissName } from '@/core/shot/misses';
 import type { Shot } from '@/core/shot/shot';
 import { SHOULDER_WIDTH } from '@/core/swing/technique';
 import { toMetres } from '@/core/units/length';
@@ -30,6 +30,10 @@ const LINE = LIGHT_COLOURS['--hairline']!;
 const MARGIN = 36;
 const WIDTH = 595 - 2 * MARGIN;
 
+/** What fits on the one page. */
+const MOST_REASONS = 4;
+const MISSES_TOLD: readonly MissName[] = ['heavy', 'thin', 'slow', 'quick'];
+
 const styles = StyleSheet.create({
   page: { padding: MARGIN, fontFamily: TEXT, fontSize: 10.5, color: INK, lineHeight: 1.35 },
   name: { fontFamily: HEADING, fontWeight: 600, fontSize: 20, lineHeight: 1.1 },
@@ -50,6 +54,7 @@ const styles = StyleSheet.create({
     borderTop: `1 solid ${LINE}`,
   },
   other: { flex: 1 },
+  reason: { marginTop: 2, fontSize: 9, lineHeight: 1.3 },
   foot: {
     position: 'absolute',
     bottom: MARGIN,
@@ -57,7 +62,8 @@ const styles = StyleSheet.create({
     right: MARGIN,
     paddingTop: 6,
     borderTop: `1 solid ${LINE}`,
-    fontSize: 8.5,
+    fontSize: 8,
+    lineHeight: 1.3,
     color: SOFT,
   },
 });
@@ -174,7 +180,7 @@ function Reasons({ title, lines }: { title: string; lines: readonly string[] }) 
     <View style={styles.other}>
       <Text style={{ fontWeight: 700 }}>{title}</Text>
       {lines.map((line) => (
-        <Text key={line} style={{ marginTop: 2 }}>
+        <Text key={line} style={styles.reason}>
           {line}
         </Text>
       ))}
@@ -190,7 +196,7 @@ function missLines(
   units: UnitSystem,
   handed: Hand,
 ): string[] {
-  return MISSES.flatMap((miss) => {
+  return MISSES_TOLD.flatMap((miss) => {
     const drawn = missPicture(miss, picture.plan, golfer, shot, { units, handed });
     return drawn ? [drawn.text] : [];
   });
@@ -217,7 +223,7 @@ export function CardPaper({ player, said, shot, answer, units }: CardPaperProps)
             clubs={answer.sheet.calls.map(({ club }) => club)}
             handed={player.handed}
             units={units}
-            size={{ width: 752, height: 240 }}
+            size={{ width: 752, height: 220 }}
           />
         </Drawing>
         {best && (
@@ -261,7 +267,7 @@ export function CardPaper({ player, said, shot, answer, units }: CardPaperProps)
         )}
         {best && best.kind !== 'relief' && (
           <View style={styles.others}>
-            <Reasons title="Why" lines={best.why.map(({ text }) => text)} />
+            <Reasons title="Why" lines={best.why.slice(0, MOST_REASONS).map(({ text }) => text)} />
             {picture && (
               <Reasons
                 title="What a miss does"

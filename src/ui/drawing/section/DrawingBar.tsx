@@ -68,7 +68,7 @@ export function DrawingBar(props: DrawingBarProps) {
           {MISS_WORDS[miss]}
         </button>
       ))}
-      <p role="status" className="min-w-0 grow truncate px-2 max-lg:order-last max-lg:w-full">
+      <p role="status" className="min-w-0 grow px-2 max-lg:order-last max-lg:w-full lg:truncate">
         {said}
       </p>
       {look.from === 'side' && (

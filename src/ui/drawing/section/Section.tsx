@@ -89,6 +89,10 @@ export function Section(props: SectionProps) {
     return () => element?.removeEventListener('wheel', onWheel);
   }, [look.from]);
 
+  const longest = Math.max(
+    extent.farthest,
+    ...pictures.map(({ spread: { ellipse } }) => (ellipse ? ellipse.x + ellipse.long : 0)),
+  );
   const widest = Math.max(
     0,
     ...pictures.flatMap(({ track }) => track.map(([, y]) => Math.abs(y) * 1.25)),
@@ -150,7 +154,7 @@ export function Section(props: SectionProps) {
               ranked={ranked}
               units={units}
               size={size}
-              scale={aboveScale(size, extent.farthest, widest, mirrored)}
+              scale={aboveScale(size, longest, widest, mirrored)}
               clubs={clubs}
               shown={shown}
               miss={miss}

@@ -1,0 +1,31 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, type Page } from '@playwright/test';
+
+/** Waits until the calls belong to the reading that stands. */
+export const settled = (page: Page): Promise<void> =>
+  expect(page.getByRole('status').filter({ hasText: /^First call/ })).toBeAttached();
+
+/** The desk, with its first calls computed. */
+export async function openDesk(page: Page, query = '?player=ines-okafor'): Promise<void> {
+  await page.goto(`/${query}`);
+  await settled(page);
+}
+
+/** A word of the sentence. */
+export const token = (page: Page, label: string) =>
+  page.getByRole('button', { name: new RegExp(`, ${label}, change$`) });
+
+/** Nothing on the page as it stands breaks a rule of accessibility. */
+export async function passesAxe(page: Page): Promise<void> {
+  await page.waitForTimeout(300);
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  expect(violations.map(({ id, nodes }) => [id, nodes[0]?.html])).toEqual([]);
+}
+
+/** Nothing reaches past the side of the screen. */
+export async function fitsAcross(page: Page): Promise<void> {
+  const overflow = await page.evaluate(
+    () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+  );
+  expect(overflow).toBe(0);
+}
