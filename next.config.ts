@@ -4,6 +4,7 @@ const config: NextConfig = {
   serverExternalPackages: ['@electric-sql/pglite'],
   poweredByHeader: false,
   devIndicators: false,
+  reactCompiler: true,
 };
 
 export default config;

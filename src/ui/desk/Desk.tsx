@@ -3,7 +3,6 @@
 import { useEffect, useMemo, useState } from 'react';
 import { Toaster } from 'sonner';
 import { calledLine } from '@/core/contract/calledLine';
-import { readSituation } from '@/core/contract/readSituation';
 import { readingToQuery, withField, type DeskReading } from '@/core/reading/reading';
 import type { UnitSystem } from '@/core/units/system';
 import { FACTOR, FACTORS, type FactorName } from '@/core/search/factors';
@@ -18,7 +17,7 @@ import { OtherCall } from './OtherCall';
 import { deskActions } from './deskActions';
 import { DeskFooter } from './DeskFooter';
 import type { Overlay } from './overlays';
-import { faultOf, situationOf } from './situation';
+import { faultFor, readFor } from './situation';
 import { Sentence } from './Sentence';
 import type { TokenName } from './tokens';
 import { WhyPanel } from './WhyPanel';
@@ -41,6 +40,9 @@ interface DeskProps {
   theme: Theme;
 }
 
+/** How long a reading must rest before the address follows it, ms. */
+const REST_MS = 250;
+
 const DRAFT_WORDS: Record<DraftState, string> = {
   untouched: '',
   saving: 'Saving …',
@@ -59,25 +61,30 @@ export function Desk(props: DeskProps) {
   const [sheetOpen, setSheetOpen] = useState<Overlay | null>(null);
 
   const player = players.find(({ id }) => id === reading.player) ?? players[0]!;
-  const situation = useMemo(() => situationOf(player, reading.shot), [player, reading.shot]);
-  const { answer, faults, busy, failure, worker } = useCalls(situation, units);
-  const { shot, here, bag } = useMemo(() => {
-    const { question, firmness } = readSituation(situation);
-    const values = FACTORS.map(
-      (name) => [name, FACTOR[name].get(question.shot, firmness)] as const,
-    );
-    return {
-      shot: question.shot,
-      bag: question.player.bag,
-      here: Object.fromEntries(values) as Record<FactorName, number>,
-    };
-  }, [situation]);
+  const read = readFor(player, reading.shot);
+  // Nothing gets into the reading unchecked; a fault here is one of the product.
+  if ('fault' in read) throw new Error(read.fault);
+  const { situation } = read;
+  const { question, firmness } = read.reading;
+  const { shot } = question;
+  const here = useMemo(
+    () =>
+      Object.fromEntries(FACTORS.map((name) => [name, FACTOR[name].get(shot, firmness)])) as Record<
+        FactorName,
+        number
+      >,
+    [shot, firmness],
+  );
+  const [held, setHeld] = useState(false);
+  const { answer, faults, busy, failure, worker } = useCalls(situation, units, held);
   const pictures = useFollowing(answer, shot, busy);
   const changes = useChanges(situation, units, busy ? null : (answer?.sheet.calls[0] ?? null));
 
   const query = readingToQuery({ ...reading, player: player.id });
   useEffect(() => {
-    window.history.replaceState(null, '', `/?${query}`);
+    // Not at every step of a drag: the router takes part in each change of the address.
+    const timer = setTimeout(() => window.history.replaceState(null, '', `/?${query}`), REST_MS);
+    return () => clearTimeout(timer);
   }, [query]);
 
   useEffect(() => {
@@ -89,7 +96,7 @@ export function Desk(props: DeskProps) {
       (shotInput, [path, value]) => withField(shotInput, path, value),
       reading.shot,
     );
-    const fault = faultOf(situationOf(player, next));
+    const fault = faultFor(player, next);
     if (fault === null) setReading({ ...reading, shot: next });
     return fault;
   };
@@ -181,7 +188,7 @@ export function Desk(props: DeskProps) {
             onOpen={setToken}
             onPlayer={(id) => setReading({ ...reading, player: id })}
             onFields={setFields}
-            bag={bag}
+            bag={question.player.bag}
             thresholdsOf={(factor) =>
               changes.busy ? null : changes.entries.filter((entry) => entry.factor === factor)
             }
@@ -194,6 +201,7 @@ export function Desk(props: DeskProps) {
           handed={player.handed}
           bands={changes.bands}
           look={look}
+          onHeld={setHeld}
           onLook={setLook}
           clubs={(sheet?.calls ?? []).map(({ club }) => club)}
           units={units}

@@ -19,7 +19,7 @@ import { KEYS, type Overlay } from './overlays';
 import { ReadingsDrawer } from './ReadingsDrawer';
 import { RulesAndCare } from './RulesAndCare';
 import { SchoolsTable } from './SchoolsTable';
-import { faultOf, situationOf } from './situation';
+import { faultFor } from './situation';
 import { TypeLine } from './TypeLine';
 import type { DeskPlayer, KeptReading } from './types';
 import { useReadings } from './useReadings';
@@ -90,7 +90,7 @@ export function DeskOverlays(props: DeskOverlaysProps) {
         units={units}
         {...overlay('type')}
         onShot={(next) => {
-          const fault = faultOf(situationOf(player, next));
+          const fault = faultFor(player, next);
           if (fault === null) onReading({ ...reading, shot: next });
           return fault;
         }}

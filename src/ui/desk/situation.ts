@@ -1,23 +1,40 @@
 import { FaultyInput } from '@/core/contract/fault';
-import { readSituation } from '@/core/contract/readSituation';
+import { readSituation, type Reading } from '@/core/contract/readSituation';
 import type { ShotInput } from '@/core/reading/reading';
 import type { DeskPlayer } from './types';
 
-/** The situation of a reading, in the outside format. */
-export function situationOf(player: DeskPlayer, shot: ShotInput): object {
-  const { handed, skill, bag } = player;
-  return { player: { handed, skill, bag }, shot };
+/** A reading of a player with what the core makes of it, or the first thing that is wrong, in words for the panel. */
+export type Read = { situation: object } & ({ reading: Reading } | { fault: string });
+
+/** What was read last of each shot: checking is dear, and a drag asks for the same shot twice. */
+const known = new WeakMap<ShotInput, { player: DeskPlayer; read: Read }>();
+
+/** Reads a shot for a player. The same objects give the same answer object. */
+export function readFor(player: DeskPlayer, shot: ShotInput): Read {
+  const before = known.get(shot);
+  if (before?.player === player) return before.read;
+  const read = readNow(player, shot);
+  known.set(shot, { player, read });
+  return read;
 }
 
-/** The first fault of a situation, in words for the panel; null when there is none. */
-export function faultOf(situation: object): string | null {
+function readNow(player: DeskPlayer, shot: ShotInput): Read {
+  const { handed, skill, bag } = player;
+  const situation = { player: { handed, skill, bag }, shot };
   try {
-    readSituation(situation);
-    return null;
+    return { situation, reading: readSituation(situation) };
   } catch (error) {
-    if (error instanceof FaultyInput) return sentence(error.faults[0]!.message);
+    if (error instanceof FaultyInput) {
+      return { situation, fault: sentence(error.faults[0]!.message) };
+    }
     throw error;
   }
+}
+
+/** The first fault of a shot for a player; null when there is none. */
+export function faultFor(player: DeskPlayer, shot: ShotInput): string | null {
+  const read = readFor(player, shot);
+  return 'fault' in read ? read.fault : null;
 }
 
 const sentence = (text: string): string => `${text.charAt(0).toUpperCase()}${text.slice(1)}.`;

@@ -1,7 +1,7 @@
 'use client';
 
 import type { Remote } from 'comlink';
-import { useEffect, useState, type RefObject } from 'react';
+import { useEffect, useRef, useState, type RefObject } from 'react';
 import type { Answer } from '@/core/answer/answer';
 import type { Fault } from '@/core/contract/fault';
 import type { UnitSystem } from '@/core/units/system';
@@ -20,7 +20,7 @@ export interface Calls {
   worker: RefObject<Remote<CallsWorker> | null>;
 }
 
-const PAUSE_MS = 60;
+const PAUSE_MS = 20;
 
 /** The latest state of the worker's answers, and the question that it belongs to. */
 interface Settled {
@@ -32,8 +32,13 @@ interface Settled {
 
 const FAILURE = 'The calls could not be computed. Reload the page to try again.';
 
-/** Keeps the calls for a situation up to date in a web worker; only the latest reading counts. */
-export function useCalls(situation: object, units: UnitSystem): Calls {
+/**
+ * Keeps the calls for a situation up to date in a web worker. One search at a time: what is asked while it runs waits,
+ * and only the latest of that is answered.
+ *
+ * @param waiting true while the reading is being dragged: nothing is asked until it is let go
+ */
+export function useCalls(situation: object, units: UnitSystem, waiting: boolean): Calls {
   const [settled, setSettled] = useState<Settled>({
     question: '',
     answer: null,
@@ -43,27 +48,31 @@ export function useCalls(situation: object, units: UnitSystem): Calls {
   const worker = useCallsWorker(() => setSettled((now) => ({ ...now, failure: FAILURE })));
   const question = JSON.stringify([situation, units]);
 
+  const running = useRef<Promise<unknown> | null>(null);
+
   useEffect(() => {
+    if (waiting) return;
     let stale = false;
     const settle = (change: Partial<Settled>): void => {
       if (!stale) setSettled((now) => ({ ...now, failure: null, ...change, question }));
     };
+    const search = async (): Promise<void> => {
+      const [asked, said] = JSON.parse(question) as [object, UnitSystem];
+      const answered = await worker.current?.answer(asked, said);
+      if (!answered) return;
+      if ('answer' in answered) settle({ answer: answered.answer, faults: [] });
+      else settle({ faults: answered.faults });
+    };
     const timer = setTimeout(async () => {
-      try {
-        const [asked, said] = JSON.parse(question) as [object, UnitSystem];
-        const answered = await worker.current?.answer(asked, said);
-        if (!answered) return;
-        if ('answer' in answered) settle({ answer: answered.answer, faults: [] });
-        else settle({ faults: answered.faults });
-      } catch {
-        settle({ failure: FAILURE });
-      }
+      await running.current;
+      if (stale) return;
+      running.current = search().catch(() => settle({ failure: FAILURE }));
     }, PAUSE_MS);
     return () => {
       stale = true;
       clearTimeout(timer);
     };
-  }, [question, worker]);
+  }, [question, waiting, worker]);
 
   const { answer, faults, failure } = settled;
   const busy = settled.question !== question && failure === null;

@@ -34,6 +34,8 @@ interface SectionProps {
   /** What is looked at, kept by the desk so that its keys can change it. */
   look: Look;
   onLook: (look: Look) => void;
+  /** Told when a handle is taken and when it is let go. */
+  onHeld: (held: boolean) => void;
   /** Sets fields of the reading as its handles are moved. */
   onFields: (changes: Readonly<Record<string, unknown>>) => void;
 }
@@ -41,7 +43,7 @@ interface SectionProps {
 /** The shot drawn, from the side with handles or from above, with its misses, and the bar that changes the view. */
 export function Section(props: SectionProps) {
   const { shot, pictures: drawn, golfer, handed, clubs, bands, units, busy, onFields } = props;
-  const { look, onLook } = props;
+  const { look, onLook, onHeld } = props;
   const mirrored = handed === 'left';
   const ranked = atTheFlag(drawn);
   const pictures = ranked.map(({ picture }) => picture);
@@ -143,8 +145,14 @@ export function Section(props: SectionProps) {
                 scale={scale}
                 units={units}
                 onFields={onFields}
-                onStart={() => setHeld(extent)}
-                onEnd={() => setHeld(null)}
+                onStart={() => {
+                  setHeld(extent);
+                  onHeld(true);
+                }}
+                onEnd={() => {
+                  setHeld(null);
+                  onHeld(false);
+                }}
                 onBall={setBall}
               />
             </>
