@@ -64,6 +64,33 @@ const VIEWS = [
     },
   },
   {
+    name: 'desk-from-above-with-a-miss',
+    open: '/?player=ines-okafor',
+    size: desk,
+    act: async (page) => {
+      await page.keyboard.press('v');
+      await page.keyboard.press('2');
+    },
+  },
+  {
+    name: 'desk-tablet-measuring',
+    open: '/?player=ines-okafor',
+    size: { width: 820, height: 1180 },
+    act: async (page) => {
+      await page.keyboard.press('l');
+      await page.getByText('Measure it').click();
+      await page.getByLabel('Angle').fill('18');
+      await page.getByLabel('Paces to the lip').fill('3');
+      await page.waitForTimeout(6000);
+    },
+  },
+  {
+    name: 'compare',
+    open: '/?player=ines-okafor',
+    size: desk,
+    act: (page) => page.keyboard.press('o'),
+  },
+  {
     name: 'type-the-reading',
     open: '/?player=ines-okafor',
     size: desk,

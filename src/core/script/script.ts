@@ -90,8 +90,9 @@ function feetLine(call: Call, voice: Voice): string {
   return `Feet ${widthWords(setup.stanceWidth)}, ${dug}, ${feetDirection(call, voice.handed)}${swing}.`;
 }
 
-/** Where the ball lies between the feet, in words. */
-export function ballWords(position: number): string {
+/** Where the ball lies between the feet, 0 trail heel to 100 lead heel to the whole number, in words. */
+export function ballWords(ballPosition: number): string {
+  const position = Math.round(ballPosition);
   if (position >= 92) return 'off the lead heel';
   if (position >= 78) return 'just inside the lead heel';
   if (position >= 64) return 'a hand inside the lead heel';

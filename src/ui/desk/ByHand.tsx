@@ -24,6 +24,11 @@ interface HandSetup {
   face_deg: number;
   ball_position: number;
   stance_width: number;
+  stance_open_deg: number;
+  dig_mm: number;
+  grip_down_in: number;
+  /** Left to the product until it is set: aimed so that the ball as meant goes along the line. */
+  aim_deg?: number;
   handle_lower_deg: number;
   shaft_lean_deg: number;
   weight_lead: number;
@@ -44,6 +49,11 @@ const KNOBS: readonly (readonly [
   ['entry_in', 'Mark behind the ball', 'in', -0.5, 4, 0.1],
   ['swing_fraction', 'Swing, share of full', '', 0.2, 1, 0.01],
   ['ball_position', 'Ball, 0 trail to 100 lead heel', '', 10, 100, 1],
+  ['stance_width', 'Stance, shoulder widths', '', 0.6, 2, 0.05],
+  ['stance_open_deg', 'Stance open', '°', -20, 40, 1],
+  ['aim_deg', 'Swing aimed, right of the line', '°', -40, 40, 1],
+  ['dig_mm', 'Feet settled in', 'mm', 0, 50, 1],
+  ['grip_down_in', 'Grip down', 'in', 0, 4.5, 0.25],
   ['handle_lower_deg', 'Handle lower', '°', -8, 12, 1],
   ['shaft_lean_deg', 'Shaft leaning to the flag', '°', -8, 12, 1],
   ['weight_lead', 'Weight on the lead foot', '', 0.3, 0.85, 0.01],
@@ -55,6 +65,9 @@ const setupOfCall = (call: CallEntry): HandSetup => ({
   face_deg: call.face_deg,
   ball_position: call.ball_position,
   stance_width: call.stance_width,
+  stance_open_deg: call.stance_open_deg,
+  dig_mm: call.dig_mm,
+  grip_down_in: call.grip_down_in,
   handle_lower_deg: call.handle_lower_deg,
   shaft_lean_deg: call.shaft_lean_deg,
   weight_lead: call.weight_lead,

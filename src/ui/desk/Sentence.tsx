@@ -11,15 +11,13 @@ import type { FactorName } from '@/core/search/factors';
 import type { Shot } from '@/core/shot/shot';
 import { degrees } from '@/core/units/angle';
 import { fromMetres } from '@/core/units/length';
-import { plainNumber, sayLength, unitFor, type Scale } from '@/core/units/say';
+import { plainNumber, sayLength, type Scale } from '@/core/units/say';
 import type { UnitSystem } from '@/core/units/system';
-import { LipMeasure } from '../measure/LipMeasure';
-import { MeasureBox } from '../measure/MeasureBox';
-import { Pacing } from '../measure/Pacing';
-import { TiltMeasure } from '../measure/TiltMeasure';
 import { ChoiceGroup } from '../reading/ChoiceGroup';
+import { GreenPanel } from '../reading/GreenPanel';
+import { PacedPanel } from '../reading/LengthPanel';
 import { LiePanel } from '../reading/LiePanel';
-import { NumberPanel } from '../reading/NumberPanel';
+import { LipPanel } from '../reading/LipPanel';
 import { PlayerPanel } from '../reading/PlayerPanel';
 import { SandPanel } from '../reading/SandPanel';
 import { SlopePanel } from '../reading/SlopePanel';
@@ -67,43 +65,7 @@ export function Sentence(props: SentenceProps) {
     faulty: faults.some((fault) => fault.path.startsWith(path)),
   });
   const said = (metres: number, scale: Scale): string => sayLength(metres, scale, units);
-  const lengthPanel = (
-    label: string,
-    path: string,
-    metres: number,
-    scale: Scale,
-    [from, to, step]: readonly [number, number, number],
-    autoFocus = true,
-  ) => {
-    const unit = unitFor(scale, units);
-    return (
-      <NumberPanel
-        key={`${path}-${unit}`}
-        label={label}
-        unit={unit}
-        value={fromMetres(metres, unit)}
-        from={from}
-        to={to}
-        step={step}
-        autoFocus={autoFocus}
-        onValue={(value) => onField(`${path}_${unit}`, value)}
-      />
-    );
-  };
-
-  const lengthField = (path: string, metres: number, scale: Scale): [string, number] => {
-    const unit = unitFor(scale, units);
-    return [`${path}_${unit}`, Math.round(fromMetres(metres, unit) * 10) / 10];
-  };
-  const pacing = (path: string, thresholds?: readonly Threshold[] | null) => (
-    <MeasureBox title="Pace it">
-      <Pacing
-        units={units}
-        thresholds={thresholds}
-        onTake={(metres) => onFields(Object.fromEntries([lengthField(path, metres, 'ground')]))}
-      />
-    </MeasureBox>
-  );
+  const paced = { units, onFields } as const;
 
   const { pin, edge, back, lip, green, burial } = resolved;
   const alongDeg = degrees(resolved.along);
@@ -160,24 +122,13 @@ export function Sentence(props: SentenceProps) {
         {...tokenProps('slope', 'shot.slope')}
         label="Slope"
         panel={
-          <>
-            <SlopePanel
-              alongDeg={Math.round(alongDeg)}
-              acrossDeg={Math.round(acrossDeg)}
-              handed={player.handed}
-              onAlong={(deg) => onField('slope.along_deg', deg)}
-              onAcross={(deg) => onField('slope.across_deg', deg)}
-            />
-            <MeasureBox title="Measure it">
-              <TiltMeasure
-                handed={player.handed}
-                thresholds={thresholdsOf('slope')}
-                onTake={(along, across) =>
-                  onFields({ 'slope.along_deg': along, 'slope.across_deg': across })
-                }
-              />
-            </MeasureBox>
-          </>
+          <SlopePanel
+            alongDeg={Math.round(alongDeg)}
+            acrossDeg={Math.round(acrossDeg)}
+            handed={player.handed}
+            thresholds={thresholdsOf('slope')}
+            onFields={onFields}
+          />
         }
       >
         {slopeWords(alongDeg, acrossDeg)}
@@ -186,10 +137,14 @@ export function Sentence(props: SentenceProps) {
         {...tokenProps('pin', 'shot.pin')}
         label="Distance to the flag"
         panel={
-          <>
-            {lengthPanel('Ball to the flag', 'pin', pin, 'ground', [3, 60, 1])}
-            {pacing('pin', thresholdsOf('distance'))}
-          </>
+          <PacedPanel
+            {...paced}
+            label="Ball to the flag"
+            path="pin"
+            metres={pin}
+            range={[3, 60, 1]}
+            thresholds={thresholdsOf('distance')}
+          />
         }
       >
         {said(pin, 'ground')}
@@ -200,40 +155,13 @@ export function Sentence(props: SentenceProps) {
         {...tokenProps('lip', 'shot.lip')}
         label="Lip"
         panel={
-          <>
-            {lengthPanel(
-              'Height of the lip above the ball',
-              'lip.height',
-              lip.height,
-              'height',
-              [0, 12, 0.5],
-            )}
-            {lengthPanel(
-              'Lip ahead of the ball',
-              'lip.distance',
-              lip.distance,
-              'height',
-              [1, 40, 1],
-              false,
-            )}
-            <MeasureBox title="Measure it">
-              <LipMeasure
-                bag={bag}
-                units={units}
-                thresholds={thresholdsOf('lip')}
-                onTake={(height, distance) =>
-                  onFields(
-                    Object.fromEntries([
-                      lengthField('lip.height', height, 'height'),
-                      ...(distance === undefined
-                        ? []
-                        : [lengthField('lip.distance', distance, 'height')]),
-                    ]),
-                  )
-                }
-              />
-            </MeasureBox>
-          </>
+          <LipPanel
+            lip={lip}
+            bag={bag}
+            units={units}
+            thresholds={thresholdsOf('lip')}
+            onFields={onFields}
+          />
         }
       >
         {said(lip.height, 'height')} high and {said(lip.distance, 'height')} ahead
@@ -244,10 +172,13 @@ export function Sentence(props: SentenceProps) {
         {...tokenProps('edge', 'shot.edge')}
         label="Front edge of the green"
         panel={
-          <>
-            {lengthPanel('Ball to the front edge', 'edge', edge, 'ground', [2, 60, 1])}
-            {pacing('edge')}
-          </>
+          <PacedPanel
+            {...paced}
+            label="Ball to the front edge"
+            path="edge"
+            metres={edge}
+            range={[2, 60, 1]}
+          />
         }
       >
         {said(edge, 'ground')}
@@ -258,8 +189,13 @@ export function Sentence(props: SentenceProps) {
         label="Back edge of the green"
         panel={
           <>
-            {lengthPanel('Ball to the back edge', 'back', back, 'ground', [3, 90, 1])}
-            {pacing('back')}
+            <PacedPanel
+              {...paced}
+              label="Ball to the back edge"
+              path="back"
+              metres={back}
+              range={[3, 90, 1]}
+            />
             <ChoiceGroup
               label="Past the green"
               value={resolved.beyond}
@@ -277,31 +213,7 @@ export function Sentence(props: SentenceProps) {
         after={wind ? ';' : '.'}
         {...tokenProps('stimp', 'shot.green')}
         label="Speed of the green"
-        panel={
-          <>
-            <NumberPanel
-              label="Speed of the green"
-              unit="ft"
-              value={fromMetres(green.stimp, 'ft')}
-              from={5}
-              to={14}
-              step={0.5}
-              autoFocus
-              help="Stimpmeter reading: 8 is slow, 10 usual, 12 fast."
-              onValue={(value) => onField('green.stimp_ft', value)}
-            />
-            <NumberPanel
-              label="Uphill at the landing"
-              unit="°"
-              value={Math.round(degrees(green.slope) * 2) / 2}
-              from={-5}
-              to={5}
-              step={0.5}
-              help="Minus for downhill."
-              onValue={(value) => onField('green.slope_deg', value)}
-            />
-          </>
-        }
+        panel={<GreenPanel green={green} onFields={onFields} />}
       >
         {plainNumber(fromMetres(green.stimp, 'ft'))}
         {Math.abs(green.slope) > 0.004 &&

@@ -90,12 +90,10 @@ export function said<T>(line: CallLine<T>, call: T): string {
   return value === null ? '–' : plainNumber(value, line.digits);
 }
 
-/** By how much the second differs, with its sign; nothing where they are said the same. */
+/** By how much the second differs as the two are said, with its sign; nothing where they are said the same. */
 export function difference<T>(line: CallLine<T>, first: T, second: T): string {
-  const a = line.of(first);
-  const b = line.of(second);
-  if (a === null || b === null || said(line, first) === said(line, second)) return '';
-  const by = b - a;
+  const by = Number(said(line, second)) - Number(said(line, first));
+  if (!by) return '';
   return `${by > 0 ? '+' : '−'}${plainNumber(Math.abs(by), line.digits)}`;
 }
 

@@ -1,19 +1,25 @@
 'use client';
 
+import type { Threshold } from '@/core/measure/measured';
 import type { Hand } from '@/core/player/player';
 import { TiltDrawing } from '../drawing/TiltDrawing';
+import { MeasureBox } from '../measure/MeasureBox';
+import { TiltMeasure } from '../measure/TiltMeasure';
+import type { SetFields } from './LengthPanel';
 import { NumberPanel } from './NumberPanel';
 
 interface SlopePanelProps {
   alongDeg: number;
   acrossDeg: number;
   handed: Hand;
-  onAlong: (deg: number) => string | null;
-  onAcross: (deg: number) => string | null;
+  /** Where the call changes in the slope along the line, radians; null while that is being looked for. */
+  thresholds: readonly Threshold[] | null;
+  onFields: SetFields;
 }
 
 /** Tilt of the ground along the line and across it, drawn as it is set. */
-export function SlopePanel({ alongDeg, acrossDeg, handed, onAlong, onAcross }: SlopePanelProps) {
+export function SlopePanel(props: SlopePanelProps) {
+  const { alongDeg, acrossDeg, handed, thresholds, onFields } = props;
   // Seen from behind the ball a right-hander stands on the left: a ball above the feet has its high side on the right.
   const seen = handed === 'right' ? acrossDeg : -acrossDeg;
   return (
@@ -27,7 +33,7 @@ export function SlopePanel({ alongDeg, acrossDeg, handed, onAlong, onAcross }: S
         to={30}
         step={1}
         autoFocus
-        onValue={onAlong}
+        onValue={(deg) => onFields({ 'slope.along_deg': deg })}
         help="Minus for a down-slope."
       />
       <TiltDrawing deg={seen} label={`From behind the ball: ${acrossDeg} degrees`} />
@@ -38,9 +44,18 @@ export function SlopePanel({ alongDeg, acrossDeg, handed, onAlong, onAcross }: S
         from={-20}
         to={20}
         step={1}
-        onValue={onAcross}
+        onValue={(deg) => onFields({ 'slope.across_deg': deg })}
         help="Minus for a ball below the feet."
       />
+      <MeasureBox title="Measure it">
+        <TiltMeasure
+          handed={handed}
+          thresholds={thresholds}
+          onTake={(along, across) =>
+            onFields({ 'slope.along_deg': along, 'slope.across_deg': across })
+          }
+        />
+      </MeasureBox>
     </>
   );
 }

@@ -1,0 +1,36 @@
+'use client';
+
+import type { Green } from '@/core/green/surface';
+import { degrees } from '@/core/units/angle';
+import { fromMetres } from '@/core/units/length';
+import type { SetFields } from './LengthPanel';
+import { NumberPanel } from './NumberPanel';
+
+/** Speed of the green, and its slope where the ball lands. */
+export function GreenPanel({ green, onFields }: { green: Green; onFields: SetFields }) {
+  return (
+    <>
+      <NumberPanel
+        label="Speed of the green"
+        unit="ft"
+        value={fromMetres(green.stimp, 'ft')}
+        from={5}
+        to={14}
+        step={0.5}
+        autoFocus
+        help="Stimpmeter reading: 8 is slow, 10 usual, 12 fast."
+        onValue={(value) => onFields({ 'green.stimp_ft': value })}
+      />
+      <NumberPanel
+        label="Uphill at the landing"
+        unit="°"
+        value={Math.round(degrees(green.slope) * 2) / 2}
+        from={-5}
+        to={5}
+        step={0.5}
+        help="Minus for downhill."
+        onValue={(value) => onFields({ 'green.slope_deg': value })}
+      />
+    </>
+  );
+}

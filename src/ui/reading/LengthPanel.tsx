@@ -1,0 +1,77 @@
+'use client';
+
+import type { Threshold } from '@/core/measure/measured';
+import { fromMetres } from '@/core/units/length';
+import { unitFor, type Scale } from '@/core/units/say';
+import type { UnitSystem } from '@/core/units/system';
+import { MeasureBox } from '../measure/MeasureBox';
+import { Pacing } from '../measure/Pacing';
+import { NumberPanel } from './NumberPanel';
+
+/** Sets fields of the shot; gives back what is wrong, or null. */
+export type SetFields = (changes: Readonly<Record<string, unknown>>) => string | null;
+
+/** A length as the field that says it in the units of the desk, to a tenth. */
+export function lengthField(
+  path: string,
+  metres: number,
+  scale: Scale,
+  units: UnitSystem,
+): Record<string, number> {
+  const unit = unitFor(scale, units);
+  return { [`${path}_${unit}`]: Math.round(fromMetres(metres, unit) * 10) / 10 };
+}
+
+interface LengthPanelProps {
+  label: string;
+  /** Field without its unit: `pin`, `lip.height`. */
+  path: string;
+  metres: number;
+  scale: Scale;
+  /** Of the slider, in the unit of the scale. */
+  range: readonly [from: number, to: number, step: number];
+  units: UnitSystem;
+  onFields: SetFields;
+  autoFocus?: boolean;
+}
+
+/** A length of the reading in the units of the desk. */
+export function LengthPanel(props: LengthPanelProps) {
+  const { label, path, metres, scale, range, units, onFields, autoFocus = true } = props;
+  const unit = unitFor(scale, units);
+  const [from, to, step] = range;
+  return (
+    <NumberPanel
+      key={unit}
+      label={label}
+      unit={unit}
+      value={fromMetres(metres, unit)}
+      from={from}
+      to={to}
+      step={step}
+      autoFocus={autoFocus}
+      onValue={(value) => onFields({ [`${path}_${unit}`]: value })}
+    />
+  );
+}
+
+interface PacedPanelProps extends Omit<LengthPanelProps, 'scale'> {
+  thresholds?: readonly Threshold[] | null;
+}
+
+/** A length on the ground that can be paced too. */
+export function PacedPanel({ thresholds, ...panel }: PacedPanelProps) {
+  const { path, units, onFields } = panel;
+  return (
+    <>
+      <LengthPanel {...panel} scale="ground" />
+      <MeasureBox title="Pace it">
+        <Pacing
+          units={units}
+          thresholds={thresholds}
+          onTake={(metres) => onFields(lengthField(path, metres, 'ground', units))}
+        />
+      </MeasureBox>
+    </>
+  );
+}

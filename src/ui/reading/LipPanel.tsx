@@ -1,0 +1,56 @@
+'use client';
+
+import type { Club } from '@/core/club/club';
+import type { Threshold } from '@/core/measure/measured';
+import type { Lip } from '@/core/shot/shot';
+import type { UnitSystem } from '@/core/units/system';
+import { LipMeasure } from '../measure/LipMeasure';
+import { MeasureBox } from '../measure/MeasureBox';
+import { lengthField, LengthPanel, type SetFields } from './LengthPanel';
+
+interface LipPanelProps {
+  lip: Lip;
+  bag: readonly Club[];
+  units: UnitSystem;
+  thresholds: readonly Threshold[] | null;
+  onFields: SetFields;
+}
+
+/** Height and distance of the lip, typed, scrubbed or measured. */
+export function LipPanel({ lip, bag, units, thresholds, onFields }: LipPanelProps) {
+  const common = { scale: 'height', units, onFields } as const;
+  return (
+    <>
+      <LengthPanel
+        {...common}
+        label="Height of the lip above the ball"
+        path="lip.height"
+        metres={lip.height}
+        range={[0, 12, 0.5]}
+      />
+      <LengthPanel
+        {...common}
+        label="Lip ahead of the ball"
+        path="lip.distance"
+        metres={lip.distance}
+        range={[1, 40, 1]}
+        autoFocus={false}
+      />
+      <MeasureBox title="Measure it">
+        <LipMeasure
+          bag={bag}
+          units={units}
+          thresholds={thresholds}
+          onTake={(height, distance) =>
+            onFields({
+              ...lengthField('lip.height', height, 'height', units),
+              ...(distance === undefined
+                ? {}
+                : lengthField('lip.distance', distance, 'height', units)),
+            })
+          }
+        />
+      </MeasureBox>
+    </>
+  );
+}
