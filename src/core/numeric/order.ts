@@ -15,3 +15,17 @@ export function meanOfWorst(values: ArrayLike<number>, share: number): number {
   for (let i = sorted.length - count; i < sorted.length; i++) sum += sorted[i]!;
   return sum / count;
 }
+
+/**
+ * Value below which `share` of the values lie, with a straight line between neighbours (the usual seventh definition of
+ * R. J. Hyndman and Y. Fan, 1996). Throws RangeError on an empty list or a share outside 0 to 1.
+ */
+export function quantile(values: ArrayLike<number>, share: number): number {
+  if (values.length === 0) throw new RangeError('quantile: needs at least one value');
+  if (!(share >= 0 && share <= 1)) throw new RangeError('quantile: share lies from 0 to 1');
+  const sorted = Float64Array.from(values).sort();
+  const at = share * (sorted.length - 1);
+  const below = Math.floor(at);
+  const above = Math.min(below + 1, sorted.length - 1);
+  return sorted[below]! + (at - below) * (sorted[above]! - sorted[below]!);
+}

@@ -38,7 +38,7 @@ export const sameCall = (
 ): boolean => key(a) === key(b);
 
 /** The middle face and mark only: enough to tell who leads. */
-const thin = (family: Family): Family => ({
+export const thinned = (family: Family): Family => ({
   ...family,
   faces: family.faces.length > 2 ? family.faces.slice(1) : family.faces.slice(0, 2),
   entries: family.entries.slice(0, 1),
@@ -60,7 +60,7 @@ export function leaders(question: QuickQuestion, shot: Shot): Leader[] {
   const { player, golfer, swings, caution, schools } = question;
   const rater: Rater = { golfer, shot, swings, caution, flown: 0 };
   const { families } = familiesFor(player, shot, schools);
-  const rated = families.flatMap((family) => coarse(thin(family), rater).rated.slice(0, 1));
+  const rated = families.flatMap((family) => coarse(thinned(family), rater).rated.slice(0, 1));
   const seen = new Map<string, Leader>();
   rated
     .sort(byScore)

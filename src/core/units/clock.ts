@@ -43,3 +43,17 @@ export function armAngleDeg(f: number): number {
 export function swingClock(f: number): string {
   return clockText(360 + Math.round((armAngleDeg(f) * 2) / 15) * 15);
 }
+
+/**
+ * Share of full head speed for a lead arm at this hour of the clock, going up from six: the inverse of
+ * {@link armAngleDeg}.
+ *
+ * @param hours 6.5 to 11; seven and a half is 7.5
+ * @throws RangeError outside that
+ */
+export function fractionAtClock(hours: number): number {
+  if (!(hours >= 6.5 && hours <= 11.25)) {
+    throw new RangeError('a swing goes from half past six to quarter past eleven');
+  }
+  return Math.min(1, ((hours - 6) * 30) / FULL_ARM_DEG) ** SPEED_EXPONENT;
+}
