@@ -57,6 +57,7 @@ const config = [
       '@typescript-eslint/consistent-type-imports': ['error', { fixStyle: 'inline-type-imports' }],
       eqeqeq: 'error',
       'no-console': 'error',
+      '@typescript-eslint/no-unused-vars': ['error', { varsIgnorePattern: '^_', argsIgnorePattern: '^_' }],
     },
   },
   { files: ['src/cli/**', 'src/demo/**', 'scripts/**'], rules: { 'no-console': 'off' } },

@@ -2,65 +2,76 @@ import { cookies } from 'next/headers';
 import { FaultyInput } from '@/core/contract/fault';
 import { readSituation } from '@/core/contract/readSituation';
 import { FIRST_SHOT, readingFromQuery, type DeskReading } from '@/core/reading/reading';
+import { inHouse, situationFor, type RosterPlayer } from '@/core/roster/player';
+import { readAcademy } from '@/data/academy';
 import { database } from '@/data/database';
-import { listPlayers, type StoredPlayer } from '@/data/players';
+import { playerById, playersForDesk } from '@/data/players';
 import { listReadings } from '@/data/readings';
 import { Desk } from '@/ui/desk/Desk';
-import { queryText, type Query } from './query';
-import { PREFERENCE_COOKIES, themeFrom, unitsFrom } from '@/ui/frame/preferences';
 import { NoPlayers } from '@/ui/frame/NoPlayers';
+import { PREFERENCE_COOKIES, themeFrom, unitsFrom } from '@/ui/frame/preferences';
+import { queryText, type Query } from './query';
 
 export const dynamic = 'force-dynamic';
 
+/** A reading to begin with, who it is for, and what was wrong with the link that asked for another. */
+interface Beginning {
+  first: DeskReading;
+  player: RosterPlayer;
+  problem: string | null;
+}
+
 /**
  * The reading that a link holds, checked. When it is not usable, or there is none, the usual first reading with the
- * latest player, and what was wrong.
+ * player who was read for last.
  */
-function readingOf(
-  query: Query,
-  players: readonly StoredPlayer[],
-  latest: string | undefined,
-): { first: DeskReading; problem: string | null } {
-  const usual: DeskReading = { player: latest ?? players[0]!.id, shot: FIRST_SHOT };
+async function beginningOf(
+  query: string,
+  latest: RosterPlayer,
+  find: (id: string) => Promise<RosterPlayer | null>,
+): Promise<Beginning> {
+  const usual = { first: { player: latest.id, shot: FIRST_SHOT }, player: latest };
   try {
-    const linked = readingFromQuery(queryText(query));
-    if (linked === null) return { first: usual, problem: null };
-    const player = players.find(({ id }) => id === (linked.player ?? usual.player));
+    const linked = readingFromQuery(query);
+    if (linked === null) return { ...usual, problem: null };
+    const player = linked.player === null ? latest : await find(linked.player);
     if (!player) {
-      return {
-        first: usual,
-        problem: `The link names a player who is not here: ${linked.player}.`,
-      };
+      const problem = `The link names a player who is not here: ${linked.player}.`;
+      return { ...usual, problem };
     }
-    const { handed, skill, bag } = player;
-    readSituation({ player: { handed, skill, bag }, shot: linked.shot });
-    return { first: { player: player.id, shot: linked.shot }, problem: null };
+    readSituation(situationFor(player, linked.shot));
+    return { first: { player: player.id, shot: linked.shot }, player, problem: null };
   } catch (error) {
     if (!(error instanceof FaultyInput)) throw error;
     const problem = `The link could not be read. ${error.faults
       .map(({ path, message }) => `${path} ${message}`)
       .join('; ')}.`;
-    return { first: usual, problem };
+    return { ...usual, problem };
   }
 }
 
 export default async function DeskPage({ searchParams }: { searchParams: Promise<Query> }) {
   const { sql } = await database();
-  const [players, readings, jar, query] = await Promise.all([
-    listPlayers(sql),
+  const [known, readings, house, jar, query] = await Promise.all([
+    playersForDesk(sql),
     listReadings(sql),
+    readAcademy(sql),
     cookies(),
     searchParams,
   ]);
-  if (players.length === 0) return <NoPlayers />;
-  const { first, problem } = readingOf(query, players, readings[0]?.playerId);
+  const [latest] = known;
+  if (!latest) return <NoPlayers />;
+  const { first, player, problem } = await beginningOf(queryText(query), latest, (id) =>
+    playerById(sql, id),
+  );
+  const players = known.some(({ id }) => id === player.id) ? known : [player, ...known];
   return (
     <Desk
-      players={players}
+      players={players.map((each) => inHouse(each, house))}
       readings={readings}
       first={first}
       problem={problem}
-      units={unitsFrom(jar.get(PREFERENCE_COOKIES.units)?.value)}
+      units={unitsFrom(jar.get(PREFERENCE_COOKIES.units)?.value, house.units)}
       theme={themeFrom(jar.get(PREFERENCE_COOKIES.theme)?.value)}
     />
   );

@@ -24,6 +24,7 @@ export async function listDrafts(db: PGlite): Promise<StoredDraft[]> {
     `select d.id, d.player_id as "playerId", p.name as "playerName", d.shot, d.called,
             to_char(d.saved_at at time zone 'utc', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"') as "savedAt"
      from drafts d join players p on p.id = d.player_id
+     where p.deleted_at is null
      order by d.saved_at desc, d.id limit $1`,
     [KEPT_DRAFTS],
   );

@@ -1,4 +1,5 @@
 import type { PGlite } from '@electric-sql/pglite';
+import { containing } from './search';
 
 /** A reading as it is kept. */
 export interface StoredReading {
@@ -27,9 +28,6 @@ const COLUMNS = `
   r.id, r.name, r.player_id as "playerId", p.name as "playerName", r.shot, r.called,
   to_char(r.saved_at at time zone 'utc', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"') as "savedAt"`;
 
-/** A text as a pattern for `ilike` that finds it anywhere: its own wildcards stand for themselves. */
-export const containing = (text: string): string => `%${text.replace(/[\\%_]/g, '\\$&')}%`;
-
 /**
  * The latest readings that are not deleted, newest first.
  *
@@ -38,9 +36,23 @@ export const containing = (text: string): string => `%${text.replace(/[\\%_]/g, 
 export async function listReadings(db: PGlite, search = '', most = 100): Promise<StoredReading[]> {
   const { rows } = await db.query<StoredReading>(
     `select ${COLUMNS} from readings r join players p on p.id = r.player_id
-     where r.deleted_at is null and (r.name ilike $2 or p.name ilike $2 or r.called ilike $2)
+     where r.deleted_at is null and p.deleted_at is null and (r.name ilike $2 or p.name ilike $2 or r.called ilike $2)
      order by r.saved_at desc, r.id limit $1`,
     [most, containing(search)],
+  );
+  return rows;
+}
+
+/** All readings of one player that are not deleted, newest first. */
+export async function readingsOfPlayer(
+  db: PGlite,
+  playerId: string,
+  most = 1000,
+): Promise<StoredReading[]> {
+  const { rows } = await db.query<StoredReading>(
+    `select ${COLUMNS} from readings r join players p on p.id = r.player_id
+     where r.player_id = $1 and r.deleted_at is null order by r.saved_at desc, r.id limit $2`,
+    [playerId, most],
   );
   return rows;
 }

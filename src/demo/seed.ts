@@ -3,14 +3,16 @@ import { MODEL_VERSION } from '@/core/contract/callSheet';
 import { calledLine } from '@/core/contract/calledLine';
 import { openDatabase } from '@/data/database';
 import { FolderInUse } from '@/data/ownership';
-import { addPlayer, listPlayers } from '@/data/players';
+import { situationFor } from '@/core/roster/player';
+import { writeAcademy } from '@/data/academy';
+import { addPlayers, listPlayers } from '@/data/players';
 import { saveReading } from '@/data/readings';
-import { DEMO_PLAYERS, DEMO_READINGS } from './academy';
+import { DEMO_HOUSE, DEMO_PLAYERS, DEMO_READINGS } from './academy';
 
 /** What the product itself would call for a reading of the demo. */
 function calledFor(playerId: string, shot: Record<string, unknown>): string {
-  const { handed, skill, bag } = DEMO_PLAYERS.find(({ id }) => id === playerId)!;
-  const { sheet } = answer({ player: { handed, skill, bag }, shot }, 'yards', () => 0);
+  const player = DEMO_PLAYERS.find(({ id }) => id === playerId)!;
+  const { sheet } = answer(situationFor(player, shot), 'yards', () => 0);
   return calledLine(sheet.calls[0]);
 }
 
@@ -18,8 +20,9 @@ function calledFor(playerId: string, shot: Record<string, unknown>): string {
 async function seed(): Promise<string> {
   const database = await openDatabase();
   try {
-    if ((await listPlayers(database.sql)).length > 0) return 'kept what is there';
-    for (const player of DEMO_PLAYERS) await addPlayer(database.sql, player);
+    if ((await listPlayers(database.sql)).total > 0) return 'kept what is there';
+    await writeAcademy(database.sql, DEMO_HOUSE);
+    await addPlayers(database.sql, DEMO_PLAYERS);
     for (const { name, playerId, shot } of DEMO_READINGS) {
       const called = calledFor(playerId, shot);
       await saveReading(database.sql, { name, playerId, shot, called, model: MODEL_VERSION });

@@ -11,8 +11,14 @@ export function refuse(status: number, faults: readonly Fault[]): Response {
 export const notFound = (): Response =>
   refuse(404, [{ path: 'id', message: 'there is no such record' }]);
 
+/** A file to be saved under a name. */
+export const download = (content: string, type: string, name: string): Response =>
+  new Response(content, {
+    headers: { 'content-type': type, 'content-disposition': `attachment; filename="${name}"` },
+  });
+
 /** Reads the body as bytes, giving up as soon as it is too large: its announced length is not believed. */
-async function readBody(request: Request): Promise<string | null> {
+async function readBody(request: Request, most: number): Promise<string | null> {
   const reader = request.body?.getReader();
   if (!reader) return '';
   const chunks: Uint8Array[] = [];
@@ -21,13 +27,36 @@ async function readBody(request: Request): Promise<string | null> {
     const { done, value } = await reader.read();
     if (done) break;
     size += value.byteLength;
-    if (size > MOST_BYTES) {
+    if (size > most) {
       await reader.cancel();
       return null;
     }
     chunks.push(value);
   }
   return Buffer.concat(chunks).toString('utf8');
+}
+
+/** Answers 400 with the faults when the work finds its input faulty. */
+export async function withFaults(work: () => Promise<Response> | Response): Promise<Response> {
+  try {
+    return await work();
+  } catch (error) {
+    if (error instanceof FaultyInput) return refuse(400, error.faults);
+    throw error;
+  }
+}
+
+/** Reads a body of text of at most so many bytes and answers with what `handle` makes of it: 413, 400 as {@link withJson}. */
+export async function withText(
+  request: Request,
+  most: number,
+  handle: (text: string) => Promise<Response> | Response,
+): Promise<Response> {
+  const text = await readBody(request, most);
+  if (text === null) {
+    return refuse(413, [{ path: 'input', message: `must not be over ${most} bytes` }]);
+  }
+  return withFaults(() => handle(text));
 }
 
 /**
@@ -42,20 +71,13 @@ export async function withJson(
   if (type !== 'application/json') {
     return refuse(415, [{ path: 'content-type', message: 'must be application/json' }]);
   }
-  const text = await readBody(request);
-  if (text === null) {
-    return refuse(413, [{ path: 'input', message: `must not be over ${MOST_BYTES} bytes` }]);
-  }
-  let body: unknown;
-  try {
-    body = JSON.parse(text);
-  } catch {
-    return refuse(400, [{ path: 'input', message: 'is not JSON' }]);
-  }
-  try {
-    return await handle(body);
-  } catch (error) {
-    if (error instanceof FaultyInput) return refuse(400, error.faults);
-    throw error;
-  }
+  return withText(request, MOST_BYTES, (text) => {
+    let body: unknown;
+    try {
+      body = JSON.parse(text);
+    } catch {
+      return refuse(400, [{ path: 'input', message: 'is not JSON' }]);
+    }
+    return handle(body);
+  });
 }

@@ -4,16 +4,21 @@ import { readSituation } from '@/core/contract/readSituation';
 import { saidShot } from '@/core/grammar/saidShot';
 import { readingFromQuery, readingToQuery } from '@/core/reading/reading';
 import type { UnitSystem } from '@/core/units/system';
-import type { StoredPlayer } from '@/data/players';
+import { inHouse, situationFor } from '@/core/roster/player';
+import { database } from '@/data/database';
+import { readAcademy } from '@/data/academy';
+import { playerById } from '@/data/players';
 
 /** The player, shot and answer of a link; null when there is no such player or the reading is not usable. */
-export function cardOf(query: string, players: readonly StoredPlayer[], units: UnitSystem) {
+export async function cardOf(query: string, units: UnitSystem) {
   try {
     const reading = readingFromQuery(query);
-    const player = players.find(({ id }) => id === reading?.player);
-    if (!reading || !player) return null;
-    const { handed, skill, bag } = player;
-    const situation = { player: { handed, skill, bag }, shot: reading.shot };
+    if (!reading?.player) return null;
+    const { sql } = await database();
+    const found = await playerById(sql, reading.player);
+    if (!found) return null;
+    const player = inHouse(found, await readAcademy(sql));
+    const situation = situationFor(player, reading.shot);
     return {
       player,
       said: saidShot(reading.shot),

@@ -1,7 +1,5 @@
 import { cookies } from 'next/headers';
 import { notFound } from 'next/navigation';
-import { database } from '@/data/database';
-import { listPlayers } from '@/data/players';
 import { Card } from '@/ui/card/Card';
 import { PREFERENCE_COOKIES, unitsFrom } from '@/ui/frame/preferences';
 import { queryText, type Query } from '../query';
@@ -13,9 +11,9 @@ export const metadata = { title: 'Card · Mellow Divot' };
 
 /** A reading and its call on one page, for print. */
 export default async function CardPage({ searchParams }: { searchParams: Promise<Query> }) {
-  const [{ sql }, jar, query] = await Promise.all([database(), cookies(), searchParams]);
+  const [jar, query] = await Promise.all([cookies(), searchParams]);
   const units = unitsFrom(jar.get(PREFERENCE_COOKIES.units)?.value);
-  const card = cardOf(queryText(query), await listPlayers(sql), units);
+  const card = await cardOf(queryText(query), units);
   if (!card) notFound();
   return (
     <Card

@@ -54,6 +54,17 @@ export function textField(low: number, high: number): AnySchema {
     .matches(/^[^\p{Cc}]*$/u, message);
 }
 
+/** Text of at most `high` characters that may run over lines, without other control characters. */
+export function proseField(high: number): AnySchema {
+  const message = ({ value }: MessageParams): string =>
+    `must be text of at most ${high} characters, not ${quoted(value)}`;
+  return string()
+    .nonNullable(message)
+    .typeError(message)
+    .max(high, message)
+    .matches(/^(?:[^\p{Cc}]|[\n\r\t])*$/u, message);
+}
+
 /** True or false. */
 export function flagField(): AnySchema {
   const message = ({ value }: MessageParams): string =>

@@ -94,10 +94,13 @@ export const shotSchema = exactObject(
   },
 );
 
+/** The clubs of a player: one to twenty. */
+export const bagSchema = required(listField(clubSchema, 1, 20));
+
 export const playerSchema = exactObject({
   handed: wordField(HANDS),
   skill: required(wordField(SKILLS)),
-  bag: required(listField(clubSchema, 1, 20)),
+  bag: bagSchema,
   usual_miss: wordField(USUAL_MISSES),
   cautions: listField(wordField(BODY_CAUTIONS), 0, BODY_CAUTIONS.length),
 });

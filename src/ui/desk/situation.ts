@@ -1,5 +1,6 @@
 import { FaultyInput } from '@/core/contract/fault';
 import { readSituation, type Reading } from '@/core/contract/readSituation';
+import { situationFor } from '@/core/roster/player';
 import type { ShotInput } from '@/core/reading/reading';
 import type { DeskPlayer } from './types';
 
@@ -19,8 +20,7 @@ export function readFor(player: DeskPlayer, shot: ShotInput): Read {
 }
 
 function readNow(player: DeskPlayer, shot: ShotInput): Read {
-  const { handed, skill, bag } = player;
-  const situation = { player: { handed, skill, bag }, shot };
+  const situation = situationFor(player, shot);
   try {
     return { situation, reading: readSituation(situation) };
   } catch (error) {

@@ -1,15 +1,8 @@
-import type { ClubInput } from '@/core/contract/readSituation';
-import type { Hand, Skill } from '@/core/player/player';
 import type { ShotInput } from '@/core/reading/reading';
+import type { RosterPlayer } from '@/core/roster/player';
 
 /** A player as the desk needs one. */
-export interface DeskPlayer {
-  id: string;
-  name: string;
-  handed: Hand;
-  skill: Skill;
-  bag: ClubInput[];
-}
+export type DeskPlayer = RosterPlayer;
 
 /** A kept reading as the desk lists it. */
 export interface KeptReading {

@@ -13,8 +13,9 @@ export function remember(name: keyof typeof PREFERENCE_COOKIES, value: string): 
   document.cookie = `${PREFERENCE_COOKIES[name]}=${value}; path=/; max-age=${YEAR}; samesite=lax`;
 }
 
-export const unitsFrom = (text: string | undefined): UnitSystem =>
-  UNIT_SYSTEMS.find((each) => each === text) ?? 'yards';
+/** The units that a text names, or the usual ones. */
+export const unitsFrom = (text: string | undefined, usual: UnitSystem = 'yards'): UnitSystem =>
+  UNIT_SYSTEMS.find((each) => each === text) ?? usual;
 
 export const themeFrom = (text: string | undefined): Theme =>
   THEMES.find((each) => each === text) ?? 'light';

@@ -1,6 +1,4 @@
 import { renderToBuffer } from '@react-pdf/renderer';
-import { database } from '@/data/database';
-import { listPlayers } from '@/data/players';
 import { unitsFrom } from '@/ui/frame/preferences';
 import { CardPaper } from '@/ui/paper/CardPaper';
 import { refuse } from '../../api/respond';
@@ -17,8 +15,7 @@ export async function GET(request: Request): Promise<Response> {
   const query = new URL(request.url).searchParams;
   const units = unitsFrom(query.get('units') ?? undefined);
   query.delete('units');
-  const { sql } = await database();
-  const card = cardOf(query.toString(), await listPlayers(sql), units);
+  const card = await cardOf(query.toString(), units);
   if (!card) {
     return refuse(404, [{ path: 'link', message: 'names no player or no usable reading' }]);
   }

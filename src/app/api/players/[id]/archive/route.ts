@@ -1,0 +1,17 @@
+import { readArchiveRequest } from '@/core/roster/requests';
+import { database } from '@/data/database';
+import { markPlayer, playerById } from '@/data/players';
+import { notFound, withJson } from '../../../respond';
+import type { PlayerContext } from '../context';
+
+export const dynamic = 'force-dynamic';
+
+export function POST(request: Request, { params }: PlayerContext): Promise<Response> {
+  return withJson(request, async (body) => {
+    const { archived } = readArchiveRequest(body);
+    const { id } = await params;
+    const { sql } = await database();
+    if (!(await markPlayer(sql, id, 'archived', archived))) return notFound();
+    return Response.json(await playerById(sql, id));
+  });
+}

@@ -1,0 +1,14 @@
+import { database } from '@/data/database';
+import { everythingAbout } from '@/data/everything';
+import { download, notFound } from '../../../respond';
+import type { PlayerContext } from '../context';
+
+export const dynamic = 'force-dynamic';
+
+export async function GET(_request: Request, { params }: PlayerContext): Promise<Response> {
+  const { id } = await params;
+  const { sql } = await database();
+  const everything = await everythingAbout(sql, id);
+  if (!everything) return notFound();
+  return download(JSON.stringify(everything, null, 2), 'application/json', `${id}.json`);
+}

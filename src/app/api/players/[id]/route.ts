@@ -1,0 +1,29 @@
+import { readPlayerRecord } from '@/core/roster/record';
+import { database } from '@/data/database';
+import { markPlayer, playerById, updatePlayer } from '@/data/players';
+import { notFound, withJson } from '../../respond';
+import type { PlayerContext } from './context';
+
+export const dynamic = 'force-dynamic';
+
+export async function GET(_request: Request, { params }: PlayerContext): Promise<Response> {
+  const { sql } = await database();
+  const player = await playerById(sql, (await params).id);
+  return player ? Response.json(player) : notFound();
+}
+
+export function PUT(request: Request, { params }: PlayerContext): Promise<Response> {
+  return withJson(request, async (body) => {
+    const record = readPlayerRecord(body);
+    const { id } = await params;
+    const { sql } = await database();
+    if (!(await updatePlayer(sql, id, record))) return notFound();
+    return Response.json(await playerById(sql, id));
+  });
+}
+
+export async function DELETE(_request: Request, { params }: PlayerContext): Promise<Response> {
+  const { sql } = await database();
+  const done = await markPlayer(sql, (await params).id, 'deleted', true);
+  return done ? new Response(null, { status: 204 }) : notFound();
+}

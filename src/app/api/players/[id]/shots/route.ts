@@ -1,0 +1,22 @@
+import { readGrassShots } from '@/core/roster/requests';
+import { database } from '@/data/database';
+import { addGrassShots, listGrassShots } from '@/data/grassShots';
+import { notFound, withJson } from '../../../respond';
+import type { PlayerContext } from '../context';
+
+export const dynamic = 'force-dynamic';
+
+export async function GET(_request: Request, { params }: PlayerContext): Promise<Response> {
+  const { sql } = await database();
+  return Response.json(await listGrassShots(sql, (await params).id));
+}
+
+export function POST(request: Request, { params }: PlayerContext): Promise<Response> {
+  return withJson(request, async (body) => {
+    const shots = readGrassShots(body);
+    const { id } = await params;
+    const { sql } = await database();
+    if (!(await addGrassShots(sql, id, shots))) return notFound();
+    return Response.json(await listGrassShots(sql, id), { status: 201 });
+  });
+}

@@ -1,0 +1,28 @@
+import { playersCsv } from '@/core/roster/playersCsv';
+import type { PlayerRecord } from '@/core/roster/record';
+import { database } from '@/data/database';
+import { listPlayers } from '@/data/players';
+import { download, refuse } from '../../respond';
+
+export const dynamic = 'force-dynamic';
+
+const ALL = 1_000_000;
+
+/** The roster as a file: `as=csv` or `as=json`, archived players with `archived=true`. */
+export async function GET(request: Request): Promise<Response> {
+  const params = new URL(request.url).searchParams;
+  const as = params.get('as') ?? 'csv';
+  if (as !== 'csv' && as !== 'json') {
+    return refuse(400, [{ path: 'as', message: `must be one of csv, json, not "${as}"` }]);
+  }
+  const { sql } = await database();
+  const archived = params.get('archived') === 'true';
+  const { players } = await listPlayers(sql, { archived, limit: ALL });
+  if (as === 'csv') return download(playersCsv(players), 'text/csv; charset=utf-8', 'players.csv');
+  const records = players.map(
+    ({ id: _id, archived: _archived, updatedAt: _at, readings: _n, ...record }): PlayerRecord =>
+      record,
+  );
+  const file = { format: 'mellow-divot/players', version: 1, players: records };
+  return download(JSON.stringify(file, null, 2), 'application/json', 'players.json');
+}

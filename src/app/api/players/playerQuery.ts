@@ -1,0 +1,53 @@
+import { FaultyInput, type Fault } from '@/core/contract/fault';
+import { PLAYER_ORDERS, type PlayerQuery } from '@/data/players';
+
+const MOST = 200;
+const LONGEST_SEARCH = 120;
+
+/** A whole number of a query, or its usual value. */
+function whole(
+  params: URLSearchParams,
+  name: string,
+  usual: number,
+  most: number,
+  faults: Fault[],
+): number {
+  const text = params.get(name);
+  if (text === null) return usual;
+  const value = Number(text);
+  if (Number.isInteger(value) && value >= 0 && value <= most) return value;
+  faults.push({ path: name, message: `must be a whole number from 0 to ${most}, not "${text}"` });
+  return usual;
+}
+
+/**
+ * Which players a request asks for.
+ *
+ * @throws FaultyInput naming what is wrong
+ */
+export function playerQuery(params: URLSearchParams): PlayerQuery {
+  const faults: Fault[] = [];
+  const limit = whole(params, 'limit', 50, MOST, faults);
+  const offset = whole(params, 'offset', 0, 1e6, faults);
+  const search = params.get('search') ?? '';
+  if (search.length > LONGEST_SEARCH) {
+    faults.push({ path: 'search', message: `must be at most ${LONGEST_SEARCH} characters` });
+  }
+  const said = params.get('order') ?? 'name';
+  const order = PLAYER_ORDERS.find((each) => each === said);
+  if (!order) {
+    faults.push({
+      path: 'order',
+      message: `must be one of ${PLAYER_ORDERS.join(', ')}, not "${said}"`,
+    });
+  }
+  if (faults.length > 0) throw new FaultyInput(faults);
+  return {
+    search: search.trim(),
+    limit,
+    offset,
+    order: order!,
+    archived: params.get('archived') === 'true',
+    descending: params.get('descending') === 'true',
+  };
+}

@@ -1,0 +1,31 @@
+import type { ShotInput } from '../reading/reading';
+import type { House } from './house';
+import type { PlayerRecord } from './record';
+
+/** A player of the roster. */
+export interface RosterPlayer extends PlayerRecord {
+  id: string;
+  archived: boolean;
+  /** ISO 8601, UTC. */
+  updatedAt: string;
+}
+
+/** A player with the house's schools where the player prefers none. */
+export const inHouse = <T extends PlayerRecord>(player: T, house: Pick<House, 'schools'>): T =>
+  player.schools.length > 0 ? player : { ...player, schools: house.schools };
+
+/** The situation of a shot for a player, in the outside format. */
+export function situationFor(player: PlayerRecord, shot: ShotInput): object {
+  const { handed, skill, bag, usual_miss, cautions, schools } = player;
+  return {
+    player: {
+      handed,
+      skill,
+      bag,
+      ...(usual_miss ? { usual_miss } : {}),
+      ...(cautions.length > 0 ? { cautions } : {}),
+    },
+    shot,
+    ...(schools.length > 0 ? { prefer: { schools } } : {}),
+  };
+}

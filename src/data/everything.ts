@@ -1,0 +1,37 @@
+import type { PGlite } from '@electric-sql/pglite';
+import { listDrafts, type StoredDraft } from './drafts';
+import { listGrassShots, type GrassShot } from './grassShots';
+import { playerById } from './players';
+import { readingsOfPlayer, type StoredReading } from './readings';
+import type { RosterPlayer } from '@/core/roster/player';
+
+export const PLAYER_EXPORT_FORMAT = 'mellow-divot/player-export';
+
+/** Everything that the product holds about one player. */
+export interface PlayerExport {
+  format: typeof PLAYER_EXPORT_FORMAT;
+  version: 1;
+  player: RosterPlayer;
+  readings: StoredReading[];
+  drafts: StoredDraft[];
+  grass_shots: GrassShot[];
+}
+
+/** Everything about one player; null when there is none. */
+export async function everythingAbout(db: PGlite, id: string): Promise<PlayerExport | null> {
+  const player = await playerById(db, id);
+  if (!player) return null;
+  const [readings, drafts, grass_shots] = await Promise.all([
+    readingsOfPlayer(db, id),
+    listDrafts(db),
+    listGrassShots(db, id),
+  ]);
+  return {
+    format: PLAYER_EXPORT_FORMAT,
+    version: 1,
+    player,
+    readings,
+    drafts: drafts.filter(({ playerId }) => playerId === id),
+    grass_shots,
+  };
+}

@@ -1,0 +1,47 @@
+import type { PGlite } from '@electric-sql/pglite';
+
+/** A full shot off grass. */
+export interface GrassShot {
+  id: number;
+  club: string;
+  /** m. */
+  carry: number;
+  /** ISO 8601, UTC. */
+  hitAt: string;
+}
+
+/** A player's shots off grass, latest first. */
+export async function listGrassShots(db: PGlite, playerId: string): Promise<GrassShot[]> {
+  const { rows } = await db.query<GrassShot>(
+    `select id, club, carry_m as carry,
+            to_char(hit_at at time zone 'utc', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"') as "hitAt"
+     from grass_shots where player_id = $1 order by hit_at desc, id desc limit 2000`,
+    [playerId],
+  );
+  return rows;
+}
+
+/** Logs shots off grass; false when there is no such player. */
+export async function addGrassShots(
+  db: PGlite,
+  playerId: string,
+  shots: readonly Pick<GrassShot, 'club' | 'carry'>[],
+): Promise<boolean> {
+  const { rows } = await db.query(
+    `insert into grass_shots (player_id, club, carry_m)
+     select p.id, r.club, r.carry from players p,
+       jsonb_to_recordset($2) as r (club text, carry double precision)
+     where p.id = $1 and p.deleted_at is null returning id`,
+    [playerId, JSON.stringify(shots)],
+  );
+  return rows.length === shots.length;
+}
+
+/** Takes one shot away; false when the player has no such shot. */
+export async function removeGrassShot(db: PGlite, playerId: string, id: number): Promise<boolean> {
+  const { rows } = await db.query(
+    'delete from grass_shots where player_id = $1 and id = $2 returning id',
+    [playerId, id],
+  );
+  return rows.length > 0;
+}

@@ -1,0 +1,147 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import os from 'node:os';
+import path from 'node:path';
+import { PLAIN_HOUSE } from '@/core/roster/house';
+import { readAcademy, writeAcademy } from './academy';
+import { openDatabase, type Database } from './database';
+import { everythingAbout } from './everything';
+import { addGrassShots, listGrassShots, removeGrassShot } from './grassShots';
+import { newPlayerId } from './newId';
+import {
+  addPlayers,
+  erasePlayer,
+  listPlayers,
+  markPlayer,
+  playerById,
+  playersForDesk,
+  updatePlayer,
+  type NewPlayer,
+} from './players';
+import { listReadings, saveReading } from './readings';
+
+jest.setTimeout(60_000);
+
+const folder = mkdtempSync(path.join(os.tmpdir(), 'mellow-roster-'));
+let database: Database;
+beforeAll(async () => {
+  database = await openDatabase(folder);
+});
+afterAll(async () => {
+  await database.close();
+  rmSync(folder, { recursive: true, force: true });
+});
+
+const player = (id: string, name: string, skill: NewPlayer['skill'] = 'middle'): NewPlayer => ({
+  id,
+  name,
+  handed: 'right',
+  skill,
+  usual_miss: 'heavy',
+  cautions: ['back', 'wrist'],
+  units: 'metres',
+  schools: ['across'],
+  notes: 'first line\nsecond',
+  bag: [
+    { name: 'PW', type: 'wedge', loft_deg: 46, bounce_deg: 6 },
+    { name: '56', type: 'wedge', loft_deg: 56, bounce_deg: 12, stock_carry_yd: 82 },
+  ],
+});
+
+const names = async (query: Parameters<typeof listPlayers>[1]): Promise<string[]> =>
+  (await listPlayers(database.sql, query)).players.map(({ name }) => name);
+
+test('players are added all or none, and come back whole', async () => {
+  await addPlayers(database.sql, [
+    player('ada', 'Ada Lund', 'good'),
+    player('bo', 'Bo Ek', 'expert'),
+  ]);
+  expect(await playerById(database.sql, 'ada')).toMatchObject(player('ada', 'Ada Lund', 'good'));
+  const broken = [player('cy', 'Cy Oh'), player('ada', 'Ada again')];
+  await expect(addPlayers(database.sql, broken)).rejects.toThrow(/duplicate key/);
+  expect(await playerById(database.sql, 'cy')).toBeNull();
+});
+
+test('are searched by name and notes, sorted and paged', async () => {
+  await addPlayers(database.sql, [player('cy', 'cy Oh', 'beginner')]);
+  expect(await names({})).toEqual(['Ada Lund', 'Bo Ek', 'cy Oh']);
+  expect(await names({ order: 'skill' })).toEqual(['Bo Ek', 'Ada Lund', 'cy Oh']);
+  expect(await names({ descending: true, limit: 2 })).toEqual(['cy Oh', 'Bo Ek']);
+  expect(await names({ search: 'LUND' })).toEqual(['Ada Lund']);
+  expect(await names({ search: 'second' })).toHaveLength(3);
+  const past = await listPlayers(database.sql, { offset: 9 });
+  expect(past).toEqual({ players: [], total: 3 });
+});
+
+test('a record is put in place of another, clubs and absent fields included', async () => {
+  const { id, ...record } = player('ada', 'Ada Lund-Berg', 'good');
+  const { usual_miss: _miss, units: _units, ...without } = record;
+  const changed = { ...without, bag: record.bag.slice(1), cautions: [] };
+  expect(await updatePlayer(database.sql, id, changed)).toBe(true);
+  const after = (await playerById(database.sql, id))!;
+  expect(after).toMatchObject(changed);
+  expect(after.usual_miss).toBeUndefined();
+  expect(after.units).toBeUndefined();
+  expect(await updatePlayer(database.sql, 'nobody', changed)).toBe(false);
+  const twice = { ...changed, bag: [record.bag[0]!, record.bag[0]!] };
+  await expect(updatePlayer(database.sql, id, twice)).rejects.toThrow(/duplicate key/);
+  expect((await playerById(database.sql, id))!.bag).toEqual(changed.bag);
+});
+
+test('archived players leave the list and the desk, and come back', async () => {
+  await markPlayer(database.sql, 'bo', 'archived', true);
+  expect(await names({})).not.toContain('Bo Ek');
+  expect(await names({ archived: true })).toEqual(['Bo Ek']);
+  expect((await playersForDesk(database.sql)).map(({ id }) => id)).not.toContain('bo');
+  await markPlayer(database.sql, 'bo', 'archived', false);
+  expect(await names({})).toContain('Bo Ek');
+});
+
+test('a deleted player and the readings are gone from every list until brought back', async () => {
+  const shot = { pin_yd: 12 };
+  await saveReading(database.sql, { name: 'r', playerId: 'bo', shot, called: '56', model: 'test' });
+  expect((await playersForDesk(database.sql))[0]!.id).toBe('bo');
+  await markPlayer(database.sql, 'bo', 'deleted', true);
+  expect(await playerById(database.sql, 'bo')).toBeNull();
+  expect(await listReadings(database.sql)).toEqual([]);
+  await markPlayer(database.sql, 'bo', 'deleted', false);
+  expect((await listPlayers(database.sql, { search: 'bo ek' })).players[0]!.readings).toBe(1);
+});
+
+test('shots off grass are logged, listed, taken away; not for a stranger', async () => {
+  expect(await addGrassShots(database.sql, 'bo', [{ club: '56', carry: 70 }])).toBe(true);
+  expect(await addGrassShots(database.sql, 'nobody', [{ club: '56', carry: 70 }])).toBe(false);
+  const [shot] = await listGrassShots(database.sql, 'bo');
+  expect(shot).toMatchObject({ club: '56', carry: 70 });
+  expect(await removeGrassShot(database.sql, 'ada', shot!.id)).toBe(false);
+  expect(await removeGrassShot(database.sql, 'bo', shot!.id)).toBe(true);
+});
+
+test('everything about a player is exported, and erased for good', async () => {
+  await addGrassShots(database.sql, 'bo', [{ club: '56', carry: 71 }]);
+  const everything = (await everythingAbout(database.sql, 'bo'))!;
+  expect(everything.player.name).toBe('Bo Ek');
+  expect(everything.readings).toHaveLength(1);
+  expect(everything.grass_shots).toHaveLength(1);
+  expect(await erasePlayer(database.sql, 'bo')).toBe(true);
+  expect(await everythingAbout(database.sql, 'bo')).toBeNull();
+  const left = await database.sql.query<{ n: number }>(
+    `select (select count(*) from readings) + (select count(*) from grass_shots)
+          + (select count(*) from clubs where player_id = 'bo') as n`,
+  );
+  expect(left.rows[0]!.n).toBe(0);
+});
+
+test('the academy has plain settings until it is given its own', async () => {
+  expect(await readAcademy(database.sql)).toEqual(PLAIN_HOUSE);
+  const house = { ...PLAIN_HOUSE, name: 'By the sea', units: 'metres' as const };
+  await writeAcademy(database.sql, house);
+  await writeAcademy(database.sql, { ...house, skill: 'good' });
+  expect(await readAcademy(database.sql)).toEqual({ ...house, skill: 'good' });
+});
+
+test('ids are plain and their own, whatever the name', () => {
+  expect(newPlayerId('Åse Bjørk-Lund')).toMatch(/^ase-bj-rk-lund-[0-9a-f]{8}$/);
+  expect(newPlayerId('田中')).toMatch(/^player-[0-9a-f]{8}$/);
+  expect(newPlayerId('A')).not.toBe(newPlayerId('A'));
+  expect(newPlayerId('x'.repeat(80)).length).toBeLessThanOrEqual(60);
+});
