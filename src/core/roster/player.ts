@@ -10,6 +10,22 @@ export interface RosterPlayer extends PlayerRecord {
   updatedAt: string;
 }
 
+/** The record of a player: what is typed, without what the product keeps about it. */
+export function recordOf(player: RosterPlayer): PlayerRecord {
+  const { name, handed, skill, usual_miss, cautions, units, schools, notes, bag } = player;
+  return {
+    name,
+    handed,
+    skill,
+    ...(usual_miss ? { usual_miss } : {}),
+    cautions,
+    ...(units ? { units } : {}),
+    schools,
+    notes,
+    bag,
+  };
+}
+
 /** A player with the house's schools where the player prefers none. */
 export const inHouse = <T extends PlayerRecord>(player: T, house: Pick<House, 'schools'>): T =>
   player.schools.length > 0 ? player : { ...player, schools: house.schools };

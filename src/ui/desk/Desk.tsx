@@ -9,7 +9,8 @@ import { FACTOR, FACTORS, type FactorName } from '@/core/search/factors';
 import type { Look } from '../drawing/section/DrawingBar';
 import { Section } from '../drawing/section/Section';
 import { TopBar } from '../frame/TopBar';
-import { remember, type Theme } from '../frame/preferences';
+import type { Theme } from '../frame/preferences';
+import { usePreferences } from '../frame/usePreferences';
 import { CallPanel } from './CallPanel';
 import { ChangesPanel } from './ChangesPanel';
 import { DeskOverlays } from './DeskOverlays';
@@ -52,11 +53,11 @@ const DRAFT_WORDS: Record<DraftState, string> = {
 
 /** The screen on which an instructor reads a ball and gets a call. */
 export function Desk(props: DeskProps) {
-  const { players } = props;
+  const [players, setPlayers] = useState(props.players);
   const { reading, setReading, undo, redo } = useReading(props.first);
   const [look, setLook] = useState<Look>({ from: 'side', miss: null });
-  const [units, setUnits] = useState(props.units);
-  const [theme, setTheme] = useState(props.theme);
+  const preferences = usePreferences(props);
+  const { units, theme } = preferences;
   const [token, setToken] = useState<TokenName | null>(null);
   const [sheetOpen, setSheetOpen] = useState<Overlay | null>(null);
 
@@ -87,10 +88,6 @@ export function Desk(props: DeskProps) {
     return () => clearTimeout(timer);
   }, [query]);
 
-  useEffect(() => {
-    document.documentElement.dataset.theme = theme;
-  }, [theme]);
-
   const setFields = (changes: Readonly<Record<string, unknown>>): string | null => {
     const next = Object.entries(changes).reduce(
       (shotInput, [path, value]) => withField(shotInput, path, value),
@@ -114,14 +111,6 @@ export function Desk(props: DeskProps) {
     { ...reading, player: player.id },
     busy ? null : calledLine(sheet?.calls[0]),
   );
-  const changeUnits = (next: UnitSystem): void => {
-    remember('units', next);
-    setUnits(next);
-  };
-  const changeTheme = (next: Theme): void => {
-    remember('theme', next);
-    setTheme(next);
-  };
   const actions = deskActions({
     players,
     card: { page: `/card?${query}`, pdf: `/card/pdf?${query}&units=${units}` },
@@ -130,15 +119,15 @@ export function Desk(props: DeskProps) {
     player: (id) => setReading({ ...reading, player: id }),
     fields: setFields,
     look: (change) => setLook((now) => ({ ...now, ...change })),
-    units: () => changeUnits(units === 'yards' ? 'metres' : 'yards'),
-    theme: () => changeTheme(theme === 'light' ? 'dusk' : 'light'),
+    units: () => preferences.onUnits(units === 'yards' ? 'metres' : 'yards'),
+    theme: () => preferences.onTheme(theme === 'light' ? 'dusk' : 'light'),
     undo,
     redo,
   });
   const [best, ...others] = sheet?.calls ?? [];
   return (
     <div className="flex min-h-screen flex-col">
-      <TopBar units={units} onUnits={changeUnits} theme={theme} onTheme={changeTheme}>
+      <TopBar room="Desk" {...preferences}>
         <span role="status" className="text-sm text-ink-soft max-md:sr-only">
           {DRAFT_WORDS[draft.state]}
         </span>
@@ -186,7 +175,10 @@ export function Desk(props: DeskProps) {
             faults={faults}
             open={token}
             onOpen={setToken}
-            onPlayer={(id) => setReading({ ...reading, player: id })}
+            onPlayer={(chosen) => {
+              if (!players.some(({ id }) => id === chosen.id)) setPlayers([chosen, ...players]);
+              setReading({ ...reading, player: chosen.id });
+            }}
             onFields={setFields}
             bag={question.player.bag}
             thresholdsOf={(factor) =>

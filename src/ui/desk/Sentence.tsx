@@ -39,7 +39,7 @@ interface SentenceProps {
   faults: readonly Fault[];
   open: TokenName | null;
   onOpen: (token: TokenName | null) => void;
-  onPlayer: (id: string) => void;
+  onPlayer: (player: DeskPlayer) => void;
   /** Sets fields of the shot; gives back what is wrong, or null. */
   onFields: (changes: Readonly<Record<string, unknown>>) => string | null;
   /** The clubs, for measuring in club lengths. */

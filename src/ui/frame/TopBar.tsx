@@ -1,26 +1,50 @@
 'use client';
 
 import { Moon, Sun } from 'lucide-react';
+import Link from 'next/link';
 import type { ReactNode } from 'react';
 import type { UnitSystem } from '@/core/units/system';
 import { Mark } from './Mark';
 import type { Theme } from './preferences';
 
+/** The rooms of the product, a word each. */
+const ROOMS = [
+  { name: 'Desk', href: '/' },
+  { name: 'Players', href: '/players' },
+] as const;
+
+export type Room = (typeof ROOMS)[number]['name'];
+
 interface TopBarProps {
+  /** The room that this is, or is part of. */
+  room: Room;
   units: UnitSystem;
   onUnits: (units: UnitSystem) => void;
   theme: Theme;
   onTheme: (theme: Theme) => void;
-  children: ReactNode;
+  children?: ReactNode;
 }
 
-/** Name of the product, what can be done from anywhere, units and theme. */
-export function TopBar({ units, onUnits, theme, onTheme, children }: TopBarProps) {
+/** Name of the product, its rooms, what can be done in this one, units and theme. */
+export function TopBar({ room, units, onUnits, theme, onTheme, children }: TopBarProps) {
   const other = units === 'yards' ? 'metres' : 'yards';
   return (
-    <header className="flex items-center gap-3 border-b border-hairline px-6 py-1 max-sm:px-3">
+    <header className="no-print flex flex-wrap items-center gap-x-3 border-b border-hairline px-6 py-1 max-sm:px-3">
       <Mark />
-      <h1 className="text-xl max-sm:sr-only">Mellow Divot</h1>
+      <p className="font-heading text-xl font-semibold max-lg:sr-only">Mellow Divot</p>
+      <nav aria-label="Rooms" className="ml-2 flex max-sm:ml-0">
+        {ROOMS.map(({ name, href }) => (
+          <Link
+            key={name}
+            prefetch={false}
+            href={href}
+            aria-current={name === room ? 'page' : undefined}
+            className="flex h-11 items-center rounded px-3 hover:bg-paper-deep aria-[current=page]:font-semibold aria-[current=page]:underline aria-[current=page]:decoration-flag aria-[current=page]:decoration-[3px] aria-[current=page]:underline-offset-8 max-sm:px-2"
+          >
+            {name}
+          </Link>
+        ))}
+      </nav>
       <div className="ml-auto flex items-center gap-1">
         {children}
         <button

@@ -13,19 +13,10 @@ async function faultsOf(response: Response): Promise<string> {
   }
 }
 
-/** Asks the server; never throws. An answer without a body comes as null. */
-export async function ask<T>(
-  url: string,
-  method: 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE' = 'GET',
-  body?: unknown,
-): Promise<Answered<T>> {
+/** Sends a request as it is; never throws. An answer without a body comes as null. */
+async function send<T>(url: string, request: RequestInit): Promise<Answered<T>> {
   try {
-    const response = await fetch(url, {
-      method,
-      ...(body === undefined
-        ? {}
-        : { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }),
-    });
+    const response = await fetch(url, request);
     if (!response.ok) return { ok: false, fault: await faultsOf(response) };
     const text = await response.text();
     return { ok: true, body: (text === '' ? null : JSON.parse(text)) as T };
@@ -33,3 +24,20 @@ export async function ask<T>(
     return { ok: false, fault: UNREACHABLE };
   }
 }
+
+/** Asks the server, with a body as JSON where there is one. */
+export const ask = <T>(
+  url: string,
+  method: 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE' = 'GET',
+  body?: unknown,
+): Promise<Answered<T>> =>
+  send(url, {
+    method,
+    ...(body === undefined
+      ? {}
+      : { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }),
+  });
+
+/** Sends a text, such as a file. */
+export const askWithText = <T>(url: string, text: string): Promise<Answered<T>> =>
+  send(url, { method: 'POST', headers: { 'content-type': 'text/plain' }, body: text });

@@ -1,27 +1,70 @@
 'use client';
 
+import Link from 'next/link';
 import { RadioGroup } from 'radix-ui';
+import { useEffect, useState } from 'react';
 import type { DeskPlayer } from '../desk/types';
+import { ask } from '../frame/request';
 import { SKILL_WORDS } from './words';
 
 interface PlayerPanelProps {
+  /** Players known to the desk. */
   players: readonly DeskPlayer[];
   value: string;
-  onValue: (id: string) => void;
+  onValue: (player: DeskPlayer) => void;
 }
 
-/** The players with hand, skill and what they carry into the sand. */
+const PAUSE_MS = 150;
+
+/** The players with hand, skill and what they carry into the sand; others are found by name. */
 export function PlayerPanel({ players, value, onValue }: PlayerPanelProps) {
+  const [search, setSearch] = useState('');
+  const [found, setFound] = useState<readonly DeskPlayer[] | null>(null);
+  useEffect(() => {
+    if (search.trim() === '') return;
+    let stale = false;
+    const timer = setTimeout(async () => {
+      const answered = await ask<{ players: DeskPlayer[] }>(
+        `/api/players?limit=20&search=${encodeURIComponent(search)}`,
+      );
+      if (!stale) setFound(answered.ok ? answered.body.players : []);
+    }, PAUSE_MS);
+    return () => {
+      stale = true;
+      clearTimeout(timer);
+    };
+  }, [search]);
+  const shown = search.trim() === '' ? players : (found ?? []);
   return (
     <>
-      <h2 className="mb-2 text-base">Player</h2>
+      <h2 className="mb-2 flex items-baseline justify-between text-base">
+        Player
+        <Link
+          prefetch={false}
+          href={`/players/${value}`}
+          className="text-sm font-normal underline underline-offset-4"
+        >
+          bag and ladder
+        </Link>
+      </h2>
+      <input
+        type="search"
+        aria-label="Find a player"
+        value={search}
+        maxLength={120}
+        autoComplete="off"
+        placeholder="Find by name"
+        onChange={(event) => setSearch(event.target.value)}
+        className="mb-2 h-11 w-full rounded border-2 border-hairline bg-paper px-3 text-base"
+      />
+      {search.trim() !== '' && found?.length === 0 && <p>Nobody is called that.</p>}
       <RadioGroup.Root
         aria-label="Player"
         value={value}
-        onValueChange={onValue}
+        onValueChange={(id) => onValue(shown.find((player) => player.id === id)!)}
         className="flex flex-col gap-1"
       >
-        {players.map((player) => (
+        {shown.map((player) => (
           <RadioGroup.Item
             key={player.id}
             value={player.id}

@@ -1,5 +1,5 @@
 import { playersCsv } from '@/core/roster/playersCsv';
-import type { PlayerRecord } from '@/core/roster/record';
+import { recordOf } from '@/core/roster/player';
 import { database } from '@/data/database';
 import { listPlayers } from '@/data/players';
 import { download, refuse } from '../../respond';
@@ -19,10 +19,6 @@ export async function GET(request: Request): Promise<Response> {
   const archived = params.get('archived') === 'true';
   const { players } = await listPlayers(sql, { archived, limit: ALL });
   if (as === 'csv') return download(playersCsv(players), 'text/csv; charset=utf-8', 'players.csv');
-  const records = players.map(
-    ({ id: _id, archived: _archived, updatedAt: _at, readings: _n, ...record }): PlayerRecord =>
-      record,
-  );
-  const file = { format: 'mellow-divot/players', version: 1, players: records };
+  const file = { format: 'mellow-divot/players', version: 1, players: players.map(recordOf) };
   return download(JSON.stringify(file, null, 2), 'application/json', 'players.json');
 }

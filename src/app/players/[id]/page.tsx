@@ -1,0 +1,50 @@
+import { cookies } from 'next/headers';
+import { notFound } from 'next/navigation';
+import { cache } from 'react';
+import { readAcademy } from '@/data/academy';
+import { database } from '@/data/database';
+import { listGrassShots } from '@/data/grassShots';
+import { playerById } from '@/data/players';
+import { readingsOfPlayer } from '@/data/readings';
+import { PREFERENCE_COOKIES, themeFrom, unitsFrom } from '@/ui/frame/preferences';
+import { PlayerPage } from '@/ui/players/PlayerPage';
+
+export const dynamic = 'force-dynamic';
+
+interface Props {
+  params: Promise<{ id: string }>;
+}
+
+const load = cache(async (id: string) => {
+  const { sql } = await database();
+  return playerById(sql, id);
+});
+
+export async function generateMetadata({ params }: Props) {
+  const player = await load((await params).id);
+  return { title: `${player?.name ?? 'Player'} · Mellow Divot` };
+}
+
+const READINGS = 100;
+
+export default async function Page({ params }: Props) {
+  const { id } = await params;
+  const player = await load(id);
+  if (!player) notFound();
+  const { sql } = await database();
+  const [readings, shots, house, jar] = await Promise.all([
+    readingsOfPlayer(sql, id, READINGS),
+    listGrassShots(sql, id),
+    readAcademy(sql),
+    cookies(),
+  ]);
+  return (
+    <PlayerPage
+      player={player}
+      readings={readings}
+      shots={shots}
+      units={unitsFrom(jar.get(PREFERENCE_COOKIES.units)?.value, house.units)}
+      theme={themeFrom(jar.get(PREFERENCE_COOKIES.theme)?.value)}
+    />
+  );
+}

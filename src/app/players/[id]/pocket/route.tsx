@@ -1,0 +1,43 @@
+import { renderToBuffer } from '@react-pdf/renderer';
+import { pocketCard } from '@/core/pocket/pocketCard';
+import { inHouse } from '@/core/roster/player';
+import { SAND_PRESETS } from '@/core/sand/presets';
+import { readAcademy } from '@/data/academy';
+import { database } from '@/data/database';
+import { playerById } from '@/data/players';
+import { unitsFrom } from '@/ui/frame/preferences';
+import { PocketPaper } from '@/ui/paper/PocketPaper';
+import { notFound, refuse } from '../../../api/respond';
+
+export const dynamic = 'force-dynamic';
+
+const SHEETS = ['single', 'four'] as const;
+
+/** A player's pocket card as a PDF: `sand`, `units`, and `sheet` single or four. */
+export async function GET(
+  request: Request,
+  { params }: { params: Promise<{ id: string }> },
+): Promise<Response> {
+  const query = new URL(request.url).searchParams;
+  const { id } = await params;
+  const said = query.get('sand') ?? 'medium';
+  const sand = SAND_PRESETS.find((preset) => preset === said);
+  if (!sand) {
+    const message = `must be one of ${SAND_PRESETS.join(', ')}, not "${said}"`;
+    return refuse(400, [{ path: 'sand', message }]);
+  }
+  const sheet = SHEETS.find((each) => each === query.get('sheet')) ?? 'single';
+  const { sql } = await database();
+  const player = await playerById(sql, id);
+  if (!player) return notFound();
+  const house = await readAcademy(sql);
+  const units = unitsFrom(query.get('units') ?? undefined, player.units ?? house.units);
+  const card = pocketCard(inHouse(player, house), sand, units);
+  const pdf = await renderToBuffer(<PocketPaper card={card} sheet={sheet} />);
+  return new Response(new Uint8Array(pdf), {
+    headers: {
+      'content-type': 'application/pdf',
+      'content-disposition': `inline; filename="${id}-pocket-card.pdf"`,
+    },
+  });
+}

@@ -1,0 +1,170 @@
+'use client';
+
+import dynamic from 'next/dynamic';
+import { useMemo, useState } from 'react';
+import { ladder, LADDER_HOURS, LADDER_SAMPLE, type LadderRow } from '@/core/ladder/ladder';
+import { LADDER_STYLES, LADDER_STYLE_NAMES, type LadderStyle } from '@/core/ladder/style';
+import type { Player } from '@/core/player/player';
+import { SAND_PRESETS, type SandPreset } from '@/core/sand/presets';
+import { golferOf } from '@/core/search/prescribe';
+import { shortLengthWords } from '@/core/script/words';
+import { sampleSwings } from '@/core/spread/swings';
+import { fractionAtClock, swingClock } from '@/core/units/clock';
+import { fromMetres } from '@/core/units/length';
+import { plainNumber, unitFor } from '@/core/units/say';
+import type { UnitSystem } from '@/core/units/system';
+import { SAND_WORDS } from '../reading/words';
+import { Reaches } from './Reaches';
+
+const LadderChart = dynamic(() => import('./LadderChart').then((module) => module.LadderChart), {
+  ssr: false,
+  loading: () => <p className="h-72 pt-4 text-ink-soft">Drawing …</p>,
+});
+
+interface LadderProps {
+  player: Player;
+  units: UnitSystem;
+}
+
+/** Seed of the swings that spreads are shown from: the same player gives the same ladder. */
+const SEED = 1;
+
+/** Hardpan takes no splash; what lies on it is picked. */
+const SANDS = SAND_PRESETS.filter((preset) => preset !== 'hardpan');
+
+/** Club by swing: what each carries, where it stops, and how widely; and what reaches a distance. */
+export function Ladder({ player, units }: LadderProps) {
+  const [style, setStyle] = useState<LadderStyle>('splash');
+  const [sand, setSand] = useState<SandPreset>('medium');
+  const [chart, setChart] = useState(false);
+  const { golfer, swings } = useMemo(() => {
+    const own = golferOf(player);
+    return { golfer: own, swings: sampleSwings(own.habits, LADDER_SAMPLE, SEED) };
+  }, [player]);
+  const rows = useMemo(
+    () => ladder(player, golfer, style, sand, swings),
+    [player, golfer, style, sand, swings],
+  );
+  const unit = unitFor('ground', units);
+  return (
+    <section aria-labelledby="ladder">
+      <header className="flex flex-wrap items-end gap-x-5 gap-y-2">
+        <h2 id="ladder" className="text-2xl">
+          Ladder
+        </h2>
+        <Pick
+          label="Played"
+          value={style}
+          onValue={setStyle}
+          options={LADDER_STYLE_NAMES.map((each) => [each, LADDER_STYLES[each].name] as const)}
+        />
+        <Pick
+          label="Sand"
+          value={sand}
+          onValue={setSand}
+          options={SANDS.map((each) => [each, SAND_WORDS[each].short] as const)}
+        />
+        <button
+          type="button"
+          aria-pressed={chart}
+          onClick={() => setChart(!chart)}
+          className="h-11 rounded border-2 border-hairline px-4 aria-pressed:border-flag aria-pressed:bg-flag-wash aria-pressed:text-on-flag"
+        >
+          {chart ? 'As a table' : 'As a chart'}
+        </button>
+      </header>
+      {rows.length === 0 ? (
+        <p className="mt-3">No club of this bag is played this way.</p>
+      ) : chart ? (
+        <LadderChart rows={rows} units={units} />
+      ) : (
+        <LadderTable rows={rows} units={units} />
+      )}
+      <p className="mt-2 text-sm leading-snug text-ink-soft">
+        Carry in {unit} on a level green, in bold; under it where the ball stops and between what
+        eight in ten of this player’s balls stop. From the model; what is learnt from logged balls
+        will move it.
+      </p>
+      <Reaches player={player} golfer={golfer} sand={sand} swings={swings} units={units} />
+    </section>
+  );
+}
+
+export function Pick<T extends string>({
+  label,
+  value,
+  onValue,
+  options,
+}: {
+  label: string;
+  value: T;
+  onValue: (value: T) => void;
+  options: readonly (readonly [T, string])[];
+}) {
+  return (
+    <label className="flex flex-col text-sm font-semibold">
+      {label}
+      <select
+        value={value}
+        onChange={(event) => onValue(event.target.value as T)}
+        className="h-11 rounded border-2 border-hairline bg-paper px-2 text-base font-normal"
+      >
+        {options.map(([each, name]) => (
+          <option key={each} value={each}>
+            {name}
+          </option>
+        ))}
+      </select>
+    </label>
+  );
+}
+
+function LadderTable({ rows, units }: { rows: readonly LadderRow[]; units: UnitSystem }) {
+  const unit = unitFor('ground', units);
+  const say = (metres: number): string => plainNumber(fromMetres(metres, unit), 0);
+  return (
+    <div className="mt-3 overflow-x-auto">
+      <table className="w-full border-collapse">
+        <thead>
+          <tr className="border-b-2 border-hairline">
+            <th scope="col" className="py-1 text-left">
+              Club
+            </th>
+            {LADDER_HOURS.map((hours) => (
+              <th key={hours} scope="col" className="px-2 text-right">
+                {hours >= 11 ? 'full' : swingClock(fractionAtClock(hours))}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map((row) => (
+            <tr key={row.club} className="border-b border-hairline align-top">
+              <th scope="row" className="py-1.5 text-left">
+                <span className="block font-heading text-xl font-semibold">{row.club}</span>
+                <span className="block text-sm font-normal text-ink-soft">
+                  {row.faceDeg === 0 ? 'square' : `${row.faceDeg}° open`},{' '}
+                  {row.entry > 0 ? `${shortLengthWords(row.entry, units)} behind` : 'ball first'}
+                </span>
+              </th>
+              {row.rungs.map((rung, i) => (
+                <td key={LADDER_HOURS[i]} className="px-2 py-1.5 text-right">
+                  {rung ? (
+                    <>
+                      <span className="block text-xl font-semibold">{say(rung.carry)}</span>
+                      <span className="block text-sm whitespace-nowrap text-ink-soft">
+                        {say(rung.finish)} ({say(rung.low)}–{say(rung.high)})
+                      </span>
+                    </>
+                  ) : (
+                    <span className="text-ink-soft">–</span>
+                  )}
+                </td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}

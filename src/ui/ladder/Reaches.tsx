@@ -1,0 +1,88 @@
+'use client';
+
+import { useMemo, useState } from 'react';
+import { LADDER_STYLES, type LadderStyle } from '@/core/ladder/style';
+import { whatReaches, type Reach, type ReachTo } from '@/core/ladder/reach';
+import type { Player } from '@/core/player/player';
+import type { SandPreset } from '@/core/sand/presets';
+import type { Golfer } from '@/core/shot/play';
+import type { SwingError } from '@/core/shot/strike';
+import { fromMetres, toMetres } from '@/core/units/length';
+import { plainNumber, unitFor } from '@/core/units/say';
+import type { UnitSystem } from '@/core/units/system';
+
+interface ReachesProps {
+  player: Player;
+  golfer: Golfer;
+  sand: SandPreset;
+  swings: readonly SwingError[];
+  units: UnitSystem;
+}
+
+const STYLES: readonly LadderStyle[] = ['splash', 'square', 'long', 'pick'];
+const SHOWN = 6;
+
+/** "What reaches 34 yards?" answered as it is typed. */
+export function Reaches({ player, golfer, sand, swings, units }: ReachesProps) {
+  const unit = unitFor('ground', units);
+  const [typed, setTyped] = useState('34');
+  const [to, setTo] = useState<ReachTo>('carry');
+  const asked = Number(typed.trim().replace(',', '.'));
+  const answer = useMemo((): Reach[] | string => {
+    if (typed.trim() === '' || Number.isNaN(asked)) return `A number in ${unit} is wanted.`;
+    try {
+      return whatReaches(toMetres(asked, unit), to, player, golfer, STYLES, sand, swings);
+    } catch (error) {
+      if (!(error instanceof RangeError)) throw error;
+      const most = Math.floor(fromMetres(220, unit));
+      return `A distance from ${Math.ceil(fromMetres(3, unit))} to ${most} ${unit} is wanted.`;
+    }
+  }, [typed, asked, unit, to, player, golfer, sand, swings]);
+  const reaching = typeof answer === 'string' ? [] : answer.filter((each) => each.reaches);
+  const far = (metres: number): string => plainNumber(fromMetres(metres, unit), 0);
+
+  return (
+    <section aria-labelledby="reaches" className="mt-5">
+      <h3 id="reaches" className="flex flex-wrap items-center gap-2 text-xl">
+        <label htmlFor="reach">What</label>
+        <select
+          aria-label="Measured to"
+          value={to}
+          onChange={(event) => setTo(event.target.value as ReachTo)}
+          className="h-11 rounded border-2 border-hairline bg-paper px-2"
+        >
+          <option value="carry">carries</option>
+          <option value="finish">stops at</option>
+        </select>
+        <input
+          id="reach"
+          inputMode="decimal"
+          value={typed}
+          autoComplete="off"
+          onChange={(event) => setTyped(event.target.value)}
+          onFocus={(event) => event.target.select()}
+          className="h-11 w-20 rounded border-2 border-hairline bg-paper px-2 text-center font-semibold"
+        />
+        {unit}?
+      </h3>
+      {typeof answer === 'string' ? (
+        <p role="alert" className="mt-1 font-semibold text-harm">
+          {answer}
+        </p>
+      ) : (
+        <ul className="mt-2" aria-live="polite">
+          {reaching.length === 0 && <li>Nothing in this bag, from this sand.</li>}
+          {reaching.slice(0, SHOWN).map((each) => (
+            <li key={`${each.club}/${each.style}`} className="border-b border-hairline py-1.5">
+              <strong className="font-heading text-lg">{each.club}</strong>{' '}
+              {LADDER_STYLES[each.style].name}, swing <strong>{each.clock}</strong>: carries{' '}
+              {far(each.carry)}, stops at {far(each.finish)}; eight in ten between {far(each.low)}{' '}
+              and {far(each.high)}
+              {each.thin >= 0.03 && `, thin ${Math.round(each.thin * 100)} in 100`}.
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
+  );
+}

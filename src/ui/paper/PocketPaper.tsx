@@ -1,0 +1,226 @@
+import { Document, Page, StyleSheet, Text, View } from '@react-pdf/renderer';
+import { LADDER_HOURS, type LadderRow } from '@/core/ladder/ladder';
+import type { PocketCard } from '@/core/pocket/pocketCard';
+import { ballWords } from '@/core/script/script';
+import { distanceWords, shortLengthWords, tenthsWords } from '@/core/script/words';
+import type { Band } from '@/core/search/bands';
+import { fractionAtClock, swingClock } from '@/core/units/clock';
+import { fromMetres, toMetres } from '@/core/units/length';
+import { plainNumber, sayLength, unitFor } from '@/core/units/say';
+import type { UnitSystem } from '@/core/units/system';
+import { FaceClock } from '../drawing/FaceClock';
+import { Feet } from '../drawing/Feet';
+import { SHOULDER_WIDTH } from '@/core/swing/technique';
+import { SAND_WORDS } from '../reading/words';
+import { Drawing } from './Drawing';
+import { HEADING, registerFonts, TEXT } from './fonts';
+import { LIGHT_COLOURS } from './lightColours';
+
+/** A side of the card, points: A7 upright, 74 by 105 mm. */
+const SIDE = { width: 209.8, height: 297.6 } as const;
+const A4 = { width: 595.3, height: 841.9 } as const;
+
+const INK = LIGHT_COLOURS['--ink']!;
+const SOFT = LIGHT_COLOURS['--ink-soft']!;
+const LINE = LIGHT_COLOURS['--hairline']!;
+
+const styles = StyleSheet.create({
+  side: {
+    width: SIDE.width,
+    height: SIDE.height,
+    padding: 11,
+    fontFamily: TEXT,
+    fontSize: 7.6,
+    color: INK,
+    lineHeight: 1.25,
+  },
+  name: { fontFamily: HEADING, fontWeight: 600, fontSize: 13, lineHeight: 1.1 },
+  under: { color: SOFT, marginBottom: 5 },
+  head: { fontFamily: HEADING, fontWeight: 600, fontSize: 9.5, marginTop: 6, marginBottom: 2 },
+  row: { flexDirection: 'row', borderBottom: `0.5 solid ${LINE}`, paddingVertical: 1.4 },
+  tight: { paddingVertical: 0.2, lineHeight: 1.05 },
+  club: { width: 34, fontWeight: 700 },
+  cell: { flex: 1, textAlign: 'right' },
+  carry: { fontWeight: 700, fontSize: 9 },
+  stop: { fontSize: 6.6, color: SOFT },
+  foot: {
+    position: 'absolute',
+    left: 11,
+    right: 11,
+    bottom: 9,
+    fontSize: 6,
+    lineHeight: 1.25,
+    color: SOFT,
+    borderTop: `0.5 solid ${LINE}`,
+    paddingTop: 3,
+  },
+});
+
+const far = (metres: number, units: UnitSystem): string =>
+  plainNumber(fromMetres(metres, unitFor('ground', units)), 0);
+
+function LadderRows({
+  rows,
+  units,
+  tight,
+}: {
+  rows: readonly LadderRow[];
+  units: UnitSystem;
+  tight: boolean;
+}) {
+  return (
+    <>
+      <View style={styles.row}>
+        <Text style={styles.club}> </Text>
+        {LADDER_HOURS.map((hours) => (
+          <Text key={hours} style={styles.cell}>
+            {hours >= 11 ? 'full' : swingClock(fractionAtClock(hours))}
+          </Text>
+        ))}
+      </View>
+      {rows.map((row) => (
+        <View key={row.club} style={tight ? [styles.row, styles.tight] : styles.row}>
+          <Text style={styles.club}>{row.club}</Text>
+          {row.rungs.map((rung, i) => (
+            <View key={i} style={styles.cell}>
+              <Text style={styles.carry}>{rung ? far(rung.carry, units) : '–'}</Text>
+              {rung && <Text style={styles.stop}>{far(rung.finish, units)}</Text>}
+            </View>
+          ))}
+        </View>
+      ))}
+    </>
+  );
+}
+
+/** Bands of one club joined, in words: "52 to 22, 56 to 31". */
+function bandWords(bands: readonly Band[], units: UnitSystem): string {
+  const joined: { club: string; to: number }[] = [];
+  for (const { best, to } of bands) {
+    const club = best?.club ?? 'out sideways';
+    const last = joined.at(-1);
+    if (last?.club === club) last.to = to;
+    else joined.push({ club, to });
+  }
+  return joined
+    .map(({ club, to }, i) =>
+      i === joined.length - 1 ? `${club} beyond` : `${club} to ${far(to, units)}`,
+    )
+    .join(', ');
+}
+
+/** Rows that fit on a side, and from how many on they stand closer. */
+const MOST_ROWS = 5;
+const TIGHT_FROM = 8;
+
+function Front({ card }: { card: PocketCard }) {
+  const { units } = card;
+  const unit = unitFor('ground', units);
+  const splash = card.splash.slice(0, MOST_ROWS);
+  const long = card.long.slice(0, MOST_ROWS);
+  const tight = splash.length + long.length >= TIGHT_FROM;
+  return (
+    <View style={styles.side}>
+      <Text style={styles.name}>{card.name}</Text>
+      <Text style={styles.under}>
+        {SAND_WORDS[card.sand].name}, {unit === 'm' ? 'metres' : 'yards'}; swing by the lead arm
+      </Text>
+      <Text style={styles.head}>Splash: carry, and where it stops</Text>
+      <LadderRows rows={splash} units={units} tight={tight} />
+      <Text style={styles.head}>Long, less sand</Text>
+      <LadderRows rows={long} units={units} tight={tight} />
+      <Text style={styles.foot}>
+        The ball as meant, level green of usual speed; eight balls in ten stop well to either side.
+        From the model, not from a fitting.
+      </Text>
+    </View>
+  );
+}
+
+function Back({ card }: { card: PocketCard }) {
+  const { units, call, handed } = card;
+  return (
+    <View style={styles.side}>
+      <Text style={styles.head}>Which club, by the distance to the flag</Text>
+      {card.bands.map(({ lip, bands }) => (
+        <Text key={lip} style={{ marginTop: 1 }}>
+          <Text style={{ fontWeight: 700 }}>Lip {sayLength(lip, 'height', units)}: </Text>
+          {bandWords(bands, units)}.
+        </Text>
+      ))}
+      <Text style={styles.head}>The plain splash with the {call.club}</Text>
+      <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
+        <Drawing width={46}>
+          <FaceClock faceDeg={call.face_deg} handed={handed} />
+        </Drawing>
+        <Drawing width={72}>
+          <Feet
+            handed={handed}
+            ballPosition={call.ball_position}
+            width={call.stance_width * SHOULDER_WIDTH}
+            openDeg={call.stance_open_deg}
+            mark={toMetres(call.entry_in, 'in')}
+          />
+        </Drawing>
+      </View>
+      {[
+        `Face ${call.face_deg === 0 ? 'square' : `to ${call.face_clock}`}, then take your hold.`,
+        `Ball ${ballWords(call.ball_position)}, feet settled in.`,
+        `${tenthsWords(call.weight_lead).replace(/^./, (c) => c.toUpperCase())} of the weight on the lead foot.`,
+        `Enter ${shortLengthWords(toMetres(call.entry_in, 'in'), units)} behind the ball.`,
+        `Swing to ${call.swing_clock} for ${distanceWords(card.distance, units)}; through to the finish.`,
+      ].map((line) => (
+        <Text key={line} style={{ marginTop: 1.5 }}>
+          {line}
+        </Text>
+      ))}
+      <Text style={styles.head}>Care</Text>
+      {card.cautions.slice(0, 3).map((line) => (
+        <Text key={line} style={{ marginTop: 1 }}>
+          {line}
+        </Text>
+      ))}
+      <Text style={styles.foot}>
+        In play do not touch the sand before the stroke, with hand, club or a practice swing; marks
+        are for practice areas. Rake, and leave by the low side. The Rules of Golf in force and
+        Local Rules decide; what a body may do, a coach, doctor or physiotherapist decides.
+      </Text>
+    </View>
+  );
+}
+
+/** Where four cards lie on a page, points. */
+const PLACES = [0, 1].flatMap((row) =>
+  [0, 1].map((column) => ({
+    left: (A4.width - 2 * SIDE.width) / 2 + column * SIDE.width,
+    top: (A4.height - 2 * SIDE.height) / 2 + row * SIDE.height,
+  })),
+);
+
+/** The pocket card: front and back at pocket size, or four of each on a page with lines to cut along. */
+export function PocketPaper({ card, sheet }: { card: PocketCard; sheet: 'single' | 'four' }) {
+  registerFonts();
+  const sides = [<Front key="front" card={card} />, <Back key="back" card={card} />];
+  return (
+    <Document title={`${card.name}: pocket card`} creator="Mellow Divot" language="en">
+      {sides.map((side, i) =>
+        sheet === 'single' ? (
+          <Page key={i} size={[SIDE.width, SIDE.height]}>
+            {side}
+          </Page>
+        ) : (
+          <Page key={i} size="A4">
+            {PLACES.map((place, k) => (
+              <View
+                key={k}
+                style={{ position: 'absolute', ...place, ...SIDE, border: `0.4 dashed ${LINE}` }}
+              >
+                {side}
+              </View>
+            ))}
+          </Page>
+        ),
+      )}
+    </Document>
+  );
+}

@@ -1,0 +1,157 @@
+'use client';
+
+import { ArrowDown, ArrowUp, X } from 'lucide-react';
+import {
+  useFieldArray,
+  useWatch,
+  type Control,
+  type FieldErrors,
+  type UseFormRegister,
+} from 'react-hook-form';
+import { typicalClub, type ClubType } from '@/core/club/club';
+import { degrees } from '@/core/units/angle';
+import { plainNumber, unitFor } from '@/core/units/say';
+import type { UnitSystem } from '@/core/units/system';
+import { Choice, TextInput } from './fields';
+import type { PlayerFormValues } from './playerForm';
+
+interface BagFieldsProps {
+  control: Control<PlayerFormValues>;
+  register: UseFormRegister<PlayerFormValues>;
+  errors: FieldErrors<PlayerFormValues>;
+  units: UnitSystem;
+}
+
+const TYPES: readonly (readonly [ClubType, string])[] = [
+  ['wedge', 'wedge'],
+  ['iron', 'iron'],
+  ['hybrid', 'hybrid'],
+  ['wood', 'wood'],
+  ['putter', 'putter'],
+];
+
+const ICON = 'grid h-11 w-9 place-items-center rounded hover:bg-paper-deep disabled:opacity-40';
+
+/** The clubs, a line each; what is left empty is what is usual for the type, shown in its place. */
+export function BagFields({ control, register, errors, units }: BagFieldsProps) {
+  const { fields, append, remove, swap } = useFieldArray({ control, name: 'bag' });
+  const bag = useWatch({ control, name: 'bag' });
+  const last = bag.at(-1);
+  return (
+    <fieldset className="mt-4 border-t border-hairline pt-2">
+      <legend className="sr-only">Clubs</legend>
+      <h3 className="text-lg">Clubs</h3>
+      <p className="text-sm text-ink-soft">
+        What is left empty is taken as usual for the type, as shown in grey. Carries are full shots
+        off grass; the head speed is inferred from them.
+      </p>
+      <ul>
+        {fields.map((field, i) => {
+          const { type, loft } = bag[i] ?? field;
+          const usual = typicalClub(type, Number(loft.replace(',', '.')) || 50);
+          const fault = errors.bag?.[i];
+          const at = <T extends string>(name: T) => `bag.${i}.${name}` as const;
+          return (
+            <li
+              key={field.id}
+              className="grid grid-cols-[1fr_1fr_repeat(5,minmax(0,0.7fr))_auto] items-start gap-x-2 border-b border-hairline py-1 max-md:grid-cols-3"
+            >
+              <TextInput
+                label="Name"
+                maxLength={24}
+                fault={fault?.name?.message}
+                {...register(at('name'))}
+              />
+              <Choice label="Type" options={TYPES} {...register(at('type'))} />
+              <TextInput
+                label="Loft, °"
+                inputMode="decimal"
+                fault={fault?.loft?.message}
+                {...register(at('loft'))}
+              />
+              <TextInput
+                label="Bounce, °"
+                inputMode="decimal"
+                placeholder={plainNumber(degrees(usual.bounce))}
+                fault={fault?.bounce?.message}
+                {...register(at('bounce'))}
+              />
+              <TextInput
+                label="Sole, mm"
+                inputMode="decimal"
+                placeholder={plainNumber(usual.sole * 1000)}
+                fault={fault?.sole?.message}
+                {...register(at('sole'))}
+              />
+              <TextInput
+                label="Camber, 0–1"
+                inputMode="decimal"
+                placeholder={plainNumber(usual.camber, 2)}
+                fault={fault?.camber?.message}
+                {...register(at('camber'))}
+              />
+              <TextInput
+                label={`Carry, ${unitFor('ground', units)}`}
+                inputMode="decimal"
+                fault={fault?.carry?.message}
+                {...register(at('carry'))}
+              />
+              <span className="flex pt-5">
+                <button
+                  type="button"
+                  aria-label={`Move ${field.name} up`}
+                  disabled={i === 0}
+                  onClick={() => swap(i, i - 1)}
+                  className={ICON}
+                >
+                  <ArrowUp size={16} aria-hidden="true" />
+                </button>
+                <button
+                  type="button"
+                  aria-label={`Move ${field.name} down`}
+                  disabled={i === fields.length - 1}
+                  onClick={() => swap(i, i + 1)}
+                  className={ICON}
+                >
+                  <ArrowDown size={16} aria-hidden="true" />
+                </button>
+                <button
+                  type="button"
+                  aria-label={`Take ${field.name} out of the bag`}
+                  onClick={() => remove(i)}
+                  className={ICON}
+                >
+                  <X size={17} aria-hidden="true" />
+                </button>
+              </span>
+            </li>
+          );
+        })}
+      </ul>
+      {errors.bag?.root?.message && (
+        <p role="alert" className="text-sm font-semibold text-harm">
+          The bag {errors.bag.root.message}.
+        </p>
+      )}
+      <button
+        type="button"
+        disabled={fields.length >= 20}
+        onClick={() =>
+          append({
+            name: '',
+            type: last?.type ?? 'wedge',
+            loft: '',
+            bounce: '',
+            carry: '',
+            sole: '',
+            camber: '',
+            rest: {},
+          })
+        }
+        className="mt-2 h-11 rounded border-2 border-hairline px-4 disabled:opacity-50"
+      >
+        Add a club
+      </button>
+    </fieldset>
+  );
+}

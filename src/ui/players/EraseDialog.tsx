@@ -1,0 +1,61 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { AlertDialog } from 'radix-ui';
+import { useState } from 'react';
+import type { RosterPlayer } from '@/core/roster/player';
+import { ask } from '../frame/request';
+import type { OverlayState } from '../frame/Overlay';
+
+/** Asks, and takes everything about a player away for good. */
+export function EraseDialog({
+  player,
+  open,
+  onOpenChange,
+}: OverlayState & { player: RosterPlayer }) {
+  const router = useRouter();
+  const [typed, setTyped] = useState('');
+  const [fault, setFault] = useState<string | null>(null);
+  const erase = async (): Promise<void> => {
+    const answered = await ask(`/api/players/${player.id}/erase`, 'POST');
+    if (answered.ok) router.push('/players');
+    else setFault(answered.fault);
+  };
+  return (
+    <AlertDialog.Root open={open} onOpenChange={onOpenChange}>
+      <AlertDialog.Portal>
+        <AlertDialog.Overlay className="fixed inset-0 z-40 bg-black/35" />
+        <AlertDialog.Content className="fixed inset-x-0 top-[14vh] z-50 mx-auto w-[min(34rem,calc(100vw-1rem))] rounded-md border-2 border-harm bg-paper p-5">
+          <AlertDialog.Title className="text-xl">Erase {player.name}?</AlertDialog.Title>
+          <AlertDialog.Description className="mt-2 leading-relaxed">
+            The player, the bag, readings, drafts and logged shots are taken out of the database for
+            good. There is no undo. Export everything first if it may be wanted.
+          </AlertDialog.Description>
+          <label className="mt-3 block font-semibold">
+            Type the name to go on
+            <input
+              value={typed}
+              autoComplete="off"
+              onChange={(event) => setTyped(event.target.value)}
+              className="mt-1 h-11 w-full rounded border-2 border-hairline bg-paper px-3 font-normal"
+            />
+          </label>
+          <p role="alert" className="mt-1 min-h-5 font-semibold text-harm">
+            {fault}
+          </p>
+          <div className="mt-2 flex justify-end gap-3">
+            <AlertDialog.Cancel className="h-11 rounded px-4">Keep</AlertDialog.Cancel>
+            <button
+              type="button"
+              disabled={typed.trim() !== player.name}
+              onClick={() => void erase()}
+              className="h-11 rounded border-2 border-harm px-5 font-semibold text-harm disabled:opacity-50"
+            >
+              Erase for good
+            </button>
+          </div>
+        </AlertDialog.Content>
+      </AlertDialog.Portal>
+    </AlertDialog.Root>
+  );
+}

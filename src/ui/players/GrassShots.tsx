@@ -1,0 +1,140 @@
+'use client';
+
+import { X } from 'lucide-react';
+import { useState, type FormEvent } from 'react';
+import { toast } from 'sonner';
+import { carryFromShots } from '@/core/roster/likelySlip';
+import { fromMetres, toMetres } from '@/core/units/length';
+import { plainNumber, sayLength, unitFor } from '@/core/units/say';
+import type { UnitSystem } from '@/core/units/system';
+import { ask } from '../frame/request';
+import type { GrassShot } from './types';
+
+interface GrassShotsProps {
+  playerId: string;
+  clubs: readonly string[];
+  first: readonly GrassShot[];
+  units: UnitSystem;
+  onCarries: (carries: ReadonlyMap<string, number>) => Promise<string | null>;
+}
+
+/** Full shots off grass, logged by club, and the stock carries that they give. */
+export function GrassShots({ playerId, clubs, first, units, onCarries }: GrassShotsProps) {
+  const [shots, setShots] = useState(first);
+  const [club, setClub] = useState(clubs[0] ?? '');
+  const [typed, setTyped] = useState('');
+  const [fault, setFault] = useState<string | null>(null);
+  const unit = unitFor('ground', units);
+
+  const log = async (event: FormEvent): Promise<void> => {
+    event.preventDefault();
+    const parts = typed.split(/[\s;]+/).filter((part) => part !== '');
+    const wrong = parts.find((part) => !(Number(part.replace(',', '.')) > 0));
+    if (wrong !== undefined || parts.length === 0) {
+      setFault(
+        `Carries are numbers in ${unit}, parted by spaces${wrong ? `, not "${wrong}"` : ''}.`,
+      );
+      return;
+    }
+    const answered = await ask<GrassShot[]>(`/api/players/${playerId}/shots`, 'POST', {
+      shots: parts.map((part) => ({
+        club,
+        carry_m: toMetres(Number(part.replace(',', '.')), unit),
+      })),
+    });
+    if (!answered.ok) return setFault(answered.fault);
+    setFault(null);
+    setTyped('');
+    setShots(answered.body);
+  };
+
+  const takeAway = async ({ id }: GrassShot): Promise<void> => {
+    const answered = await ask(`/api/players/${playerId}/shots/${id}`, 'DELETE');
+    if (!answered.ok) {
+      toast.error(answered.fault);
+      return;
+    }
+    setShots((now) => now.filter((shot) => shot.id !== id));
+  };
+
+  const byClub = clubs
+    .map((name) => {
+      const own = shots.filter((shot) => shot.club === name);
+      return { name, own, stock: carryFromShots(own.map(({ carry }) => fromMetres(carry, 'yd'))) };
+    })
+    .filter(({ own }) => own.length > 0);
+
+  return (
+    <details className="mt-2 border-t border-hairline pt-1">
+      <summary className="flex min-h-11 cursor-pointer items-center font-semibold">
+        Shots off grass{shots.length > 0 && `: ${shots.length}`}
+      </summary>
+      <form onSubmit={(event) => void log(event)} className="flex flex-wrap items-end gap-3">
+        <label className="flex flex-col text-sm font-semibold">
+          Club
+          <select
+            value={club}
+            onChange={(event) => setClub(event.target.value)}
+            className="h-11 rounded border-2 border-hairline bg-paper px-2 text-base font-normal"
+          >
+            {clubs.map((name) => (
+              <option key={name}>{name}</option>
+            ))}
+          </select>
+        </label>
+        <label className="flex grow flex-col text-sm font-semibold">
+          Carries of full shots, {unit}
+          <input
+            value={typed}
+            autoComplete="off"
+            placeholder="80 84 79 82"
+            onChange={(event) => setTyped(event.target.value)}
+            className="h-11 max-w-md rounded border-2 border-hairline bg-paper px-3 text-base font-normal"
+          />
+        </label>
+        <button type="submit" className="h-11 rounded border-2 border-hairline px-4">
+          Log
+        </button>
+      </form>
+      {fault && (
+        <p role="alert" className="mt-1 text-sm font-semibold text-harm">
+          {fault}
+        </p>
+      )}
+      <ul className="mt-2">
+        {byClub.map(({ name, own, stock }) => (
+          <li
+            key={name}
+            className="flex flex-wrap items-center gap-x-2 border-b border-hairline py-1"
+          >
+            <strong className="min-w-12">{name}</strong>
+            {own.map((shot) => (
+              <span key={shot.id} className="flex items-center">
+                {plainNumber(fromMetres(shot.carry, unit), 0)}
+                <button
+                  type="button"
+                  aria-label={`Take away ${plainNumber(fromMetres(shot.carry, unit), 0)} with the ${name}`}
+                  onClick={() => void takeAway(shot)}
+                  className="grid size-8 place-items-center rounded hover:text-harm"
+                >
+                  <X size={13} aria-hidden="true" />
+                </button>
+              </span>
+            ))}
+            {stock ? (
+              <button
+                type="button"
+                onClick={() => void onCarries(new Map([[name, stock.carry]]))}
+                className="ml-auto min-h-11 rounded border-2 border-hairline px-3"
+              >
+                Take {sayLength(stock.carry, 'ground', units)} as stock
+              </button>
+            ) : (
+              <span className="ml-auto text-sm text-ink-soft">three shots give a stock carry</span>
+            )}
+          </li>
+        ))}
+      </ul>
+    </details>
+  );
+}

@@ -1,0 +1,98 @@
+'use client';
+
+import { useState } from 'react';
+import { useForm } from 'react-hook-form';
+import { toast } from 'sonner';
+import { HANDS, SKILLS } from '@/core/player/player';
+import { readHouse, type House } from '@/core/roster/house';
+import { FaultyInput } from '@/core/contract/fault';
+import { SCHOOLS } from '@/core/schools/schools';
+import { Overlay, type OverlayState } from '../frame/Overlay';
+import { ask } from '../frame/request';
+import { SKILL_WORDS } from '../reading/words';
+import { Choice, TextInput } from './fields';
+import { HAND_WORDS } from './words';
+
+interface HouseFormProps extends OverlayState {
+  house: House;
+  onSaved: (house: House) => void;
+}
+
+/** What the academy takes for granted: its name, new players, units, the schools of the house. */
+export function HouseForm({ house, onSaved, open, onOpenChange }: HouseFormProps) {
+  const [refused, setRefused] = useState<string | null>(null);
+  const { register, handleSubmit, formState } = useForm<House>({ defaultValues: house });
+  const submit = handleSubmit(async (values) => {
+    try {
+      const next = readHouse({ ...values, name: values.name.trim() });
+      const answered = await ask<House>('/api/academy', 'PUT', next);
+      if (!answered.ok) return setRefused(answered.fault);
+      toast.success('The academy’s settings are saved.');
+      onSaved(answered.body);
+    } catch (error) {
+      if (!(error instanceof FaultyInput)) throw error;
+      setRefused(error.faults.map(({ path, message }) => `${path} ${message}`).join('; '));
+    }
+  });
+  return (
+    <Overlay title="The academy" shape="middle" open={open} onOpenChange={onOpenChange}>
+      <form noValidate onSubmit={(event) => void submit(event)}>
+        <div className="grid grid-cols-2 gap-4 max-sm:grid-cols-1">
+          <TextInput label="Name" maxLength={80} {...register('name')} />
+          <Choice
+            label="Units"
+            options={[
+              ['yards', 'yards and feet'],
+              ['metres', 'metres'],
+            ]}
+            {...register('units')}
+          />
+          <Choice
+            label="A new player plays"
+            options={HANDS.map((hand) => [hand, HAND_WORDS[hand]] as const)}
+            {...register('handed')}
+          />
+          <Choice
+            label="and has the skill"
+            options={SKILLS.map((skill) => [skill, SKILL_WORDS[skill]] as const)}
+            {...register('skill')}
+          />
+        </div>
+        <fieldset className="mt-4">
+          <legend className="font-semibold">Schools of the house</legend>
+          <p className="text-sm text-ink-soft">
+            They win where they cost little more, for players who prefer none themselves.
+          </p>
+          <div className="grid grid-cols-2 gap-x-4 max-sm:grid-cols-1">
+            {SCHOOLS.map(({ id, name }) => (
+              <label key={id} className="flex min-h-11 items-center gap-2 leading-tight">
+                <input
+                  type="checkbox"
+                  value={id}
+                  className="size-5 shrink-0 accent-(--call-1)"
+                  {...register('schools')}
+                />
+                {name}
+              </label>
+            ))}
+          </div>
+        </fieldset>
+        <div className="sticky -bottom-5 flex items-center justify-end gap-4 bg-paper py-3">
+          <p role="alert" className="mr-auto font-semibold text-harm">
+            {refused}
+          </p>
+          <button type="button" onClick={() => onOpenChange(false)} className="h-11 rounded px-4">
+            Cancel
+          </button>
+          <button
+            type="submit"
+            disabled={formState.isSubmitting}
+            className="h-11 rounded bg-ink px-6 font-semibold text-paper disabled:opacity-60"
+          >
+            Save
+          </button>
+        </div>
+      </form>
+    </Overlay>
+  );
+}

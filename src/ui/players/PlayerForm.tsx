@@ -1,0 +1,144 @@
+'use client';
+
+import { useState } from 'react';
+import { useForm } from 'react-hook-form';
+import { BODY_CAUTIONS, HANDS, SKILLS, USUAL_MISSES } from '@/core/player/player';
+import { readPlayerRecord, type PlayerRecord } from '@/core/roster/record';
+import { SCHOOLS } from '@/core/schools/schools';
+import type { UnitSystem } from '@/core/units/system';
+import { Overlay, type OverlayState } from '../frame/Overlay';
+import { SKILL_WORDS } from '../reading/words';
+import { BagFields } from './BagFields';
+import { Choice, TextInput } from './fields';
+import { fromForm, playerResolver, toForm, type PlayerFormValues } from './playerForm';
+import { CAUTION_WORDS, HAND_WORDS, MISS_NAMES } from './words';
+
+interface PlayerFormProps extends OverlayState {
+  title: string;
+  record: PlayerRecord;
+  units: UnitSystem;
+  /** Saves the record; gives back what is wrong, or null. */
+  onSave: (record: PlayerRecord) => Promise<string | null>;
+}
+
+/** Everything about a player that is typed: who it is, habits, cautions, schools, clubs. */
+export function PlayerForm({ title, record, units, onSave, open, onOpenChange }: PlayerFormProps) {
+  const [refused, setRefused] = useState<string | null>(null);
+  const { register, control, handleSubmit, formState } = useForm<PlayerFormValues>({
+    defaultValues: toForm(record, units),
+    resolver: playerResolver(units),
+  });
+  const { errors, isSubmitting, submitCount, isValid } = formState;
+
+  const submit = handleSubmit(async (values) => {
+    const fault = await onSave(readPlayerRecord(fromForm(values, units)));
+    setRefused(fault);
+    if (fault === null) onOpenChange(false);
+  });
+
+  return (
+    <Overlay title={title} shape="wide" open={open} onOpenChange={onOpenChange}>
+      <form noValidate onSubmit={(event) => void submit(event)}>
+        <div className="grid grid-cols-4 gap-x-4 gap-y-3 max-md:grid-cols-2">
+          <div className="col-span-2">
+            <TextInput
+              label="Name"
+              maxLength={80}
+              fault={errors.name?.message}
+              {...register('name')}
+            />
+          </div>
+          <Choice
+            label="Plays"
+            options={HANDS.map((hand) => [hand, HAND_WORDS[hand]] as const)}
+            {...register('handed')}
+          />
+          <Choice
+            label="Skill"
+            options={SKILLS.map((skill) => [skill, SKILL_WORDS[skill]] as const)}
+            {...register('skill')}
+          />
+          <Choice
+            label="Usual miss"
+            options={[
+              ['', 'not known'],
+              ...USUAL_MISSES.map((miss) => [miss, MISS_NAMES[miss]] as const),
+            ]}
+            {...register('usual_miss')}
+          />
+          <Choice
+            label="Cards in"
+            options={[
+              ['', 'the academy’s units'],
+              ['yards', 'yards and feet'],
+              ['metres', 'metres'],
+            ]}
+            {...register('units')}
+          />
+          <fieldset className="col-span-2">
+            <legend className="text-sm font-semibold">To be spared</legend>
+            <div className="flex flex-wrap gap-x-4">
+              {BODY_CAUTIONS.map((part) => (
+                <label key={part} className="flex min-h-11 items-center gap-2">
+                  <input
+                    type="checkbox"
+                    value={part}
+                    className="size-5 accent-(--call-1)"
+                    {...register('cautions')}
+                  />
+                  {CAUTION_WORDS[part]}
+                </label>
+              ))}
+            </div>
+          </fieldset>
+        </div>
+        <BagFields control={control} register={register} errors={errors} units={units} />
+        <details className="mt-3 border-t border-hairline pt-1">
+          <summary className="flex min-h-11 cursor-pointer items-center font-semibold">
+            Schools that this player prefers
+          </summary>
+          <p className="text-sm text-ink-soft">
+            They win where they cost little more. Without any, the academy’s count.
+          </p>
+          <div className="grid grid-cols-2 gap-x-4 max-md:grid-cols-1">
+            {SCHOOLS.map(({ id, name }) => (
+              <label key={id} className="flex min-h-11 items-center gap-2 leading-tight">
+                <input
+                  type="checkbox"
+                  value={id}
+                  className="size-5 shrink-0 accent-(--call-1)"
+                  {...register('schools')}
+                />
+                {name}
+              </label>
+            ))}
+          </div>
+        </details>
+        <label className="mt-3 block text-sm font-semibold">
+          Notes
+          <textarea
+            rows={3}
+            maxLength={4000}
+            className="mt-0.5 w-full rounded border-2 border-hairline bg-paper p-2 text-base font-normal"
+            {...register('notes')}
+          />
+        </label>
+        <div className="sticky -bottom-5 mt-3 flex items-center justify-end gap-4 bg-paper py-3">
+          <p role="alert" className="mr-auto font-semibold text-harm">
+            {refused ?? (submitCount > 0 && !isValid ? 'Something above cannot be saved yet.' : '')}
+          </p>
+          <button type="button" onClick={() => onOpenChange(false)} className="h-11 rounded px-4">
+            Cancel
+          </button>
+          <button
+            type="submit"
+            disabled={isSubmitting}
+            className="h-11 rounded bg-ink px-6 font-semibold text-paper disabled:opacity-60"
+          >
+            {isSubmitting ? 'Saving …' : 'Save'}
+          </button>
+        </div>
+      </form>
+    </Overlay>
+  );
+}

@@ -1,0 +1,202 @@
+'use client';
+
+import { formatDistanceToNow } from 'date-fns';
+import Link from 'next/link';
+import { useState } from 'react';
+import { toast, Toaster } from 'sonner';
+import { readSituation } from '@/core/contract/readSituation';
+import { readingToQuery, FIRST_SHOT } from '@/core/reading/reading';
+import { recordOf, situationFor, type RosterPlayer } from '@/core/roster/player';
+import type { PlayerRecord } from '@/core/roster/record';
+import { golferOf } from '@/core/search/prescribe';
+import { schoolName } from '@/core/schools/schools';
+import type { UnitSystem } from '@/core/units/system';
+import { AuditPanel } from '../audit/AuditPanel';
+import type { KeptReading } from '../desk/types';
+import type { Theme } from '../frame/preferences';
+import { ask } from '../frame/request';
+import { TopBar } from '../frame/TopBar';
+import { usePreferences } from '../frame/usePreferences';
+import { Ladder } from '../ladder/Ladder';
+import { SKILL_WORDS } from '../reading/words';
+import { CarryLine } from './CarryLine';
+import { EraseDialog } from './EraseDialog';
+import { GrassShots } from './GrassShots';
+import { PlayerForm } from './PlayerForm';
+import { PocketLinks } from './PocketLinks';
+import { Rack } from './Rack';
+import type { GrassShot } from './types';
+import { HAND_WORDS, MISS_NAMES } from './words';
+
+interface PlayerPageProps {
+  player: RosterPlayer;
+  readings: readonly KeptReading[];
+  shots: readonly GrassShot[];
+  units: UnitSystem;
+  theme: Theme;
+}
+
+const BUTTON = 'flex h-11 items-center rounded border-2 border-hairline px-4 hover:bg-paper-deep';
+
+/** Everything about one player in one view: who it is, bag, ladder, audit, readings, lessons, what was learnt. */
+export function PlayerPage(props: PlayerPageProps) {
+  const preferences = usePreferences(props);
+  const { units } = preferences;
+  const [player, setPlayer] = useState(props.player);
+  const [editing, setEditing] = useState(false);
+  const [erasing, setErasing] = useState(false);
+  const situation = situationFor(player, FIRST_SHOT);
+  const swinger = readSituation(situation).question.player;
+
+  const save = async (record: PlayerRecord): Promise<string | null> => {
+    const answered = await ask<RosterPlayer>(`/api/players/${player.id}`, 'PUT', record);
+    if (!answered.ok) return answered.fault;
+    setPlayer(answered.body);
+    toast.success('Saved.');
+    return null;
+  };
+
+  /** Puts stock carries in the place of those that stand, in m to a tenth. */
+  const takeCarries = (carries: ReadonlyMap<string, number>): Promise<string | null> => {
+    const record = recordOf(player);
+    return save({
+      ...record,
+      bag: record.bag.map((club) => {
+        const metres = carries.get(club.name);
+        if (metres === undefined) return club;
+        const rest = Object.fromEntries(
+          Object.entries(club).filter(([key]) => !key.startsWith('stock_carry_')),
+        ) as typeof club;
+        return { ...rest, stock_carry_yd: Math.round((metres / 0.9144) * 10) / 10 };
+      }),
+    });
+  };
+
+  return (
+    <div className="flex min-h-screen flex-col">
+      <TopBar room="Players" {...preferences} />
+      <main className="mx-auto w-full max-w-[72rem] grow space-y-10 px-6 py-5 max-sm:px-3">
+        <header>
+          <div className="flex flex-wrap items-center gap-3">
+            <h1 className="mr-auto text-3xl">{player.name}</h1>
+            <Link
+              prefetch={false}
+              href={`/?${readingToQuery({ player: player.id, shot: FIRST_SHOT })}`}
+              className="flex h-11 items-center rounded bg-ink px-5 font-semibold text-paper"
+            >
+              To the desk
+            </Link>
+            <button type="button" onClick={() => setEditing(true)} className={BUTTON}>
+              Edit
+            </button>
+            <a href={`/api/players/${player.id}/export`} className={BUTTON}>
+              Export everything
+            </a>
+            <button
+              type="button"
+              onClick={() => setErasing(true)}
+              className={`${BUTTON} hover:text-harm`}
+            >
+              Erase
+            </button>
+          </div>
+          <p className="mt-2">{factsOf(player)}</p>
+          {player.notes && <p className="mt-1 whitespace-pre-line text-ink-soft">{player.notes}</p>}
+        </header>
+        <div>
+          <Rack
+            player={swinger}
+            headSpeed={golferOf(swinger).headSpeed}
+            units={units}
+            onCarry={(club, metres) => void takeCarries(new Map([[club, metres]]))}
+          />
+          <CarryLine
+            clubs={player.bag.map(({ name }) => name)}
+            units={units}
+            onCarries={takeCarries}
+          />
+          <GrassShots
+            playerId={player.id}
+            clubs={player.bag.map(({ name }) => name)}
+            first={props.shots}
+            units={units}
+            onCarries={takeCarries}
+          />
+        </div>
+        <Ladder player={swinger} units={units} />
+        <PocketLinks playerId={player.id} units={player.units ?? units} />
+        <AuditPanel
+          player={swinger}
+          situation={situation}
+          readings={props.readings.map(({ shot }) => situationFor(player, shot))}
+          units={units}
+        />
+        <div className="grid grid-cols-3 gap-8 max-lg:grid-cols-1">
+          <section aria-labelledby="readings">
+            <h2 id="readings" className="text-2xl">
+              Readings
+            </h2>
+            {props.readings.length === 0 && <p>None is kept yet. Keep one at the desk with K.</p>}
+            <ul>
+              {props.readings.slice(0, 8).map((reading) => (
+                <li key={reading.id} className="border-b border-hairline py-1.5 last:border-0">
+                  <Link
+                    prefetch={false}
+                    href={`/?${readingToQuery({ player: player.id, shot: reading.shot })}`}
+                    className="font-semibold underline underline-offset-4"
+                  >
+                    {reading.name}
+                  </Link>
+                  <span className="block text-sm">
+                    {reading.called} ·{' '}
+                    <time dateTime={reading.savedAt} suppressHydrationWarning>
+                      {formatDistanceToNow(new Date(reading.savedAt), { addSuffix: true })}
+                    </time>
+                  </span>
+                </li>
+              ))}
+            </ul>
+          </section>
+          <section aria-labelledby="lessons">
+            <h2 id="lessons" className="text-2xl">
+              Lessons
+            </h2>
+            <p>No lesson has been held yet.</p>
+          </section>
+          <section aria-labelledby="learnt">
+            <h2 id="learnt" className="text-2xl">
+              Learnt
+            </h2>
+            <p>
+              Nothing yet: no ball of this player has been logged. Calls and ladder come from the
+              model for this skill.
+            </p>
+          </section>
+        </div>
+      </main>
+      {editing && (
+        <PlayerForm
+          title={player.name}
+          record={player}
+          units={units}
+          open
+          onOpenChange={setEditing}
+          onSave={save}
+        />
+      )}
+      <EraseDialog player={player} open={erasing} onOpenChange={setErasing} />
+      <Toaster position="bottom-center" toastOptions={{ style: { fontFamily: 'inherit' } }} />
+    </div>
+  );
+}
+
+/** Who it is, in a sentence. */
+function factsOf(player: RosterPlayer): string {
+  const parts = [SKILL_WORDS[player.skill], HAND_WORDS[player.handed]];
+  if (player.usual_miss) parts.push(`usually misses ${MISS_NAMES[player.usual_miss]}`);
+  if (player.cautions.length > 0) parts.push(`to be spared: ${player.cautions.join(', ')}`);
+  if (player.schools.length > 0) parts.push(`prefers ${player.schools.map(schoolName).join('; ')}`);
+  if (player.archived) parts.push('archived');
+  const text = parts.join(', ');
+  return `${text.charAt(0).toUpperCase()}${text.slice(1)}.`;
+}

@@ -1,0 +1,119 @@
+'use client';
+
+import { Slider } from 'radix-ui';
+import { useState } from 'react';
+import { openingLimitDeg, type Club } from '@/core/club/club';
+import { speedFromCarry } from '@/core/player/headSpeed';
+import type { Player } from '@/core/player/player';
+import { oddCarries } from '@/core/roster/likelySlip';
+import { radians } from '@/core/units/angle';
+import { fromMetres, toMetres } from '@/core/units/length';
+import { plainNumber, sayLength, unitFor } from '@/core/units/say';
+import type { UnitSystem } from '@/core/units/system';
+import { ClubProfile, openedClub } from '../drawing/ClubProfile';
+
+interface RackProps {
+  player: Player;
+  /** Full head speed at a wedge's length, m/s, inferred from the bag. */
+  headSpeed: number;
+  units: UnitSystem;
+  /** Puts another stock carry in a club's place, m. */
+  onCarry: (club: string, metres: number) => void;
+}
+
+const MOST_OPEN = 45;
+const MPH = 2.236936;
+
+/** A head speed as it is said. */
+export const saySpeed = (mps: number, units: UnitSystem): string =>
+  units === 'metres' ? `${plainNumber(mps)} m/s` : `${Math.round(mps * MPH)} mph`;
+
+/** The bag as a rack of profiles to scale; a slider opens them all and shows what that does. */
+export function Rack({ player, headSpeed, units, onCarry }: RackProps) {
+  const [openDeg, setOpenDeg] = useState(0);
+  const odd = oddCarries(player);
+  return (
+    <section aria-labelledby="rack">
+      <header className="flex flex-wrap items-baseline gap-x-6">
+        <h2 id="rack" className="text-2xl">
+          Bag
+        </h2>
+        <p className="text-ink-soft">
+          Head speed with a wedge about <strong>{saySpeed(headSpeed, units)}</strong>
+          {player.bag.some(({ stockCarry }) => stockCarry !== undefined)
+            ? ', from the stock carries.'
+            : ', the average of the skill: no carry is known.'}
+        </p>
+        <div className="ml-auto flex items-center gap-3">
+          <span id="opening">Held open {openDeg}°</span>
+          <Slider.Root
+            className="relative flex h-11 w-48 touch-none items-center"
+            min={0}
+            max={MOST_OPEN}
+            step={1}
+            value={[openDeg]}
+            onValueChange={([next]) => setOpenDeg(next!)}
+          >
+            <Slider.Track className="relative h-1 grow rounded bg-hairline">
+              <Slider.Range className="absolute h-full rounded bg-ink" />
+            </Slider.Track>
+            <Slider.Thumb
+              aria-label="Clubs held open, degrees"
+              className="block size-6 rounded-full border-2 border-ink bg-flag"
+            />
+          </Slider.Root>
+        </div>
+      </header>
+      <ul className="mt-2 grid grid-cols-[repeat(auto-fill,minmax(8.5rem,1fr))] gap-x-4 gap-y-5">
+        {player.bag.map((club) => {
+          const limit = openingLimitDeg(club);
+          const opening = radians(Math.min(openDeg, limit));
+          const { loftDeg, bounceDeg, edgeMm } = openedClub(club, opening);
+          const slip = odd.find((each) => each.club === club.name);
+          return (
+            <li key={club.name}>
+              <ClubProfile club={club} opening={opening} handed={player.handed} />
+              <p className="font-heading text-lg font-semibold">{club.name}</p>
+              <p className="text-sm leading-snug">
+                {plainNumber(loftDeg, 0)}° loft, {plainNumber(bounceDeg, 0)}° bounce
+                <br />
+                edge {plainNumber(edgeMm)} mm up
+                {openDeg > limit && `, opens to ${Math.round(limit)}° at most`}
+              </p>
+              <Carry club={club} player={player} units={units} />
+              {slip && (
+                <p className="mt-1 border-l-4 border-flag pl-2 text-sm leading-snug">
+                  {slip.meant === null
+                    ? `Does not fit the rest: they say about ${inUnits(slip.expected, units)}.`
+                    : `Probably ${slip.slip}: ${inUnits(slip.meant, units)}?`}{' '}
+                  <button
+                    type="button"
+                    className="min-h-6 underline underline-offset-2"
+                    onClick={() => onCarry(club.name, toMetres(slip.meant ?? slip.expected, 'yd'))}
+                  >
+                    Put that in
+                  </button>
+                </p>
+              )}
+            </li>
+          );
+        })}
+      </ul>
+    </section>
+  );
+}
+
+const inUnits = (yards: number, units: UnitSystem): string =>
+  `${Math.round(fromMetres(toMetres(yards, 'yd'), unitFor('ground', units)))} ${unitFor('ground', units)}`;
+
+function Carry({ club, player, units }: { club: Club; player: Player; units: UnitSystem }) {
+  if (club.stockCarry === undefined) {
+    return <p className="text-sm text-ink-soft">carry not known</p>;
+  }
+  return (
+    <p className="text-sm">
+      carries {sayLength(club.stockCarry, 'ground', units)},{' '}
+      {saySpeed(speedFromCarry(club, club.stockCarry, player.skill), units)}
+    </p>
+  );
+}

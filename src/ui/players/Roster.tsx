@@ -1,0 +1,152 @@
+'use client';
+
+import Link from 'next/link';
+import { useState } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import { Toaster } from 'sonner';
+import { newRecord, type House } from '@/core/roster/house';
+import type { UnitSystem } from '@/core/units/system';
+import type { Theme } from '../frame/preferences';
+import { TopBar } from '../frame/TopBar';
+import { usePreferences } from '../frame/usePreferences';
+import { HouseForm } from './HouseForm';
+import { PlayerForm } from './PlayerForm';
+import { RosterTable } from './RosterTable';
+import type { ListedPlayer, RosterPageData } from './types';
+import { useRoster } from './useRoster';
+
+interface RosterProps {
+  first: RosterPageData;
+  house: House;
+  units: UnitSystem;
+  theme: Theme;
+}
+
+const BUTTON = 'flex h-11 items-center rounded border-2 border-hairline px-4 hover:bg-paper-deep';
+
+/** The players of the academy. */
+export function Roster(props: RosterProps) {
+  const preferences = usePreferences(props);
+  const roster = useRoster(props.first);
+  const { view, show, players, total } = roster;
+  const [house, setHouse] = useState(props.house);
+  const [editing, setEditing] = useState<ListedPlayer | 'new' | null>(null);
+  const [settings, setSettings] = useState(false);
+  const closed = editing === null && !settings;
+  useHotkeys('n', () => setEditing('new'), { enabled: closed, preventDefault: true });
+  useHotkeys('/', () => document.getElementById('find-player')?.focus(), {
+    enabled: closed,
+    preventDefault: true,
+    useKey: true,
+  });
+  const exported = (as: 'csv' | 'json'): string =>
+    `/api/players/export?as=${as}&archived=${view.archived}`;
+
+  return (
+    <div className="flex min-h-screen flex-col">
+      <TopBar room="Players" {...preferences} />
+      <main className="mx-auto w-full max-w-[72rem] grow px-6 py-5 max-sm:px-3">
+        <header className="flex flex-wrap items-center gap-3">
+          <h1 className="mr-auto text-3xl">{house.name}</h1>
+          <button
+            type="button"
+            onClick={() => setEditing('new')}
+            className="flex h-11 items-center rounded bg-ink px-5 font-semibold text-paper"
+          >
+            Add a player
+          </button>
+          <Link href="/players/import" className={BUTTON}>
+            Import
+          </Link>
+          <a href={exported('csv')} className={BUTTON}>
+            CSV
+          </a>
+          <a href={exported('json')} className={BUTTON}>
+            JSON
+          </a>
+          <button type="button" onClick={() => setSettings(true)} className={BUTTON}>
+            Academy
+          </button>
+        </header>
+        <div className="mt-4 flex flex-wrap items-center gap-x-5 gap-y-2">
+          <label htmlFor="find-player" className="sr-only">
+            Find a player
+          </label>
+          <input
+            id="find-player"
+            type="search"
+            value={view.search}
+            maxLength={120}
+            autoComplete="off"
+            placeholder="Find by name or note"
+            onChange={(event) => show({ search: event.target.value })}
+            className="h-11 w-72 max-w-full rounded border-2 border-hairline bg-paper px-3"
+          />
+          <label className="flex min-h-11 items-center gap-2">
+            <input
+              type="checkbox"
+              checked={view.archived}
+              onChange={(event) => show({ archived: event.target.checked })}
+              className="size-5 accent-(--call-1)"
+            />
+            archived
+          </label>
+          <p role="status" className="ml-auto text-ink-soft">
+            {total} {total === 1 ? 'player' : 'players'}
+          </p>
+        </div>
+        {players.length === 0 ? (
+          <p className="mt-8 text-lg leading-relaxed">
+            {view.search
+              ? `Nobody has “${view.search}” in a name or note.`
+              : view.archived
+                ? 'Nobody is archived.'
+                : 'Nobody is here yet. Add a player (N), or import a list with names and clubs.'}
+          </p>
+        ) : (
+          <>
+            <div className="mt-2 overflow-x-auto">
+              <RosterTable
+                players={players}
+                view={view}
+                onOrder={(order) =>
+                  show({ order, descending: order === view.order && !view.descending })
+                }
+                onEdit={setEditing}
+                onArchive={(player) => void roster.archive(player)}
+                onRemove={(player) => void roster.remove(player)}
+              />
+            </div>
+            {players.length < total && (
+              <button type="button" onClick={() => void roster.more()} className={`${BUTTON} mt-4`}>
+                Show {Math.min(50, total - players.length)} more of {total - players.length}
+              </button>
+            )}
+          </>
+        )}
+      </main>
+      {editing !== null && (
+        <PlayerForm
+          title={editing === 'new' ? 'A new player' : editing.name}
+          record={editing === 'new' ? newRecord(house) : editing}
+          units={preferences.units}
+          open
+          onOpenChange={(open) => !open && setEditing(null)}
+          onSave={(record) => roster.save(record, editing === 'new' ? undefined : editing.id)}
+        />
+      )}
+      {settings && (
+        <HouseForm
+          house={house}
+          open
+          onOpenChange={setSettings}
+          onSaved={(saved) => {
+            setHouse(saved);
+            setSettings(false);
+          }}
+        />
+      )}
+      <Toaster position="bottom-center" toastOptions={{ style: { fontFamily: 'inherit' } }} />
+    </div>
+  );
+}

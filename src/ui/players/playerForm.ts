@@ -1,0 +1,143 @@
+import type { FieldErrors, Resolver } from 'react-hook-form';
+import { FaultyInput } from '@/core/contract/fault';
+import { lengthOf } from '@/core/contract/fields';
+import type { ClubInput } from '@/core/contract/readSituation';
+import { readPlayerRecord, type PlayerRecord } from '@/core/roster/record';
+import { fromMetres } from '@/core/units/length';
+import { plainNumber, unitFor } from '@/core/units/say';
+import type { UnitSystem } from '@/core/units/system';
+
+/** A club as it is typed: numbers are texts, so that what was typed is kept whatever it is. */
+export interface ClubForm {
+  name: string;
+  type: ClubInput['type'];
+  loft: string;
+  bounce: string;
+  carry: string;
+  sole: string;
+  camber: string;
+  /** What the form does not show of the club. */
+  rest: Partial<ClubInput>;
+}
+
+/** A player as it is typed. */
+export interface PlayerFormValues {
+  name: string;
+  handed: PlayerRecord['handed'];
+  skill: PlayerRecord['skill'];
+  usual_miss: PlayerRecord['usual_miss'] | '';
+  cautions: string[];
+  units: PlayerRecord['units'] | '';
+  schools: string[];
+  notes: string;
+  bag: ClubForm[];
+}
+
+const text = (value: number | undefined, digits = 1): string =>
+  value === undefined ? '' : plainNumber(value, digits);
+
+const SHOWN = /^(name|type|loft_deg|bounce_deg|camber|stock_carry_\w+|sole_\w+)$/;
+
+/** A club of a record as the form shows it, its carry in the units of the desk. */
+export function clubToForm(club: ClubInput, units: UnitSystem): ClubForm {
+  const carry = lengthOf(club, 'stock_carry');
+  const sole = lengthOf(club, 'sole');
+  return {
+    name: club.name,
+    type: club.type,
+    loft: text(club.loft_deg),
+    bounce: text(club.bounce_deg),
+    carry: text(carry === undefined ? undefined : fromMetres(carry, unitFor('ground', units))),
+    sole: text(sole === undefined ? undefined : sole * 1000),
+    camber: text(club.camber, 2),
+    rest: Object.fromEntries(
+      Object.entries(club).filter(([key]) => !SHOWN.test(key)),
+    ) as Partial<ClubInput>,
+  };
+}
+
+export function toForm(record: PlayerRecord, units: UnitSystem): PlayerFormValues {
+  return {
+    name: record.name,
+    handed: record.handed,
+    skill: record.skill,
+    usual_miss: record.usual_miss ?? '',
+    cautions: record.cautions,
+    units: record.units ?? '',
+    schools: record.schools,
+    notes: record.notes,
+    bag: record.bag.map((club) => clubToForm(club, units)),
+  };
+}
+
+/** What was typed as a number: nothing, the number, or the text itself for the check to quote. */
+function numberOrText(typed: string): number | string | undefined {
+  const trimmed = typed.trim().replace(',', '.');
+  if (trimmed === '') return undefined;
+  const value = Number(trimmed);
+  return Number.isNaN(value) ? typed : value;
+}
+
+function present(fields: Record<string, unknown>): Record<string, unknown> {
+  return Object.fromEntries(
+    Object.entries(fields).filter(([, value]) => value !== undefined && value !== ''),
+  );
+}
+
+/** The record that a form says, as outside input: not checked yet. */
+export function fromForm(values: PlayerFormValues, units: UnitSystem): Record<string, unknown> {
+  const { usual_miss, units: own, bag, ...rest } = values;
+  return {
+    ...rest,
+    name: values.name.trim(),
+    ...present({ usual_miss, units: own }),
+    bag: bag.map((club) => ({
+      ...club.rest,
+      name: club.name.trim(),
+      type: club.type,
+      ...present({
+        loft_deg: numberOrText(club.loft),
+        bounce_deg: numberOrText(club.bounce),
+        [`stock_carry_${unitFor('ground', units)}`]: numberOrText(club.carry),
+        sole_mm: numberOrText(club.sole),
+        camber: numberOrText(club.camber),
+      }),
+    })),
+  };
+}
+
+/** Field of the form for a path of the record: `bag[0].stock_carry_yd` is `bag.0.carry`. */
+export function formPath(path: string): string {
+  return path
+    .replace(/\[(\d+)\]/g, '.$1')
+    .replace(/\.(loft|bounce)_deg$/, '.$1')
+    .replace(/\.stock_carry(_\w+)?$/, '.carry')
+    .replace(/\.sole(_\w+)?$/, '.sole');
+}
+
+/** Puts an error where a path leads. */
+function place(errors: Record<string, unknown>, path: string, message: string): void {
+  const keys = path.split('.');
+  const last = keys.pop()!;
+  let at = errors;
+  for (const key of keys) at = (at[key] ??= {}) as Record<string, unknown>;
+  at[last] ??= { type: 'check', message };
+}
+
+/** Checks what was typed with the record's own schema. */
+export const playerResolver =
+  (units: UnitSystem): Resolver<PlayerFormValues> =>
+  (values) => {
+    try {
+      readPlayerRecord(fromForm(values, units));
+      return { values, errors: {} };
+    } catch (error) {
+      if (!(error instanceof FaultyInput)) throw error;
+      const errors: Record<string, unknown> = {};
+      for (const { path, message } of error.faults) {
+        const field = formPath(path);
+        place(errors, field === 'bag' ? 'bag.root' : field, message);
+      }
+      return { values: {}, errors: errors as FieldErrors<PlayerFormValues> };
+    }
+  };
