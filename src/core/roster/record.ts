@@ -108,8 +108,18 @@ export function bagFaults(bag: readonly ClubInput[]): Fault[] {
  * @throws FaultyInput naming every field that is wrong and what is allowed
  */
 export function readPlayerRecord(input: unknown): PlayerRecord {
-  const record = check<PlayerRecord>(recordSchema, input);
-  const faults = bagFaults(record.bag);
+  const faults: Fault[] = [];
+  try {
+    check(recordSchema, input);
+  } catch (error) {
+    if (!(error instanceof FaultyInput)) throw error;
+    faults.push(...error.faults);
+  }
+  const record = input as PlayerRecord;
+  // Clubs are compared with each other only once each of them can be read.
+  if (!faults.some(({ path }) => path === 'input' || path.startsWith('bag'))) {
+    faults.push(...bagFaults(record.bag));
+  }
   if (faults.length > 0) throw new FaultyInput(faults);
   const name = record.name.trim();
   if (name === '') throw new FaultyInput([{ path: 'name', message: 'must not be empty' }]);

@@ -47,6 +47,18 @@ describe('a record', () => {
   });
 });
 
+test('faults of the person and of the clubs are told together', () => {
+  const faults = faultsOf(() =>
+    readPlayerRecord({ ...record, name: '', bag: [wedge, { ...wedge, loft_deg: 5 }] }),
+  );
+  expect(faults).toEqual([
+    expect.stringMatching(/^name: must be text/),
+    expect.stringMatching(/^bag\[1\]\.name: "56" is in the bag twice/),
+    expect.stringMatching(/^bag\[1\]\.loft_deg: a wedge has/),
+  ]);
+  expect(faultsOf(() => readPlayerRecord('nobody'))[0]).toMatch(/must be an object/);
+});
+
 describe('a bag in one line', () => {
   test('is read with types from the names, and printed so that it is read back', () => {
     const bag = readBagText('9i 41/5 121yd; PW 46/6 108; 56 56/12 75 m; 60; putter 3');
