@@ -8,7 +8,7 @@ const ALLOWED = {
   ui: ['core', 'workers'],
   workers: ['core'],
   demo: ['core', 'data'],
-  cli: ['core'],
+  cli: ['core', 'data'],
   app: ['core', 'data', 'ui', 'demo'],
 };
 
@@ -57,7 +57,10 @@ const config = [
       '@typescript-eslint/consistent-type-imports': ['error', { fixStyle: 'inline-type-imports' }],
       eqeqeq: 'error',
       'no-console': 'error',
-      '@typescript-eslint/no-unused-vars': ['error', { varsIgnorePattern: '^_', argsIgnorePattern: '^_' }],
+      '@typescript-eslint/no-unused-vars': [
+        'error',
+        { varsIgnorePattern: '^_', argsIgnorePattern: '^_' },
+      ],
     },
   },
   { files: ['src/cli/**', 'src/demo/**', 'scripts/**'], rules: { 'no-console': 'off' } },
