@@ -15,12 +15,6 @@ const desk = { width: 1280, height: 800 };
 const VIEWS = [
   { name: 'desk', open: '/', size: desk },
   {
-    name: 'desk-lip-panel',
-    open: '/?player=ines-okafor',
-    size: desk,
-    act: (page) => page.keyboard.press('l'),
-  },
-  {
     name: 'desk-dusk-left-hander',
     open: '/?player=tomas-reinholt&pin_yd=13&edge_yd=9&back_yd=26&lip.height_ft=6&lip.distance_ft=10&sand.preset=soft&green.stimp_ft=10',
     size: desk,
@@ -97,6 +91,32 @@ const VIEWS = [
     act: async (page) => {
       await page.keyboard.press('/');
       await page.keyboard.type('plugged, firm, purple, 15 to the flag, lip 4 at 6');
+    },
+  },
+  {
+    name: 'players',
+    open: '/players',
+    size: desk,
+    ready: (page) => page.getByRole('table').waitFor(),
+  },
+  {
+    name: 'player',
+    open: '/players/ines-okafor',
+    size: { width: 1280, height: 1600 },
+    ready: (page) => page.waitForTimeout(4000),
+  },
+  {
+    name: 'import',
+    open: '/players/import',
+    size: desk,
+    ready: async (page) => {
+      await page
+        .getByLabel('Lines of the file')
+        .fill(
+          'Name;Hand;HCP;Shoe;Clubs\nAda Lund;L;8,4;41;"PW 45/6 126; 56 56/12 98"\nCy Oh;R;12;40;spade\n',
+        );
+      await page.getByRole('button', { name: 'Look at it' }).click();
+      await page.getByRole('heading', { name: /lines, / }).waitFor();
     },
   },
   {

@@ -140,6 +140,12 @@ function recordOf(cells: ReadonlyMap<string, string>, house: House): Record<stri
   };
 }
 
+/** A fault of a record as one of its line: clubs are counted in their column. */
+const inColumns = ({ path, message }: Fault): Fault => ({
+  path: path.replace(/^bag\[(\d+)\]/, (_, i: string) => `club ${Number(i) + 1}`),
+  message,
+});
+
 function lineOf(
   cells: ReadonlyMap<string, string>,
   house: House,
@@ -158,7 +164,7 @@ function lineOf(
     return faults.length > 0 ? { record: null, faults } : { record, faults };
   } catch (error) {
     if (!(error instanceof FaultyInput)) throw error;
-    return { record: null, faults: [...faults, ...error.faults] };
+    return { record: null, faults: [...faults, ...error.faults.map(inColumns)] };
   }
 }
 

@@ -218,6 +218,12 @@ function Called({ situation, choice }: { situation: object; choice: MixChoice })
   );
 }
 
+/** A saving with its standard error, to as many decimals as the error has. */
+function savingWords(saving: number, error: number): string {
+  const digits = error >= 0.005 ? 2 : 3;
+  return `${saving.toFixed(digits)} ± ${error.toFixed(digits)}`;
+}
+
 /** One wedge's best change, in words. */
 function changeWords(change: NonNullable<WedgeSearch['changes']>[number], player: Player): string {
   const { instead, loftDeg, bounceDeg, saving, error } = change;
@@ -225,9 +231,9 @@ function changeWords(change: NonNullable<WedgeSearch['changes']>[number], player
   const now = `${Math.round(degrees(club.loft))}/${Math.round(degrees(club.bounce))}`;
   if (isAsItIs(club, change)) return `The ${instead} (${now}) is as it should be.`;
   if (saving < 2 * error || saving < 0.02) {
-    return `Nothing clearly better for the ${instead} (${now}): the best found saves ${saving.toFixed(2)} ± ${error.toFixed(2)}.`;
+    return `Nothing clearly better for the ${instead} (${now}): the best found saves ${savingWords(saving, error)}.`;
   }
-  return `For the ${instead} (${now}) a ${loftDeg}/${bounceDeg} would save ${saving.toFixed(2)} ± ${error.toFixed(2)} strokes a bunker shot.`;
+  return `For the ${instead} (${now}) a ${loftDeg}/${bounceDeg} would save ${savingWords(saving, error)} strokes a bunker shot.`;
 }
 
 function OneWedge({
