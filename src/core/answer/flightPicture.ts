@@ -1,7 +1,7 @@
 import type { FlightPoint } from '../flight/fly';
 import { hermite } from '../numeric/hermite';
 import { finishOf, type Finish } from '../shot/finish';
-import { playAsMeant, type Golfer } from '../shot/play';
+import { playAsMeant, speedWith, type Golfer } from '../shot/play';
 import type { Shot } from '../shot/shot';
 import { AS_MEANT, strike, type SwingError } from '../shot/strike';
 import type { Setup } from '../swing/setup';
@@ -86,7 +86,7 @@ export function flightPicture(
   error: SwingError = AS_MEANT,
 ): FlightPicture {
   if (setup.technique === 'putt') return rolled(shot, playAsMeant(setup, golfer, shot, aim));
-  const { launch } = strike(setup, error, golfer.headSpeed, shot);
+  const { launch } = strike(setup, error, speedWith(golfer, setup.club), shot);
   const trace: FlightPoint[] = [];
   const { landing, x, y, lipClearance } = finishOf(launch, aim + error.aim, shot, trace);
   const points = smoothed(trace);

@@ -1,3 +1,4 @@
+import type { LearntFactors } from '../learn/learnt';
 import type { Club } from '../club/club';
 
 export const SKILLS = ['expert', 'good', 'middle', 'beginner'] as const;
@@ -20,6 +21,8 @@ export interface Player {
   bag: Club[];
   usualMiss?: UsualMiss;
   cautions?: readonly BodyCaution[];
+  /** What was learnt from this player's balls. */
+  learnt?: LearntFactors;
 }
 
 /**

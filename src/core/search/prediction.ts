@@ -3,7 +3,7 @@ import { grassCarry, lengthFactor } from '../player/headSpeed';
 import { puttFinish, FASTEST_PUTT } from '../putt/putt';
 import { divotOf, type Divot } from '../sand/divot';
 import type { Finish } from '../shot/finish';
-import type { Golfer } from '../shot/play';
+import { speedWith, type Golfer } from '../shot/play';
 import type { Shot } from '../shot/shot';
 import { AS_MEANT, strike } from '../shot/strike';
 import { arcThrough } from '../swing/arc';
@@ -52,7 +52,7 @@ function predictPutt(setup: Setup, shot: Shot): Prediction {
 /** Everything that is told about a set-up besides its odds. */
 export function predict(setup: Setup, golfer: Golfer, shot: Shot, meant: Finish): Prediction {
   if (setup.technique === 'putt') return predictPutt(setup, shot);
-  const { launch } = strike(setup, AS_MEANT, golfer.headSpeed, shot);
+  const { launch } = strike(setup, AS_MEANT, speedWith(golfer, setup.club), shot);
   const normals = headNormals(setup.club, holdOf(setup, shot));
   const delivery = deliveryOf(setup, shot);
   const speed = golfer.headSpeed * lengthFactor(setup.club, setup.gripDown) * setup.fraction;

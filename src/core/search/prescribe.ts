@@ -1,4 +1,5 @@
 import type { Club } from '../club/club';
+import { withLearnt } from '../learn/learnt';
 import { referenceHeadSpeed } from '../player/headSpeed';
 import type { Player } from '../player/player';
 import { OTHER_SCHOOLS } from '../schools/schools';
@@ -62,12 +63,16 @@ export interface Question {
   only?: readonly string[];
 }
 
-/** The golfer of a player: head speed inferred from the bag, habits from skill and usual miss. */
-export const golferOf = (player: Player): Golfer => ({
+/** The golfer that skill, usual miss and bag say: head speed inferred from the bag, habits from the skill. */
+export const plainGolferOf = (player: Player): Golfer => ({
   skill: player.skill,
   headSpeed: referenceHeadSpeed(player),
   habits: habitsOf(player),
 });
+
+/** The golfer of a player, with what was learnt from logged balls. */
+export const golferOf = (player: Player): Golfer =>
+  withLearnt(plainGolferOf(player), player.learnt);
 
 /** Kind of a struck call: a splash from far is a long one. */
 function kindOf(school: School, shot: Shot): Kind {

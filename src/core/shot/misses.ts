@@ -1,6 +1,6 @@
 import { radians } from '../units/angle';
 import { toMetres } from '../units/length';
-import type { Golfer } from './play';
+import { speedWith, type Golfer } from './play';
 import type { Shot } from './shot';
 import { AS_MEANT, intentOf, swingWith, type SwingError } from './strike';
 import type { Setup } from '../swing/setup';
@@ -35,7 +35,7 @@ export function missError(
 ): SwingError | null {
   if (setup.technique === 'putt') return null;
   if (miss !== 'thin') return { ...AS_MEANT, ...MISS[miss] };
-  const intent = intentOf(setup, golfer.headSpeed, shot);
+  const intent = intentOf(setup, speedWith(golfer, setup.club), shot);
   for (let high = THIN_STEP; high <= HIGHEST_ARC; high += THIN_STEP) {
     const error = { ...AS_MEANT, height: -high };
     const { launch } = swingWith(intent, error);

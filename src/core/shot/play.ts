@@ -11,8 +11,15 @@ export interface Golfer {
   skill: Skill;
   /** Full head speed at the reference length, m/s. */
   headSpeed: number;
+  /** Factors on it through sand, learnt: for all clubs, and for single ones by name. Swings off grass have none. */
+  sandSpeed?: number;
+  clubSpeed?: Readonly<Record<string, number>>;
   habits: Habits;
 }
+
+/** Full head speed that counts in sand with a club, at the reference length, m/s. */
+export const speedWith = (golfer: Golfer, club: { name: string }): number =>
+  golfer.headSpeed * (golfer.sandSpeed ?? 1) * (golfer.clubSpeed?.[club.name] ?? 1);
 
 /** A ball played: where it finished, and how it was struck. */
 export interface Played {
@@ -33,7 +40,7 @@ export interface Ready {
 export const readyFor = (setup: Setup, golfer: Golfer, shot: Shot): Ready => ({
   setup,
   shot,
-  intent: setup.technique === 'putt' ? null : intentOf(setup, golfer.headSpeed, shot),
+  intent: setup.technique === 'putt' ? null : intentOf(setup, speedWith(golfer, setup.club), shot),
 });
 
 /** Plays one ball: a set-up with one swing's errors, aimed. */
