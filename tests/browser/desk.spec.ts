@@ -47,7 +47,7 @@ test('raising the lip changes the call; kept, reloaded and reopened it is the sa
   await page.getByRole('button', { name: new RegExp(`^${name}`) }).click();
   await expect(firstClub(page)).toHaveText(club);
   await expect(page.getByTestId('script')).toHaveText(script);
-  expect(page.url()).toContain('lip.height_ft=7');
+  await expect(page).toHaveURL(/lip\.height_ft=7/);
 });
 
 test('a deleted reading can be brought back', async ({ page }) => {
@@ -145,9 +145,9 @@ test('lie, slope and wind are read, said and in the link', async ({ page }) => {
   await page.getByRole('radio', { name: 'behind', exact: true }).click();
   await page.keyboard.press('Escape');
   await expect(token(page, 'Wind')).toContainText('behind');
-  expect(page.url()).toContain('lie=plugged');
-  expect(page.url()).toContain('slope.along_deg=8');
-  expect(page.url()).toContain('wind.from_deg=180');
+  await expect(page).toHaveURL(/wind\.from_deg=180/);
+  await expect(page).toHaveURL(/lie=plugged/);
+  await expect(page).toHaveURL(/slope\.along_deg=8/);
 });
 
 test('the flag is dragged, and the lip moved with the keys, in the drawing', async ({ page }) => {

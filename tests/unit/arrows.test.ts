@@ -18,7 +18,7 @@ test.each([
   ['src/data/new.ts', '@/app/page'],
   ['src/ui/desk/New.tsx', '@/data/players'],
   ['src/workers/new.ts', '@/data/players'],
-  ['src/cli/new.ts', '@/data/database'],
+  ['src/cli/new.ts', '@/ui/desk/Desk'],
 ])('%s may not import %s', async (file, from) => {
   expect(await complaints(file, imports(from))).toHaveLength(1);
 });

@@ -160,6 +160,7 @@ export function Desk(props: DeskProps) {
         </button>
       </TopBar>
       <main className="flex grow flex-col">
+        <h1 className="sr-only">Desk</h1>
         {(props.problem ?? failure) && (
           <p role="alert" className="bg-harm-wash px-6 py-2 font-semibold text-harm max-sm:px-3">
             {failure ?? props.problem}
