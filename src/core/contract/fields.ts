@@ -54,6 +54,12 @@ export function textField(low: number, high: number): AnySchema {
     .matches(/^[^\p{Cc}]*$/u, message);
 }
 
+/** Text of a pattern, with what is wanted in words: "a day as YYYY-MM-DD". */
+export function patternField(pattern: RegExp, wanted: string): AnySchema {
+  const message = ({ value }: MessageParams): string => `must be ${wanted}, not ${quoted(value)}`;
+  return string().nonNullable(message).typeError(message).matches(pattern, message);
+}
+
 /** Text of at most `high` characters that may run over lines, without other control characters. */
 export function proseField(high: number): AnySchema {
   const message = ({ value }: MessageParams): string =>

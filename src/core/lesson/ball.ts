@@ -1,0 +1,132 @@
+import { check } from '../contract/fault';
+import {
+  exactObject,
+  flagField,
+  listField,
+  numberField,
+  patternField,
+  proseField,
+  required,
+  textField,
+  wordField,
+} from '../contract/fields';
+import { SCHOOL_IDS } from '../schools/schools';
+
+export const STRIKES = ['good', 'thin', 'heavy', 'lip', 'heel'] as const;
+export type Strike = (typeof STRIKES)[number];
+
+/** The set-up that a ball was hit for: the fields of a call that the model uses, in the outside format. */
+export interface BallCall {
+  school: string;
+  club: string;
+  face_deg: number;
+  ball_position: number;
+  stance_width: number;
+  stance_open_deg: number;
+  aim_deg: number;
+  dig_mm: number;
+  grip_down_in: number;
+  handle_lower_deg: number;
+  shaft_lean_deg: number;
+  weight_lead: number;
+  entry_in: number;
+  swing_fraction: number;
+  /** What the ball as meant carries, m. */
+  carry_m: number;
+}
+
+/** A ball as it is logged. What was not seen is absent; lengths in m. */
+export interface LoggedFields {
+  /** Where the club entered, behind the visible back edge of the ball; ball first is negative. */
+  entry_m?: number;
+  /** Where it stopped: along the line to the flag, and to the right of it. */
+  along_m?: number;
+  right_m?: number;
+  carry_m?: number;
+  strike?: Strike;
+  divot_length_m?: number;
+  divot_depth_m?: number;
+  height_m?: number;
+  note?: string;
+  /** What of the set-up was changed for this ball, in words. */
+  changed?: string;
+}
+
+/** A ball as it is sent to be saved. */
+export interface NewBall extends LoggedFields {
+  /** Given by whoever logs it, so that a ball sent twice is saved once. */
+  id: string;
+  player: string;
+  station: number;
+  call: BallCall;
+  source: 'hand' | 'tracker';
+  /** By the clock of the device, ISO 8601; the order of balls is the server's own. */
+  hit_at: string;
+}
+
+const UUID = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/i;
+
+const TIME = /^\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d(\.\d{1,6})?)?(Z|[+-]\d\d:?\d\d)$/;
+
+const loggedFields = {
+  entry_m: numberField(-0.3, 0.6, 'm'),
+  along_m: numberField(-30, 260, 'm'),
+  right_m: numberField(-120, 120, 'm'),
+  carry_m: numberField(0, 260, 'm'),
+  strike: wordField(STRIKES),
+  divot_length_m: numberField(0, 1.5, 'm'),
+  divot_depth_m: numberField(0, 0.2, 'm'),
+  height_m: numberField(0, 60, 'm'),
+  note: proseField(500),
+  changed: textField(0, 200),
+};
+
+const callSchema = exactObject({
+  school: required(wordField(SCHOOL_IDS)),
+  club: required(textField(1, 24)),
+  face_deg: required(numberField(-60, 60, 'deg')),
+  ball_position: required(numberField(0, 110)),
+  stance_width: required(numberField(0.3, 2.5)),
+  stance_open_deg: required(numberField(-45, 45, 'deg')),
+  aim_deg: required(numberField(-60, 60, 'deg')),
+  dig_mm: required(numberField(0, 60, 'mm')),
+  grip_down_in: required(numberField(0, 4.7, 'in')),
+  handle_lower_deg: required(numberField(-15, 20, 'deg')),
+  shaft_lean_deg: required(numberField(-20, 25, 'deg')),
+  weight_lead: required(numberField(0, 1)),
+  entry_in: required(numberField(-2, 6, 'in')),
+  swing_fraction: required(numberField(0.02, 1.2)),
+  carry_m: required(numberField(0, 260, 'm')),
+});
+
+const ballSchema = exactObject({
+  id: required(patternField(UUID, 'a UUID')),
+  player: required(textField(1, 60)),
+  station: required(numberField(0, 40)),
+  call: required(callSchema),
+  source: required(wordField(['hand', 'tracker'])),
+  hit_at: required(patternField(TIME, 'a time as ISO 8601')),
+  ...loggedFields,
+});
+
+const ballsSchema = exactObject({ balls: required(listField(ballSchema, 1, 100)) });
+
+/** Checks balls that are to be saved. Throws FaultyInput naming ball, field and what is allowed. */
+export const readBalls = (input: unknown): NewBall[] =>
+  check<{ balls: NewBall[] }>(ballsSchema, input).balls;
+
+const changeSchema = exactObject({
+  ...loggedFields,
+  /** Why it does not count; empty when it does. */
+  excluded: textField(0, 200),
+  deleted: flagField(),
+});
+
+/** What is changed of a ball that was saved. */
+export interface BallChange extends LoggedFields {
+  excluded?: string;
+  deleted?: boolean;
+}
+
+/** Checks a change of a ball. Throws FaultyInput. */
+export const readBallChange = (input: unknown): BallChange => check(changeSchema, input);
