@@ -1,5 +1,7 @@
 import type { PGlite } from '@electric-sql/pglite';
 import { listDrafts, type StoredDraft } from './drafts';
+import { ballsOfPlayer, type StoredBall } from './balls';
+import { listLessons, type StoredLesson } from './lessons';
 import { listGrassShots, type GrassShot } from './grassShots';
 import { playerById } from './players';
 import { readingsOfPlayer, type StoredReading } from './readings';
@@ -15,16 +17,23 @@ export interface PlayerExport {
   readings: StoredReading[];
   drafts: StoredDraft[];
   grass_shots: GrassShot[];
+  lessons: StoredLesson[];
+  balls: StoredBall[];
 }
+
+/** More balls than anybody hits. */
+const ALL = 1_000_000;
 
 /** Everything about one player; null when there is none. */
 export async function everythingAbout(db: PGlite, id: string): Promise<PlayerExport | null> {
   const player = await playerById(db, id);
   if (!player) return null;
-  const [readings, drafts, grass_shots] = await Promise.all([
+  const [readings, drafts, grass_shots, lessons, balls] = await Promise.all([
     readingsOfPlayer(db, id),
     listDrafts(db),
     listGrassShots(db, id),
+    listLessons(db, id),
+    ballsOfPlayer(db, id, ALL),
   ]);
   return {
     format: PLAYER_EXPORT_FORMAT,
@@ -33,5 +42,7 @@ export async function everythingAbout(db: PGlite, id: string): Promise<PlayerExp
     readings,
     drafts: drafts.filter(({ playerId }) => playerId === id),
     grass_shots,
+    lessons,
+    balls,
   };
 }

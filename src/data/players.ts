@@ -32,7 +32,7 @@ const ORDER_BY: Record<PlayerOrder, string> = {
 
 /** Columns of a player without the clubs. */
 const COLUMNS = `
-  p.id, p.name, p.handed, p.skill, p.usual_miss, p.cautions, p.units, p.schools, p.notes,
+  p.id, p.name, p.handed, p.skill, p.usual_miss, p.cautions, p.units, p.schools, p.notes, p.learnt,
   p.archived_at is not null as archived,
   to_char(p.updated_at at time zone 'utc', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"') as "updatedAt"`;
 
@@ -41,13 +41,19 @@ const BAG = `
   as bag`;
 
 /** A row as it comes: absent fields are null in the table and absent in a record. */
-type Row = Omit<ListedPlayer, 'usual_miss' | 'units'> & {
+type Row = Omit<ListedPlayer, 'usual_miss' | 'units' | 'learnt'> & {
+  learnt: ListedPlayer['learnt'] | null;
   usual_miss: ListedPlayer['usual_miss'] | null;
   units: ListedPlayer['units'] | null;
 };
 
-function playerOf<T extends Row>({ usual_miss, units, ...row }: T) {
-  return { ...row, ...(usual_miss ? { usual_miss } : {}), ...(units ? { units } : {}) };
+function playerOf<T extends Row>({ usual_miss, units, learnt, ...row }: T) {
+  return {
+    ...row,
+    ...(usual_miss ? { usual_miss } : {}),
+    ...(units ? { units } : {}),
+    ...(learnt ? { learnt } : {}),
+  };
 }
 
 /** A page of the players that are not deleted, and how many there are in all. */

@@ -40,7 +40,7 @@ export interface SetupInput {
 }
 
 /** The set-up in SI units: what it does not say is its school's, or its technique's. */
-function readSetup(input: SetupInput, player: Player, shot: Shot): Setup {
+export function readSetup(input: SetupInput, player: Player, shot: Shot): Setup {
   const club = player.bag.find(({ name }) => name === input.club);
   if (!club) {
     const names = player.bag.map(({ name }) => name).join(', ');

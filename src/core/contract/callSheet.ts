@@ -36,7 +36,7 @@ const MEASURED_WELL = 5;
 
 /** Context that turns a call into what is told of it. */
 export interface Telling {
-  player: Pick<Player, 'handed' | 'cautions'>;
+  player: Pick<Player, 'handed' | 'cautions' | 'learnt'>;
   units: UnitSystem;
   seed: number;
 }
@@ -230,6 +230,10 @@ export function callSheet(
     })),
     notes: notesOf(prescription, extra.notes),
     model: MODEL_VERSION,
+    // Which learning the calls were made with, so that a kept sheet says what it knew.
+    ...(telling.player.learnt
+      ? { learnt: { version: telling.player.learnt.version, balls: telling.player.learnt.balls } }
+      : {}),
     seed: telling.seed,
     elapsed_ms: Math.round(extra.elapsedMs),
   };

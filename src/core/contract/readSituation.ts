@@ -1,4 +1,5 @@
 import { typicalClub, type Club, type ClubType } from '../club/club';
+import type { LearntFactors } from '../learn/learnt';
 import { bagWarnings } from '../player/bagWarnings';
 import { NO_WIND, type Wind } from '../flight/fly';
 import type { Beyond, GreenFirmness } from '../green/surface';
@@ -37,6 +38,7 @@ export interface SituationInput {
     bag: ClubInput[];
     usual_miss?: UsualMiss;
     cautions?: BodyCaution[];
+    learnt?: LearntFactors;
   };
   shot: {
     lip?: object;
@@ -212,6 +214,7 @@ function readPlayer(input: SituationInput['player']): Player {
     bag: input.bag.map(readClub),
     ...(input.usual_miss === undefined ? {} : { usualMiss: input.usual_miss }),
     ...(input.cautions === undefined ? {} : { cautions: input.cautions }),
+    ...(input.learnt === undefined ? {} : { learnt: input.learnt }),
   };
 }
 

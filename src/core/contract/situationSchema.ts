@@ -97,12 +97,35 @@ export const shotSchema = exactObject(
 /** The clubs of a player: one to twenty. */
 export const bagSchema = required(listField(clubSchema, 1, 20));
 
+/** What was learnt of a player, as factors on what the skill says. */
+export const learntSchema = exactObject({
+  version: required(integerField(1, 1_000_000)),
+  balls: required(integerField(0, 1_000_000)),
+  mark_bias_mm: required(numberField(-150, 150, 'mm')),
+  mark_scale: required(numberField(0.1, 10)),
+  distance: required(numberField(0.2, 5)),
+  distance_scale: required(numberField(0.1, 10)),
+  aim_bias_deg: required(numberField(-45, 45, 'deg')),
+  aim_scale: required(numberField(0.1, 10)),
+  clubs: required(
+    listField(
+      exactObject({
+        club: required(textField(1, 24)),
+        distance: required(numberField(0.2, 5)),
+      }),
+      0,
+      20,
+    ),
+  ),
+});
+
 export const playerSchema = exactObject({
   handed: wordField(HANDS),
   skill: required(wordField(SKILLS)),
   bag: bagSchema,
   usual_miss: wordField(USUAL_MISSES),
   cautions: listField(wordField(BODY_CAUTIONS), 0, BODY_CAUTIONS.length),
+  learnt: learntSchema,
 });
 
 const preferSchema = exactObject({

@@ -1,6 +1,7 @@
 import { check, FaultyInput, type Fault } from '../contract/fault';
 import {
   exactObject,
+  flagField,
   integerField,
   listField,
   patternField,
@@ -77,3 +78,19 @@ export function readLessonPlan(input: unknown): LessonPlan {
   if (faults.length > 0) throw new FaultyInput(faults);
   return plan;
 }
+
+/** How a lesson is closed. */
+export interface LessonClosing {
+  summary: string;
+  homework: string;
+  closed: boolean;
+}
+
+const closingSchema = exactObject({
+  summary: required(proseField(8000)),
+  homework: required(proseField(4000)),
+  closed: required(flagField()),
+});
+
+/** Checks how a lesson is closed. Throws FaultyInput. */
+export const readClosing = (input: unknown): LessonClosing => check(closingSchema, input);

@@ -1,3 +1,4 @@
+import type { LearntFactors } from '../learn/learnt';
 import type { ShotInput } from '../reading/reading';
 import type { House } from './house';
 import type { PlayerRecord } from './record';
@@ -6,6 +7,8 @@ import type { PlayerRecord } from './record';
 export interface RosterPlayer extends PlayerRecord {
   id: string;
   archived: boolean;
+  /** What was learnt from this player's balls and accepted. */
+  learnt?: LearntFactors;
   /** ISO 8601, UTC. */
   updatedAt: string;
 }
@@ -31,8 +34,11 @@ export const inHouse = <T extends PlayerRecord>(player: T, house: Pick<House, 's
   player.schools.length > 0 ? player : { ...player, schools: house.schools };
 
 /** The situation of a shot for a player, in the outside format. */
-export function situationFor(player: PlayerRecord, shot: ShotInput): object {
-  const { handed, skill, bag, usual_miss, cautions, schools } = player;
+export function situationFor(
+  player: PlayerRecord & { learnt?: LearntFactors },
+  shot: ShotInput,
+): object {
+  const { handed, skill, bag, usual_miss, cautions, schools, learnt } = player;
   return {
     player: {
       handed,
@@ -40,6 +46,7 @@ export function situationFor(player: PlayerRecord, shot: ShotInput): object {
       bag,
       ...(usual_miss ? { usual_miss } : {}),
       ...(cautions.length > 0 ? { cautions } : {}),
+      ...(learnt ? { learnt } : {}),
     },
     shot,
     ...(schools.length > 0 ? { prefer: { schools } } : {}),

@@ -11,6 +11,7 @@ import type { Theme } from './preferences';
 const ROOMS = [
   { name: 'Desk', href: '/' },
   { name: 'Players', href: '/players' },
+  { name: 'Lessons', href: '/lessons' },
 ] as const;
 
 export type Room = (typeof ROOMS)[number]['name'];

@@ -1,0 +1,20 @@
+import { readBallChange } from '@/core/lesson/ball';
+import { changeBall } from '@/data/balls';
+import { database } from '@/data/database';
+import { isId } from '@/data/id';
+import { notFound, withJson } from '../../respond';
+
+export const dynamic = 'force-dynamic';
+
+export function PATCH(
+  request: Request,
+  { params }: { params: Promise<{ id: string }> },
+): Promise<Response> {
+  return withJson(request, async (body) => {
+    const change = readBallChange(body);
+    const { id } = await params;
+    const { sql } = await database();
+    const ball = isId(id) ? await changeBall(sql, id, change) : null;
+    return ball ? Response.json(ball) : notFound();
+  });
+}

@@ -1,0 +1,30 @@
+import { readBalls } from '@/core/lesson/ball';
+import { addBalls, ballsOfLesson } from '@/data/balls';
+import { database } from '@/data/database';
+import { isId } from '@/data/id';
+import { notFound, refuse, withJson } from '../../../respond';
+import type { LessonContext } from '../context';
+
+export const dynamic = 'force-dynamic';
+
+export async function GET(_request: Request, { params }: LessonContext): Promise<Response> {
+  const { id } = await params;
+  if (!isId(id)) return notFound();
+  const { sql } = await database();
+  return Response.json(await ballsOfLesson(sql, id));
+}
+
+/** Saves balls and acknowledges them by their ids; what was sent before is acknowledged again and saved once. */
+export function POST(request: Request, { params }: LessonContext): Promise<Response> {
+  return withJson(request, async (body) => {
+    const balls = readBalls(body);
+    const { id } = await params;
+    if (!isId(id)) return notFound();
+    const { sql } = await database();
+    const saved = await addBalls(sql, id, balls);
+    if (saved) return Response.json({ saved });
+    return refuse(400, [
+      { path: 'balls', message: 'there is no such lesson, or a player is not in it' },
+    ]);
+  });
+}

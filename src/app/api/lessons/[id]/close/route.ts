@@ -1,0 +1,18 @@
+import { readClosing } from '@/core/lesson/lesson';
+import { database } from '@/data/database';
+import { isId } from '@/data/id';
+import { closeLesson, lessonById } from '@/data/lessons';
+import { notFound, withJson } from '../../../respond';
+import type { LessonContext } from '../context';
+
+export const dynamic = 'force-dynamic';
+
+export function POST(request: Request, { params }: LessonContext): Promise<Response> {
+  return withJson(request, async (body) => {
+    const closing = readClosing(body);
+    const { id } = await params;
+    const { sql } = await database();
+    if (!isId(id) || !(await closeLesson(sql, id, closing))) return notFound();
+    return Response.json(await lessonById(sql, id));
+  });
+}

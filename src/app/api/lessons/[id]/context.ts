@@ -1,0 +1,4 @@
+/** What a route of one lesson is given. */
+export interface LessonContext {
+  params: Promise<{ id: string }>;
+}

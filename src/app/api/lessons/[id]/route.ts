@@ -1,0 +1,40 @@
+import { readLessonPlan } from '@/core/lesson/lesson';
+import { database } from '@/data/database';
+import { isId } from '@/data/id';
+import { lessonById, saveLesson, setLessonDeleted } from '@/data/lessons';
+import { notFound, refuse, withJson } from '../../respond';
+import type { LessonContext } from './context';
+
+export const dynamic = 'force-dynamic';
+
+export async function GET(_request: Request, { params }: LessonContext): Promise<Response> {
+  const { id } = await params;
+  const { sql } = await database();
+  const lesson = isId(id) ? await lessonById(sql, id) : null;
+  return lesson ? Response.json(lesson) : notFound();
+}
+
+export function PUT(request: Request, { params }: LessonContext): Promise<Response> {
+  return withJson(request, async (body) => {
+    const plan = readLessonPlan(body);
+    const { id } = await params;
+    if (!isId(id)) return refuse(400, [{ path: 'id', message: 'must be a UUID' }]);
+    const { sql } = await database();
+    const missing = await saveLesson(sql, id, plan);
+    if (missing.length > 0) {
+      const faults = missing.map((player) => ({
+        path: 'players',
+        message: `there is no player "${player}"`,
+      }));
+      return refuse(400, faults);
+    }
+    return Response.json(await lessonById(sql, id));
+  });
+}
+
+export async function DELETE(_request: Request, { params }: LessonContext): Promise<Response> {
+  const { id } = await params;
+  const { sql } = await database();
+  const done = isId(id) && (await setLessonDeleted(sql, id, true));
+  return done ? new Response(null, { status: 204 }) : notFound();
+}

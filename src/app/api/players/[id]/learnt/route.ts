@@ -1,0 +1,26 @@
+import { check } from '@/core/contract/fault';
+import { required } from '@/core/contract/fields';
+import { learntSchema } from '@/core/contract/situationSchema';
+import type { LearntFactors } from '@/core/learn/learnt';
+import { database } from '@/data/database';
+import { acceptLearning, resetLearning } from '@/data/learnings';
+import { notFound, withJson } from '../../../respond';
+import type { PlayerContext } from '../context';
+
+export const dynamic = 'force-dynamic';
+
+/** Accepts what was learnt as the next version; the version that is sent is not looked at. */
+export function POST(request: Request, { params }: PlayerContext): Promise<Response> {
+  return withJson(request, async (body) => {
+    const { version: _version, ...factors } = check<LearntFactors>(required(learntSchema), body);
+    const { sql } = await database();
+    const learnt = await acceptLearning(sql, (await params).id, factors);
+    return learnt ? Response.json(learnt) : notFound();
+  });
+}
+
+export async function DELETE(_request: Request, { params }: PlayerContext): Promise<Response> {
+  const { sql } = await database();
+  const done = await resetLearning(sql, (await params).id);
+  return done ? new Response(null, { status: 204 }) : notFound();
+}

@@ -1,0 +1,71 @@
+import { readSituation } from '../contract/readSituation';
+import { lengthOf } from '../contract/fields';
+import { readSetup, type SetupInput } from '../answer/simulation';
+import type { FoundBall } from '../faults/features';
+import type { Hit } from '../faults/find';
+import type { LoggedBall } from '../learn/learn';
+import type { Player } from '../player/player';
+import { situationFor } from '../roster/player';
+import type { PlayerRecord } from '../roster/record';
+import { toMetres } from '../units/length';
+import { radians } from '../units/angle';
+import type { BallCall, LoggedFields } from './ball';
+import type { Station } from './lesson';
+import type { StatBall } from './stats';
+
+/** A ball with the call that it was hit for and where. */
+export type CalledBall = LoggedFields & { call: BallCall; station: number; excluded?: string };
+
+/** What a call asks of a player at a station: set-up and aim of the model, and the shot. */
+export function hitOf(call: BallCall, player: Player, station: Station, record: PlayerRecord): Hit {
+  const { question } = readSituation(situationFor(record, station.shot));
+  const { carry_m: _carry, ...fields } = call;
+  const setup = readSetup(fields as unknown as SetupInput, player, question.shot);
+  const side = player.handed === 'right' ? -1 : 1;
+  return { setup, aim: side * radians(call.aim_deg), shot: question.shot };
+}
+
+/** Distance to the right of the line as one to the player's side. */
+const toPlayersSide = (right: number, player: Player): number =>
+  player.handed === 'right' ? -right : right;
+
+/** A logged ball as the learning takes it. */
+export function forLearning(ball: CalledBall, hit: Hit, player: Player): LoggedBall {
+  return {
+    ...hit,
+    ...(ball.entry_m === undefined ? {} : { entry: ball.entry_m }),
+    ...(ball.carry_m === undefined ? {} : { carry: ball.carry_m }),
+    ...(ball.along_m === undefined ? {} : { x: ball.along_m }),
+    ...(ball.right_m === undefined ? {} : { y: toPlayersSide(ball.right_m, player) }),
+    mishit: ball.strike === 'thin' || ball.strike === 'lip' || ball.strike === 'heel',
+  };
+}
+
+/** A logged ball as the fault finder takes it. */
+export function forFinding(ball: CalledBall, player: Player): FoundBall {
+  const { call } = ball;
+  const entryMeant = lengthOf({ entry_in: call.entry_in }, 'entry')!;
+  const carry = ball.carry_m ?? ball.along_m;
+  const found: FoundBall = {};
+  if (ball.entry_m !== undefined) found.entryOff = ball.entry_m - entryMeant;
+  if (carry !== undefined && call.carry_m > 0) found.carryShare = carry / call.carry_m;
+  if (ball.along_m !== undefined && ball.along_m > 0.5) {
+    found.direction = Math.atan2(toPlayersSide(ball.right_m ?? 0, player), ball.along_m);
+  }
+  if (ball.strike !== undefined) found.thin = ball.strike === 'thin';
+  return found;
+}
+
+/** A logged ball as the statistics take it. */
+export function forStats(
+  ball: CalledBall,
+  shot: { pin: number; lip: { distance: number } },
+): StatBall {
+  return {
+    ...ball,
+    entryMeant: toMetres(ball.call.entry_in, 'in'),
+    carryMeant: ball.call.carry_m,
+    pin: shot.pin,
+    lip: shot.lip.distance,
+  };
+}

@@ -1,0 +1,161 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import os from 'node:os';
+import path from 'node:path';
+import type { BallCall, NewBall } from '@/core/lesson/ball';
+import type { LessonPlan } from '@/core/lesson/lesson';
+import { addBalls, ballsOfLesson, ballsOfPlayer, changeBall } from './balls';
+import { openDatabase, type Database } from './database';
+import { acceptLearning, resetLearning } from './learnings';
+import { closeLesson, lessonById, listLessons, saveLesson, setLessonDeleted } from './lessons';
+import { addPlayers, playerById } from './players';
+
+jest.setTimeout(60_000);
+
+const folder = mkdtempSync(path.join(os.tmpdir(), 'mellow-lessons-'));
+let database: Database;
+const ID = '11111111-1111-4111-8111-111111111111';
+const plan: LessonPlan = {
+  held_on: '2026-05-02',
+  place: 'Practice bunker',
+  weather: 'dry',
+  players: ['ada', 'bo'],
+  stations: [{ name: 'High lip', shot: { pin_yd: 15 }, line: 1 }],
+  balls_per_station: 8,
+  minutes_per_turn: 10,
+  notes: '',
+};
+const call: BallCall = {
+  school: 'across',
+  club: '56',
+  face_deg: 20,
+  ball_position: 75,
+  stance_width: 1.25,
+  stance_open_deg: 10,
+  aim_deg: -6,
+  dig_mm: 20,
+  grip_down_in: 0,
+  handle_lower_deg: 4,
+  shaft_lean_deg: 0,
+  weight_lead: 0.62,
+  entry_in: 1.5,
+  swing_fraction: 0.7,
+  carry_m: 12,
+};
+const ball = (n: number, fields: Partial<NewBall> = {}): NewBall => ({
+  id: `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`,
+  player: 'ada',
+  station: 0,
+  call,
+  source: 'hand',
+  hit_at: '2026-05-02T10:00:00Z',
+  entry_m: 0.04,
+  ...fields,
+});
+
+beforeAll(async () => {
+  database = await openDatabase(folder);
+  await addPlayers(
+    database.sql,
+    ['ada', 'bo', 'cy'].map((id) => ({
+      id,
+      name: id.toUpperCase(),
+      handed: 'right' as const,
+      skill: 'middle' as const,
+      cautions: [],
+      schools: [],
+      notes: '',
+      bag: [{ name: '56', type: 'wedge' as const, loft_deg: 56 }],
+    })),
+  );
+});
+afterAll(async () => {
+  await database.close();
+  rmSync(folder, { recursive: true, force: true });
+});
+
+test('a lesson is saved, saved again in place, listed by player, deleted and brought back', async () => {
+  const { sql } = database;
+  expect(await saveLesson(sql, ID, { ...plan, players: ['ada', 'nobody'] })).toEqual(['nobody']);
+  expect(await lessonById(sql, ID)).toBeNull();
+  expect(await saveLesson(sql, ID, plan)).toEqual([]);
+  await saveLesson(sql, ID, { ...plan, players: ['bo', 'ada'] });
+  expect((await lessonById(sql, ID))!.players.map(({ id }) => id)).toEqual(['bo', 'ada']);
+  expect(await listLessons(sql, 'ada')).toHaveLength(1);
+  expect(await listLessons(sql, 'cy')).toEqual([]);
+  await setLessonDeleted(sql, ID, true);
+  expect(await listLessons(sql)).toEqual([]);
+  await setLessonDeleted(sql, ID, false);
+  await closeLesson(sql, ID, { summary: 'Better.', homework: 'Line.', closed: true });
+  expect(await lessonById(sql, ID)).toMatchObject({ closed: true, homework: 'Line.' });
+});
+
+test('a ball sent twice is saved once and acknowledged twice; the order is the server’s', async () => {
+  const { sql } = database;
+  const late = ball(1, { hit_at: '2026-05-02T11:00:00Z' });
+  const early = ball(2, { hit_at: '2026-05-02T09:00:00Z' });
+  expect(await addBalls(sql, ID, [late])).toEqual([late.id]);
+  expect((await addBalls(sql, ID, [{ ...late, entry_m: 0.09 }, early]))!.sort()).toEqual(
+    [late.id, early.id].sort(),
+  );
+  const stored = await ballsOfLesson(sql, ID);
+  expect(stored.map(({ id }) => id)).toEqual([late.id, early.id]);
+  expect(stored[0]!.entry_m).toBe(0.04);
+});
+
+test('two devices that log at once lose nothing', async () => {
+  const { sql } = database;
+  await Promise.all(
+    Array.from({ length: 20 }, (_, i) =>
+      addBalls(sql, ID, [ball(100 + i, { player: i % 2 ? 'ada' : 'bo' })]),
+    ),
+  );
+  expect(await ballsOfLesson(sql, ID)).toHaveLength(22);
+  expect(await ballsOfPlayer(sql, 'bo')).toHaveLength(10);
+});
+
+test('a stranger’s ball, or one for no lesson, saves nothing', async () => {
+  const { sql } = database;
+  expect(await addBalls(sql, ID, [ball(50), ball(51, { player: 'cy' })])).toBeNull();
+  expect(await addBalls(sql, ID.replace(/1/g, '2'), [ball(52)])).toBeNull();
+  expect(await ballsOfLesson(sql, ID)).toHaveLength(22);
+});
+
+test('a ball is edited, excluded with its reason, taken away and brought back', async () => {
+  const { sql } = database;
+  const { id } = ball(1);
+  expect(await changeBall(sql, id, { entry_m: 0.06, strike: 'thin' })).toMatchObject({
+    entry_m: 0.06,
+    strike: 'thin',
+  });
+  expect(await changeBall(sql, id, { excluded: 'stone' })).toMatchObject({
+    excluded: 'stone',
+    entry_m: 0.06,
+  });
+  await changeBall(sql, id, { deleted: true });
+  expect(await ballsOfLesson(sql, ID)).toHaveLength(21);
+  await changeBall(sql, id, { deleted: false, excluded: '' });
+  const [first] = await ballsOfLesson(sql, ID);
+  expect(first!.excluded).toBeUndefined();
+  expect(await changeBall(sql, ID, { excluded: 'x' })).toBeNull();
+});
+
+test('what was learnt gets a new version each time, and can be let go', async () => {
+  const { sql } = database;
+  const factors = {
+    balls: 20,
+    mark_bias_mm: 8,
+    mark_scale: 0.9,
+    distance: 1.05,
+    distance_scale: 1,
+    aim_bias_deg: 0,
+    aim_scale: 1,
+    clubs: [],
+  };
+  expect((await acceptLearning(sql, 'ada', factors))!.version).toBe(1);
+  expect((await acceptLearning(sql, 'ada', factors))!.version).toBe(2);
+  expect((await playerById(sql, 'ada'))!.learnt).toEqual({ version: 2, ...factors });
+  expect(await resetLearning(sql, 'ada')).toBe(true);
+  expect((await playerById(sql, 'ada'))!.learnt).toBeUndefined();
+  expect((await acceptLearning(sql, 'ada', factors))!.version).toBe(3);
+  expect(await acceptLearning(sql, 'nobody', factors)).toBeNull();
+});

@@ -1,0 +1,51 @@
+import { expose } from 'comlink';
+import { readSituation } from '@/core/contract/readSituation';
+import { findFault, type Finding, type Ticks } from '@/core/faults/find';
+import { learn, type Learning } from '@/core/learn/learn';
+import { forFinding, forLearning, hitOf, type CalledBall } from '@/core/lesson/against';
+import type { Station } from '@/core/lesson/lesson';
+import { situationFor } from '@/core/roster/player';
+import type { PlayerRecord } from '@/core/roster/record';
+import { plainGolferOf } from '@/core/search/prescribe';
+
+const SEED = 1;
+
+/** A ball with the station that it was hit from. */
+export type PlacedBall = CalledBall & { at: Station };
+
+const playerOf = (record: PlayerRecord, station: Station) =>
+  readSituation(situationFor(record, station.shot)).question.player;
+
+const learning = {
+  /** What the balls of a player say; those that were excluded do not count. */
+  learn(record: PlayerRecord, balls: PlacedBall[]): Learning | null {
+    const [first] = balls;
+    if (!first) return null;
+    const player = playerOf(record, first.at);
+    const counted = balls.filter(({ excluded }) => !excluded);
+    return learn(
+      counted.map((ball) => forLearning(ball, hitOf(ball.call, player, ball.at, record), player)),
+      plainGolferOf(player),
+      SEED,
+    );
+  },
+
+  /** Ranks the causes of what the balls of one station did. */
+  find(record: PlayerRecord, balls: PlacedBall[], ticks: Ticks): Finding | null {
+    const last = balls.at(-1);
+    if (!last) return null;
+    const player = playerOf(record, last.at);
+    const counted = balls.filter(({ excluded }) => !excluded);
+    return findFault(
+      counted.map((ball) => forFinding(ball, player)),
+      ticks,
+      hitOf(last.call, player, last.at, record),
+      plainGolferOf(player),
+      SEED,
+    );
+  },
+};
+
+export type LearnWorker = typeof learning;
+
+expose(learning);
