@@ -1,0 +1,51 @@
+import { cookies } from 'next/headers';
+import { notFound } from 'next/navigation';
+import type { LessonPlan } from '@/core/lesson/lesson';
+import { readAcademy } from '@/data/academy';
+import { database } from '@/data/database';
+import { isId } from '@/data/id';
+import { lessonById } from '@/data/lessons';
+import { playersForDesk } from '@/data/players';
+import { listReadings } from '@/data/readings';
+import { PREFERENCE_COOKIES, themeFrom, unitsFrom } from '@/ui/frame/preferences';
+import { PlanPage } from '@/ui/lessons/PlanPage';
+
+export const dynamic = 'force-dynamic';
+
+export const metadata = { title: 'Plan a lesson · Mellow Divot' };
+
+/** A plan to begin with: today, one turn of eight balls. */
+const blank = (): LessonPlan => ({
+  held_on: new Date().toISOString().slice(0, 10),
+  place: 'Practice bunker',
+  weather: '',
+  players: [],
+  stations: [],
+  balls_per_station: 8,
+  minutes_per_turn: 10,
+  notes: '',
+});
+
+export default async function Page({ params }: { params: Promise<{ id: string }> }) {
+  const { id } = await params;
+  if (!isId(id)) notFound();
+  const { sql } = await database();
+  const [lesson, players, readings, house, jar] = await Promise.all([
+    lessonById(sql, id),
+    playersForDesk(sql, 12),
+    listReadings(sql),
+    readAcademy(sql),
+    cookies(),
+  ]);
+  return (
+    <PlanPage
+      id={id}
+      first={lesson?.plan ?? blank()}
+      names={Object.fromEntries((lesson?.players ?? []).map((player) => [player.id, player.name]))}
+      roster={players.map((player) => ({ id: player.id, name: player.name }))}
+      readings={readings}
+      units={unitsFrom(jar.get(PREFERENCE_COOKIES.units)?.value, house.units)}
+      theme={themeFrom(jar.get(PREFERENCE_COOKIES.theme)?.value)}
+    />
+  );
+}

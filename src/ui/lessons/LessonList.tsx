@@ -1,0 +1,110 @@
+'use client';
+
+import { format, parseISO } from 'date-fns';
+import { Trash2 } from 'lucide-react';
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { toast, Toaster } from 'sonner';
+import type { UnitSystem } from '@/core/units/system';
+import type { Theme } from '../frame/preferences';
+import { ask } from '../frame/request';
+import { TopBar } from '../frame/TopBar';
+import { usePreferences } from '../frame/usePreferences';
+import type { LessonView } from './types';
+
+interface LessonListProps {
+  lessons: readonly LessonView[];
+  units: UnitSystem;
+  theme: Theme;
+}
+
+/** The lessons, latest day first. */
+export function LessonList(props: LessonListProps) {
+  const preferences = usePreferences(props);
+  const router = useRouter();
+  const [lessons, setLessons] = useState(props.lessons);
+
+  const remove = async (lesson: LessonView): Promise<void> => {
+    const answered = await ask(`/api/lessons/${lesson.id}`, 'DELETE');
+    if (!answered.ok) {
+      toast.error(answered.fault);
+      return;
+    }
+    setLessons((now) => now.filter(({ id }) => id !== lesson.id));
+    const bringBack = async (): Promise<void> => {
+      const back = await ask(`/api/lessons/${lesson.id}/restore`, 'POST');
+      if (back.ok) setLessons((now) => [...now, lesson]);
+      else toast.error(back.fault);
+    };
+    toast(`Deleted: ${lesson.plan.place}`, {
+      duration: 10000,
+      action: { label: 'Undo', onClick: () => void bringBack() },
+    });
+  };
+
+  return (
+    <div className="flex min-h-screen flex-col">
+      <TopBar room="Lessons" {...preferences} />
+      <main className="mx-auto w-full max-w-[60rem] grow px-6 py-5 max-sm:px-3">
+        <header className="flex flex-wrap items-center gap-3">
+          <h1 className="mr-auto text-3xl">Lessons</h1>
+          <button
+            type="button"
+            onClick={() => router.push(`/lessons/${crypto.randomUUID()}/plan`)}
+            className="h-11 rounded bg-ink px-5 font-semibold text-paper"
+          >
+            Plan a lesson
+          </button>
+        </header>
+        {lessons.length === 0 ? (
+          <p className="mt-6 text-lg leading-relaxed">
+            No lesson is planned yet. A lesson has a day, one to eight players and stations made
+            from readings; balls are logged at the bunker and looked at afterwards.
+          </p>
+        ) : (
+          <ul className="mt-4">
+            {lessons.map((lesson) => (
+              <li
+                key={lesson.id}
+                className="flex items-center gap-3 border-b border-hairline py-1.5"
+              >
+                <Link
+                  prefetch={false}
+                  href={`/lessons/${lesson.id}`}
+                  className="min-w-0 grow rounded px-2 py-1.5 hover:bg-flag-wash hover:text-on-flag"
+                >
+                  <span className="block font-semibold">
+                    {format(parseISO(lesson.plan.held_on), 'd MMMM yyyy')}, {lesson.plan.place}
+                  </span>
+                  <span className="block text-sm">
+                    {lesson.players.map(({ name }) => name).join(', ')} ·{' '}
+                    {lesson.plan.stations.length}{' '}
+                    {lesson.plan.stations.length === 1 ? 'station' : 'stations'} · {lesson.balls}{' '}
+                    balls{lesson.closed && ' · closed'}
+                  </span>
+                </Link>
+                <Link
+                  prefetch={false}
+                  href={`/lessons/${lesson.id}/review`}
+                  className="flex h-11 items-center px-2 underline underline-offset-4"
+                >
+                  Review
+                </Link>
+                <button
+                  type="button"
+                  aria-label={`Delete the lesson at ${lesson.plan.place}`}
+                  onClick={() => void remove(lesson)}
+                  className="grid size-11 place-items-center rounded hover:text-harm"
+                >
+                  <Trash2 size={18} aria-hidden="true" />
+                </button>
+              </li>
+            ))}
+          </ul>
+        )}
+      </main>
+      <Toaster position="bottom-center" toastOptions={{ style: { fontFamily: 'inherit' } }} />
+    </div>
+  );
+}

@@ -1,0 +1,258 @@
+'use client';
+
+import { X } from 'lucide-react';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { Toaster } from 'sonner';
+import { FaultyInput } from '@/core/contract/fault';
+import { saidShot } from '@/core/grammar/saidShot';
+import { readLessonPlan, type LessonPlan } from '@/core/lesson/lesson';
+import { randomStation } from '@/core/lesson/randomStation';
+import { timetable } from '@/core/lesson/timetable';
+import { FIRST_SHOT } from '@/core/reading/reading';
+import type { UnitSystem } from '@/core/units/system';
+import type { KeptReading } from '../desk/types';
+import type { Theme } from '../frame/preferences';
+import { ask } from '../frame/request';
+import { TopBar } from '../frame/TopBar';
+import { usePreferences } from '../frame/usePreferences';
+import { TextInput } from '../players/fields';
+import { PlayerPicker } from './PlayerPicker';
+import { TimetableView } from './TimetableView';
+
+interface PlanPageProps {
+  id: string;
+  first: LessonPlan;
+  /** Names of the players that are in it already. */
+  names: Readonly<Record<string, string>>;
+  roster: readonly { id: string; name: string }[];
+  readings: readonly KeptReading[];
+  units: UnitSystem;
+  theme: Theme;
+}
+
+const BUTTON = 'h-11 rounded border-2 border-hairline px-4 hover:bg-paper-deep disabled:opacity-50';
+
+/** A lesson planned: day, place, players, stations, and who is where when. */
+export function PlanPage(props: PlanPageProps) {
+  const preferences = usePreferences(props);
+  const router = useRouter();
+  const [plan, setPlan] = useState(props.first);
+  const [names, setNames] = useState(props.names);
+  const [faults, setFaults] = useState<readonly string[]>([]);
+  const [drawn, setDrawn] = useState(1);
+  const set = (change: Partial<LessonPlan>): void => setPlan((now) => ({ ...now, ...change }));
+  const nextLine = Math.max(0, ...plan.stations.map(({ line }) => line)) + 1;
+
+  const save = async (): Promise<void> => {
+    try {
+      const answered = await ask(`/api/lessons/${props.id}`, 'PUT', readLessonPlan(plan));
+      if (answered.ok) router.push(`/lessons/${props.id}`);
+      else setFaults([answered.fault]);
+    } catch (error) {
+      if (!(error instanceof FaultyInput)) throw error;
+      setFaults(error.faults.map(({ path, message }) => `${path} ${message}`));
+    }
+  };
+  const addStation = (name: string, shot: Record<string, unknown>): void =>
+    set({ stations: [...plan.stations, { name: name.slice(0, 80), shot, line: nextLine }] });
+
+  const turns =
+    plan.players.length > 0 && plan.stations.length > 0
+      ? timetable(
+          plan.players.length,
+          plan.stations.map(({ line }) => line),
+          plan.minutes_per_turn || 1,
+        )
+      : [];
+
+  return (
+    <div className="flex min-h-screen flex-col">
+      <TopBar room="Lessons" {...preferences} />
+      <main className="mx-auto w-full max-w-[64rem] grow space-y-7 px-6 py-5 max-sm:px-3">
+        <header className="flex flex-wrap items-center gap-3">
+          <h1 className="mr-auto text-3xl">Plan a lesson</h1>
+          <button type="button" onClick={() => window.print()} className={`${BUTTON} no-print`}>
+            Print
+          </button>
+          <button
+            type="button"
+            onClick={() => void save()}
+            className="no-print h-11 rounded bg-ink px-6 font-semibold text-paper"
+          >
+            Save and go to the bunker
+          </button>
+        </header>
+        {faults.length > 0 && (
+          <ul role="alert" className="font-semibold text-harm">
+            {faults.map((fault) => (
+              <li key={fault}>{fault}</li>
+            ))}
+          </ul>
+        )}
+        <div className="grid grid-cols-3 gap-4 max-md:grid-cols-1">
+          <TextInput
+            label="Day"
+            type="date"
+            value={plan.held_on}
+            onChange={(event) => set({ held_on: event.target.value })}
+          />
+          <TextInput
+            label="Place"
+            maxLength={120}
+            value={plan.place}
+            onChange={(event) => set({ place: event.target.value })}
+          />
+          <TextInput
+            label="Sand and weather of the day"
+            maxLength={120}
+            value={plan.weather}
+            onChange={(event) => set({ weather: event.target.value })}
+          />
+          <TextInput
+            label="Balls at a station"
+            type="number"
+            min={1}
+            max={50}
+            value={plan.balls_per_station}
+            onChange={(event) => set({ balls_per_station: Number(event.target.value) })}
+          />
+          <TextInput
+            label="Minutes a turn"
+            type="number"
+            min={1}
+            max={60}
+            value={plan.minutes_per_turn}
+            onChange={(event) => set({ minutes_per_turn: Number(event.target.value) })}
+          />
+        </div>
+        <PlayerPicker
+          roster={props.roster}
+          names={names}
+          chosen={plan.players}
+          onChosen={(players) => set({ players })}
+          onName={(id, name) => setNames((now) => ({ ...now, [id]: name }))}
+        />
+        <section aria-labelledby="stations">
+          <h2 id="stations" className="text-xl">
+            Stations
+          </h2>
+          {plan.stations.length === 0 && (
+            <p>None yet. Take a kept reading, the usual one, or have one drawn.</p>
+          )}
+          <ol>
+            {plan.stations.map((station, i) => (
+              <li key={i} className="flex flex-wrap items-end gap-3 border-b border-hairline py-2">
+                <div className="w-64 max-w-full">
+                  <TextInput
+                    label={`Station ${i + 1}`}
+                    maxLength={80}
+                    value={station.name}
+                    onChange={(event) =>
+                      set({
+                        stations: plan.stations.map((each, k) =>
+                          k === i ? { ...each, name: event.target.value } : each,
+                        ),
+                      })
+                    }
+                  />
+                </div>
+                <div className="w-24">
+                  <TextInput
+                    label="Line of fire"
+                    type="number"
+                    min={0}
+                    max={20}
+                    value={station.line}
+                    onChange={(event) =>
+                      set({
+                        stations: plan.stations.map((each, k) =>
+                          k === i ? { ...each, line: Number(event.target.value) } : each,
+                        ),
+                      })
+                    }
+                  />
+                </div>
+                <p className="min-w-0 grow pb-2 text-sm">{saidShot(station.shot)}</p>
+                <button
+                  type="button"
+                  aria-label={`Take station ${i + 1} out`}
+                  onClick={() => set({ stations: plan.stations.filter((_, k) => k !== i) })}
+                  className="no-print grid size-11 place-items-center rounded hover:text-harm"
+                >
+                  <X size={17} aria-hidden="true" />
+                </button>
+              </li>
+            ))}
+          </ol>
+          <p className="mt-1 text-sm text-ink-soft">
+            Stations with the same line of fire hit across each other: only one of them is used at a
+            time.
+          </p>
+          <div className="no-print mt-2 flex flex-wrap items-end gap-3">
+            <label className="flex flex-col text-sm font-semibold">
+              A kept reading
+              <select
+                value=""
+                disabled={props.readings.length === 0 || plan.stations.length >= 12}
+                onChange={(event) => {
+                  const reading = props.readings.find(({ id }) => id === event.target.value);
+                  if (reading) addStation(reading.name, reading.shot);
+                }}
+                className="h-11 max-w-72 rounded border-2 border-hairline bg-paper px-2 text-base font-normal"
+              >
+                <option value="">choose …</option>
+                {props.readings.map(({ id, name }) => (
+                  <option key={id} value={id}>
+                    {name}
+                  </option>
+                ))}
+              </select>
+            </label>
+            <button
+              type="button"
+              disabled={plan.stations.length >= 12}
+              onClick={() => addStation(`Station ${plan.stations.length + 1}`, FIRST_SHOT)}
+              className={BUTTON}
+            >
+              The usual one
+            </button>
+            <button
+              type="button"
+              disabled={plan.stations.length >= 12}
+              onClick={() => {
+                addStation(`Drawn ${drawn}`, randomStation(drawn));
+                setDrawn(drawn + 1);
+              }}
+              className={BUTTON}
+            >
+              Draw one
+            </button>
+          </div>
+        </section>
+        {turns.length > 0 && (
+          <TimetableView
+            turns={turns}
+            players={plan.players.map((id) => names[id] ?? id)}
+            stations={plan.stations.map(({ name }) => name)}
+          />
+        )}
+        <label className="block text-sm font-semibold">
+          Notes
+          <textarea
+            rows={3}
+            maxLength={4000}
+            value={plan.notes}
+            onChange={(event) => set({ notes: event.target.value })}
+            className="mt-0.5 w-full rounded border-2 border-hairline bg-paper p-2 text-base font-normal"
+          />
+        </label>
+        <p className="border-l-4 border-flag pl-3 text-sm">
+          Nobody ahead of a player or level with the ball; those who rest stand behind the line.
+          Lines and marks in the sand are for practice areas only.
+        </p>
+      </main>
+      <Toaster position="bottom-center" toastOptions={{ style: { fontFamily: 'inherit' } }} />
+    </div>
+  );
+}

@@ -1,0 +1,98 @@
+'use client';
+
+import { ArrowUp, X } from 'lucide-react';
+import { useEffect, useState } from 'react';
+import { ask } from '../frame/request';
+
+interface PlayerPickerProps {
+  /** Players to begin with; others are found by name. */
+  roster: readonly { id: string; name: string }[];
+  names: Readonly<Record<string, string>>;
+  chosen: readonly string[];
+  onChosen: (players: string[]) => void;
+  onName: (id: string, name: string) => void;
+}
+
+const MOST = 8;
+
+/** One to eight players, in the order in which they begin. */
+export function PlayerPicker({ roster, names, chosen, onChosen, onName }: PlayerPickerProps) {
+  const [search, setSearch] = useState('');
+  const [found, setFound] = useState<readonly { id: string; name: string }[]>([]);
+  useEffect(() => {
+    if (search.trim() === '') return;
+    let stale = false;
+    const timer = setTimeout(async () => {
+      const answered = await ask<{ players: { id: string; name: string }[] }>(
+        `/api/players?limit=12&search=${encodeURIComponent(search)}`,
+      );
+      if (!stale && answered.ok) setFound(answered.body.players);
+    }, 150);
+    return () => {
+      stale = true;
+      clearTimeout(timer);
+    };
+  }, [search]);
+  const offered = (search.trim() === '' ? roster : found).filter(({ id }) => !chosen.includes(id));
+  return (
+    <section aria-labelledby="group">
+      <h2 id="group" className="text-xl">
+        Players
+      </h2>
+      <ol className="flex flex-wrap gap-2">
+        {chosen.map((id, i) => (
+          <li key={id} className="flex items-center rounded border-2 border-hairline pl-3">
+            {names[id] ?? id}
+            <button
+              type="button"
+              disabled={i === 0}
+              aria-label={`${names[id] ?? id} earlier`}
+              onClick={() => {
+                const next = [...chosen];
+                next.splice(i - 1, 2, chosen[i]!, chosen[i - 1]!);
+                onChosen(next);
+              }}
+              className="no-print grid h-11 w-8 place-items-center disabled:opacity-30"
+            >
+              <ArrowUp size={14} aria-hidden="true" />
+            </button>
+            <button
+              type="button"
+              aria-label={`Without ${names[id] ?? id}`}
+              onClick={() => onChosen(chosen.filter((each) => each !== id))}
+              className="no-print grid h-11 w-9 place-items-center hover:text-harm"
+            >
+              <X size={15} aria-hidden="true" />
+            </button>
+          </li>
+        ))}
+        {chosen.length === 0 && <li>Nobody yet.</li>}
+      </ol>
+      {chosen.length < MOST && (
+        <div className="no-print mt-2 flex flex-wrap items-center gap-2">
+          <input
+            type="search"
+            aria-label="Find a player"
+            placeholder="Find by name"
+            value={search}
+            onChange={(event) => setSearch(event.target.value)}
+            className="h-11 w-48 rounded border-2 border-hairline bg-paper px-3"
+          />
+          {offered.slice(0, 8).map(({ id, name }) => (
+            <button
+              key={id}
+              type="button"
+              onClick={() => {
+                onName(id, name);
+                onChosen([...chosen, id]);
+              }}
+              className="h-11 rounded border-2 border-dashed border-hairline px-3 hover:bg-flag-wash hover:text-on-flag"
+            >
+              + {name}
+            </button>
+          ))}
+        </div>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,50 @@
+import type { Turn } from '@/core/lesson/timetable';
+
+/** Who is where when, a line a turn. */
+export function TimetableView({
+  turns,
+  players,
+  stations,
+}: {
+  turns: readonly Turn[];
+  players: readonly string[];
+  stations: readonly string[];
+}) {
+  return (
+    <section aria-labelledby="timetable">
+      <h2 id="timetable" className="text-xl">
+        Timetable
+      </h2>
+      <div className="overflow-x-auto">
+        <table className="w-full border-collapse text-left">
+          <thead>
+            <tr className="border-b-2 border-hairline">
+              <th scope="col" className="py-1 pr-4">
+                Minute
+              </th>
+              {players.map((name) => (
+                <th key={name} scope="col" className="pr-4">
+                  {name}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {turns.map(({ start, places }) => (
+              <tr key={start} className="border-b border-hairline">
+                <th scope="row" className="py-1 pr-4 font-normal">
+                  {start}
+                </th>
+                {places.map((place, p) => (
+                  <td key={p} className={`pr-4 ${place === null ? 'text-ink-soft' : ''}`}>
+                    {place === null ? 'rests, rakes' : `${place + 1}. ${stations[place]}`}
+                  </td>
+                ))}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,29 @@
+import type { BallCall, LoggedFields } from '@/core/lesson/ball';
+import type { LessonPlan } from '@/core/lesson/lesson';
+import type { RosterPlayer } from '@/core/roster/player';
+
+/** A lesson as the lessons' pages know it. */
+export interface LessonView {
+  id: string;
+  plan: LessonPlan;
+  players: { id: string; name: string }[];
+  balls: number;
+  summary: string;
+  homework: string;
+  closed: boolean;
+}
+
+/** A ball as it is shown: saved, or still on its way. */
+export interface ShownBall extends LoggedFields {
+  id: string;
+  player: string;
+  station: number;
+  call: BallCall;
+  source: 'hand' | 'tracker';
+  hit_at: string;
+  excluded?: string;
+  /** True while the server has not acknowledged it. */
+  pending?: boolean;
+}
+
+export type LessonPlayer = RosterPlayer;
