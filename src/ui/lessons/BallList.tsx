@@ -1,0 +1,142 @@
+'use client';
+
+import { useState, type FormEvent } from 'react';
+import { FaultyInput } from '@/core/contract/fault';
+import { readBallText } from '@/core/lesson/ballText';
+import type { LoggedFields } from '@/core/lesson/ball';
+import type { UnitSystem } from '@/core/units/system';
+import { ballWords } from './ballWords';
+import type { ShownBall } from './types';
+
+interface BallListProps {
+  balls: readonly ShownBall[];
+  units: UnitSystem;
+  /** Changes a ball; gives back what is wrong, or null. */
+  onChange: (
+    ball: ShownBall,
+    change: LoggedFields & { excluded?: string; deleted?: boolean },
+  ) => Promise<string | null>;
+}
+
+/** The balls of a player at a station, latest first, to be edited, excluded or taken away. */
+export function BallList({ balls, units, onChange }: BallListProps) {
+  const [open, setOpen] = useState<string | null>(null);
+  if (balls.length === 0) return <p className="mt-4">No ball is logged here yet.</p>;
+  return (
+    <ol className="mt-4" reversed>
+      {[...balls].reverse().map((ball, i) => (
+        <li key={ball.id} className="border-b border-hairline py-1">
+          <button
+            type="button"
+            aria-expanded={open === ball.id}
+            onClick={() => setOpen(open === ball.id ? null : ball.id)}
+            className={`min-h-11 w-full text-left ${ball.excluded ? 'text-ink-soft line-through' : ''}`}
+          >
+            {balls.length - i}. {ballWords(ball, units)}
+            {ball.pending && ' · not saved yet'}
+            {ball.source === 'tracker' && ' · tracker'}
+            {ball.excluded && ` · ${ball.excluded}`}
+          </button>
+          {open === ball.id && (
+            <BallEdit
+              ball={ball}
+              units={units}
+              onChange={async (change) => {
+                const fault = await onChange(ball, change);
+                if (fault === null) setOpen(null);
+                return fault;
+              }}
+            />
+          )}
+        </li>
+      ))}
+    </ol>
+  );
+}
+
+function BallEdit({
+  ball,
+  units,
+  onChange,
+}: {
+  ball: ShownBall;
+  units: UnitSystem;
+  onChange: (
+    change: LoggedFields & { excluded?: string; deleted?: boolean },
+  ) => Promise<string | null>;
+}) {
+  const [typed, setTyped] = useState('');
+  const [reason, setReason] = useState('');
+  const [fault, setFault] = useState<string | null>(null);
+  const send = async (
+    change: LoggedFields & { excluded?: string; deleted?: boolean },
+  ): Promise<void> => setFault(await onChange(change));
+  const edit = (event: FormEvent): void => {
+    event.preventDefault();
+    try {
+      void send(readBallText(typed, units));
+    } catch (error) {
+      if (!(error instanceof FaultyInput)) throw error;
+      setFault(error.faults.map(({ message }) => message).join('; '));
+    }
+  };
+  return (
+    <div className="space-y-2 pb-2 pl-4">
+      <form onSubmit={edit} className="flex gap-2">
+        <input
+          aria-label="This ball in a line"
+          value={typed}
+          autoComplete="off"
+          placeholder="e1.5 c12 r3 L2 thin"
+          onChange={(event) => setTyped(event.target.value)}
+          className="h-11 min-w-0 grow rounded border-2 border-hairline bg-paper px-3"
+        />
+        <button type="submit" className="h-11 rounded border-2 border-hairline px-3">
+          Put in its place
+        </button>
+      </form>
+      <div className="flex flex-wrap gap-2">
+        {ball.excluded ? (
+          <button
+            type="button"
+            onClick={() => void send({ excluded: '' })}
+            className="h-11 rounded border-2 border-hairline px-3"
+          >
+            Count it again
+          </button>
+        ) : (
+          <>
+            <input
+              aria-label="Why it does not count"
+              value={reason}
+              maxLength={200}
+              placeholder="why it does not count"
+              onChange={(event) => setReason(event.target.value)}
+              className="h-11 min-w-0 grow rounded border-2 border-hairline bg-paper px-3"
+            />
+            <button
+              type="button"
+              disabled={reason.trim() === ''}
+              onClick={() => void send({ excluded: reason.trim() })}
+              className="h-11 rounded border-2 border-hairline px-3 disabled:opacity-50"
+            >
+              Exclude
+            </button>
+          </>
+        )}
+        <button
+          type="button"
+          onClick={() => void send({ deleted: true })}
+          className="h-11 rounded border-2 border-hairline px-3 hover:text-harm"
+        >
+          Take away
+        </button>
+      </div>
+      {fault && (
+        <p role="alert" className="text-sm font-semibold text-harm">
+          {fault}
+        </p>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,125 @@
+'use client';
+
+import type { KeyboardEvent, PointerEvent } from 'react';
+import type { Hand } from '@/core/player/player';
+import type { Shot } from '@/core/shot/shot';
+import { sayLength } from '@/core/units/say';
+import type { UnitSystem } from '@/core/units/system';
+import { AboveGround } from '../drawing/above/AboveGround';
+import { aboveScale } from '../drawing/above/scale';
+
+/** Where a ball stopped: along the line to the flag, and right of it, m. */
+export interface Place {
+  along: number;
+  right: number;
+}
+
+interface FinishPadProps {
+  shot: Shot;
+  handed: Hand;
+  units: UnitSystem;
+  value: Place | undefined;
+  /** Balls logged before, drawn small. */
+  before: readonly Place[];
+  onValue: (place: Place) => void;
+}
+
+const SIZE = { width: 640, height: 300 } as const;
+const STEP = 0.5;
+
+/** The ground from above to tap where the ball stopped; arrow keys move it too. */
+export function FinishPad({ shot, handed, units, value, before, onValue }: FinishPadProps) {
+  const mirrored = handed === 'left';
+  const scale = aboveScale(SIZE, Math.max(shot.pin * 1.5, shot.pin + 6), 7, mirrored);
+  // The drawing's y is to the player's side, which is left of the line for a right-hander.
+  const side = mirrored ? 1 : -1;
+  const x = (place: Place): number => scale.x(place.along);
+  const y = (place: Place): number => scale.y(side * place.right);
+  const tap = (event: PointerEvent<SVGSVGElement>): void => {
+    const box = event.currentTarget.getBoundingClientRect();
+    const px = ((event.clientX - box.left) / box.width) * SIZE.width;
+    const py = ((event.clientY - box.top) / box.height) * SIZE.height;
+    onValue({
+      along: Math.round(scale.x.invert(px) * 10) / 10,
+      right: Math.round(side * scale.y.invert(py) * 10) / 10,
+    });
+  };
+  const step = (event: KeyboardEvent): void => {
+    const from = value ?? { along: shot.pin, right: 0 };
+    const ahead = scale.forward * STEP;
+    const moves: Record<string, Place> = {
+      ArrowRight: { ...from, along: from.along + ahead },
+      ArrowLeft: { ...from, along: from.along - ahead },
+      ArrowUp: { ...from, right: from.right + side * STEP },
+      ArrowDown: { ...from, right: from.right - side * STEP },
+    };
+    const next = moves[event.key];
+    if (!next) return;
+    event.preventDefault();
+    onValue(next);
+  };
+  const said = value
+    ? `${sayLength(value.along, 'ground', units)}, ${sayLength(Math.abs(value.right), 'ground', units)} ${value.right >= 0 ? 'right' : 'left'}`
+    : 'tap where it stopped';
+  return (
+    <svg
+      viewBox={`0 0 ${SIZE.width} ${SIZE.height}`}
+      role="slider"
+      tabIndex={0}
+      aria-label="Where the ball stopped"
+      aria-valuenow={Math.round(value?.along ?? shot.pin)}
+      aria-valuetext={value ? said : 'not seen yet'}
+      onPointerDown={tap}
+      onKeyDown={step}
+      className="block w-full cursor-crosshair touch-manipulation rounded"
+    >
+      <AboveGround shot={shot} scale={scale} size={SIZE} />
+      <line
+        x1={scale.x(0)}
+        x2={scale.x(shot.pin)}
+        y1={scale.y(0)}
+        y2={scale.y(0)}
+        stroke="var(--on-turf)"
+        strokeDasharray="2 6"
+      />
+      {before.map((place, i) => (
+        <circle
+          key={i}
+          cx={x(place)}
+          cy={y(place)}
+          r="4"
+          fill="white"
+          stroke="#14302a"
+          opacity="0.8"
+        />
+      ))}
+      <circle cx={scale.x(shot.pin)} cy={scale.y(0)} r="4" fill="#14302a" />
+      <path
+        d={`M${scale.x(shot.pin)} ${scale.y(0)} v-26 l${18 * scale.forward} 6 l${-18 * scale.forward} 6`}
+        fill="var(--flag)"
+        stroke="#14302a"
+        strokeWidth="1.6"
+      />
+      {value && (
+        <circle
+          cx={x(value)}
+          cy={y(value)}
+          r="8"
+          fill="var(--flag)"
+          stroke="#14302a"
+          strokeWidth="2.5"
+        />
+      )}
+      <text
+        x={mirrored ? SIZE.width - 12 : 12}
+        y="24"
+        textAnchor={mirrored ? 'end' : 'start'}
+        fontSize="16"
+        fontWeight="600"
+        fill="var(--on-turf)"
+      >
+        {said}
+      </text>
+    </svg>
+  );
+}

@@ -1,0 +1,17 @@
+import type { Hand } from '@/core/player/player';
+import type { UnitSystem } from '@/core/units/system';
+import { CallPanel } from '../desk/CallPanel';
+import type { StationCall } from './useStationCall';
+
+/** The call of a station with its drawings and script. */
+export function StationCallView({
+  found: { call, picture },
+  ...rest
+}: {
+  found: StationCall;
+  handed: Hand;
+  burial: number;
+  units: UnitSystem;
+}) {
+  return <CallPanel call={call} picture={picture} {...rest} />;
+}
