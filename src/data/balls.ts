@@ -65,7 +65,7 @@ export async function ballsOfPlayer(
 export async function addBalls(
   db: PGlite,
   lessonId: string,
-  balls: readonly NewBall[],
+  balls: readonly (NewBall & { excluded?: string })[],
 ): Promise<string[] | null> {
   return db.transaction(async (tx) => {
     const { rows: known } = await tx.query<{ player_id: string }>(
@@ -75,20 +75,23 @@ export async function addBalls(
     );
     const players = new Set(known.map(({ player_id }) => player_id));
     if (!balls.every(({ player }) => players.has(player))) return null;
-    const rows = balls.map(({ id, player, station, call, source, hit_at, ...seen }) => ({
-      id,
-      player,
-      station,
-      call,
-      source,
-      hit_at,
-      seen,
-    }));
+    const rows = balls.map(
+      ({ id, player, station, call, source, hit_at, excluded = '', ...seen }) => ({
+        id,
+        player,
+        station,
+        call,
+        source,
+        hit_at,
+        excluded,
+        seen,
+      }),
+    );
     await tx.query(
-      `insert into balls (id, lesson_id, player_id, station, call, seen, source, hit_at)
-       select r.id, $1, r.player, r.station, r.call, r.seen, r.source, r.hit_at
+      `insert into balls (id, lesson_id, player_id, station, call, seen, source, hit_at, excluded)
+       select r.id, $1, r.player, r.station, r.call, r.seen, r.source, r.hit_at, r.excluded
        from jsonb_to_recordset($2) as r (id uuid, player text, station integer, call jsonb,
-         seen jsonb, source text, hit_at timestamptz)
+         seen jsonb, source text, hit_at timestamptz, excluded text)
        on conflict (id) do nothing`,
       [lessonId, JSON.stringify(rows)],
     );

@@ -42,7 +42,10 @@ test('the demo has a left-hander, a beginner and an expert', () => {
 
 test('seeding fills an empty folder once and keeps what is there', () => {
   const first = run('src/demo/seed.ts');
-  expect([first.status, first.stdout]).toEqual([0, 'demo academy: 5 players and 3 readings\n']);
+  expect([first.status, first.stdout]).toEqual([
+    0,
+    'demo academy: 5 players, 3 readings and a lesson\n',
+  ]);
   const second = run('src/demo/seed.ts');
   expect([second.status, second.stdout]).toEqual([0, 'demo academy: kept what is there\n']);
 });

@@ -1,3 +1,4 @@
+import type { ObjectShape } from 'yup';
 import { check } from '../contract/fault';
 import {
   exactObject,
@@ -64,7 +65,8 @@ export interface NewBall extends LoggedFields {
   hit_at: string;
 }
 
-const UUID = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/i;
+/** What ids look like. */
+export const UUID = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/i;
 
 const TIME = /^\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d(\.\d{1,6})?)?(Z|[+-]\d\d:?\d\d)$/;
 
@@ -99,17 +101,20 @@ const callSchema = exactObject({
   carry_m: required(numberField(0, 260, 'm')),
 });
 
-const ballSchema = exactObject({
-  id: required(patternField(UUID, 'a UUID')),
-  player: required(textField(1, 60)),
-  station: required(numberField(0, 40)),
-  call: required(callSchema),
-  source: required(wordField(['hand', 'tracker'])),
-  hit_at: required(patternField(TIME, 'a time as ISO 8601')),
-  ...loggedFields,
-});
+/** A ball as it is sent, with further fields where it comes from a file. */
+export const ballSchema = (more: ObjectShape = {}) =>
+  exactObject({
+    id: required(patternField(UUID, 'a UUID')),
+    player: required(textField(1, 60)),
+    station: required(numberField(0, 40)),
+    call: required(callSchema),
+    source: required(wordField(['hand', 'tracker'])),
+    hit_at: required(patternField(TIME, 'a time as ISO 8601')),
+    ...loggedFields,
+    ...more,
+  });
 
-const ballsSchema = exactObject({ balls: required(listField(ballSchema, 1, 100)) });
+const ballsSchema = exactObject({ balls: required(listField(ballSchema(), 1, 100)) });
 
 /** Checks balls that are to be saved. Throws FaultyInput naming ball, field and what is allowed. */
 export const readBalls = (input: unknown): NewBall[] =>

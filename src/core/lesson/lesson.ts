@@ -40,7 +40,7 @@ const stationSchema = exactObject({
   line: required(integerField(0, 20)),
 });
 
-const planSchema = exactObject({
+export const planSchema = exactObject({
   held_on: required(patternField(/^\d{4}-\d\d-\d\d$/, 'a day as YYYY-MM-DD')),
   place: required(textField(1, 120)),
   weather: required(textField(0, 120)),

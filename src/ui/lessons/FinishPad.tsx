@@ -93,6 +93,14 @@ export function FinishPad({ shot, handed, units, value, before, onValue }: Finis
           opacity="0.8"
         />
       ))}
+      <circle
+        cx={scale.x(0)}
+        cy={scale.y(0)}
+        r="5"
+        fill="white"
+        stroke="#14302a"
+        strokeWidth="1.8"
+      />
       <circle cx={scale.x(shot.pin)} cy={scale.y(0)} r="4" fill="#14302a" />
       <path
         d={`M${scale.x(shot.pin)} ${scale.y(0)} v-26 l${18 * scale.forward} 6 l${-18 * scale.forward} 6`}

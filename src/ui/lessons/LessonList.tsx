@@ -8,7 +8,7 @@ import { useState } from 'react';
 import { toast, Toaster } from 'sonner';
 import type { UnitSystem } from '@/core/units/system';
 import type { Theme } from '../frame/preferences';
-import { ask } from '../frame/request';
+import { ask, askWithText } from '../frame/request';
 import { TopBar } from '../frame/TopBar';
 import { usePreferences } from '../frame/usePreferences';
 import type { LessonView } from './types';
@@ -24,6 +24,23 @@ export function LessonList(props: LessonListProps) {
   const preferences = usePreferences(props);
   const router = useRouter();
   const [lessons, setLessons] = useState(props.lessons);
+
+  const take = async (text: string): Promise<void> => {
+    const answered = await askWithText<{ balls: number; added: number }>(
+      '/api/lessons/import',
+      text,
+    );
+    if (!answered.ok) {
+      toast.error(answered.fault);
+      return;
+    }
+    const { added, balls } = answered.body;
+    toast.success(
+      added === balls ? `Imported with ${balls} balls.` : `There already; ${added} balls were new.`,
+    );
+    const listed = await ask<LessonView[]>('/api/lessons');
+    if (listed.ok) setLessons(listed.body);
+  };
 
   const remove = async (lesson: LessonView): Promise<void> => {
     const answered = await ask(`/api/lessons/${lesson.id}`, 'DELETE');
@@ -49,6 +66,19 @@ export function LessonList(props: LessonListProps) {
       <main className="mx-auto w-full max-w-[60rem] grow px-6 py-5 max-sm:px-3">
         <header className="flex flex-wrap items-center gap-3">
           <h1 className="mr-auto text-3xl">Lessons</h1>
+          <label className="flex h-11 cursor-pointer items-center rounded border-2 border-hairline px-4 focus-within:outline-3 hover:bg-paper-deep">
+            Import
+            <input
+              type="file"
+              accept=".json,application/json"
+              className="sr-only"
+              onChange={(event) => {
+                const [file] = event.target.files ?? [];
+                if (file) void file.text().then(take);
+                event.target.value = '';
+              }}
+            />
+          </label>
           <button
             type="button"
             onClick={() => router.push(`/lessons/${crypto.randomUUID()}/plan`)}

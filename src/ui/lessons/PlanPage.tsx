@@ -142,7 +142,10 @@ export function PlanPage(props: PlanPageProps) {
           )}
           <ol>
             {plan.stations.map((station, i) => (
-              <li key={i} className="flex flex-wrap items-end gap-3 border-b border-hairline py-2">
+              <li
+                key={i}
+                className="flex items-end gap-3 border-b border-hairline py-2 max-md:flex-wrap"
+              >
                 <div className="w-64 max-w-full">
                   <TextInput
                     label={`Station ${i + 1}`}

@@ -19,6 +19,9 @@ import { TopBar } from '../frame/TopBar';
 import { usePreferences } from '../frame/usePreferences';
 import { Ladder } from '../ladder/Ladder';
 import { SKILL_WORDS } from '../reading/words';
+import { History } from '../lessons/History';
+import type { LessonView, ShownBall } from '../lessons/types';
+import { Learnt } from './Learnt';
 import { CarryLine } from './CarryLine';
 import { EraseDialog } from './EraseDialog';
 import { GrassShots } from './GrassShots';
@@ -31,6 +34,9 @@ import { HAND_WORDS, MISS_NAMES } from './words';
 interface PlayerPageProps {
   player: RosterPlayer;
   readings: readonly KeptReading[];
+  lessons: readonly LessonView[];
+  /** Balls of those lessons, for the history. */
+  balls: readonly (ShownBall & { lesson: string })[];
   shots: readonly GrassShot[];
   units: UnitSystem;
   theme: Theme;
@@ -54,6 +60,18 @@ export function PlayerPage(props: PlayerPageProps) {
     setPlayer(answered.body);
     toast.success('Saved.');
     return null;
+  };
+
+  const letGo = async (): Promise<void> => {
+    const answered = await ask(`/api/players/${player.id}/learnt`, 'DELETE');
+    if (!answered.ok) {
+      toast.error(answered.fault);
+      return;
+    }
+    setPlayer((now) => {
+      const { learnt: _before, ...rest } = now;
+      return rest;
+    });
   };
 
   /** Puts stock carries in the place of those that stand, in m to a tenth. */
@@ -131,6 +149,7 @@ export function PlayerPage(props: PlayerPageProps) {
           readings={props.readings.map(({ shot }) => situationFor(player, shot))}
           units={units}
         />
+        <History player={player} lessons={props.lessons} balls={props.balls} units={units} />
         <div className="grid grid-cols-3 gap-8 max-lg:grid-cols-1">
           <section aria-labelledby="readings">
             <h2 id="readings" className="text-2xl">
@@ -161,16 +180,27 @@ export function PlayerPage(props: PlayerPageProps) {
             <h2 id="lessons" className="text-2xl">
               Lessons
             </h2>
-            <p>No lesson has been held yet.</p>
+            {props.lessons.length === 0 && <p>No lesson has been held yet.</p>}
+            <ul>
+              {props.lessons.map(({ id, plan }) => (
+                <li key={id} className="border-b border-hairline py-1.5 last:border-0">
+                  <Link
+                    prefetch={false}
+                    href={`/lessons/${id}/review`}
+                    className="font-semibold underline underline-offset-4"
+                  >
+                    {plan.place}
+                  </Link>
+                  <span className="block text-sm">{plan.held_on}</span>
+                </li>
+              ))}
+            </ul>
           </section>
           <section aria-labelledby="learnt">
             <h2 id="learnt" className="text-2xl">
               Learnt
             </h2>
-            <p>
-              Nothing yet: no ball of this player has been logged. Calls and ladder come from the
-              model for this skill.
-            </p>
+            <Learnt player={player} onReset={() => void letGo()} />
           </section>
         </div>
       </main>

@@ -3,6 +3,8 @@ import { notFound } from 'next/navigation';
 import { cache } from 'react';
 import { readAcademy } from '@/data/academy';
 import { database } from '@/data/database';
+import { ballsOfPlayer } from '@/data/balls';
+import { listLessons } from '@/data/lessons';
 import { listGrassShots } from '@/data/grassShots';
 import { playerById } from '@/data/players';
 import { readingsOfPlayer } from '@/data/readings';
@@ -26,14 +28,17 @@ export async function generateMetadata({ params }: Props) {
 }
 
 const READINGS = 100;
+const BALLS = 3000;
 
 export default async function Page({ params }: Props) {
   const { id } = await params;
   const player = await load(id);
   if (!player) notFound();
   const { sql } = await database();
-  const [readings, shots, house, jar] = await Promise.all([
+  const [readings, lessons, balls, shots, house, jar] = await Promise.all([
     readingsOfPlayer(sql, id, READINGS),
+    listLessons(sql, id),
+    ballsOfPlayer(sql, id, BALLS),
     listGrassShots(sql, id),
     readAcademy(sql),
     cookies(),
@@ -42,6 +47,8 @@ export default async function Page({ params }: Props) {
     <PlayerPage
       player={player}
       readings={readings}
+      lessons={lessons}
+      balls={balls}
       shots={shots}
       units={unitsFrom(jar.get(PREFERENCE_COOKIES.units)?.value, house.units)}
       theme={themeFrom(jar.get(PREFERENCE_COOKIES.theme)?.value)}

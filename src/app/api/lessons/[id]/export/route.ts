@@ -1,0 +1,38 @@
+import { ballsCsv, LESSON_FORMAT, type LessonFile } from '@/core/lesson/exchange';
+import { ballsOfLesson } from '@/data/balls';
+import { database } from '@/data/database';
+import { isId } from '@/data/id';
+import { lessonById } from '@/data/lessons';
+import { download, notFound, refuse } from '../../../respond';
+import type { LessonContext } from '../context';
+
+export const dynamic = 'force-dynamic';
+
+/** A lesson with its balls as a file: `as=json`, which can be imported again, or `as=csv`. */
+export async function GET(request: Request, { params }: LessonContext): Promise<Response> {
+  const as = new URL(request.url).searchParams.get('as') ?? 'json';
+  if (as !== 'csv' && as !== 'json') {
+    return refuse(400, [{ path: 'as', message: `must be one of csv, json, not "${as}"` }]);
+  }
+  const { id } = await params;
+  const { sql } = await database();
+  const lesson = isId(id) ? await lessonById(sql, id) : null;
+  if (!lesson) return notFound();
+  const balls = await ballsOfLesson(sql, id);
+  const file: LessonFile = {
+    format: LESSON_FORMAT,
+    version: 1,
+    id,
+    plan: lesson.plan,
+    summary: lesson.summary,
+    homework: lesson.homework,
+    closed: lesson.closed,
+    balls: balls.map(({ seq: _seq, ...ball }) => ball),
+  };
+  const name = `lesson-${lesson.plan.held_on}`;
+  if (as === 'json') {
+    return download(JSON.stringify(file, null, 2), 'application/json', `${name}.json`);
+  }
+  const names = Object.fromEntries(lesson.players.map((player) => [player.id, player.name]));
+  return download(ballsCsv(file, names), 'text/csv; charset=utf-8', `${name}.csv`);
+}

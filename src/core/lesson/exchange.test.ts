@@ -1,0 +1,135 @@
+import { FaultyInput } from '../contract/fault';
+import { ballsCsv, readLessonFile, type LessonFile } from './exchange';
+import { summaryWords } from './summary';
+import { statsOf } from './stats';
+import { historyOf } from './history';
+import { randomStation } from './randomStation';
+import { readSituation } from '../contract/readSituation';
+import { situationFor } from '../roster/player';
+import type { PlayerRecord } from '../roster/record';
+
+const call = {
+  school: 'across',
+  club: '56',
+  face_deg: 20,
+  ball_position: 75,
+  stance_width: 1.25,
+  stance_open_deg: 10,
+  aim_deg: -6,
+  dig_mm: 20,
+  grip_down_in: 0,
+  handle_lower_deg: 4,
+  shaft_lean_deg: 0,
+  weight_lead: 0.62,
+  entry_in: 1.5,
+  swing_fraction: 0.7,
+  carry_m: 12,
+};
+const ball = (n: number) => ({
+  id: `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`,
+  player: 'ada',
+  station: 0,
+  call,
+  source: 'hand' as const,
+  hit_at: '2026-05-02T10:00:00Z',
+  entry_m: 0.04 + n / 1000,
+  along_m: 12 + n,
+  right_m: 0,
+  carry_m: 11,
+});
+const file: LessonFile = {
+  format: 'mellow-divot/lesson',
+  version: 1,
+  id: '11111111-1111-4111-8111-111111111111',
+  plan: {
+    held_on: '2026-05-02',
+    place: 'Practice bunker',
+    weather: '',
+    players: ['ada'],
+    stations: [
+      { name: '=High lip', shot: { pin_yd: 15, lip: { height_ft: 2, distance_ft: 8 } }, line: 1 },
+    ],
+    balls_per_station: 8,
+    minutes_per_turn: 10,
+    notes: '',
+  },
+  summary: '',
+  homework: '',
+  closed: false,
+  balls: [ball(1), { ...ball(2), excluded: 'stone' }, ball(3)],
+};
+const record: PlayerRecord = {
+  name: 'Ada',
+  handed: 'right',
+  skill: 'middle',
+  cautions: [],
+  schools: [],
+  notes: '',
+  bag: [{ name: '56', type: 'wedge', loft_deg: 56 }],
+};
+
+test('a lesson goes out and comes back whole', () => {
+  expect(readLessonFile(JSON.parse(JSON.stringify(file)))).toEqual(file);
+});
+
+test.each([
+  [{ format: 'other' }, /format/],
+  [{ id: 'x' }, /id: must be a UUID/],
+  [{ balls: [{ ...ball(1), carry_m: -4 }] }, /balls\[0\]\.carry_m/],
+  [{ plan: { ...file.plan, held_on: '2026-02-31' } }, /no day of the calendar/],
+])('a file with %j is refused by name', (change, message) => {
+  expect(() => readLessonFile({ ...file, ...change })).toThrow(FaultyInput);
+  expect(() => readLessonFile({ ...file, ...change })).toThrow(message);
+});
+
+test('balls as CSV are a line each, with formulas made harmless', () => {
+  const csv = ballsCsv(file, { ada: '@Ada' });
+  expect(csv.split('\n')).toHaveLength(4);
+  expect(csv).toContain(`"'@Ada","'=High lip",56`);
+  expect(csv).toContain('stone');
+});
+
+test('the history counts the balls of each lesson from the first day to the last', () => {
+  const later = { id: 'b', plan: { ...file.plan, held_on: '2026-06-01' } };
+  const balls = file.balls.map((each) => ({ ...each, lesson: 'a' }));
+  const points = historyOf(
+    record,
+    [later, { id: 'a', plan: file.plan }],
+    [...balls, { ...ball(9), lesson: 'b' }],
+  );
+  expect(points.map(({ day, stats }) => [day, stats.balls])).toEqual([
+    ['2026-05-02', 2],
+    ['2026-06-01', 1],
+  ]);
+});
+
+test('a summary says what was hit, and that few balls prove nothing', () => {
+  const at = (along_m: number) => ({
+    along_m,
+    carry_m: along_m,
+    entry_m: 0.05,
+    entryMeant: 0.04,
+    carryMeant: 12,
+    pin: 14,
+    lip: 3,
+  });
+  const words = summaryWords('The bunker', [
+    {
+      player: 'Ada',
+      stats: statsOf([at(12), at(1), at(13)]),
+      first: statsOf([at(12), at(1), at(1)]),
+      second: statsOf([at(12), at(13), at(14)]),
+    },
+    { player: 'Bo', stats: statsOf([]), first: null, second: null },
+  ]);
+  expect(words).toContain('Ada hit 3 balls; 2 of 3 came out, 67 %');
+  expect(words).toContain('cannot tell from chance');
+  expect(words).toContain('Bo hit no ball');
+});
+
+test('drawn stations can all be read, and differ', () => {
+  const drawn = Array.from({ length: 40 }, (_, seed) => randomStation(seed + 1));
+  for (const shot of drawn) expect(() => readSituation(situationFor(record, shot))).not.toThrow();
+  expect(new Set(drawn.map((shot) => JSON.stringify(shot))).size).toBeGreaterThan(35);
+  expect(randomStation(5)).toEqual(randomStation(5));
+});

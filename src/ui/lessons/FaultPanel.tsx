@@ -1,0 +1,126 @@
+'use client';
+
+import { useEffect, useState } from 'react';
+import { SIGNS } from '@/core/faults/causes';
+import { evidenceWords } from '@/core/faults/faultWords';
+import type { Finding } from '@/core/faults/find';
+import { recordOf } from '@/core/roster/player';
+import { chanceWords } from '@/core/script/words';
+import type { LearnWorker, PlacedBall } from '@/workers/learn.worker';
+import { useWorker } from '../frame/useWorker';
+import { startLearning } from './LearnPanel';
+import type { LessonPlayer } from './types';
+
+interface FaultPanelProps {
+  player: LessonPlayer;
+  balls: readonly PlacedBall[];
+  /** Takes the fix and the drill over into the homework. */
+  onDrill: (text: string) => void;
+}
+
+const SHOWN = 4;
+const STRONG = 0.4;
+
+/** The causes that explain the balls best, what speaks for each, what to look at next, a fix and a drill. */
+export function FaultPanel({ player, balls, onDrill }: FaultPanelProps) {
+  const worker = useWorker<LearnWorker>(startLearning);
+  const [ticks, setTicks] = useState<Record<string, boolean>>({});
+  const [state, setState] = useState<{ question: string; finding: Finding | null } | null>(null);
+  const question = JSON.stringify([recordOf(player), balls, ticks]);
+  useEffect(() => {
+    let stale = false;
+    const timer = setTimeout(async () => {
+      const [record, placed, seen] = JSON.parse(question) as Parameters<LearnWorker['find']>;
+      const finding = (await worker.current?.find(record, placed, seen)) ?? null;
+      if (!stale) setState({ question, finding });
+    }, 0);
+    return () => {
+      stale = true;
+      clearTimeout(timer);
+    };
+  }, [question, worker]);
+  const finding = state?.finding ?? null;
+
+  return (
+    <section aria-labelledby="fault" aria-busy={state?.question !== question}>
+      <h2 id="fault" className="text-xl">
+        What is behind it
+      </h2>
+      {!finding ? (
+        <p>{balls.length === 0 ? 'No ball is logged for this player.' : 'Looking …'}</p>
+      ) : (
+        <div className="mt-1 grid grid-cols-2 gap-8 max-lg:grid-cols-1">
+          <div>
+            {!finding.clear && (
+              <p role="status" className="mb-2 border-l-4 border-flag pl-2">
+                It cannot be told yet
+                {finding.balls < 6 ? `: ${finding.balls} balls are too few.` : '.'}
+                {finding.next && ' Look at what is asked beside.'}
+              </p>
+            )}
+            <ol className="space-y-3">
+              {finding.suspects.slice(0, SHOWN).map(({ cause, chance, evidence }) => {
+                const speaking = evidence.filter(({ weight }) => weight > STRONG).slice(0, 3);
+                const against = evidence.filter(({ weight }) => weight < -STRONG).slice(-2);
+                return (
+                  <li key={cause.id}>
+                    <p>
+                      <strong className="font-heading text-lg">{cause.name}</strong>,{' '}
+                      {chanceWords(chance)}
+                    </p>
+                    <p className="text-sm leading-snug text-ink-soft">
+                      {speaking.length > 0 && `For it: ${speaking.map(evidenceWords).join('; ')}. `}
+                      {against.length > 0 && `Against: ${against.map(evidenceWords).join('; ')}.`}
+                    </p>
+                    {chance > 0.15 && cause.id !== 'nothing' && (
+                      <p className="leading-snug">
+                        {cause.fix} {cause.drill}{' '}
+                        <button
+                          type="button"
+                          className="min-h-6 underline underline-offset-2"
+                          onClick={() => onDrill(`${cause.fix} ${cause.drill}`)}
+                        >
+                          As homework
+                        </button>
+                      </p>
+                    )}
+                  </li>
+                );
+              })}
+            </ol>
+          </div>
+          <div>
+            {finding.next && <p className="mb-2 font-semibold">Look next: {finding.next.look}</p>}
+            <ul>
+              {[...SIGNS]
+                .sort(
+                  (a, b) => Number(b.id === finding.next?.id) - Number(a.id === finding.next?.id),
+                )
+                .map(({ id, look }) => (
+                  <li key={id} className="flex items-center gap-2 border-b border-hairline">
+                    <span className="grow py-1 text-sm leading-snug">{look}</span>
+                    {[true, false].map((seen) => (
+                      <button
+                        key={String(seen)}
+                        type="button"
+                        aria-label={`${look} ${seen ? 'Yes' : 'No'}`}
+                        aria-pressed={ticks[id] === seen}
+                        onClick={() =>
+                          setTicks(({ [id]: before, ...others }) =>
+                            before === seen ? others : { ...others, [id]: seen },
+                          )
+                        }
+                        className="h-11 w-12 rounded border-2 border-hairline aria-pressed:border-flag aria-pressed:bg-flag-wash aria-pressed:text-on-flag"
+                      >
+                        {seen ? 'yes' : 'no'}
+                      </button>
+                    ))}
+                  </li>
+                ))}
+            </ul>
+          </div>
+        </div>
+      )}
+    </section>
+  );
+}

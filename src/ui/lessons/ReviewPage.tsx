@@ -1,0 +1,247 @@
+'use client';
+
+import Link from 'next/link';
+import { useMemo, useState } from 'react';
+import { toast, Toaster } from 'sonner';
+import { readSituation } from '@/core/contract/readSituation';
+import { forStats } from '@/core/lesson/against';
+import { statsOf } from '@/core/lesson/stats';
+import { summaryWords } from '@/core/lesson/summary';
+import { situationFor } from '@/core/roster/player';
+import type { UnitSystem } from '@/core/units/system';
+import type { Theme } from '../frame/preferences';
+import { ask } from '../frame/request';
+import { TopBar } from '../frame/TopBar';
+import { usePreferences } from '../frame/usePreferences';
+import { FaultPanel } from './FaultPanel';
+import { LearnPanel } from './LearnPanel';
+import { StatsView } from './StatsView';
+import type { LessonPlayer, LessonView, ShownBall } from './types';
+
+interface ReviewPageProps {
+  lesson: LessonView;
+  players: readonly LessonPlayer[];
+  balls: readonly ShownBall[];
+  units: UnitSystem;
+  theme: Theme;
+}
+
+/** A lesson looked at: what the balls came to, what was learnt, what is behind it, and how it is closed. */
+export function ReviewPage(props: ReviewPageProps) {
+  const { lesson, balls } = props;
+  const preferences = usePreferences(props);
+  const { units } = preferences;
+  const [players, setPlayers] = useState(props.players);
+  const [playerId, setPlayerId] = useState(players[0]!.id);
+  const [station, setStation] = useState<number | 'all'>('all');
+  const [club, setClub] = useState('all');
+  const [summary, setSummary] = useState(lesson.summary);
+  const [homework, setHomework] = useState(lesson.homework);
+  const [closed, setClosed] = useState(lesson.closed);
+  const player = players.find(({ id }) => id === playerId)!;
+  const shots = useMemo(
+    () =>
+      lesson.plan.stations.map(
+        ({ shot }) => readSituation(situationFor(player, shot)).question.shot,
+      ),
+    [lesson, player],
+  );
+  const own = balls.filter((ball) => ball.player === playerId);
+  const clubs = [...new Set(own.map(({ call }) => call.club))];
+  const shown = own.filter(
+    (ball) =>
+      (station === 'all' || ball.station === station) &&
+      (club === 'all' || ball.call.club === club),
+  );
+  const placed = shown.flatMap((ball) => {
+    const at = lesson.plan.stations[ball.station];
+    return at ? [{ ...ball, at }] : [];
+  });
+
+  const write = (): void => {
+    const parts = players.map(({ id, name }) => {
+      const mine = balls
+        .filter((ball) => ball.player === id && !ball.excluded)
+        .map((ball) => forStats(ball, shots[ball.station] ?? shots[0]!));
+      const half = Math.ceil(mine.length / 2);
+      return {
+        player: name,
+        stats: statsOf(mine),
+        first: mine.length >= 6 ? statsOf(mine.slice(0, half)) : null,
+        second: mine.length >= 6 ? statsOf(mine.slice(half)) : null,
+      };
+    });
+    setSummary(summaryWords(lesson.plan.place, parts));
+  };
+  const close = async (next: boolean): Promise<void> => {
+    const answered = await ask(`/api/lessons/${lesson.id}/close`, 'POST', {
+      summary,
+      homework,
+      closed: next,
+    });
+    if (!answered.ok) {
+      toast.error(answered.fault);
+      return;
+    }
+    setClosed(next);
+    toast.success(next ? 'The lesson is closed.' : 'Saved; the lesson is open.');
+  };
+
+  return (
+    <div className="flex min-h-screen flex-col">
+      <TopBar room="Lessons" {...preferences}>
+        <Link
+          prefetch={false}
+          href={`/lessons/${lesson.id}`}
+          className="flex h-11 items-center rounded px-3 font-semibold hover:bg-paper-deep"
+        >
+          To the bunker
+        </Link>
+        {(['csv', 'json'] as const).map((as) => (
+          <a
+            key={as}
+            href={`/api/lessons/${lesson.id}/export?as=${as}`}
+            className="flex h-11 items-center rounded px-3 uppercase hover:bg-paper-deep max-sm:px-1.5"
+          >
+            {as}
+          </a>
+        ))}
+      </TopBar>
+      <main className="mx-auto w-full max-w-[76rem] grow space-y-9 px-6 py-5 max-sm:px-3">
+        <header>
+          <h1 className="text-3xl">
+            {lesson.plan.place}, {lesson.plan.held_on}
+          </h1>
+          <div className="mt-3 flex flex-wrap gap-4">
+            <Filter
+              label="Player"
+              value={playerId}
+              onValue={setPlayerId}
+              options={players.map(({ id, name }) => [id, name])}
+            />
+            <Filter
+              label="Station"
+              value={String(station)}
+              onValue={(value) => setStation(value === 'all' ? 'all' : Number(value))}
+              options={[
+                ['all', 'all'],
+                ...lesson.plan.stations.map(
+                  ({ name }, i) => [String(i), `${i + 1}. ${name}`] as [string, string],
+                ),
+              ]}
+            />
+            <Filter
+              label="Club"
+              value={club}
+              onValue={setClub}
+              options={[['all', 'all'], ...clubs.map((name) => [name, name] as [string, string])]}
+            />
+          </div>
+        </header>
+        <StatsView balls={shown} shots={shots} units={units} />
+        <LearnPanel
+          player={player}
+          balls={placed}
+          units={units}
+          onLearnt={(learnt) =>
+            setPlayers((now) =>
+              now.map((each) => {
+                if (each.id !== playerId) return each;
+                const { learnt: _before, ...rest } = each;
+                return learnt ? { ...rest, learnt } : rest;
+              }),
+            )
+          }
+        />
+        <FaultPanel
+          key={playerId}
+          player={player}
+          balls={placed}
+          onDrill={(text) => setHomework((now) => (now ? `${now}\n${text}` : text))}
+        />
+        <section aria-labelledby="close">
+          <h2 id="close" className="text-xl">
+            Close
+          </h2>
+          <div className="mt-1 grid grid-cols-2 gap-6 max-lg:grid-cols-1">
+            <label className="block text-sm font-semibold">
+              Summary
+              <textarea
+                rows={6}
+                maxLength={8000}
+                value={summary}
+                onChange={(event) => setSummary(event.target.value)}
+                className="mt-0.5 w-full rounded border-2 border-hairline bg-paper p-2 text-base font-normal"
+              />
+            </label>
+            <label className="block text-sm font-semibold">
+              Homework
+              <textarea
+                rows={6}
+                maxLength={4000}
+                value={homework}
+                onChange={(event) => setHomework(event.target.value)}
+                className="mt-0.5 w-full rounded border-2 border-hairline bg-paper p-2 text-base font-normal"
+              />
+            </label>
+          </div>
+          <div className="no-print mt-2 flex flex-wrap gap-3">
+            <button
+              type="button"
+              onClick={write}
+              className="h-11 rounded border-2 border-hairline px-4"
+            >
+              Write the summary
+            </button>
+            <button
+              type="button"
+              onClick={() => void close(true)}
+              className="h-11 rounded bg-ink px-5 font-semibold text-paper"
+            >
+              {closed ? 'Save' : 'Save and close'}
+            </button>
+            {closed && (
+              <button
+                type="button"
+                onClick={() => void close(false)}
+                className="h-11 rounded border-2 border-hairline px-4"
+              >
+                Open again
+              </button>
+            )}
+          </div>
+        </section>
+      </main>
+      <Toaster position="bottom-center" toastOptions={{ style: { fontFamily: 'inherit' } }} />
+    </div>
+  );
+}
+
+function Filter({
+  label,
+  value,
+  onValue,
+  options,
+}: {
+  label: string;
+  value: string;
+  onValue: (value: string) => void;
+  options: readonly (readonly [string, string])[];
+}) {
+  return (
+    <label className="flex flex-col text-sm font-semibold">
+      {label}
+      <select
+        value={value}
+        onChange={(event) => onValue(event.target.value)}
+        className="h-11 rounded border-2 border-hairline bg-paper px-2 text-base font-normal"
+      >
+        {options.map(([id, name]) => (
+          <option key={id} value={id}>
+            {name}
+          </option>
+        ))}
+      </select>
+    </label>
+  );
+}

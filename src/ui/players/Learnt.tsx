@@ -1,0 +1,38 @@
+import type { RosterPlayer } from '@/core/roster/player';
+
+/** What was learnt of a player and is used by every call, in a few lines. */
+export function Learnt({ player, onReset }: { player: RosterPlayer; onReset: () => void }) {
+  const { learnt } = player;
+  if (!learnt) {
+    return (
+      <p>
+        Nothing is taken over yet. Calls and ladder come from the model for this skill; a lesson’s
+        review shows what its balls say.
+      </p>
+    );
+  }
+  const lines = [
+    `Mark ${Math.abs(learnt.mark_bias_mm).toFixed(0)} mm ${learnt.mark_bias_mm >= 0 ? 'further back' : 'nearer'} than meant, spread ${learnt.mark_scale.toFixed(2)} times the skill’s.`,
+    `Distance from a mark ${Math.round(learnt.distance * 100)} % of the model’s, spread ${learnt.distance_scale.toFixed(2)} times.`,
+    `Direction ${Math.abs(learnt.aim_bias_deg).toFixed(1)}° to the ${learnt.aim_bias_deg >= 0 ? 'player’s' : 'far'} side, spread ${learnt.aim_scale.toFixed(2)} times.`,
+  ];
+  return (
+    <>
+      <p>
+        Version {learnt.version}, from {learnt.balls} balls: calls, ladder and audit use it.
+      </p>
+      <ul className="mt-1 list-disc pl-5">
+        {lines.map((line) => (
+          <li key={line}>{line}</li>
+        ))}
+      </ul>
+      <button
+        type="button"
+        onClick={onReset}
+        className="mt-2 h-11 rounded border-2 border-hairline px-4"
+      >
+        Let it go
+      </button>
+    </>
+  );
+}

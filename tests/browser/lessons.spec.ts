@@ -1,0 +1,270 @@
+import { readFileSync } from 'node:fs';
+import { expect, test, type Page } from '@playwright/test';
+import { fitsAcross, passesAxe } from './helpers';
+
+const DEMO = '/lessons/5a17a0e5-0000-4000-8000-000000000001';
+
+/** Saves a lesson of its own for this test and gives back its address. */
+async function newLesson(page: Page, change: Record<string, unknown> = {}): Promise<string> {
+  const id = crypto.randomUUID();
+  const shot = { pin_yd: 15, edge_yd: 9, lip: { height_ft: 2, distance_ft: 8 } };
+  const response = await page.request.put(`/api/lessons/${id}`, {
+    data: {
+      held_on: '2026-05-03',
+      place: 'Test bunker',
+      weather: '',
+      players: ['ines-okafor', 'tomas-reinholt'],
+      stations: [
+        { name: 'Low lip', shot, line: 1 },
+        { name: 'Longer', shot: { ...shot, pin_yd: 24 }, line: 2 },
+      ],
+      balls_per_station: 8,
+      minutes_per_turn: 10,
+      notes: '',
+      ...change,
+    },
+  });
+  expect(response.status()).toBe(200);
+  return `/lessons/${id}`;
+}
+
+/** The bunker of a lesson, with its call worked out. */
+async function atTheBunker(page: Page, lesson: string): Promise<void> {
+  await page.goto(lesson);
+  await expect(page.getByTestId('script')).toBeVisible();
+}
+
+const ballsOf = async (page: Page, lesson: string): Promise<{ id: string }[]> =>
+  (await page.request.get(`/api${lesson}/balls`)).json();
+
+test('a lesson is planned with players, stations and a timetable, and saved', async ({ page }) => {
+  await page.goto('/lessons');
+  await page.getByRole('button', { name: 'Plan a lesson' }).click();
+  await page.getByRole('button', { name: 'Save and go to the bunker' }).click();
+  await expect(page.getByRole('alert').filter({ hasText: 'players must be a list' })).toBeVisible();
+  await page.getByRole('button', { name: '+ Ines Okafor' }).click();
+  await page.getByRole('button', { name: '+ Jun Akagawa' }).click();
+  await page.getByLabel('A kept reading').selectOption({ label: 'Third, left of the green' });
+  await page.getByRole('button', { name: 'Draw one' }).click();
+  await expect(
+    page.getByRole('table').getByText('1. Third, left of the green').first(),
+  ).toBeVisible();
+  await passesAxe(page);
+  await page.getByRole('button', { name: 'Save and go to the bunker' }).click();
+  await expect(page.getByRole('radio', { name: 'Jun Akagawa' })).toBeVisible();
+});
+
+test('a ball is logged in three taps, saved at once and there after a reload', async ({ page }) => {
+  const lesson = await newLesson(page);
+  await atTheBunker(page, lesson);
+  const strip = page.getByRole('slider', { name: 'Where the club entered' });
+  const pad = page.getByRole('slider', { name: 'Where the ball stopped' });
+  const box = (await strip.boundingBox())!;
+  await strip.click({ position: { x: box.width * 0.5, y: 30 } });
+  const ground = (await pad.boundingBox())!;
+  await pad.click({ position: { x: ground.width * 0.6, y: ground.height * 0.6 } });
+  await page.getByRole('button', { name: 'good' }).click();
+  await expect(page.getByText(/^1\. in [\d.]+ in behind, stopped at .*good/)).toBeVisible();
+  await expect(page.getByText(/1 of 8 balls here · every ball is saved/)).toBeVisible();
+  await page.reload();
+  await expect(page.getByText(/^1\. in [\d.]+ in behind/)).toBeVisible();
+});
+
+test('a ball is logged by keys alone, typed, edited, excluded, taken away and brought back', async ({
+  page,
+}) => {
+  const lesson = await newLesson(page);
+  await atTheBunker(page, lesson);
+  await page.getByRole('slider', { name: 'Where the club entered' }).focus();
+  await page.keyboard.press('ArrowLeft');
+  await page.getByRole('slider', { name: 'Where the ball stopped' }).focus();
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('t');
+  await expect(page.getByText(/^1\. .*thin/)).toBeVisible();
+  await page.keyboard.press('/');
+  await page.keyboard.type('e1.5 x9');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('alert').filter({ hasText: '"x9" is not understood' })).toBeVisible();
+  await page.getByLabel('A ball in a line').fill('e1.5 c12 r3 L2 heavy ! quit on it');
+  await page.keyboard.press('Enter');
+  const second = page.getByRole('button', { name: /^2\. / });
+  await expect(second).toContainText(
+    'carried 12 yd, stopped at 15 yd, 2 yd left, heavy, “quit on it”',
+  );
+  await second.click();
+  await page.getByLabel('This ball in a line').fill('e2 c11 good');
+  await page.getByRole('button', { name: 'Put in its place' }).click();
+  await expect(second).toContainText('carried 11 yd, good');
+  await second.click();
+  await page.getByLabel('Why it does not count').fill('stone under the ball');
+  await page.getByRole('button', { name: 'Exclude' }).click();
+  await expect(second).toContainText('stone under the ball');
+  await page.getByRole('button', { name: 'Undo the last' }).click();
+  await expect(second).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
+  await expect(page.getByRole('button', { name: /^2\. / })).toBeVisible();
+});
+
+test('balls wait while the server is away, a reload included, and are saved once in order', async ({
+  page,
+}) => {
+  const lesson = await newLesson(page);
+  await atTheBunker(page, lesson);
+  await page.route('**/api/lessons/*/balls', (route) => route.abort());
+  for (const carry of [10, 11, 12]) {
+    await page.getByLabel('A ball in a line').fill(`c${carry} good`);
+    await page.keyboard.press('Enter');
+  }
+  await expect(
+    page.getByText(/the server does not answer; balls wait .* \(3 on their way\)/),
+  ).toBeVisible();
+  await page.reload();
+  await expect(page.getByText(/3 on their way/)).toBeVisible();
+  expect(await ballsOf(page, lesson)).toHaveLength(0);
+  await page.unroute('**/api/lessons/*/balls');
+  await expect(page.getByText(/3 of 8 balls here · every ball is saved/)).toBeVisible();
+  const saved = (await ballsOf(page, lesson)) as unknown as { carry_m: number }[];
+  expect(saved.map(({ carry_m }) => Math.round(carry_m / 0.9144))).toEqual([10, 11, 12]);
+});
+
+test('an answer that is lost on the way does not save a ball twice', async ({ page }) => {
+  const lesson = await newLesson(page);
+  await atTheBunker(page, lesson);
+  let lost = 0;
+  await page.route('**/api/lessons/*/balls', async (route) => {
+    if (route.request().method() === 'POST' && lost++ === 0) {
+      await route.fetch();
+      return route.abort();
+    }
+    return route.continue();
+  });
+  await page.getByLabel('A ball in a line').fill('c12 good');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText(/1 of 8 balls here · every ball is saved/)).toBeVisible();
+  expect(await ballsOf(page, lesson)).toHaveLength(1);
+});
+
+test('the simulated tracker feeds balls; a left-hander’s ground is seen in a mirror', async ({
+  page,
+}) => {
+  const lesson = await newLesson(page);
+  await atTheBunker(page, lesson);
+  await page.keyboard.press('n');
+  await expect(page.getByRole('radio', { name: 'Tomas Reinholt' })).toHaveAttribute(
+    'aria-checked',
+    'true',
+  );
+  await expect(page.getByTestId('script')).toBeVisible();
+  await page.getByRole('button', { name: 'A ball from the simulated tracker' }).click();
+  await expect(page.getByText(/^1\. .* · tracker/)).toBeVisible();
+  await passesAxe(page);
+});
+
+test('the review shows what the balls came to, learns, is taken over, and finds the fault', async ({
+  page,
+}) => {
+  test.setTimeout(90_000);
+  const lesson = await newLesson(page, { players: ['bertil-haugen'] });
+  await atTheBunker(page, lesson);
+  for (let i = 0; i < 8; i++) {
+    await page.getByLabel('A ball in a line').fill(`e${2.8 + i / 10} c${6 + (i % 3)} r4 R1 heavy`);
+    await page.keyboard.press('Enter');
+  }
+  await expect(page.getByText(/8 of 8 balls here · every ball is saved/)).toBeVisible();
+  await page.getByRole('link', { name: 'Review' }).click();
+  await expect(page.getByRole('row', { name: /^out of the bunker/ })).toContainText('8 of 8');
+  await expect(page.getByText(/The mark is .* further back than meant/)).toBeVisible();
+  await expect(page.getByText(/^Look next:/)).toBeVisible();
+  const first = page
+    .getByRole('region', { name: 'What is behind it' })
+    .getByRole('listitem')
+    .first();
+  await expect(first).toContainText(/about \d in \d+|nearly always/);
+  await page.getByRole('button', { name: /weight on the trail foot.* Yes/ }).click();
+  await page.getByRole('button', { name: /chest rise.* Yes/ }).click();
+  await expect(first).toContainText('weight hangs back');
+  await page.getByRole('button', { name: 'As homework' }).first().click();
+  await expect(page.getByLabel('Homework')).toHaveValue(/Weight forward/);
+  await passesAxe(page);
+
+  await page.getByRole('button', { name: 'Take it over' }).click();
+  await expect(page.getByText(/Calls use version \d+, from 8 balls/)).toBeVisible();
+  const sheetOf = async () => {
+    const player = await (await page.request.get('/api/players/bertil-haugen')).json();
+    return player.learnt;
+  };
+  expect(await sheetOf()).toMatchObject({ balls: 8 });
+  await page.getByRole('button', { name: 'Let it go' }).click();
+  await expect(page.getByText(/nothing is taken over by itself/)).toBeVisible();
+  expect(await sheetOf()).toBeUndefined();
+
+  await page.getByRole('button', { name: 'Write the summary' }).click();
+  await expect(page.getByLabel('Summary')).toHaveValue(
+    /Bertil Haugen hit 8 balls; 8 of 8 came out/,
+  );
+  await page.getByRole('button', { name: 'Save and close' }).click();
+  await expect(page.getByText('The lesson is closed.')).toBeVisible();
+  await page.goto('/lessons');
+  await expect(
+    page.getByText(/Bertil Haugen · 2 stations · 8 balls · closed/).first(),
+  ).toBeVisible();
+});
+
+test('a lesson goes out as JSON and CSV, and is imported again without being taken twice', async ({
+  page,
+}) => {
+  await page.goto(`${DEMO}/review`);
+  const saved = page.waitForEvent('download');
+  await page.getByRole('link', { name: 'json' }).click();
+  const path = (await (await saved).path())!;
+  const file = JSON.parse(readFileSync(path, 'utf8'));
+  expect(file.balls).toHaveLength(40);
+  const csv = await (await page.request.get(`/api${DEMO}/export?as=csv`)).text();
+  expect(csv.trim().split('\n')).toHaveLength(41);
+  await page.goto('/lessons');
+  await page.locator('input[type=file]').setInputFiles(path);
+  await expect(page.getByText('There already; 0 balls were new.')).toBeVisible();
+  const stranger = { ...file, plan: { ...file.plan, players: ['nobody'] } };
+  const refused = await page.request.post('/api/lessons/import', {
+    data: JSON.stringify(stranger),
+    headers: { 'content-type': 'text/plain' },
+  });
+  expect(refused.status()).toBe(400);
+  expect((await refused.json()).error[0].message).toContain('nobody');
+});
+
+test('a lesson is deleted and brought back', async ({ page }) => {
+  const place = `To delete ${Date.now()}`;
+  await newLesson(page, { place });
+  await page.goto('/lessons');
+  await page.getByRole('button', { name: `Delete the lesson at ${place}` }).click();
+  await expect(page.getByRole('link', { name: new RegExp(place) })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('link', { name: new RegExp(place) })).toBeVisible();
+});
+
+test('plan, bunker and review fit a phone, and the bunker passes axe at dusk', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  for (const view of ['/plan', '', '/review']) {
+    await page.goto(`${DEMO}${view}`);
+    await page.waitForTimeout(500);
+    await fitsAcross(page);
+  }
+  await page.setViewportSize({ width: 820, height: 1180 });
+  await atTheBunker(page, DEMO);
+  await page.getByRole('button', { name: 'Dusk theme' }).click();
+  await passesAxe(page);
+});
+
+test('impossible balls are refused by name, and nothing of them is saved', async ({ page }) => {
+  const lesson = await newLesson(page);
+  const send = (data: object) => page.request.post(`/api${lesson}/balls`, { data });
+  const [ball] = (await ballsOf(page, DEMO)) as unknown as Record<string, unknown>[];
+  const { seq: _seq, ...good } = ball!;
+  const fresh = { ...good, id: crypto.randomUUID() };
+  expect((await send({ balls: [{ ...fresh, carry_m: 9000 }] })).status()).toBe(400);
+  expect((await send({ balls: [fresh, { ...fresh, player: 'jun-akagawa' }] })).status()).toBe(400);
+  expect(await ballsOf(page, lesson)).toHaveLength(0);
+  const wrong = await page.request.patch(`/api/balls/${crypto.randomUUID()}`, { data: {} });
+  expect(wrong.status()).toBe(404);
+});
