@@ -166,8 +166,10 @@ test('the review shows what the balls came to, learns, is taken over, and finds 
   test.setTimeout(90_000);
   const lesson = await newLesson(page, { players: ['bertil-haugen'] });
   await atTheBunker(page, lesson);
-  for (let i = 0; i < 8; i++) {
-    await page.getByLabel('A ball in a line').fill(`e${2.8 + i / 10} c${6 + (i % 3)} r4 R1 heavy`);
+  const marks = [1.6, 3.4, 2.2, 3.9, 2.8, 1.9, 3.2, 2.5];
+  for (const mark of marks) {
+    const carry = Math.round(16 - 3 * mark);
+    await page.getByLabel('A ball in a line').fill(`e${mark} c${carry} r4 R1 heavy`);
     await page.keyboard.press('Enter');
   }
   await expect(page.getByText(/8 of 8 balls here · every ball is saved/)).toBeVisible();
@@ -180,11 +182,15 @@ test('the review shows what the balls came to, learns, is taken over, and finds 
     .getByRole('listitem')
     .first();
   await expect(first).toContainText(/about \d in \d+|nearly always/);
-  await page.getByRole('button', { name: /weight on the trail foot.* Yes/ }).click();
-  await page.getByRole('button', { name: /chest rise.* Yes/ }).click();
-  await expect(first).toContainText('weight hangs back');
-  await page.getByRole('button', { name: 'As homework' }).first().click();
-  await expect(page.getByLabel('Homework')).toHaveValue(/Weight forward/);
+  const tick = page.getByRole('button', { name: /further forward than the call.* Yes/ });
+  await tick.click();
+  await expect(tick).toHaveAttribute('aria-pressed', 'true');
+  const suspect = page
+    .getByRole('listitem')
+    .filter({ hasText: 'ball too far forward for the weight' });
+  await expect(suspect).toContainText('further forward than the call?”');
+  await suspect.getByRole('button', { name: 'As homework' }).click();
+  await expect(page.getByLabel('Homework')).toHaveValue(/Ball back a little/);
   await passesAxe(page);
 
   await page.getByRole('button', { name: 'Take it over' }).click();

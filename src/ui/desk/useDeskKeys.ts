@@ -18,7 +18,12 @@ interface DeskKeys {
 
 /** The keys of the desk. */
 export function useDeskKeys(keys: DeskKeys): void {
-  const free = { enabled: keys.enabled, preventDefault: true };
+  // Handles of the drawing are sliders: their own keys are the arrows, all others are the desk's.
+  const free = {
+    enabled: keys.enabled,
+    preventDefault: true,
+    enableOnFormTags: ['slider'],
+  } as const;
   useHotkeys(
     Object.values(TOKEN_KEYS),
     ({ key }) => {

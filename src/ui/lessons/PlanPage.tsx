@@ -84,11 +84,11 @@ export function PlanPage(props: PlanPageProps) {
           </button>
         </header>
         {faults.length > 0 && (
-          <ul role="alert" className="font-semibold text-harm">
+          <div role="alert" className="font-semibold text-harm">
             {faults.map((fault) => (
-              <li key={fault}>{fault}</li>
+              <p key={fault}>{fault}</p>
             ))}
-          </ul>
+          </div>
         )}
         <div className="grid grid-cols-3 gap-4 max-md:grid-cols-1">
           <TextInput

@@ -152,14 +152,21 @@ export function RunPage(props: RunPageProps) {
     if (last) void change(last, { deleted: true });
   };
 
-  useHotkeys(Object.values(STRIKE_KEYS), ({ key }) => {
-    const strike = STRIKES.find((each) => STRIKE_KEYS[each] === key.toLowerCase());
-    if (strike) logTapped(strike);
-  });
-  useHotkeys('n', () => setPlayerAt((playerAt + 1) % players.length));
-  useHotkeys('b', () => setStationAt((stationAt + 1) % lesson.plan.stations.length));
-  useHotkeys('mod+z', undoLast, { preventDefault: true });
+  // The strip and the pad are sliders: their own keys are the arrows, all others are the page's.
+  const onPads = { enableOnFormTags: ['slider'] } as const;
+  useHotkeys(
+    Object.values(STRIKE_KEYS),
+    ({ key }) => {
+      const strike = STRIKES.find((each) => STRIKE_KEYS[each] === key.toLowerCase());
+      if (strike) logTapped(strike);
+    },
+    onPads,
+  );
+  useHotkeys('n', () => setPlayerAt((playerAt + 1) % players.length), onPads);
+  useHotkeys('b', () => setStationAt((stationAt + 1) % lesson.plan.stations.length), onPads);
+  useHotkeys('mod+z', undoLast, { ...onPads, preventDefault: true });
   useHotkeys('/', () => document.getElementById('ball-line')?.focus(), {
+    ...onPads,
     preventDefault: true,
     useKey: true,
   });
