@@ -1,5 +1,7 @@
-import type { PGlite } from '@electric-sql/pglite';
+import type { PGlite, Transaction } from '@electric-sql/pglite';
+import { FaultyInput, type Fault } from '@/core/contract/fault';
 import type { BallCall, BallChange, LoggedFields, NewBall } from '@/core/lesson/ball';
+import type { LessonPlan } from '@/core/lesson/lesson';
 
 /** A ball as it is stored. */
 export interface StoredBall extends LoggedFields {
@@ -44,7 +46,7 @@ export async function ballsOfLesson(db: PGlite, lessonId: string): Promise<Store
   return rows.map(ballOf);
 }
 
-/** The latest balls of a player, oldest first, with the lesson of each. */
+/** The latest balls of a player, oldest first, with the lesson of each; balls of lessons that were deleted are left out. */
 export async function ballsOfPlayer(
   db: PGlite,
   playerId: string,
@@ -52,57 +54,90 @@ export async function ballsOfPlayer(
 ): Promise<(StoredBall & { lesson: string })[]> {
   const { rows } = await db.query<Row & { lesson: string }>(
     `select * from (select ${COLUMNS}, lesson_id as lesson from balls
-       where player_id = $1 and deleted_at is null order by seq desc limit $2) latest order by seq`,
+       where player_id = $1 and deleted_at is null and exists
+         (select 1 from lessons l where l.id = lesson_id and l.deleted_at is null)
+       order by seq desc limit $2) latest order by seq`,
     [playerId, most],
   );
   return rows.map((row) => ({ ...ballOf(row), lesson: row.lesson }));
 }
 
+/** What of the balls does not belong to the lesson's plan. */
+function strangers(balls: readonly NewBall[], { players, stations }: LessonPlan): Fault[] {
+  return balls.flatMap(({ player, station }, i) => [
+    ...(players.includes(player)
+      ? []
+      : [{ path: `balls[${i}].player`, message: `"${player}" is not in this lesson` }]),
+    ...(station < stations.length
+      ? []
+      : [
+          {
+            path: `balls[${i}].station`,
+            message: `must be under ${stations.length}, the stations of this lesson, not ${station}`,
+          },
+        ]),
+  ]);
+}
+
 /**
- * Saves balls of a lesson in the order in which they come; one that is there already stays as it is. Ids of those that are
- * stored now, whether by this or an earlier sending; null when there is no such lesson or a player is not in it.
+ * Saves balls of a lesson within a transaction, in the order in which they come; one that is there already stays as it is.
+ * Ids of those that are stored now, whether by this or an earlier sending; null when there is no such lesson.
+ *
+ * @throws FaultyInput for balls of players or stations that the lesson does not have, or with the id of another lesson's ball
  */
-export async function addBalls(
-  db: PGlite,
+export async function insertBalls(
+  tx: Pick<Transaction, 'query'>,
   lessonId: string,
   balls: readonly (NewBall & { excluded?: string })[],
 ): Promise<string[] | null> {
-  return db.transaction(async (tx) => {
-    const { rows: known } = await tx.query<{ player_id: string }>(
-      `select lp.player_id from lesson_players lp join lessons l on l.id = lp.lesson_id
-       where l.id = $1 and l.deleted_at is null`,
-      [lessonId],
-    );
-    const players = new Set(known.map(({ player_id }) => player_id));
-    if (!balls.every(({ player }) => players.has(player))) return null;
-    const rows = balls.map(
-      ({ id, player, station, call, source, hit_at, excluded = '', ...seen }) => ({
-        id,
-        player,
-        station,
-        call,
-        source,
-        hit_at,
-        excluded,
-        seen,
-      }),
-    );
-    await tx.query(
-      `insert into balls (id, lesson_id, player_id, station, call, seen, source, hit_at, excluded)
-       select r.id, $1, r.player, r.station, r.call, r.seen, r.source, r.hit_at, r.excluded
-       from jsonb_to_recordset($2) as r (id uuid, player text, station integer, call jsonb,
-         seen jsonb, source text, hit_at timestamptz, excluded text)
-       on conflict (id) do nothing`,
-      [lessonId, JSON.stringify(rows)],
-    );
-    const { rows: stored } = await tx.query<{ id: string }>(
-      `select id from balls where lesson_id = $1 and id in
-         (select (value ->> 'id')::uuid from jsonb_array_elements($2::jsonb))`,
-      [lessonId, JSON.stringify(rows.map(({ id }) => ({ id })))],
-    );
-    return stored.map(({ id }) => id);
-  });
+  const { rows: known } = await tx.query<{ plan: LessonPlan }>(
+    'select plan from lessons where id = $1 and deleted_at is null',
+    [lessonId],
+  );
+  if (!known[0]) return null;
+  const faults = strangers(balls, known[0].plan);
+  if (faults.length > 0) throw new FaultyInput(faults);
+  const rows = balls.map(
+    ({ id, player, station, call, source, hit_at, excluded = '', ...seen }) => ({
+      id,
+      player,
+      station,
+      call,
+      source,
+      hit_at,
+      excluded,
+      seen,
+    }),
+  );
+  await tx.query(
+    `insert into balls (id, lesson_id, player_id, station, call, seen, source, hit_at, excluded)
+     select r.id, $1, r.player, r.station, r.call, r.seen, r.source, r.hit_at, r.excluded
+     from jsonb_to_recordset($2) as r (id uuid, player text, station integer, call jsonb,
+       seen jsonb, source text, hit_at timestamptz, excluded text)
+     on conflict (id) do nothing`,
+    [lessonId, JSON.stringify(rows)],
+  );
+  const { rows: stored } = await tx.query<{ id: string }>(
+    `select id from balls where lesson_id = $1 and id in
+       (select (value ->> 'id')::uuid from jsonb_array_elements($2::jsonb))`,
+    [lessonId, JSON.stringify(rows.map(({ id }) => ({ id })))],
+  );
+  const here = new Set(stored.map(({ id }) => id));
+  const elsewhere = balls.flatMap(({ id }, i) =>
+    here.has(id.toLowerCase())
+      ? []
+      : [{ path: `balls[${i}].id`, message: 'is the id of a ball of another lesson' }],
+  );
+  if (elsewhere.length > 0) throw new FaultyInput(elsewhere);
+  return balls.map(({ id }) => id);
 }
+
+/** Saves balls of a lesson, all or none: see {@link insertBalls}. */
+export const addBalls = (
+  db: PGlite,
+  lessonId: string,
+  balls: readonly NewBall[],
+): Promise<string[] | null> => db.transaction((tx) => insertBalls(tx, lessonId, balls));
 
 /** Puts what was seen of a ball in place of what it was, excludes it, or takes it away and brings it back. */
 export async function changeBall(

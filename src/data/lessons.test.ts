@@ -2,11 +2,19 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import type { BallCall, NewBall } from '@/core/lesson/ball';
+import type { LessonFile } from '@/core/lesson/exchange';
 import type { LessonPlan } from '@/core/lesson/lesson';
 import { addBalls, ballsOfLesson, ballsOfPlayer, changeBall } from './balls';
 import { openDatabase, type Database } from './database';
 import { acceptLearning, resetLearning } from './learnings';
-import { closeLesson, lessonById, listLessons, saveLesson, setLessonDeleted } from './lessons';
+import {
+  closeLesson,
+  importLesson,
+  lessonById,
+  listLessons,
+  saveLesson,
+  setLessonDeleted,
+} from './lessons';
 import { addPlayers, playerById } from './players';
 
 jest.setTimeout(60_000);
@@ -75,9 +83,11 @@ afterAll(async () => {
 
 test('a lesson is saved, saved again in place, listed by player, deleted and brought back', async () => {
   const { sql } = database;
-  expect(await saveLesson(sql, ID, { ...plan, players: ['ada', 'nobody'] })).toEqual(['nobody']);
+  await expect(saveLesson(sql, ID, { ...plan, players: ['ada', 'nobody'] })).rejects.toThrow(
+    'players[1]: there is no player "nobody" in the roster',
+  );
   expect(await lessonById(sql, ID)).toBeNull();
-  expect(await saveLesson(sql, ID, plan)).toEqual([]);
+  await saveLesson(sql, ID, plan);
   await saveLesson(sql, ID, { ...plan, players: ['bo', 'ada'] });
   expect((await lessonById(sql, ID))!.players.map(({ id }) => id)).toEqual(['bo', 'ada']);
   expect(await listLessons(sql, 'ada')).toHaveLength(1);
@@ -115,7 +125,11 @@ test('two devices that log at once lose nothing', async () => {
 
 test('a stranger’s ball, or one for no lesson, saves nothing', async () => {
   const { sql } = database;
-  expect(await addBalls(sql, ID, [ball(50), ball(51, { player: 'cy' })])).toBeNull();
+  await expect(
+    addBalls(sql, ID, [ball(50), ball(51, { player: 'cy', station: 1 })]),
+  ).rejects.toMatchObject({
+    faults: [{ path: 'balls[1].player' }, { path: 'balls[1].station' }],
+  });
   expect(await addBalls(sql, ID.replace(/1/g, '2'), [ball(52)])).toBeNull();
   expect(await ballsOfLesson(sql, ID)).toHaveLength(22);
 });
@@ -137,6 +151,48 @@ test('a ball is edited, excluded with its reason, taken away and brought back', 
   const [first] = await ballsOfLesson(sql, ID);
   expect(first!.excluded).toBeUndefined();
   expect(await changeBall(sql, ID, { excluded: 'x' })).toBeNull();
+});
+
+test('a plan keeps the players and shots that balls are logged for; names and further stations are free', async () => {
+  const { sql } = database;
+  await expect(saveLesson(sql, ID, { ...plan, players: ['ada'] })).rejects.toThrow(
+    'must keep "bo"',
+  );
+  const other = { ...plan.stations[0]!, shot: { pin_yd: 20 } };
+  await expect(saveLesson(sql, ID, { ...plan, stations: [other] })).rejects.toThrow(
+    'stations[0]: must stay with its shot',
+  );
+  const renamed = { ...plan.stations[0]!, name: 'Left of the oak' };
+  await saveLesson(sql, ID, { ...plan, stations: [renamed, other] });
+  expect((await lessonById(sql, ID))!.plan.stations).toHaveLength(2);
+});
+
+test('a lesson’s file taken again adds what is missing and leaves the rest; all of it or nothing', async () => {
+  const { sql } = database;
+  const file = (id: string, balls: NewBall[]): LessonFile => ({
+    format: 'mellow-divot/lesson',
+    version: 1,
+    id,
+    plan,
+    summary: 'From the file.',
+    homework: '',
+    closed: true,
+    balls,
+  });
+  const id = ID.replace(/1/g, '3');
+  const first = await importLesson(sql, file(id, [ball(300), ball(301)]));
+  expect(first).toEqual({ id, known: false, added: 2 });
+  await closeLesson(sql, id, { summary: 'By hand.', homework: '', closed: true });
+  await setLessonDeleted(sql, id, true);
+  const again = await importLesson(sql, file(id, [ball(300, { entry_m: 0 }), ball(302)]));
+  expect(again).toEqual({ id, known: true, added: 1 });
+  expect(await lessonById(sql, id)).toMatchObject({ summary: 'By hand.', balls: 3 });
+  expect((await ballsOfLesson(sql, id))[0]!.entry_m).toBe(0.04);
+  const copy = ID.replace(/1/g, '4');
+  await expect(importLesson(sql, file(copy, [ball(400), ball(301)]))).rejects.toThrow(
+    'balls[1].id: is the id of a ball of another lesson',
+  );
+  expect(await lessonById(sql, copy)).toBeNull();
 });
 
 test('what was learnt gets a new version each time, and can be let go', async () => {

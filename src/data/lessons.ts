@@ -1,5 +1,8 @@
-import type { PGlite } from '@electric-sql/pglite';
-import type { LessonPlan } from '@/core/lesson/lesson';
+import type { PGlite, Transaction } from '@electric-sql/pglite';
+import { FaultyInput, type Fault } from '@/core/contract/fault';
+import type { LessonFile } from '@/core/lesson/exchange';
+import type { LessonClosing, LessonPlan } from '@/core/lesson/lesson';
+import { insertBalls } from './balls';
 
 /** A lesson as it is stored. */
 export interface StoredLesson {
@@ -43,42 +46,142 @@ export async function lessonById(db: PGlite, id: string): Promise<StoredLesson |
   return rows[0] ?? null;
 }
 
+type Queries = Pick<Transaction, 'query'>;
+
+/** Players of a plan who are not in the roster, as faults at a path. */
+async function unknownPlayers(
+  tx: Queries,
+  players: readonly string[],
+  path: string,
+): Promise<Fault[]> {
+  const { rows } = await tx.query<{ id: string }>(
+    `select id from players where deleted_at is null and id in
+       (select jsonb_array_elements_text($1::jsonb))`,
+    [JSON.stringify(players)],
+  );
+  return players.flatMap((player, i) =>
+    rows.some(({ id }) => id === player)
+      ? []
+      : [{ path: `${path}[${i}]`, message: `there is no player "${player}" in the roster` }],
+  );
+}
+
+/** What a changed plan would take from under balls that are logged: their player, their station, or the shot of it. */
+async function heldByBalls(tx: Queries, id: string, plan: LessonPlan): Promise<Fault[]> {
+  const { rows } = await tx.query<{
+    player: string;
+    station: number;
+    balls: number;
+    same: boolean;
+  }>(
+    `select b.player_id as player, b.station, count(*)::int as balls,
+       l.plan #> array['stations', b.station::text, 'shot']
+         is not distinct from $2::jsonb #> array['stations', b.station::text, 'shot'] as same
+     from balls b join lessons l on l.id = b.lesson_id
+     where b.lesson_id = $1 and b.deleted_at is null
+     group by b.player_id, b.station, l.plan order by b.station, b.player_id`,
+    [id, JSON.stringify(plan)],
+  );
+  return rows.flatMap(({ player, station, balls, same }) => [
+    ...(plan.players.includes(player)
+      ? []
+      : [
+          {
+            path: 'players',
+            message: `must keep "${player}", who has hit ${balls} logged balls at station ${station + 1}`,
+          },
+        ]),
+    ...(same
+      ? []
+      : [
+          {
+            path: `stations[${station}]`,
+            message: `must stay with its shot: ${balls} balls are logged there; add a new station instead`,
+          },
+        ]),
+  ]);
+}
+
+async function storePlan(tx: Queries, id: string, plan: LessonPlan): Promise<void> {
+  await tx.query(
+    `insert into lessons (id, held_on, place, plan) values ($1, $2, $3, $4)
+     on conflict (id) do update
+     set held_on = excluded.held_on, place = excluded.place, plan = excluded.plan`,
+    [id, plan.held_on, plan.place, JSON.stringify(plan)],
+  );
+  await tx.query('delete from lesson_players where lesson_id = $1', [id]);
+  await tx.query(
+    `insert into lesson_players (lesson_id, player_id, position)
+     select $1, value, ordinality from jsonb_array_elements_text($2::jsonb) with ordinality`,
+    [id, JSON.stringify(plan.players)],
+  );
+}
+
 /**
- * Saves a lesson's plan under its id, new or in place of what it was. The names of players who are not in the roster come
- * back, and then nothing is saved.
+ * Saves a lesson's plan under its id, new or in place of what it was.
+ *
+ * @throws FaultyInput when a player is not in the roster, or when balls are logged for what the plan leaves out; then nothing
+ *   is saved
  */
-export async function saveLesson(db: PGlite, id: string, plan: LessonPlan): Promise<string[]> {
+export function saveLesson(db: PGlite, id: string, plan: LessonPlan): Promise<void> {
   return db.transaction(async (tx) => {
-    const { rows: known } = await tx.query<{ id: string }>(
-      `select id from players where deleted_at is null and id in
-         (select jsonb_array_elements_text($1::jsonb))`,
-      [JSON.stringify(plan.players)],
-    );
-    const missing = plan.players.filter((player) => !known.some((each) => each.id === player));
-    if (missing.length > 0) return missing;
-    await tx.query(
-      `insert into lessons (id, held_on, place, plan) values ($1, $2, $3, $4)
-       on conflict (id) do update
-       set held_on = excluded.held_on, place = excluded.place, plan = excluded.plan`,
-      [id, plan.held_on, plan.place, JSON.stringify(plan)],
-    );
-    await tx.query('delete from lesson_players where lesson_id = $1', [id]);
-    await tx.query(
-      `insert into lesson_players (lesson_id, player_id, position)
-       select $1, value, ordinality from jsonb_array_elements_text($2::jsonb) with ordinality`,
-      [id, JSON.stringify(plan.players)],
-    );
-    return [];
+    const faults = [
+      ...(await unknownPlayers(tx, plan.players, 'players')),
+      ...(await heldByBalls(tx, id, plan)),
+    ];
+    if (faults.length > 0) throw new FaultyInput(faults);
+    await storePlan(tx, id, plan);
   });
 }
 
-/** Closes a lesson with its summary and homework, or opens it again; false when there is none. */
-export async function closeLesson(
-  db: PGlite,
+/** What became of a lesson's file. */
+export interface Imported {
+  id: string;
+  /** True when the lesson was there already: its plan, summary and balls stay as they are here. */
+  known: boolean;
+  /** Balls that were not here before. */
+  added: number;
+}
+
+/**
+ * Takes a lesson's file, all of it or nothing. Of a lesson that is there already only the balls that are missing are taken;
+ * one that was deleted is brought back.
+ *
+ * @throws FaultyInput for players who are not in the roster, and for balls that do not belong to the lesson
+ */
+export function importLesson(db: PGlite, file: LessonFile): Promise<Imported> {
+  const { id, plan, balls } = file;
+  const count = async (tx: Queries): Promise<number> =>
+    (
+      await tx.query<{ count: number }>(
+        'select count(*)::int as count from balls where lesson_id = $1',
+        [id],
+      )
+    ).rows[0]!.count;
+  return db.transaction(async (tx) => {
+    const { rows } = await tx.query(
+      'update lessons set deleted_at = null where id = $1 returning id',
+      [id],
+    );
+    const known = rows.length > 0;
+    if (!known) {
+      const faults = await unknownPlayers(tx, plan.players, 'plan.players');
+      if (faults.length > 0) throw new FaultyInput(faults);
+      await storePlan(tx, id, plan);
+      await storeClosing(tx, id, file);
+    }
+    const before = await count(tx);
+    if (balls.length > 0) await insertBalls(tx, id, balls);
+    return { id, known, added: (await count(tx)) - before };
+  });
+}
+
+async function storeClosing(
+  tx: Queries,
   id: string,
-  { summary, homework, closed }: { summary: string; homework: string; closed: boolean },
+  { summary, homework, closed }: LessonClosing,
 ): Promise<boolean> {
-  const { rows } = await db.query(
+  const { rows } = await tx.query(
     `update lessons set summary = $2, homework = $3,
        closed_at = case when $4 then coalesce(closed_at, now()) end
      where id = $1 and deleted_at is null returning id`,
@@ -86,6 +189,10 @@ export async function closeLesson(
   );
   return rows.length > 0;
 }
+
+/** Closes a lesson with its summary and homework, or opens it again; false when there is none. */
+export const closeLesson = (db: PGlite, id: string, closing: LessonClosing): Promise<boolean> =>
+  storeClosing(db, id, closing);
 
 /** Marks a lesson as deleted, or as not; false when there is none. */
 export async function setLessonDeleted(db: PGlite, id: string, deleted: boolean): Promise<boolean> {

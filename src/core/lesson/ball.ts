@@ -3,6 +3,7 @@ import { check } from '../contract/fault';
 import {
   exactObject,
   flagField,
+  integerField,
   listField,
   numberField,
   patternField,
@@ -106,7 +107,7 @@ export const ballSchema = (more: ObjectShape = {}) =>
   exactObject({
     id: required(patternField(UUID, 'a UUID')),
     player: required(textField(1, 60)),
-    station: required(numberField(0, 40)),
+    station: required(integerField(0, 11)),
     call: required(callSchema),
     source: required(wordField(['hand', 'tracker'])),
     hit_at: required(patternField(TIME, 'a time as ISO 8601')),

@@ -26,7 +26,7 @@ export function LessonList(props: LessonListProps) {
   const [lessons, setLessons] = useState(props.lessons);
 
   const take = async (text: string): Promise<void> => {
-    const answered = await askWithText<{ balls: number; added: number }>(
+    const answered = await askWithText<{ known: boolean; added: number }>(
       '/api/lessons/import',
       text,
     );
@@ -34,9 +34,11 @@ export function LessonList(props: LessonListProps) {
       toast.error(answered.fault);
       return;
     }
-    const { added, balls } = answered.body;
+    const { known, added } = answered.body;
     toast.success(
-      added === balls ? `Imported with ${balls} balls.` : `There already; ${added} balls were new.`,
+      known
+        ? `This lesson is here already and stays as it is; ${added === 0 ? 'no ball was' : added === 1 ? '1 ball was' : `${added} balls were`} missing.`
+        : `Imported with ${added} balls.`,
     );
     const listed = await ask<LessonView[]>('/api/lessons');
     if (listed.ok) setLessons(listed.body);

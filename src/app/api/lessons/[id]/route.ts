@@ -20,14 +20,7 @@ export function PUT(request: Request, { params }: LessonContext): Promise<Respon
     const { id } = await params;
     if (!isId(id)) return refuse(400, [{ path: 'id', message: 'must be a UUID' }]);
     const { sql } = await database();
-    const missing = await saveLesson(sql, id, plan);
-    if (missing.length > 0) {
-      const faults = missing.map((player) => ({
-        path: 'players',
-        message: `there is no player "${player}"`,
-      }));
-      return refuse(400, faults);
-    }
+    await saveLesson(sql, id, plan);
     return Response.json(await lessonById(sql, id));
   });
 }

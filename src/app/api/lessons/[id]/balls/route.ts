@@ -2,7 +2,7 @@ import { readBalls } from '@/core/lesson/ball';
 import { addBalls, ballsOfLesson } from '@/data/balls';
 import { database } from '@/data/database';
 import { isId } from '@/data/id';
-import { notFound, refuse, withJson } from '../../../respond';
+import { notFound, withJson } from '../../../respond';
 import type { LessonContext } from '../context';
 
 export const dynamic = 'force-dynamic';
@@ -22,9 +22,6 @@ export function POST(request: Request, { params }: LessonContext): Promise<Respo
     if (!isId(id)) return notFound();
     const { sql } = await database();
     const saved = await addBalls(sql, id, balls);
-    if (saved) return Response.json({ saved });
-    return refuse(400, [
-      { path: 'balls', message: 'there is no such lesson, or a player is not in it' },
-    ]);
+    return saved ? Response.json({ saved }) : notFound();
   });
 }
