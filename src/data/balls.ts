@@ -1,7 +1,7 @@
 import type { PGlite, Transaction } from '@electric-sql/pglite';
 import { FaultyInput, type Fault } from '@/core/contract/fault';
 import type { BallCall, BallChange, LoggedFields, NewBall } from '@/core/lesson/ball';
-import type { LessonPlan } from '@/core/lesson/lesson';
+import type { LessonPlan, Station } from '@/core/lesson/lesson';
 
 /** A ball as it is stored. */
 export interface StoredBall extends LoggedFields {
@@ -37,29 +37,38 @@ const ballOf = ({ seen, excluded, ...row }: Row): StoredBall => ({
   ...(excluded ? { excluded } : {}),
 });
 
-/** The balls of a lesson in the order in which they were taken. */
-export async function ballsOfLesson(db: PGlite, lessonId: string): Promise<StoredBall[]> {
+/** The balls of a lesson in the order in which they were taken; those after a number of that order. */
+export async function ballsOfLesson(
+  db: PGlite,
+  lessonId: string,
+  after = 0,
+): Promise<StoredBall[]> {
   const { rows } = await db.query<Row>(
-    `select ${COLUMNS} from balls where lesson_id = $1 and deleted_at is null order by seq`,
-    [lessonId],
+    `select ${COLUMNS} from balls
+     where lesson_id = $1 and seq > $2 and deleted_at is null order by seq`,
+    [lessonId, after],
   );
   return rows.map(ballOf);
 }
 
-/** The latest balls of a player, oldest first, with the lesson of each; balls of lessons that were deleted are left out. */
+/** A ball of a player with its lesson and the station that it was hit from. */
+export type BallOfPlayer = StoredBall & { lesson: string; at: Station };
+
+/** The latest balls of a player, oldest first; balls of lessons that were deleted are left out. */
 export async function ballsOfPlayer(
   db: PGlite,
   playerId: string,
   most = 500,
-): Promise<(StoredBall & { lesson: string })[]> {
-  const { rows } = await db.query<Row & { lesson: string }>(
-    `select * from (select ${COLUMNS}, lesson_id as lesson from balls
-       where player_id = $1 and deleted_at is null and exists
-         (select 1 from lessons l where l.id = lesson_id and l.deleted_at is null)
-       order by seq desc limit $2) latest order by seq`,
+): Promise<BallOfPlayer[]> {
+  const { rows } = await db.query<Row & { lesson: string; at: Station }>(
+    `select * from (select b.*, l.plan #> array['stations', b.station::text] as at
+       from (select ${COLUMNS}, lesson_id as lesson from balls
+         where player_id = $1 and deleted_at is null) b
+       join lessons l on l.id = b.lesson and l.deleted_at is null
+       order by b.seq desc limit $2) latest order by seq`,
     [playerId, most],
   );
-  return rows.map((row) => ({ ...ballOf(row), lesson: row.lesson }));
+  return rows.map(({ lesson, at, ...row }) => ({ ...ballOf(row), lesson, at }));
 }
 
 /** What of the balls does not belong to the lesson's plan. */

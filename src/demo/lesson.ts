@@ -4,7 +4,7 @@ import { hitOf } from '@/core/lesson/against';
 import type { NewBall } from '@/core/lesson/ball';
 import { callOf } from '@/core/lesson/callOf';
 import type { LessonPlan } from '@/core/lesson/lesson';
-import { trackedBall } from '@/core/lesson/tracker';
+import { trackedBall } from '@/core/tracker/simulated';
 import { situationFor } from '@/core/roster/player';
 import { DEMO_PLAYERS, DEMO_READINGS } from './academy';
 

@@ -2,6 +2,7 @@ import { expose } from 'comlink';
 import { readSituation } from '@/core/contract/readSituation';
 import { findFault, type Finding, type Ticks } from '@/core/faults/find';
 import { learn, type Learning } from '@/core/learn/learn';
+import { movesOf, type Moves } from '@/core/learn/moves';
 import { forFinding, forLearning, hitOf, type CalledBall } from '@/core/lesson/against';
 import type { Station } from '@/core/lesson/lesson';
 import { situationFor } from '@/core/roster/player';
@@ -28,6 +29,11 @@ const learning = {
       plainGolferOf(player),
       SEED,
     );
+  },
+
+  /** What ladder and calls would become with what was learnt. */
+  moves(...asked: Parameters<typeof movesOf>): Moves {
+    return movesOf(...asked);
   },
 
   /** Ranks the causes of what the balls of one station did. */

@@ -7,7 +7,7 @@ import { callOf } from './callOf';
 import { seenBall } from './struck';
 import { AS_MEANT } from '../shot/strike';
 import { golferOf } from '../search/prescribe';
-import { trackedBall } from './tracker';
+import { trackedBall } from '../tracker/simulated';
 
 const record = (handed: 'right' | 'left'): PlayerRecord => ({
   name: 'Ada',

@@ -1,4 +1,4 @@
-import type { ObjectShape } from 'yup';
+import type { AnySchema, ObjectShape } from 'yup';
 import { check } from '../contract/fault';
 import {
   exactObject,
@@ -69,22 +69,38 @@ export interface NewBall extends LoggedFields {
 /** What ids look like. */
 export const UUID = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/i;
 
-const TIME = /^\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d(\.\d{1,6})?)?(Z|[+-]\d\d:?\d\d)$/;
+/** What times look like: ISO 8601 with a zone. */
+export const TIME = /^\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d(\.\d{1,6})?)?(Z|[+-]\d\d:?\d\d)$/;
+
+/** Least and greatest of each length of a ball, m. */
+export const LIMITS = {
+  entry: [-0.3, 0.6],
+  along: [-30, 260],
+  right: [-120, 120],
+  carry: [0, 260],
+  divot_length: [0, 1.5],
+  divot_depth: [0, 0.2],
+  height: [0, 60],
+} as const;
+
+const metres = (name: keyof typeof LIMITS): AnySchema =>
+  numberField(LIMITS[name][0], LIMITS[name][1], 'm');
 
 const loggedFields = {
-  entry_m: numberField(-0.3, 0.6, 'm'),
-  along_m: numberField(-30, 260, 'm'),
-  right_m: numberField(-120, 120, 'm'),
-  carry_m: numberField(0, 260, 'm'),
+  entry_m: metres('entry'),
+  along_m: metres('along'),
+  right_m: metres('right'),
+  carry_m: metres('carry'),
   strike: wordField(STRIKES),
-  divot_length_m: numberField(0, 1.5, 'm'),
-  divot_depth_m: numberField(0, 0.2, 'm'),
-  height_m: numberField(0, 60, 'm'),
+  divot_length_m: metres('divot_length'),
+  divot_depth_m: metres('divot_depth'),
+  height_m: metres('height'),
   note: proseField(500),
   changed: textField(0, 200),
 };
 
-const callSchema = exactObject({
+/** The set-up that a ball is hit for. */
+export const callSchema = exactObject({
   school: required(wordField(SCHOOL_IDS)),
   club: required(textField(1, 24)),
   face_deg: required(numberField(-60, 60, 'deg')),

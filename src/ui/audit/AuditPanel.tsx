@@ -16,7 +16,7 @@ import { plainNumber, unitFor } from '@/core/units/say';
 import type { UnitSystem } from '@/core/units/system';
 import type { AuditWorker, MixChoice } from '@/workers/audit.worker';
 import { useWorker } from '../frame/useWorker';
-import { Pick } from '../ladder/Ladder';
+import { Pick } from '../frame/Pick';
 import { SAND_WORDS } from '../reading/words';
 
 interface AuditPanelProps {

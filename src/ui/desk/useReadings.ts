@@ -15,6 +15,10 @@ export interface ToKeep {
 
 const newestFirst = (a: KeptReading, b: KeptReading): number => b.savedAt.localeCompare(a.savedAt);
 
+/** The list with a reading in its place, once: a search that was on its way may have brought it already. */
+const withReading = (list: readonly KeptReading[], reading: KeptReading): KeptReading[] =>
+  [...list.filter(({ id }) => id !== reading.id), reading].sort(newestFirst);
+
 /** The kept readings, and keeping, finding, copying, deleting and bringing back. */
 export function useReadings(first: readonly KeptReading[]) {
   const [readings, setReadings] = useState(first);
@@ -22,7 +26,7 @@ export function useReadings(first: readonly KeptReading[]) {
   const keep = useCallback(async (reading: ToKeep): Promise<string | null> => {
     const answered = await ask<KeptReading>('/api/readings', 'POST', reading);
     if (!answered.ok) return answered.fault;
-    setReadings((now) => [answered.body, ...now]);
+    setReadings((now) => withReading(now, answered.body));
     toast.success(`Kept: ${answered.body.name}`);
     return null;
   }, []);
@@ -35,14 +39,14 @@ export function useReadings(first: readonly KeptReading[]) {
 
   const duplicate = useCallback(async ({ id }: KeptReading): Promise<void> => {
     const answered = await ask<KeptReading>(`/api/readings/${id}/duplicate`, 'POST');
-    if (answered.ok) setReadings((now) => [answered.body, ...now]);
+    if (answered.ok) setReadings((now) => withReading(now, answered.body));
     else toast.error(answered.fault);
   }, []);
 
   const remove = useCallback(async (reading: KeptReading): Promise<void> => {
     const bringBack = async (): Promise<void> => {
       const answered = await ask(`/api/readings/${reading.id}/restore`, 'POST');
-      if (answered.ok) setReadings((now) => [...now, reading].sort(newestFirst));
+      if (answered.ok) setReadings((now) => withReading(now, reading));
       else toast.error(`The reading could not be brought back. ${answered.fault}`);
     };
     const answered = await ask(`/api/readings/${reading.id}`, 'DELETE');

@@ -13,6 +13,7 @@ import { fractionAtClock, swingClock } from '@/core/units/clock';
 import { fromMetres } from '@/core/units/length';
 import { plainNumber, unitFor } from '@/core/units/say';
 import type { UnitSystem } from '@/core/units/system';
+import { Pick } from '../frame/Pick';
 import { SAND_WORDS } from '../reading/words';
 import { Reaches } from './Reaches';
 
@@ -82,40 +83,13 @@ export function Ladder({ player, units }: LadderProps) {
       )}
       <p className="mt-2 text-sm leading-snug text-ink-soft">
         Carry in {unit} on a level green, in bold; under it where the ball stops and between what
-        eight in ten of this player’s balls stop. From the model; what is learnt from logged balls
-        will move it.
+        eight in ten of this player’s balls stop.{' '}
+        {player.learnt
+          ? `From the model with what ${player.learnt.balls} logged balls taught (version ${player.learnt.version}).`
+          : 'From the model and the skill; nothing was taken over from logged balls yet.'}
       </p>
       <Reaches player={player} golfer={golfer} sand={sand} swings={swings} units={units} />
     </section>
-  );
-}
-
-export function Pick<T extends string>({
-  label,
-  value,
-  onValue,
-  options,
-}: {
-  label: string;
-  value: T;
-  onValue: (value: T) => void;
-  options: readonly (readonly [T, string])[];
-}) {
-  return (
-    <label className="flex flex-col text-sm font-semibold">
-      {label}
-      <select
-        value={value}
-        onChange={(event) => onValue(event.target.value as T)}
-        className="h-11 rounded border-2 border-hairline bg-paper px-2 text-base font-normal"
-      >
-        {options.map(([each, name]) => (
-          <option key={each} value={each}>
-            {name}
-          </option>
-        ))}
-      </select>
-    </label>
   );
 }
 

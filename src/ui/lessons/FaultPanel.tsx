@@ -8,7 +8,7 @@ import { recordOf } from '@/core/roster/player';
 import { chanceWords } from '@/core/script/words';
 import type { LearnWorker, PlacedBall } from '@/workers/learn.worker';
 import { useWorker } from '../frame/useWorker';
-import { startLearning } from './LearnPanel';
+import { startLearning } from '../learn/startLearning';
 import type { LessonPlayer } from './types';
 
 interface FaultPanelProps {

@@ -25,6 +25,11 @@ export function LessonList(props: LessonListProps) {
   const router = useRouter();
   const [lessons, setLessons] = useState(props.lessons);
 
+  const listAgain = async (): Promise<void> => {
+    const listed = await ask<LessonView[]>('/api/lessons');
+    if (listed.ok) setLessons(listed.body);
+    else toast.error(listed.fault);
+  };
   const take = async (text: string): Promise<void> => {
     const answered = await askWithText<{ known: boolean; added: number }>(
       '/api/lessons/import',
@@ -40,8 +45,7 @@ export function LessonList(props: LessonListProps) {
         ? `This lesson is here already and stays as it is; ${added === 0 ? 'no ball was' : added === 1 ? '1 ball was' : `${added} balls were`} missing.`
         : `Imported with ${added} balls.`,
     );
-    const listed = await ask<LessonView[]>('/api/lessons');
-    if (listed.ok) setLessons(listed.body);
+    await listAgain();
   };
 
   const remove = async (lesson: LessonView): Promise<void> => {
@@ -53,7 +57,7 @@ export function LessonList(props: LessonListProps) {
     setLessons((now) => now.filter(({ id }) => id !== lesson.id));
     const bringBack = async (): Promise<void> => {
       const back = await ask(`/api/lessons/${lesson.id}/restore`, 'POST');
-      if (back.ok) setLessons((now) => [...now, lesson]);
+      if (back.ok) await listAgain();
       else toast.error(back.fault);
     };
     toast(`Deleted: ${lesson.plan.place}`, {

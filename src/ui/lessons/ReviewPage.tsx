@@ -1,11 +1,13 @@
 'use client';
 
+import { format, parseISO } from 'date-fns';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { toast, Toaster } from 'sonner';
 import { readSituation } from '@/core/contract/readSituation';
 import { forStats } from '@/core/lesson/against';
-import { statsOf } from '@/core/lesson/stats';
+import { partsOf, type Comparison } from '@/core/lesson/parts';
+import { statsOf, type StatBall } from '@/core/lesson/stats';
 import { summaryWords } from '@/core/lesson/summary';
 import { situationFor } from '@/core/roster/player';
 import type { UnitSystem } from '@/core/units/system';
@@ -14,7 +16,8 @@ import { ask } from '../frame/request';
 import { TopBar } from '../frame/TopBar';
 import { usePreferences } from '../frame/usePreferences';
 import { FaultPanel } from './FaultPanel';
-import { LearnPanel } from './LearnPanel';
+import { Pick } from '../frame/Pick';
+import { LearnPanel } from '../learn/LearnPanel';
 import { StatsView } from './StatsView';
 import type { LessonPlayer, LessonView, ShownBall } from './types';
 
@@ -35,6 +38,7 @@ export function ReviewPage(props: ReviewPageProps) {
   const [playerId, setPlayerId] = useState(players[0]!.id);
   const [station, setStation] = useState<number | 'all'>('all');
   const [club, setClub] = useState('all');
+  const [by, setBy] = useState<Comparison>('halves');
   const [summary, setSummary] = useState(lesson.summary);
   const [homework, setHomework] = useState(lesson.homework);
   const [closed, setClosed] = useState(lesson.closed);
@@ -46,32 +50,35 @@ export function ReviewPage(props: ReviewPageProps) {
       ),
     [lesson, player],
   );
+  const statBall = (ball: ShownBall): StatBall & ShownBall => ({
+    ...ball,
+    ...forStats(ball, shots[ball.station]!),
+  });
   const own = balls.filter((ball) => ball.player === playerId);
   const clubs = [...new Set(own.map(({ call }) => call.club))];
-  const shown = own.filter(
-    (ball) =>
-      (station === 'all' || ball.station === station) &&
-      (club === 'all' || ball.call.club === club),
+  const chosen = (ball: ShownBall): boolean =>
+    (station === 'all' || ball.station === station) && (club === 'all' || ball.call.club === club);
+  const shown = own.filter(chosen);
+  const placed = shown.map((ball) => ({ ...ball, at: lesson.plan.stations[ball.station]! }));
+  const parts = partsOf(
+    (by === 'players' ? balls.filter(chosen) : shown).map(statBall),
+    by,
+    (ball) => {
+      if (by === 'stations') {
+        return `${ball.station + 1}. ${lesson.plan.stations[ball.station]!.name}`;
+      }
+      if (by === 'clubs') return ball.call.club;
+      return players.find(({ id }) => id === ball.player)?.name ?? ball.player;
+    },
   );
-  const placed = shown.flatMap((ball) => {
-    const at = lesson.plan.stations[ball.station];
-    return at ? [{ ...ball, at }] : [];
-  });
 
   const write = (): void => {
-    const parts = players.map(({ id, name }) => {
-      const mine = balls
-        .filter((ball) => ball.player === id && !ball.excluded)
-        .map((ball) => forStats(ball, shots[ball.station] ?? shots[0]!));
-      const half = Math.ceil(mine.length / 2);
-      return {
-        player: name,
-        stats: statsOf(mine),
-        first: mine.length >= 6 ? statsOf(mine.slice(0, half)) : null,
-        second: mine.length >= 6 ? statsOf(mine.slice(half)) : null,
-      };
+    const summaries = players.map(({ id, name }) => {
+      const mine = balls.filter((ball) => ball.player === id).map(statBall);
+      const [first, second] = partsOf(mine, 'halves', String).map((part) => statsOf(part.balls));
+      return { player: name, stats: statsOf(mine), first: first ?? null, second: second ?? null };
     });
-    setSummary(summaryWords(lesson.plan.place, parts));
+    setSummary(summaryWords(lesson.plan.place, summaries));
   };
   const close = async (next: boolean): Promise<void> => {
     const answered = await ask(`/api/lessons/${lesson.id}/close`, 'POST', {
@@ -110,16 +117,16 @@ export function ReviewPage(props: ReviewPageProps) {
       <main className="mx-auto w-full max-w-[76rem] grow space-y-9 px-6 py-5 max-sm:px-3">
         <header>
           <h1 className="text-3xl">
-            {lesson.plan.place}, {lesson.plan.held_on}
+            {lesson.plan.place}, {format(parseISO(lesson.plan.held_on), 'd MMMM yyyy')}
           </h1>
           <div className="mt-3 flex flex-wrap gap-4">
-            <Filter
+            <Pick
               label="Player"
               value={playerId}
               onValue={setPlayerId}
               options={players.map(({ id, name }) => [id, name])}
             />
-            <Filter
+            <Pick
               label="Station"
               value={String(station)}
               onValue={(value) => setStation(value === 'all' ? 'all' : Number(value))}
@@ -130,7 +137,7 @@ export function ReviewPage(props: ReviewPageProps) {
                 ),
               ]}
             />
-            <Filter
+            <Pick
               label="Club"
               value={club}
               onValue={setClub}
@@ -138,10 +145,11 @@ export function ReviewPage(props: ReviewPageProps) {
             />
           </div>
         </header>
-        <StatsView balls={shown} shots={shots} units={units} />
+        <StatsView balls={shown.map(statBall)} parts={parts} by={by} onBy={setBy} units={units} />
         <LearnPanel
           player={player}
           balls={placed}
+          stations={lesson.plan.stations}
           units={units}
           onLearnt={(learnt) =>
             setPlayers((now) =>
@@ -214,34 +222,5 @@ export function ReviewPage(props: ReviewPageProps) {
       </main>
       <Toaster position="bottom-center" toastOptions={{ style: { fontFamily: 'inherit' } }} />
     </div>
-  );
-}
-
-function Filter({
-  label,
-  value,
-  onValue,
-  options,
-}: {
-  label: string;
-  value: string;
-  onValue: (value: string) => void;
-  options: readonly (readonly [string, string])[];
-}) {
-  return (
-    <label className="flex flex-col text-sm font-semibold">
-      {label}
-      <select
-        value={value}
-        onChange={(event) => onValue(event.target.value)}
-        className="h-11 rounded border-2 border-hairline bg-paper px-2 text-base font-normal"
-      >
-        {options.map(([id, name]) => (
-          <option key={id} value={id}>
-            {name}
-          </option>
-        ))}
-      </select>
-    </label>
   );
 }

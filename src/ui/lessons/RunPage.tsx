@@ -10,7 +10,7 @@ import { hitOf } from '@/core/lesson/against';
 import { STRIKES, type LoggedFields, type NewBall, type Strike } from '@/core/lesson/ball';
 import { readBallText } from '@/core/lesson/ballText';
 import { callOf } from '@/core/lesson/callOf';
-import { trackedBall } from '@/core/lesson/tracker';
+import { trackedBall } from '@/core/tracker/simulated';
 import { situationFor } from '@/core/roster/player';
 import { toMetres } from '@/core/units/length';
 import type { UnitSystem } from '@/core/units/system';

@@ -2,6 +2,7 @@
 
 import { useEffect, useState } from 'react';
 import type { CallEntry } from '@/core/contract/callSheet';
+import { flagCall } from '@/core/lesson/flagCall';
 import type { CallPicture } from '@/core/answer/picture';
 import type { UnitSystem } from '@/core/units/system';
 import { useCallsWorker } from '../desk/workers';
@@ -30,11 +31,8 @@ export function useStationCall(
       const answered = await worker.current?.answer(asked, said).catch(() => null);
       if (stale || !answered || !('answer' in answered)) return;
       const { sheet, pictures } = answered.answer;
-      const at = sheet.calls.findIndex(
-        ({ kind, toward_deg }) => kind !== 'relief' && toward_deg === 0,
-      );
-      const call = sheet.calls[at];
-      const picture = pictures[at];
+      const call = flagCall(sheet);
+      const picture = call && pictures[sheet.calls.indexOf(call)];
       setState({ question, found: call && picture ? { call, picture } : null });
     }, 0);
     return () => {

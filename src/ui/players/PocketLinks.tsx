@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import { SAND_PRESETS, type SandPreset } from '@/core/sand/presets';
 import type { UnitSystem } from '@/core/units/system';
-import { Pick } from '../ladder/Ladder';
+import { Pick } from '../frame/Pick';
 import { SAND_WORDS } from '../reading/words';
 
 const LINK = 'flex h-11 items-center rounded border-2 border-hairline px-4 hover:bg-paper-deep';

@@ -3,11 +3,17 @@ import { required } from '@/core/contract/fields';
 import { learntSchema } from '@/core/contract/situationSchema';
 import type { LearntFactors } from '@/core/learn/learnt';
 import { database } from '@/data/database';
-import { acceptLearning, resetLearning } from '@/data/learnings';
+import { acceptLearning, learningDecisions, resetLearning } from '@/data/learnings';
 import { notFound, withJson } from '../../../respond';
 import type { PlayerContext } from '../context';
 
 export const dynamic = 'force-dynamic';
+
+/** What was decided about the learnings of a player, latest first. */
+export async function GET(_request: Request, { params }: PlayerContext): Promise<Response> {
+  const { sql } = await database();
+  return Response.json(await learningDecisions(sql, (await params).id));
+}
 
 /** Accepts what was learnt as the next version; the version that is sent is not looked at. */
 export function POST(request: Request, { params }: PlayerContext): Promise<Response> {

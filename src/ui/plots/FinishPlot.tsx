@@ -3,6 +3,7 @@ import { degrees } from '@/core/units/angle';
 import { toMetres } from '@/core/units/length';
 import { sayLength, unitFor } from '@/core/units/say';
 import type { UnitSystem } from '@/core/units/system';
+import { Dots } from './Dots';
 
 interface FinishPlotProps {
   /** Where balls stopped about the flag: along the line and to the right of it, m. */
@@ -12,16 +13,27 @@ interface FinishPlotProps {
 }
 
 const SIZE = 360;
+const FARTHEST = 25;
+const DIAGONAL = Math.SQRT1_2;
 
 /** Finishes about the flag from above, the line of play upwards, with the ellipse of eight in ten and the middle. */
 export function FinishPlot({ places, finish, units }: FinishPlotProps) {
+  const ellipse = finish?.ellipse;
   const reach = Math.max(
     4,
-    ...places.flatMap(({ along, right }) => [Math.abs(along), Math.abs(right)]),
+    ellipse ? Math.abs(ellipse.x) + ellipse.long * Math.abs(Math.cos(ellipse.turn)) : 0,
+    ellipse ? Math.abs(ellipse.y) + ellipse.long * Math.abs(Math.sin(ellipse.turn)) : 0,
+    ...places.map(({ along, right }) => Math.max(Math.abs(along), Math.abs(right))),
   );
-  const perMetre = SIZE / 2 / (Math.min(reach, 25) * 1.1);
+  const perMetre = SIZE / 2 / (Math.min(reach, FARTHEST) * 1.06);
+  // A ball beyond the plot stands at its edge.
+  const within = (v: number): number => Math.max(6, Math.min(SIZE - 6, v));
   const x = (right: number): number => SIZE / 2 + right * perMetre;
   const y = (along: number): number => SIZE / 2 - along * perMetre;
+  const points = (excluded: boolean): [number, number][] =>
+    places
+      .filter((place) => place.excluded === excluded)
+      .map(({ along, right }) => [within(x(right)), within(y(along))]);
   const unit = unitFor('ground', units);
   const rings = [2, 5, 10, 20].map((r) => toMetres(r, unit)).filter((r) => r * perMetre < SIZE / 2);
   const text = finish
@@ -46,23 +58,13 @@ export function FinishPlot({ places, finish, units }: FinishPlotProps) {
               stroke="#14302a"
               strokeOpacity="0.35"
             />
-            <text x={SIZE / 2 + 3} y={y(r) - 3} fontSize="13" fill="#14302a">
+            <text x={x(r * DIAGONAL) + 3} y={y(-r * DIAGONAL) + 12} fontSize="13" fill="#14302a">
               {sayLength(r, 'ground', units)}
             </text>
           </g>
         ))}
-        {places.map(({ along, right, excluded }, i) => (
-          <circle
-            key={i}
-            cx={x(right)}
-            cy={y(along)}
-            r="5"
-            fill={excluded ? 'none' : 'white'}
-            stroke="#14302a"
-            strokeWidth="1.4"
-            strokeDasharray={excluded ? '2 2' : undefined}
-          />
-        ))}
+        <Dots at={points(true)} hollow />
+        <Dots at={points(false)} />
         {finish?.ellipse && (
           <ellipse
             rx={finish.ellipse.long * perMetre}

@@ -4,8 +4,9 @@ import type { Player } from '../player/player';
 import { AS_MEANT } from '../shot/strike';
 import { footingOf, madeWith } from '../spread/footing';
 import { sampleSwings } from '../spread/swings';
-import type { LoggedFields } from './ball';
-import { seenBall } from './struck';
+import type { LoggedFields } from '../lesson/ball';
+import { TRACKED_BALL_FORMAT } from './trackedBall';
+import { seenBall } from '../lesson/struck';
 
 /** Errors of a tracker's readings: carry and place, as shares. */
 const READS_TO = 100;
@@ -35,3 +36,7 @@ export function trackedBall(hit: Hit, player: Player, seed: number, count: numbe
     strike: seen.thin ? 'thin' : out ? 'good' : 'heavy',
   };
 }
+
+/** A ball as a tracker sends it: one line of the protocol, without its end. */
+export const trackedLine = (ball: LoggedFields, id: string, hitAt: string): string =>
+  JSON.stringify({ format: TRACKED_BALL_FORMAT, version: 1, id, hit_at: hitAt, ...ball });

@@ -1,0 +1,17 @@
+import { readHold } from '@/core/learn/decision';
+import { database } from '@/data/database';
+import { holdLearning } from '@/data/learnings';
+import { notFound, withJson } from '../../../../respond';
+import type { PlayerContext } from '../../context';
+
+export const dynamic = 'force-dynamic';
+
+/** Keeps what calls use now. */
+export function POST(request: Request, { params }: PlayerContext): Promise<Response> {
+  return withJson(request, async (body) => {
+    const { balls } = readHold(body);
+    const { sql } = await database();
+    const done = await holdLearning(sql, (await params).id, balls);
+    return done ? new Response(null, { status: 204 }) : notFound();
+  });
+}

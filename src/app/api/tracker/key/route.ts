@@ -1,0 +1,13 @@
+import { database } from '@/data/database';
+import { makeTrackerKey } from '@/data/tracker';
+import { withJson } from '../../respond';
+
+export const dynamic = 'force-dynamic';
+
+/** Makes a key for a tracker. The body is an empty object: a page of another origin cannot send one. */
+export function POST(request: Request): Promise<Response> {
+  return withJson(request, async () => {
+    const { sql } = await database();
+    return Response.json({ key: await makeTrackerKey(sql) });
+  });
+}

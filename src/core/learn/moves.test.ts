@@ -1,0 +1,56 @@
+import type { Station } from '../lesson/lesson';
+import type { PlayerRecord } from '../roster/record';
+import type { LearntFactors } from './learnt';
+import { movesOf } from './moves';
+
+const record: PlayerRecord = {
+  name: 'Ada',
+  handed: 'right',
+  skill: 'middle',
+  cautions: [],
+  schools: [],
+  notes: '',
+  bag: [
+    { name: '52', type: 'wedge', loft_deg: 52, bounce_deg: 10 },
+    { name: '56', type: 'wedge', loft_deg: 56, bounce_deg: 12 },
+  ],
+};
+const station: Station = {
+  name: 'High lip',
+  shot: { pin_yd: 18, lip: { height_ft: 3, distance_ft: 8 } },
+  line: 0,
+};
+const learnt = (distance: number): LearntFactors => ({
+  version: 1,
+  balls: 40,
+  mark_bias_mm: 0,
+  mark_scale: 1,
+  distance,
+  distance_scale: 1,
+  aim_bias_deg: 0,
+  aim_scale: 1,
+  clubs: [],
+});
+
+test('nothing learnt moves nothing', () => {
+  const { rungs, calls } = movesOf(record, [station], undefined, learnt(1), 'yards');
+  expect(rungs.map(({ club }) => club)).toEqual(['56', '52']);
+  for (const { before, after } of rungs) expect(after.carry).toBeCloseTo(before.carry, 9);
+  expect(calls[0]!.after!.swing_fraction).toBe(calls[0]!.before!.swing_fraction);
+});
+
+test('a ball that goes further lengthens the rungs and shortens the swing that is called', () => {
+  const { rungs, calls } = movesOf(record, [station], undefined, learnt(1.25), 'yards');
+  for (const { before, after } of rungs) {
+    expect(after.carry / before.carry).toBeGreaterThan(1.12);
+    expect(after.low).toBeGreaterThan(before.low);
+  }
+  const [{ before, after } = { before: null, after: null }] = calls;
+  expect(after!.club === before!.club ? after!.swing_fraction : 0).toBeLessThan(
+    before!.swing_fraction,
+  );
+});
+
+test('without a station there is nothing to compare', () => {
+  expect(movesOf(record, [], undefined, undefined, 'yards')).toEqual({ rungs: [], calls: [] });
+});

@@ -1,0 +1,48 @@
+import { createHash, randomBytes, timingSafeEqual } from 'node:crypto';
+import type { PGlite } from '@electric-sql/pglite';
+import type { TrackerAim } from '@/core/tracker/aim';
+
+/* The tracker that may send balls: its key, and what its balls are taken for. */
+
+/** How long a lesson's word holds: it says it again every minute while it is open. */
+const AIM_HOLDS = '3 minutes';
+
+const digest = (key: string): Buffer => createHash('sha256').update(key).digest();
+
+/** How the tracker stands. */
+export interface TrackerState {
+  /** When its key was made, ISO 8601, UTC; null while there is none. */
+  keyMadeAt: string | null;
+  aim: TrackerAim | null;
+}
+
+/** Makes a key; the one before is of no use from then on. It is given here and never again. */
+export async function makeTrackerKey(db: PGlite): Promise<string> {
+  const key = randomBytes(18).toString('base64url');
+  await db.query('update tracker set key_hash = $1, key_made_at = now()', [
+    digest(key).toString('hex'),
+  ]);
+  return key;
+}
+
+/** True for the key that was made last. */
+export async function isTrackerKey(db: PGlite, key: string): Promise<boolean> {
+  const { rows } = await db.query<{ key_hash: string | null }>('select key_hash from tracker');
+  const stored = rows[0]?.key_hash;
+  return Boolean(stored) && timingSafeEqual(Buffer.from(stored!, 'hex'), digest(key));
+}
+
+/** How the tracker stands; an aim that its lesson has not said again for a while is none. */
+export async function trackerState(db: PGlite): Promise<TrackerState> {
+  const { rows } = await db.query<TrackerState>(
+    `select to_char(key_made_at at time zone 'utc', 'YYYY-MM-DD"T"HH24:MI:SS"Z"') as "keyMadeAt",
+       case when aimed_at > now() - $1::interval then aim end as aim from tracker`,
+    [AIM_HOLDS],
+  );
+  return rows[0]!;
+}
+
+/** Says what the tracker's balls are taken for; null for nothing. */
+export async function aimTracker(db: PGlite, aim: TrackerAim | null): Promise<void> {
+  await db.query('update tracker set aim = $1, aimed_at = now()', [aim && JSON.stringify(aim)]);
+}

@@ -1,0 +1,69 @@
+import type { CallEntry } from '@/core/contract/callSheet';
+import type { Moves, Reach } from '@/core/learn/moves';
+import { shortLengthWords } from '@/core/script/words';
+import { fromMetres, toMetres } from '@/core/units/length';
+import { plainNumber, unitFor } from '@/core/units/say';
+import type { UnitSystem } from '@/core/units/system';
+
+interface MovesViewProps {
+  moves: Moves;
+  units: UnitSystem;
+}
+
+const CELL = 'py-1 pr-4 text-left font-normal';
+
+/** What taking a learning over would move: a rung of each club, and the call of each station. */
+export function MovesView({ moves, units }: MovesViewProps) {
+  const unit = unitFor('ground', units);
+  const far = (metres: number): string => plainNumber(fromMetres(metres, unit), 0);
+  const reach = ({ carry, low, high }: Reach): string => `${far(carry)} (${far(low)}–${far(high)})`;
+  const call = (entry: CallEntry | null): string =>
+    entry
+      ? `${entry.club} to ${entry.swing_clock}, ${shortLengthWords(toMetres(entry.entry_in, 'in'), units)} behind`
+      : 'nothing at the flag';
+  return (
+    <table className="mt-3 w-full border-collapse">
+      <caption className="text-left font-semibold">What it would change</caption>
+      <thead>
+        <tr className="border-b-2 border-hairline text-sm">
+          <th scope="col" className={CELL}>
+            Carry of a splash, where eight in ten stop, {unit}
+          </th>
+          <th scope="col" className={CELL}>
+            now
+          </th>
+          <th scope="col" className={CELL}>
+            then
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {moves.rungs.map(({ club, clock, before, after }) => (
+          <Row
+            key={club}
+            name={`${club} to ${clock}`}
+            before={reach(before)}
+            after={reach(after)}
+          />
+        ))}
+        {moves.calls.map(({ station, before, after }, i) => (
+          <Row key={i} name={`Call at ${station}`} before={call(before)} after={call(after)} />
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+function Row({ name, before, after }: { name: string; before: string; after: string }) {
+  return (
+    <tr className="border-b border-hairline align-top">
+      <th scope="row" className={CELL}>
+        {name}
+      </th>
+      <td className={CELL}>{before}</td>
+      <td className={before === after ? `${CELL} text-ink-soft` : `${CELL} font-semibold`}>
+        {before === after ? 'the same' : after}
+      </td>
+    </tr>
+  );
+}

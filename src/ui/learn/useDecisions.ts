@@ -1,0 +1,50 @@
+'use client';
+
+import { useCallback, useEffect, useState } from 'react';
+import { toast } from 'sonner';
+import type { LearningDecision } from '@/core/learn/decision';
+import type { LearntFactors } from '@/core/learn/learnt';
+import { ask } from '../frame/request';
+
+type Factors = Omit<LearntFactors, 'version'>;
+
+/** What was decided about a player's learnings, and deciding. */
+export function useDecisions(
+  playerId: string,
+  onLearnt: (learnt: LearntFactors | undefined) => void,
+) {
+  const url = `/api/players/${playerId}/learnt`;
+  const [decisions, setDecisions] = useState<readonly LearningDecision[]>([]);
+  const list = useCallback(async (): Promise<void> => {
+    const answered = await ask<LearningDecision[]>(url);
+    if (answered.ok) setDecisions(answered.body);
+  }, [url]);
+  useEffect(() => {
+    const timer = setTimeout(() => void list(), 0);
+    return () => clearTimeout(timer);
+  }, [list]);
+
+  const accept = async (factors: Factors): Promise<void> => {
+    const answered = await ask<LearntFactors>(url, 'POST', { version: 1, ...factors });
+    if (!answered.ok) {
+      toast.error(answered.fault);
+      return;
+    }
+    onLearnt(answered.body);
+    toast.success(`Taken over as version ${answered.body.version}: calls and ladder use it now.`);
+    await list();
+  };
+  const hold = async (balls: number): Promise<void> => {
+    const answered = await ask(`${url}/hold`, 'POST', { balls });
+    if (answered.ok) toast.success('Held: calls stay as they are.');
+    else toast.error(answered.fault);
+    await list();
+  };
+  const letGo = async (): Promise<void> => {
+    const answered = await ask(url, 'DELETE');
+    if (answered.ok) onLearnt(undefined);
+    else toast.error(answered.fault);
+    await list();
+  };
+  return { decisions, accept, hold, letGo };
+}

@@ -1,0 +1,89 @@
+import type { StatBall } from '@/core/lesson/stats';
+import { fromMetres, toMetres } from '@/core/units/length';
+import { plainNumber, unitFor } from '@/core/units/say';
+import type { UnitSystem } from '@/core/units/system';
+import { Dots } from './Dots';
+
+interface CarryPlotProps {
+  balls: readonly StatBall[];
+  units: UnitSystem;
+}
+
+const WIDTH = 360;
+const HEIGHT = 360;
+const LEFT = 34;
+const BOTTOM = HEIGHT - 28;
+const TOP = 12;
+const RIGHT = WIDTH - 12;
+
+/** Steps of an axis up to a value: four or five round ones. */
+function steps(most: number): number[] {
+  const step = [1, 2, 5, 10, 20, 50, 100].find((each) => most / each <= 5) ?? 200;
+  return Array.from({ length: Math.floor(most / step) }, (_, i) => (i + 1) * step);
+}
+
+/** Carry against the carry of the call: on the line a ball carries what was called. */
+export function CarryPlot({ balls, units }: CarryPlotProps) {
+  const unit = unitFor('ground', units);
+  const carries = balls.flatMap(({ carry_m, carryMeant, excluded }) =>
+    carry_m === undefined
+      ? []
+      : [{ carry: carry_m, meant: carryMeant, excluded: Boolean(excluded) }],
+  );
+  const most = Math.max(5, ...carries.flatMap(({ carry, meant }) => [carry, meant])) * 1.08;
+  const x = (meant: number): number => LEFT + (meant / most) * (RIGHT - LEFT);
+  const y = (carry: number): number => BOTTOM - (carry / most) * (BOTTOM - TOP);
+  const counted = carries.filter(({ excluded }) => !excluded).length;
+  const text =
+    counted === 0
+      ? 'No carry is logged yet.'
+      : `${counted} carries against the carry called, ${unit}; on the line a ball carries what was called.`;
+  const points = (excluded: boolean): [number, number][] =>
+    carries
+      .filter((each) => each.excluded === excluded)
+      .map(({ carry, meant }) => [x(meant), y(carry)]);
+  return (
+    <figure>
+      <svg
+        viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+        role="img"
+        aria-label={text}
+        className="block w-full max-w-sm rounded"
+      >
+        <rect width={WIDTH} height={HEIGHT} fill="var(--paper-deep)" />
+        {steps(fromMetres(most, unit)).map((value) => {
+          const at = toMetres(value, unit);
+          return (
+            <g key={value} fill="var(--ink)" fontSize="13">
+              <path
+                d={`M${LEFT} ${y(at)}H${RIGHT}M${x(at)} ${TOP}V${BOTTOM}`}
+                stroke="var(--hairline)"
+              />
+              <text x={LEFT - 5} y={y(at) + 4} textAnchor="end">
+                {plainNumber(value, 0)}
+              </text>
+              <text x={x(at)} y={BOTTOM + 16} textAnchor="middle">
+                {plainNumber(value, 0)}
+              </text>
+            </g>
+          );
+        })}
+        <path
+          d={`M${x(0)} ${y(0)}L${x(most)} ${y(most)}`}
+          stroke="var(--ink)"
+          strokeWidth="2"
+          strokeDasharray="7 5"
+        />
+        <text x={LEFT + 8} y={TOP + 14} fontSize="13" fill="var(--ink)">
+          carried
+        </text>
+        <text x={RIGHT - 4} y={BOTTOM - 7} fontSize="13" textAnchor="end" fill="var(--ink)">
+          called
+        </text>
+        <Dots at={points(true)} hollow />
+        <Dots at={points(false)} />
+      </svg>
+      <figcaption className="mt-1 text-sm">{text}</figcaption>
+    </figure>
+  );
+}
