@@ -113,15 +113,19 @@ test('a summary says what was hit, and that few balls prove nothing', () => {
     pin: 14,
     lip: 3,
   });
-  const words = summaryWords('The bunker', [
-    {
-      player: 'Ada',
-      stats: statsOf([at(12), at(1), at(13)]),
-      first: statsOf([at(12), at(1), at(1)]),
-      second: statsOf([at(12), at(13), at(14)]),
-    },
-    { player: 'Bo', stats: statsOf([]), first: null, second: null },
-  ]);
+  const words = summaryWords(
+    'The bunker',
+    [
+      {
+        player: { name: 'Ada' },
+        stats: statsOf([at(12), at(1), at(13)]),
+        first: statsOf([at(12), at(1), at(1)]),
+        second: statsOf([at(12), at(13), at(14)]),
+      },
+      { player: { name: 'Bo' }, stats: statsOf([]), first: null, second: null },
+    ],
+    'yards',
+  );
   expect(words).toContain('Ada hit 3 balls; 2 of 3 came out, 67 %');
   expect(words).toContain('cannot tell from chance');
   expect(words).toContain('Bo hit no ball');

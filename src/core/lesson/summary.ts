@@ -1,8 +1,13 @@
+import { fromMetres } from '../units/length';
+import { plainNumber } from '../units/say';
+import type { UnitSystem } from '../units/system';
 import type { BallStats } from './stats';
 
-/** A part of a lesson with what its balls came to. */
+const FEWEST = 3;
+
+/** What a lesson came to for a player. */
 export interface SummaryPart {
-  player: string;
+  player: { name: string };
   stats: BallStats;
   first: BallStats | null;
   second: BallStats | null;
@@ -10,34 +15,55 @@ export interface SummaryPart {
 
 const percent = (share: number): string => `${Math.round(share * 100)} %`;
 
-/** A lesson in sentences: what each player hit, what came out, and what moved between the halves. */
-export function summaryWords(place: string, parts: readonly SummaryPart[]): string {
-  const sentences = [`At ${place}.`];
-  for (const { player, stats, first, second } of parts) {
-    if (stats.balls === 0) {
-      sentences.push(`${player} hit no ball that was logged.`);
-      continue;
-    }
+/** How the share that came out moved from the first half to the second; empty with too few balls. */
+function movedWords({ first, second }: SummaryPart): string {
+  if (!first || !second || first.out.of < FEWEST || second.out.of < FEWEST) return '';
+  const before = percent(first.out.share);
+  const after = percent(second.out.share);
+  if (before === after) return `In both halves ${before} came out.`;
+  const apart = second.out.low > first.out.high || second.out.high < first.out.low;
+  return `From the first half to the second the share that came out went from ${before} to ${after}${apart ? '' : ', which so few balls cannot tell from chance'}.`;
+}
+
+/** How the marks lay: off the call, and how widely in each half. */
+function markWords({ stats, first, second }: SummaryPart, units: UnitSystem): string {
+  if (!stats.entry) return '';
+  const unit = units === 'metres' ? 'cm' : 'in';
+  const far = (metres: number): string =>
+    `${plainNumber(fromMetres(Math.abs(metres), unit))} ${unit}`;
+  const { bias, spread, of } = stats.entry;
+  const error = (1.96 * spread) / Math.sqrt(of);
+  const where =
+    Math.abs(bias) < error
+      ? 'The mark lay where it was called, as far as the balls tell'
+      : `The mark lay ${far(bias)} ${bias > 0 ? 'further back' : 'nearer the ball'} than called (give or take ${far(error)})`;
+  const halves =
+    first?.entry && second?.entry
+      ? `, and spread by ${far(first.entry.spread)} at first and by ${far(second.entry.spread)} at last`
+      : '';
+  return `${where}${halves}.`;
+}
+
+/** A lesson in sentences: what each player hit, what came out, where the marks lay, and what moved between the halves. */
+export function summaryWords(
+  place: string,
+  parts: readonly SummaryPart[],
+  units: UnitSystem,
+): string {
+  const sentences = parts.flatMap((part) => {
+    const { stats } = part;
+    const { name } = part.player;
+    if (stats.balls === 0) return [`${name} hit no ball that was logged.`];
     const { out } = stats;
-    sentences.push(
-      `${player} hit ${stats.balls} balls${
-        out.of > 0
-          ? `; ${out.count} of ${out.of} came out, ${percent(out.share)} (${percent(out.low)} to ${percent(out.high)})`
-          : ''
-      }.`,
-    );
-    if (first && second && first.out.of >= 3 && second.out.of >= 3) {
-      const apart = second.out.low > first.out.high || second.out.high < first.out.low;
-      sentences.push(
-        `From the first half to the second the share that came out went from ${percent(first.out.share)} to ${percent(second.out.share)}${apart ? '' : ', which so few balls cannot tell from chance'}.`,
-      );
-    }
-    if (first?.entry && second?.entry) {
-      const cm = (metres: number): string => `${(metres * 100).toFixed(1)} cm`;
-      sentences.push(
-        `The mark spread by ${cm(first.entry.spread)} at first and by ${cm(second.entry.spread)} at last.`,
-      );
-    }
-  }
-  return sentences.join(' ');
+    const came =
+      out.of > 0
+        ? `; ${out.count} of ${out.of} came out, ${percent(out.share)} (${percent(out.low)} to ${percent(out.high)})`
+        : '';
+    return [
+      `${name} hit ${stats.balls} ${stats.balls === 1 ? 'ball' : 'balls'}${came}.`,
+      movedWords(part),
+      markWords(part, units),
+    ];
+  });
+  return [`At ${place}.`, ...sentences].filter(Boolean).join(' ');
 }

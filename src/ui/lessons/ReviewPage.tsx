@@ -7,7 +7,8 @@ import { toast, Toaster } from 'sonner';
 import { readSituation } from '@/core/contract/readSituation';
 import { forStats } from '@/core/lesson/against';
 import { partsOf, type Comparison } from '@/core/lesson/parts';
-import { statsOf, type StatBall } from '@/core/lesson/stats';
+import { reportOf } from '@/core/lesson/report';
+import type { StatBall } from '@/core/lesson/stats';
 import { summaryWords } from '@/core/lesson/summary';
 import { situationFor } from '@/core/roster/player';
 import type { UnitSystem } from '@/core/units/system';
@@ -73,12 +74,14 @@ export function ReviewPage(props: ReviewPageProps) {
   );
 
   const write = (): void => {
-    const summaries = players.map(({ id, name }) => {
-      const mine = balls.filter((ball) => ball.player === id).map(statBall);
-      const [first, second] = partsOf(mine, 'halves', String).map((part) => statsOf(part.balls));
-      return { player: name, stats: statsOf(mine), first: first ?? null, second: second ?? null };
-    });
-    setSummary(summaryWords(lesson.plan.place, summaries));
+    const reports = players.map((each) =>
+      reportOf(
+        each,
+        lesson.plan,
+        balls.filter((ball) => ball.player === each.id),
+      ),
+    );
+    setSummary(summaryWords(lesson.plan.place, reports, units));
   };
   const close = async (next: boolean): Promise<void> => {
     const answered = await ask(`/api/lessons/${lesson.id}/close`, 'POST', {
@@ -104,6 +107,12 @@ export function ReviewPage(props: ReviewPageProps) {
         >
           To the bunker
         </Link>
+        <a
+          href={`/lessons/${lesson.id}/pdf`}
+          className="flex h-11 items-center rounded px-3 hover:bg-paper-deep max-sm:px-1.5"
+        >
+          PDF
+        </a>
         {(['csv', 'json'] as const).map((as) => (
           <a
             key={as}
@@ -145,7 +154,14 @@ export function ReviewPage(props: ReviewPageProps) {
             />
           </div>
         </header>
-        <StatsView balls={shown.map(statBall)} parts={parts} by={by} onBy={setBy} units={units} />
+        <StatsView
+          balls={shown.map(statBall)}
+          parts={parts}
+          by={by}
+          onBy={setBy}
+          handed={player.handed}
+          units={units}
+        />
         <LearnPanel
           player={player}
           balls={placed}
@@ -208,6 +224,12 @@ export function ReviewPage(props: ReviewPageProps) {
             >
               {closed ? 'Save' : 'Save and close'}
             </button>
+            <a
+              href={`/lessons/${lesson.id}/pdf?player=${playerId}`}
+              className="flex h-11 items-center rounded border-2 border-hairline px-4"
+            >
+              Card for {player.name}
+            </a>
             {closed && (
               <button
                 type="button"

@@ -1,10 +1,12 @@
+import type { ReactNode } from 'react';
 import { COMPARISONS, type Comparison, type Part } from '@/core/lesson/parts';
 import { statsOf, type StatBall } from '@/core/lesson/stats';
 import { statWords } from '@/core/lesson/statWords';
+import type { Hand } from '@/core/player/player';
 import type { UnitSystem } from '@/core/units/system';
-import { CarryPlot } from '../plots/CarryPlot';
-import { FinishPlot } from '../plots/FinishPlot';
-import { MarkPlot } from '../plots/MarkPlot';
+import { CarryPlot, carryWords } from '../plots/CarryPlot';
+import { FinishPlot, finishWords } from '../plots/FinishPlot';
+import { MarkPlot, markWords } from '../plots/MarkPlot';
 import { Pick } from '../frame/Pick';
 
 interface StatsViewProps {
@@ -14,11 +16,12 @@ interface StatsViewProps {
   parts: readonly Part<StatBall>[];
   by: Comparison;
   onBy: (by: Comparison) => void;
+  handed: Hand;
   units: UnitSystem;
 }
 
 /** Finishes, marks and carries drawn, and the numbers of all balls and of their parts. */
-export function StatsView({ balls, parts, by, onBy, units }: StatsViewProps) {
+export function StatsView({ balls, parts, by, onBy, handed, units }: StatsViewProps) {
   const whole = statsOf(balls);
   const columns = [
     { name: 'all', lines: statWords(whole, units) },
@@ -27,19 +30,17 @@ export function StatsView({ balls, parts, by, onBy, units }: StatsViewProps) {
   return (
     <section aria-label="What the balls came to">
       <div className="grid grid-cols-3 gap-6 max-lg:grid-cols-2 max-sm:grid-cols-1">
-        <FinishPlot
-          places={balls.flatMap(({ along_m, right_m, pin, excluded }) =>
-            along_m === undefined
-              ? []
-              : [{ along: along_m - pin, right: right_m ?? 0, excluded: Boolean(excluded) }],
-          )}
-          finish={whole.finish}
-          units={units}
-        />
-        <MarkPlot balls={balls} units={units} />
-        <CarryPlot balls={balls} units={units} />
+        <Figure words={finishWords(whole.finish, units)}>
+          <FinishPlot balls={balls} finish={whole.finish} units={units} />
+        </Figure>
+        <Figure words={markWords(balls, units)}>
+          <MarkPlot balls={balls} handed={handed} units={units} />
+        </Figure>
+        <Figure words={carryWords(balls, units)}>
+          <CarryPlot balls={balls} units={units} />
+        </Figure>
       </div>
-      <div className="mt-4">
+      <div className="mt-4 flex">
         <Pick
           label="Side by side"
           value={by}
@@ -81,5 +82,14 @@ export function StatsView({ balls, parts, by, onBy, units }: StatsViewProps) {
         </p>
       </div>
     </section>
+  );
+}
+
+function Figure({ words, children }: { words: string; children: ReactNode }) {
+  return (
+    <figure className="max-w-sm">
+      {children}
+      <figcaption className="mt-1 text-sm">{words}</figcaption>
+    </figure>
   );
 }

@@ -22,6 +22,13 @@ function steps(most: number): number[] {
   return Array.from({ length: Math.floor(most / step) }, (_, i) => (i + 1) * step);
 }
 
+/** How many carries there are and how they are drawn, in a sentence. */
+export function carryWords(balls: readonly StatBall[], units: UnitSystem): string {
+  const counted = balls.filter(({ carry_m, excluded }) => carry_m !== undefined && !excluded);
+  if (counted.length === 0) return 'No carry is logged yet.';
+  return `${counted.length} carries against the carry called, ${unitFor('ground', units)}; on the line a ball carries what was called.`;
+}
+
 /** Carry against the carry of the call: on the line a ball carries what was called. */
 export function CarryPlot({ balls, units }: CarryPlotProps) {
   const unit = unitFor('ground', units);
@@ -33,57 +40,49 @@ export function CarryPlot({ balls, units }: CarryPlotProps) {
   const most = Math.max(5, ...carries.flatMap(({ carry, meant }) => [carry, meant])) * 1.08;
   const x = (meant: number): number => LEFT + (meant / most) * (RIGHT - LEFT);
   const y = (carry: number): number => BOTTOM - (carry / most) * (BOTTOM - TOP);
-  const counted = carries.filter(({ excluded }) => !excluded).length;
-  const text =
-    counted === 0
-      ? 'No carry is logged yet.'
-      : `${counted} carries against the carry called, ${unit}; on the line a ball carries what was called.`;
   const points = (excluded: boolean): [number, number][] =>
     carries
       .filter((each) => each.excluded === excluded)
       .map(({ carry, meant }) => [x(meant), y(carry)]);
   return (
-    <figure>
-      <svg
-        viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
-        role="img"
-        aria-label={text}
-        className="block w-full max-w-sm rounded"
-      >
-        <rect width={WIDTH} height={HEIGHT} fill="var(--paper-deep)" />
-        {steps(fromMetres(most, unit)).map((value) => {
-          const at = toMetres(value, unit);
-          return (
-            <g key={value} fill="var(--ink)" fontSize="13">
-              <path
-                d={`M${LEFT} ${y(at)}H${RIGHT}M${x(at)} ${TOP}V${BOTTOM}`}
-                stroke="var(--hairline)"
-              />
-              <text x={LEFT - 5} y={y(at) + 4} textAnchor="end">
-                {plainNumber(value, 0)}
-              </text>
-              <text x={x(at)} y={BOTTOM + 16} textAnchor="middle">
-                {plainNumber(value, 0)}
-              </text>
-            </g>
-          );
-        })}
-        <path
-          d={`M${x(0)} ${y(0)}L${x(most)} ${y(most)}`}
-          stroke="var(--ink)"
-          strokeWidth="2"
-          strokeDasharray="7 5"
-        />
-        <text x={LEFT + 8} y={TOP + 14} fontSize="13" fill="var(--ink)">
-          carried
-        </text>
-        <text x={RIGHT - 4} y={BOTTOM - 7} fontSize="13" textAnchor="end" fill="var(--ink)">
-          called
-        </text>
-        <Dots at={points(true)} hollow />
-        <Dots at={points(false)} />
-      </svg>
-      <figcaption className="mt-1 text-sm">{text}</figcaption>
-    </figure>
+    <svg
+      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+      role="img"
+      aria-label={carryWords(balls, units)}
+      className="block w-full rounded"
+    >
+      <rect width={WIDTH} height={HEIGHT} fill="var(--paper-deep)" />
+      {steps(fromMetres(most, unit)).map((value) => {
+        const at = toMetres(value, unit);
+        return (
+          <g key={value} fill="var(--ink)" fontSize="13">
+            <path
+              d={`M${LEFT} ${y(at)}H${RIGHT}M${x(at)} ${TOP}V${BOTTOM}`}
+              stroke="var(--hairline)"
+            />
+            <text x={LEFT - 5} y={y(at) + 4} textAnchor="end">
+              {plainNumber(value, 0)}
+            </text>
+            <text x={x(at)} y={BOTTOM + 16} textAnchor="middle">
+              {plainNumber(value, 0)}
+            </text>
+          </g>
+        );
+      })}
+      <path
+        d={`M${x(0)} ${y(0)}L${x(most)} ${y(most)}`}
+        stroke="var(--ink)"
+        strokeWidth="2"
+        strokeDasharray="7 5"
+      />
+      <text x={LEFT + 8} y={TOP + 14} fontSize="13" fill="var(--ink)">
+        carried
+      </text>
+      <text x={RIGHT - 4} y={BOTTOM - 7} fontSize="13" textAnchor="end" fill="var(--ink)">
+        called
+      </text>
+      <Dots at={points(true)} hollow />
+      <Dots at={points(false)} />
+    </svg>
   );
 }

@@ -1,4 +1,4 @@
-import type { BallStats } from '@/core/lesson/stats';
+import type { BallStats, StatBall } from '@/core/lesson/stats';
 import { degrees } from '@/core/units/angle';
 import { toMetres } from '@/core/units/length';
 import { sayLength, unitFor } from '@/core/units/say';
@@ -6,8 +6,7 @@ import type { UnitSystem } from '@/core/units/system';
 import { Dots } from './Dots';
 
 interface FinishPlotProps {
-  /** Where balls stopped about the flag: along the line and to the right of it, m. */
-  places: readonly { along: number; right: number; excluded: boolean }[];
+  balls: readonly StatBall[];
   finish: BallStats['finish'];
   units: UnitSystem;
 }
@@ -16,8 +15,19 @@ const SIZE = 360;
 const FARTHEST = 25;
 const DIAGONAL = Math.SQRT1_2;
 
+/** What finishes come to, in a sentence. */
+export const finishWords = (finish: BallStats['finish'], units: UnitSystem): string =>
+  finish
+    ? `${finish.of} finishes about the flag, on the whole ${sayLength(Math.abs(finish.along), 'ground', units)} ${finish.along >= 0 ? 'past' : 'short'} and ${sayLength(Math.abs(finish.right), 'ground', units)} ${finish.right >= 0 ? 'right' : 'left'}.`
+    : 'No finish is known yet.';
+
 /** Finishes about the flag from above, the line of play upwards, with the ellipse of eight in ten and the middle. */
-export function FinishPlot({ places, finish, units }: FinishPlotProps) {
+export function FinishPlot({ balls, finish, units }: FinishPlotProps) {
+  const places = balls.flatMap(({ along_m, right_m, pin, excluded }) =>
+    along_m === undefined
+      ? []
+      : [{ along: along_m - pin, right: right_m ?? 0, excluded: Boolean(excluded) }],
+  );
   const ellipse = finish?.ellipse;
   const reach = Math.max(
     4,
@@ -36,60 +46,54 @@ export function FinishPlot({ places, finish, units }: FinishPlotProps) {
       .map(({ along, right }) => [within(x(right)), within(y(along))]);
   const unit = unitFor('ground', units);
   const rings = [2, 5, 10, 20].map((r) => toMetres(r, unit)).filter((r) => r * perMetre < SIZE / 2);
-  const text = finish
-    ? `${finish.of} finishes about the flag, on the whole ${sayLength(Math.abs(finish.along), 'ground', units)} ${finish.along >= 0 ? 'past' : 'short'} and ${sayLength(Math.abs(finish.right), 'ground', units)} ${finish.right >= 0 ? 'right' : 'left'}.`
-    : 'No finish is known yet.';
   return (
-    <figure>
-      <svg
-        viewBox={`0 0 ${SIZE} ${SIZE}`}
-        role="img"
-        aria-label={text}
-        className="block w-full max-w-sm rounded"
-      >
-        <rect width={SIZE} height={SIZE} fill="var(--putting)" />
-        {rings.map((r) => (
-          <g key={r}>
-            <circle
-              cx={SIZE / 2}
-              cy={SIZE / 2}
-              r={r * perMetre}
-              fill="none"
-              stroke="#14302a"
-              strokeOpacity="0.35"
-            />
-            <text x={x(r * DIAGONAL) + 3} y={y(-r * DIAGONAL) + 12} fontSize="13" fill="#14302a">
-              {sayLength(r, 'ground', units)}
-            </text>
-          </g>
-        ))}
-        <Dots at={points(true)} hollow />
-        <Dots at={points(false)} />
-        {finish?.ellipse && (
-          <ellipse
-            rx={finish.ellipse.long * perMetre}
-            ry={finish.ellipse.short * perMetre}
-            transform={`translate(${x(finish.ellipse.y)} ${y(finish.ellipse.x)}) rotate(${-90 + degrees(finish.ellipse.turn)})`}
+    <svg
+      viewBox={`0 0 ${SIZE} ${SIZE}`}
+      role="img"
+      aria-label={finishWords(finish, units)}
+      className="block w-full rounded"
+    >
+      <rect width={SIZE} height={SIZE} fill="var(--putting)" />
+      {rings.map((r) => (
+        <g key={r}>
+          <circle
+            cx={SIZE / 2}
+            cy={SIZE / 2}
+            r={r * perMetre}
             fill="none"
-            stroke="#072f26"
-            strokeWidth="2.4"
+            stroke="#14302a"
+            strokeOpacity="0.35"
           />
-        )}
-        {finish && (
-          <path
-            d={`M${x(finish.right) - 7} ${y(finish.along)} h14 m-7 -7 v14`}
-            stroke="#4b1b5e"
-            strokeWidth="3"
-          />
-        )}
-        <path
-          d={`M${SIZE / 2} ${SIZE / 2} v-30 l20 7 l-20 7`}
-          fill="var(--flag)"
-          stroke="#14302a"
-          strokeWidth="2"
+          <text x={x(r * DIAGONAL) + 3} y={y(-r * DIAGONAL) + 12} fontSize="13" fill="#14302a">
+            {sayLength(r, 'ground', units)}
+          </text>
+        </g>
+      ))}
+      <Dots at={points(true)} hollow />
+      <Dots at={points(false)} />
+      {finish?.ellipse && (
+        <ellipse
+          rx={finish.ellipse.long * perMetre}
+          ry={finish.ellipse.short * perMetre}
+          transform={`translate(${x(finish.ellipse.y)} ${y(finish.ellipse.x)}) rotate(${-90 + degrees(finish.ellipse.turn)})`}
+          fill="none"
+          stroke="#072f26"
+          strokeWidth="2.4"
         />
-      </svg>
-      <figcaption className="mt-1 text-sm">{text}</figcaption>
-    </figure>
+      )}
+      {finish && (
+        <path
+          d={`M${x(finish.right) - 7} ${y(finish.along)} h14 m-7 -7 v14`}
+          stroke="#4b1b5e"
+          strokeWidth="3"
+        />
+      )}
+      <path
+        d={`M${SIZE / 2} ${SIZE / 2} v-30 l20 7 l-20 7`}
+        fill="var(--flag)"
+        stroke="#14302a"
+        strokeWidth="2"
+      />
+    </svg>
   );
 }

@@ -1,4 +1,5 @@
-import type { StatBall } from '@/core/lesson/stats';
+import { statsOf, type StatBall } from '@/core/lesson/stats';
+import type { Hand } from '@/core/player/player';
 import { fromMetres, toMetres } from '@/core/units/length';
 import { plainNumber } from '@/core/units/say';
 import type { UnitSystem } from '@/core/units/system';
@@ -6,6 +7,7 @@ import { Dots } from './Dots';
 
 interface MarkPlotProps {
   balls: readonly StatBall[];
+  handed: Hand;
   units: UnitSystem;
 }
 
@@ -17,89 +19,90 @@ const SIDE = 14;
 const LEAST_REACH = 0.05;
 const MOST_REACH = 0.2;
 
+/** What marks come to, in a sentence. */
+export function markWords(balls: readonly StatBall[], units: UnitSystem): string {
+  const { entry } = statsOf(balls);
+  if (!entry) return 'Too few marks are logged yet.';
+  const unit = units === 'metres' ? 'cm' : 'in';
+  const off = plainNumber(fromMetres(Math.abs(entry.bias), unit));
+  return `${entry.of} marks, on the whole ${off} ${unit} ${entry.bias >= 0 ? 'further back than called' : 'nearer the ball than called'}; the first ball at the top.`;
+}
+
 /** Marks about where each was called, ball by ball from the first at the top to the last at the bottom. */
-export function MarkPlot({ balls, units }: MarkPlotProps) {
+export function MarkPlot({ balls, handed, units }: MarkPlotProps) {
   const unit = units === 'metres' ? 'cm' : 'in';
   const marks = balls.flatMap(({ entry_m, entryMeant, excluded }) =>
     entry_m === undefined ? [] : [{ off: entry_m - entryMeant, excluded: Boolean(excluded) }],
   );
-  const counted = marks.filter(({ excluded }) => !excluded);
-  const bias =
-    counted.length > 0 ? counted.reduce((sum, { off }) => sum + off, 0) / counted.length : 0;
+  const { entry } = statsOf(balls);
   const reach = Math.min(
     MOST_REACH,
     Math.max(LEAST_REACH, ...marks.map(({ off }) => Math.abs(off))) * 1.1,
   );
-  // Further back is to the left, as on the strip of sand.
+  // Further back is to the trail side, as on the strip of sand.
+  const back = handed === 'left' ? 1 : -1;
   const x = (off: number): number =>
-    WIDTH / 2 - (Math.max(-reach, Math.min(reach, off)) / reach) * (WIDTH / 2 - SIDE);
+    WIDTH / 2 + back * (Math.max(-reach, Math.min(reach, off)) / reach) * (WIDTH / 2 - SIDE);
   const y = (i: number): number => TOP + ((i + 0.5) / marks.length) * (BOTTOM - TOP);
   const step = units === 'metres' ? 0.02 : toMetres(1, 'in');
   const ticks = [-4, -3, -2, -1, 1, 2, 3, 4]
     .map((k) => k * step)
     .filter((v) => Math.abs(v) < reach);
-  const text =
-    counted.length === 0
-      ? 'No mark is logged yet.'
-      : `${counted.length} marks, on the whole ${plainNumber(fromMetres(Math.abs(bias), unit))} ${unit} ${bias >= 0 ? 'further back than called' : 'nearer the ball than called'}; the first ball at the top.`;
   const points = (excluded: boolean): [number, number][] =>
     marks.flatMap((mark, i) =>
       mark.excluded === excluded ? [[x(mark.off), y(i)] as [number, number]] : [],
     );
   return (
-    <figure>
-      <svg
-        viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
-        role="img"
-        aria-label={text}
-        className="block w-full max-w-sm rounded"
-      >
-        <rect width={WIDTH} height={HEIGHT} fill="var(--sand)" />
-        {ticks.map((off) => (
-          <g key={off}>
-            <line
-              x1={x(off)}
-              x2={x(off)}
-              y1={TOP}
-              y2={BOTTOM}
-              stroke="#14302a"
-              strokeOpacity="0.18"
-            />
-            <text x={x(off)} y={BOTTOM + 16} fontSize="13" textAnchor="middle" fill="#14302a">
-              {plainNumber(fromMetres(Math.abs(off), unit), 0)}
-            </text>
-          </g>
-        ))}
-        <text x={WIDTH / 2} y={BOTTOM + 16} fontSize="13" textAnchor="middle" fill="#14302a">
-          called
-        </text>
-        <text x={SIDE} y={TOP - 9} fontSize="13" fill="#14302a">
-          further back, {unit}
-        </text>
-        <text x={WIDTH - SIDE} y={TOP - 9} fontSize="13" textAnchor="end" fill="#14302a">
-          nearer the ball
-        </text>
-        <line
-          x1={WIDTH / 2}
-          x2={WIDTH / 2}
-          y1={TOP}
-          y2={BOTTOM}
-          stroke="#14302a"
-          strokeWidth="2.5"
-          strokeDasharray="7 5"
-        />
-        <Dots at={points(true)} hollow />
-        <Dots at={points(false)} />
-        {counted.length > 0 && (
-          <path
-            d={`M${x(bias)} ${TOP - 4}v12m-6 -6h12`}
-            stroke="#4b1b5e"
-            strokeWidth="3"
-            fill="none"
+    <svg
+      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+      role="img"
+      aria-label={markWords(balls, units)}
+      className="block w-full rounded"
+    >
+      <rect width={WIDTH} height={HEIGHT} fill="var(--sand)" />
+      {ticks.map((off) => (
+        <g key={off}>
+          <line
+            x1={x(off)}
+            x2={x(off)}
+            y1={TOP}
+            y2={BOTTOM}
+            stroke="#14302a"
+            strokeOpacity="0.18"
           />
-        )}
-      </svg>
-      <figcaption className="mt-1 text-sm">{text}</figcaption>
-    </figure>
+          <text x={x(off)} y={BOTTOM + 16} fontSize="13" textAnchor="middle" fill="#14302a">
+            {plainNumber(fromMetres(Math.abs(off), unit), 0)}
+          </text>
+        </g>
+      ))}
+      <text x={WIDTH / 2} y={BOTTOM + 16} fontSize="13" textAnchor="middle" fill="#14302a">
+        called
+      </text>
+      <text x={SIDE} y={TOP - 9} fontSize="13" fill="#14302a">
+        {back < 0 ? `further back, ${unit}` : 'nearer the ball'}
+      </text>
+      <text x={WIDTH - SIDE} y={TOP - 9} fontSize="13" textAnchor="end" fill="#14302a">
+        {back < 0 ? 'nearer the ball' : `further back, ${unit}`}
+      </text>
+      <line
+        x1={WIDTH / 2}
+        x2={WIDTH / 2}
+        y1={TOP}
+        y2={BOTTOM}
+        stroke="#14302a"
+        strokeWidth="2.5"
+        strokeDasharray="7 5"
+      />
+      <Dots at={points(true)} hollow />
+      <Dots at={points(false)} />
+      {entry && (
+        <path
+          d={`M${x(entry.bias)} ${TOP - 4}v12m-6 -6h12`}
+          stroke="#4b1b5e"
+          strokeWidth="3"
+          fill="none"
+        />
+      )}
+    </svg>
   );
 }

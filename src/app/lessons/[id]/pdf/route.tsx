@@ -1,0 +1,62 @@
+import { renderToBuffer } from '@react-pdf/renderer';
+import { reportOf } from '@/core/lesson/report';
+import { readAcademy } from '@/data/academy';
+import { ballsOfLesson } from '@/data/balls';
+import { database } from '@/data/database';
+import { isId } from '@/data/id';
+import { lessonById } from '@/data/lessons';
+import { playerById } from '@/data/players';
+import { unitsFrom } from '@/ui/frame/preferences';
+import { LessonPaper } from '@/ui/paper/LessonPaper';
+import { notFound, refuse } from '../../../api/respond';
+
+export const dynamic = 'force-dynamic';
+
+/** A lesson as a PDF: all of it, or with `player` the card that this player takes home; `units`. */
+export async function GET(
+  request: Request,
+  { params }: { params: Promise<{ id: string }> },
+): Promise<Response> {
+  const query = new URL(request.url).searchParams;
+  const { id } = await params;
+  const { sql } = await database();
+  const lesson = isId(id) ? await lessonById(sql, id) : null;
+  if (!lesson) return notFound();
+  const { plan, summary, homework } = lesson;
+  const one = query.get('player');
+  if (one !== null && !plan.players.includes(one)) {
+    return refuse(400, [{ path: 'player', message: `"${one}" is not in this lesson` }]);
+  }
+  const [house, balls, found] = await Promise.all([
+    readAcademy(sql),
+    ballsOfLesson(sql, id),
+    Promise.all((one === null ? plan.players : [one]).map((player) => playerById(sql, player))),
+  ]);
+  const players = found.flatMap((player) => player ?? []);
+  if (players.length === 0) return notFound();
+  const reports = players.map((player) =>
+    reportOf(
+      player,
+      plan,
+      balls.filter((ball) => ball.player === player.id),
+    ),
+  );
+  const own = one === null ? house.units : (players[0]!.units ?? house.units);
+  const pdf = await renderToBuffer(
+    <LessonPaper
+      plan={plan}
+      summary={summary}
+      homework={homework}
+      reports={reports}
+      card={one !== null}
+      units={unitsFrom(query.get('units') ?? undefined, own)}
+    />,
+  );
+  const name = one === null ? `lesson-${plan.held_on}` : `${one}-${plan.held_on}`;
+  return new Response(new Uint8Array(pdf), {
+    headers: {
+      'content-type': 'application/pdf',
+      'content-disposition': `inline; filename="${name}.pdf"`,
+    },
+  });
+}

@@ -1,0 +1,44 @@
+import { readSituation } from '../contract/readSituation';
+import { situationFor } from '../roster/player';
+import type { PlayerRecord } from '../roster/record';
+import { forStats, type CalledBall } from './against';
+import type { BallCall } from './ball';
+import type { LessonPlan } from './lesson';
+import { partsOf } from './parts';
+import { statsOf, type BallStats, type StatBall } from './stats';
+
+/** A lesson as one player takes it home. */
+export interface PlayerReport<P extends PlayerRecord> {
+  player: P;
+  balls: StatBall[];
+  stats: BallStats;
+  /** Null with too few balls to halve. */
+  first: BallStats | null;
+  second: BallStats | null;
+  /** What was hit last at each station that the player came to. */
+  calls: { station: string; call: BallCall }[];
+}
+
+/** What a player's balls of a lesson came to, with the calls that they were hit for. */
+export function reportOf<P extends PlayerRecord>(
+  player: P,
+  plan: LessonPlan,
+  own: readonly CalledBall[],
+): PlayerReport<P> {
+  const shots = plan.stations.map(
+    ({ shot }) => readSituation(situationFor(player, shot)).question.shot,
+  );
+  const balls = own.map((ball) => forStats(ball, shots[ball.station]!));
+  const [first, second] = partsOf(balls, 'halves', String).map((part) => statsOf(part.balls));
+  return {
+    player,
+    balls,
+    stats: statsOf(balls),
+    first: first ?? null,
+    second: second ?? null,
+    calls: plan.stations.flatMap(({ name }, station) => {
+      const last = own.findLast((ball) => ball.station === station);
+      return last ? [{ station: name, call: last.call }] : [];
+    }),
+  };
+}

@@ -1,0 +1,177 @@
+import { Document, Page, StyleSheet, Text, View } from '@react-pdf/renderer';
+import { format, parseISO } from 'date-fns';
+import { callWords } from '@/core/lesson/callWords';
+import type { LessonPlan } from '@/core/lesson/lesson';
+import type { PlayerReport } from '@/core/lesson/report';
+import { summaryWords } from '@/core/lesson/summary';
+import { statWords } from '@/core/lesson/statWords';
+import type { RosterPlayer } from '@/core/roster/player';
+import type { UnitSystem } from '@/core/units/system';
+import { RULES_FOOT } from '../card/rulesFoot';
+import { FinishPlot } from '../plots/FinishPlot';
+import { MarkPlot } from '../plots/MarkPlot';
+import { Drawing } from './Drawing';
+import { HEADING, registerFonts, TEXT } from './fonts';
+import { LIGHT_COLOURS } from './lightColours';
+
+const INK = LIGHT_COLOURS['--ink']!;
+const SOFT = LIGHT_COLOURS['--ink-soft']!;
+const LINE = LIGHT_COLOURS['--hairline']!;
+const MARGIN = 40;
+
+const styles = StyleSheet.create({
+  page: {
+    padding: MARGIN,
+    paddingBottom: MARGIN + 36,
+    fontFamily: TEXT,
+    fontSize: 10.5,
+    color: INK,
+    lineHeight: 1.4,
+  },
+  name: { fontFamily: HEADING, fontWeight: 600, fontSize: 20, lineHeight: 1.1 },
+  under: { color: SOFT, marginTop: 4 },
+  head: { fontFamily: HEADING, fontWeight: 600, fontSize: 13, marginTop: 14, marginBottom: 3 },
+  block: { marginTop: 12, paddingTop: 2, borderTop: `1 solid ${LINE}` },
+  sides: { flexDirection: 'row', gap: 18, marginTop: 6 },
+  table: { flex: 1 },
+  row: { flexDirection: 'row', borderBottom: `0.5 solid ${LINE}`, paddingVertical: 2, fontSize: 9 },
+  label: { width: 92 },
+  cell: { flex: 1, paddingRight: 4 },
+  caption: { fontSize: 8, color: SOFT, marginTop: 2 },
+  foot: {
+    position: 'absolute',
+    bottom: MARGIN - 12,
+    left: MARGIN,
+    right: MARGIN,
+    paddingTop: 5,
+    borderTop: `1 solid ${LINE}`,
+    fontSize: 8,
+    lineHeight: 1.3,
+    color: SOFT,
+  },
+});
+
+export interface LessonPaperProps {
+  plan: LessonPlan;
+  /** The coach's summary of the whole lesson; written from the numbers when it is empty. */
+  summary: string;
+  homework: string;
+  reports: readonly PlayerReport<RosterPlayer>[];
+  /** True for the card of one player, who is told nothing of the others. */
+  card: boolean;
+  units: UnitSystem;
+}
+
+const PLOT = 196;
+
+function Block({ report, units }: { report: PlayerReport<RosterPlayer>; units: UnitSystem }) {
+  const { player, balls, stats, first, second, calls } = report;
+  const columns = [
+    { name: 'all', lines: statWords(stats, units) },
+    ...(first && second
+      ? [
+          { name: 'first half', lines: statWords(first, units) },
+          { name: 'second half', lines: statWords(second, units) },
+        ]
+      : []),
+  ];
+  return (
+    <View style={styles.block} wrap={false}>
+      <Text style={styles.head}>{player.name}</Text>
+      {calls.map(({ station, call }) => (
+        <Text key={station}>
+          <Text style={{ fontWeight: 700 }}>{station}: </Text>
+          {callWords(call, player.handed, units)}.
+        </Text>
+      ))}
+      {stats.balls === 0 ? (
+        <Text>No ball was logged.</Text>
+      ) : (
+        <>
+          <View style={styles.sides}>
+            <View style={styles.table}>
+              <View style={styles.row}>
+                <Text style={styles.label}> </Text>
+                {columns.map(({ name }) => (
+                  <Text key={name} style={[styles.cell, { fontWeight: 700 }]}>
+                    {name}
+                  </Text>
+                ))}
+              </View>
+              {columns[0]!.lines.map(([name], i) => (
+                <View key={name} style={styles.row}>
+                  <Text style={styles.label}>{name}</Text>
+                  {columns.map((column) => (
+                    <Text key={column.name} style={styles.cell}>
+                      {column.lines[i]![1]}
+                    </Text>
+                  ))}
+                </View>
+              ))}
+            </View>
+          </View>
+          <View style={styles.sides}>
+            <View style={{ width: PLOT }}>
+              <Drawing width={PLOT}>
+                <FinishPlot balls={balls} finish={stats.finish} units={units} />
+              </Drawing>
+              <Text style={styles.caption}>Where balls stopped about the flag</Text>
+            </View>
+            <View style={{ width: PLOT }}>
+              <Drawing width={PLOT}>
+                <MarkPlot balls={balls} handed={player.handed} units={units} />
+              </Drawing>
+              <Text style={styles.caption}>Marks about the one called, the first at the top</Text>
+            </View>
+            <Text style={[styles.caption, { flex: 1 }]}>
+              In brackets what the true share may be, per cent, nineteen times in twenty. The
+              ellipse holds eight in ten.
+              {player.learnt
+                ? ` Calls use what ${player.learnt.balls} logged balls taught, version ${player.learnt.version}.`
+                : ''}
+            </Text>
+          </View>
+        </>
+      )}
+    </View>
+  );
+}
+
+/** A lesson on paper: the whole of it for the coach, or the card that one player takes home. */
+export function LessonPaper({ plan, summary, homework, reports, card, units }: LessonPaperProps) {
+  registerFonts();
+  const day = format(parseISO(plan.held_on), 'd MMMM yyyy');
+  const title = card ? reports[0]!.player.name : `Lesson of ${day}`;
+  const alone = plan.players.length === 1;
+  const said =
+    (card && !alone) || !summary.trim() ? summaryWords(plan.place, reports, units) : summary;
+  return (
+    <Document title={`${title}, ${plan.place}`} creator="Mellow Divot" language="en">
+      <Page size="A4" style={styles.page}>
+        <Text style={styles.name}>{title}</Text>
+        <Text style={styles.under}>
+          {[card ? day : '', plan.place, plan.weather].filter(Boolean).join(' · ')}
+        </Text>
+        <Text style={styles.head}>What was worked on</Text>
+        <Text>{said}</Text>
+        {homework.trim() !== '' && (
+          <View wrap={false}>
+            <Text style={styles.head}>Homework</Text>
+            {homework
+              .split('\n')
+              .filter((line) => line.trim())
+              .map((line, i) => (
+                <Text key={i}>{line}</Text>
+              ))}
+          </View>
+        )}
+        {reports.map((report) => (
+          <Block key={report.player.id} report={report} units={units} />
+        ))}
+        <Text style={styles.foot} fixed>
+          {RULES_FOOT}
+        </Text>
+      </Page>
+    </Document>
+  );
+}
