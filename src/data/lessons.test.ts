@@ -6,7 +6,7 @@ import type { LessonFile } from '@/core/lesson/exchange';
 import type { LessonPlan } from '@/core/lesson/lesson';
 import { addBalls, ballsOfLesson, ballsOfPlayer, changeBall } from './balls';
 import { openDatabase, type Database } from './database';
-import { acceptLearning, resetLearning } from './learnings';
+import { acceptLearning, holdLearning, learningDecisions, resetLearning } from './learnings';
 import {
   closeLesson,
   importLesson,
@@ -16,6 +16,7 @@ import {
   setLessonDeleted,
 } from './lessons';
 import { addPlayers, playerById } from './players';
+import { aimTracker, isTrackerKey, makeTrackerKey, trackerState } from './tracker';
 
 jest.setTimeout(60_000);
 
@@ -214,4 +215,53 @@ test('what was learnt gets a new version each time, and can be let go', async ()
   expect((await playerById(sql, 'ada'))!.learnt).toBeUndefined();
   expect((await acceptLearning(sql, 'ada', factors))!.version).toBe(3);
   expect(await acceptLearning(sql, 'nobody', factors)).toBeNull();
+});
+
+test('what was decided is remembered, latest first, with the version in force', async () => {
+  const { sql } = database;
+  const before = await learningDecisions(sql, 'ada');
+  expect(before.map(({ decision, version }) => [decision, version])).toEqual([
+    ['accepted', 3],
+    ['let-go', null],
+    ['accepted', 2],
+    ['accepted', 1],
+  ]);
+  expect(await holdLearning(sql, 'ada', 44)).toBe(true);
+  const [held] = await learningDecisions(sql, 'ada');
+  expect(held).toMatchObject({ decision: 'held', version: 3, balls: 44 });
+  expect(held!.factors).toMatchObject({ mark_bias_mm: 8 });
+  expect(await holdLearning(sql, 'nobody', 1)).toBe(false);
+  expect(await resetLearning(sql, 'nobody')).toBe(false);
+});
+
+test('balls after a ball of the server’s order; balls of a deleted lesson teach nothing', async () => {
+  const { sql } = database;
+  const all = await ballsOfLesson(sql, ID);
+  expect((await ballsOfLesson(sql, ID, all[4]!.seq)).map(({ id }) => id)).toEqual(
+    all.slice(5).map(({ id }) => id),
+  );
+  const [one] = await ballsOfPlayer(sql, 'bo');
+  expect(one).toMatchObject({ lesson: ID, at: { shot: { pin_yd: 15 } } });
+  await setLessonDeleted(sql, ID, true);
+  expect(await ballsOfPlayer(sql, 'bo')).toEqual([]);
+  await setLessonDeleted(sql, ID, false);
+});
+
+test('a tracker’s key is good until the next is made; its aim goes with a word or with time', async () => {
+  const { sql } = database;
+  expect(await trackerState(sql)).toEqual({ keyMadeAt: null, aim: null });
+  expect(await isTrackerKey(sql, '')).toBe(false);
+  const first = await makeTrackerKey(sql);
+  expect(await isTrackerKey(sql, first)).toBe(true);
+  const second = await makeTrackerKey(sql);
+  expect(await isTrackerKey(sql, first)).toBe(false);
+  expect(await isTrackerKey(sql, second)).toBe(true);
+  const aim = { lesson: ID, player: 'ada', station: 0, call };
+  await aimTracker(sql, aim);
+  expect((await trackerState(sql)).aim).toEqual(aim);
+  await sql.query("update tracker set aimed_at = now() - interval '4 minutes'");
+  expect((await trackerState(sql)).aim).toBeNull();
+  await aimTracker(sql, aim);
+  await aimTracker(sql, null);
+  expect((await trackerState(sql)).aim).toBeNull();
 });

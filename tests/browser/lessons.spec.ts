@@ -92,9 +92,16 @@ test('a ball is logged by keys alone, typed, edited, excluded, taken away and br
     'carried 12 yd, stopped at 15 yd, 2 yd left, heavy, “quit on it”',
   );
   await second.click();
-  await page.getByLabel('This ball in a line').fill('e2 c11 good');
-  await page.getByRole('button', { name: 'Put in its place' }).click();
-  await expect(second).toContainText('carried 11 yd, good');
+  const form = page.getByRole('listitem').filter({ has: second });
+  await form.getByLabel(/^Carried/).fill('far');
+  await form.getByRole('button', { name: 'Save the change' }).click();
+  await expect(form.getByRole('alert')).toHaveText('Carried: must be a number, not "far"');
+  await form.getByLabel(/^Carried/).fill('11');
+  await form.getByLabel(/^Strike/).selectOption('good');
+  await form.getByLabel(/^Changed in the set-up/).fill('ball one forward');
+  await form.getByRole('button', { name: 'Save the change' }).click();
+  await expect(second).toContainText('carried 11 yd, stopped at 15 yd, 2 yd left, good');
+  await expect(second).toContainText('“quit on it”, changed: ball one forward');
   await second.click();
   await page.getByLabel('Why it does not count').fill('stone under the ball');
   await page.getByRole('button', { name: 'Exclude' }).click();
@@ -110,7 +117,7 @@ test('balls wait while the server is away, a reload included, and are saved once
 }) => {
   const lesson = await newLesson(page);
   await atTheBunker(page, lesson);
-  await page.route('**/api/lessons/*/balls', (route) => route.abort());
+  await page.route('**/api/lessons/*/balls*', (route) => route.abort());
   for (const carry of [10, 11, 12]) {
     await page.getByLabel('A ball in a line').fill(`c${carry} good`);
     await page.keyboard.press('Enter');
@@ -121,7 +128,7 @@ test('balls wait while the server is away, a reload included, and are saved once
   await page.reload();
   await expect(page.getByText(/3 on their way/)).toBeVisible();
   expect(await ballsOf(page, lesson)).toHaveLength(0);
-  await page.unroute('**/api/lessons/*/balls');
+  await page.unroute('**/api/lessons/*/balls*');
   await expect(page.getByText(/3 of 8 balls here · every ball is saved/)).toBeVisible();
   const saved = (await ballsOf(page, lesson)) as unknown as { carry_m: number }[];
   expect(saved.map(({ carry_m }) => Math.round(carry_m / 0.9144))).toEqual([10, 11, 12]);
@@ -155,9 +162,101 @@ test('the simulated tracker feeds balls; a left-hander’s ground is seen in a m
     'true',
   );
   await expect(page.getByTestId('script')).toBeVisible();
+  await page.getByText('Tracker', { exact: true }).click();
   await page.getByRole('button', { name: 'A ball from the simulated tracker' }).click();
   await expect(page.getByText(/^1\. .* · tracker/)).toBeVisible();
   await passesAxe(page);
+});
+
+test('what is half tapped and typed is there after a reload; further fields go with it', async ({
+  page,
+}) => {
+  const lesson = await newLesson(page);
+  await atTheBunker(page, lesson);
+  await page.keyboard.press('b');
+  const strip = page.getByRole('slider', { name: 'Where the club entered' });
+  await strip.focus();
+  await page.keyboard.press('ArrowLeft');
+  const tapped = await strip.getAttribute('aria-valuetext');
+  await page.getByLabel('A ball in a line').fill('c12 r');
+  await page.reload();
+  await expect(page.getByRole('radio', { name: '2. Longer' })).toHaveAttribute(
+    'aria-checked',
+    'true',
+  );
+  await expect(strip).toHaveAttribute('aria-valuetext', tapped!);
+  await expect(page.getByLabel('A ball in a line')).toHaveValue('c12 r');
+  await expect(page.getByTestId('script')).toBeVisible();
+  await page.getByText('More of this ball').click();
+  await page.getByLabel(/^Depth of the mark/).fill('18');
+  await page.getByRole('button', { name: 'Log this ball' }).click();
+  await expect(page.getByText(/^1\. in [\d.]+ in behind/)).toBeVisible();
+  const [ball] = (await ballsOf(page, lesson)) as unknown as Record<string, number>[];
+  expect(ball!.divot_depth_m).toBeCloseTo(0.018, 9);
+});
+
+test('two devices see each other’s balls', async ({ page, context }) => {
+  const lesson = await newLesson(page);
+  await atTheBunker(page, lesson);
+  const other = await context.newPage();
+  await atTheBunker(other, lesson);
+  await other.getByLabel('A ball in a line').fill('c12 good');
+  await other.keyboard.press('Enter');
+  await page.bringToFront();
+  await expect(page.getByText(/^1\. carried 12\syd, good/)).toBeVisible();
+});
+
+test('a device with the key feeds balls while a page listens, once each, for who is at the bunker', async ({
+  page,
+}) => {
+  const lesson = await newLesson(page);
+  await atTheBunker(page, lesson);
+  await page.getByText('Tracker', { exact: true }).click();
+  await page.getByRole('button', { name: 'Make a key for a device' }).click();
+  const key = await page.locator('code').first().textContent();
+  const id = crypto.randomUUID();
+  const line = (fields: object) =>
+    JSON.stringify({
+      format: 'mellow-divot/tracked-ball',
+      version: 1,
+      id,
+      hit_at: '2026-05-03T10:00:00Z',
+      ...fields,
+    });
+  const send = (body: string, headers: Record<string, string> = {}) =>
+    page.request.post('/api/tracker/balls', {
+      data: body,
+      headers: {
+        'content-type': 'application/x-ndjson',
+        authorization: `Bearer ${key}`,
+        ...headers,
+      },
+    });
+  await page.request.delete('/api/tracker/aim');
+  expect((await send(line({}), { authorization: 'Bearer guessed' })).status()).toBe(401);
+  expect((await send(line({}), { 'content-type': 'text/plain' })).status()).toBe(415);
+  const early = await send(line({ carry_yd: 12 }));
+  expect(early.status()).toBe(409);
+  expect(await early.text()).toContain('no lesson listens');
+
+  const listen = page.getByRole('button', { name: 'Listen to a tracker' });
+  const aimed = page.waitForResponse(
+    (r) => r.url().endsWith('/aim') && r.request().method() === 'PUT',
+  );
+  await listen.click();
+  expect((await aimed).status()).toBe(200);
+  const body = [line({ carry_yd: 12, strike: 'good' }), 'not json', line({ carry_yd: 9000 })];
+  for (let sending = 0; sending < 2; sending++) {
+    const answers = (await (await send(`${body.join('\n')}\n`)).text()).trim().split('\n');
+    expect(answers).toHaveLength(3);
+    expect(JSON.parse(answers[0]!)).toEqual({ saved: id });
+    expect(answers[1]).toContain('is not JSON');
+    expect(answers[2]).toContain('carry_yd');
+  }
+  await expect(page.getByText(/^1\. carried 12\syd, good · tracker/)).toBeVisible();
+  expect(await ballsOf(page, lesson)).toHaveLength(1);
+  await listen.click();
+  await expect(async () => expect((await send(line({}))).status()).toBe(409)).toPass();
 });
 
 test('the review shows what the balls came to, learns, is taken over, and finds the fault', async ({
@@ -200,9 +299,18 @@ test('the review shows what the balls came to, learns, is taken over, and finds 
     return player.learnt;
   };
   expect(await sheetOf()).toMatchObject({ balls: 8 });
+  await expect(page.getByRole('row', { name: /^Call at Low lip/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Hold' }).click();
+  await expect(page.getByText(/Held at 8 balls/)).toBeVisible();
+  expect(await sheetOf()).toMatchObject({ version: 1 });
   await page.getByRole('button', { name: 'Let it go' }).click();
   await expect(page.getByText(/nothing is taken over by itself/)).toBeVisible();
   expect(await sheetOf()).toBeUndefined();
+  await page.getByText('Decided before').click();
+  await page.getByRole('button', { name: 'Use version 1 again' }).click();
+  await expect(page.getByText(/Calls use version 2, from 8 balls/)).toBeVisible();
+  await page.getByRole('button', { name: 'Let it go' }).click();
+  await expect(page.getByText(/nothing is taken over by itself/)).toBeVisible();
 
   await page.getByRole('button', { name: 'Write the summary' }).click();
   await expect(page.getByLabel('Summary')).toHaveValue(
@@ -229,8 +337,14 @@ test('a lesson goes out as JSON and CSV, and is imported again without being tak
   expect(csv.trim().split('\n')).toHaveLength(41);
   await page.goto('/lessons');
   await page.locator('input[type=file]').setInputFiles(path);
-  await expect(page.getByText('There already; 0 balls were new.')).toBeVisible();
-  const stranger = { ...file, plan: { ...file.plan, players: ['nobody'] } };
+  await expect(
+    page.getByText(/here already and stays as it is; no ball was missing/),
+  ).toBeVisible();
+  const stranger = {
+    ...file,
+    id: crypto.randomUUID(),
+    plan: { ...file.plan, players: ['nobody'] },
+  };
   const refused = await page.request.post('/api/lessons/import', {
     data: JSON.stringify(stranger),
     headers: { 'content-type': 'text/plain' },
@@ -260,6 +374,31 @@ test('plan, bunker and review fit a phone, and the bunker passes axe at dusk', a
   await atTheBunker(page, DEMO);
   await page.getByRole('button', { name: 'Dusk theme' }).click();
   await passesAxe(page);
+});
+
+test('the lesson and a player’s card come as PDF; the card of somebody else does not', async ({
+  page,
+}) => {
+  for (const query of ['', '?player=tomas-reinholt']) {
+    const response = await page.request.get(`${DEMO}/pdf${query}`);
+    expect(response.headers()['content-type']).toBe('application/pdf');
+    expect((await response.body()).subarray(0, 5).toString()).toBe('%PDF-');
+  }
+  expect((await page.request.get(`${DEMO}/pdf?player=jun-akagawa`)).status()).toBe(400);
+});
+
+test('balls are set side by side by station, club and player', async ({ page }) => {
+  await page.goto(`${DEMO}/review`);
+  const table = page.getByRole('region', { name: 'What the balls came to' }).getByRole('table');
+  for (const [by, column] of [
+    ['stations', '2. Under the high face'],
+    ['players', 'Tomas Reinholt'],
+    ['halves', 'second half'],
+  ] as const) {
+    await page.getByLabel('Side by side').selectOption(by);
+    await expect(table.getByRole('columnheader', { name: column })).toBeVisible();
+  }
+  await expect(page.getByRole('img', { name: /20 marks, on the whole/ })).toBeVisible();
 });
 
 test('impossible balls are refused by name, and nothing of them is saved', async ({ page }) => {

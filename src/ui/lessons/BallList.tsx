@@ -1,10 +1,9 @@
 'use client';
 
-import { useState, type FormEvent } from 'react';
-import { FaultyInput } from '@/core/contract/fault';
-import { readBallText } from '@/core/lesson/ballText';
-import type { LoggedFields } from '@/core/lesson/ball';
+import { useState } from 'react';
+import type { BallChange } from '@/core/lesson/ball';
 import type { UnitSystem } from '@/core/units/system';
+import { BallForm } from './BallForm';
 import { ballWords } from './ballWords';
 import type { ShownBall } from './types';
 
@@ -12,10 +11,7 @@ interface BallListProps {
   balls: readonly ShownBall[];
   units: UnitSystem;
   /** Changes a ball; gives back what is wrong, or null. */
-  onChange: (
-    ball: ShownBall,
-    change: LoggedFields & { excluded?: string; deleted?: boolean },
-  ) => Promise<string | null>;
+  onChange: (ball: ShownBall, change: BallChange) => Promise<string | null>;
 }
 
 /** The balls of a player at a station, latest first, to be edited, excluded or taken away. */
@@ -61,40 +57,14 @@ function BallEdit({
 }: {
   ball: ShownBall;
   units: UnitSystem;
-  onChange: (
-    change: LoggedFields & { excluded?: string; deleted?: boolean },
-  ) => Promise<string | null>;
+  onChange: (change: BallChange) => Promise<string | null>;
 }) {
-  const [typed, setTyped] = useState('');
   const [reason, setReason] = useState('');
   const [fault, setFault] = useState<string | null>(null);
-  const send = async (
-    change: LoggedFields & { excluded?: string; deleted?: boolean },
-  ): Promise<void> => setFault(await onChange(change));
-  const edit = (event: FormEvent): void => {
-    event.preventDefault();
-    try {
-      void send(readBallText(typed, units));
-    } catch (error) {
-      if (!(error instanceof FaultyInput)) throw error;
-      setFault(error.faults.map(({ message }) => message).join('; '));
-    }
-  };
+  const send = async (change: BallChange): Promise<void> => setFault(await onChange(change));
   return (
     <div className="space-y-2 pb-2 pl-4">
-      <form onSubmit={edit} className="flex gap-2">
-        <input
-          aria-label="This ball in a line"
-          value={typed}
-          autoComplete="off"
-          placeholder="e1.5 c12 r3 L2 thin"
-          onChange={(event) => setTyped(event.target.value)}
-          className="h-11 min-w-0 grow rounded border-2 border-hairline bg-paper px-3"
-        />
-        <button type="submit" className="h-11 rounded border-2 border-hairline px-3">
-          Put in its place
-        </button>
-      </form>
+      <BallForm ball={ball} units={units} action="Save the change" onBall={onChange} />
       <div className="flex flex-wrap gap-2">
         {ball.excluded ? (
           <button

@@ -62,72 +62,70 @@ export function FinishPad({ shot, handed, units, value, before, onValue }: Finis
     ? `${sayLength(value.along, 'ground', units)}, ${sayLength(Math.abs(value.right), 'ground', units)} ${value.right >= 0 ? 'right' : 'left'}`
     : 'tap where it stopped';
   return (
-    <svg
-      viewBox={`0 0 ${SIZE.width} ${SIZE.height}`}
-      role="slider"
-      tabIndex={0}
-      aria-label="Where the ball stopped"
-      aria-valuenow={Math.round(value?.along ?? shot.pin)}
-      aria-valuetext={value ? said : 'not seen yet'}
-      onPointerDown={tap}
-      onKeyDown={step}
-      className="block w-full cursor-crosshair touch-manipulation rounded"
-    >
-      <AboveGround shot={shot} scale={scale} size={SIZE} />
-      <line
-        x1={scale.x(0)}
-        x2={scale.x(shot.pin)}
-        y1={scale.y(0)}
-        y2={scale.y(0)}
-        stroke="var(--on-turf)"
-        strokeDasharray="2 6"
-      />
-      {before.map((place, i) => (
+    <div className="relative">
+      <svg
+        viewBox={`0 0 ${SIZE.width} ${SIZE.height}`}
+        role="slider"
+        tabIndex={0}
+        aria-label="Where the ball stopped"
+        aria-valuenow={Math.round(value?.along ?? shot.pin)}
+        aria-valuetext={value ? said : 'not seen yet'}
+        onPointerDown={tap}
+        onKeyDown={step}
+        className="block w-full cursor-crosshair touch-manipulation rounded"
+      >
+        <AboveGround shot={shot} scale={scale} size={SIZE} />
+        <line
+          x1={scale.x(0)}
+          x2={scale.x(shot.pin)}
+          y1={scale.y(0)}
+          y2={scale.y(0)}
+          stroke="var(--on-turf)"
+          strokeDasharray="2 6"
+        />
+        {before.map((place, i) => (
+          <circle
+            key={i}
+            cx={x(place)}
+            cy={y(place)}
+            r="4"
+            fill="white"
+            stroke="#14302a"
+            opacity="0.8"
+          />
+        ))}
         <circle
-          key={i}
-          cx={x(place)}
-          cy={y(place)}
-          r="4"
+          cx={scale.x(0)}
+          cy={scale.y(0)}
+          r="5"
           fill="white"
           stroke="#14302a"
-          opacity="0.8"
+          strokeWidth="1.8"
         />
-      ))}
-      <circle
-        cx={scale.x(0)}
-        cy={scale.y(0)}
-        r="5"
-        fill="white"
-        stroke="#14302a"
-        strokeWidth="1.8"
-      />
-      <circle cx={scale.x(shot.pin)} cy={scale.y(0)} r="4" fill="#14302a" />
-      <path
-        d={`M${scale.x(shot.pin)} ${scale.y(0)} v-26 l${18 * scale.forward} 6 l${-18 * scale.forward} 6`}
-        fill="var(--flag)"
-        stroke="#14302a"
-        strokeWidth="1.6"
-      />
-      {value && (
-        <circle
-          cx={x(value)}
-          cy={y(value)}
-          r="8"
+        <circle cx={scale.x(shot.pin)} cy={scale.y(0)} r="4" fill="#14302a" />
+        <path
+          d={`M${scale.x(shot.pin)} ${scale.y(0)} v-26 l${18 * scale.forward} 6 l${-18 * scale.forward} 6`}
           fill="var(--flag)"
           stroke="#14302a"
-          strokeWidth="2.5"
+          strokeWidth="1.6"
         />
-      )}
-      <text
-        x={mirrored ? SIZE.width - 12 : 12}
-        y="24"
-        textAnchor={mirrored ? 'end' : 'start'}
-        fontSize="16"
-        fontWeight="600"
-        fill="var(--on-turf)"
+        {value && (
+          <circle
+            cx={x(value)}
+            cy={y(value)}
+            r="8"
+            fill="var(--flag)"
+            stroke="#14302a"
+            strokeWidth="2.5"
+          />
+        )}
+      </svg>
+      <span
+        aria-hidden
+        className={`pointer-events-none absolute top-1.5 font-semibold text-(--on-turf) ${mirrored ? 'right-3' : 'left-3'}`}
       >
         {said}
-      </text>
-    </svg>
+      </span>
+    </div>
   );
 }

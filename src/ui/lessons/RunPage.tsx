@@ -1,30 +1,34 @@
 'use client';
 
 import Link from 'next/link';
-import { useCallback, useMemo, useState, type FormEvent } from 'react';
+import { useMemo } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { toast, Toaster } from 'sonner';
-import { FaultyInput } from '@/core/contract/fault';
+import { Toaster } from 'sonner';
 import { readSituation } from '@/core/contract/readSituation';
 import { hitOf } from '@/core/lesson/against';
-import { STRIKES, type LoggedFields, type NewBall, type Strike } from '@/core/lesson/ball';
-import { readBallText } from '@/core/lesson/ballText';
+import type { BallChange, LoggedFields } from '@/core/lesson/ball';
 import { callOf } from '@/core/lesson/callOf';
-import { trackedBall } from '@/core/tracker/simulated';
+import { callWords } from '@/core/lesson/callWords';
 import { situationFor } from '@/core/roster/player';
+import { trackedBall } from '@/core/tracker/simulated';
 import { toMetres } from '@/core/units/length';
 import type { UnitSystem } from '@/core/units/system';
+import { Choices } from '../frame/Choices';
 import type { Theme } from '../frame/preferences';
-import { ask } from '../frame/request';
 import { TopBar } from '../frame/TopBar';
 import { usePreferences } from '../frame/usePreferences';
 import { BallList } from './BallList';
-import { FinishPad, type Place } from './FinishPad';
-import { SandStrip } from './SandStrip';
+import { LogPanel, NO_HALF, type HalfBall } from './LogPanel';
+import { ON_PADS } from './onPads';
 import { StationCallView } from './StationCallView';
+import { TrackerPanel } from './TrackerPanel';
 import type { LessonPlayer, LessonView, ShownBall } from './types';
+import { useBallChanges } from './useBallChanges';
 import { useBallQueue, type QueueState } from './useBallQueue';
+import { useKept } from './useKept';
+import { useOtherBalls } from './useOtherBalls';
 import { useStationCall } from './useStationCall';
+import { useTracker } from './useTracker';
 
 interface RunPageProps {
   lesson: LessonView;
@@ -34,14 +38,6 @@ interface RunPageProps {
   theme: Theme;
 }
 
-const STRIKE_KEYS: Record<Strike, string> = {
-  good: 'g',
-  thin: 't',
-  heavy: 'h',
-  lip: 'l',
-  heel: 's',
-};
-
 const QUEUE_WORDS: Record<QueueState, string> = {
   saved: 'every ball is saved',
   sending: 'saving …',
@@ -49,128 +45,77 @@ const QUEUE_WORDS: Record<QueueState, string> = {
   refused: 'the server refuses a ball',
 };
 
+const LOOK_MS = 4000;
+const LOOK_LISTENING_MS = 1000;
+
 /** A lesson at the bunker: the call of the station at hand, and balls logged in three taps. */
 export function RunPage(props: RunPageProps) {
   const { lesson, players } = props;
+  const { stations, balls_per_station } = lesson.plan;
   const preferences = usePreferences(props);
   const { units } = preferences;
-  const [saved, setSaved] = useState(props.balls);
-  const [stationAt, setStationAt] = useState(0);
-  const [playerAt, setPlayerAt] = useState(0);
-  const [entry, setEntry] = useState<number | undefined>(undefined);
-  const [place, setPlace] = useState<Place | undefined>(undefined);
-  const [typed, setTyped] = useState('');
-  const [fault, setFault] = useState<string | null>(null);
-
-  const onSaved = useCallback((balls: readonly NewBall[]): void => {
-    setSaved((now) => [...now, ...balls.filter(({ id }) => !now.some((ball) => ball.id === id))]);
-  }, []);
-  const queue = useBallQueue(lesson.id, onSaved);
-
-  const station = lesson.plan.stations[stationAt]!;
+  const [kept, keep] = useKept<HalfBall & { station: number; player: number }>(
+    `mellow-run/${lesson.id}`,
+    { ...NO_HALF, station: 0, player: 0 },
+  );
+  const stationAt = Math.min(kept.station, stations.length - 1);
+  const playerAt = Math.min(kept.player, players.length - 1);
+  const station = stations[stationAt]!;
   const player = players[playerAt]!;
+
+  const { saved, put, change } = useBallChanges(props.balls);
+  const queue = useBallQueue(lesson.id, put);
   const situation = useMemo(() => situationFor(player, station.shot), [player, station]);
   const { question } = useMemo(() => readSituation(situation), [situation]);
   const { found, none } = useStationCall(situation, units);
-  const balls: ShownBall[] = [
-    ...saved,
-    ...queue.queue
-      .filter(({ id }) => !saved.some((ball) => ball.id === id))
-      .map((ball) => ({ ...ball, pending: true })),
-  ];
-  const here = balls.filter((ball) => ball.player === player.id && ball.station === stationAt);
+  const call = useMemo(() => found && callOf(found.call), [found]);
+  const tracker = useTracker(
+    call && { lesson: lesson.id, player: player.id, station: stationAt, call },
+  );
+  useOtherBalls(lesson.id, saved, tracker.on ? LOOK_LISTENING_MS : LOOK_MS, put);
 
-  const log = (fields: LoggedFields, source: 'hand' | 'tracker' = 'hand'): void => {
-    if (!found) return;
+  const known = new Set(saved.map(({ id }) => id));
+  const waiting = queue.queue.filter(({ id }) => !known.has(id));
+  const here: ShownBall[] = [
+    ...saved,
+    ...waiting.map((ball) => ({ ...ball, pending: true })),
+  ].filter((ball) => ball.player === player.id && ball.station === stationAt);
+
+  const log = (ball: LoggedFields, source: 'hand' | 'tracker' = 'hand'): void => {
+    if (!call) return;
     queue.add({
       id: crypto.randomUUID(),
       player: player.id,
       station: stationAt,
-      call: callOf(found.call),
+      call,
       source,
       hit_at: new Date().toISOString(),
-      ...fields,
-    });
-    setEntry(undefined);
-    setPlace(undefined);
-    setFault(null);
-  };
-  const logTapped = (strike?: Strike): void => {
-    if (entry === undefined && place === undefined && !strike) {
-      setFault('Tap where the club entered, where the ball stopped, or how it was struck.');
-      return;
-    }
-    log({
-      ...(entry === undefined ? {} : { entry_m: entry }),
-      ...(place === undefined ? {} : { along_m: place.along, right_m: place.right }),
-      ...(strike ? { strike } : {}),
+      ...ball,
     });
   };
-  const logTyped = (event: FormEvent): void => {
-    event.preventDefault();
-    try {
-      log(readBallText(typed, units));
-      setTyped('');
-    } catch (error) {
-      if (!(error instanceof FaultyInput)) throw error;
-      setFault(error.faults.map(({ message }) => message).join('; '));
-    }
-  };
-  const hitTracked = (): void => {
-    if (!found) return;
-    const hit = hitOf(callOf(found.call), question.player, station, player);
+  const simulate = (): void => {
+    if (!call) return;
+    const hit = hitOf(call, question.player, station, player);
     log(trackedBall(hit, question.player, stationAt + 1, here.length), 'tracker');
   };
-
-  /** Changes a saved ball, and shows what came of it. */
-  const change = async (
-    ball: ShownBall,
-    fields: LoggedFields & { excluded?: string; deleted?: boolean },
-  ): Promise<string | null> => {
-    if (ball.pending) {
-      if (fields.deleted) queue.drop(ball.id);
-      return fields.deleted ? null : 'This ball is not saved yet.';
-    }
-    const answered = await ask<ShownBall>(`/api/balls/${ball.id}`, 'PATCH', fields);
-    if (!answered.ok) return answered.fault;
-    setSaved((now) =>
-      fields.deleted
-        ? now.filter(({ id }) => id !== ball.id)
-        : now.some(({ id }) => id === ball.id)
-          ? now.map((each) => (each.id === ball.id ? answered.body : each))
-          : [...now, answered.body],
-    );
-    if (fields.deleted) {
-      toast('The ball is taken away.', {
-        action: { label: 'Undo', onClick: () => void change(ball, { deleted: false }) },
-      });
-    }
+  const changeBall = async (ball: ShownBall, fields: BallChange): Promise<string | null> => {
+    if (!ball.pending) return change(ball, fields);
+    if (!fields.deleted) return 'This ball is not saved yet.';
+    queue.drop(ball.id);
     return null;
   };
   const undoLast = (): void => {
     const last = here.at(-1);
-    if (last) void change(last, { deleted: true });
+    if (last) void changeBall(last, { deleted: true });
   };
+  const goTo = (to: { station?: number; player?: number }): void =>
+    keep({ ...to, entry: null, place: null });
 
-  // The strip and the pad are sliders: their own keys are the arrows, all others are the page's.
-  const onPads = { enableOnFormTags: ['slider'] } as const;
-  useHotkeys(
-    Object.values(STRIKE_KEYS),
-    ({ key }) => {
-      const strike = STRIKES.find((each) => STRIKE_KEYS[each] === key.toLowerCase());
-      if (strike) logTapped(strike);
-    },
-    onPads,
-  );
-  useHotkeys('n', () => setPlayerAt((playerAt + 1) % players.length), onPads);
-  useHotkeys('b', () => setStationAt((stationAt + 1) % lesson.plan.stations.length), onPads);
-  useHotkeys('mod+z', undoLast, { ...onPads, preventDefault: true });
-  useHotkeys('/', () => document.getElementById('ball-line')?.focus(), {
-    ...onPads,
-    preventDefault: true,
-    useKey: true,
-  });
+  useHotkeys('n', () => goTo({ player: (playerAt + 1) % players.length }), ON_PADS);
+  useHotkeys('b', () => goTo({ station: (stationAt + 1) % stations.length }), ON_PADS);
+  useHotkeys('mod+z', undoLast, { ...ON_PADS, preventDefault: true });
 
+  const needsCare = queue.state === 'offline' || queue.state === 'refused';
   return (
     <div className="flex min-h-screen flex-col">
       <TopBar room="Lessons" {...preferences}>
@@ -191,31 +136,42 @@ export function RunPage(props: RunPageProps) {
       </TopBar>
       <main className="mx-auto w-full max-w-[80rem] grow px-6 py-3 max-sm:px-3">
         <h1 className="sr-only">Lesson at {lesson.plan.place}</h1>
-        <Tabs
+        <Choices
           label="Station"
-          items={lesson.plan.stations.map(({ name }, i) => `${i + 1}. ${name}`)}
+          items={stations.map(({ name }, i) => `${i + 1}. ${name}`)}
           value={stationAt}
-          onValue={setStationAt}
+          onValue={(index) => goTo({ station: index })}
         />
-        <Tabs
+        <Choices
           label="Player"
           items={players.map(({ name }) => name)}
           value={playerAt}
-          onValue={setPlayerAt}
+          onValue={(index) => goTo({ player: index })}
         />
-        <p
-          role="status"
-          className={`mt-1 text-sm ${queue.state === 'offline' || queue.state === 'refused' ? 'font-semibold' : 'text-ink-soft'}`}
-        >
-          {here.length} of {lesson.plan.balls_per_station} balls here · {QUEUE_WORDS[queue.state]}
-          {queue.queue.length > 0 && ` (${queue.queue.length} on their way)`}
-        </p>
+        <div className="mt-1 flex flex-wrap items-center gap-x-4">
+          <p
+            role="status"
+            className={`grow text-sm ${needsCare ? 'font-semibold' : 'text-ink-soft'}`}
+          >
+            {here.length} of {balls_per_station} balls here · {QUEUE_WORDS[queue.state]}
+            {waiting.length > 0 && ` (${waiting.length} on their way)`}
+            {here.length >= balls_per_station && ' · done here: N next player, B next station'}
+          </p>
+          <button
+            type="button"
+            disabled={here.length === 0}
+            onClick={undoLast}
+            className="h-11 rounded border-2 border-hairline px-4 disabled:opacity-50"
+          >
+            Undo the last
+          </button>
+        </div>
         {queue.fault && (
           <p role="alert" className="font-semibold text-harm">
             {queue.fault}{' '}
             <button
               type="button"
-              className="underline"
+              className="min-h-11 underline"
               onClick={() => queue.queue[0] && queue.drop(queue.queue[0].id)}
             >
               Drop that ball
@@ -238,91 +194,33 @@ export function RunPage(props: RunPageProps) {
                   : 'Working out the call …'}
               </p>
             )}
-            <BallList balls={here} units={units} onChange={change} />
+            <BallList balls={here} units={units} onChange={changeBall} />
           </div>
           <div className="space-y-3 max-lg:order-first">
-            <SandStrip
-              meant={found ? toMetres(found.call.entry_in, 'in') : 0.04}
-              value={entry}
-              handed={player.handed}
-              units={units}
-              onValue={setEntry}
-            />
-            <FinishPad
+            {call && (
+              <p className="leading-snug font-semibold lg:hidden">
+                {callWords(call, player.handed, units)}
+              </p>
+            )}
+            <LogPanel
               shot={question.shot}
-              handed={player.handed}
-              units={units}
-              value={place}
+              meant={found ? toMetres(found.call.entry_in, 'in') : null}
               before={here.flatMap(({ along_m, right_m }) =>
                 along_m === undefined ? [] : [{ along: along_m, right: right_m ?? 0 }],
               )}
-              onValue={setPlace}
+              handed={player.handed}
+              units={units}
+              half={kept}
+              onHalf={keep}
+              onBall={log}
             />
-            <div className="grid grid-cols-5 gap-2">
-              {STRIKES.map((strike) => (
-                <button
-                  key={strike}
-                  type="button"
-                  disabled={!found}
-                  aria-keyshortcuts={STRIKE_KEYS[strike]}
-                  onClick={() => logTapped(strike)}
-                  className="min-h-14 rounded border-2 border-ink text-lg font-semibold hover:bg-flag-wash hover:text-on-flag disabled:opacity-50"
-                >
-                  {strike}
-                </button>
-              ))}
-            </div>
-            {fault && (
-              <p role="alert" className="font-semibold text-harm">
-                {fault}
-              </p>
-            )}
-            <form onSubmit={logTyped} className="flex gap-2">
-              <label htmlFor="ball-line" className="sr-only">
-                A ball in a line
-              </label>
-              <input
-                id="ball-line"
-                value={typed}
-                autoComplete="off"
-                placeholder="e1.5 c12 r3 L2 thin ! note"
-                onChange={(event) => setTyped(event.target.value)}
-                className="h-12 min-w-0 grow rounded border-2 border-hairline bg-paper px-3"
-              />
-              <button
-                type="submit"
-                disabled={!found || typed.trim() === ''}
-                className="h-12 rounded border-2 border-hairline px-4 disabled:opacity-50"
-              >
-                Log
-              </button>
-            </form>
-            <div className="flex flex-wrap gap-2">
-              <button
-                type="button"
-                disabled={!found}
-                onClick={() => logTapped()}
-                className="h-11 rounded border-2 border-hairline px-4 disabled:opacity-50"
-              >
-                Log without a strike
-              </button>
-              <button
-                type="button"
-                disabled={here.length === 0}
-                onClick={undoLast}
-                className="h-11 rounded border-2 border-hairline px-4 disabled:opacity-50"
-              >
-                Undo the last
-              </button>
-              <button
-                type="button"
-                disabled={!found}
-                onClick={hitTracked}
-                className="h-11 rounded border-2 border-dashed border-hairline px-4 disabled:opacity-50"
-              >
-                A ball from the simulated tracker
-              </button>
-            </div>
+            <TrackerPanel
+              on={tracker.on}
+              onListen={tracker.setOn}
+              fault={tracker.fault}
+              who={`${player.name} at ${station.name}`}
+              onSimulate={call ? simulate : null}
+            />
             <p className="text-sm text-ink-soft">
               Nobody ahead of the player or level with the ball. Keys: G T H L S log the strike, N
               next player, B next station, / types a ball.
@@ -331,35 +229,6 @@ export function RunPage(props: RunPageProps) {
         </div>
       </main>
       <Toaster position="bottom-center" toastOptions={{ style: { fontFamily: 'inherit' } }} />
-    </div>
-  );
-}
-
-function Tabs({
-  label,
-  items,
-  value,
-  onValue,
-}: {
-  label: string;
-  items: readonly string[];
-  value: number;
-  onValue: (index: number) => void;
-}) {
-  return (
-    <div role="radiogroup" aria-label={label} className="flex gap-1 overflow-x-auto">
-      {items.map((item, i) => (
-        <button
-          key={i}
-          type="button"
-          role="radio"
-          aria-checked={i === value}
-          onClick={() => onValue(i)}
-          className="min-h-12 shrink-0 rounded px-3 whitespace-nowrap hover:bg-paper-deep aria-checked:font-semibold aria-checked:underline aria-checked:decoration-flag aria-checked:decoration-[3px] aria-checked:underline-offset-8"
-        >
-          {item}
-        </button>
-      ))}
     </div>
   );
 }

@@ -46,66 +46,64 @@ export function SandStrip({ meant, value, handed, units, onValue }: SandStripPro
       ? `${shortLengthWords(-entry, units)} in front`
       : `${shortLengthWords(entry, units)} behind`;
   return (
-    <svg
-      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
-      role="slider"
-      tabIndex={0}
-      aria-label="Where the club entered"
-      aria-valuenow={Math.round((value ?? meant) * 1000)}
-      aria-valuetext={value === undefined ? 'not seen yet' : words(value)}
-      onPointerDown={tap}
-      onKeyDown={step}
-      className="block w-full cursor-crosshair touch-manipulation rounded"
-    >
-      <g transform={mirrored ? `translate(${WIDTH} 0) scale(-1 1)` : undefined}>
-        <rect width={WIDTH} height={HEIGHT} fill="var(--sand)" />
-        {Array.from({ length: 120 }, (_, k) => (
-          <circle
-            key={k}
-            cx={((k * 0.618034) % 1) * WIDTH}
-            cy={((k * 0.754878) % 1) * HEIGHT}
-            r="1"
-            fill="var(--sand-grain)"
-          />
-        ))}
-        <line
-          x1={at(meant)}
-          x2={at(meant)}
-          y1="10"
-          y2={HEIGHT - 10}
-          stroke="var(--call-3)"
-          strokeWidth="3"
-          strokeDasharray="7 5"
-        />
-        <circle
-          cx={BALL_X + 36}
-          cy={HEIGHT / 2}
-          r="36"
-          fill="white"
-          stroke="#14302a"
-          strokeWidth="2"
-        />
-        {value !== undefined && (
+    <div className="relative">
+      <svg
+        viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+        role="slider"
+        tabIndex={0}
+        aria-label="Where the club entered"
+        aria-valuenow={Math.round((value ?? meant) * 1000)}
+        aria-valuetext={value === undefined ? 'not seen yet' : words(value)}
+        onPointerDown={tap}
+        onKeyDown={step}
+        className="block w-full cursor-crosshair touch-manipulation rounded"
+      >
+        <g transform={mirrored ? `translate(${WIDTH} 0) scale(-1 1)` : undefined}>
+          <rect width={WIDTH} height={HEIGHT} fill="var(--sand)" />
+          {Array.from({ length: 120 }, (_, k) => (
+            <circle
+              key={k}
+              cx={((k * 0.618034) % 1) * WIDTH}
+              cy={((k * 0.754878) % 1) * HEIGHT}
+              r="1"
+              fill="var(--sand-grain)"
+            />
+          ))}
           <line
-            x1={at(value)}
-            x2={at(value)}
-            y1="2"
-            y2={HEIGHT - 2}
-            stroke="#14302a"
-            strokeWidth="5"
+            x1={at(meant)}
+            x2={at(meant)}
+            y1="10"
+            y2={HEIGHT - 10}
+            stroke="var(--call-3)"
+            strokeWidth="3"
+            strokeDasharray="7 5"
           />
-        )}
-      </g>
-      <text
-        x={mirrored ? WIDTH - 10 : 10}
-        y="22"
-        textAnchor={mirrored ? 'end' : 'start'}
-        fontSize="15"
-        fontWeight="600"
-        fill="#14302a"
+          <circle
+            cx={BALL_X + 36}
+            cy={HEIGHT / 2}
+            r="36"
+            fill="white"
+            stroke="#14302a"
+            strokeWidth="2"
+          />
+          {value !== undefined && (
+            <line
+              x1={at(value)}
+              x2={at(value)}
+              y1="2"
+              y2={HEIGHT - 2}
+              stroke="#14302a"
+              strokeWidth="5"
+            />
+          )}
+        </g>
+      </svg>
+      <span
+        aria-hidden
+        className={`pointer-events-none absolute top-1.5 font-semibold text-[#14302a] ${mirrored ? 'right-3' : 'left-3'}`}
       >
         {value === undefined ? 'tap where the club entered' : words(value)}
-      </text>
-    </svg>
+      </span>
+    </div>
   );
 }

@@ -16,6 +16,8 @@ export interface LessonView {
 /** A ball as it is shown: saved, or still on its way. */
 export interface ShownBall extends LoggedFields {
   id: string;
+  /** The server's order; absent until it has it. */
+  seq?: number;
   player: string;
   station: number;
   call: BallCall;

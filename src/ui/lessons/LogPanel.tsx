@@ -1,0 +1,179 @@
+'use client';
+
+import { useState, type FormEvent } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import { FaultyInput } from '@/core/contract/fault';
+import { STRIKES, type LoggedFields, type Strike } from '@/core/lesson/ball';
+import { readBallText } from '@/core/lesson/ballText';
+import type { Hand } from '@/core/player/player';
+import type { Shot } from '@/core/shot/shot';
+import type { UnitSystem } from '@/core/units/system';
+import { BallForm } from './BallForm';
+import { FinishPad, type Place } from './FinishPad';
+import { ON_PADS } from './onPads';
+import { SandStrip } from './SandStrip';
+
+/** What is tapped or typed of the ball at hand and not logged yet. */
+export interface HalfBall {
+  entry: number | null;
+  place: Place | null;
+  typed: string;
+}
+
+export const NO_HALF: HalfBall = { entry: null, place: null, typed: '' };
+
+interface LogPanelProps {
+  shot: Shot;
+  /** Mark of the call, m; null while there is no call, and then nothing can be logged. */
+  meant: number | null;
+  /** Where the balls before stopped. */
+  before: readonly Place[];
+  handed: Hand;
+  units: UnitSystem;
+  half: HalfBall;
+  onHalf: (part: Partial<HalfBall>) => void;
+  onBall: (ball: LoggedFields) => void;
+}
+
+const STRIKE_KEYS: Record<Strike, string> = {
+  good: 'g',
+  thin: 't',
+  heavy: 'h',
+  lip: 'l',
+  heel: 's',
+};
+
+const USUAL_MARK = 0.04;
+const NOTHING_SEEN: LoggedFields = {};
+
+/** A ball logged: where the club entered, where it stopped, how it was struck; or in a line; or field by field. */
+export function LogPanel(props: LogPanelProps) {
+  const { shot, meant, before, handed, units, half, onHalf } = props;
+  const [fault, setFault] = useState<string | null>(null);
+  const [logged, setLogged] = useState(0);
+  const ready = meant !== null;
+  const tapped: LoggedFields = {
+    ...(half.entry === null ? {} : { entry_m: half.entry }),
+    ...(half.place === null ? {} : { along_m: half.place.along, right_m: half.place.right }),
+  };
+  const log = (ball: LoggedFields): void => {
+    props.onBall(ball);
+    onHalf({ entry: null, place: null });
+    setLogged(logged + 1);
+    setFault(null);
+  };
+  const logTapped = (strike?: Strike): void => {
+    if (!ready) return;
+    if (Object.keys(tapped).length === 0 && !strike) {
+      setFault('Tap where the club entered, where the ball stopped, or how it was struck.');
+      return;
+    }
+    log({ ...tapped, ...(strike ? { strike } : {}) });
+  };
+  const logTyped = (event: FormEvent): void => {
+    event.preventDefault();
+    try {
+      log(readBallText(half.typed, units));
+      onHalf({ typed: '' });
+    } catch (error) {
+      if (!(error instanceof FaultyInput)) throw error;
+      setFault(error.faults.map(({ message }) => message).join('; '));
+    }
+  };
+  useHotkeys(
+    Object.values(STRIKE_KEYS),
+    ({ key }) => {
+      const strike = STRIKES.find((each) => STRIKE_KEYS[each] === key.toLowerCase());
+      if (strike) logTapped(strike);
+    },
+    ON_PADS,
+  );
+  useHotkeys('/', () => document.getElementById('ball-line')?.focus(), {
+    ...ON_PADS,
+    preventDefault: true,
+    useKey: true,
+  });
+
+  return (
+    <>
+      <SandStrip
+        meant={meant ?? USUAL_MARK}
+        value={half.entry ?? undefined}
+        handed={handed}
+        units={units}
+        onValue={(entry) => onHalf({ entry })}
+      />
+      <FinishPad
+        shot={shot}
+        handed={handed}
+        units={units}
+        value={half.place ?? undefined}
+        before={before}
+        onValue={(place) => onHalf({ place })}
+      />
+      <div className="grid grid-cols-6 gap-2 max-sm:grid-cols-3">
+        {STRIKES.map((strike) => (
+          <button
+            key={strike}
+            type="button"
+            disabled={!ready}
+            aria-keyshortcuts={STRIKE_KEYS[strike]}
+            onClick={() => logTapped(strike)}
+            className="min-h-14 rounded border-2 border-ink text-lg font-semibold hover:bg-flag-wash hover:text-on-flag disabled:opacity-50"
+          >
+            {strike}
+          </button>
+        ))}
+        <button
+          type="button"
+          disabled={!ready}
+          onClick={() => logTapped()}
+          className="min-h-14 rounded border-2 border-hairline hover:bg-flag-wash hover:text-on-flag disabled:opacity-50"
+        >
+          not seen
+        </button>
+      </div>
+      {fault && (
+        <p role="alert" className="font-semibold text-harm">
+          {fault}
+        </p>
+      )}
+      <form onSubmit={logTyped} className="flex gap-2">
+        <label htmlFor="ball-line" className="sr-only">
+          A ball in a line
+        </label>
+        <input
+          id="ball-line"
+          value={half.typed}
+          autoComplete="off"
+          autoCapitalize="off"
+          placeholder="e1.5 c12 r3 L2 thin ! note"
+          onChange={(event) => onHalf({ typed: event.target.value })}
+          className="h-12 min-w-0 grow rounded border-2 border-hairline bg-paper px-3"
+        />
+        <button
+          type="submit"
+          disabled={!ready || half.typed.trim() === ''}
+          className="h-12 rounded border-2 border-hairline px-4 disabled:opacity-50"
+        >
+          Log
+        </button>
+      </form>
+      <details>
+        <summary className="min-h-11 cursor-pointer py-2.5">
+          More of this ball, beside what is tapped
+        </summary>
+        <BallForm
+          key={`${logged} ${units}`}
+          ball={NOTHING_SEEN}
+          units={units}
+          action="Log this ball"
+          onBall={(ball) => {
+            if (ready) log({ ...tapped, ...ball });
+            return Promise.resolve(ready ? null : 'The call is still being worked out.');
+          }}
+        />
+      </details>
+    </>
+  );
+}

@@ -1,0 +1,69 @@
+'use client';
+
+import { useState } from 'react';
+import { toast } from 'sonner';
+import { ask } from '../frame/request';
+
+interface TrackerPanelProps {
+  on: boolean;
+  onListen: (on: boolean) => void;
+  fault: string | null;
+  /** Who and where its balls are logged for. */
+  who: string;
+  /** Hits a ball that the simulated tracker reads; null while there is no call. */
+  onSimulate: (() => void) | null;
+}
+
+/** A ball tracker: listened to or not, a key for a device, and the simulated one. */
+export function TrackerPanel({ on, onListen, fault, who, onSimulate }: TrackerPanelProps) {
+  const [key, setKey] = useState<string | null>(null);
+  const make = async (): Promise<void> => {
+    const answered = await ask<{ key: string }>('/api/tracker/key', 'POST', {});
+    if (answered.ok) setKey(answered.body.key);
+    else toast.error(answered.fault);
+  };
+  return (
+    <details className="border-t border-hairline pt-1">
+      <summary className="min-h-11 cursor-pointer py-2.5">
+        Tracker{on && `: its balls are logged for ${who}`}
+      </summary>
+      <div className="flex flex-wrap gap-2">
+        <button
+          type="button"
+          aria-pressed={on}
+          onClick={() => onListen(!on)}
+          className="h-11 rounded border-2 border-hairline px-4 aria-pressed:border-flag aria-pressed:bg-flag-wash aria-pressed:text-on-flag"
+        >
+          Listen to a tracker
+        </button>
+        <button
+          type="button"
+          disabled={!onSimulate}
+          onClick={onSimulate ?? undefined}
+          className="h-11 rounded border-2 border-dashed border-hairline px-4 disabled:opacity-50"
+        >
+          A ball from the simulated tracker
+        </button>
+        <button
+          type="button"
+          onClick={() => void make()}
+          className="h-11 rounded border-2 border-hairline px-4"
+        >
+          Make a key for a device
+        </button>
+      </div>
+      {fault && (
+        <p role="alert" className="mt-1 font-semibold text-harm">
+          {fault}
+        </p>
+      )}
+      {key && (
+        <p className="mt-2 text-sm leading-snug">
+          The key, shown this once; a key made before is of no use now:{' '}
+          <code className="font-semibold break-all select-all">{key}</code>. The device posts lines
+          to <code className="break-all">{window.location.origin}/api/tracker/balls</code>.
+        </p>
+      )}
+    </details>
+  );
+}

@@ -1,0 +1,60 @@
+'use client';
+
+import { useEffect, useRef, useState } from 'react';
+import type { TrackerAim } from '@/core/tracker/aim';
+import { ask, type Answered } from '../frame/request';
+
+/** A lesson's word that it listens is said again this often; the server takes it as gone after three minutes. */
+const AGAIN_MS = 60_000;
+
+const AIM = '/api/tracker/aim';
+
+interface TrackerState {
+  aim: TrackerAim | null;
+}
+
+const isFor = (aim: TrackerAim, { lesson, player, station }: TrackerAim): boolean =>
+  aim.lesson === lesson && aim.player === player && aim.station === station;
+
+/** Aims the tracker at the player, station and call at hand while it is listened to; stops when another page listens. */
+export function useTracker(aim: TrackerAim | null) {
+  const [on, setOn] = useState(false);
+  const [fault, setFault] = useState<string | null>(null);
+  // One request after the other: a word to stop must not overtake or be overtaken.
+  const turn = useRef<Promise<unknown>>(Promise.resolve());
+  const wanted = on && aim ? JSON.stringify(aim) : null;
+  useEffect(() => {
+    if (wanted === null) return;
+    let stale = false;
+    const inTurn = <T>(work: () => Promise<Answered<T>>): Promise<Answered<T>> => {
+      const next = turn.current.then(work);
+      turn.current = next;
+      return next;
+    };
+    const say = async (): Promise<void> => {
+      const answered = await inTurn(() => ask<TrackerState>(AIM, 'PUT', JSON.parse(wanted)));
+      if (!stale) setFault(answered.ok ? null : answered.fault);
+    };
+    const sayAgain = async (): Promise<void> => {
+      const answered = await inTurn(() => ask<TrackerState>(AIM));
+      if (stale) return;
+      const other = answered.ok ? answered.body.aim : null;
+      if (!other || isFor(other, JSON.parse(wanted) as TrackerAim)) return say();
+      setOn(false);
+      setFault('Another page listens to the tracker now.');
+    };
+    const leave = (): void => void fetch(AIM, { method: 'DELETE', keepalive: true });
+    window.addEventListener('pagehide', leave);
+    const first = setTimeout(() => void say(), 0);
+    const timer = setInterval(() => void sayAgain(), AGAIN_MS);
+    return () => {
+      stale = true;
+      clearTimeout(first);
+      clearInterval(timer);
+      window.removeEventListener('pagehide', leave);
+      // Until the next call is known a ball belongs to nobody.
+      void inTurn(() => ask(AIM, 'DELETE'));
+    };
+  }, [wanted]);
+  return { on, setOn, fault };
+}

@@ -1,0 +1,59 @@
+import { execFileSync, spawn, type ChildProcess } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import os from 'node:os';
+import path from 'node:path';
+import { expect, test } from '@playwright/test';
+
+const PORT = Number(process.env.MELLOW_TEST_PORT ?? 3217) + 1;
+const LESSON = '/lessons/5a17a0e5-0000-4000-8000-000000000001';
+const base = `http://127.0.0.1:${PORT}`;
+
+/** A server of its own on a data folder. */
+function serve(data: string): ChildProcess {
+  return spawn(
+    process.execPath,
+    ['node_modules/next/dist/bin/next', 'start', '--hostname', '127.0.0.1', '--port', String(PORT)],
+    { env: { ...process.env, MELLOW_DATA: data }, stdio: 'ignore' },
+  );
+}
+
+test('a server that is killed between two balls loses neither', async ({ page }) => {
+  test.setTimeout(120_000);
+  const data = mkdtempSync(path.join(os.tmpdir(), 'mellow-killed-'));
+  let server: ChildProcess | null = null;
+  try {
+    execFileSync(process.execPath, ['node_modules/tsx/dist/cli.mjs', 'src/demo/seed.ts'], {
+      env: { ...process.env, MELLOW_DATA: data },
+    });
+    server = serve(data);
+    const answers = async (): Promise<number> =>
+      (await page.request.get(`${base}/api/lessons`)).status();
+    await expect.poll(() => answers().catch(() => 0), { timeout: 30_000 }).toBe(200);
+    await page.goto(`${base}${LESSON}`);
+    await expect(page.getByTestId('script')).toBeVisible();
+    const line = page.getByLabel('A ball in a line');
+    await line.fill('c11 good');
+    await line.press('Enter');
+    await expect(page.getByText(/11 of 10 balls here · every ball is saved/)).toBeVisible();
+
+    const dead = new Promise((resolve) => server!.once('close', resolve));
+    server.kill('SIGKILL');
+    await dead;
+    await line.fill('c12 thin');
+    await line.press('Enter');
+    await expect(page.getByText(/balls wait in this browser \(1 on their way\)/)).toBeVisible();
+
+    server = serve(data);
+    await expect(page.getByText(/12 of 10 balls here · every ball is saved/)).toBeVisible({
+      timeout: 30_000,
+    });
+    const saved = (await (await page.request.get(`${base}/api${LESSON}/balls`)).json()) as {
+      strike?: string;
+    }[];
+    expect(saved).toHaveLength(42);
+    expect(saved.slice(-2).map(({ strike }) => strike)).toEqual(['good', 'thin']);
+  } finally {
+    server?.kill('SIGKILL');
+    rmSync(data, { recursive: true, force: true });
+  }
+});
