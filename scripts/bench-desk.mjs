@@ -1,19 +1,12 @@
 /* The desk in the real browser: frames while a handle is dragged, odds after release, script over a bare page. */
-import { spawn } from 'node:child_process';
-import { existsSync, mkdtempSync, rmSync } from 'node:fs';
-import os from 'node:os';
-import path from 'node:path';
 import { gzipSync } from 'node:zlib';
-import { chromium } from '@playwright/test';
-import { build, run } from './shared.mjs';
+import { printRows, served } from './served.mjs';
 
-const port = 3219;
-const base = `http://127.0.0.1:${port}`;
 const desk =
   '/?player=ines-okafor&pin_yd=18&edge_yd=11&back_yd=30&lip.height_ft=3&lip.distance_ft=8&lie=clean&sand.preset=medium';
 
 /** Gzipped bytes of the scripts that a page asks for at once. */
-async function scriptBytes(url) {
+async function scriptBytes(base, url) {
   const html = await (await fetch(base + url)).text();
   const files = new Set([...html.matchAll(/<script[^>]+src="([^"]+\.js[^"]*)"/g)].map((m) => m[1]));
   let bytes = 0;
@@ -53,92 +46,75 @@ const percent = (value) => `${(100 * value).toFixed(1)} %`;
 const quantile = (values, q) =>
   [...values].sort((a, b) => a - b)[Math.floor(q * (values.length - 1))];
 
-const data = mkdtempSync(path.join(os.tmpdir(), 'mellow-bench-'));
-const env = { ...process.env, MELLOW_DATA: data, NEXT_MANUAL_SIG_HANDLE: '1' };
-if ((await build()) !== 0) process.exit(1);
-await run(process.execPath, ['--import', 'tsx', 'src/demo/seed.ts'], { env, stdio: 'ignore' });
-const server = spawn(
-  process.execPath,
-  ['node_modules/next/dist/bin/next', 'start', '--hostname', '127.0.0.1', '--port', String(port)],
-  { env, stdio: ['ignore', 'pipe', 'inherit'] },
-);
-await new Promise((resolve) => server.stdout.on('data', (text) => /Ready/.test(text) && resolve()));
-
-const executablePath = process.env.MELLOW_CHROMIUM ?? '/usr/bin/chromium';
-const browser = await chromium.launch({
-  ...(existsSync(executablePath) ? { executablePath } : {}),
-  args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-sync'],
-});
-const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
-await page.goto(base + desk);
-const settled = page.getByRole('status').filter({ hasText: /^First call/ });
-await settled.waitFor({ state: 'attached' });
-await page.waitForTimeout(4000);
-const cdp = await page.context().newCDPSession(page);
-
-/** Drags the flag to and fro for a while and gives back what was recorded. */
-async function drag(moves) {
-  const box = await page.getByRole('slider', { name: 'Flag' }).boundingBox();
-  const at = { x: box.x + box.width / 2, y: box.y + box.height / 2 };
-  await page.evaluate(record);
-  await page.mouse.move(at.x, at.y);
-  await page.mouse.down();
-  for (let i = 1; i <= moves; i++) {
-    await page.mouse.move(at.x + 90 * Math.sin(i / 9), at.y);
-    await page.waitForTimeout(16);
-  }
-  const seen = await page.evaluate(() => {
-    window.__seen.on = false;
-    return window.__seen;
-  });
-  const released = performance.now();
-  await page.mouse.up();
-  return { seen, released };
-}
-
-/** Frames of the page left alone, for what this machine can do at all. */
-async function idle() {
-  await page.evaluate(record);
-  await page.waitForTimeout(2500);
-  return page.evaluate(() => {
-    window.__seen.on = false;
-    return window.__seen.frames;
-  });
-}
-
-await cdp.send('Emulation.setCPUThrottlingRate', { rate: 4 });
-const still = await idle();
-const { seen } = await drag(150);
-await cdp.send('Emulation.setCPUThrottlingRate', { rate: 1 });
-await settled.waitFor({ state: 'attached' });
-await page.waitForTimeout(4000);
-
-const settling = [];
-for (let i = 0; i < 5; i++) {
-  const { released } = await drag(20 + 3 * i);
+await served('3219', async (base, browser) => {
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  await page.goto(base + desk);
+  const settled = page.getByRole('status').filter({ hasText: /^First call/ });
   await settled.waitFor({ state: 'attached' });
-  settling.push(performance.now() - released);
-  await page.waitForTimeout(2500);
-}
+  await page.waitForTimeout(4000);
+  const cdp = await page.context().newCDPSession(page);
 
-const bytes = await scriptBytes(desk);
-const bare = await scriptBytes('/no-such-page');
-const quick = (frames) => share(frames, (ms) => ms < 20);
-const rows = [
-  ['frames under 20 ms, page left alone, CPU a quarter', percent(quick(still)), ''],
-  ['frames under 20 ms, flag dragged, CPU a quarter', percent(quick(seen.frames)), 'aim 95 %'],
-  ['  against the page left alone', (quick(seen.frames) / quick(still)).toFixed(3), ''],
-  ['  slowest frame in a hundred, ms', quantile(seen.frames, 0.99).toFixed(0), ''],
-  ['flight follows within two frames', percent(share(seen.lags, (n) => n <= 2)), 'aim 100 %'],
-  ['odds settle after release, ms, middle of five', quantile(settling, 0.5).toFixed(0), 'aim 400'],
-  ['script over a bare page, kB gzipped', ((bytes - bare) / 1000).toFixed(0), 'aim 250'],
-  ['  against the bare page', (bytes / bare).toFixed(2), ''],
-];
-for (const [name, value, aim] of rows)
-  console.log(`${name.padEnd(54)}${value.padStart(9)}  ${aim}`);
+  /** Drags the flag to and fro for a while and gives back what was recorded. */
+  async function drag(moves) {
+    const box = await page.getByRole('slider', { name: 'Flag' }).boundingBox();
+    const at = { x: box.x + box.width / 2, y: box.y + box.height / 2 };
+    await page.evaluate(record);
+    await page.mouse.move(at.x, at.y);
+    await page.mouse.down();
+    for (let i = 1; i <= moves; i++) {
+      await page.mouse.move(at.x + 90 * Math.sin(i / 9), at.y);
+      await page.waitForTimeout(16);
+    }
+    const seen = await page.evaluate(() => {
+      window.__seen.on = false;
+      return window.__seen;
+    });
+    const released = performance.now();
+    await page.mouse.up();
+    return { seen, released };
+  }
 
-await browser.close();
-const ended = new Promise((resolve) => server.on('exit', resolve));
-server.kill('SIGTERM');
-await ended;
-rmSync(data, { recursive: true, force: true });
+  /** Frames of the page left alone, for what this machine can do at all. */
+  async function idle() {
+    await page.evaluate(record);
+    await page.waitForTimeout(2500);
+    return page.evaluate(() => {
+      window.__seen.on = false;
+      return window.__seen.frames;
+    });
+  }
+
+  await cdp.send('Emulation.setCPUThrottlingRate', { rate: 4 });
+  const still = await idle();
+  const { seen } = await drag(150);
+  await cdp.send('Emulation.setCPUThrottlingRate', { rate: 1 });
+  await settled.waitFor({ state: 'attached' });
+  await page.waitForTimeout(4000);
+
+  const settling = [];
+  for (let i = 0; i < 5; i++) {
+    const { released } = await drag(20 + 3 * i);
+    await settled.waitFor({ state: 'attached' });
+    settling.push(performance.now() - released);
+    await page.waitForTimeout(2500);
+  }
+
+  const bytes = await scriptBytes(base, desk);
+  const bare = await scriptBytes(base, '/no-such-page');
+  const quick = (frames) => share(frames, (ms) => ms < 20);
+  const rows = [
+    ['frames under 20 ms, page left alone, CPU a quarter', percent(quick(still)), ''],
+    ['frames under 20 ms, flag dragged, CPU a quarter', percent(quick(seen.frames)), 'aim 95 %'],
+    ['  against the page left alone', (quick(seen.frames) / quick(still)).toFixed(3), ''],
+    ['  slowest frame in a hundred, ms', quantile(seen.frames, 0.99).toFixed(0), ''],
+    ['flight follows within two frames', percent(share(seen.lags, (n) => n <= 2)), 'aim 100 %'],
+    [
+      'odds settle after release, ms, middle of five',
+      quantile(settling, 0.5).toFixed(0),
+      'aim 400',
+    ],
+    ['script over a bare page, kB gzipped', ((bytes - bare) / 1000).toFixed(0), 'aim 250'],
+    ['  against the bare page', (bytes / bare).toFixed(2), ''],
+  ];
+  printRows(rows);
+});

@@ -88,24 +88,36 @@ function strangers(balls: readonly NewBall[], { players, stations }: LessonPlan)
   ]);
 }
 
+/** All of the balls or, when one does not belong here, none: in one statement, for a ball must be acknowledged quickly. */
+const INSERT = `
+  with sent as (
+    select * from rows from (jsonb_to_recordset($2) as (id uuid, player text, station integer,
+      call jsonb, seen jsonb, source text, hit_at timestamptz, excluded text))
+      with ordinality as r (id, player, station, call, seen, source, hit_at, excluded, nth)
+  ), lesson as (
+    select plan from lessons where id = $1 and deleted_at is null
+  ), astray as (
+    select from sent left join lesson on true
+    where plan is null or not plan -> 'players' ? player
+      or station >= jsonb_array_length(plan -> 'stations')
+      or exists (select from balls b where b.id = sent.id and b.lesson_id <> $1)
+  )
+  insert into balls (id, lesson_id, player_id, station, call, seen, source, hit_at, excluded)
+  select id, $1, player, station, call, seen, source, hit_at, excluded from sent
+  where not exists (select from astray) order by nth
+  on conflict (id) do nothing returning id`;
+
 /**
- * Saves balls of a lesson within a transaction, in the order in which they come; one that is there already stays as it is.
+ * Saves balls of a lesson, all or none, in the order in which they come; one that is there already stays as it is.
  * Ids of those that are stored now, whether by this or an earlier sending; null when there is no such lesson.
  *
  * @throws FaultyInput for balls of players or stations that the lesson does not have, or with the id of another lesson's ball
  */
-export async function insertBalls(
-  tx: Pick<Transaction, 'query'>,
+export async function addBalls(
+  db: Pick<Transaction, 'query'>,
   lessonId: string,
   balls: readonly (NewBall & { excluded?: string })[],
 ): Promise<string[] | null> {
-  const { rows: known } = await tx.query<{ plan: LessonPlan }>(
-    'select plan from lessons where id = $1 and deleted_at is null',
-    [lessonId],
-  );
-  if (!known[0]) return null;
-  const faults = strangers(balls, known[0].plan);
-  if (faults.length > 0) throw new FaultyInput(faults);
   const rows = balls.map(
     ({ id, player, station, call, source, hit_at, excluded = '', ...seen }) => ({
       id,
@@ -118,35 +130,35 @@ export async function insertBalls(
       seen,
     }),
   );
-  await tx.query(
-    `insert into balls (id, lesson_id, player_id, station, call, seen, source, hit_at, excluded)
-     select r.id, $1, r.player, r.station, r.call, r.seen, r.source, r.hit_at, r.excluded
-     from jsonb_to_recordset($2) as r (id uuid, player text, station integer, call jsonb,
-       seen jsonb, source text, hit_at timestamptz, excluded text)
-     on conflict (id) do nothing`,
-    [lessonId, JSON.stringify(rows)],
-  );
-  const { rows: stored } = await tx.query<{ id: string }>(
-    `select id from balls where lesson_id = $1 and id in
-       (select (value ->> 'id')::uuid from jsonb_array_elements($2::jsonb))`,
-    [lessonId, JSON.stringify(rows.map(({ id }) => ({ id })))],
-  );
-  const here = new Set(stored.map(({ id }) => id));
-  const elsewhere = balls.flatMap(({ id }, i) =>
-    here.has(id.toLowerCase())
-      ? []
-      : [{ path: `balls[${i}].id`, message: 'is the id of a ball of another lesson' }],
-  );
-  if (elsewhere.length > 0) throw new FaultyInput(elsewhere);
-  return balls.map(({ id }) => id);
-}
+  const { rows: inserted } = await db.query<{ id: string }>(INSERT, [
+    lessonId,
+    JSON.stringify(rows),
+  ]);
+  const ids = balls.map(({ id }) => id);
+  if (inserted.length === balls.length) return ids;
 
-/** Saves balls of a lesson, all or none: see {@link insertBalls}. */
-export const addBalls = (
-  db: PGlite,
-  lessonId: string,
-  balls: readonly NewBall[],
-): Promise<string[] | null> => db.transaction((tx) => insertBalls(tx, lessonId, balls));
+  const { rows: known } = await db.query<{ plan: LessonPlan }>(
+    'select plan from lessons where id = $1 and deleted_at is null',
+    [lessonId],
+  );
+  if (!known[0]) return null;
+  const { rows: others } = await db.query<{ id: string }>(
+    `select id from balls where lesson_id <> $1 and id in
+       (select value::uuid from jsonb_array_elements_text($2::jsonb))`,
+    [lessonId, JSON.stringify(ids)],
+  );
+  const elsewhere = new Set(others.map(({ id }) => id));
+  const faults = [
+    ...strangers(balls, known[0].plan),
+    ...ids.flatMap((id, i) =>
+      elsewhere.has(id.toLowerCase())
+        ? [{ path: `balls[${i}].id`, message: 'is the id of a ball of another lesson' }]
+        : [],
+    ),
+  ];
+  if (faults.length > 0) throw new FaultyInput(faults);
+  return ids;
+}
 
 /** Puts what was seen of a ball in place of what it was, excludes it, or takes it away and brings it back. */
 export async function changeBall(

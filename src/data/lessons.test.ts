@@ -16,7 +16,7 @@ import {
   setLessonDeleted,
 } from './lessons';
 import { addPlayers, playerById } from './players';
-import { aimTracker, isTrackerKey, makeTrackerKey, trackerState } from './tracker';
+import { aimTracker, isTrackerKey, leaveTracker, makeTrackerKey, trackerState } from './tracker';
 
 jest.setTimeout(60_000);
 
@@ -262,6 +262,8 @@ test('a tracker’s key is good until the next is made; its aim goes with a word
   await sql.query("update tracker set aimed_at = now() - interval '4 minutes'");
   expect((await trackerState(sql)).aim).toBeNull();
   await aimTracker(sql, aim);
-  await aimTracker(sql, null);
+  await leaveTracker(sql, { ...aim, player: 'bo' });
+  expect((await trackerState(sql)).aim).toEqual(aim);
+  await leaveTracker(sql, aim);
   expect((await trackerState(sql)).aim).toBeNull();
 });

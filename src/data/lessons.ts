@@ -2,7 +2,7 @@ import type { PGlite, Transaction } from '@electric-sql/pglite';
 import { FaultyInput, type Fault } from '@/core/contract/fault';
 import type { LessonFile } from '@/core/lesson/exchange';
 import type { LessonClosing, LessonPlan } from '@/core/lesson/lesson';
-import { insertBalls } from './balls';
+import { addBalls } from './balls';
 
 /** A lesson as it is stored. */
 export interface StoredLesson {
@@ -171,7 +171,7 @@ export function importLesson(db: PGlite, file: LessonFile): Promise<Imported> {
       await storeClosing(tx, id, file);
     }
     const before = await count(tx);
-    if (balls.length > 0) await insertBalls(tx, id, balls);
+    if (balls.length > 0) await addBalls(tx, id, balls);
     return { id, known, added: (await count(tx)) - before };
   });
 }

@@ -42,7 +42,19 @@ export async function trackerState(db: PGlite): Promise<TrackerState> {
   return rows[0]!;
 }
 
-/** Says what the tracker's balls are taken for; null for nothing. */
-export async function aimTracker(db: PGlite, aim: TrackerAim | null): Promise<void> {
-  await db.query('update tracker set aim = $1, aimed_at = now()', [aim && JSON.stringify(aim)]);
+/** Says what the tracker's balls are taken for. */
+export async function aimTracker(db: PGlite, aim: TrackerAim): Promise<void> {
+  await db.query('update tracker set aim = $1, aimed_at = now()', [JSON.stringify(aim)]);
+}
+
+/** Takes the word back that the tracker's balls are for somebody at a station; another's word stays. */
+export async function leaveTracker(
+  db: PGlite,
+  { lesson, player, station }: Pick<TrackerAim, 'lesson' | 'player' | 'station'>,
+): Promise<void> {
+  await db.query(
+    `update tracker set aim = null
+     where aim ->> 'lesson' = $1 and aim ->> 'player' = $2 and (aim ->> 'station')::integer = $3`,
+    [lesson, player, station],
+  );
 }

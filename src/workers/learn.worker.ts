@@ -3,7 +3,7 @@ import { readSituation } from '@/core/contract/readSituation';
 import { findFault, type Finding, type Ticks } from '@/core/faults/find';
 import { learn, type Learning } from '@/core/learn/learn';
 import { movesOf, type Moves } from '@/core/learn/moves';
-import { forFinding, forLearning, hitOf, type CalledBall } from '@/core/lesson/against';
+import { forFinding, forLearning, hitOf, hitsFor, type CalledBall } from '@/core/lesson/against';
 import type { Station } from '@/core/lesson/lesson';
 import { situationFor } from '@/core/roster/player';
 import type { PlayerRecord } from '@/core/roster/record';
@@ -19,13 +19,14 @@ const playerOf = (record: PlayerRecord, station: Station) =>
 
 const learning = {
   /** What the balls of a player say; those that were excluded do not count. */
-  learn(record: PlayerRecord, balls: PlacedBall[]): Learning | null {
+  learn(record: PlayerRecord, balls: readonly PlacedBall[]): Learning | null {
     const [first] = balls;
     if (!first) return null;
     const player = playerOf(record, first.at);
     const counted = balls.filter(({ excluded }) => !excluded);
+    const hit = hitsFor(player, record);
     return learn(
-      counted.map((ball) => forLearning(ball, hitOf(ball.call, player, ball.at, record), player)),
+      counted.map((ball) => forLearning(ball, hit(ball.call, ball.at), player)),
       plainGolferOf(player),
       SEED,
     );
@@ -37,7 +38,7 @@ const learning = {
   },
 
   /** Ranks the causes of what the balls of one station did. */
-  find(record: PlayerRecord, balls: PlacedBall[], ticks: Ticks): Finding | null {
+  find(record: PlayerRecord, balls: readonly PlacedBall[], ticks: Ticks): Finding | null {
     const last = balls.at(-1);
     if (!last) return null;
     const player = playerOf(record, last.at);

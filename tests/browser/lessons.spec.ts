@@ -232,7 +232,6 @@ test('a device with the key feeds balls while a page listens, once each, for who
         ...headers,
       },
     });
-  await page.request.delete('/api/tracker/aim');
   expect((await send(line({}), { authorization: 'Bearer guessed' })).status()).toBe(401);
   expect((await send(line({}), { 'content-type': 'text/plain' })).status()).toBe(415);
   const early = await send(line({ carry_yd: 12 }));

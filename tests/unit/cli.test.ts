@@ -1,5 +1,6 @@
 import { spawnSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
+import { readTrackedBall, type TrackedBall } from '@/core/tracker/trackedBall';
 
 jest.setTimeout(60_000);
 
@@ -80,4 +81,33 @@ test('simulate plays an explicit set-up', () => {
   const bad = run('simulate', ['-'], readFileSync('examples/greenside.json', 'utf8'));
   expect(bad).toMatchObject({ status: 2, stdout: '' });
   expect(bad.stderr).toMatch(/^setup: is required$/m);
+});
+
+describe('the simulated tracker', () => {
+  test('prints lines that the protocol reads, the same balls for the same seed', () => {
+    const args = ['--balls', '3', '--seed', '4', 'examples/greenside.json'];
+    const ballsOf = () => {
+      const { status, stdout } = run('tracker', args);
+      expect(status).toBe(0);
+      return stdout
+        .trim()
+        .split('\n')
+        .map((line) => readTrackedBall(JSON.parse(line)));
+    };
+    const seen = ({ id: _id, hit_at: _at, ...ball }: TrackedBall) => ball;
+    const first = ballsOf();
+    expect(first).toHaveLength(3);
+    expect(ballsOf().map(seen)).toEqual(first.map(seen));
+  });
+
+  test.each([
+    [['--balls', '0', 'examples/greenside.json'], /^--balls: must be a whole number/],
+    [['--to', 'http://127.0.0.1:1', 'examples/greenside.json'], /^usage: /],
+    [['--loud', 'examples/greenside.json'], /--loud/],
+    [['-'], /^input: is not JSON/],
+  ])('%j is refused', (args, message) => {
+    const { status, stdout, stderr } = run('tracker', args, '{');
+    expect({ status, stdout }).toEqual({ status: 2, stdout: '' });
+    expect(stderr).toMatch(message);
+  });
 });

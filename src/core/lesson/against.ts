@@ -25,6 +25,20 @@ export function hitOf(call: BallCall, player: Player, station: Station, record: 
   return { setup, aim: side * radians(call.aim_deg), shot: question.shot };
 }
 
+/** {@link hitOf} for many balls of one player: a call that was read at a station is not read again. */
+export function hitsFor(
+  player: Player,
+  record: PlayerRecord,
+): (call: BallCall, station: Station) => Hit {
+  const known = new Map<string, Hit>();
+  return (call, station) => {
+    const key = JSON.stringify([call, station.shot]);
+    const hit = known.get(key) ?? hitOf(call, player, station, record);
+    known.set(key, hit);
+    return hit;
+  };
+}
+
 /** Distance to the right of the line as one to the player's side. */
 const toPlayersSide = (right: number, player: Player): number =>
   player.handed === 'right' ? -right : right;
@@ -57,10 +71,10 @@ export function forFinding(ball: CalledBall, player: Player): FoundBall {
 }
 
 /** A logged ball as the statistics take it. */
-export function forStats(
-  ball: CalledBall,
+export function forStats<T extends CalledBall>(
+  ball: T,
   shot: { pin: number; lip: { distance: number } },
-): StatBall {
+): T & StatBall {
   return {
     ...ball,
     entryMeant: toMetres(ball.call.entry_in, 'in'),

@@ -63,6 +63,14 @@ export function cameOut(ball: StatBall): boolean | undefined {
   return reached === undefined ? undefined : reached > ball.lip;
 }
 
+/** Median of carries over those called, and the middle half about it as a standard deviation; null for too few. */
+function carryOf(ratios: readonly number[]): BallStats['carry'] {
+  if (ratios.length < FEWEST) return null;
+  const ratio = median(ratios);
+  const spread = 1.4826 * median(ratios.map((value) => Math.abs(value - ratio)));
+  return { ratio, spread, of: ratios.length };
+}
+
 /** What a set of balls comes to; those that were excluded do not count. */
 export function statsOf(all: readonly StatBall[]): BallStats {
   const balls = all.filter(({ excluded }) => !excluded);
@@ -92,14 +100,7 @@ export function statsOf(all: readonly StatBall[]): BallStats {
             ),
             of: entries.length,
           },
-    carry:
-      ratios.length < FEWEST
-        ? null
-        : {
-            ratio: median(ratios),
-            spread: 1.4826 * median(ratios.map((v) => Math.abs(v - median(ratios)))),
-            of: ratios.length,
-          },
+    carry: carryOf(ratios),
     finish:
       finishes.length === 0
         ? null

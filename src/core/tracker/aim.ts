@@ -10,12 +10,17 @@ export interface TrackerAim {
   call: BallCall;
 }
 
-const aimSchema = exactObject({
+const who = {
   lesson: required(patternField(UUID, 'a UUID')),
   player: required(textField(1, 60)),
   station: required(integerField(0, 11)),
-  call: required(callSchema),
-});
+};
+
+const aimSchema = exactObject({ ...who, call: required(callSchema) });
+const whoSchema = exactObject(who);
 
 /** Checks what a tracker's balls are to be taken for. Throws FaultyInput. */
 export const readAim = (input: unknown): TrackerAim => check(aimSchema, input);
+
+/** Checks for whom a tracker is not to be listened to any more. Throws FaultyInput. */
+export const readLeave = (input: unknown): Omit<TrackerAim, 'call'> => check(whoSchema, input);

@@ -4,7 +4,7 @@ import { useEffect, useState } from 'react';
 import type { LearntFactors } from '@/core/learn/learnt';
 import { learnWords } from '@/core/learn/learnWords';
 import type { Station } from '@/core/lesson/lesson';
-import { recordOf, type RosterPlayer } from '@/core/roster/player';
+import type { RosterPlayer } from '@/core/roster/player';
 import { degrees, radians } from '@/core/units/angle';
 import { fromMetres, toMetres } from '@/core/units/length';
 import type { UnitSystem } from '@/core/units/system';
@@ -26,6 +26,8 @@ interface LearnPanelProps {
 }
 
 const BUTTON = 'h-11 rounded border-2 border-hairline px-4 disabled:opacity-50';
+
+const NONE: readonly PlacedBall[] = [];
 
 /** Fewer balls than this are not taken over. */
 const FEWEST = 5;
@@ -59,15 +61,9 @@ function useAllBalls(playerId: string): readonly PlacedBall[] | null {
 export function LearnPanel({ player, balls, stations, units, onLearnt }: LearnPanelProps) {
   const [whole, setWhole] = useState(true);
   const all = useAllBalls(player.id);
-  const used = whole ? (all ?? []) : balls;
+  const used = whole ? (all ?? NONE) : balls;
   const { learnt } = player;
-  const { learning, moves } = useLearning({
-    record: recordOf(player),
-    balls: used,
-    stations,
-    ...(learnt ? { learnt } : {}),
-    units,
-  });
+  const { learning, moves } = useLearning({ player, balls: used, stations, units });
   const { decisions, accept, hold, letGo } = useDecisions(player.id, onLearnt);
   const [last] = decisions;
   const small = units === 'metres' ? 'cm' : 'in';
@@ -162,8 +158,8 @@ export function LearnPanel({ player, balls, stations, units, onLearnt }: LearnPa
               channel={learning.direction}
             />
             <p className="text-sm text-ink-soft">
-              Dashed what the skill says, filled what the balls say; the band holds the middle
-              nineteen times in twenty.
+              Dashed what the skill says, filled what the balls say; the band holds the middle nine
+              times in ten.
             </p>
           </div>
         </div>

@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { SIGNS } from '@/core/faults/causes';
 import { evidenceWords } from '@/core/faults/faultWords';
 import type { Finding } from '@/core/faults/find';
@@ -25,13 +25,13 @@ const STRONG = 0.4;
 export function FaultPanel({ player, balls, onDrill }: FaultPanelProps) {
   const worker = useWorker<LearnWorker>(startLearning);
   const [ticks, setTicks] = useState<Record<string, boolean>>({});
-  const [state, setState] = useState<{ question: string; finding: Finding | null } | null>(null);
-  const question = JSON.stringify([recordOf(player), balls, ticks]);
+  const [state, setState] = useState<{ question: object; finding: Finding | null } | null>(null);
+  const question = useMemo(() => ({ player, balls, ticks }), [player, balls, ticks]);
   useEffect(() => {
     let stale = false;
     const timer = setTimeout(async () => {
-      const [record, placed, seen] = JSON.parse(question) as Parameters<LearnWorker['find']>;
-      const finding = (await worker.current?.find(record, placed, seen)) ?? null;
+      const asked = [recordOf(question.player), question.balls, question.ticks] as const;
+      const finding = (await worker.current?.find(...asked)) ?? null;
       if (!stale) setState({ question, finding });
     }, 0);
     return () => {

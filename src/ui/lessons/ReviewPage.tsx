@@ -8,7 +8,6 @@ import { readSituation } from '@/core/contract/readSituation';
 import { forStats } from '@/core/lesson/against';
 import { partsOf, type Comparison } from '@/core/lesson/parts';
 import { reportOf } from '@/core/lesson/report';
-import type { StatBall } from '@/core/lesson/stats';
 import { summaryWords } from '@/core/lesson/summary';
 import { situationFor } from '@/core/roster/player';
 import type { UnitSystem } from '@/core/units/system';
@@ -51,26 +50,33 @@ export function ReviewPage(props: ReviewPageProps) {
       ),
     [lesson, player],
   );
-  const statBall = (ball: ShownBall): StatBall & ShownBall => ({
-    ...ball,
-    ...forStats(ball, shots[ball.station]!),
-  });
-  const own = balls.filter((ball) => ball.player === playerId);
-  const clubs = [...new Set(own.map(({ call }) => call.club))];
-  const chosen = (ball: ShownBall): boolean =>
-    (station === 'all' || ball.station === station) && (club === 'all' || ball.call.club === club);
-  const shown = own.filter(chosen);
-  const placed = shown.map((ball) => ({ ...ball, at: lesson.plan.stations[ball.station]! }));
-  const parts = partsOf(
-    (by === 'players' ? balls.filter(chosen) : shown).map(statBall),
-    by,
-    (ball) => {
-      if (by === 'stations') {
-        return `${ball.station + 1}. ${lesson.plan.stations[ball.station]!.name}`;
-      }
-      if (by === 'clubs') return ball.call.club;
-      return players.find(({ id }) => id === ball.player)?.name ?? ball.player;
-    },
+  const { stations } = lesson.plan;
+  const inChoice = useMemo(
+    () =>
+      balls
+        .filter(
+          (ball) =>
+            (station === 'all' || ball.station === station) &&
+            (club === 'all' || ball.call.club === club),
+        )
+        .map((ball) => forStats({ ...ball, at: stations[ball.station]! }, shots[ball.station]!)),
+    [balls, station, club, stations, shots],
+  );
+  const shown = useMemo(
+    () => inChoice.filter((ball) => ball.player === playerId),
+    [inChoice, playerId],
+  );
+  const clubs = [
+    ...new Set(balls.filter((ball) => ball.player === playerId).map(({ call }) => call.club)),
+  ];
+  const parts = useMemo(
+    () =>
+      partsOf(by === 'players' ? inChoice : shown, by, (ball) => {
+        if (by === 'stations') return `${ball.station + 1}. ${ball.at.name}`;
+        if (by === 'clubs') return ball.call.club;
+        return players.find(({ id }) => id === ball.player)?.name ?? ball.player;
+      }),
+    [by, inChoice, shown, players],
   );
 
   const write = (): void => {
@@ -155,7 +161,7 @@ export function ReviewPage(props: ReviewPageProps) {
           </div>
         </header>
         <StatsView
-          balls={shown.map(statBall)}
+          balls={shown}
           parts={parts}
           by={by}
           onBy={setBy}
@@ -164,8 +170,8 @@ export function ReviewPage(props: ReviewPageProps) {
         />
         <LearnPanel
           player={player}
-          balls={placed}
-          stations={lesson.plan.stations}
+          balls={shown}
+          stations={stations}
           units={units}
           onLearnt={(learnt) =>
             setPlayers((now) =>
@@ -180,7 +186,7 @@ export function ReviewPage(props: ReviewPageProps) {
         <FaultPanel
           key={playerId}
           player={player}
-          balls={placed}
+          balls={shown}
           onDrill={(text) => setHomework((now) => (now ? `${now}\n${text}` : text))}
         />
         <section aria-labelledby="close">

@@ -26,6 +26,8 @@ export function useTracker(aim: TrackerAim | null) {
   useEffect(() => {
     if (wanted === null) return;
     let stale = false;
+    const { lesson, player, station } = JSON.parse(wanted) as TrackerAim;
+    const whose = `${AIM}?${new URLSearchParams({ lesson, player, station: String(station) })}`;
     const inTurn = <T>(work: () => Promise<Answered<T>>): Promise<Answered<T>> => {
       const next = turn.current.then(work);
       turn.current = next;
@@ -43,7 +45,7 @@ export function useTracker(aim: TrackerAim | null) {
       setOn(false);
       setFault('Another page listens to the tracker now.');
     };
-    const leave = (): void => void fetch(AIM, { method: 'DELETE', keepalive: true });
+    const leave = (): void => void fetch(whose, { method: 'DELETE', keepalive: true });
     window.addEventListener('pagehide', leave);
     const first = setTimeout(() => void say(), 0);
     const timer = setInterval(() => void sayAgain(), AGAIN_MS);
@@ -53,7 +55,7 @@ export function useTracker(aim: TrackerAim | null) {
       clearInterval(timer);
       window.removeEventListener('pagehide', leave);
       // Until the next call is known a ball belongs to nobody.
-      void inTurn(() => ask(AIM, 'DELETE'));
+      void inTurn(() => ask(whose, 'DELETE'));
     };
   }, [wanted]);
   return { on, setOn, fault };

@@ -1,8 +1,8 @@
-import { readAim } from '@/core/tracker/aim';
+import { readAim, readLeave } from '@/core/tracker/aim';
 import { database } from '@/data/database';
 import { lessonById } from '@/data/lessons';
-import { aimTracker, trackerState } from '@/data/tracker';
-import { notFound, refuse, withJson } from '../../respond';
+import { aimTracker, leaveTracker, trackerState } from '@/data/tracker';
+import { notFound, refuse, withFaults, withJson } from '../../respond';
 
 export const dynamic = 'force-dynamic';
 
@@ -30,8 +30,13 @@ export function PUT(request: Request): Promise<Response> {
   });
 }
 
-export async function DELETE(): Promise<Response> {
-  const { sql } = await database();
-  await aimTracker(sql, null);
-  return new Response(null, { status: 204 });
+/** Takes that word back for a `lesson`, `player` and `station`; the word of another page stays. */
+export function DELETE(request: Request): Promise<Response> {
+  return withFaults(async () => {
+    const { station, ...query } = Object.fromEntries(new URL(request.url).searchParams);
+    const who = readLeave({ ...query, ...(station ? { station: Number(station) } : {}) });
+    const { sql } = await database();
+    await leaveTracker(sql, who);
+    return new Response(null, { status: 204 });
+  });
 }

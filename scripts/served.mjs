@@ -1,0 +1,51 @@
+import { spawn } from 'node:child_process';
+import { existsSync, mkdtempSync, rmSync } from 'node:fs';
+import os from 'node:os';
+import path from 'node:path';
+import { chromium } from '@playwright/test';
+import { build, run } from './shared.mjs';
+
+/**
+ * Builds, fills a throw-away data folder with the demo, serves it, and hands the server's address and a browser to `work`;
+ * ends and clears away whatever happens.
+ *
+ * @param seed script that fills the folder named by MELLOW_DATA
+ */
+export async function served(port, work, seed = 'src/demo/seed.ts') {
+  const data = mkdtempSync(path.join(os.tmpdir(), 'mellow-served-'));
+  const env = { ...process.env, MELLOW_DATA: data, NEXT_MANUAL_SIG_HANDLE: '1' };
+  let server, browser;
+  try {
+    if ((await build()) !== 0) process.exit(1);
+    await run(process.execPath, ['--import', 'tsx', seed], { env });
+    server = spawn(
+      process.execPath,
+      ['node_modules/next/dist/bin/next', 'start', '--hostname', '127.0.0.1', '--port', port],
+      { env, stdio: ['ignore', 'pipe', 'inherit'] },
+    );
+    await new Promise((resolve) =>
+      server.stdout.on('data', (text) => /Ready/.test(text) && resolve()),
+    );
+    const executablePath = process.env.MELLOW_CHROMIUM ?? '/usr/bin/chromium';
+    browser = await chromium.launch({
+      ...(existsSync(executablePath) ? { executablePath } : {}),
+      args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-sync'],
+    });
+    await work(`http://127.0.0.1:${port}`, browser);
+  } finally {
+    await browser?.close();
+    if (server) {
+      const ended = new Promise((resolve) => server.on('exit', resolve));
+      server.kill('SIGTERM');
+      await ended;
+    }
+    rmSync(data, { recursive: true, force: true });
+  }
+}
+
+/** Rows of name, value and aim in columns. */
+export function printRows(rows) {
+  for (const [name, value, aim] of rows) {
+    console.log(`${name.padEnd(54)}${value.padStart(9)}  ${aim}`);
+  }
+}

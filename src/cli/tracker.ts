@@ -1,0 +1,93 @@
+import { parseArgs } from 'node:util';
+import { sheetFor } from '@/core/answer/answer';
+import { FaultyInput } from '@/core/contract/fault';
+import { readSituation } from '@/core/contract/readSituation';
+import { readSetup, type SetupInput } from '@/core/answer/simulation';
+import { callOf } from '@/core/lesson/callOf';
+import { flagCall } from '@/core/lesson/flagCall';
+import { trackedBall, trackedLine } from '@/core/tracker/simulated';
+import { radians } from '@/core/units/angle';
+import { faultsOf, parseJson, readText } from './input';
+
+const USAGE = `usage: npm run -s tracker -- [--balls N] [--seed N] [--to URL --key KEY] FILE|-
+  balls of the player of a situation at its best call, as a tracker reads them: JSON Lines
+  --balls N    how many, 1 to 1000 (10)
+  --seed N     same seed, same balls (1)
+  --to URL     sends each to a server instead of printing it, such as http://127.0.0.1:3000/api/tracker/balls
+  --key KEY    the key that the server's lesson page made`;
+
+const count = (text: string, name: string, low: number, high: number): number => {
+  const value = Number(text);
+  if (Number.isInteger(value) && value >= low && value <= high) return value;
+  throw new FaultyInput([
+    { path: name, message: `must be a whole number from ${low} to ${high}, not "${text}"` },
+  ]);
+};
+
+/** Balls of a situation's player at its best call at the flag. */
+function* linesOf(input: unknown, balls: number, seed: number): Generator<string> {
+  const reading = readSituation(input);
+  const { player, shot } = reading.question;
+  const call = flagCall(sheetFor(reading, 'yards', () => 0).sheet);
+  if (!call) {
+    throw new FaultyInput([{ path: 'input', message: 'nothing gets this ball out at the flag' }]);
+  }
+  const { carry_m: _carry, ...fields } = callOf(call);
+  const setup = readSetup(fields as unknown as SetupInput, player, shot);
+  const aim = (player.handed === 'right' ? -1 : 1) * radians(call.aim_deg);
+  for (let n = 0; n < balls; n++) {
+    const ball = trackedBall({ setup, aim, shot }, player, seed, n);
+    yield trackedLine(ball, crypto.randomUUID(), new Date().toISOString());
+  }
+}
+
+/** Sends a line, and gives the answer to it. */
+async function send(line: string, to: string, key: string): Promise<{ ok: boolean; text: string }> {
+  const response = await fetch(to, {
+    method: 'POST',
+    headers: { 'content-type': 'application/x-ndjson', authorization: `Bearer ${key}` },
+    body: `${line}\n`,
+  });
+  const text = (await response.text()).trim();
+  return { ok: response.ok && !text.includes('"error"'), text };
+}
+
+async function main(): Promise<number> {
+  const { values, positionals } = parseArgs({
+    allowPositionals: true,
+    options: {
+      balls: { type: 'string', default: '10' },
+      seed: { type: 'string', default: '1' },
+      to: { type: 'string' },
+      key: { type: 'string' },
+    },
+  });
+  const [file] = positionals;
+  if (
+    file === undefined ||
+    positionals.length > 1 ||
+    (values.to === undefined) !== (values.key === undefined)
+  ) {
+    console.error(USAGE);
+    return 2;
+  }
+  const balls = count(values.balls, '--balls', 1, 1000);
+  const seed = count(values.seed, '--seed', 0, 2 ** 31);
+  for (const line of linesOf(parseJson(readText(file)), balls, seed)) {
+    if (values.to === undefined) {
+      console.log(line);
+      continue;
+    }
+    const { ok, text } = await send(line, values.to, values.key!);
+    console.log(text);
+    if (!ok) return 1;
+  }
+  return 0;
+}
+
+try {
+  process.exitCode = await main();
+} catch (error) {
+  for (const { path, message } of faultsOf(error)) console.error(`${path}: ${message}`);
+  process.exitCode = 2;
+}
