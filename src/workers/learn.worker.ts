@@ -3,13 +3,16 @@ import { readSituation } from '@/core/contract/readSituation';
 import { findFault, type Finding, type Ticks } from '@/core/faults/find';
 import { learn, type Learning } from '@/core/learn/learn';
 import { movesOf, type Moves } from '@/core/learn/moves';
-import { forFinding, forLearning, hitOf, hitsFor, type CalledBall } from '@/core/lesson/against';
+import { forFinding, forLearning, hitsFor, type CalledBall } from '@/core/lesson/against';
 import type { Station } from '@/core/lesson/lesson';
 import { situationFor } from '@/core/roster/player';
 import type { PlayerRecord } from '@/core/roster/record';
 import { plainGolferOf } from '@/core/search/prescribe';
 
 const SEED = 1;
+
+/** A fault is looked for in this many balls: what was hit before is another swing. */
+const LATEST = 60;
 
 /** A ball with the station that it was hit from. */
 export type PlacedBall = CalledBall & { at: Station };
@@ -37,16 +40,17 @@ const learning = {
     return movesOf(...asked);
   },
 
-  /** Ranks the causes of what the balls of one station did. */
+  /** Ranks the causes of what the balls did, each against the call that it was hit for. */
   find(record: PlayerRecord, balls: readonly PlacedBall[], ticks: Ticks): Finding | null {
-    const last = balls.at(-1);
-    if (!last) return null;
-    const player = playerOf(record, last.at);
-    const counted = balls.filter(({ excluded }) => !excluded);
+    const counted = balls.filter(({ excluded }) => !excluded).slice(-LATEST);
+    const [first] = counted;
+    if (!first) return null;
+    const player = playerOf(record, first.at);
+    const hit = hitsFor(player, record);
     return findFault(
       counted.map((ball) => forFinding(ball, player)),
       ticks,
-      hitOf(last.call, player, last.at, record),
+      counted.map((ball) => hit(ball.call, ball.at)),
       plainGolferOf(player),
       SEED,
     );

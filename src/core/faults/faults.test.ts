@@ -11,19 +11,20 @@ const golfer = plainGolferOf(aPlayer('middle'));
 const shot = aShot(15, 2);
 const setup = aSplash(CLUB_56, 20, 0.04, 0.75);
 const hit: Hit = { setup, aim: aimFor(setup, golfer, shot), shot };
+const hits = [hit];
 const swings = sampleSwings(golfer.habits, 1024, 99);
 
 /** A simulated fault, with a coach who looks at the most telling thing three times and errs as people do. */
 function trial(causeIndex: number, seed: number) {
   const cause = CAUSES[causeIndex]!;
   const sampler = samplerOf(seed);
-  const balls = causedBalls(cause, hit, golfer, swings, 15, sampler);
+  const balls = causedBalls(cause, hits, { golfer, swings, count: 15 }, sampler);
   const ticks: Record<string, boolean> = {};
-  let finding = findFault(balls, ticks, hit, golfer, seed);
+  let finding = findFault(balls, ticks, hits, golfer, seed);
   for (let look = 0; look < 3 && finding.next; look++) {
     const there = cause.signs.includes(finding.next.id) ? 0.8 : 0.08;
     ticks[finding.next.id] = sampler.uniform() < there;
-    finding = findFault(balls, ticks, hit, golfer, seed);
+    finding = findFault(balls, ticks, hits, golfer, seed);
   }
   return finding.suspects.map((suspect) => suspect.cause.id).indexOf(cause.id);
 }
@@ -38,39 +39,70 @@ test('the true cause comes first in at least 8 of 10 simulated faults, among the
 
 test('a player without a fault is told so more often than not, and never sure of anything else', () => {
   const findings = [1, 2, 3, 4, 5, 6].map((k) =>
-    findFault(causedBalls(NOTHING, hit, golfer, swings, 20, samplerOf(k)), {}, hit, golfer, k),
+    findFault(
+      causedBalls(NOTHING, hits, { golfer, swings, count: 20 }, samplerOf(k)),
+      {},
+      hits,
+      golfer,
+      k,
+    ),
   );
   const first = findings.filter(({ suspects }) => suspects[0]!.cause.id === 'nothing').length;
   expect(first).toBeGreaterThanOrEqual(4);
 });
 
 test('too little to go by is said, and what to look at next', () => {
-  const few = causedBalls(CAUSES[0]!, hit, golfer, swings, 3, samplerOf(1));
-  const finding = findFault(few, {}, hit, golfer, 1);
+  const few = causedBalls(CAUSES[0]!, hits, { golfer, swings, count: 3 }, samplerOf(1));
+  const finding = findFault(few, {}, hits, golfer, 1);
   expect(finding.clear).toBe(false);
   expect(finding.next).not.toBeNull();
-  const nothing = findFault([], {}, hit, golfer, 1);
+  const nothing = findFault([], {}, hits, golfer, 1);
   expect(nothing.clear).toBe(false);
   expect(nothing.suspects.reduce((sum, { chance }) => sum + chance, 0)).toBeCloseTo(1, 9);
 });
 
 test('ticks move the ranking, and a sign that was looked at is not asked for again', () => {
-  const balls = causedBalls(CAUSES[1]!, hit, golfer, swings, 10, samplerOf(5));
-  const without = findFault(balls, {}, hit, golfer, 1);
+  const balls = causedBalls(CAUSES[1]!, hits, { golfer, swings, count: 10 }, samplerOf(5));
+  const without = findFault(balls, {}, hits, golfer, 1);
   const chanceOf = (finding: typeof without, id: string): number =>
     finding.suspects.find(({ cause }) => cause.id === id)!.chance;
-  const seen = findFault(balls, { 'short-swing': true }, hit, golfer, 1);
+  const seen = findFault(balls, { 'short-swing': true }, hits, golfer, 1);
   expect(chanceOf(seen, 'swing-too-small')).toBeGreaterThan(chanceOf(without, 'swing-too-small'));
   const all = Object.fromEntries(SIGNS.map(({ id }) => [id, false]));
-  expect(findFault(balls, all, hit, golfer, 1).next).toBeNull();
+  expect(findFault(balls, all, hits, golfer, 1).next).toBeNull();
 });
 
 test('the first suspect carries evidence that speaks for it', () => {
-  const balls = causedBalls(CAUSES[12]!, hit, golfer, swings, 20, samplerOf(8));
-  const [first] = findFault(balls, {}, hit, golfer, 1).suspects;
+  const balls = causedBalls(CAUSES[12]!, hits, { golfer, swings, count: 20 }, samplerOf(8));
+  const [first] = findFault(balls, {}, hits, golfer, 1).suspects;
   expect(first!.cause.id).toBe('too-quick');
   const carry = first!.evidence.find(({ what }) => what === 'carry')!;
   expect(carry.weight).toBeGreaterThan(0.5);
+});
+
+test('balls of two stations are each held against their own call', () => {
+  const far = aSplash(CLUB_56, 5, 0.03, 0.95);
+  const farShot = aShot(28, 1);
+  const both: Hit[] = [hit, { setup: far, aim: aimFor(far, golfer, farShot), shot: farShot }];
+  const cause = CAUSES.find(({ id }) => id === 'decelerates')!;
+  const first = [1, 2, 3, 4, 5].map((k) => {
+    const balls = causedBalls(cause, both, { golfer, swings, count: 20 }, samplerOf(k));
+    return findFault(balls, { slows: true }, both, golfer, k).suspects[0]!.cause.id;
+  });
+  expect(first.filter((id) => id === 'decelerates').length).toBeGreaterThanOrEqual(4);
+});
+
+test('the depth of the marks is evidence where it was measured', () => {
+  const deep = { golfer, swings, count: 20, depths: true };
+  const cause = CAUSES.find(({ id }) => id === 'hangs-back')!;
+  const balls = causedBalls(cause, hits, deep, samplerOf(3));
+  for (const { depth } of balls) expect(depth).toBeGreaterThanOrEqual(0);
+  const { suspects } = findFault(balls, {}, hits, golfer, 3);
+  expect(suspects[0]!.evidence.map(({ what }) => what)).toContain('depth');
+  const chances = (list: typeof balls): number =>
+    findFault(list, {}, hits, golfer, 3).suspects.find((each) => each.cause === cause)!.chance;
+  const deepened = balls.map((ball) => ({ ...ball, depth: ball.depth! + 0.03 }));
+  expect(chances(deepened)).toBeLessThan(chances(balls));
 });
 
 test('every sign belongs to a cause and every cause has a sign, a fix and a drill', () => {

@@ -1,4 +1,3 @@
-import { clamp } from '../numeric/soft';
 import type { Seen } from '../lesson/struck';
 
 /** A ball as the finder looks at it: what was not seen is absent. Lengths in m, to the player's side positive. */
@@ -10,8 +9,8 @@ export interface FoundBall {
   /** Direction off the line, radians. */
   direction?: number;
   thin?: boolean;
-  /** Depth of the mark over that of the call. */
-  depthShare?: number;
+  /** Depth of the mark, m. */
+  depth?: number;
 }
 
 /** Summaries of a set of balls that causes are told apart by; absent where too few were seen. */
@@ -51,7 +50,7 @@ export function featuresOf(balls: readonly FoundBall[]): Features {
   );
   const directions = values(balls, ({ direction }) => direction);
   const thins = values(balls, ({ thin }) => thin);
-  const depths = values(balls, ({ depthShare }) => depthShare);
+  const depths = values(balls, ({ depth }) => depth);
   const features: Features = {};
   if (entries.length >= LEAST) {
     features.entry = trimmed(entries);
@@ -66,18 +65,14 @@ export function featuresOf(balls: readonly FoundBall[]): Features {
     // The square root of a share, as angles are taken of counts: its spread hardly depends on the share.
     features.thin = Math.asin(Math.sqrt(thins.filter(Boolean).length / thins.length));
   }
-  if (depths.length >= LEAST) features.depth = clamp(trimmed(depths), 0, 4);
+  if (depths.length >= LEAST) features.depth = trimmed(depths);
   return features;
 }
 
 /** What the finder sees of a ball, against what was meant. */
-export const foundOf = (
-  seen: Seen & { depth?: number },
-  meant: { entry: number; carry: number; depth: number },
-): FoundBall => ({
+export const foundOf = (seen: Seen, meant: { entry: number; carry: number }): FoundBall => ({
   entryOff: seen.entry - meant.entry,
   ...(meant.carry > 0 ? { carryShare: seen.carry / meant.carry } : {}),
   ...(seen.x > 0.5 ? { direction: Math.atan2(seen.y, seen.x) } : {}),
   thin: seen.thin,
-  ...(seen.depth !== undefined && meant.depth > 0 ? { depthShare: seen.depth / meant.depth } : {}),
 });

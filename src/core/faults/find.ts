@@ -1,5 +1,5 @@
 import { samplerOf, type Sampler } from '../numeric/sampling';
-import { seenBall } from '../lesson/struck';
+import { depthOf, seenBall } from '../lesson/struck';
 import type { Golfer } from '../shot/play';
 import type { Shot } from '../shot/shot';
 import { AS_MEANT, type SwingError } from '../shot/strike';
@@ -80,26 +80,51 @@ export function causedSwing(
   };
 }
 
-/** A set of balls under a cause: as many as were logged, of a strength drawn at random. */
+/** Calls with what the ball as meant carries at each; worked out once for many sets of balls. */
+type MeantHit = Hit & { carry: number };
+
+const meantHits = (hits: readonly Hit[], golfer: Golfer): MeantHit[] =>
+  hits.map((hit) => {
+    const { setup, aim, shot } = hit;
+    return { ...hit, carry: seenBall(setup, aim, golfer, shot, AS_MEANT).carry };
+  });
+
+/** How a set of balls is simulated. */
+interface Simulated {
+  golfer: Golfer;
+  swings: readonly SwingError[];
+  /** How many balls. */
+  count: number;
+  /** Whether the depth of the marks is wanted too: it takes as long as the ball. */
+  depths?: boolean;
+}
+
+/** A set of balls under a cause, of a strength drawn at random, the calls in the proportion in which they were hit. */
 export function causedBalls(
   cause: Cause,
-  hit: Hit,
-  golfer: Golfer,
-  swings: readonly SwingError[],
-  count: number,
+  hits: readonly Hit[],
+  simulated: Simulated,
   sampler: Sampler,
 ): FoundBall[] {
-  const { setup, aim, shot } = hit;
-  const meant = seenBall(setup, aim, golfer, shot, AS_MEANT);
+  return causedAt(cause, meantHits(hits, simulated.golfer), simulated, sampler);
+}
+
+function causedAt(
+  cause: Cause,
+  hits: readonly MeantHit[],
+  { golfer, swings, count, depths = false }: Simulated,
+  sampler: Sampler,
+): FoundBall[] {
   const [weakest, strongest] = STRENGTHS;
   const strength = weakest + (strongest - weakest) * sampler.uniform();
-  const footing = footingOf(setup, shot);
-  return Array.from({ length: count }, () => {
+  return Array.from({ length: count }, (_, i) => {
+    const { setup, aim, shot, carry } = hits[Math.floor((i * hits.length) / count)]!;
     const swing = swings[Math.floor(sampler.uniform() * swings.length)]!;
-    const made = madeWith(swing, footing, { ...AS_MEANT });
+    const made = madeWith(swing, footingOf(setup, shot), { ...AS_MEANT });
     const error = causedSwing(made, cause, strength, golfer.habits.bias);
     const seen = seenBall(setup, aim, golfer, shot, error);
-    return foundOf(seen, { entry: setup.entry, carry: meant.carry, depth: 0 });
+    const found = foundOf(seen, { entry: setup.entry, carry });
+    return depths ? { ...found, depth: depthOf(setup, golfer, shot, error) } : found;
   });
 }
 
@@ -116,7 +141,7 @@ const LEAST_SD: Record<FeatureName, number> = {
   carrySpread: 0.12,
   direction: 0.008,
   thin: 0.08,
-  depth: 0.1,
+  depth: 0.002,
 };
 
 /** What each summary looks like under a cause: mean and spread over simulated sets. */
@@ -176,17 +201,18 @@ function mostTelling(
 }
 
 /**
- * Ranks the causes of what was seen: each is simulated through the model for this player and call, sets of as many balls
+ * Ranks the causes of what was seen: each is simulated through the model for this player and these calls, sets of as many balls
  * as were logged; the summaries of the balls that were hit are weighed under each (a naive Bayes of normal summaries),
  * with what the coach has ticked and how common each cause is.
  *
  * @param balls what was seen; fewer than {@link FEWEST} are not enough without ticks
+ * @param hits the call of each ball; at least one
  * @param seed same input and seed, same finding
  */
 export function findFault(
   balls: readonly FoundBall[],
   ticks: Ticks,
-  hit: Hit,
+  hits: readonly Hit[],
   golfer: Golfer,
   seed: number,
 ): Finding {
@@ -195,14 +221,14 @@ export function findFault(
   const names = Object.keys(features) as FeatureName[];
   const swings = sampleSwings(golfer.habits, 512, seed);
   const sampler = samplerOf(seed);
+  const meant = meantHits(hits, golfer);
   const count = Math.min(MOST, Math.max(3, balls.length));
+  const simulated: Simulated = { golfer, swings, count, depths: 'depth' in features };
   const parts = causes.map((cause) => {
     const evidence: Evidence[] = [];
     if (names.length > 0) {
       const looks = expected(
-        Array.from({ length: SETS }, () =>
-          featuresOf(causedBalls(cause, hit, golfer, swings, count, sampler)),
-        ),
+        Array.from({ length: SETS }, () => featuresOf(causedAt(cause, meant, simulated, sampler))),
       );
       for (const name of names) {
         const moments = looks[name];

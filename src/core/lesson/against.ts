@@ -67,6 +67,7 @@ export function forFinding(ball: CalledBall, player: Player): FoundBall {
     found.direction = Math.atan2(toPlayersSide(ball.right_m ?? 0, player), ball.along_m);
   }
   if (ball.strike !== undefined) found.thin = ball.strike === 'thin';
+  if (ball.divot_depth_m !== undefined) found.depth = ball.divot_depth_m;
   return found;
 }
 

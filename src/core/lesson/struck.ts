@@ -1,7 +1,10 @@
+import { headNormals } from '../club/geometry';
+import { lengthFactor } from '../player/headSpeed';
+import { divotOf } from '../sand/divot';
 import { headAtMark } from '../sand/passage';
-import { arcThrough, flooredAttack, visibleEdge } from '../swing/arc';
-import { deliveryOf, type Setup } from '../swing/setup';
-import { play, readyFor, type Golfer } from '../shot/play';
+import { arcThrough, flooredAttack, visibleEdge, type SwingArc } from '../swing/arc';
+import { deliveryOf, holdOf, type Setup } from '../swing/setup';
+import { play, readyFor, speedWith, type Golfer } from '../shot/play';
 import type { Shot } from '../shot/shot';
 import type { SwingError } from '../shot/strike';
 
@@ -16,15 +19,26 @@ export interface Seen {
   thin: boolean;
 }
 
-/** Where a swing enters the sand, m behind the visible back edge of the ball: a higher or steeper arc moves it too. */
-export function entryOf(setup: Setup, shot: Shot, error: SwingError): number {
+/** The arc of a swing with its errors. */
+function arcOf(setup: Setup, shot: Shot, error: SwingError): SwingArc {
   const delivery = deliveryOf(setup, shot);
-  const arc = arcThrough(
+  return arcThrough(
     delivery.path + error.mark,
     flooredAttack(delivery.attack + error.attack),
     delivery.lift + error.height,
   );
-  return -headAtMark(arc, 10).mark - visibleEdge(shot.burial);
+}
+
+/** Where a swing enters the sand, m behind the visible back edge of the ball: a higher or steeper arc moves it too. */
+export const entryOf = (setup: Setup, shot: Shot, error: SwingError): number =>
+  -headAtMark(arcOf(setup, shot, error), 10).mark - visibleEdge(shot.burial);
+
+/** Depth of the mark that a swing leaves, m. */
+export function depthOf(setup: Setup, golfer: Golfer, shot: Shot, error: SwingError): number {
+  const { club, gripDown, fraction } = setup;
+  const speed = speedWith(golfer, club) * lengthFactor(club, gripDown) * fraction * error.speed;
+  const normals = headNormals(club, holdOf(setup, shot), error.face);
+  return divotOf(arcOf(setup, shot, error), speed, { normals, club }, shot.sand).depth;
 }
 
 /** Plays one swing and tells what can be seen of it. */
