@@ -16,6 +16,7 @@ import {
   setLessonDeleted,
 } from './lessons';
 import { addPlayers, playerById } from './players';
+import { duplicateReading, saveReading } from './readings';
 import { aimTracker, isTrackerKey, leaveTracker, makeTrackerKey, trackerState } from './tracker';
 
 jest.setTimeout(60_000);
@@ -232,6 +233,16 @@ test('what was decided is remembered, latest first, with the version in force', 
   expect(held!.factors).toMatchObject({ mark_bias_mm: 8 });
   expect(await holdLearning(sql, 'nobody', 1)).toBe(false);
   expect(await resetLearning(sql, 'nobody')).toBe(false);
+});
+
+test('a kept call remembers which learning it was made with', async () => {
+  const { sql } = database;
+  const keep = (playerId: string) =>
+    saveReading(sql, { name: 'x', playerId, shot: { pin_yd: 15 }, called: '56', model: '1.0.0' });
+  const kept = (await keep('ada'))!;
+  expect(kept.learnt).toBe(3);
+  expect((await duplicateReading(sql, kept.id))!.learnt).toBe(3);
+  expect((await keep('bo'))!.learnt).toBeNull();
 });
 
 test('balls after a ball of the server’s order; balls of a deleted lesson teach nothing', async () => {

@@ -11,6 +11,8 @@ export interface StoredReading {
   shot: Record<string, unknown>;
   /** What was called, in a line. */
   called: string;
+  /** Version of what was learnt of the player that it was called with; null for the skill alone. */
+  learnt: number | null;
   /** ISO 8601, UTC. */
   savedAt: string;
 }
@@ -25,7 +27,7 @@ export interface NewReading {
 }
 
 const COLUMNS = `
-  r.id, r.name, r.player_id as "playerId", p.name as "playerName", r.shot, r.called,
+  r.id, r.name, r.player_id as "playerId", p.name as "playerName", r.shot, r.called, r.learnt,
   to_char(r.saved_at at time zone 'utc', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"') as "savedAt"`;
 
 /**
@@ -70,8 +72,9 @@ export async function readingById(db: PGlite, id: string): Promise<StoredReading
 /** Keeps a reading; null when there is no such player. */
 export async function saveReading(db: PGlite, reading: NewReading): Promise<StoredReading | null> {
   const { rows } = await db.query<{ id: string }>(
-    `insert into readings (name, player_id, shot, called, model)
-     select $1, id, $3, $4, $5 from players where id = $2 returning id`,
+    `insert into readings (name, player_id, shot, called, model, learnt)
+     select $1, id, $3, $4, $5, (learnt ->> 'version')::integer from players
+     where id = $2 returning id`,
     [reading.name, reading.playerId, reading.shot, reading.called, reading.model],
   );
   return rows[0] ? readingById(db, rows[0].id) : null;
@@ -93,8 +96,8 @@ export async function setReadingDeleted(
 /** A copy of a reading under a name that says so, as the newest; null when there is no such reading. */
 export async function duplicateReading(db: PGlite, id: string): Promise<StoredReading | null> {
   const { rows } = await db.query<{ id: string }>(
-    `insert into readings (name, player_id, shot, called, model)
-     select left(name, 112) || ' (copy)', player_id, shot, called, model
+    `insert into readings (name, player_id, shot, called, model, learnt)
+     select left(name, 112) || ' (copy)', player_id, shot, called, model, learnt
      from readings where id = $1 and deleted_at is null returning id`,
     [id],
   );

@@ -185,8 +185,17 @@ function reliefEntry(relief: OtherCall, rank: number): CallEntry {
 }
 
 /** What the sheet says besides the calls. */
-function notesOf(prescription: Prescription, notes: readonly string[]): string[] {
+function notesOf(
+  prescription: Prescription,
+  notes: readonly string[],
+  learnt: Player['learnt'],
+): string[] {
   const said = [...notes];
+  if (learnt) {
+    said.push(
+      `Distances and spreads use what ${learnt.balls} logged balls taught of this player, version ${learnt.version}.`,
+    );
+  }
   const { tie } = prescription;
   if (tie) {
     said.push(
@@ -228,7 +237,7 @@ export function callSheet(
       school: out.school.id,
       reason: ruledOutWords(out.reason, telling.units),
     })),
-    notes: notesOf(prescription, extra.notes),
+    notes: notesOf(prescription, extra.notes, telling.player.learnt),
     model: MODEL_VERSION,
     // Which learning the calls were made with, so that a kept sheet says what it knew.
     ...(telling.player.learnt

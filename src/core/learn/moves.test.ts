@@ -1,4 +1,7 @@
+import { sheetFor } from '../answer/answer';
+import { readSituation } from '../contract/readSituation';
 import type { Station } from '../lesson/lesson';
+import { situationFor } from '../roster/player';
 import type { PlayerRecord } from '../roster/record';
 import type { LearntFactors } from './learnt';
 import { movesOf } from './moves';
@@ -53,4 +56,17 @@ test('a ball that goes further lengthens the rungs and shortens the swing that i
 
 test('without a station there is nothing to compare', () => {
   expect(movesOf(record, [], undefined, undefined, 'yards')).toEqual({ rungs: [], calls: [] });
+});
+
+test('a call sheet says which learning it used, and says nothing without one', () => {
+  const sheetWith = (own: LearntFactors | undefined) =>
+    sheetFor(
+      readSituation(situationFor({ ...record, ...(own ? { learnt: own } : {}) }, station.shot)),
+      'yards',
+      () => 0,
+    ).sheet;
+  const sheet = sheetWith({ ...learnt(1.1), version: 7 });
+  expect(sheet).toMatchObject({ learnt: { version: 7, balls: 40 } });
+  expect(sheet.notes.join(' ')).toContain('40 logged balls taught of this player, version 7');
+  expect(sheetWith(undefined).notes.join(' ')).not.toContain('logged balls');
 });

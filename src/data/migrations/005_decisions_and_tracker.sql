@@ -28,3 +28,6 @@ create table tracker (
 );
 
 insert into tracker default values;
+
+-- Version of what was learnt of the player that a kept call was made with; none for the skill alone.
+alter table readings add column learnt integer;

@@ -73,7 +73,11 @@ function DrawerBody(props: Omit<ReadingsDrawerProps, keyof OverlayState>) {
           <Row
             key={reading.id}
             title={reading.name}
-            under={`${reading.playerName} · ${reading.called}`}
+            under={[
+              reading.playerName,
+              reading.called,
+              ...(reading.learnt === null ? [] : [`learnt, version ${reading.learnt}`]),
+            ].join(' · ')}
             savedAt={reading.savedAt}
             onOpen={() => onReopen(reading)}
           >

@@ -12,8 +12,10 @@ export interface KeptReading {
   playerName: string;
   shot: ShotInput;
   called: string;
+  /** Version of what was learnt that it was called with; null for the skill alone. */
+  learnt: number | null;
   savedAt: string;
 }
 
 /** A draft as the desk lists it. */
-export type DraftReading = Omit<KeptReading, 'name'>;
+export type DraftReading = Omit<KeptReading, 'name' | 'learnt'>;

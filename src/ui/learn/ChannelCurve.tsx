@@ -16,7 +16,7 @@ const POINTS = 60;
 function stepFor(widest: number): number {
   const power = 10 ** Math.floor(Math.log10(widest));
   const share = widest / power;
-  return power * (share >= 5 ? 2 : share >= 2 ? 1 : 0.5);
+  return power * (share >= 5 ? 2.5 : share >= 2 ? 1 : 0.5);
 }
 
 /** What the player's balls do about what is meant: before, dashed, and after, filled; the band is how sure the middle is. */
@@ -32,7 +32,8 @@ export function ChannelCurve({ name, scale, channel }: ChannelCurveProps) {
       const height = Math.exp(-0.5 * ((value - middle) / sd) ** 2) / sd / tallest;
       return `${i === 0 ? 'M' : 'L'}${x(value).toFixed(1)} ${(BASE - height * (BASE - 8)).toFixed(1)}`;
     }).join(' ');
-  const step = stepFor(scale.shown(widest));
+  // Percentages are not even about nought: the narrower side rules.
+  const step = stepFor(Math.min(scale.shown(widest), -scale.shown(-widest)));
   const ticks = [-2, -1, 0, 1, 2]
     .map((k) => ({ shown: Number((k * step).toPrecision(3)), value: scale.valueOf(k * step) }))
     .filter(({ value }) => Math.abs(value) < widest * 0.9);

@@ -141,7 +141,7 @@ export function LearnPanel({ player, balls, stations, units, onLearnt }: LearnPa
               onUse={({ version: _version, ...factors }) => void accept(factors)}
             />
           </div>
-          <div className="space-y-3">
+          <div className="grid content-start gap-3 max-lg:grid-cols-3 max-sm:grid-cols-1">
             <ChannelCurve
               name="Mark, further back to the right"
               scale={{
@@ -157,7 +157,7 @@ export function LearnPanel({ player, balls, stations, units, onLearnt }: LearnPa
               scale={{ unit: 'degrees', shown: degrees, valueOf: radians }}
               channel={learning.direction}
             />
-            <p className="text-sm text-ink-soft">
+            <p className="text-sm text-ink-soft max-lg:col-span-full">
               Dashed what the skill says, filled what the balls say; the band holds the middle nine
               times in ten.
             </p>

@@ -1,11 +1,8 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import { useMemo } from 'react';
-import { historyOf } from '@/core/lesson/history';
-import type { RosterPlayer } from '@/core/roster/player';
+import type { HistoryPoint } from '@/core/lesson/history';
 import type { UnitSystem } from '@/core/units/system';
-import type { LessonView, ShownBall } from './types';
 
 const HistoryChart = dynamic(() => import('./HistoryChart').then((module) => module.HistoryChart), {
   ssr: false,
@@ -13,15 +10,13 @@ const HistoryChart = dynamic(() => import('./HistoryChart').then((module) => mod
 });
 
 interface HistoryProps {
-  player: RosterPlayer;
-  lessons: readonly LessonView[];
-  balls: readonly (ShownBall & { lesson: string })[];
+  /** What each lesson came to, from the first to the last. */
+  points: readonly HistoryPoint[];
   units: UnitSystem;
 }
 
 /** Out-rate, spread of the mark and distance control over the lessons; nothing until there is one with balls. */
-export function History({ player, lessons, balls, units }: HistoryProps) {
-  const points = useMemo(() => historyOf(player, lessons, balls), [player, lessons, balls]);
+export function History({ points, units }: HistoryProps) {
   if (points.length === 0) return null;
   return (
     <section aria-labelledby="history">

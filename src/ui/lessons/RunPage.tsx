@@ -155,7 +155,7 @@ export function RunPage(props: RunPageProps) {
           >
             {here.length} of {balls_per_station} balls here · {QUEUE_WORDS[queue.state]}
             {waiting.length > 0 && ` (${waiting.length} on their way)`}
-            {here.length >= balls_per_station && ' · done here: N next player, B next station'}
+            {here.length >= balls_per_station && ' · done here'}
           </p>
           <button
             type="button"

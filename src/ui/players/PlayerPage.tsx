@@ -7,6 +7,7 @@ import { toast, Toaster } from 'sonner';
 import { readSituation } from '@/core/contract/readSituation';
 import { readingToQuery, FIRST_SHOT } from '@/core/reading/reading';
 import { recordOf, situationFor, type RosterPlayer } from '@/core/roster/player';
+import type { HistoryPoint } from '@/core/lesson/history';
 import type { PlayerRecord } from '@/core/roster/record';
 import { golferOf } from '@/core/search/prescribe';
 import { schoolName } from '@/core/schools/schools';
@@ -20,7 +21,7 @@ import { usePreferences } from '../frame/usePreferences';
 import { Ladder } from '../ladder/Ladder';
 import { SKILL_WORDS } from '../reading/words';
 import { History } from '../lessons/History';
-import type { LessonView, ShownBall } from '../lessons/types';
+import type { LessonView } from '../lessons/types';
 import { Learnt } from './Learnt';
 import { CarryLine } from './CarryLine';
 import { EraseDialog } from './EraseDialog';
@@ -35,8 +36,8 @@ interface PlayerPageProps {
   player: RosterPlayer;
   readings: readonly KeptReading[];
   lessons: readonly LessonView[];
-  /** Balls of those lessons, for the history. */
-  balls: readonly (ShownBall & { lesson: string })[];
+  /** What each of them came to. */
+  history: readonly HistoryPoint[];
   shots: readonly GrassShot[];
   units: UnitSystem;
   theme: Theme;
@@ -149,7 +150,7 @@ export function PlayerPage(props: PlayerPageProps) {
           readings={props.readings.map(({ shot }) => situationFor(player, shot))}
           units={units}
         />
-        <History player={player} lessons={props.lessons} balls={props.balls} units={units} />
+        <History points={props.history} units={units} />
         <div className="grid grid-cols-3 gap-8 max-lg:grid-cols-1">
           <section aria-labelledby="readings">
             <h2 id="readings" className="text-2xl">

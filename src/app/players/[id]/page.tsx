@@ -1,6 +1,7 @@
 import { cookies } from 'next/headers';
 import { notFound } from 'next/navigation';
 import { cache } from 'react';
+import { historyOf } from '@/core/lesson/history';
 import { readAcademy } from '@/data/academy';
 import { database } from '@/data/database';
 import { ballsOfPlayer } from '@/data/balls';
@@ -28,7 +29,9 @@ export async function generateMetadata({ params }: Props) {
 }
 
 const READINGS = 100;
-const BALLS = 3000;
+
+/** Balls that the history looks back on. */
+const BALLS = 20_000;
 
 export default async function Page({ params }: Props) {
   const { id } = await params;
@@ -48,7 +51,7 @@ export default async function Page({ params }: Props) {
       player={player}
       readings={readings}
       lessons={lessons}
-      balls={balls}
+      history={historyOf(player, lessons, balls)}
       shots={shots}
       units={unitsFrom(jar.get(PREFERENCE_COOKIES.units)?.value, house.units)}
       theme={themeFrom(jar.get(PREFERENCE_COOKIES.theme)?.value)}
