@@ -1,6 +1,7 @@
 /* npm run pictures: refreshes docs/screenshots from the demo data. Needs a build; uses a throw-away data folder. */
 import { served } from './served.mjs';
 
+const LESSON = '/lessons/5a17a0e5-0000-4000-8000-000000000001';
 const phone = { width: 390, height: 844 };
 const desk = { width: 1280, height: 800 };
 
@@ -19,11 +20,6 @@ const VIEWS = [
     open: '/?player=jun-akagawa&pin_yd=13&edge_yd=8&back_yd=26&lip.height_ft=4&lip.distance_ft=8&lie=plugged&slope.along_deg=12&green.stimp_ft=11&wind.speed_mps=4&wind.from_deg=0',
     size: desk,
     act: (page) => page.waitForTimeout(4000),
-  },
-  {
-    name: 'desk-no-way-at-the-flag',
-    open: '/?player=marguerite-sole&pin_yd=15&edge_yd=9&lip.height_ft=18&lip.distance_ft=4',
-    size: desk,
   },
   {
     name: 'call-map',
@@ -78,15 +74,6 @@ const VIEWS = [
     act: (page) => page.keyboard.press('o'),
   },
   {
-    name: 'type-the-reading',
-    open: '/?player=ines-okafor',
-    size: desk,
-    act: async (page) => {
-      await page.keyboard.press('/');
-      await page.keyboard.type('plugged, firm, purple, 15 to the flag, lip 4 at 6');
-    },
-  },
-  {
     name: 'players',
     open: '/players',
     size: desk,
@@ -111,6 +98,29 @@ const VIEWS = [
       await page.getByRole('button', { name: 'Look at it' }).click();
       await page.getByRole('heading', { name: /lines, / }).waitFor();
     },
+  },
+  {
+    name: 'lesson-plan',
+    open: `${LESSON}/plan`,
+    size: { width: 1280, height: 1150 },
+    ready: (page) => page.getByRole('table').waitFor(),
+  },
+  {
+    name: 'lesson-at-the-bunker-phone',
+    open: LESSON,
+    size: phone,
+    ready: (page) => page.getByTestId('script').waitFor(),
+    act: async (page) => {
+      await page.getByRole('slider', { name: 'Where the club entered' }).press('ArrowLeft');
+      await page.getByRole('slider', { name: 'Where the ball stopped' }).press('ArrowDown');
+    },
+  },
+  {
+    name: 'lesson-review',
+    open: `${LESSON}/review`,
+    size: { width: 1280, height: 1700 },
+    ready: (page) => page.getByRole('table', { name: 'What it would change' }).waitFor(),
+    act: (page) => page.waitForTimeout(3000),
   },
   {
     name: 'card',

@@ -3,8 +3,10 @@ import { answer } from '@/core/answer/answer';
 import { changeEntries } from '@/core/answer/changes';
 import { simulate } from '@/core/answer/simulation';
 import { jsonSchemaOf, jsonSchemaOfSamples } from '@/core/contract/jsonSchema';
+import { lessonFileSchema } from '@/core/lesson/exchange';
 import { readSituation } from '@/core/contract/readSituation';
 import { simulationSchema, situationSchema } from '@/core/contract/situationSchema';
+import { trackedBallSchema } from '@/core/tracker/trackedBall';
 
 /* npm run schemas: the JSON Schemas of docs/schemas, from the checkers themselves and from the examples' answers. */
 
@@ -34,4 +36,9 @@ write(
     [simulate(read('examples/simulate/splash-56.json'))],
     'Simulation, mellow-divot/simulation version 1',
   ),
+);
+write('lesson', jsonSchemaOf(lessonFileSchema, 'Lesson, mellow-divot/lesson version 1'));
+write(
+  'tracked-ball',
+  jsonSchemaOf(trackedBallSchema, 'Tracked ball, mellow-divot/tracked-ball version 1'),
 );

@@ -23,6 +23,7 @@ function textual(description: SchemaDescription): JsonSchema {
   for (const { name, params } of description.tests) {
     if (name === 'min') schema.minLength = params!.min;
     if (name === 'max') schema.maxLength = params!.max;
+    if (name === 'matches') schema.pattern = (params!.regex as RegExp).source;
   }
   return schema;
 }

@@ -33,7 +33,7 @@ export interface LessonFile {
 
 const MOST_BALLS = 20_000;
 
-const fileSchema = exactObject({
+export const lessonFileSchema = exactObject({
   format: required(wordField([LESSON_FORMAT])),
   version: required(numberField(1, 1)),
   id: required(patternField(UUID, 'a UUID')),
@@ -46,7 +46,7 @@ const fileSchema = exactObject({
 
 /** Checks a lesson that is to be imported. Throws FaultyInput naming every field that is wrong. */
 export function readLessonFile(input: unknown): LessonFile {
-  const file = check<LessonFile>(fileSchema, input);
+  const file = check<LessonFile>(lessonFileSchema, input);
   readLessonPlan(file.plan);
   return file;
 }

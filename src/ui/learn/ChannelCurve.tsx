@@ -57,7 +57,7 @@ export function ChannelCurve({ name, scale, channel }: ChannelCurveProps) {
         <g key={shown}>
           <line x1={x(value)} x2={x(value)} y1={BASE} y2={BASE + 4} stroke="var(--ink-soft)" />
           <text x={x(value)} y={BASE + 16} fontSize="12" textAnchor="middle" fill="var(--ink-soft)">
-            {shown === 0 ? 'as called' : shown}
+            {shown}
           </text>
         </g>
       ))}

@@ -158,8 +158,8 @@ export function LearnPanel({ player, balls, stations, units, onLearnt }: LearnPa
               channel={learning.direction}
             />
             <p className="text-sm text-ink-soft max-lg:col-span-full">
-              Dashed what the skill says, filled what the balls say; the band holds the middle nine
-              times in ten.
+              Nought is as called. Dashed what the skill says, filled what the balls say; the band
+              holds the middle nine times in ten.
             </p>
           </div>
         </div>
