@@ -1,9 +1,10 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
-import type { BallCall, NewBall } from '@/core/lesson/ball';
+import type { NewBall } from '@/core/lesson/ball';
 import type { LessonFile } from '@/core/lesson/exchange';
 import type { LessonPlan } from '@/core/lesson/lesson';
+import { A_CALL, aBall } from '@/core/testing/balls';
 import { addBalls, ballsOfLesson, ballsOfPlayer, changeBall } from './balls';
 import { openDatabase, type Database } from './database';
 import { acceptLearning, holdLearning, learningDecisions, resetLearning } from './learnings';
@@ -34,34 +35,6 @@ const plan: LessonPlan = {
   minutes_per_turn: 10,
   notes: '',
 };
-const call: BallCall = {
-  school: 'across',
-  club: '56',
-  face_deg: 20,
-  ball_position: 75,
-  stance_width: 1.25,
-  stance_open_deg: 10,
-  aim_deg: -6,
-  dig_mm: 20,
-  grip_down_in: 0,
-  handle_lower_deg: 4,
-  shaft_lean_deg: 0,
-  weight_lead: 0.62,
-  entry_in: 1.5,
-  swing_fraction: 0.7,
-  carry_m: 12,
-};
-const ball = (n: number, fields: Partial<NewBall> = {}): NewBall => ({
-  id: `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`,
-  player: 'ada',
-  station: 0,
-  call,
-  source: 'hand',
-  hit_at: '2026-05-02T10:00:00Z',
-  entry_m: 0.04,
-  ...fields,
-});
-
 beforeAll(async () => {
   database = await openDatabase(folder);
   await addPlayers(
@@ -103,8 +76,8 @@ test('a lesson is saved, saved again in place, listed by player, deleted and bro
 
 test('a ball sent twice is saved once and acknowledged twice; the order is the server’s', async () => {
   const { sql } = database;
-  const late = ball(1, { hit_at: '2026-05-02T11:00:00Z' });
-  const early = ball(2, { hit_at: '2026-05-02T09:00:00Z' });
+  const late = aBall(1, { hit_at: '2026-05-02T11:00:00Z' });
+  const early = aBall(2, { hit_at: '2026-05-02T09:00:00Z' });
   expect(await addBalls(sql, ID, [late])).toEqual([late.id]);
   expect((await addBalls(sql, ID, [{ ...late, entry_m: 0.09 }, early]))!.sort()).toEqual(
     [late.id, early.id].sort(),
@@ -118,7 +91,7 @@ test('two devices that log at once lose nothing', async () => {
   const { sql } = database;
   await Promise.all(
     Array.from({ length: 20 }, (_, i) =>
-      addBalls(sql, ID, [ball(100 + i, { player: i % 2 ? 'ada' : 'bo' })]),
+      addBalls(sql, ID, [aBall(100 + i, { player: i % 2 ? 'ada' : 'bo' })]),
     ),
   );
   expect(await ballsOfLesson(sql, ID)).toHaveLength(22);
@@ -128,17 +101,17 @@ test('two devices that log at once lose nothing', async () => {
 test('a stranger’s ball, or one for no lesson, saves nothing', async () => {
   const { sql } = database;
   await expect(
-    addBalls(sql, ID, [ball(50), ball(51, { player: 'cy', station: 1 })]),
+    addBalls(sql, ID, [aBall(50), aBall(51, { player: 'cy', station: 1 })]),
   ).rejects.toMatchObject({
     faults: [{ path: 'balls[1].player' }, { path: 'balls[1].station' }],
   });
-  expect(await addBalls(sql, ID.replace(/1/g, '2'), [ball(52)])).toBeNull();
+  expect(await addBalls(sql, ID.replace(/1/g, '2'), [aBall(52)])).toBeNull();
   expect(await ballsOfLesson(sql, ID)).toHaveLength(22);
 });
 
 test('a ball is edited, excluded with its reason, taken away and brought back', async () => {
   const { sql } = database;
-  const { id } = ball(1);
+  const { id } = aBall(1);
   expect(await changeBall(sql, id, { entry_m: 0.06, strike: 'thin' })).toMatchObject({
     entry_m: 0.06,
     strike: 'thin',
@@ -182,16 +155,16 @@ test('a lesson’s file taken again adds what is missing and leaves the rest; al
     balls,
   });
   const id = ID.replace(/1/g, '3');
-  const first = await importLesson(sql, file(id, [ball(300), ball(301)]));
+  const first = await importLesson(sql, file(id, [aBall(300), aBall(301)]));
   expect(first).toEqual({ id, known: false, added: 2 });
   await closeLesson(sql, id, { summary: 'By hand.', homework: '', closed: true });
   await setLessonDeleted(sql, id, true);
-  const again = await importLesson(sql, file(id, [ball(300, { entry_m: 0 }), ball(302)]));
+  const again = await importLesson(sql, file(id, [aBall(300, { entry_m: 0 }), aBall(302)]));
   expect(again).toEqual({ id, known: true, added: 1 });
   expect(await lessonById(sql, id)).toMatchObject({ summary: 'By hand.', balls: 3 });
   expect((await ballsOfLesson(sql, id))[0]!.entry_m).toBe(0.04);
   const copy = ID.replace(/1/g, '4');
-  await expect(importLesson(sql, file(copy, [ball(400), ball(301)]))).rejects.toThrow(
+  await expect(importLesson(sql, file(copy, [aBall(400), aBall(301)]))).rejects.toThrow(
     'balls[1].id: is the id of a ball of another lesson',
   );
   expect(await lessonById(sql, copy)).toBeNull();
@@ -267,7 +240,7 @@ test('a tracker’s key is good until the next is made; its aim goes with a word
   const second = await makeTrackerKey(sql);
   expect(await isTrackerKey(sql, first)).toBe(false);
   expect(await isTrackerKey(sql, second)).toBe(true);
-  const aim = { lesson: ID, player: 'ada', station: 0, call };
+  const aim = { lesson: ID, player: 'ada', station: 0, call: A_CALL };
   await aimTracker(sql, aim);
   expect((await trackerState(sql)).aim).toEqual(aim);
   await sql.query("update tracker set aimed_at = now() - interval '4 minutes'");

@@ -4,7 +4,8 @@ import { aimFor } from '../shot/play';
 import { sampleSwings } from '../spread/swings';
 import { aPlayer, aShot, aSplash, CLUB_56 } from '../testing/fixtures';
 import { CAUSES, NOTHING, SIGNS } from './causes';
-import { causedBalls, findFault, type Hit } from './find';
+import { causedBalls, type Hit } from './caused';
+import { findFault } from './find';
 import { featuresOf } from './features';
 
 const golfer = plainGolferOf(aPlayer('middle'));

@@ -2,7 +2,7 @@ import { readSituation } from '../contract/readSituation';
 import { lengthOf } from '../contract/fields';
 import { readSetup, type SetupInput } from '../answer/simulation';
 import type { FoundBall } from '../faults/features';
-import type { Hit } from '../faults/find';
+import type { Hit } from '../faults/caused';
 import type { LoggedBall } from '../learn/learn';
 import type { Player } from '../player/player';
 import { situationFor } from '../roster/player';

@@ -1,3 +1,4 @@
+import { aBall } from '../testing/balls';
 import { FaultyInput } from '../contract/fault';
 import { ballsCsv, readLessonFile, type LessonFile } from './exchange';
 import { summaryWords } from './summary';
@@ -8,35 +9,8 @@ import { readSituation } from '../contract/readSituation';
 import { situationFor } from '../roster/player';
 import type { PlayerRecord } from '../roster/record';
 
-const call = {
-  school: 'across',
-  club: '56',
-  face_deg: 20,
-  ball_position: 75,
-  stance_width: 1.25,
-  stance_open_deg: 10,
-  aim_deg: -6,
-  dig_mm: 20,
-  grip_down_in: 0,
-  handle_lower_deg: 4,
-  shaft_lean_deg: 0,
-  weight_lead: 0.62,
-  entry_in: 1.5,
-  swing_fraction: 0.7,
-  carry_m: 12,
-};
-const ball = (n: number) => ({
-  id: `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`,
-  player: 'ada',
-  station: 0,
-  call,
-  source: 'hand' as const,
-  hit_at: '2026-05-02T10:00:00Z',
-  entry_m: 0.04 + n / 1000,
-  along_m: 12 + n,
-  right_m: 0,
-  carry_m: 11,
-});
+const ball = (n: number) =>
+  aBall(n, { entry_m: 0.04 + n / 1000, along_m: 12 + n, right_m: 0, carry_m: 11 });
 const file: LessonFile = {
   format: 'mellow-divot/lesson',
   version: 1,

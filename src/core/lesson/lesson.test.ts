@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { A_CALL, aBall } from '../testing/balls';
 import { FaultyInput } from '../contract/fault';
 import { readBallChange, readBalls } from './ball';
 import { readBallText } from './ballText';
@@ -126,31 +127,7 @@ describe('what balls come to', () => {
   });
 });
 
-const call = {
-  school: 'across',
-  club: '56',
-  face_deg: 20,
-  ball_position: 75,
-  stance_width: 1.25,
-  stance_open_deg: 10,
-  aim_deg: -6,
-  dig_mm: 20,
-  grip_down_in: 0,
-  handle_lower_deg: 4,
-  shaft_lean_deg: 0,
-  weight_lead: 0.62,
-  entry_in: 1.5,
-  swing_fraction: 0.7,
-  carry_m: 12,
-};
-const sent = {
-  id: '11111111-2222-4333-8444-555555555555',
-  player: 'ada',
-  station: 0,
-  call,
-  source: 'hand',
-  hit_at: '2026-05-02T10:00:00Z',
-};
+const sent = aBall(1);
 
 test.each([
   [{ carry_m: 900 }, /balls\[0\]\.carry_m: must be a number from 0 to 260 m, not 900/],
@@ -158,7 +135,7 @@ test.each([
   [{ id: 'x' }, /balls\[0\]\.id/],
   [{ hit_at: 'yesterday' }, /hit_at: must be a time/],
   [{ strike: 'topped' }, /strike: must be one of good/],
-  [{ call: { ...call, school: 'no-such' } }, /call\.school/],
+  [{ call: { ...A_CALL, school: 'no-such' } }, /call\.school/],
 ])('a ball with %j is refused by name', (change, message) => {
   expect(readBalls({ balls: [sent] })).toHaveLength(1);
   expect(() => readBalls({ balls: [{ ...sent, ...change }] })).toThrow(message);

@@ -1,5 +1,5 @@
 import { golferOf } from '../search/prescribe';
-import type { Hit } from '../faults/find';
+import type { Hit } from '../faults/caused';
 import type { Player } from '../player/player';
 import { AS_MEANT } from '../shot/strike';
 import { footingOf, madeWith } from '../spread/footing';

@@ -194,26 +194,8 @@ export function ReviewPage(props: ReviewPageProps) {
             Close
           </h2>
           <div className="mt-1 grid grid-cols-2 gap-6 max-lg:grid-cols-1">
-            <label className="block text-sm font-semibold">
-              Summary
-              <textarea
-                rows={6}
-                maxLength={8000}
-                value={summary}
-                onChange={(event) => setSummary(event.target.value)}
-                className="mt-0.5 w-full rounded border-2 border-hairline bg-paper p-2 text-base font-normal"
-              />
-            </label>
-            <label className="block text-sm font-semibold">
-              Homework
-              <textarea
-                rows={6}
-                maxLength={4000}
-                value={homework}
-                onChange={(event) => setHomework(event.target.value)}
-                className="mt-0.5 w-full rounded border-2 border-hairline bg-paper p-2 text-base font-normal"
-              />
-            </label>
+            <Prose label="Summary" most={8000} value={summary} onValue={setSummary} />
+            <Prose label="Homework" most={4000} value={homework} onValue={setHomework} />
           </div>
           <div className="no-print mt-2 flex flex-wrap gap-3">
             <button
@@ -250,5 +232,30 @@ export function ReviewPage(props: ReviewPageProps) {
       </main>
       <Toaster position="bottom-center" toastOptions={{ style: { fontFamily: 'inherit' } }} />
     </div>
+  );
+}
+
+function Prose({
+  label,
+  most,
+  value,
+  onValue,
+}: {
+  label: string;
+  most: number;
+  value: string;
+  onValue: (value: string) => void;
+}) {
+  return (
+    <label className="block text-sm font-semibold">
+      {label}
+      <textarea
+        rows={6}
+        maxLength={most}
+        value={value}
+        onChange={(event) => onValue(event.target.value)}
+        className="mt-0.5 w-full rounded border-2 border-hairline bg-paper p-2 text-base font-normal"
+      />
+    </label>
   );
 }

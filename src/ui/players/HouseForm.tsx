@@ -6,11 +6,11 @@ import { toast } from 'sonner';
 import { HANDS, SKILLS } from '@/core/player/player';
 import { readHouse, type House } from '@/core/roster/house';
 import { FaultyInput } from '@/core/contract/fault';
-import { SCHOOLS } from '@/core/schools/schools';
 import { Overlay, type OverlayState } from '../frame/Overlay';
 import { ask } from '../frame/request';
 import { SKILL_WORDS } from '../reading/words';
 import { Choice, TextInput } from './fields';
+import { SchoolChecks } from './SchoolChecks';
 import { HAND_WORDS } from './words';
 
 interface HouseFormProps extends OverlayState {
@@ -63,19 +63,7 @@ export function HouseForm({ house, onSaved, open, onOpenChange }: HouseFormProps
           <p className="text-sm text-ink-soft">
             They win where they cost little more, for players who prefer none themselves.
           </p>
-          <div className="grid grid-cols-2 gap-x-4 max-sm:grid-cols-1">
-            {SCHOOLS.map(({ id, name }) => (
-              <label key={id} className="flex min-h-11 items-center gap-2 leading-tight">
-                <input
-                  type="checkbox"
-                  value={id}
-                  className="size-5 shrink-0 accent-(--call-1)"
-                  {...register('schools')}
-                />
-                {name}
-              </label>
-            ))}
-          </div>
+          <SchoolChecks registered={register('schools')} />
         </fieldset>
         <div className="sticky -bottom-5 flex items-center justify-end gap-4 bg-paper py-3">
           <p role="alert" className="mr-auto font-semibold text-harm">

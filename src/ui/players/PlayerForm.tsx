@@ -4,11 +4,11 @@ import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { BODY_CAUTIONS, HANDS, SKILLS, USUAL_MISSES } from '@/core/player/player';
 import { readPlayerRecord, type PlayerRecord } from '@/core/roster/record';
-import { SCHOOLS } from '@/core/schools/schools';
 import type { UnitSystem } from '@/core/units/system';
 import { Overlay, type OverlayState } from '../frame/Overlay';
 import { SKILL_WORDS } from '../reading/words';
 import { BagFields } from './BagFields';
+import { SchoolChecks } from './SchoolChecks';
 import { Choice, TextInput } from './fields';
 import { fromForm, playerResolver, toForm, type PlayerFormValues } from './playerForm';
 import { CAUTION_WORDS, HAND_WORDS, MISS_NAMES } from './words';
@@ -100,19 +100,7 @@ export function PlayerForm({ title, record, units, onSave, open, onOpenChange }:
           <p className="text-sm text-ink-soft">
             They win where they cost little more. Without any, the academy’s count.
           </p>
-          <div className="grid grid-cols-2 gap-x-4 max-md:grid-cols-1">
-            {SCHOOLS.map(({ id, name }) => (
-              <label key={id} className="flex min-h-11 items-center gap-2 leading-tight">
-                <input
-                  type="checkbox"
-                  value={id}
-                  className="size-5 shrink-0 accent-(--call-1)"
-                  {...register('schools')}
-                />
-                {name}
-              </label>
-            ))}
-          </div>
+          <SchoolChecks registered={register('schools')} />
         </details>
         <label className="mt-3 block text-sm font-semibold">
           Notes
