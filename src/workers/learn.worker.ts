@@ -1,6 +1,7 @@
 import { expose } from 'comlink';
 import { readSituation } from '@/core/contract/readSituation';
 import { findFault, type Finding, type Ticks } from '@/core/faults/find';
+import { looksFor, type Looks } from '@/core/faults/looks';
 import { learn, type Learning } from '@/core/learn/learn';
 import { movesOf, type Moves } from '@/core/learn/moves';
 import { forFinding, forLearning, hitsFor, type CalledBall } from '@/core/lesson/against';
@@ -19,6 +20,9 @@ export type PlacedBall = CalledBall & { at: Station };
 
 const playerOf = (record: PlayerRecord, station: Station) =>
   readSituation(situationFor(record, station.shot)).question.player;
+
+/** Looks of the causes for what was asked last: a tick asks for the same again. */
+let latest: { asked: string; looks: Looks } | null = null;
 
 const learning = {
   /** What the balls of a player say; those that were excluded do not count. */
@@ -46,14 +50,14 @@ const learning = {
     const [first] = counted;
     if (!first) return null;
     const player = playerOf(record, first.at);
-    const hit = hitsFor(player, record);
-    return findFault(
-      counted.map((ball) => forFinding(ball, player)),
-      ticks,
-      counted.map((ball) => hit(ball.call, ball.at)),
-      plainGolferOf(player),
-      SEED,
-    );
+    const found = counted.map((ball) => forFinding(ball, player));
+    const asked = JSON.stringify([record, counted]);
+    if (latest?.asked !== asked) {
+      const hit = hitsFor(player, record);
+      const hits = counted.map((ball) => hit(ball.call, ball.at));
+      latest = { asked, looks: looksFor(found, hits, plainGolferOf(player), SEED) };
+    }
+    return findFault(found, ticks, latest.looks);
   },
 };
 

@@ -1,9 +1,7 @@
-import { samplerOf } from '../numeric/sampling';
-import type { Golfer } from '../shot/play';
-import { sampleSwings } from '../spread/swings';
+import { conditionals } from '../numeric/multinormal';
 import { CAUSES, NOTHING, SIGNS, type Cause, type Sign } from './causes';
-import { causedAt, meantHits, type Hit, type Simulated } from './caused';
 import { featuresOf, type FeatureName, type Features, type FoundBall } from './features';
+import type { Look, Looks } from './looks';
 
 /** What a coach has seen of a sign: there, not there; absent while nobody has looked. */
 export type Ticks = Readonly<Record<string, boolean>>;
@@ -34,10 +32,8 @@ export interface Finding {
   balls: number;
 }
 
-/** Sets of balls that each cause is simulated with. */
-const SETS = 36;
+/** Fewer balls than this tell nothing without ticks. */
 const FEWEST = 6;
-const MOST = 24;
 
 /** Chances that a coach ticks a sign of the cause that is at work, and one that is not of it. */
 const SEEN_WHEN_THERE = 0.8;
@@ -46,40 +42,26 @@ const SEEN_OTHERWISE = 0.08;
 /** From this chance on the first suspect is said to be the one. */
 const CLEAR = 0.5;
 
-interface Moments {
-  mean: number;
-  sd: number;
-}
+/** How far out a summary is held against a cause in full; beyond, an odd summary is evidence, not proof. */
+const FAR = 4;
 
-/** Least spread of a summary, so that a cause is not ruled out by a hair. */
-const LEAST_SD: Record<FeatureName, number> = {
-  entry: 0.002,
-  entrySpread: 0.12,
-  carry: 0.03,
-  carrySpread: 0.12,
-  direction: 0.008,
-  thin: 0.08,
-  depth: 0.002,
-};
-
-/** What each summary looks like under a cause: mean and spread over simulated sets. */
-function expected(sets: readonly Features[]): Partial<Record<FeatureName, Moments>> {
-  const found: Partial<Record<FeatureName, Moments>> = {};
-  for (const name of Object.keys(LEAST_SD) as FeatureName[]) {
-    const list = sets.map((set) => set[name]).filter((value) => value !== undefined);
-    if (list.length < SETS / 2) continue;
-    const mean = list.reduce((sum, v) => sum + v, 0) / list.length;
-    const variance = list.reduce((sum, v) => sum + (v - mean) ** 2, 0) / (list.length - 1);
-    found[name] = { mean, sd: Math.max(LEAST_SD[name], Math.sqrt(variance)) };
-  }
-  return found;
-}
-
-/** Logarithm of a normal density, with tails held up: an odd summary is evidence, not proof. */
-function logDensity(value: number, { mean, sd }: Moments): number {
-  const z = (value - mean) / sd;
-  const bounded = z * z < 16 ? z * z : 16 + 2 * (Math.abs(z) - 4);
+/** Logarithm of a normal density with its tails held up. */
+function logDensity({ z, sd }: { z: number; sd: number }): number {
+  const bounded = Math.abs(z) < FAR ? z * z : FAR * FAR + 2 * (Math.abs(z) - FAR);
   return -bounded / 2 - Math.log(sd);
+}
+
+/** What each summary says for a cause, given the summaries before it. */
+function evidenceOf(features: Features, { names, moments }: Look): Evidence[] {
+  const at = names.flatMap((name, i) => (features[name] === undefined ? [] : [i]));
+  const seen = conditionals(
+    at.map((i) => features[names[i]!]!),
+    {
+      mean: at.map((i) => moments.mean[i]!),
+      covariance: at.map((i) => at.map((j) => moments.covariance[i]![j]!)),
+    },
+  );
+  return at.map((i, k) => ({ what: names[i]!, weight: logDensity(seen[k]!) }));
 }
 
 const tickChance = (cause: Cause, sign: string, seen: boolean): number => {
@@ -119,40 +101,18 @@ function mostTelling(
 }
 
 /**
- * Ranks the causes of what was seen: each is simulated through the model for this player and these calls, sets of as many balls
- * as were logged; the summaries of the balls that were hit are weighed under each (a naive Bayes of normal summaries),
- * with what the coach has ticked and how common each cause is.
+ * Ranks the causes of what was seen: the summaries of the balls are weighed under the looks that each cause has in the model
+ * (a normal discriminant with a covariance for each cause), with what the coach has ticked and how common each cause is.
  *
  * @param balls what was seen; fewer than {@link FEWEST} are not enough without ticks
- * @param hits the call of each ball; at least one
- * @param seed same input and seed, same finding
+ * @param looks of the causes for this player and these calls, as {@link looksFor} gives them
  */
-export function findFault(
-  balls: readonly FoundBall[],
-  ticks: Ticks,
-  hits: readonly Hit[],
-  golfer: Golfer,
-  seed: number,
-): Finding {
+export function findFault(balls: readonly FoundBall[], ticks: Ticks, looks: Looks): Finding {
   const causes = [NOTHING, ...CAUSES];
   const features = featuresOf(balls);
-  const names = Object.keys(features) as FeatureName[];
-  const swings = sampleSwings(golfer.habits, 512, seed);
-  const sampler = samplerOf(seed);
-  const meant = meantHits(hits, golfer);
-  const count = Math.min(MOST, Math.max(3, balls.length));
-  const simulated: Simulated = { golfer, swings, count, depths: 'depth' in features };
   const parts = causes.map((cause) => {
-    const evidence: Evidence[] = [];
-    if (names.length > 0) {
-      const looks = expected(
-        Array.from({ length: SETS }, () => featuresOf(causedAt(cause, meant, simulated, sampler))),
-      );
-      for (const name of names) {
-        const moments = looks[name];
-        if (moments) evidence.push({ what: name, weight: logDensity(features[name]!, moments) });
-      }
-    }
+    const look = looks.get(cause.id);
+    const evidence = look ? evidenceOf(features, look) : [];
     for (const [sign, seen] of Object.entries(ticks)) {
       evidence.push({ what: 'sign', sign, weight: Math.log(tickChance(cause, sign, seen)) });
     }
