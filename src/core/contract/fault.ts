@@ -26,6 +26,7 @@ export function quoted(value: unknown): string {
  * @throws FaultyInput with every fault, in the order of the fields
  */
 export function check<T>(schema: AnySchema, input: unknown): T {
+  if (input === undefined) throw new FaultyInput([{ path: 'input', message: 'is required' }]);
   try {
     return schema.validateSync(input, { strict: true, abortEarly: false }) as T;
   } catch (error) {

@@ -1,3 +1,5 @@
+import type { AnySchema } from 'yup';
+import { LEARNT_LIMITS } from '../learn/learnt';
 import { BEYONDS, GREEN_FIRMNESS } from '../green/surface';
 import { BODY_CAUTIONS, HANDS, SKILLS, USUAL_MISSES } from '../player/player';
 import { SAND_PRESETS } from '../sand/presets';
@@ -98,20 +100,25 @@ export const shotSchema = exactObject(
 export const bagSchema = required(listField(clubSchema, 1, 20));
 
 /** What was learnt of a player, as factors on what the skill says. */
+function learntField(name: keyof typeof LEARNT_LIMITS, unit?: string): AnySchema {
+  const [low, high] = LEARNT_LIMITS[name];
+  return required(numberField(low, high, unit));
+}
+
 export const learntSchema = exactObject({
   version: required(integerField(1, 1_000_000)),
   balls: required(integerField(0, 1_000_000)),
-  mark_bias_mm: required(numberField(-150, 150, 'mm')),
-  mark_scale: required(numberField(0.1, 10)),
-  distance: required(numberField(0.2, 5)),
-  distance_scale: required(numberField(0.1, 10)),
-  aim_bias_deg: required(numberField(-45, 45, 'deg')),
-  aim_scale: required(numberField(0.1, 10)),
+  mark_bias_mm: learntField('mark_bias_mm', 'mm'),
+  mark_scale: learntField('scale'),
+  distance: learntField('distance'),
+  distance_scale: learntField('scale'),
+  aim_bias_deg: learntField('aim_bias_deg', 'deg'),
+  aim_scale: learntField('scale'),
   clubs: required(
     listField(
       exactObject({
         club: required(textField(1, 24)),
-        distance: required(numberField(0.2, 5)),
+        distance: learntField('distance'),
       }),
       0,
       20,

@@ -1,5 +1,7 @@
 import { median } from '../numeric/order';
 import { samplerOf } from '../numeric/sampling';
+import { clamp } from '../numeric/soft';
+import { degrees } from '../units/angle';
 import { seenBall, type Seen } from '../lesson/struck';
 import type { Golfer } from '../shot/play';
 import type { Shot } from '../shot/shot';
@@ -8,7 +10,7 @@ import { footingOf, madeWith } from '../spread/footing';
 import { sampleSwings } from '../spread/swings';
 import type { Setup } from '../swing/setup';
 import { learnChannel, type Estimate, type Posterior, type Prior, type Residual } from './channel';
-import type { LearntFactors } from './learnt';
+import { LEARNT_LIMITS, type LearntFactors } from './learnt';
 
 /** A logged ball with the call that it was hit for. What was not seen is absent. */
 export interface LoggedBall {
@@ -176,19 +178,22 @@ export function learn(balls: readonly LoggedBall[], golfer: Golfer, seed: number
     direction: channel(directions, directionPrior, direction, bias.aim),
     factors: {
       balls: told,
-      mark_bias_mm: tenths(mark.bias.mean * 1000),
-      mark_scale: hundredths(mark.spread.mean / before.mark),
-      distance: thousandths(Math.exp(distance.bias.mean)),
-      distance_scale: hundredths(distance.spread.mean / before.distance),
-      aim_bias_deg: tenths((direction.bias.mean * 180) / Math.PI),
-      aim_scale: hundredths(direction.spread.mean / before.direction),
+      mark_bias_mm: tenths(within('mark_bias_mm', mark.bias.mean * 1000)),
+      mark_scale: hundredths(within('scale', mark.spread.mean / before.mark)),
+      distance: thousandths(within('distance', Math.exp(distance.bias.mean))),
+      distance_scale: hundredths(within('scale', distance.spread.mean / before.distance)),
+      aim_bias_deg: tenths(within('aim_bias_deg', degrees(direction.bias.mean))),
+      aim_scale: hundredths(within('scale', direction.spread.mean / before.direction)),
       clubs: clubs.map((club, i) => ({
         club,
-        distance: thousandths(Math.exp(distance.groups[i]!.mean)),
+        distance: thousandths(within('distance', Math.exp(distance.groups[i]!.mean))),
       })),
     },
   };
 }
+
+const within = (name: keyof typeof LEARNT_LIMITS, value: number): number =>
+  clamp(value, ...LEARNT_LIMITS[name]);
 
 const rounder =
   (scale: number) =>

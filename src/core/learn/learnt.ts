@@ -22,6 +22,14 @@ export interface LearntFactors {
   clubs: { club: string; distance: number }[];
 }
 
+/** Least and greatest of what is believed of anybody; what is learnt stays within. */
+export const LEARNT_LIMITS = {
+  mark_bias_mm: [-150, 150],
+  distance: [0.2, 5],
+  aim_bias_deg: [-45, 45],
+  scale: [0.1, 10],
+} as const;
+
 /**
  * Distance grows with head speed to about this power in sand: a factor on distance as one on speed. Energy through this sand
  * and the player's own speed cannot be told apart by where balls land; both are this one factor.

@@ -131,7 +131,7 @@ export const ballSchema = (more: ObjectShape = {}) =>
     ...more,
   });
 
-const ballsSchema = exactObject({ balls: required(listField(ballSchema(), 1, 100)) });
+const ballsSchema = exactObject({ balls: required(listField(required(ballSchema()), 1, 100)) });
 
 /** Checks balls that are to be saved. Throws FaultyInput naming ball, field and what is allowed. */
 export const readBalls = (input: unknown): NewBall[] =>

@@ -1,7 +1,7 @@
 import { FaultyInput, type Fault } from '../contract/fault';
 import { toMetres } from '../units/length';
 import type { UnitSystem } from '../units/system';
-import { STRIKES, type LoggedFields, type Strike } from './ball';
+import { readBallChange, STRIKES, type LoggedFields, type Strike } from './ball';
 
 /* A ball in a line: "e1.5 c12 r3 L2 thin". Entry in inches or centimetres, the rest in yards or metres, depth in mm. */
 
@@ -34,7 +34,7 @@ const TOKEN = new RegExp(`^([ecrsdwhLRl])(${NUMBER})$`);
  * Reads a ball as it is typed: `e` entry behind the ball (minus for ball first), `c` carry, `r` run, `s` where it stopped,
  * `L` and `R` to the side, `d` depth in mm and `w` length of the mark, `h` height, a strike, and a note after `!`.
  *
- * @throws FaultyInput for each part that is not understood
+ * @throws FaultyInput for each part that is not understood, or that no ball can have
  */
 export function readBallText(text: string, units: UnitSystem): LoggedFields {
   const [line = '', note] = text.split('!', 2);
@@ -104,5 +104,5 @@ export function readBallText(text: string, units: UnitSystem): LoggedFields {
   if (Object.keys(ball).length === 0) {
     throw new FaultyInput([{ path: 'ball', message: 'nothing of a ball was said' }]);
   }
-  return ball;
+  return readBallChange(ball);
 }

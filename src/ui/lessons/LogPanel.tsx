@@ -77,7 +77,11 @@ export function LogPanel(props: LogPanelProps) {
       onHalf({ typed: '' });
     } catch (error) {
       if (!(error instanceof FaultyInput)) throw error;
-      setFault(error.faults.map(({ message }) => message).join('; '));
+      setFault(
+        error.faults
+          .map(({ path, message }) => (path === 'ball' ? message : `${path}: ${message}`))
+          .join('; '),
+      );
     }
   };
   useHotkeys(
