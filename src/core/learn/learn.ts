@@ -192,8 +192,10 @@ export function learn(balls: readonly LoggedBall[], golfer: Golfer, seed: number
   };
 }
 
-const within = (name: keyof typeof LEARNT_LIMITS, value: number): number =>
-  clamp(value, ...LEARNT_LIMITS[name]);
+function within(name: keyof typeof LEARNT_LIMITS, value: number): number {
+  const [low, high] = LEARNT_LIMITS[name];
+  return clamp(value, low, high);
+}
 
 const rounder =
   (scale: number) =>

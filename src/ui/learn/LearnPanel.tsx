@@ -63,7 +63,7 @@ export function LearnPanel({ player, balls, stations, units, onLearnt }: LearnPa
   const all = useAllBalls(player.id);
   const used = whole ? (all ?? NONE) : balls;
   const { learnt } = player;
-  const { learning, moves } = useLearning({ player, balls: used, stations, units });
+  const { learning, moves, fault } = useLearning({ player, balls: used, stations, units });
   const { decisions, accept, hold, letGo } = useDecisions(player.id, onLearnt);
   const [last] = decisions;
   const small = units === 'metres' ? 'cm' : 'in';
@@ -93,9 +93,11 @@ export function LearnPanel({ player, balls, stations, units, onLearnt }: LearnPa
       </div>
       {!learning ? (
         <p aria-live="polite">
-          {used.length === 0 && (!whole || all)
-            ? 'No ball is logged for this player.'
-            : 'Learning …'}
+          {fault
+            ? `Learning failed: ${fault}`
+            : used.length === 0 && (!whole || all)
+              ? 'No ball is logged for this player.'
+              : 'Learning …'}
         </p>
       ) : (
         <div className="mt-1 grid grid-cols-[1fr_minmax(0,24rem)] gap-8 max-lg:grid-cols-1">

@@ -19,46 +19,51 @@ interface Asked {
   units: UnitSystem;
 }
 
-/** What balls say of a player, and then what that would change; each null while it is worked out. */
-export function useLearning({ player, balls, stations, units }: Asked): {
+interface Learnt {
   learning: Learning | null;
   moves: Moves | null;
-} {
+  /** What went wrong with working it out; null as a rule. */
+  fault: string | null;
+}
+
+const NOTHING: Learnt = { learning: null, moves: null, fault: null };
+
+/** What balls say of a player, and then what that would change; each null while it is worked out. */
+export function useLearning({ player, balls, stations, units }: Asked): Learnt {
   const worker = useWorker<LearnWorker>(startLearning);
   const question = useMemo(
     () => ({ player, balls, stations, units }),
     [player, balls, stations, units],
   );
-  const [state, setState] = useState<{
-    question: Asked;
-    learning: Learning | null;
-    moves: Moves | null;
-  } | null>(null);
+  const [state, setState] = useState<Learnt & { question: Asked | null }>({
+    question: null,
+    ...NOTHING,
+  });
   useEffect(() => {
     let stale = false;
+    const show = (found: Partial<Learnt>): void => {
+      if (!stale) setState({ question, ...NOTHING, ...found });
+    };
     const timer = setTimeout(async () => {
+      const thread = worker.current;
+      if (!thread) return;
       const record = recordOf(question.player);
       const { learnt } = question.player;
-      const learning = (await worker.current?.learn(record, question.balls)) ?? null;
-      if (stale) return;
-      setState({ question, learning, moves: null });
-      if (!learning) return;
-      const next: LearntFactors = { version: (learnt?.version ?? 0) + 1, ...learning.factors };
-      const moves = await worker.current?.moves(
-        record,
-        question.stations,
-        learnt,
-        next,
-        question.units,
-      );
-      if (!stale && moves) setState({ question, learning, moves });
+      try {
+        const learning = await thread.learn(record, question.balls);
+        show({ learning });
+        if (stale || !learning) return;
+        const next: LearntFactors = { version: (learnt?.version ?? 0) + 1, ...learning.factors };
+        const moves = await thread.moves(record, question.stations, learnt, next, question.units);
+        show({ learning, moves });
+      } catch (error) {
+        show({ fault: error instanceof Error ? error.message : String(error) });
+      }
     }, 0);
     return () => {
       stale = true;
       clearTimeout(timer);
     };
   }, [question, worker]);
-  return state?.question === question
-    ? { learning: state.learning, moves: state.moves }
-    : { learning: null, moves: null };
+  return state.question === question ? state : NOTHING;
 }

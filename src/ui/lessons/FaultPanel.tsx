@@ -31,7 +31,7 @@ export function FaultPanel({ player, balls, onDrill }: FaultPanelProps) {
     let stale = false;
     const timer = setTimeout(async () => {
       const asked = [recordOf(question.player), question.balls, question.ticks] as const;
-      const finding = (await worker.current?.find(...asked)) ?? null;
+      const finding = (await worker.current?.find(...asked).catch(() => null)) ?? null;
       if (!stale) setState({ question, finding });
     }, 0);
     return () => {
@@ -47,7 +47,13 @@ export function FaultPanel({ player, balls, onDrill }: FaultPanelProps) {
         What is behind it
       </h2>
       {!finding ? (
-        <p>{balls.length === 0 ? 'No ball is logged for this player.' : 'Looking …'}</p>
+        <p>
+          {balls.length === 0
+            ? 'No ball is logged for this player.'
+            : state?.question === question
+              ? 'Nothing can be said of these balls.'
+              : 'Looking …'}
+        </p>
       ) : (
         <div className="mt-1 grid grid-cols-2 gap-8 max-lg:grid-cols-1">
           <div>
