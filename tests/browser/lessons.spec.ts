@@ -54,6 +54,46 @@ test('a lesson is planned with players, stations and a timetable, and saved', as
   await expect(page.getByRole('radio', { name: 'Jun Akagawa' })).toBeVisible();
 });
 
+test('a station is typed or drawn within limits; a plan that is not saved yet survives a reload', async ({
+  page,
+}) => {
+  await page.goto('/lessons');
+  await page.getByRole('button', { name: 'Plan a lesson' }).click();
+  await page.getByRole('button', { name: '+ Ines Okafor' }).click();
+  const typed = page.getByLabel('A new one, typed');
+  await typed.fill('plugged, purple, 15 to the flag');
+  await expect(page.getByText('Not understood: purple')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Add', exact: true })).toBeDisabled();
+  await typed.fill('plugged, firm, 15 to the flag');
+  await page.getByRole('button', { name: 'Add', exact: true }).click();
+  await page.getByText('Limits of what is drawn').click();
+  await page.getByLabel('Flag to, yd').fill('9');
+  await page.getByLabel('Flag to, yd').blur();
+  for (const lie of ['clean', 'sitting down', 'fried egg', 'buried']) {
+    await page.getByRole('checkbox', { name: new RegExp(lie, 'i') }).uncheck();
+  }
+  await expect(page.getByRole('checkbox', { name: /plugged/i })).toBeDisabled();
+  await page.getByRole('button', { name: 'Draw one' }).click();
+  await expect(page.getByText(/^[89] yd to the flag, .*plugged/)).toBeVisible();
+  await passesAxe(page);
+  await page.reload();
+  await expect(page.getByText(/^[89] yd to the flag, .*plugged/)).toBeVisible();
+  await expect(page.getByRole('table').getByText('Ines Okafor')).toBeVisible();
+  await page.getByRole('button', { name: 'Let the changes go' }).click();
+  await expect(page.getByLabel('Station 1')).toHaveCount(0);
+});
+
+test('a plan keeps the stations that balls are logged for', async ({ page }) => {
+  await page.goto(`${DEMO}/plan`);
+  await page.getByRole('button', { name: 'Take station 2 out' }).click();
+  await page.getByRole('button', { name: 'Save and go to the bunker' }).click();
+  await expect(
+    page.getByRole('alert').filter({ hasText: 'must stay with its shot' }),
+  ).toBeVisible();
+  await page.getByRole('button', { name: 'Let the changes go' }).click();
+  await expect(page.getByLabel('Station 2')).toBeVisible();
+});
+
 test('a ball is logged in three taps, saved at once and there after a reload', async ({ page }) => {
   const lesson = await newLesson(page);
   await atTheBunker(page, lesson);

@@ -106,8 +106,34 @@ test('a summary says what was hit, and that few balls prove nothing', () => {
 });
 
 test('drawn stations can all be read, and differ', () => {
-  const drawn = Array.from({ length: 40 }, (_, seed) => randomStation(seed + 1));
-  for (const shot of drawn) expect(() => readSituation(situationFor(record, shot))).not.toThrow();
-  expect(new Set(drawn.map((shot) => JSON.stringify(shot))).size).toBeGreaterThan(35);
-  expect(randomStation(5)).toEqual(randomStation(5));
+  for (const units of ['yards', 'metres'] as const) {
+    const drawn = Array.from({ length: 60 }, (_, seed) => randomStation(seed + 1, units));
+    for (const shot of drawn) {
+      expect(() => readSituation(situationFor(record, shot))).not.toThrow();
+    }
+    expect(new Set(drawn.map((shot) => JSON.stringify(shot))).size).toBeGreaterThan(50);
+    expect(randomStation(5, units)).toEqual(randomStation(5, units));
+  }
+});
+
+test('a station is drawn within the limits, the lies that are allowed only', () => {
+  const limits = {
+    pin: [10, 12],
+    lip: [1, 1.2],
+    lies: ['plugged', 'fried-egg'],
+    sand: 'wet',
+  } as const;
+  const lies = new Set<unknown>();
+  for (let seed = 1; seed <= 40; seed++) {
+    const { question } = readSituation(situationFor(record, randomStation(seed, 'metres', limits)));
+    const { shot } = question;
+    expect(shot.pin).toBeGreaterThanOrEqual(9.5);
+    expect(shot.pin).toBeLessThanOrEqual(12.5);
+    expect(shot.lip.height).toBeGreaterThanOrEqual(0.95);
+    expect(shot.lip.height).toBeLessThanOrEqual(1.25);
+    expect(shot.lip.distance).toBeLessThan(shot.edge);
+    lies.add(randomStation(seed, 'metres', limits).lie);
+  }
+  expect([...lies].sort()).toEqual(['fried-egg', 'plugged']);
+  expect(() => randomStation(1, 'yards', { ...limits, lies: [] })).toThrow(RangeError);
 });

@@ -1,34 +1,80 @@
 import { samplerOf } from '../numeric/sampling';
-import { LIES } from '../sand/lie';
+import { LIES, type Lie } from '../sand/lie';
+import type { SandPreset } from '../sand/presets';
 import type { ShotInput } from '../reading/reading';
+import { fromMetres } from '../units/length';
+import type { UnitSystem } from '../units/system';
 
-/** Limits within which stations are drawn, yards and feet. */
-const PIN = [8, 32] as const;
-const LIP = [0.5, 6] as const;
+/** What a drawn station may be: distances to the flag, m, heights of lip, m, lies and sand. */
+export interface DrawLimits {
+  pin: readonly [number, number];
+  lip: readonly [number, number];
+  /** At least one. */
+  lies: readonly Lie[];
+  sand: SandPreset;
+}
+
+/** What a practice bunker has: 8 to 32 yards, half a foot to six feet of lip. */
+export const USUAL_LIMITS: DrawLimits = {
+  pin: [7.3152, 29.2608],
+  lip: [0.1524, 1.8288],
+  lies: LIES,
+  sand: 'medium',
+};
 
 /** Shares of the lies, cleanest first: mostly clean. */
-const LIE_SHARES = [0.6, 0.18, 0.14, 0.06, 0.02] as const;
+const LIE_SHARES: Record<Lie, number> = {
+  clean: 0.6,
+  'sitting-down': 0.18,
+  'fried-egg': 0.14,
+  plugged: 0.06,
+  buried: 0.02,
+};
 
-const half = (value: number): number => Math.round(value * 2) / 2;
+/** Ball to the lip beyond its height, and the least of green before the flag, m. */
+const BEFORE_LIP = 1.5;
+const LEAST_GREEN = 1.2;
+const BEYOND_FLAG = 7.3;
 
-/** A station drawn at random within limits that a practice bunker has: same seed, same station. */
-export function randomStation(seed: number): ShotInput {
-  const { uniform } = samplerOf(seed * 7919);
-  const between = ([low, high]: readonly [number, number]): number =>
-    low + (high - low) * uniform();
-  const pin = Math.round(between(PIN));
-  const height = half(between(LIP));
-  let u = uniform();
-  const lie = LIES.find((_, i) => (u -= LIE_SHARES[i]!) < 0) ?? 'clean';
-  const distance = Math.round(5 + height);
-  const edge = Math.max(Math.ceil(distance / 3) + 1, pin - 3 - Math.round(5 * uniform()));
+/** To whole yards or metres, and to half feet or tenths of a metre. */
+const STEP = { yd: 1, m: 1, ft: 0.5 } as const;
+const METRE_OF_LIP = 0.1;
+
+/**
+ * A station drawn at random within limits, in round numbers of the units: same seed, limits and units, same station.
+ *
+ * @throws RangeError when no lie is allowed
+ */
+export function randomStation(
+  seed: number,
+  units: UnitSystem,
+  limits: DrawLimits = USUAL_LIMITS,
+): ShotInput {
+  const lies = LIES.filter((lie) => limits.lies.includes(lie));
+  if (lies.length === 0) throw new RangeError('randomStation: no lie is allowed');
+  const { uniform } = samplerOf(seed);
+  const far = units === 'metres' ? 'm' : 'yd';
+  const tall = units === 'metres' ? 'm' : 'ft';
+  const rounded = (metres: number, unit: 'm' | 'yd' | 'ft', step: number): number =>
+    Number((Math.round(fromMetres(metres, unit) / step) * step).toFixed(2));
+  const ground = (metres: number): number => rounded(metres, far, STEP[far]);
+  const high = (metres: number): number =>
+    rounded(metres, tall, tall === 'm' ? METRE_OF_LIP : STEP.ft);
+  const between = ([low, most]: readonly [number, number]): number =>
+    low + (most - low) * uniform();
+  const pin = between(limits.pin);
+  const height = between(limits.lip);
+  let u = uniform() * lies.reduce((sum, lie) => sum + LIE_SHARES[lie], 0);
+  const lie = lies.find((each) => (u -= LIE_SHARES[each]) < 0) ?? lies[0]!;
+  const distance = Math.min(BEFORE_LIP + height, pin / 2);
+  const edge = Math.min(Math.max(distance + 1, pin - 2.7 - 4.6 * uniform()), pin - LEAST_GREEN);
   return {
-    pin_yd: pin,
-    edge_yd: Math.min(edge, pin - 1),
-    back_yd: pin + 8,
-    lip: { height_ft: height, distance_ft: distance },
+    [`pin_${far}`]: ground(pin),
+    [`edge_${far}`]: ground(edge),
+    [`back_${far}`]: ground(pin + BEYOND_FLAG),
+    lip: { [`height_${tall}`]: high(height), [`distance_${tall}`]: high(distance) },
     lie,
-    sand: { preset: 'medium' },
+    sand: { preset: limits.sand },
     green: { stimp_ft: 10 },
   };
 }

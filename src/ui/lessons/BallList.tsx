@@ -14,39 +14,51 @@ interface BallListProps {
   onChange: (ball: ShownBall, change: BallChange) => Promise<string | null>;
 }
 
+/** Balls shown at first. */
+const LATEST = 30;
+
 /** The balls of a player at a station, latest first, to be edited, excluded or taken away. */
 export function BallList({ balls, units, onChange }: BallListProps) {
   const [open, setOpen] = useState<string | null>(null);
+  const [all, setAll] = useState(false);
+  const shown = all ? balls : balls.slice(-LATEST);
   if (balls.length === 0) return <p className="mt-4">No ball is logged here yet.</p>;
   return (
-    <ol className="mt-4" reversed>
-      {[...balls].reverse().map((ball, i) => (
-        <li key={ball.id} className="border-b border-hairline py-1">
-          <button
-            type="button"
-            aria-expanded={open === ball.id}
-            onClick={() => setOpen(open === ball.id ? null : ball.id)}
-            className={`min-h-11 w-full text-left ${ball.excluded ? 'text-ink-soft line-through' : ''}`}
-          >
-            {balls.length - i}. {ballWords(ball, units)}
-            {ball.pending && ' · not saved yet'}
-            {ball.source === 'tracker' && ' · tracker'}
-            {ball.excluded && ` · ${ball.excluded}`}
-          </button>
-          {open === ball.id && (
-            <BallEdit
-              ball={ball}
-              units={units}
-              onChange={async (change) => {
-                const fault = await onChange(ball, change);
-                if (fault === null) setOpen(null);
-                return fault;
-              }}
-            />
-          )}
-        </li>
-      ))}
-    </ol>
+    <>
+      <ol className="mt-4" reversed>
+        {[...shown].reverse().map((ball, i) => (
+          <li key={ball.id} className="border-b border-hairline py-1">
+            <button
+              type="button"
+              aria-expanded={open === ball.id}
+              onClick={() => setOpen(open === ball.id ? null : ball.id)}
+              className={`min-h-11 w-full text-left ${ball.excluded ? 'text-ink-soft line-through' : ''}`}
+            >
+              {balls.length - i}. {ballWords(ball, units)}
+              {ball.pending && ' · not saved yet'}
+              {ball.source === 'tracker' && ' · tracker'}
+              {ball.excluded && ` · ${ball.excluded}`}
+            </button>
+            {open === ball.id && (
+              <BallEdit
+                ball={ball}
+                units={units}
+                onChange={async (change) => {
+                  const fault = await onChange(ball, change);
+                  if (fault === null) setOpen(null);
+                  return fault;
+                }}
+              />
+            )}
+          </li>
+        ))}
+      </ol>
+      {shown.length < balls.length && (
+        <button type="button" onClick={() => setAll(true)} className="min-h-11 underline">
+          Show all {balls.length} balls
+        </button>
+      )}
+    </>
   );
 }
 

@@ -7,9 +7,8 @@ import { Toaster } from 'sonner';
 import { FaultyInput } from '@/core/contract/fault';
 import { saidShot } from '@/core/grammar/saidShot';
 import { readLessonPlan, type LessonPlan } from '@/core/lesson/lesson';
-import { randomStation } from '@/core/lesson/randomStation';
 import { timetable } from '@/core/lesson/timetable';
-import { FIRST_SHOT } from '@/core/reading/reading';
+import type { ShotInput } from '@/core/reading/reading';
 import type { UnitSystem } from '@/core/units/system';
 import type { KeptReading } from '../desk/types';
 import type { Theme } from '../frame/preferences';
@@ -17,8 +16,10 @@ import { ask } from '../frame/request';
 import { TopBar } from '../frame/TopBar';
 import { usePreferences } from '../frame/usePreferences';
 import { TextInput } from '../players/fields';
+import { AddStation } from './AddStation';
 import { PlayerPicker } from './PlayerPicker';
 import { TimetableView } from './TimetableView';
+import { useKept } from './useKept';
 
 interface PlanPageProps {
   id: string;
@@ -37,24 +38,28 @@ const BUTTON = 'h-11 rounded border-2 border-hairline px-4 hover:bg-paper-deep d
 export function PlanPage(props: PlanPageProps) {
   const preferences = usePreferences(props);
   const router = useRouter();
-  const [plan, setPlan] = useState(props.first);
-  const [names, setNames] = useState(props.names);
+  const [plan, set, letGo] = useKept<LessonPlan>(`mellow-plan/${props.id}`, props.first);
+  const [names, setNames] = useState<Readonly<Record<string, string>>>(() => ({
+    ...Object.fromEntries(props.roster.map(({ id, name }) => [id, name])),
+    ...props.names,
+  }));
   const [faults, setFaults] = useState<readonly string[]>([]);
-  const [drawn, setDrawn] = useState(1);
-  const set = (change: Partial<LessonPlan>): void => setPlan((now) => ({ ...now, ...change }));
+  const changed = JSON.stringify(plan) !== JSON.stringify(props.first);
   const nextLine = Math.max(0, ...plan.stations.map(({ line }) => line)) + 1;
 
   const save = async (): Promise<void> => {
     try {
       const answered = await ask(`/api/lessons/${props.id}`, 'PUT', readLessonPlan(plan));
-      if (answered.ok) router.push(`/lessons/${props.id}`);
-      else setFaults([answered.fault]);
+      if (answered.ok) {
+        letGo();
+        router.push(`/lessons/${props.id}`);
+      } else setFaults([answered.fault]);
     } catch (error) {
       if (!(error instanceof FaultyInput)) throw error;
       setFaults(error.faults.map(({ path, message }) => `${path} ${message}`));
     }
   };
-  const addStation = (name: string, shot: Record<string, unknown>): void =>
+  const addStation = (name: string, shot: ShotInput): void =>
     set({ stations: [...plan.stations, { name: name.slice(0, 80), shot, line: nextLine }] });
 
   const turns =
@@ -72,6 +77,18 @@ export function PlanPage(props: PlanPageProps) {
       <main className="mx-auto w-full max-w-[64rem] grow space-y-7 px-6 py-5 max-sm:px-3">
         <header className="flex flex-wrap items-center gap-3">
           <h1 className="mr-auto text-3xl">Plan a lesson</h1>
+          {changed && (
+            <button
+              type="button"
+              onClick={() => {
+                set(props.first);
+                letGo();
+              }}
+              className={`${BUTTON} no-print`}
+            >
+              Let the changes go
+            </button>
+          )}
           <button type="button" onClick={() => window.print()} className={`${BUTTON} no-print`}>
             Print
           </button>
@@ -192,46 +209,13 @@ export function PlanPage(props: PlanPageProps) {
             Stations with the same line of fire hit across each other: only one of them is used at a
             time.
           </p>
-          <div className="no-print mt-2 flex flex-wrap items-end gap-3">
-            <label className="flex flex-col text-sm font-semibold">
-              A kept reading
-              <select
-                value=""
-                disabled={props.readings.length === 0 || plan.stations.length >= 12}
-                onChange={(event) => {
-                  const reading = props.readings.find(({ id }) => id === event.target.value);
-                  if (reading) addStation(reading.name, reading.shot);
-                }}
-                className="h-11 max-w-72 rounded border-2 border-hairline bg-paper px-2 text-base font-normal"
-              >
-                <option value="">choose …</option>
-                {props.readings.map(({ id, name }) => (
-                  <option key={id} value={id}>
-                    {name}
-                  </option>
-                ))}
-              </select>
-            </label>
-            <button
-              type="button"
-              disabled={plan.stations.length >= 12}
-              onClick={() => addStation(`Station ${plan.stations.length + 1}`, FIRST_SHOT)}
-              className={BUTTON}
-            >
-              The usual one
-            </button>
-            <button
-              type="button"
-              disabled={plan.stations.length >= 12}
-              onClick={() => {
-                addStation(`Drawn ${drawn}`, randomStation(drawn));
-                setDrawn(drawn + 1);
-              }}
-              className={BUTTON}
-            >
-              Draw one
-            </button>
-          </div>
+          <AddStation
+            readings={props.readings}
+            units={preferences.units}
+            full={plan.stations.length >= 12}
+            nextName={`Station ${plan.stations.length + 1}`}
+            onStation={addStation}
+          />
         </section>
         {turns.length > 0 && (
           <TimetableView

@@ -6,7 +6,7 @@ import { useCallback, useEffect, useState } from 'react';
 export function useKept<T extends object>(
   key: string,
   start: T,
-): [value: T, change: (part: Partial<T>) => void] {
+): [value: T, change: (part: Partial<T>) => void, letGo: () => void] {
   const [value, setValue] = useState(start);
   useEffect(() => {
     // After the first paint: the server knows nothing of this tab, and both must draw the same at first.
@@ -29,5 +29,7 @@ export function useKept<T extends object>(
       }),
     [key],
   );
-  return [value, change];
+  /** Keeps nothing any more: what was kept is stored elsewhere now. */
+  const letGo = useCallback((): void => sessionStorage.removeItem(key), [key]);
+  return [value, change, letGo];
 }

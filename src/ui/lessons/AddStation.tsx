@@ -1,0 +1,125 @@
+'use client';
+
+import { useMemo, useState, type FormEvent } from 'react';
+import { saidShot } from '@/core/grammar/saidShot';
+import { understand } from '@/core/grammar/understand';
+import { randomStation, USUAL_LIMITS, type DrawLimits } from '@/core/lesson/randomStation';
+import { FIRST_SHOT, type ShotInput } from '@/core/reading/reading';
+import type { UnitSystem } from '@/core/units/system';
+import type { KeptReading } from '../desk/types';
+import { DrawLimitsForm } from './DrawLimitsForm';
+
+interface AddStationProps {
+  readings: readonly KeptReading[];
+  units: UnitSystem;
+  /** True when no more stations go into the lesson. */
+  full: boolean;
+  /** Name of a station that has none of its own. */
+  nextName: string;
+  onStation: (name: string, shot: ShotInput) => void;
+}
+
+const BUTTON = 'h-11 rounded border-2 border-hairline px-4 hover:bg-paper-deep disabled:opacity-50';
+const SEEDS = 2 ** 31;
+
+/** A station from a kept reading, from a line that is typed, the usual one, or drawn within limits. */
+export function AddStation({ readings, units, full, nextName, onStation }: AddStationProps) {
+  const [limits, setLimits] = useState<DrawLimits>(USUAL_LIMITS);
+  return (
+    <div className="no-print mt-2 space-y-2">
+      <div className="flex flex-wrap items-end gap-3">
+        <label className="flex flex-col text-sm font-semibold">
+          A kept reading
+          <select
+            value=""
+            disabled={readings.length === 0 || full}
+            onChange={(event) => {
+              const reading = readings.find(({ id }) => id === event.target.value);
+              if (reading) onStation(reading.name, reading.shot);
+            }}
+            className="h-11 max-w-72 rounded border-2 border-hairline bg-paper px-2 text-base font-normal"
+          >
+            <option value="">choose …</option>
+            {readings.map(({ id, name }) => (
+              <option key={id} value={id}>
+                {name}
+              </option>
+            ))}
+          </select>
+        </label>
+        <button
+          type="button"
+          disabled={full}
+          onClick={() => onStation(nextName, FIRST_SHOT)}
+          className={BUTTON}
+        >
+          The usual one
+        </button>
+        <button
+          type="button"
+          disabled={full}
+          onClick={() => {
+            const seed = Math.floor(Math.random() * SEEDS);
+            onStation(`${nextName}, drawn`, randomStation(seed, units, limits));
+          }}
+          className={BUTTON}
+        >
+          Draw one
+        </button>
+      </div>
+      <TypedStation units={units} full={full} onShot={(shot) => onStation(nextName, shot)} />
+      <details>
+        <summary className="min-h-11 cursor-pointer py-2.5">Limits of what is drawn</summary>
+        <DrawLimitsForm limits={limits} units={units} onLimits={setLimits} />
+      </details>
+    </div>
+  );
+}
+
+/** A station typed in the words of the desk's line; what is understood is said back. */
+function TypedStation({
+  units,
+  full,
+  onShot,
+}: {
+  units: UnitSystem;
+  full: boolean;
+  onShot: (shot: ShotInput) => void;
+}) {
+  const [text, setText] = useState('');
+  const understood = useMemo(() => understand(text, FIRST_SHOT, units), [text, units]);
+  const unread = understood.unread.map(([from, to]) => text.slice(from, to).trim()).filter(Boolean);
+  const ready = understood.read.length > 0 && unread.length === 0;
+  const add = (event: FormEvent): void => {
+    event.preventDefault();
+    if (!ready) return;
+    onShot(understood.shot);
+    setText('');
+  };
+  return (
+    <form onSubmit={add}>
+      <div className="flex items-end gap-3">
+        <label className="flex min-w-0 grow flex-col text-sm font-semibold">
+          A new one, typed
+          <input
+            value={text}
+            autoComplete="off"
+            placeholder="plugged, firm, 15 to the flag, lip 4 at 6"
+            onChange={(event) => setText(event.target.value)}
+            className="h-11 w-full rounded border-2 border-hairline bg-paper px-2 text-base font-normal"
+          />
+        </label>
+        <button type="submit" disabled={full || !ready} className={BUTTON}>
+          Add
+        </button>
+      </div>
+      {text.trim() !== '' && (
+        <p role="status" className="mt-0.5 text-sm">
+          {unread.length > 0
+            ? `Not understood: ${unread.join(', ')}`
+            : `Understood: ${saidShot(understood.shot)}`}
+        </p>
+      )}
+    </form>
+  );
+}
