@@ -91,7 +91,7 @@ test('a plan keeps the stations that balls are logged for', async ({ page }) => 
     page.getByRole('alert').filter({ hasText: 'must stay with its shot' }),
   ).toBeVisible();
   await page.getByRole('button', { name: 'Let the changes go' }).click();
-  await expect(page.getByLabel('Station 2')).toBeVisible();
+  await expect(page.getByRole('textbox', { name: 'Station 2' })).toBeVisible();
 });
 
 test('a ball is logged in three taps, saved at once and there after a reload', async ({ page }) => {
