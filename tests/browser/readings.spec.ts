@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { openDesk, token } from './helpers';
+import { openDesk, passesAxe, token } from './helpers';
 
 test('a link opened in a fresh browser shows the same reading and the same call', async ({
   page,
@@ -70,4 +70,13 @@ test.describe('with the server gone', () => {
     await expect(page.getByText(/The server does not answer/)).toBeVisible();
     await expect(page.getByLabel('Name')).toHaveValue('Kept in vain');
   });
+});
+
+test('an address that leads nowhere says so and shows ways on', async ({ page }) => {
+  for (const nowhere of ['/players/nobody-of-that-name', '/no-such-page', '/lessons/x/review']) {
+    await page.goto(nowhere);
+    await expect(page.getByRole('heading', { name: 'There is nothing here' })).toBeVisible();
+    await expect(page.getByRole('link', { name: 'To the desk' })).toBeVisible();
+  }
+  await passesAxe(page);
 });

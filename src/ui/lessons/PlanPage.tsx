@@ -6,7 +6,7 @@ import { useState } from 'react';
 import { Toaster } from 'sonner';
 import { FaultyInput } from '@/core/contract/fault';
 import { saidShot } from '@/core/grammar/saidShot';
-import { readLessonPlan, type LessonPlan } from '@/core/lesson/lesson';
+import { readLessonPlan, type LessonPlan, type Station } from '@/core/lesson/lesson';
 import { timetable } from '@/core/lesson/timetable';
 import type { ShotInput } from '@/core/reading/reading';
 import type { UnitSystem } from '@/core/units/system';
@@ -59,6 +59,10 @@ export function PlanPage(props: PlanPageProps) {
       setFaults(error.faults.map(({ path, message }) => `${path} ${message}`));
     }
   };
+  const changeStation = (at: number, change: Partial<Station>): void =>
+    set({
+      stations: plan.stations.map((each, i) => (i === at ? { ...each, ...change } : each)),
+    });
   const addStation = (name: string, shot: ShotInput): void =>
     set({ stations: [...plan.stations, { name: name.slice(0, 80), shot, line: nextLine }] });
 
@@ -161,39 +165,25 @@ export function PlanPage(props: PlanPageProps) {
             {plan.stations.map((station, i) => (
               <li
                 key={i}
-                className="flex items-end gap-3 border-b border-hairline py-2 max-md:flex-wrap"
+                className="grid grid-cols-[minmax(0,14rem)_6rem_minmax(0,1fr)_2.75rem] items-end gap-3 border-b border-hairline py-2 max-sm:grid-cols-[minmax(0,1fr)_5rem_2.75rem]"
               >
-                <div className="w-64 max-w-full">
-                  <TextInput
-                    label={`Station ${i + 1}`}
-                    maxLength={80}
-                    value={station.name}
-                    onChange={(event) =>
-                      set({
-                        stations: plan.stations.map((each, k) =>
-                          k === i ? { ...each, name: event.target.value } : each,
-                        ),
-                      })
-                    }
-                  />
-                </div>
-                <div className="w-24">
-                  <TextInput
-                    label="Line of fire"
-                    type="number"
-                    min={0}
-                    max={20}
-                    value={station.line}
-                    onChange={(event) =>
-                      set({
-                        stations: plan.stations.map((each, k) =>
-                          k === i ? { ...each, line: Number(event.target.value) } : each,
-                        ),
-                      })
-                    }
-                  />
-                </div>
-                <p className="min-w-0 grow pb-2 text-sm">{saidShot(station.shot)}</p>
+                <TextInput
+                  label={`Station ${i + 1}`}
+                  maxLength={80}
+                  value={station.name}
+                  onChange={(event) => changeStation(i, { name: event.target.value })}
+                />
+                <TextInput
+                  label="Line of fire"
+                  type="number"
+                  min={0}
+                  max={20}
+                  value={station.line}
+                  onChange={(event) => changeStation(i, { line: Number(event.target.value) })}
+                />
+                <p className="pb-2 text-sm max-sm:order-last max-sm:col-span-full">
+                  {saidShot(station.shot)}
+                </p>
                 <button
                   type="button"
                   aria-label={`Take station ${i + 1} out`}

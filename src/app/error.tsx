@@ -1,0 +1,38 @@
+'use client';
+
+import Link from 'next/link';
+
+/** What is shown when a page cannot be made: what was saved stays, and what can be done. */
+export default function Failed({
+  error,
+  reset,
+}: {
+  error: Error & { digest?: string };
+  reset: () => void;
+}) {
+  return (
+    <main className="mx-auto max-w-xl px-6 py-16">
+      <h1 className="text-3xl">This page could not be made</h1>
+      <p className="mt-3 leading-snug">
+        Nothing that was saved is lost, and balls that wait in this browser still wait. If it
+        happens again, look at what the server printed{error.digest ? ` (${error.digest})` : ''}.
+      </p>
+      <div className="mt-5 flex gap-3">
+        <button
+          type="button"
+          onClick={reset}
+          className="h-11 rounded bg-ink px-6 font-semibold text-paper"
+        >
+          Try again
+        </button>
+        <Link
+          href="/"
+          prefetch={false}
+          className="flex h-11 items-center rounded border-2 border-hairline px-4"
+        >
+          To the desk
+        </Link>
+      </div>
+    </main>
+  );
+}
