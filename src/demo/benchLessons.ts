@@ -12,7 +12,7 @@ import { dataFolder } from '@/data/dataFolder';
 import { saveLesson } from '@/data/lessons';
 import { addPlayers } from '@/data/players';
 import { DEMO_PLAYERS } from './academy';
-import { DEMO_LESSON, demoBalls } from './lesson';
+import { DEMO_LESSON, demoLessons } from './lesson';
 
 /* Fills a data folder with fifty thousand balls for the measurements of the lessons, and times the learning. */
 
@@ -25,7 +25,7 @@ const uuid = (group: number, n: number): string =>
   `00000000-0000-4000-8${String(group).padStart(3, '0')}-${String(n).padStart(12, '0')}`;
 
 const plan: LessonPlan = { ...DEMO_LESSON, place: 'Bench' };
-const patterns = demoBalls();
+const patterns = demoLessons()[0]!.balls;
 
 /** Ball `n` of a lesson: the demo's balls again and again. */
 const ballOf = (lesson: number, n: number): NewBall => ({

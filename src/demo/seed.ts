@@ -7,9 +7,8 @@ import { situationFor } from '@/core/roster/player';
 import { writeAcademy } from '@/data/academy';
 import { addPlayers, listPlayers } from '@/data/players';
 import { saveReading } from '@/data/readings';
-import { DEMO_LESSON, DEMO_LESSON_ID, demoBalls } from './lesson';
-import { addBalls } from '@/data/balls';
-import { saveLesson } from '@/data/lessons';
+import { importLesson } from '@/data/lessons';
+import { demoLessons } from './lesson';
 import { DEMO_HOUSE, DEMO_PLAYERS, DEMO_READINGS } from './academy';
 
 /** What the product itself would call for a reading of the demo. */
@@ -30,9 +29,9 @@ async function seed(): Promise<string> {
       const called = calledFor(playerId, shot);
       await saveReading(database.sql, { name, playerId, shot, called, model: MODEL_VERSION });
     }
-    await saveLesson(database.sql, DEMO_LESSON_ID, DEMO_LESSON);
-    await addBalls(database.sql, DEMO_LESSON_ID, demoBalls());
-    return `${DEMO_PLAYERS.length} players, ${DEMO_READINGS.length} readings and a lesson`;
+    const lessons = demoLessons();
+    for (const lesson of [...lessons].reverse()) await importLesson(database.sql, lesson);
+    return `${DEMO_PLAYERS.length} players, ${DEMO_READINGS.length} readings, ${lessons.length} lessons`;
   } finally {
     await database.close();
   }

@@ -44,7 +44,7 @@ test('seeding fills an empty folder once and keeps what is there', () => {
   const first = run('src/demo/seed.ts');
   expect([first.status, first.stdout]).toEqual([
     0,
-    'demo academy: 5 players, 3 readings and a lesson\n',
+    'demo academy: 5 players, 3 readings, 3 lessons\n',
   ]);
   const second = run('src/demo/seed.ts');
   expect([second.status, second.stdout]).toEqual([0, 'demo academy: kept what is there\n']);

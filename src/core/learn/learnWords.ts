@@ -23,13 +23,14 @@ export function learnWords(learning: Learning, units: UnitSystem): string[] {
         ? `The mark is ${far(bias.mean)} ${bias.mean > 0 ? 'further back' : 'nearer'} than meant (${far(bias.low)} to ${far(bias.high)}), and spreads by ${far(mark.after.spread.mean)} where the skill says ${far(mark.before.spread)}.`
         : `The mark is where it is meant, as far as ${mark.balls} balls tell; it spreads by ${far(mark.after.spread.mean)} where the skill says ${far(mark.before.spread)}.`,
   );
-  const by = (log: number): string => `${Math.round((Math.exp(log) - 1) * 100)} %`;
+  const percent = (log: number): number => Math.round((Math.exp(log) - 1) * 100);
+  const by = (log: number): string => `${percent(log)} %`;
   const moved = distance.after.bias;
   words.push(
     distance.balls === 0
       ? 'No distance was logged: distances are the model’s.'
       : clear(distance)
-        ? `From a mark the ball goes ${by(Math.abs(moved.mean))} ${moved.mean > 0 ? 'further' : 'less far'} than the model says (${by(moved.low)} to ${by(moved.high)}): more or less speed, or other sand.`
+        ? `From a mark the ball goes ${Math.abs(percent(moved.mean))} % ${moved.mean > 0 ? 'further' : 'less far'} than the model says (${by(moved.low)} to ${by(moved.high)}): more or less speed, or other sand.`
         : `From a mark the ball goes as far as the model says, as far as ${distance.balls} balls tell (${by(moved.low)} to ${by(moved.high)}).`,
   );
   const turn = direction.after.bias;

@@ -14,6 +14,7 @@ import type { HistoryPoint } from '@/core/lesson/history';
 import { fromMetres } from '@/core/units/length';
 import { plainNumber } from '@/core/units/say';
 import type { UnitSystem } from '@/core/units/system';
+import { sayDay } from '../frame/day';
 
 Chart.register(CategoryScale, LinearScale, LineElement, PointElement, Legend, Tooltip);
 
@@ -32,7 +33,7 @@ export function HistoryChart({
   const text = points
     .map(
       ({ day, stats }) =>
-        `${day}: out ${Math.round(stats.out.share * 100)} of 100 from ${stats.balls} balls`,
+        `${sayDay(day)}: out ${Math.round(stats.out.share * 100)} of 100 from ${stats.balls} balls`,
     )
     .join('; ');
   const spread = points.map(({ stats }) =>
@@ -44,7 +45,7 @@ export function HistoryChart({
         role="img"
         aria-label={`Over the lessons: ${text}.`}
         data={{
-          labels: points.map(({ day }) => day),
+          labels: points.map(({ day }) => sayDay(day)),
           datasets: [
             {
               label: 'out, in 100',

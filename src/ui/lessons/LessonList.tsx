@@ -1,6 +1,5 @@
 'use client';
 
-import { format, parseISO } from 'date-fns';
 import { Trash2 } from 'lucide-react';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
@@ -8,6 +7,7 @@ import { useState } from 'react';
 import { toast, Toaster } from 'sonner';
 import type { UnitSystem } from '@/core/units/system';
 import type { Theme } from '../frame/preferences';
+import { sayDay } from '../frame/day';
 import { ask, askWithText } from '../frame/request';
 import { TopBar } from '../frame/TopBar';
 import { usePreferences } from '../frame/usePreferences';
@@ -111,7 +111,7 @@ export function LessonList(props: LessonListProps) {
                   className="min-w-0 grow rounded px-2 py-1.5 hover:bg-flag-wash hover:text-on-flag"
                 >
                   <span className="block font-semibold">
-                    {format(parseISO(lesson.plan.held_on), 'd MMMM yyyy')}, {lesson.plan.place}
+                    {sayDay(lesson.plan.held_on)}, {lesson.plan.place}
                   </span>
                   <span className="block text-sm">
                     {lesson.players.map(({ name }) => name).join(', ')} ·{' '}

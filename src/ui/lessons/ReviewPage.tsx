@@ -1,6 +1,5 @@
 'use client';
 
-import { format, parseISO } from 'date-fns';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { toast, Toaster } from 'sonner';
@@ -12,6 +11,7 @@ import { summaryWords } from '@/core/lesson/summary';
 import { situationFor } from '@/core/roster/player';
 import type { UnitSystem } from '@/core/units/system';
 import type { Theme } from '../frame/preferences';
+import { sayDay } from '../frame/day';
 import { ask } from '../frame/request';
 import { TopBar } from '../frame/TopBar';
 import { usePreferences } from '../frame/usePreferences';
@@ -132,7 +132,7 @@ export function ReviewPage(props: ReviewPageProps) {
       <main className="mx-auto w-full max-w-[76rem] grow space-y-9 px-6 py-5 max-sm:px-3">
         <header>
           <h1 className="text-3xl">
-            {lesson.plan.place}, {format(parseISO(lesson.plan.held_on), 'd MMMM yyyy')}
+            {lesson.plan.place}, {sayDay(lesson.plan.held_on)}
           </h1>
           <div className="mt-3 flex flex-wrap gap-4">
             <Pick

@@ -1,5 +1,4 @@
 import { Document, Page, StyleSheet, Text, View } from '@react-pdf/renderer';
-import { format, parseISO } from 'date-fns';
 import { callWords } from '@/core/lesson/callWords';
 import type { LessonPlan } from '@/core/lesson/lesson';
 import type { PlayerReport } from '@/core/lesson/report';
@@ -8,6 +7,7 @@ import { statWords } from '@/core/lesson/statWords';
 import type { RosterPlayer } from '@/core/roster/player';
 import type { UnitSystem } from '@/core/units/system';
 import { RULES_FOOT } from '../card/rulesFoot';
+import { sayDay } from '../frame/day';
 import { FinishPlot } from '../plots/FinishPlot';
 import { MarkPlot } from '../plots/MarkPlot';
 import { Drawing } from './Drawing';
@@ -140,7 +140,7 @@ function Block({ report, units }: { report: PlayerReport<RosterPlayer>; units: U
 /** A lesson on paper: the whole of it for the coach, or the card that one player takes home. */
 export function LessonPaper({ plan, summary, homework, reports, card, units }: LessonPaperProps) {
   registerFonts();
-  const day = format(parseISO(plan.held_on), 'd MMMM yyyy');
+  const day = sayDay(plan.held_on);
   const title = card ? reports[0]!.player.name : `Lesson of ${day}`;
   const alone = plan.players.length === 1;
   const said =

@@ -15,6 +15,7 @@ import type { UnitSystem } from '@/core/units/system';
 import { AuditPanel } from '../audit/AuditPanel';
 import type { KeptReading } from '../desk/types';
 import type { Theme } from '../frame/preferences';
+import { sayDay } from '../frame/day';
 import { ask } from '../frame/request';
 import { TopBar } from '../frame/TopBar';
 import { usePreferences } from '../frame/usePreferences';
@@ -192,7 +193,7 @@ export function PlayerPage(props: PlayerPageProps) {
                   >
                     {plan.place}
                   </Link>
-                  <span className="block text-sm">{plan.held_on}</span>
+                  <span className="block text-sm">{sayDay(plan.held_on)}</span>
                 </li>
               ))}
             </ul>
