@@ -226,7 +226,7 @@ test('the card holds the reading and the call on one page', async ({ page }) => 
   expect(pdf.match(/\/Type\s*\/Page\b/g)).toHaveLength(1);
   await passesAxe(page);
   await page.goto('/card?player=nobody');
-  await expect(page.getByText(/not be found/)).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'There is nothing here' })).toBeVisible();
 });
 
 test('says when the call changes', async ({ page }) => {

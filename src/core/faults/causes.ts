@@ -55,7 +55,11 @@ export const CAUSES: readonly Cause[] = [
   {
     id: 'hangs-back',
     name: 'weight hangs back',
-    effect: { shift: { mark: 0.026, height: -0.004, attack: radians(-1.5) }, wider: { mark: 1.3 } },
+    // Heavy far behind or thin: the low point hangs back and the arc rises with the chest.
+    effect: {
+      shift: { mark: 0.036, height: -0.003, attack: radians(-0.5) },
+      wider: { mark: 1.4, height: 1.7 },
+    },
     signs: ['weight-back', 'rises'],
     fix: 'Weight forward before the swing, and leave it there.',
     drill: 'Line in the sand: start every mark on it, trail heel light.',
@@ -82,7 +86,8 @@ export const CAUSES: readonly Cause[] = [
   {
     id: 'ball-too-far-back',
     name: 'ball too far back',
-    effect: { shift: { mark: -0.012, height: 0.006, attack: radians(3.5) } },
+    // Entered too near, steep, with less loft and sole than was meant.
+    effect: { shift: { mark: -0.02, height: 0.002, attack: radians(2.5), face: radians(-6) } },
     signs: ['ball-back'],
     fix: 'Ball forward to where the call has it.',
     drill: 'Box with the ball in it: remove the box.',
