@@ -10,7 +10,7 @@ const EMPTY = '00000000-0000-4000-8901-000000000000';
 const quantile = (values, q) =>
   [...values].sort((a, b) => a - b)[Math.floor(q * (values.length - 1))];
 
-/** Sends a ball every fiftieth of a second, whether or not the last was acknowledged; times to the acknowledgement, ms. */
+/** Sends a ball twenty times a second, whether or not the last was acknowledged; times to the acknowledgement, ms. */
 async function acknowledged(base, lesson, sample, count) {
   const times = [];
   const send = async () => {

@@ -2,11 +2,10 @@ import { parseArgs } from 'node:util';
 import { sheetFor } from '@/core/answer/answer';
 import { FaultyInput } from '@/core/contract/fault';
 import { readSituation } from '@/core/contract/readSituation';
-import { readSetup, type SetupInput } from '@/core/answer/simulation';
+import { hitFor } from '@/core/lesson/against';
 import { callOf } from '@/core/lesson/callOf';
 import { flagCall } from '@/core/lesson/flagCall';
 import { trackedBall, trackedLine } from '@/core/tracker/simulated';
-import { radians } from '@/core/units/angle';
 import { faultsOf, parseJson, readText } from './input';
 
 const USAGE = `usage: npm run -s tracker -- [--balls N] [--seed N] [--to URL --key KEY] FILE|-
@@ -32,11 +31,9 @@ function* linesOf(input: unknown, balls: number, seed: number): Generator<string
   if (!call) {
     throw new FaultyInput([{ path: 'input', message: 'nothing gets this ball out at the flag' }]);
   }
-  const { carry_m: _carry, ...fields } = callOf(call);
-  const setup = readSetup(fields as unknown as SetupInput, player, shot);
-  const aim = (player.handed === 'right' ? -1 : 1) * radians(call.aim_deg);
+  const hit = hitFor(callOf(call), player, shot);
   for (let n = 0; n < balls; n++) {
-    const ball = trackedBall({ setup, aim, shot }, player, seed, n);
+    const ball = trackedBall(hit, player, seed, n);
     yield trackedLine(ball, crypto.randomUUID(), new Date().toISOString());
   }
 }

@@ -17,6 +17,15 @@ export const download = (content: string, type: string, name: string): Response 
     headers: { 'content-type': type, 'content-disposition': `attachment; filename="${name}"` },
   });
 
+/** A PDF to be looked at, with a name to save it under. */
+export const pdfFile = (pdf: Buffer, name: string): Response =>
+  new Response(new Uint8Array(pdf), {
+    headers: {
+      'content-type': 'application/pdf',
+      'content-disposition': `inline; filename="${name}"`,
+    },
+  });
+
 /** Reads the body as bytes, giving up as soon as it is too large: its announced length is not believed. */
 async function readBody(request: Request, most: number): Promise<string | null> {
   const reader = request.body?.getReader();

@@ -99,12 +99,13 @@ export const shotSchema = exactObject(
 /** The clubs of a player: one to twenty. */
 export const bagSchema = required(listField(clubSchema, 1, 20));
 
-/** What was learnt of a player, as factors on what the skill says. */
+/** A factor of what was learnt, within its limits. */
 function learntField(name: keyof typeof LEARNT_LIMITS, unit?: string): AnySchema {
   const [low, high] = LEARNT_LIMITS[name];
   return required(numberField(low, high, unit));
 }
 
+/** What was learnt of a player, as factors on what the skill says. */
 export const learntSchema = exactObject({
   version: required(integerField(1, 1_000_000)),
   balls: required(integerField(0, 1_000_000)),

@@ -5,7 +5,7 @@ import { AS_MEANT } from '../shot/strike';
 import { sampleSwings } from '../spread/swings';
 import { aPlayer, aShot, aSplash, CLUB_56 } from '../testing/fixtures';
 import { CAUSES, NOTHING } from './causes';
-import { causedBalls, causedSwing, type Hit } from './caused';
+import { causedBalls, causedSwing, meantHits, type Hit } from './caused';
 
 const golfer = plainGolferOf(aPlayer('middle'));
 const hitAt = (pin: number, fraction: number): Hit => {
@@ -13,7 +13,7 @@ const hitAt = (pin: number, fraction: number): Hit => {
   const shot = aShot(pin, 1);
   return { setup, aim: aimFor(setup, golfer, shot), shot };
 };
-const hits = [hitAt(15, 0.75)];
+const hits = meantHits([hitAt(15, 0.75)], golfer);
 const swings = sampleSwings(golfer.habits, 512, 3);
 const cause = (id: string) => CAUSES.find((each) => each.id === id)!;
 const mean = (values: number[]): number => values.reduce((a, b) => a + b, 0) / values.length;
@@ -66,7 +66,7 @@ test('the calls come in the proportion in which they were hit, each against its 
   const far = hitAt(25, 0.95);
   const balls = causedBalls(
     NOTHING,
-    [near, near, far],
+    meantHits([near, near, far], golfer),
     { golfer, swings: [{ ...AS_MEANT }], count: 30 },
     samplerOf(1),
   );

@@ -60,16 +60,6 @@ export interface Simulated {
 /** A set of balls under a cause, of a strength drawn at random, the calls in the proportion in which they were hit. */
 export function causedBalls(
   cause: Cause,
-  hits: readonly Hit[],
-  simulated: Simulated,
-  sampler: Sampler,
-): FoundBall[] {
-  return causedAt(cause, meantHits(hits, simulated.golfer), simulated, sampler);
-}
-
-/** {@link causedBalls} where the carries are worked out already. */
-export function causedAt(
-  cause: Cause,
   hits: readonly MeantHit[],
   { golfer, swings, count, depths = false }: Simulated,
   sampler: Sampler,

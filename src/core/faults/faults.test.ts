@@ -4,7 +4,7 @@ import { aimFor } from '../shot/play';
 import { sampleSwings } from '../spread/swings';
 import { aPlayer, aShot, aSplash, CLUB_56 } from '../testing/fixtures';
 import { CAUSES, NOTHING, SIGNS } from './causes';
-import { causedBalls, type Hit } from './caused';
+import { causedBalls, meantHits, type Hit } from './caused';
 import { findFault, type Ticks } from './find';
 import { featuresOf, type FoundBall } from './features';
 import { looksFor } from './looks';
@@ -13,7 +13,7 @@ const golfer = plainGolferOf(aPlayer('middle'));
 const shot = aShot(15, 2);
 const setup = aSplash(CLUB_56, 20, 0.04, 0.75);
 const hit: Hit = { setup, aim: aimFor(setup, golfer, shot), shot };
-const hits = [hit];
+const hits = meantHits([hit], golfer);
 const swings = sampleSwings(golfer.habits, 1024, 99);
 
 /** What is found in balls of these calls. */
@@ -92,7 +92,12 @@ test('balls of two stations are each held against their own call', () => {
   const both: Hit[] = [hit, { setup: far, aim: aimFor(far, golfer, farShot), shot: farShot }];
   const cause = CAUSES.find(({ id }) => id === 'decelerates')!;
   const first = [1, 2, 3, 4, 5].map((k) => {
-    const balls = causedBalls(cause, both, { golfer, swings, count: 20 }, samplerOf(k));
+    const balls = causedBalls(
+      cause,
+      meantHits(both, golfer),
+      { golfer, swings, count: 20 },
+      samplerOf(k),
+    );
     return find(balls, { slows: true }, both).suspects[0]!.cause.id;
   });
   expect(first.filter((id) => id === 'decelerates').length).toBeGreaterThanOrEqual(4);

@@ -3,7 +3,7 @@ import { samplerOf } from '../numeric/sampling';
 import type { Golfer } from '../shot/play';
 import { sampleSwings } from '../spread/swings';
 import { CAUSES, NOTHING } from './causes';
-import { causedAt, meantHits, type Hit, type Simulated } from './caused';
+import { causedBalls, meantHits, type Hit, type Simulated } from './caused';
 import { featuresOf, type FeatureName, type Features, type FoundBall } from './features';
 
 /** What the summaries of a set of balls look like under a cause: their moments together, in the order of the names. */
@@ -74,7 +74,7 @@ export function looksFor(
   const simulations = [NOTHING, ...CAUSES].map((cause) => ({
     id: cause.id,
     sets: Array.from({ length: SETS }, () =>
-      featuresOf(causedAt(cause, meant, simulated, sampler)),
+      featuresOf(causedBalls(cause, meant, simulated, sampler)),
     ),
   }));
   // A summary that some set lacks, such as the direction of balls that all stayed in, cannot be compared.

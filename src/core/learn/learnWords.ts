@@ -1,5 +1,5 @@
 import { fromMetres } from '../units/length';
-import { plainNumber } from '../units/say';
+import { plainNumber, unitFor } from '../units/say';
 import type { UnitSystem } from '../units/system';
 import type { Channel, Learning } from './learn';
 
@@ -11,7 +11,7 @@ const degrees = (radians: number): string => plainNumber((Math.abs(radians) * 18
 /** What was learnt, in sentences: what moved, by how much and how sure that is. */
 export function learnWords(learning: Learning, units: UnitSystem): string[] {
   const { mark, distance, direction } = learning;
-  const small = units === 'metres' ? 'cm' : 'in';
+  const small = unitFor('short', units);
   const far = (metres: number): string =>
     `${plainNumber(fromMetres(Math.abs(metres), small))} ${small}`;
   const words: string[] = [];

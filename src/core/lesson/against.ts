@@ -7,6 +7,7 @@ import type { LoggedBall } from '../learn/learn';
 import type { Player } from '../player/player';
 import { situationFor } from '../roster/player';
 import type { PlayerRecord } from '../roster/record';
+import type { Shot } from '../shot/shot';
 import { toMetres } from '../units/length';
 import { radians } from '../units/angle';
 import type { BallCall, LoggedFields } from './ball';
@@ -16,14 +17,21 @@ import type { StatBall } from './stats';
 /** A ball with the call that it was hit for and where. */
 export type CalledBall = LoggedFields & { call: BallCall; station: number; excluded?: string };
 
-/** What a call asks of a player at a station: set-up and aim of the model, and the shot. */
-export function hitOf(call: BallCall, player: Player, station: Station, record: PlayerRecord): Hit {
-  const { question } = readSituation(situationFor(record, station.shot));
+/** What a call asks of a player for a shot: set-up and aim of the model. */
+export function hitFor(call: BallCall, player: Player, shot: Shot): Hit {
   const { carry_m: _carry, ...fields } = call;
-  const setup = readSetup(fields as unknown as SetupInput, player, question.shot);
+  const setup = readSetup(fields as unknown as SetupInput, player, shot);
   const side = player.handed === 'right' ? -1 : 1;
-  return { setup, aim: side * radians(call.aim_deg), shot: question.shot };
+  return { setup, aim: side * radians(call.aim_deg), shot };
 }
+
+/** What a call asks of a player at a station. */
+export const hitOf = (
+  call: BallCall,
+  player: Player,
+  station: Station,
+  record: PlayerRecord,
+): Hit => hitFor(call, player, readSituation(situationFor(record, station.shot)).question.shot);
 
 /** {@link hitOf} for many balls of one player: a call that was read at a station is not read again. */
 export function hitsFor(
@@ -38,6 +46,10 @@ export function hitsFor(
     return hit;
   };
 }
+
+/** The shot of each station of a plan, as it is for a player. */
+export const shotsOf = (player: PlayerRecord, stations: readonly Station[]): Shot[] =>
+  stations.map(({ shot }) => readSituation(situationFor(player, shot)).question.shot);
 
 /** Distance to the right of the line as one to the player's side. */
 const toPlayersSide = (right: number, player: Player): number =>

@@ -35,9 +35,7 @@ export const EMPTY_BALL: BallTexts = {
 
 /** Unit in which a length of a ball is typed. */
 export function ballUnit({ kind }: Pick<BallLength, 'kind'>, units: UnitSystem): LengthUnit {
-  if (kind === 'depth') return 'mm';
-  if (kind === 'short') return units === 'metres' ? 'cm' : 'in';
-  return unitFor(kind, units);
+  return kind === 'depth' ? 'mm' : unitFor(kind, units);
 }
 
 /** A ball as its form shows it. */

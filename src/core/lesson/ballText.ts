@@ -1,5 +1,6 @@
 import { FaultyInput, type Fault } from '../contract/fault';
 import { toMetres } from '../units/length';
+import { unitFor } from '../units/say';
 import type { UnitSystem } from '../units/system';
 import { readBallChange, STRIKES, type LoggedFields, type Strike } from './ball';
 
@@ -38,9 +39,9 @@ const TOKEN = new RegExp(`^([ecrsdwhLRl])(${NUMBER})$`);
  */
 export function readBallText(text: string, units: UnitSystem): LoggedFields {
   const [line = '', note] = text.split('!', 2);
-  const ground = units === 'metres' ? 'm' : 'yd';
-  const small = units === 'metres' ? 'cm' : 'in';
-  const height = units === 'metres' ? 'm' : 'ft';
+  const ground = unitFor('ground', units);
+  const small = unitFor('short', units);
+  const height = unitFor('height', units);
   const ball: LoggedFields = {};
   const faults: Fault[] = [];
   let run: number | undefined;

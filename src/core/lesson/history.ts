@@ -1,7 +1,5 @@
-import { readSituation } from '../contract/readSituation';
-import { situationFor } from '../roster/player';
 import type { PlayerRecord } from '../roster/record';
-import { forStats, type CalledBall } from './against';
+import { forStats, shotsOf, type CalledBall } from './against';
 import type { LessonPlan } from './lesson';
 import { statsOf, type BallStats } from './stats';
 
@@ -23,9 +21,7 @@ export function historyOf(
     .flatMap(({ id, plan }) => {
       const own = balls.filter(({ lesson }) => lesson === id);
       if (own.length === 0) return [];
-      const shots = plan.stations.map(
-        ({ shot }) => readSituation(situationFor(record, shot)).question.shot,
-      );
+      const shots = shotsOf(record, plan.stations);
       const stats = statsOf(own.map((ball) => forStats(ball, shots[ball.station] ?? shots[0]!)));
       return [{ day: plan.held_on, place: plan.place, stats }];
     });

@@ -1,7 +1,5 @@
-import { readSituation } from '../contract/readSituation';
-import { situationFor } from '../roster/player';
 import type { PlayerRecord } from '../roster/record';
-import { forStats, type CalledBall } from './against';
+import { forStats, shotsOf, type CalledBall } from './against';
 import type { BallCall } from './ball';
 import type { LessonPlan } from './lesson';
 import { partsOf } from './parts';
@@ -25,9 +23,7 @@ export function reportOf<P extends PlayerRecord>(
   plan: LessonPlan,
   own: readonly CalledBall[],
 ): PlayerReport<P> {
-  const shots = plan.stations.map(
-    ({ shot }) => readSituation(situationFor(player, shot)).question.shot,
-  );
+  const shots = shotsOf(player, plan.stations);
   const balls = own.map((ball) => forStats(ball, shots[ball.station]!));
   const [first, second] = partsOf(balls, 'halves', String).map((part) => statsOf(part.balls));
   return {

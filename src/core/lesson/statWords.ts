@@ -1,5 +1,5 @@
 import { fromMetres } from '../units/length';
-import { plainNumber, sayLength } from '../units/say';
+import { plainNumber, sayLength, unitFor } from '../units/say';
 import type { UnitSystem } from '../units/system';
 import type { BallStats, Share } from './stats';
 
@@ -13,7 +13,7 @@ export const shareWords = ({ count, of, share, low, high }: Share): string =>
 
 /** What a set of balls comes to, name and words line by line; the same lines for any set. */
 export function statWords(stats: BallStats, units: UnitSystem): [name: string, words: string][] {
-  const small = units === 'metres' ? 'cm' : 'in';
+  const small = unitFor('short', units);
   const far = (metres: number): string => `${plainNumber(fromMetres(metres, small))} ${small}`;
   const { entry, carry, finish } = stats;
   return [

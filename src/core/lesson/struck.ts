@@ -2,11 +2,11 @@ import { headNormals } from '../club/geometry';
 import { lengthFactor } from '../player/headSpeed';
 import { divotOf } from '../sand/divot';
 import { headAtMark } from '../sand/passage';
-import { arcThrough, flooredAttack, visibleEdge, type SwingArc } from '../swing/arc';
+import { visibleEdge } from '../swing/arc';
 import { deliveryOf, holdOf, type Setup } from '../swing/setup';
 import { play, readyFor, speedWith, type Golfer } from '../shot/play';
 import type { Shot } from '../shot/shot';
-import type { SwingError } from '../shot/strike';
+import { arcWith, type SwingError } from '../shot/strike';
 
 /** What can be seen of a ball that was struck from the sand, m. */
 export interface Seen {
@@ -19,26 +19,17 @@ export interface Seen {
   thin: boolean;
 }
 
-/** The arc of a swing with its errors. */
-function arcOf(setup: Setup, shot: Shot, error: SwingError): SwingArc {
-  const delivery = deliveryOf(setup, shot);
-  return arcThrough(
-    delivery.path + error.mark,
-    flooredAttack(delivery.attack + error.attack),
-    delivery.lift + error.height,
-  );
-}
-
 /** Where a swing enters the sand, m behind the visible back edge of the ball: a higher or steeper arc moves it too. */
 export const entryOf = (setup: Setup, shot: Shot, error: SwingError): number =>
-  -headAtMark(arcOf(setup, shot, error), 10).mark - visibleEdge(shot.burial);
+  -headAtMark(arcWith(deliveryOf(setup, shot), error), 10).mark - visibleEdge(shot.burial);
 
 /** Depth of the mark that a swing leaves, m. */
 export function depthOf(setup: Setup, golfer: Golfer, shot: Shot, error: SwingError): number {
   const { club, gripDown, fraction } = setup;
   const speed = speedWith(golfer, club) * lengthFactor(club, gripDown) * fraction * error.speed;
   const normals = headNormals(club, holdOf(setup, shot), error.face);
-  return divotOf(arcOf(setup, shot, error), speed, { normals, club }, shot.sand).depth;
+  return divotOf(arcWith(deliveryOf(setup, shot), error), speed, { normals, club }, shot.sand)
+    .depth;
 }
 
 /** Plays one swing and tells what can be seen of it. */

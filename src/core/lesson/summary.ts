@@ -1,5 +1,5 @@
 import { fromMetres } from '../units/length';
-import { plainNumber } from '../units/say';
+import { plainNumber, unitFor } from '../units/say';
 import type { UnitSystem } from '../units/system';
 import type { BallStats } from './stats';
 
@@ -28,7 +28,7 @@ function movedWords({ first, second }: SummaryPart): string {
 /** How the marks lay: off the call, and how widely in each half. */
 function markWords({ stats, first, second }: SummaryPart, units: UnitSystem): string {
   if (!stats.entry) return '';
-  const unit = units === 'metres' ? 'cm' : 'in';
+  const unit = unitFor('short', units);
   const far = (metres: number): string =>
     `${plainNumber(fromMetres(Math.abs(metres), unit))} ${unit}`;
   const { bias, spread, of } = stats.entry;

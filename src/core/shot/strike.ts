@@ -6,7 +6,7 @@ import { passToBall, type HeadState } from '../sand/passage';
 import { strikeBall } from '../strike/contact';
 import type { Launch } from '../strike/launch';
 import { onSlope } from '../strike/slope';
-import { arcThrough, flooredAttack } from '../swing/arc';
+import { arcThrough, flooredAttack, type SwingArc } from '../swing/arc';
 import { deliveryOf, holdOf, type Delivery, type Setup } from '../swing/setup';
 
 /** What one human swing does otherwise than meant. All zero for the swing as meant; speed as a factor. */
@@ -61,6 +61,14 @@ export function intentOf(setup: Setup, headSpeed: number, bed: Bed): Intent {
   };
 }
 
+/** The arc of a swing with its errors: displacements of the whole arc. */
+export const arcWith = (delivery: Delivery, error: SwingError): SwingArc =>
+  arcThrough(
+    delivery.path + error.mark,
+    flooredAttack(delivery.attack + error.attack),
+    delivery.lift + error.height,
+  );
+
 /**
  * Takes a set-up and one swing's errors through the sand to the launch of the ball, in the frame of the path.
  * Errors are displacements of the whole arc, so that the same error of height moves the mark of a shallow
@@ -71,11 +79,7 @@ export function intentOf(setup: Setup, headSpeed: number, bed: Bed): Intent {
 export function swingWith(intent: Intent, error: SwingError): Strike {
   const { delivery, hold, bed, setup } = intent;
   const normals = headNormals(setup.club, hold, error.face);
-  const arc = arcThrough(
-    delivery.path + error.mark,
-    flooredAttack(delivery.attack + error.attack),
-    delivery.lift + error.height,
-  );
+  const arc = arcWith(delivery, error);
   const speed = Math.max(intent.speed * error.speed, 1.01);
   const head = passToBall(arc, speed, { normals, club: setup.club }, bed.sand);
   const launch = strikeBall(head, normals, bed.sand, bed.burial, setup.club.headMass);

@@ -2,10 +2,11 @@ import { fromMetres, type LengthUnit } from './length';
 import type { UnitSystem } from './system';
 
 /** What a length is for, which settles the unit it is said in. */
-export type Scale = 'ground' | 'height';
+export type Scale = 'ground' | 'height' | 'short';
 
-/** Unit of a length on the ground (yards or metres) or of a height (feet or metres). */
+/** Unit of a length on the ground (yards or metres), of a height (feet or metres) or at the ball (inches or centimetres). */
 export function unitFor(scale: Scale, system: UnitSystem): LengthUnit {
+  if (scale === 'short') return system === 'metres' ? 'cm' : 'in';
   if (system === 'metres') return 'm';
   return scale === 'ground' ? 'yd' : 'ft';
 }

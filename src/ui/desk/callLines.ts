@@ -59,7 +59,7 @@ export const ODDS_LINES: CallLine<Told>[] = [
 
 /** How the player stands and swings. */
 export function setupLines(units: UnitSystem): CallLine<CallEntry>[] {
-  const small: LengthUnit = units === 'metres' ? 'cm' : 'in';
+  const small = unitFor('short', units);
   const grass = unitFor('ground', units);
   return [
     { name: 'face, ° open', of: (call) => call.face_deg, digits: 0 },

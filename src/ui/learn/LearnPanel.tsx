@@ -7,6 +7,7 @@ import type { Station } from '@/core/lesson/lesson';
 import type { RosterPlayer } from '@/core/roster/player';
 import { degrees, radians } from '@/core/units/angle';
 import { fromMetres, toMetres } from '@/core/units/length';
+import { unitFor } from '@/core/units/say';
 import type { UnitSystem } from '@/core/units/system';
 import type { PlacedBall } from '@/workers/learn.worker';
 import { ask } from '../frame/request';
@@ -66,7 +67,7 @@ export function LearnPanel({ player, balls, stations, units, onLearnt }: LearnPa
   const { learning, moves, fault } = useLearning({ player, balls: used, stations, units });
   const { decisions, accept, hold, letGo } = useDecisions(player.id, onLearnt);
   const [last] = decisions;
-  const small = units === 'metres' ? 'cm' : 'in';
+  const small = unitFor('short', units);
 
   return (
     <section aria-labelledby="learn">

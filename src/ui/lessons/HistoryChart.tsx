@@ -12,7 +12,7 @@ import {
 import { Line } from 'react-chartjs-2';
 import type { HistoryPoint } from '@/core/lesson/history';
 import { fromMetres } from '@/core/units/length';
-import { plainNumber } from '@/core/units/say';
+import { plainNumber, unitFor } from '@/core/units/say';
 import type { UnitSystem } from '@/core/units/system';
 import { sayDay } from '../frame/day';
 
@@ -26,7 +26,7 @@ export function HistoryChart({
   points: readonly HistoryPoint[];
   units: UnitSystem;
 }) {
-  const small = units === 'metres' ? 'cm' : 'in';
+  const small = unitFor('short', units);
   const style = getComputedStyle(document.documentElement);
   const colour = (name: string): string => style.getPropertyValue(name).trim();
   const font = { family: getComputedStyle(document.body).fontFamily, size: 14 };

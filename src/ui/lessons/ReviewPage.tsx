@@ -3,12 +3,10 @@
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { toast, Toaster } from 'sonner';
-import { readSituation } from '@/core/contract/readSituation';
-import { forStats } from '@/core/lesson/against';
+import { forStats, shotsOf } from '@/core/lesson/against';
 import { partsOf, type Comparison } from '@/core/lesson/parts';
 import { reportOf } from '@/core/lesson/report';
 import { summaryWords } from '@/core/lesson/summary';
-import { situationFor } from '@/core/roster/player';
 import type { UnitSystem } from '@/core/units/system';
 import type { Theme } from '../frame/preferences';
 import { sayDay } from '../frame/day';
@@ -43,13 +41,7 @@ export function ReviewPage(props: ReviewPageProps) {
   const [homework, setHomework] = useState(lesson.homework);
   const [closed, setClosed] = useState(lesson.closed);
   const player = players.find(({ id }) => id === playerId)!;
-  const shots = useMemo(
-    () =>
-      lesson.plan.stations.map(
-        ({ shot }) => readSituation(situationFor(player, shot)).question.shot,
-      ),
-    [lesson, player],
-  );
+  const shots = useMemo(() => shotsOf(player, lesson.plan.stations), [lesson, player]);
   const { stations } = lesson.plan;
   const inChoice = useMemo(
     () =>

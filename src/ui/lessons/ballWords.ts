@@ -1,13 +1,13 @@
 import type { LoggedFields } from '@/core/lesson/ball';
 import { fromMetres } from '@/core/units/length';
-import { plainNumber, sayLength } from '@/core/units/say';
+import { plainNumber, sayLength, unitFor } from '@/core/units/say';
 import type { UnitSystem } from '@/core/units/system';
 
 /** What was seen of a ball, in a line: "in 1.5 in behind, carried 12 yd, stopped at 15 yd, 2 yd left, thin". */
 export function ballWords(ball: LoggedFields, units: UnitSystem): string {
   const parts: string[] = [];
   if (ball.entry_m !== undefined) {
-    const unit = units === 'metres' ? 'cm' : 'in';
+    const unit = unitFor('short', units);
     const far = plainNumber(fromMetres(Math.abs(ball.entry_m), unit));
     parts.push(`in ${far} ${unit} ${ball.entry_m < 0 ? 'in front' : 'behind'}`);
   }

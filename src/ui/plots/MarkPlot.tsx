@@ -1,7 +1,7 @@
 import { statsOf, type StatBall } from '@/core/lesson/stats';
 import type { Hand } from '@/core/player/player';
 import { fromMetres, toMetres } from '@/core/units/length';
-import { plainNumber } from '@/core/units/say';
+import { plainNumber, unitFor } from '@/core/units/say';
 import type { UnitSystem } from '@/core/units/system';
 import { Dots } from './Dots';
 
@@ -23,14 +23,14 @@ const MOST_REACH = 0.2;
 export function markWords(balls: readonly StatBall[], units: UnitSystem): string {
   const { entry } = statsOf(balls);
   if (!entry) return 'Too few marks are logged yet.';
-  const unit = units === 'metres' ? 'cm' : 'in';
+  const unit = unitFor('short', units);
   const off = plainNumber(fromMetres(Math.abs(entry.bias), unit));
   return `${entry.of} marks, on the whole ${off} ${unit} ${entry.bias >= 0 ? 'further back than called' : 'nearer the ball than called'}; the first ball at the top.`;
 }
 
 /** Marks about where each was called, ball by ball from the first at the top to the last at the bottom. */
 export function MarkPlot({ balls, handed, units }: MarkPlotProps) {
-  const unit = units === 'metres' ? 'cm' : 'in';
+  const unit = unitFor('short', units);
   const marks = balls.flatMap(({ entry_m, entryMeant, excluded }) =>
     entry_m === undefined ? [] : [{ off: entry_m - entryMeant, excluded: Boolean(excluded) }],
   );

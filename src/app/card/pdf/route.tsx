@@ -1,7 +1,7 @@
 import { renderToBuffer } from '@react-pdf/renderer';
 import { unitsFrom } from '@/ui/frame/preferences';
 import { CardPaper } from '@/ui/paper/CardPaper';
-import { refuse } from '../../api/respond';
+import { pdfFile, refuse } from '../../api/respond';
 import { cardOf } from '../cardOf';
 
 export const dynamic = 'force-dynamic';
@@ -20,10 +20,5 @@ export async function GET(request: Request): Promise<Response> {
     return refuse(404, [{ path: 'link', message: 'names no player or no usable reading' }]);
   }
   const pdf = await renderToBuffer(<CardPaper {...card} units={units} />);
-  return new Response(new Uint8Array(pdf), {
-    headers: {
-      'content-type': 'application/pdf',
-      'content-disposition': `inline; filename="${fileName(card.player.name)}"`,
-    },
-  });
+  return pdfFile(pdf, fileName(card.player.name));
 }

@@ -22,14 +22,17 @@ interface HandlesProps {
   onBall: (moved: number) => void;
 }
 
+/** Lengths that can be dragged. */
+type Dragged = Exclude<Scale, 'short'>;
+
 /** What a drag is rounded to, in the unit it is said in. */
-const STEP: Record<Scale, Record<UnitSystem, number>> = {
+const STEP: Record<Dragged, Record<UnitSystem, number>> = {
   ground: { yards: 0.5, metres: 0.5 },
   height: { yards: 0.25, metres: 0.1 },
 };
 
 /** A length rounded to the step of its scale, as the field that says it. */
-function field(path: string, metres: number, scale: Scale, units: UnitSystem): [string, number] {
+function field(path: string, metres: number, scale: Dragged, units: UnitSystem): [string, number] {
   const unit = unitFor(scale, units);
   const step = STEP[scale][units];
   const value = Math.max(0, Math.round(fromMetres(metres, unit) / step) * step);

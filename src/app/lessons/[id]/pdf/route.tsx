@@ -8,7 +8,7 @@ import { lessonById } from '@/data/lessons';
 import { playerById } from '@/data/players';
 import { unitsFrom } from '@/ui/frame/preferences';
 import { LessonPaper } from '@/ui/paper/LessonPaper';
-import { notFound, refuse } from '../../../api/respond';
+import { notFound, pdfFile, refuse } from '../../../api/respond';
 
 export const dynamic = 'force-dynamic';
 
@@ -53,10 +53,5 @@ export async function GET(
     />,
   );
   const name = one === null ? `lesson-${plan.held_on}` : `${one}-${plan.held_on}`;
-  return new Response(new Uint8Array(pdf), {
-    headers: {
-      'content-type': 'application/pdf',
-      'content-disposition': `inline; filename="${name}.pdf"`,
-    },
-  });
+  return pdfFile(pdf, `${name}.pdf`);
 }

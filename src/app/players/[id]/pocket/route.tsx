@@ -7,7 +7,7 @@ import { database } from '@/data/database';
 import { playerById } from '@/data/players';
 import { unitsFrom } from '@/ui/frame/preferences';
 import { PocketPaper } from '@/ui/paper/PocketPaper';
-import { notFound, refuse } from '../../../api/respond';
+import { notFound, pdfFile, refuse } from '../../../api/respond';
 
 export const dynamic = 'force-dynamic';
 
@@ -34,10 +34,5 @@ export async function GET(
   const units = unitsFrom(query.get('units') ?? undefined, player.units ?? house.units);
   const card = pocketCard(inHouse(player, house), sand, units);
   const pdf = await renderToBuffer(<PocketPaper card={card} sheet={sheet} />);
-  return new Response(new Uint8Array(pdf), {
-    headers: {
-      'content-type': 'application/pdf',
-      'content-disposition': `inline; filename="${id}-pocket-card.pdf"`,
-    },
-  });
+  return pdfFile(pdf, `${id}-pocket-card.pdf`);
 }
