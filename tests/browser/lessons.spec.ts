@@ -152,6 +152,41 @@ test('a ball is logged by keys alone, typed, edited, excluded, taken away and br
   await expect(page.getByRole('button', { name: /^2\. / })).toBeVisible();
 });
 
+test('a ball that is still on its way is edited, and another taken away; both follow once', async ({
+  page,
+}) => {
+  const lesson = await newLesson(page);
+  await atTheBunker(page, lesson);
+  let release = (): void => undefined;
+  const held = new Promise<void>((resolve) => (release = resolve));
+  await page.route('**/api/lessons/*/balls', async (route) => {
+    if (route.request().method() !== 'POST') return route.continue();
+    await held;
+    return route.continue();
+  });
+  for (const typed of ['c12 heavy', 'c30 thin']) {
+    await page.getByLabel('A ball in a line').fill(typed);
+    await page.keyboard.press('Enter');
+  }
+  const first = page.getByRole('button', { name: /^1\. / });
+  await first.click();
+  const form = page.getByRole('listitem').filter({ has: first });
+  await form.getByLabel(/^Carried/).fill('11');
+  await form.getByRole('button', { name: 'Save the change' }).click();
+  await expect(first).toContainText('carried 11 yd, heavy · not saved yet');
+  await page.getByRole('button', { name: 'Undo the last' }).click();
+  await expect(page.getByRole('button', { name: /^2\. / })).toHaveCount(0);
+  expect(await ballsOf(page, lesson)).toHaveLength(0);
+  release();
+  await expect(page.getByText(/1 of 8 balls here · every ball is saved/)).toBeVisible();
+  await expect(first).toHaveText('1. carried 11 yd, heavy');
+  const saved = (await ballsOf(page, lesson)) as unknown as { carry_m: number }[];
+  expect(saved.map(({ carry_m }) => Math.round(carry_m / 0.9144))).toEqual([11]);
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
+  await expect(page.getByRole('button', { name: /^2\. carried 30 yd, thin/ })).toBeVisible();
+  expect(await ballsOf(page, lesson)).toHaveLength(2);
+});
+
 test('balls wait while the server is away, a reload included, and are saved once in order', async ({
   page,
 }) => {

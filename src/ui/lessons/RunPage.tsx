@@ -7,6 +7,7 @@ import { Toaster } from 'sonner';
 import { readSituation } from '@/core/contract/readSituation';
 import { hitOf } from '@/core/lesson/against';
 import type { BallChange, LoggedFields } from '@/core/lesson/ball';
+import { changedBall } from '@/core/lesson/changed';
 import { callOf } from '@/core/lesson/callOf';
 import { callWords } from '@/core/lesson/callWords';
 import { situationFor } from '@/core/roster/player';
@@ -23,7 +24,7 @@ import { ON_PADS } from './onPads';
 import { StationCallView } from './StationCallView';
 import { TrackerPanel } from './TrackerPanel';
 import type { LessonPlayer, LessonView, ShownBall } from './types';
-import { useBallChanges } from './useBallChanges';
+import { taken, useBallChanges } from './useBallChanges';
 import { useBallQueue, type QueueState } from './useBallQueue';
 import { useKept } from './useKept';
 import { useOtherBalls } from './useOtherBalls';
@@ -63,8 +64,11 @@ export function RunPage(props: RunPageProps) {
   const station = stations[stationAt]!;
   const player = players[playerAt]!;
 
-  const { saved, put, change } = useBallChanges(props.balls);
-  const queue = useBallQueue(lesson.id, put);
+  const { saved, put, remove, join, change } = useBallChanges(props.balls);
+  const queue = useBallQueue(lesson.id, (balls, away) => {
+    put(balls);
+    remove(away);
+  });
   const situation = useMemo(() => situationFor(player, station.shot), [player, station]);
   const { question } = useMemo(() => readSituation(situation), [situation]);
   const { found, none } = useStationCall(situation, units);
@@ -72,13 +76,16 @@ export function RunPage(props: RunPageProps) {
   const tracker = useTracker(
     call && { lesson: lesson.id, player: player.id, station: stationAt, call },
   );
-  useOtherBalls(lesson.id, saved, tracker.on ? LOOK_LISTENING_MS : LOOK_MS, put);
+  useOtherBalls(lesson.id, saved, tracker.on ? LOOK_LISTENING_MS : LOOK_MS, join);
 
-  const known = new Set(saved.map(({ id }) => id));
-  const waiting = queue.queue.filter(({ id }) => !known.has(id));
+  const waiting = queue.queue;
+  const onTheWay = new Set(waiting.map(({ ball }) => ball.id));
   const here: ShownBall[] = [
-    ...saved,
-    ...waiting.map((ball) => ({ ...ball, pending: true })),
+    ...saved.filter(({ id }) => !onTheWay.has(id)),
+    ...waiting.flatMap(({ ball, change: changed = {} }) => {
+      const shown = changedBall(ball, changed);
+      return shown ? [{ ...shown, pending: true }] : [];
+    }),
   ].filter((ball) => ball.player === player.id && ball.station === stationAt);
 
   const log = (ball: LoggedFields, source: 'hand' | 'tracker' = 'hand'): void => {
@@ -98,10 +105,14 @@ export function RunPage(props: RunPageProps) {
     const hit = hitOf(call, question.player, station, player);
     log(trackedBall(hit, question.player, stationAt + 1, here.length), 'tracker');
   };
+  const refused = queue.state === 'refused' ? queue.queue[0]?.ball.id : undefined;
   const changeBall = async (ball: ShownBall, fields: BallChange): Promise<string | null> => {
-    if (!ball.pending) return change(ball, fields);
-    if (!fields.deleted) return 'This ball is not saved yet.';
-    queue.drop(ball.id);
+    if (fields.deleted && ball.id === refused) {
+      queue.drop(ball.id);
+      return null;
+    }
+    if (!queue.change(ball.id, fields)) return change(ball, fields);
+    if (fields.deleted) taken(() => void changeBall(ball, { deleted: false }));
     return null;
   };
   const undoLast = (): void => {
@@ -172,7 +183,7 @@ export function RunPage(props: RunPageProps) {
             <button
               type="button"
               className="min-h-11 underline"
-              onClick={() => queue.queue[0] && queue.drop(queue.queue[0].id)}
+              onClick={() => refused && queue.drop(refused)}
             >
               Drop that ball
             </button>

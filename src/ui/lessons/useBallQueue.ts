@@ -1,9 +1,17 @@
 'use client';
 
 import { useCallback, useEffect, useRef, useState } from 'react';
-import type { NewBall } from '@/core/lesson/ball';
-import { ask, UNREACHABLE } from '../frame/request';
-import { keepWaiting, letGo, waitingBalls } from './waitingBalls';
+import type { BallChange, NewBall } from '@/core/lesson/ball';
+import { ask, UNREACHABLE, type Answered } from '../frame/request';
+import type { ShownBall } from './types';
+import {
+  changeWaiting,
+  keepWaiting,
+  letGo,
+  waitingBall,
+  waitingBalls,
+  type WaitingBall,
+} from './waitingBalls';
 
 /** How the sending stands: all saved, on its way, the server away, or something that it refuses. */
 export type QueueState = 'saved' | 'sending' | 'offline' | 'refused';
@@ -12,12 +20,56 @@ const RETRY_MS = 3000;
 const AT_ONCE = 20;
 
 /**
- * Sends balls in order until each is acknowledged; they wait in the browser while the server is away, a reload included, and
- * their ids keep one that is sent twice from being saved twice. Where the server refuses some of a batch they go singly, so
- * that the first of the queue is the one that is at fault.
+ * Sends a ball's change until nothing was changed meanwhile, and gives back the ball as it is saved, null where it was taken
+ * away; a fault otherwise.
  */
-export function useBallQueue(lessonId: string, onSaved: (balls: readonly NewBall[]) => void) {
-  const [queue, setQueue] = useState<readonly NewBall[]>([]);
+async function sendChange(
+  lessonId: string,
+  { ball }: WaitingBall,
+): Promise<Answered<ShownBall | null>> {
+  let shown: ShownBall | null = ball;
+  for (let sent = ''; ;) {
+    const change = waitingBall(lessonId, ball.id)?.change;
+    const now = JSON.stringify(change ?? null);
+    if (!change || now === sent) return { ok: true, body: shown };
+    const answered = await ask<ShownBall>(`/api/balls/${ball.id}`, 'PATCH', change);
+    if (!answered.ok) return answered;
+    shown = change.deleted ? null : answered.body;
+    sent = now;
+  }
+}
+
+/** Saves balls with what was changed of them, and lets them go; gives back those that are there now and those taken away. */
+async function save(
+  lessonId: string,
+  batch: readonly WaitingBall[],
+): Promise<Answered<{ balls: ShownBall[]; away: string[] }>> {
+  const answered = await ask(`/api/lessons/${lessonId}/balls`, 'POST', {
+    balls: batch.map(({ ball }) => ball),
+  });
+  if (!answered.ok) return answered;
+  const balls: ShownBall[] = [];
+  const away: string[] = [];
+  for (const waiting of batch) {
+    const changed = await sendChange(lessonId, waiting);
+    if (!changed.ok) return changed;
+    letGo(lessonId, [waiting.ball.id]);
+    if (changed.body) balls.push(changed.body);
+    else away.push(waiting.ball.id);
+  }
+  return { ok: true, body: { balls, away } };
+}
+
+/**
+ * Sends balls in order until each is acknowledged; they wait in the browser while the server is away, a reload included, and
+ * their ids keep one that is sent twice from being saved twice. What is changed of a ball meanwhile follows it. Where the
+ * server refuses some of a batch they go singly, so that the first of the queue is the one that is at fault.
+ */
+export function useBallQueue(
+  lessonId: string,
+  onSaved: (balls: readonly ShownBall[], away: readonly string[]) => void,
+) {
+  const [queue, setQueue] = useState<readonly WaitingBall[]>([]);
   const [state, setState] = useState<QueueState>('saved');
   const [fault, setFault] = useState<string | null>(null);
   const busy = useRef(false);
@@ -26,7 +78,7 @@ export function useBallQueue(lessonId: string, onSaved: (balls: readonly NewBall
     saved.current = onSaved;
   });
 
-  const show = useCallback((): NewBall[] => {
+  const show = useCallback((): WaitingBall[] => {
     const waiting = waitingBalls(lessonId);
     setQueue(waiting);
     return waiting;
@@ -38,17 +90,14 @@ export function useBallQueue(lessonId: string, onSaved: (balls: readonly NewBall
     let atOnce = AT_ONCE;
     for (let waiting = show(); waiting.length > 0; waiting = show()) {
       setState((now) => (now === 'refused' ? now : 'sending'));
-      const balls = waiting.slice(0, atOnce);
-      const answered = await ask<{ saved: string[] }>(`/api/lessons/${lessonId}/balls`, 'POST', {
-        balls,
-      });
+      const batch = waiting.slice(0, atOnce);
+      const answered = await save(lessonId, batch);
       if (answered.ok) {
-        saved.current(balls);
-        letGo(lessonId, answered.body.saved);
+        saved.current(answered.body.balls, answered.body.away);
         continue;
       }
       const away = answered.fault === UNREACHABLE || /answered 5\d\d/.test(answered.fault);
-      if (!away && balls.length > 1) {
+      if (!away && batch.length > 1) {
         atOnce = 1;
         continue;
       }
@@ -83,6 +132,17 @@ export function useBallQueue(lessonId: string, onSaved: (balls: readonly NewBall
     [lessonId, show, flush],
   );
 
+  /** Changes a ball that waits; false when it is saved already. */
+  const change = useCallback(
+    (id: string, fields: BallChange): boolean => {
+      if (!changeWaiting(lessonId, id, fields)) return false;
+      show();
+      void flush();
+      return true;
+    },
+    [lessonId, show, flush],
+  );
+
   /** Takes a ball out that has not been sent yet, or that the server refuses. */
   const drop = useCallback(
     (id: string): void => {
@@ -93,5 +153,5 @@ export function useBallQueue(lessonId: string, onSaved: (balls: readonly NewBall
     [lessonId, show, flush],
   );
 
-  return { queue, state, fault, add, drop };
+  return { queue, state, fault, add, change, drop };
 }

@@ -1,5 +1,5 @@
 import { aBall } from '@/core/testing/balls';
-import { keepWaiting, letGo, waitingBalls } from './waitingBalls';
+import { changeWaiting, keepWaiting, letGo, waitingBalls } from './waitingBalls';
 
 const LESSON = '11111111-1111-4111-8111-111111111111';
 
@@ -21,7 +21,7 @@ beforeEach(() => {
 });
 
 const numbers = (lesson = LESSON): (number | undefined)[] =>
-  waitingBalls(lesson).map(({ entry_m }) => entry_m);
+  waitingBalls(lesson).map(({ ball }) => ball.entry_m);
 
 test('balls wait in the order in which they were taken, whatever their ids', () => {
   for (const [id, entry_m] of [
@@ -42,7 +42,7 @@ test('a ball that is let go leaves the others, and the next still goes behind th
   expect(numbers()).toEqual([0.02, 0.03]);
   letGo(
     LESSON,
-    waitingBalls(LESSON).map(({ id }) => id),
+    waitingBalls(LESSON).map(({ ball }) => ball.id),
   );
   expect(numbers()).toEqual([]);
 });
@@ -62,4 +62,21 @@ test('what cannot be read is left alone and does not stop the rest', () => {
   keepWaiting(LESSON, aBall(1));
   expect(waitingBalls(LESSON)).toHaveLength(1);
   expect(localStorage.getItem(`mellow-ball/${LESSON}/broken`)).not.toBeNull();
+});
+
+test('what is changed of a ball that waits follows it, later changes over earlier ones', () => {
+  keepWaiting(LESSON, aBall(1, { entry_m: 0.01 }));
+  expect(changeWaiting(LESSON, aBall(1).id, { carry_m: 9, strike: 'thin' })).toBe(true);
+  expect(changeWaiting(LESSON, aBall(1).id, { excluded: 'stone' })).toBe(true);
+  expect(changeWaiting(LESSON, aBall(1).id, { carry_m: 10 })).toBe(true);
+  const [waiting] = waitingBalls(LESSON);
+  expect(waiting!.ball.entry_m).toBe(0.01);
+  expect(waiting!.change).toEqual({ carry_m: 10, excluded: 'stone' });
+});
+
+test('a ball that does not wait any more is not changed here', () => {
+  keepWaiting(LESSON, aBall(1));
+  letGo(LESSON, [aBall(1).id]);
+  expect(changeWaiting(LESSON, aBall(1).id, { carry_m: 9 })).toBe(false);
+  expect(waitingBalls(LESSON)).toHaveLength(0);
 });

@@ -1,18 +1,22 @@
-import type { NewBall } from '@/core/lesson/ball';
+import type { BallChange, NewBall } from '@/core/lesson/ball';
+import { changesTogether } from '@/core/lesson/changed';
 
 /* Balls that wait in the browser, each under a key of its own: two pages of one lesson do not write over each other. */
 
 const prefixOf = (lessonId: string): string => `mellow-ball/${lessonId}/`;
 
-interface Waiting {
+/** A ball that the server has not acknowledged, and what was changed of it meanwhile. */
+export interface WaitingBall {
   /** Order in which this browser took it. */
   order: number;
   ball: NewBall;
+  /** Sent once the ball itself is saved: it may be on its way already. */
+  change?: BallChange;
 }
 
-function read(key: string): Waiting | null {
+function read(key: string): WaitingBall | null {
   try {
-    const parsed = JSON.parse(localStorage.getItem(key) ?? 'null') as Waiting | null;
+    const parsed = JSON.parse(localStorage.getItem(key) ?? 'null') as WaitingBall | null;
     return typeof parsed?.order === 'number' && typeof parsed.ball?.id === 'string' ? parsed : null;
   } catch {
     return null;
@@ -20,22 +24,32 @@ function read(key: string): Waiting | null {
 }
 
 /** The balls of a lesson that wait, in the order in which they were taken; what cannot be read is left alone. */
-export function waitingBalls(lessonId: string): NewBall[] {
+export function waitingBalls(lessonId: string): WaitingBall[] {
   const prefix = prefixOf(lessonId);
   return Object.keys(localStorage)
     .filter((key) => key.startsWith(prefix))
     .flatMap((key) => read(key) ?? [])
-    .sort((a, b) => a.order - b.order)
-    .map(({ ball }) => ball);
+    .sort((a, b) => a.order - b.order);
 }
+
+/** A ball that waits; null when it does not, or no longer. */
+export const waitingBall = (lessonId: string, id: string): WaitingBall | null =>
+  read(`${prefixOf(lessonId)}${id}`);
 
 /** Keeps a ball behind those that wait already. */
 export function keepWaiting(lessonId: string, ball: NewBall): void {
-  const prefix = prefixOf(lessonId);
-  const last = Object.keys(localStorage)
-    .filter((key) => key.startsWith(prefix))
-    .reduce((most, key) => Math.max(most, read(key)?.order ?? 0), 0);
-  localStorage.setItem(`${prefix}${ball.id}`, JSON.stringify({ order: last + 1, ball }));
+  const last = waitingBalls(lessonId).at(-1)?.order ?? 0;
+  const waiting: WaitingBall = { order: last + 1, ball };
+  localStorage.setItem(`${prefixOf(lessonId)}${ball.id}`, JSON.stringify(waiting));
+}
+
+/** Keeps a change of a ball that waits; false when it does not wait any more, and the change is the server's to make. */
+export function changeWaiting(lessonId: string, id: string, change: BallChange): boolean {
+  const waiting = waitingBall(lessonId, id);
+  if (!waiting) return false;
+  const next: WaitingBall = { ...waiting, change: changesTogether(waiting.change ?? {}, change) };
+  localStorage.setItem(`${prefixOf(lessonId)}${id}`, JSON.stringify(next));
+  return true;
 }
 
 /** Lets balls go that are saved, or that are not wanted. */
