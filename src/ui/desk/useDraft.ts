@@ -30,10 +30,13 @@ export function useDraft(
   const [opened] = useState(content);
   const settled = useRef(opened);
   const [state, setState] = useState<DraftState>('untouched');
+  // One request after the other: a draft that is let go must not be overtaken by its own saving.
+  const turn = useRef<Promise<unknown>>(Promise.resolve());
 
   useEffect(() => {
     if (content === settled.current || called === null) return;
-    const timer = setTimeout(async () => {
+    const save = async (): Promise<void> => {
+      if (content === settled.current) return;
       setState('saving');
       const answered = await ask(`/api/drafts/${draftId()}`, 'PUT', {
         ...JSON.parse(content),
@@ -41,15 +44,22 @@ export function useDraft(
       });
       if (answered.ok) settled.current = content;
       setState(answered.ok ? 'saved' : 'failed');
+    };
+    const timer = setTimeout(() => {
+      turn.current = turn.current.then(save);
     }, PAUSE_MS);
     return () => clearTimeout(timer);
   }, [content, called]);
 
   const letGo = useCallback((): void => {
     settled.current = content;
-    setState('untouched');
-    void ask(`/api/drafts/${draftId()}`, 'DELETE');
-    sessionStorage.removeItem(KEY);
+    turn.current = turn.current.then(async () => {
+      settled.current = content;
+      setState('untouched');
+      const id = draftId();
+      sessionStorage.removeItem(KEY);
+      await ask(`/api/drafts/${id}`, 'DELETE');
+    });
   }, [content]);
 
   return { state, letGo };

@@ -1,6 +1,6 @@
 'use client';
 
-import { useCallback, useState } from 'react';
+import { useCallback, useRef, useState } from 'react';
 import { toast } from 'sonner';
 import { ask } from '../frame/request';
 import type { KeptReading } from './types';
@@ -22,44 +22,71 @@ const withReading = (list: readonly KeptReading[], reading: KeptReading): KeptRe
 /** The kept readings, and keeping, finding, copying, deleting and bringing back. */
 export function useReadings(first: readonly KeptReading[]) {
   const [readings, setReadings] = useState(first);
-
-  const keep = useCallback(async (reading: ToKeep): Promise<string | null> => {
-    const answered = await ask<KeptReading>('/api/readings', 'POST', reading);
-    if (!answered.ok) return answered.fault;
-    setReadings((now) => withReading(now, answered.body));
-    toast.success(`Kept: ${answered.body.name}`);
-    return null;
+  const asked = useRef(0);
+  const changes = useRef(0);
+  const change = useCallback((next: (now: readonly KeptReading[]) => KeptReading[]): void => {
+    changes.current += 1;
+    setReadings(next);
   }, []);
+
+  const keep = useCallback(
+    async (reading: ToKeep): Promise<string | null> => {
+      const answered = await ask<KeptReading>('/api/readings', 'POST', reading);
+      if (!answered.ok) return answered.fault;
+      change((now) => withReading(now, answered.body));
+      toast.success(`Kept: ${answered.body.name}`);
+      return null;
+    },
+    [change],
+  );
 
   const find = useCallback(async (search: string): Promise<void> => {
-    const answered = await ask<KeptReading[]>(`/api/readings?search=${encodeURIComponent(search)}`);
-    if (answered.ok) setReadings(answered.body);
-    else toast.error(answered.fault);
-  }, []);
-
-  const duplicate = useCallback(async ({ id }: KeptReading): Promise<void> => {
-    const answered = await ask<KeptReading>(`/api/readings/${id}/duplicate`, 'POST');
-    if (answered.ok) setReadings((now) => withReading(now, answered.body));
-    else toast.error(answered.fault);
-  }, []);
-
-  const remove = useCallback(async (reading: KeptReading): Promise<void> => {
-    const bringBack = async (): Promise<void> => {
-      const answered = await ask(`/api/readings/${reading.id}/restore`, 'POST');
-      if (answered.ok) setReadings((now) => withReading(now, reading));
-      else toast.error(`The reading could not be brought back. ${answered.fault}`);
-    };
-    const answered = await ask(`/api/readings/${reading.id}`, 'DELETE');
-    if (!answered.ok) {
-      toast.error(answered.fault);
+    const mine = ++asked.current;
+    const url = `/api/readings?search=${encodeURIComponent(search)}`;
+    for (;;) {
+      const before = changes.current;
+      const answered = await ask<KeptReading[]>(url);
+      if (mine !== asked.current) return;
+      if (!answered.ok) {
+        toast.error(answered.fault);
+        return;
+      }
+      // A list that was read before a change here would undo what is seen of it.
+      if (before !== changes.current) continue;
+      setReadings(answered.body);
       return;
     }
-    setReadings((now) => now.filter(({ id }) => id !== reading.id));
-    toast(`Deleted: ${reading.name}`, {
-      duration: 10000,
-      action: { label: 'Undo', onClick: () => void bringBack() },
-    });
   }, []);
+
+  const duplicate = useCallback(
+    async ({ id }: KeptReading): Promise<void> => {
+      const answered = await ask<KeptReading>(`/api/readings/${id}/duplicate`, 'POST');
+      if (answered.ok) change((now) => withReading(now, answered.body));
+      else toast.error(answered.fault);
+    },
+    [change],
+  );
+
+  const remove = useCallback(
+    async (reading: KeptReading): Promise<void> => {
+      const bringBack = async (): Promise<void> => {
+        const answered = await ask(`/api/readings/${reading.id}/restore`, 'POST');
+        if (answered.ok) change((now) => withReading(now, reading));
+        else toast.error(`The reading could not be brought back. ${answered.fault}`);
+      };
+      const answered = await ask(`/api/readings/${reading.id}`, 'DELETE');
+      if (!answered.ok) {
+        toast.error(answered.fault);
+        return;
+      }
+      change((now) => now.filter(({ id }) => id !== reading.id));
+      toast(`Deleted: ${reading.name}`, {
+        duration: 10000,
+        action: { label: 'Undo', onClick: () => void bringBack() },
+      });
+    },
+    [change],
+  );
 
   return { readings, keep, find, duplicate, remove };
 }

@@ -40,28 +40,35 @@ const PERCENT = {
   valueOf: (shown: number): number => Math.log(1 + shown / 100),
 };
 
-/** Balls of the player over all lessons; null while they are fetched. */
-function useAllBalls(playerId: string): readonly PlacedBall[] | null {
-  const [found, setFound] = useState<{ of: string; balls: PlacedBall[] } | null>(null);
+/** Balls of the player over all lessons, null while they are fetched; and why they do not come. */
+function useAllBalls(playerId: string): { all: readonly PlacedBall[] | null; away: string | null } {
+  const [found, setFound] = useState<{
+    of: string;
+    balls: PlacedBall[] | null;
+    away: string | null;
+  } | null>(null);
   useEffect(() => {
     let stale = false;
     const timer = setTimeout(async () => {
       const answered = await ask<PlacedBall[]>(`/api/players/${playerId}/balls`);
-      if (stale || !answered.ok) return;
-      setFound({ of: playerId, balls: answered.body.filter(({ excluded }) => !excluded) });
+      if (stale) return;
+      const balls = answered.ok ? answered.body.filter(({ excluded }) => !excluded) : null;
+      setFound({ of: playerId, balls, away: answered.ok ? null : answered.fault });
     }, 0);
     return () => {
       stale = true;
       clearTimeout(timer);
     };
   }, [playerId]);
-  return found?.of === playerId ? found.balls : null;
+  return found?.of === playerId
+    ? { all: found.balls, away: found.away }
+    : { all: null, away: null };
 }
 
 /** What the balls say of a player: before and after, in words and drawn, what it would change; taken over, held or let go. */
 export function LearnPanel({ player, balls, stations, units, onLearnt }: LearnPanelProps) {
   const [whole, setWhole] = useState(true);
-  const all = useAllBalls(player.id);
+  const { all, away } = useAllBalls(player.id);
   const used = whole ? (all ?? NONE) : balls;
   const { learnt } = player;
   const { learning, moves, fault } = useLearning({ player, balls: used, stations, units });
@@ -98,7 +105,9 @@ export function LearnPanel({ player, balls, stations, units, onLearnt }: LearnPa
             ? `Learning failed: ${fault}`
             : used.length === 0 && (!whole || all)
               ? 'No ball is logged for this player.'
-              : 'Learning …'}
+              : whole && away
+                ? away
+                : 'Learning …'}
         </p>
       ) : (
         <div className="mt-1 grid grid-cols-[1fr_minmax(0,24rem)] gap-8 max-lg:grid-cols-1">

@@ -1,6 +1,6 @@
 'use client';
 
-import { useCallback, useEffect, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import { toast } from 'sonner';
 import type { LearningDecision } from '@/core/learn/decision';
 import type { LearntFactors } from '@/core/learn/learnt';
@@ -15,9 +15,11 @@ export function useDecisions(
 ) {
   const url = `/api/players/${playerId}/learnt`;
   const [decisions, setDecisions] = useState<readonly LearningDecision[]>([]);
+  const asked = useRef(0);
   const list = useCallback(async (): Promise<void> => {
+    const mine = ++asked.current;
     const answered = await ask<LearningDecision[]>(url);
-    if (answered.ok) setDecisions(answered.body);
+    if (answered.ok && mine === asked.current) setDecisions(answered.body);
   }, [url]);
   useEffect(() => {
     const timer = setTimeout(() => void list(), 0);

@@ -25,14 +25,24 @@ const STRONG = 0.4;
 export function FaultPanel({ player, balls, onDrill }: FaultPanelProps) {
   const worker = useWorker<LearnWorker>(startLearning);
   const [ticks, setTicks] = useState<Record<string, boolean>>({});
-  const [state, setState] = useState<{ question: object; finding: Finding | null } | null>(null);
+  const [state, setState] = useState<{
+    question: object;
+    finding: Finding | null;
+    failed: boolean;
+  } | null>(null);
   const question = useMemo(() => ({ player, balls, ticks }), [player, balls, ticks]);
   useEffect(() => {
     let stale = false;
     const timer = setTimeout(async () => {
       const asked = [recordOf(question.player), question.balls, question.ticks] as const;
-      const finding = (await worker.current?.find(...asked).catch(() => null)) ?? null;
-      if (!stale) setState({ question, finding });
+      const show = (finding: Finding | null, failed: boolean): void => {
+        if (!stale) setState({ question, finding, failed });
+      };
+      try {
+        show((await worker.current?.find(...asked)) ?? null, false);
+      } catch {
+        show(null, true);
+      }
     }, 0);
     return () => {
       stale = true;
@@ -50,9 +60,11 @@ export function FaultPanel({ player, balls, onDrill }: FaultPanelProps) {
         <p>
           {balls.length === 0
             ? 'No ball is logged for this player.'
-            : state?.question === question
-              ? 'Nothing can be said of these balls.'
-              : 'Looking …'}
+            : state?.failed
+              ? 'The finder failed on these balls. Reload the page to try again.'
+              : state?.question === question
+                ? 'Nothing can be said of these balls.'
+                : 'Looking …'}
         </p>
       ) : (
         <div className="mt-1 grid grid-cols-2 gap-8 max-lg:grid-cols-1">

@@ -17,6 +17,7 @@ import { FaultPanel } from './FaultPanel';
 import { Pick } from '../frame/Pick';
 import { LearnPanel } from '../learn/LearnPanel';
 import { StatsView } from './StatsView';
+import { useKept } from './useKept';
 import type { LessonPlayer, LessonView, ShownBall } from './types';
 
 interface ReviewPageProps {
@@ -37,8 +38,10 @@ export function ReviewPage(props: ReviewPageProps) {
   const [station, setStation] = useState<number | 'all'>('all');
   const [club, setClub] = useState('all');
   const [by, setBy] = useState<Comparison>('halves');
-  const [summary, setSummary] = useState(lesson.summary);
-  const [homework, setHomework] = useState(lesson.homework);
+  const [{ summary, homework }, write, letGo] = useKept(`mellow-review/${lesson.id}`, {
+    summary: lesson.summary,
+    homework: lesson.homework,
+  });
   const [closed, setClosed] = useState(lesson.closed);
   const player = players.find(({ id }) => id === playerId)!;
   const shots = useMemo(() => shotsOf(player, lesson.plan.stations), [lesson, player]);
@@ -71,7 +74,7 @@ export function ReviewPage(props: ReviewPageProps) {
     [by, inChoice, shown, players],
   );
 
-  const write = (): void => {
+  const writeSummary = (): void => {
     const reports = players.map((each) =>
       reportOf(
         each,
@@ -79,7 +82,7 @@ export function ReviewPage(props: ReviewPageProps) {
         balls.filter((ball) => ball.player === each.id),
       ),
     );
-    setSummary(summaryWords(lesson.plan.place, reports, units));
+    write({ summary: summaryWords(lesson.plan.place, reports, units) });
   };
   const close = async (next: boolean): Promise<void> => {
     const answered = await ask(`/api/lessons/${lesson.id}/close`, 'POST', {
@@ -91,6 +94,7 @@ export function ReviewPage(props: ReviewPageProps) {
       toast.error(answered.fault);
       return;
     }
+    letGo();
     setClosed(next);
     toast.success(next ? 'The lesson is closed.' : 'Saved; the lesson is open.');
   };
@@ -179,20 +183,30 @@ export function ReviewPage(props: ReviewPageProps) {
           key={playerId}
           player={player}
           balls={shown}
-          onDrill={(text) => setHomework((now) => (now ? `${now}\n${text}` : text))}
+          onDrill={(text) => write({ homework: homework ? `${homework}\n${text}` : text })}
         />
         <section aria-labelledby="close">
           <h2 id="close" className="text-xl">
             Close
           </h2>
           <div className="mt-1 grid grid-cols-2 gap-6 max-lg:grid-cols-1">
-            <Prose label="Summary" most={8000} value={summary} onValue={setSummary} />
-            <Prose label="Homework" most={4000} value={homework} onValue={setHomework} />
+            <Prose
+              label="Summary"
+              most={8000}
+              value={summary}
+              onValue={(text) => write({ summary: text })}
+            />
+            <Prose
+              label="Homework"
+              most={4000}
+              value={homework}
+              onValue={(text) => write({ homework: text })}
+            />
           </div>
           <div className="no-print mt-2 flex flex-wrap gap-3">
             <button
               type="button"
-              onClick={write}
+              onClick={writeSummary}
               className="h-11 rounded border-2 border-hairline px-4"
             >
               Write the summary

@@ -71,7 +71,7 @@ export function RunPage(props: RunPageProps) {
   });
   const situation = useMemo(() => situationFor(player, station.shot), [player, station]);
   const { question } = useMemo(() => readSituation(situation), [situation]);
-  const { found, none } = useStationCall(situation, units);
+  const { found, none, fault } = useStationCall(situation, units);
   const call = useMemo(() => found && callOf(found.call), [found]);
   const tracker = useTracker(
     call && { lesson: lesson.id, player: player.id, station: stationAt, call },
@@ -199,10 +199,12 @@ export function RunPage(props: RunPageProps) {
                 units={units}
               />
             ) : (
-              <p className="py-6 text-lg">
-                {none
-                  ? 'Nothing in this bag gets this ball out at the flag. Choose another station.'
-                  : 'Working out the call …'}
+              <p role={fault ? 'alert' : undefined} className="py-6 text-lg">
+                {fault
+                  ? fault
+                  : none
+                    ? 'Nothing in this bag gets this ball out at the flag. Choose another station.'
+                    : 'Working out the call …'}
               </p>
             )}
             <BallList balls={here} units={units} onChange={changeBall} />
