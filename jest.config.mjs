@@ -1,7 +1,4 @@
-/** @type {import("jest").Config} */
-const config = {
-  roots: ['<rootDir>/src', '<rootDir>/tests/unit'],
-  testMatch: ['**/*.test.ts', '**/*.test.tsx'],
+const shared = {
   transform: {
     '^.+\\.m?[tj]sx?$': [
       '@swc/jest',
@@ -12,6 +9,26 @@ const config = {
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
   // Math is looked up in the sandbox at every use otherwise, which makes the physics several times slower.
   sandboxInjectedGlobals: ['Math'],
+};
+
+/** @type {import("jest").Config} */
+const config = {
+  projects: [
+    {
+      ...shared,
+      displayName: 'node',
+      roots: ['<rootDir>/src', '<rootDir>/tests/unit'],
+      testMatch: ['**/*.test.ts'],
+    },
+    {
+      ...shared,
+      displayName: 'page',
+      roots: ['<rootDir>/src/ui'],
+      testMatch: ['**/*.test.tsx'],
+      testEnvironment: 'jsdom',
+      setupFilesAfterEnv: ['<rootDir>/src/ui/testing/page.ts'],
+    },
+  ],
   testTimeout: 30000,
 };
 export default config;
