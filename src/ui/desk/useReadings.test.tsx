@@ -70,9 +70,7 @@ test('a kept reading stands first and once; a refused one gives back why', async
     status: 400,
     body: { error: [{ path: 'name', message: 'must not be empty' }] },
   }));
-  await act(async () =>
-    expect(await result.current.keep(toKeep)).toBe('name: must not be empty'),
-  );
+  await act(async () => expect(await result.current.keep(toKeep)).toBe('name: must not be empty'));
   expect(ids(result.current.readings)).toEqual(['c', 'a', 'b']);
 });
 
