@@ -29,6 +29,7 @@ const config = {
       setupFilesAfterEnv: ['<rootDir>/src/ui/testing/page.ts'],
     },
   ],
+  maxWorkers: '100%',
   testTimeout: 30000,
 };
 export default config;

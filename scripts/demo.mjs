@@ -28,12 +28,14 @@ const wanted = process.argv.slice(2);
 const unknown = wanted.filter((arg) => !['--fresh', '--yes'].includes(arg));
 if (unknown.length > 0) stop(`demo: ${unknown.join(' ')} is not known; --fresh and --yes are.`, 2);
 
+const fresh = wanted.includes('--fresh') && existsSync(folder);
+if (fresh && !(await sure(`This deletes everything in ${folder}.`))) {
+  stop('demo: nothing was deleted. (Say --fresh --yes where nobody can be asked.)', 1);
+}
+
 if ((await install()) !== 0) stop('demo: the packages could not be installed.', 1);
 
-if (wanted.includes('--fresh') && existsSync(folder)) {
-  if (!(await sure(`This deletes everything in ${folder}.`))) {
-    stop('demo: nothing was deleted. (Say --fresh --yes where nobody can be asked.)', 1);
-  }
+if (fresh) {
   const check = await run(process.execPath, ['--import', 'tsx', 'src/demo/claim.ts']);
   if (check !== 0) process.exit(check);
   rmSync(folder, { recursive: true, force: true });

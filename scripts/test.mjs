@@ -84,10 +84,13 @@ async function browser() {
 }
 
 if (!(await step('packages', install()))) finish();
-await step('lint', run(node, ['node_modules/eslint/bin/eslint.js', '.', '--max-warnings=0']));
-await step('format', run(node, ['node_modules/prettier/bin/prettier.cjs', '--check', '.']));
 await run(node, ['node_modules/next/dist/bin/next', 'typegen']);
-await step('types', run(node, ['node_modules/typescript/bin/tsc', '--noEmit']));
+await Promise.all([
+  step('lint', run(node, ['node_modules/eslint/bin/eslint.js', '.', '--max-warnings=0'])),
+  step('format', run(node, ['node_modules/prettier/bin/prettier.cjs', '--check', '.'])).then(() =>
+    step('types', run(node, ['node_modules/typescript/bin/tsc', '--noEmit'])),
+  ),
+]);
 await unit();
 const ready = (await step('build', build())) && (await step('Chromium', chromium()));
 if (ready) await browser();
