@@ -13,6 +13,7 @@ import {
   wordField,
 } from '../contract/fields';
 import { SCHOOL_IDS } from '../schools/schools';
+import { fromMetres, toMetres, type LengthUnit } from '../units/length';
 
 export const STRIKES = ['good', 'thin', 'heavy', 'lip', 'heel'] as const;
 export type Strike = (typeof STRIKES)[number];
@@ -82,6 +83,20 @@ export const LIMITS = {
   divot_depth: [0, 0.2],
   height: [0, 60],
 } as const;
+
+/** Field of a ball that is a length, m. */
+export type LengthField = `${keyof typeof LIMITS}_m`;
+
+/** What is wrong with a length that somebody typed, in the unit in which it was typed; null when a ball can have it. */
+export function lengthFault(field: LengthField, value: number, unit: LengthUnit): string | null {
+  const [low, high] = LIMITS[field.replace(/_m$/, '') as keyof typeof LIMITS];
+  const metres = toMetres(value, unit);
+  if (metres >= low && metres <= high) return null;
+  // Inwards, so that what is said to be allowed is.
+  const least = Math.ceil(fromMetres(low, unit) * 10) / 10;
+  const most = Math.floor(fromMetres(high, unit) * 10) / 10;
+  return `must be from ${least} to ${most} ${unit}, not ${value}`;
+}
 
 const metres = (name: keyof typeof LIMITS): AnySchema =>
   numberField(LIMITS[name][0], LIMITS[name][1], 'm');

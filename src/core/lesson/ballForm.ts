@@ -2,7 +2,7 @@ import { FaultyInput, type Fault } from '../contract/fault';
 import { fromMetres, toMetres, type LengthUnit } from '../units/length';
 import { unitFor } from '../units/say';
 import type { UnitSystem } from '../units/system';
-import { readBallChange, STRIKES, type LoggedFields, type Strike } from './ball';
+import { lengthFault, readBallChange, STRIKES, type LoggedFields, type Strike } from './ball';
 
 /** Lengths of a ball as a form asks for them. */
 export const BALL_LENGTHS = [
@@ -77,8 +77,12 @@ export function readBallTexts(
       continue;
     }
     const value = Number(text.replace(',', '.'));
-    if (Number.isFinite(value)) ball[field] = toMetres(value, ballUnit(length, units));
-    else faults.push({ path: label, message: `must be a number, not "${text}"` });
+    const unit = ballUnit(length, units);
+    const message = Number.isFinite(value)
+      ? lengthFault(field, value, unit)
+      : `must be a number, not "${text}"`;
+    if (message) faults.push({ path: label, message });
+    else ball[field] = toMetres(value, unit);
   }
   const strike = STRIKES.find((each) => each === texts.strike) as Strike | undefined;
   if (strike) ball.strike = strike;

@@ -2,7 +2,7 @@ import { FaultyInput, type Fault } from '../contract/fault';
 import { toMetres } from '../units/length';
 import { unitFor } from '../units/say';
 import type { UnitSystem } from '../units/system';
-import { readBallChange, STRIKES, type LoggedFields, type Strike } from './ball';
+import { lengthFault, readBallChange, STRIKES, type LoggedFields, type Strike } from './ball';
 
 /* A ball in a line: "e1.5 c12 r3 L2 thin". Entry in inches or centimetres, the rest in yards or metres, depth in mm. */
 
@@ -29,6 +29,20 @@ const STRIKE_WORDS: Record<string, Strike> = {
   shank: 'heel',
 };
 
+/** What each letter is a length of; a run is no field of its own. */
+const LENGTHS = {
+  e: { field: 'entry_m', kind: 'short' },
+  c: { field: 'carry_m', kind: 'ground' },
+  r: { field: null, kind: 'ground' },
+  s: { field: 'along_m', kind: 'ground' },
+  l: { field: 'right_m', kind: 'ground' },
+  L: { field: 'right_m', kind: 'ground' },
+  R: { field: 'right_m', kind: 'ground' },
+  d: { field: 'divot_depth_m', kind: 'depth' },
+  w: { field: 'divot_length_m', kind: 'short' },
+  h: { field: 'height_m', kind: 'height' },
+} as const;
+
 const TOKEN = new RegExp(`^([ecrsdwhLRl])(${NUMBER})$`);
 
 /**
@@ -39,9 +53,6 @@ const TOKEN = new RegExp(`^([ecrsdwhLRl])(${NUMBER})$`);
  */
 export function readBallText(text: string, units: UnitSystem): LoggedFields {
   const [line = '', note] = text.split('!', 2);
-  const ground = unitFor('ground', units);
-  const small = unitFor('short', units);
-  const height = unitFor('height', units);
   const ball: LoggedFields = {};
   const faults: Fault[] = [];
   let run: number | undefined;
@@ -62,36 +73,13 @@ export function readBallText(text: string, units: UnitSystem): LoggedFields {
       continue;
     }
     const value = Number(found[2]!.replace(',', '.'));
-    switch (found[1]) {
-      case 'e':
-        ball.entry_m = toMetres(value, small);
-        break;
-      case 'c':
-        ball.carry_m = toMetres(value, ground);
-        break;
-      case 'r':
-        run = toMetres(value, ground);
-        break;
-      case 's':
-        ball.along_m = toMetres(value, ground);
-        break;
-      case 'l':
-      case 'L':
-        ball.right_m = -toMetres(value, ground);
-        break;
-      case 'R':
-        ball.right_m = toMetres(value, ground);
-        break;
-      case 'd':
-        ball.divot_depth_m = value / 1000;
-        break;
-      case 'w':
-        ball.divot_length_m = toMetres(value, small);
-        break;
-      case 'h':
-        ball.height_m = toMetres(value, height);
-        break;
-    }
+    const { field, kind } = LENGTHS[found[1] as keyof typeof LENGTHS];
+    const unit = kind === 'depth' ? 'mm' : unitFor(kind, units);
+    const message = lengthFault(field ?? 'along_m', value, unit);
+    if (message) faults.push({ path: part, message });
+    const metres = toMetres(value, unit);
+    if (field === null) run = metres;
+    else ball[field] = /l/i.test(found[1]!) ? -metres : metres;
   }
   if (faults.length > 0) throw new FaultyInput(faults);
   if (run !== undefined) {

@@ -22,7 +22,7 @@ describe('a ball as it is typed', () => {
       entry_m: -0.01,
       along_m: 14.5,
       right_m: 1,
-      divot_depth_m: 0.018,
+      divot_depth_m: expect.closeTo(0.018, 12),
       strike: 'heavy',
       note: 'better rhythm',
     });

@@ -1,5 +1,6 @@
 'use client';
 
+import { useState } from 'react';
 import type { DrawLimits } from '@/core/lesson/randomStation';
 import { LIES } from '@/core/sand/lie';
 import { SAND_PRESETS } from '@/core/sand/presets';
@@ -23,12 +24,21 @@ const BOUNDS = { pin: [4, 60], lip: [0.1, 4] } as const;
 
 /** Least and most of what is drawn: distance, lip, lies and sand. */
 export function DrawLimitsForm({ limits, units, onLimits }: DrawLimitsFormProps) {
+  const [faults, setFaults] = useState<Readonly<Record<string, string>>>({});
   const length = (name: 'pin' | 'lip', end: 0 | 1, label: string) => {
     const unit = unitFor(name === 'pin' ? 'ground' : 'height', units);
     const [low, high] = BOUNDS[name];
     const put = (text: string): void => {
-      const metres = Math.min(high, Math.max(low, toMetres(Number(text), unit)));
-      if (text.trim() === '' || !Number.isFinite(metres)) return;
+      const metres = toMetres(text.trim() === '' ? NaN : Number(text.replace(',', '.')), unit);
+      const allowed = metres >= low && metres <= high;
+      const lowest = Math.ceil(fromMetres(low, unit) * 10) / 10;
+      const uppermost = Math.floor(fromMetres(high, unit) * 10) / 10;
+      setFaults(({ [label]: _, ...others }) =>
+        allowed
+          ? others
+          : { ...others, [label]: `must be from ${lowest} to ${uppermost} ${unit}, not "${text}"` },
+      );
+      if (!allowed) return;
       const [least, most] = limits[name];
       onLimits({
         ...limits,
@@ -39,6 +49,7 @@ export function DrawLimitsForm({ limits, units, onLimits }: DrawLimitsFormProps)
       <TextInput
         key={`${label} ${limits[name][end]} ${units}`}
         label={`${label}, ${unit}`}
+        fault={faults[label]}
         inputMode="decimal"
         defaultValue={Number(fromMetres(limits[name][end], unit).toFixed(1))}
         onBlur={(event) => put(event.target.value)}

@@ -1,7 +1,7 @@
 'use client';
 
 import Link from 'next/link';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { Toaster } from 'sonner';
 import type { ImportedLine } from '@/core/roster/playersCsv';
 import { bagText } from '@/core/roster/bagText';
@@ -47,11 +47,23 @@ export function ImportPage(props: { units: UnitSystem; theme: Theme }) {
   const [twice, setTwice] = useState(false);
   const [added, setAdded] = useState<Added | null>(null);
 
-  const look = async (content: string): Promise<void> => {
+  const asked = useRef(0);
+
+  /** Other lines than those that were looked at: what was seen of them is not what would be added. */
+  const put = (content: string): void => {
+    asked.current += 1;
     setText(content);
+    setPreview(null);
+    setFault(null);
     setAdded(null);
+    setBusy(false);
+  };
+  const look = async (content: string): Promise<void> => {
+    put(content);
+    const mine = asked.current;
     setBusy(true);
     const answered = await askWithText<Preview>('/api/players/import', content);
+    if (mine !== asked.current) return;
     setBusy(false);
     setPreview(answered.ok ? answered.body : null);
     setFault(answered.ok ? null : answered.fault);
@@ -106,7 +118,7 @@ export function ImportPage(props: { units: UnitSystem; theme: Theme }) {
           value={text.length > 20_000 ? `${text.slice(0, 20_000)}…` : text}
           readOnly={text.length > 20_000}
           spellCheck={false}
-          onChange={(event) => setText(event.target.value)}
+          onChange={(event) => put(event.target.value)}
           className="mt-2 w-full rounded border-2 border-hairline bg-paper p-2 font-mono text-sm"
         />
         <div className="mt-2 flex items-center gap-4">

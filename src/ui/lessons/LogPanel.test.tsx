@@ -1,0 +1,161 @@
+import { render, screen, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { useState } from 'react';
+import type { LoggedFields } from '@/core/lesson/ball';
+import { aShot } from '@/core/testing/fixtures';
+import { toMetres } from '@/core/units/length';
+import type { UnitSystem } from '@/core/units/system';
+import { pressAt } from '../testing/pointer';
+import { LogPanel, NO_HALF, type HalfBall } from './LogPanel';
+
+const SHOT = aShot(15, 3);
+
+interface Options {
+  meant?: number | null;
+  handed?: 'left' | 'right';
+  units?: UnitSystem;
+}
+
+function opened({ meant = 0.04, handed = 'right', units = 'yards' }: Options = {}) {
+  const logged: LoggedFields[] = [];
+  function Bunker() {
+    const [half, setHalf] = useState<HalfBall>(NO_HALF);
+    return (
+      <LogPanel
+        shot={SHOT}
+        meant={meant}
+        before={[{ along: 11, right: 1 }]}
+        handed={handed}
+        units={units}
+        half={half}
+        onHalf={(part) => setHalf((now) => ({ ...now, ...part }))}
+        onBall={(ball) => logged.push(ball)}
+      />
+    );
+  }
+  render(<Bunker />);
+  return {
+    logged,
+    strip: screen.getByRole('slider', { name: 'Where the club entered' }),
+    pad: screen.getByRole('slider', { name: 'Where the ball stopped' }),
+    line: screen.getByLabelText('A ball in a line'),
+    user: userEvent.setup(),
+  };
+}
+
+test('three taps are a ball', async () => {
+  const { logged, strip, pad, user } = opened();
+  pressAt(strip, 0.5);
+  pressAt(pad, 0.6);
+  await user.click(screen.getByRole('button', { name: 'thin' }));
+  expect(logged).toHaveLength(1);
+  expect(logged[0]).toMatchObject({ strike: 'thin' });
+  expect(logged[0]!.entry_m).toBeGreaterThan(0.04);
+  expect(logged[0]!.along_m).toBeGreaterThan(0);
+  expect(strip).toHaveAttribute('aria-valuetext', 'not seen yet');
+  expect(pad).toHaveAttribute('aria-valuetext', 'not seen yet');
+});
+
+test('a tap further from the ball is further behind it', () => {
+  const { strip } = opened();
+  const millimetres = (across: number): number => {
+    pressAt(strip, across);
+    return Number(strip.getAttribute('aria-valuenow'));
+  };
+  const [far, near, front] = [0.2, 0.6, 0.85].map(millimetres);
+  expect(far).toBeGreaterThan(near!);
+  expect(near).toBeGreaterThan(0);
+  expect(front).toBeLessThan(0);
+  expect(strip.getAttribute('aria-valuetext')).toMatch(/in front$/);
+});
+
+test('a left-hander’s strip and ground lie the other way round', () => {
+  const { strip, pad } = opened({ handed: 'left' });
+  pressAt(strip, 0.8);
+  expect(strip.getAttribute('aria-valuetext')).toMatch(/behind$/);
+  pressAt(strip, 0.12);
+  expect(strip.getAttribute('aria-valuetext')).toMatch(/in front$/);
+  pressAt(pad, 0.3, 0.2);
+  expect(pad.getAttribute('aria-valuetext')).toMatch(/right$/);
+});
+
+test('a right-hander’s ground has the right below', () => {
+  const { pad } = opened();
+  pressAt(pad, 0.6, 0.9);
+  expect(pad.getAttribute('aria-valuetext')).toMatch(/right$/);
+  pressAt(pad, 0.6, 0.1);
+  expect(pad.getAttribute('aria-valuetext')).toMatch(/left$/);
+});
+
+test('arrows move mark and finish, and a letter logs', async () => {
+  const { logged, strip, pad, user } = opened();
+  strip.focus();
+  await user.keyboard('{ArrowLeft}{ArrowLeft}');
+  pad.focus();
+  await user.keyboard('{ArrowRight}{ArrowDown}h');
+  expect(logged).toEqual([
+    expect.objectContaining({ strike: 'heavy', right_m: 0.5, along_m: SHOT.pin + 0.5 }),
+  ]);
+  expect(logged[0]!.entry_m).toBeCloseTo(0.05, 6);
+});
+
+test('a ball is typed; what is not understood is said and kept', async () => {
+  const { logged, line, user } = opened();
+  await user.type(line, 'e1.5 x9{Enter}');
+  expect(screen.getByRole('alert')).toHaveTextContent('"x9" is not understood');
+  expect(line).toHaveValue('e1.5 x9');
+  await user.clear(line);
+  await user.type(line, 'e1.5 c12 thin ! hurried{Enter}');
+  expect(screen.queryByRole('alert')).toBeNull();
+  expect(logged).toEqual([
+    { entry_m: toMetres(1.5, 'in'), carry_m: toMetres(12, 'yd'), strike: 'thin', note: 'hurried' },
+  ]);
+  expect(line).toHaveValue('');
+});
+
+test('what no ball can do is refused in the units in which it was typed', async () => {
+  const { logged, line, user } = opened();
+  await user.type(line, 'c900 e40 d500{Enter}');
+  expect(screen.getByRole('alert')).toHaveTextContent(
+    'c900: must be from 0 to 284.3 yd, not 900; e40: must be from -11.8 to 23.6 in, not 40; d500: must be from 0 to 200 mm, not 500',
+  );
+  expect(logged).toEqual([]);
+});
+
+test('in metres the same letters are centimetres and metres', async () => {
+  const { logged, line, user } = opened({ units: 'metres' });
+  await user.type(line, 'e4 c11{Enter}');
+  expect(logged[0]!.entry_m).toBeCloseTo(0.04, 9);
+  expect(logged[0]!.carry_m).toBe(11);
+});
+
+test('a ball of which nothing was seen is not logged, and what is asked for is said', async () => {
+  const { logged, user } = opened();
+  await user.click(screen.getByRole('button', { name: 'not seen' }));
+  expect(screen.getByRole('alert')).toHaveTextContent(/^Tap where the club entered/);
+  expect(logged).toEqual([]);
+});
+
+test('nothing is logged before there is a call', async () => {
+  const { logged, strip, user } = opened({ meant: null });
+  pressAt(strip, 0.5);
+  for (const name of ['good', 'thin', 'not seen', 'Log']) {
+    expect(screen.getByRole('button', { name })).toBeDisabled();
+  }
+  await user.keyboard('g');
+  expect(logged).toEqual([]);
+});
+
+test('further fields go with what was tapped', async () => {
+  const { logged, strip, user } = opened();
+  pressAt(strip, 0.5);
+  const more = screen.getByRole('group');
+  await user.click(within(more).getByText(/^More of this ball/));
+  await user.type(within(more).getByLabelText(/^Depth of the mark, mm/), '22');
+  await user.selectOptions(within(more).getByLabelText('Strike'), 'lip');
+  await user.click(within(more).getByRole('button', { name: 'Log this ball' }));
+  expect(logged).toEqual([
+    expect.objectContaining({ entry_m: expect.any(Number), divot_depth_m: 0.022, strike: 'lip' }),
+  ]);
+  expect(within(more).getByLabelText(/^Depth of the mark, mm/)).toHaveValue('');
+});

@@ -1,0 +1,240 @@
+import { act, render, screen, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { useState } from 'react';
+import { saidShot } from '@/core/grammar/saidShot';
+import { USUAL_LIMITS, type DrawLimits } from '@/core/lesson/randomStation';
+import { timetable } from '@/core/lesson/timetable';
+import { FIRST_SHOT, type ShotInput } from '@/core/reading/reading';
+import { toMetres } from '@/core/units/length';
+import type { KeptReading } from '../desk/types';
+import { held, standInServer } from '../testing/server';
+import { AddStation } from './AddStation';
+import { DrawLimitsForm } from './DrawLimitsForm';
+import { PlayerPicker } from './PlayerPicker';
+import { TimetableView } from './TimetableView';
+
+const KEPT: KeptReading = {
+  id: 'kept',
+  name: 'Under the lip',
+  playerId: 'ada',
+  playerName: 'Ada',
+  shot: { pin_yd: 9 },
+  called: '60 splash',
+  savedAt: '2026-05-02T10:00:00Z',
+  learnt: null,
+};
+
+describe('a station', () => {
+  function opened(full = false) {
+    const stations: [string, ShotInput][] = [];
+    render(
+      <AddStation
+        readings={[KEPT]}
+        units="yards"
+        full={full}
+        nextName="Station 3"
+        onStation={(name, shot) => stations.push([name, shot])}
+      />,
+    );
+    return { stations, user: userEvent.setup() };
+  }
+
+  test('is a kept reading with its name, or the usual shot', async () => {
+    const { stations, user } = opened();
+    await user.selectOptions(screen.getByLabelText('A kept reading'), 'Under the lip');
+    await user.click(screen.getByRole('button', { name: 'The usual one' }));
+    expect(stations).toEqual([
+      ['Under the lip', KEPT.shot],
+      ['Station 3', FIRST_SHOT],
+    ]);
+  });
+
+  test('is typed as at the desk; half understood is not taken', async () => {
+    const { stations, user } = opened();
+    const line = screen.getByLabelText('A new one, typed');
+    const add = screen.getByRole('button', { name: 'Add' });
+    expect(add).toBeDisabled();
+    await user.type(line, 'plugged, 15 to the flag, wobbly');
+    expect(screen.getByRole('status')).toHaveTextContent('Not understood: wobbly');
+    expect(add).toBeDisabled();
+    await user.clear(line);
+    await user.type(line, 'plugged, 15 to the flag');
+    expect(screen.getByRole('status')).toHaveTextContent(/^Understood: .*plugged/);
+    await user.click(add);
+    expect(stations).toEqual([
+      ['Station 3', expect.objectContaining({ lie: 'plugged', pin_yd: 15 })],
+    ]);
+    expect(line).toHaveValue('');
+  });
+
+  test('is drawn within the limits that stand', async () => {
+    const { stations, user } = opened();
+    await user.click(screen.getByText('Limits of what is drawn'));
+    const from = screen.getByLabelText('Flag from, yd');
+    const to = screen.getByLabelText('Flag to, yd');
+    for (const [field, yards] of [
+      [from, '12'],
+      [to, '14'],
+    ] as const) {
+      await user.clear(field);
+      await user.type(field, yards);
+      await user.tab();
+    }
+    for (let i = 0; i < 8; i++) await user.click(screen.getByRole('button', { name: 'Draw one' }));
+    const pins = stations.map(([, shot]) => (shot as { pin_yd: number }).pin_yd);
+    expect(Math.min(...pins)).toBeGreaterThanOrEqual(12);
+    expect(Math.max(...pins)).toBeLessThanOrEqual(14);
+    for (const [, shot] of stations) expect(saidShot(shot)).toMatch(/to the flag/);
+  });
+
+  test('no more than twelve', () => {
+    opened(true);
+    for (const name of ['The usual one', 'Draw one', 'Add']) {
+      expect(screen.getByRole('button', { name })).toBeDisabled();
+    }
+  });
+});
+
+describe('limits of what is drawn', () => {
+  function opened() {
+    const seen: DrawLimits[] = [];
+    function Form() {
+      const [limits, setLimits] = useState(USUAL_LIMITS);
+      return (
+        <DrawLimitsForm
+          limits={limits}
+          units="yards"
+          onLimits={(next) => {
+            seen.push(next);
+            setLimits(next);
+          }}
+        />
+      );
+    }
+    render(<Form />);
+    const type = async (label: string, text: string): Promise<void> => {
+      const user = userEvent.setup();
+      await user.clear(screen.getByLabelText(label));
+      if (text !== '') await user.type(screen.getByLabelText(label), text);
+      await user.tab();
+    };
+    return { seen, type, user: userEvent.setup() };
+  }
+
+  test('a least beyond the most takes the most along', async () => {
+    const { seen, type } = opened();
+    await type('Flag from, yd', '40');
+    expect(seen.at(-1)!.pin.map((metres) => metres / 0.9144)).toEqual([
+      expect.closeTo(40, 6),
+      expect.closeTo(40, 6),
+    ]);
+  });
+
+  test.each([
+    ['Flag from, yd', '200', 'Flag from, yd must be from 4.4 to 65.6 yd, not "200".'],
+    ['Lip to, ft', 'tall', 'Lip to, ft must be from 0.4 to 13.1 ft, not "tall".'],
+    ['Lip from, ft', '', 'Lip from, ft must be from 0.4 to 13.1 ft, not "".'],
+  ])('%s "%s" is refused and stays as typed', async (label, typed, message) => {
+    const { seen, type } = opened();
+    await type(label, typed);
+    expect(screen.getByRole('alert')).toHaveTextContent(message);
+    expect(screen.getByLabelText(label)).toHaveValue(typed);
+    expect(seen).toEqual([]);
+  });
+
+  test('a decimal comma is understood, and mends what was refused', async () => {
+    const { seen, type } = opened();
+    await type('Lip to, ft', 'x');
+    await type('Lip to, ft', '4,5');
+    expect(screen.queryByRole('alert')).toBeNull();
+    expect(seen.at(-1)!.lip[1]).toBeCloseTo(toMetres(4.5, 'ft'), 9);
+  });
+
+  test('one lie always stays', async () => {
+    const { seen, user } = opened();
+    const boxes = screen.getAllByRole('checkbox');
+    for (const box of boxes.slice(1)) await user.click(box);
+    expect(seen.at(-1)!.lies).toHaveLength(1);
+    expect(boxes[0]).toBeDisabled();
+  });
+});
+
+describe('the players of a lesson', () => {
+  const ROSTER = ['ada', 'bo', 'cy'].map((id) => ({ id, name: `Player ${id}` }));
+  function opened(first: readonly string[] = []) {
+    const server = standInServer();
+    function Picker() {
+      const [chosen, setChosen] = useState<string[]>([...first]);
+      const [names, setNames] = useState<Record<string, string>>(
+        Object.fromEntries(ROSTER.map(({ id, name }) => [id, name])),
+      );
+      return (
+        <PlayerPicker
+          roster={ROSTER}
+          names={names}
+          chosen={chosen}
+          onChosen={(next) => setChosen([...next])}
+          onName={(id, name) => setNames((now) => ({ ...now, [id]: name }))}
+        />
+      );
+    }
+    render(<Picker />);
+    const order = (): string[] =>
+      within(screen.getByRole('list'))
+        .getAllByRole('listitem')
+        .map(({ textContent }) => textContent);
+    return { server, order, user: userEvent.setup() };
+  }
+
+  test('are added, put in order and taken out', async () => {
+    const { order, user } = opened();
+    expect(order()).toEqual(['Nobody yet.']);
+    await user.click(screen.getByRole('button', { name: '+ Player ada' }));
+    await user.click(screen.getByRole('button', { name: '+ Player bo' }));
+    expect(screen.queryByRole('button', { name: '+ Player ada' })).toBeNull();
+    await user.click(screen.getByRole('button', { name: 'Player bo earlier' }));
+    expect(order()).toEqual(['Player bo', 'Player ada']);
+    await user.click(screen.getByRole('button', { name: 'Without Player ada' }));
+    expect(order()).toEqual(['Player bo']);
+  });
+
+  test('are found by name; an older search does not overwrite a later one', async () => {
+    const { server, user } = opened();
+    const slow = held<{ body: unknown }>();
+    server.on('GET', /search=d$/, () => slow.promise);
+    server.on('GET', /search=di$/, () => ({ body: { players: [{ id: 'di', name: 'Di Far' }] } }));
+    const find = screen.getByRole('searchbox', { name: 'Find a player' });
+    await user.type(find, 'd');
+    await act(() => new Promise((resolve) => setTimeout(resolve, 250)));
+    await user.type(find, 'i');
+    await screen.findByRole('button', { name: '+ Di Far' });
+    await act(async () => slow.settle({ body: { players: [{ id: 'old', name: 'Old' }] } }));
+    expect(screen.queryByRole('button', { name: '+ Old' })).toBeNull();
+    await user.click(screen.getByRole('button', { name: '+ Di Far' }));
+    expect(screen.getByText('Di Far')).toBeVisible();
+  });
+
+  test('are eight at most', () => {
+    opened(['1', '2', '3', '4', '5', '6', '7', '8']);
+    expect(screen.queryByRole('searchbox')).toBeNull();
+  });
+});
+
+test('the timetable says who is where when, and who rests', () => {
+  render(
+    <TimetableView
+      turns={timetable(3, [1, 2], 10)}
+      players={['Ada', 'Bo', 'Cy']}
+      stations={['Splash', 'Plugged']}
+    />,
+  );
+  const rows = screen.getAllByRole('row').slice(1);
+  for (const row of rows) {
+    const cells = within(row)
+      .getAllByRole('cell')
+      .map(({ textContent }) => textContent);
+    expect(cells.filter((cell) => cell === 'rests, rakes')).toHaveLength(1);
+    expect(new Set(cells).size).toBe(3);
+  }
+  expect(rows[1]).toHaveTextContent(/^10/);
+});
