@@ -5,6 +5,8 @@ import { useEffect, useState, type RefObject } from 'react';
 import type { CallEntry } from '@/core/contract/callSheet';
 import type { CallsWorker, Simulated } from '@/workers/calls.worker';
 import { Overlay, type OverlayState } from '../frame/Overlay';
+import { fromMetres, toMetres } from '@/core/units/length';
+import { unitFor } from '@/core/units/say';
 import type { UnitSystem } from '@/core/units/system';
 import { CallChoice } from './CallChoice';
 import { ballLines, ODDS_LINES, said } from './callLines';
@@ -36,15 +38,18 @@ interface HandSetup {
   swing_fraction: number;
 }
 
-/** What may be changed by hand: name, unit, range and step. */
-const KNOBS: readonly (readonly [
+/** A field of a set-up with its name, unit, range and step. */
+type Knob = readonly [
   key: Exclude<keyof HandSetup, 'school' | 'club'>,
   label: string,
   unit: string,
   from: number,
   to: number,
   step: number,
-])[] = [
+];
+
+/** What may be changed by hand; what is in inches is shown in centimetres where those are read. */
+const KNOBS: readonly Knob[] = [
   ['face_deg', 'Face, open', '°', -45, 45, 1],
   ['entry_in', 'Mark behind the ball', 'in', -0.5, 4, 0.1],
   ['swing_fraction', 'Swing, share of full', '', 0.2, 1, 0.01],
@@ -58,6 +63,15 @@ const KNOBS: readonly (readonly [
   ['shaft_lean_deg', 'Shaft leaning to the flag', '°', -8, 12, 1],
   ['weight_lead', 'Weight on the lead foot', '', 0.3, 0.85, 0.01],
 ];
+
+const CM_PER_INCH = fromMetres(toMetres(1, 'in'), 'cm');
+
+/** A knob in the units of the desk. */
+function shownKnob(knob: Knob, units: UnitSystem): Knob {
+  const [key, label, unit, from, to] = knob;
+  if (unit !== 'in' || unitFor('short', units) !== 'cm') return knob;
+  return [key, label, 'cm', Math.ceil(from * CM_PER_INCH), Math.floor(to * CM_PER_INCH), 0.25];
+}
 
 const setupOfCall = (call: CallEntry): HandSetup => ({
   school: call.school,
@@ -131,37 +145,50 @@ function useSimulation(
   return simulated;
 }
 
+const ballOf = (simulated: Simulated | null) =>
+  simulated && 'simulation' in simulated ? simulated.simulation : null;
+
 function HandBody({
   situation,
   call,
   worker,
   units,
 }: Omit<ByHandProps, 'calls' | keyof OverlayState> & { call: CallEntry }) {
-  const [setup, setSetup] = useState(() => setupOfCall(call));
+  const [original] = useState(() => setupOfCall(call));
+  const [setup, setSetup] = useState(original);
   const simulated = useSimulation(situation, setup, worker);
   const faults = simulated && 'faults' in simulated ? simulated.faults : [];
-  const hand = simulated && 'simulation' in simulated ? simulated.simulation : null;
+  const hand = ballOf(simulated);
+  // Played from the numbers as they are said, like the one by hand: rounding must not look like a change.
+  const called = ballOf(useSimulation(situation, original, worker));
   const lines = [...ballLines(units), ...ODDS_LINES];
 
   return (
     <div className="grid grid-cols-2 gap-8 max-md:grid-cols-1">
       <div>
-        {KNOBS.map(([key, label, unit, from, to, step]) => (
-          <NumberPanel
-            key={key}
-            label={label}
-            unit={unit}
-            value={setup[key]}
-            from={from}
-            to={to}
-            step={step}
-            onValue={(value) => {
-              if (value < from || value > to) return `${label} goes from ${from} to ${to}.`;
-              setSetup((now) => ({ ...now, [key]: value }));
-              return null;
-            }}
-          />
-        ))}
+        {KNOBS.map((knob) => {
+          const [key, label, unit, from, to, step] = shownKnob(knob, units);
+          const perInch = unit === 'cm' ? CM_PER_INCH : 1;
+          const value = setup[key];
+          return (
+            <NumberPanel
+              key={`${key} ${unit}`}
+              label={label}
+              unit={unit}
+              value={value === undefined ? undefined : value * perInch}
+              from={from}
+              to={to}
+              step={step}
+              onValue={(shown) => {
+                if (shown < from || shown > to) {
+                  return `${label} goes from ${from} to ${to}${unit && ` ${unit}`}.`;
+                }
+                setSetup((now) => ({ ...now, [key]: shown / perInch }));
+                return null;
+              }}
+            />
+          );
+        })}
       </div>
       <div>
         <table className="w-full border-collapse text-lg">
@@ -178,7 +205,7 @@ function HandBody({
           </thead>
           <tbody aria-live="polite">
             {lines.map((line) => {
-              const before = said(line, call);
+              const before = called ? said(line, called) : '…';
               const after = hand ? said(line, hand) : '…';
               return (
                 <tr key={line.name} className="border-b border-hairline">
@@ -199,7 +226,7 @@ function HandBody({
         </p>
         <button
           type="button"
-          onClick={() => setSetup(setupOfCall(call))}
+          onClick={() => setSetup(original)}
           className="h-11 rounded border-2 border-hairline px-4"
         >
           Back to the call

@@ -1,0 +1,196 @@
+import { act, render, screen, waitFor, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { answer, type Answer } from '@/core/answer/answer';
+import { simulate } from '@/core/answer/simulation';
+import { DEMO_PLAYERS } from '@/demo/academy';
+import type { UnitSystem } from '@/core/units/system';
+import { ByHand } from './ByHand';
+import { CallPanel } from './CallPanel';
+import { Compare } from './Compare';
+import { OtherCall } from './OtherCall';
+import { SchoolsTable } from './SchoolsTable';
+import { WhyPanel } from './WhyPanel';
+
+const [{ handed, skill, bag }] = DEMO_PLAYERS as [(typeof DEMO_PLAYERS)[number]];
+const situation = {
+  player: { handed, skill, bag },
+  shot: {
+    pin_yd: 16,
+    edge_yd: 9,
+    lip: { height_ft: 3, distance_ft: 7 },
+    lie: 'clean',
+    sand: { preset: 'medium' },
+  },
+};
+
+const said = new Map<UnitSystem, Answer>();
+function answered(units: UnitSystem): Answer {
+  if (!said.has(units))
+    said.set(
+      units,
+      answer(situation, units, () => 0),
+    );
+  return said.get(units)!;
+}
+
+const open = { open: true, onOpenChange: () => undefined };
+
+describe('the first call', () => {
+  function opened(units: UnitSystem, hand: 'left' | 'right' = 'right') {
+    const { sheet, pictures } = answered(units);
+    const [call] = sheet.calls;
+    const { container } = render(
+      <CallPanel call={call!} picture={pictures[0]!} handed={hand} burial={0.004} units={units} />,
+    );
+    return { call: call!, container };
+  }
+
+  test('has its club, strokes, odds and the script that is read out', () => {
+    const { call } = opened('yards');
+    expect(screen.getByRole('heading', { level: 2 })).toHaveTextContent(call.club);
+    expect(
+      screen.getByText(`${call.odds.expected_strokes.toFixed(1)} strokes to hole out`),
+    ).toBeVisible();
+    const script = screen.getByTestId('script').textContent.replaceAll('\u00a0', ' ').trim();
+    expect(script).toBe(
+      call.script
+        .map(({ text }) => text.replaceAll('*', ''))
+        .join(' ')
+        .replaceAll('\u00a0', ' '),
+    );
+    expect(screen.getByText(/^Out .* on the green .* thin /)).toBeVisible();
+  });
+
+  test('has no yard, inch or foot in it in metres', () => {
+    const { container } = opened('metres');
+    expect(container.textContent).not.toMatch(/\b(yards?|yd|inch(es)?|\d foot|\d feet)\b/);
+    expect(container.textContent).toMatch(/metre grass swing/);
+  });
+
+  test('has every drawing in the mirror for a left-hander', () => {
+    const mirrored = (root: HTMLElement): boolean[] =>
+      [...root.querySelectorAll('article ul svg')].map(
+        (svg) => svg.innerHTML.includes('scale(-1 1)"') || svg.innerHTML.includes('scale(-1 1) '),
+      );
+    const right = opened('yards').container;
+    expect(mirrored(right)).toHaveLength(4);
+    const left = opened('yards', 'left').container;
+    const first = (root: HTMLElement): (string | null)[] =>
+      [...root.querySelectorAll('article ul svg > g')].map((g) => g.getAttribute('transform'));
+    expect(first(right).some((transform) => transform?.includes('scale(-1'))).toBe(false);
+    expect(first(left).every((transform) => transform?.includes('scale(-1'))).toBe(true);
+  });
+});
+
+test('the calls beside the first say what they risk and what sets them apart', () => {
+  const { sheet } = answered('yards');
+  sheet.calls.slice(1, 3).forEach((call, i) => {
+    render(<OtherCall call={call} best={sheet.calls[0]!} rank={i + 1} />);
+    const article = screen.getByRole('article', { name: `Call ${i + 2}: ${call.club}` });
+    expect(article).toHaveTextContent(`out${Math.round(call.odds.out * 100)}`);
+    expect(article.lastElementChild).toHaveTextContent(/^[A-Z].*\.$/);
+  });
+});
+
+test('why, and what cannot do it, each with a reason', () => {
+  const { sheet } = answered('yards');
+  render(<WhyPanel sheet={sheet} changes={null} />);
+  const lines = screen.getAllByRole('listitem').map(({ textContent }) => textContent);
+  for (const { text } of sheet.calls[0]!.why) expect(lines).toContain(text);
+  expect(screen.getByText(`Ruled out: ${sheet.ruled_out.length}`)).toBeVisible();
+  expect(screen.getByText(/In play the Rules of Golf in force/)).toBeVisible();
+});
+
+test('every school stands once: with its best call, dearer further down, or crossed out with why', () => {
+  const { sheet } = answered('yards');
+  render(<SchoolsTable sheet={sheet} units="yards" {...open} />);
+  const rows = screen.getAllByRole('row').slice(1);
+  const names = rows.map((row) => within(row).getByRole('rowheader').textContent);
+  expect(new Set(names).size).toBe(names.length);
+  const strokes = rows
+    .map((row) => within(row).getAllByRole('cell').at(-1)!.textContent)
+    .filter((text) => /^\d\.\d\d$/.test(text))
+    .map(Number);
+  expect(strokes.length).toBeGreaterThan(2);
+  expect(strokes).toEqual([...strokes].sort((a, b) => a - b));
+  expect(rows.length).toBeGreaterThan(strokes.length);
+});
+
+describe('two calls line by line', () => {
+  test('agree in every line when they are the same, and that is a tie', async () => {
+    const { sheet } = answered('yards');
+    render(<Compare calls={sheet.calls} units="yards" {...open} />);
+    await userEvent.selectOptions(screen.getByLabelText('beside this one'), '0');
+    expect(screen.getByRole('status')).toHaveTextContent(/^A tie: 0\.00 strokes apart/);
+    for (const row of screen.getAllByRole('row').slice(1)) {
+      const cells = within(row).queryAllByRole('cell');
+      if (cells.length === 3) expect(cells[2]).toBeEmptyDOMElement();
+    }
+  });
+
+  test('one call alone has nothing beside it', () => {
+    render(<Compare calls={answered('yards').sheet.calls.slice(0, 1)} units="yards" {...open} />);
+    expect(screen.getByText(/only one call here/)).toBeVisible();
+  });
+});
+
+describe('a call by hand', () => {
+  function opened(units: UnitSystem) {
+    const asked: { setup: Record<string, number> }[] = [];
+    const worker = {
+      current: {
+        simulate: async (input: { setup: Record<string, number> }) => {
+          asked.push(input);
+          return { simulation: simulate(input) };
+        },
+      },
+    };
+    const { calls } = answered(units).sheet;
+    render(
+      <ByHand
+        situation={situation}
+        calls={calls}
+        worker={worker as unknown as Parameters<typeof ByHand>[0]['worker']}
+        units={units}
+        {...open}
+      />,
+    );
+    const cellOf = (line: RegExp, column: number): string =>
+      within(screen.getByRole('row', { name: line })).getAllByRole('cell')[column]!.textContent;
+    return { asked, calls, cellOf, user: userEvent.setup() };
+  }
+
+  test('is simulated beside the original as it is changed', async () => {
+    const { asked, calls, cellOf, user } = opened('yards');
+    const lines = [/^carry/, /^launch/, /^out, in 100/, /^strokes to hole out/];
+    await waitFor(() => {
+      for (const column of [0, 1]) expect(cellOf(/^carry/, column)).not.toBe('…');
+    });
+    for (const line of lines) expect(cellOf(line, 1)).toBe(cellOf(line, 0));
+    expect(Number(cellOf(/^carry/, 0))).toBeCloseTo(calls[0]!.predicted.carry_yd, 0);
+    const swing = screen.getByRole('textbox', { name: 'Swing, share of full' });
+    await user.clear(swing);
+    await user.type(swing, '0.95');
+    await waitFor(() =>
+      expect(Number(cellOf(/^carry/, 1))).toBeGreaterThan(Number(cellOf(/^carry/, 0)) + 1),
+    );
+    expect(asked.at(-1)!.setup.swing_fraction).toBe(0.95);
+    expect(asked.at(-1)!.setup).not.toHaveProperty('aim_deg');
+    await user.click(screen.getByRole('button', { name: 'Back to the call' }));
+    await waitFor(() => expect(cellOf(/^carry/, 1)).toBe(cellOf(/^carry/, 0)));
+  });
+
+  test('is typed in centimetres where those are read', async () => {
+    const { asked, calls, user } = opened('metres');
+    const mark = screen.getByRole('textbox', { name: 'Mark behind the ball' });
+    expect(Number((mark as HTMLInputElement).value)).toBeCloseTo(calls[0]!.entry_in * 2.54, 1);
+    await user.clear(mark);
+    await user.type(mark, '5');
+    await waitFor(() => expect(asked.at(-1)!.setup.entry_in).toBeCloseTo(5 / 2.54, 9));
+    await user.clear(mark);
+    await user.type(mark, '40');
+    expect(screen.getByText('Mark behind the ball goes from -1 to 10 cm.')).toBeVisible();
+    await act(() => new Promise((resolve) => setTimeout(resolve, 60)));
+    expect(asked.every(({ setup }) => setup.entry_in! < 5)).toBe(true);
+  });
+});
