@@ -3,8 +3,7 @@ import type { Change } from '../search/changes';
 import type { FactorName } from '../search/factors';
 import type { Leader } from '../search/quick';
 import { degrees } from '../units/angle';
-import { fromMetres } from '../units/length';
-import { plainNumber, sayLength } from '../units/say';
+import { sayLength, saySpeed } from '../units/say';
 import type { UnitSystem } from '../units/system';
 
 const LIE_WORDS = {
@@ -37,9 +36,7 @@ export function factorValueWords(factor: FactorName, value: number, units: UnitS
     case 'slope':
       return `${Math.abs(Math.round(degrees(value)))}° ${value >= 0 ? 'up' : 'down'}`;
     case 'wind':
-      return units === 'metres'
-        ? `${plainNumber(Math.abs(value))}\u00a0m/s`
-        : `${Math.round(fromMetres(Math.abs(value), 'yd') * 2.04545)}\u00a0mph`;
+      return saySpeed(Math.abs(value), units);
   }
 }
 

@@ -1,5 +1,6 @@
 import { withField, type ShotInput } from '../reading/reading';
 import type { LengthUnit } from '../units/length';
+import { speedUnit, toMps, type SpeedUnit } from '../units/speed';
 import type { UnitSystem } from '../units/system';
 import { BEYOND_SAID, LIE_SAID, SAND_SAID, WIND_SAID } from './vocabulary';
 
@@ -63,8 +64,6 @@ const oneOf = (words: object): string =>
     .sort((a, b) => b.length - a.length)
     .join('|');
 
-const MPS_PER: Record<string, number> = { mph: 0.44704, 'm/s': 1, 'km/h': 1 / 3.6, kn: 0.514444 };
-
 const rule = (pattern: string, apply: Rule['apply']): Rule => ({
   pattern: new RegExp(`(?<![a-z0-9.])${pattern}(?![a-z0-9])`, 'd'),
   apply,
@@ -76,8 +75,8 @@ export const RULES: readonly Rule[] = [
   rule(
     `(?:wind )?${NUMBER}\\s*(mph|m/s|km/h|kn)? (?:of )?(?:wind )?(${oneOf(WIND_SAID)})`,
     (match, shot, units) => {
-      const unit = match[2] ?? (units === 'metres' ? 'm/s' : 'mph');
-      const speed = Math.round(numberOf(match[1]) * MPS_PER[unit]! * 100) / 100;
+      const unit = (match[2] as SpeedUnit | undefined) ?? speedUnit(units);
+      const speed = Math.round(toMps(numberOf(match[1]), unit) * 100) / 100;
       return withField(shot, 'wind', { speed_mps: speed, from_deg: WIND_SAID[match[3]!]! });
     },
   ),

@@ -1,4 +1,5 @@
 import { fromMetres, type LengthUnit } from './length';
+import { fromMps, speedUnit } from './speed';
 import type { UnitSystem } from './system';
 
 /** What a length is for, which settles the unit it is said in. */
@@ -21,4 +22,10 @@ export function plainNumber(value: number, digits = 1): string {
 export function sayLength(metres: number, scale: Scale, system: UnitSystem): string {
   const unit = unitFor(scale, system);
   return `${plainNumber(fromMetres(metres, unit))}\u00a0${unit}`;
+}
+
+/** A speed of wind or head with its unit: "10 mph", "4.5 m/s". */
+export function saySpeed(mps: number, system: UnitSystem): string {
+  const unit = speedUnit(system);
+  return `${plainNumber(fromMps(mps, unit), unit === 'mph' ? 0 : 1)}\u00a0${unit}`;
 }

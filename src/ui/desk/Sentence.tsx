@@ -11,7 +11,7 @@ import type { FactorName } from '@/core/search/factors';
 import type { Shot } from '@/core/shot/shot';
 import { degrees } from '@/core/units/angle';
 import { fromMetres } from '@/core/units/length';
-import { plainNumber, sayLength, type Scale } from '@/core/units/say';
+import { plainNumber, sayLength, saySpeed, type Scale } from '@/core/units/say';
 import type { UnitSystem } from '@/core/units/system';
 import { ChoiceGroup } from '../reading/ChoiceGroup';
 import { GreenPanel } from '../reading/GreenPanel';
@@ -23,7 +23,7 @@ import { SandPanel } from '../reading/SandPanel';
 import { SlopePanel } from '../reading/SlopePanel';
 import { Token } from '../reading/Token';
 import { WindPanel } from '../reading/WindPanel';
-import { mph, windWords } from '../reading/wind';
+import { windWords } from '../reading/wind';
 import { BEYOND_WORDS, LIE_WORDS, SAND_WORDS, slopeWords } from '../reading/words';
 import { MoreTokens } from './MoreTokens';
 import { TOKEN_KEYS, type TokenName } from './tokens';
@@ -238,10 +238,7 @@ export function Sentence(props: SentenceProps) {
               />
             }
           >
-            {units === 'metres'
-              ? `${plainNumber(wind.speed_mps)}\u00a0m/s`
-              : `${Math.round(mph(wind.speed_mps))}\u00a0mph`}{' '}
-            {windWords(wind.from_deg ?? 0)}
+            {saySpeed(wind.speed_mps, units)} {windWords(wind.from_deg ?? 0)}
           </Token>
         </>
       )}{' '}

@@ -8,7 +8,7 @@ import type { Player } from '@/core/player/player';
 import { oddCarries } from '@/core/roster/likelySlip';
 import { radians } from '@/core/units/angle';
 import { fromMetres, toMetres } from '@/core/units/length';
-import { plainNumber, sayLength, unitFor } from '@/core/units/say';
+import { plainNumber, sayLength, saySpeed, unitFor } from '@/core/units/say';
 import type { UnitSystem } from '@/core/units/system';
 import { ClubProfile, openedClub } from '../drawing/ClubProfile';
 
@@ -22,11 +22,6 @@ interface RackProps {
 }
 
 const MOST_OPEN = 45;
-const MPH = 2.236936;
-
-/** A head speed as it is said. */
-export const saySpeed = (mps: number, units: UnitSystem): string =>
-  units === 'metres' ? `${plainNumber(mps)} m/s` : `${Math.round(mps * MPH)} mph`;
 
 /** The bag as a rack of profiles to scale; a slider opens them all and shows what that does. */
 export function Rack({ player, headSpeed, units, onCarry }: RackProps) {

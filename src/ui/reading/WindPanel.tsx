@@ -1,9 +1,10 @@
 'use client';
 
+import { fromMps, speedUnit, toMps } from '@/core/units/speed';
 import type { UnitSystem } from '@/core/units/system';
 import { ChoiceGroup } from './ChoiceGroup';
 import { NumberPanel } from './NumberPanel';
-import { WIND_FROM, mph } from './wind';
+import { WIND_FROM } from './wind';
 
 interface WindPanelProps {
   speedMps: number;
@@ -14,7 +15,7 @@ interface WindPanelProps {
 
 /** Speed of the wind and where it comes from. */
 export function WindPanel({ speedMps, fromDeg, units, onWind }: WindPanelProps) {
-  const metric = units === 'metres';
+  const unit = speedUnit(units);
   const nearest = WIND_FROM.reduce((best, each) =>
     Math.abs(each.deg - fromDeg) < Math.abs(best.deg - fromDeg) ? each : best,
   );
@@ -22,13 +23,13 @@ export function WindPanel({ speedMps, fromDeg, units, onWind }: WindPanelProps) 
     <>
       <NumberPanel
         label="Wind"
-        unit={metric ? 'm/s' : 'mph'}
-        value={metric ? speedMps : mph(speedMps)}
+        unit={unit}
+        value={Math.round(fromMps(speedMps, unit) * 10) / 10}
         from={0}
-        to={metric ? 15 : 35}
+        to={unit === 'm/s' ? 15 : 35}
         step={1}
         autoFocus
-        onValue={(value) => onWind(metric ? value : value / mph(1), fromDeg)}
+        onValue={(value) => onWind(Math.round(toMps(value, unit) * 100) / 100, fromDeg)}
       />
       <ChoiceGroup
         label="From"

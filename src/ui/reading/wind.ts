@@ -1,6 +1,3 @@
-/** Metres a second as miles an hour. */
-export const mph = (mps: number): number => Math.round(mps * 2.236936 * 10) / 10;
-
 /** Where wind comes from, clockwise from the player's face. */
 export const WIND_FROM = [
   { id: 'against', deg: 0, name: 'against' },

@@ -1,0 +1,231 @@
+import { act, render, renderHook, screen } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { FIRST_SHOT, type DeskReading, type ShotInput } from '@/core/reading/reading';
+import { aShot } from '@/core/testing/fixtures';
+import { presetSand } from '@/core/sand/presets';
+import { standInServer } from '../testing/server';
+import { KeepDialog } from './KeepDialog';
+import { ReadingsDrawer } from './ReadingsDrawer';
+import { RulesAndCare } from './RulesAndCare';
+import { TypeLine } from './TypeLine';
+import type { KeptReading } from './types';
+import { useReading } from './useReading';
+
+const open = { open: true, onOpenChange: () => undefined };
+
+const reading = (pin_yd: number): DeskReading => ({
+  player: 'ada',
+  shot: { ...FIRST_SHOT, pin_yd } as ShotInput,
+});
+
+describe('steps back and forward', () => {
+  beforeEach(() => jest.useFakeTimers());
+  afterEach(() => jest.useRealTimers());
+
+  function opened() {
+    const { result } = renderHook(() => useReading(reading(10)));
+    const pin = (): number => (result.current.reading.shot as { pin_yd: number }).pin_yd;
+    const set = (to: number, afterMs = 1000): void => {
+      jest.advanceTimersByTime(afterMs);
+      act(() => result.current.setReading(reading(to)));
+    };
+    return { result, pin, set };
+  }
+
+  test('a drag is one step, changes apart are several', () => {
+    const { result, pin, set } = opened();
+    set(11);
+    for (let to = 12; to <= 20; to++) set(to, 50);
+    set(30);
+    act(() => result.current.undo());
+    expect(pin()).toBe(20);
+    act(() => result.current.undo());
+    expect(pin()).toBe(10);
+    expect(result.current.canUndo).toBe(false);
+    act(() => result.current.redo());
+    act(() => result.current.redo());
+    expect(pin()).toBe(30);
+    expect(result.current.canRedo).toBe(false);
+  });
+
+  test('a change after a step back forgets what lay ahead, and is a step of its own', () => {
+    const { result, pin, set } = opened();
+    set(11);
+    set(12);
+    act(() => result.current.undo());
+    set(13, 10);
+    expect(result.current.canRedo).toBe(false);
+    act(() => result.current.undo());
+    expect(pin()).toBe(11);
+  });
+
+  test('nothing to step to is no step', () => {
+    const { result, pin } = opened();
+    act(() => result.current.undo());
+    act(() => result.current.redo());
+    expect(pin()).toBe(10);
+  });
+
+  test('a hundred steps are kept', () => {
+    const { result, pin, set } = opened();
+    for (let to = 11; to <= 150; to++) set(to);
+    for (let i = 0; i < 200; i++) act(() => result.current.undo());
+    expect(pin()).toBe(50);
+  });
+});
+
+describe('the reading typed', () => {
+  function opened(problem: string | null = null) {
+    const taken: ShotInput[] = [];
+    const closed: boolean[] = [];
+    render(
+      <TypeLine
+        open
+        onOpenChange={(next) => closed.push(next)}
+        shot={FIRST_SHOT}
+        units="yards"
+        onShot={(shot) => {
+          taken.push(shot);
+          return problem;
+        }}
+      />,
+    );
+    return {
+      taken,
+      closed,
+      line: screen.getByRole('textbox', { name: 'Reading' }),
+      user: userEvent.setup(),
+    };
+  }
+
+  test('is taken with Enter', async () => {
+    const { taken, closed, line, user } = opened();
+    await user.type(line, 'plugged, firm, 18 to the flag{Enter}');
+    expect(taken).toEqual([
+      expect.objectContaining({ lie: 'plugged', pin_yd: 18, sand: expect.anything() }),
+    ]);
+    expect(closed).toEqual([false]);
+  });
+
+  test('marks what is not understood', async () => {
+    const { line, user } = opened();
+    await user.type(line, 'plugged, windmill');
+    expect(screen.getByRole('status')).toHaveTextContent('Not understood: windmill');
+    expect(screen.getByRole('status').querySelector('mark')).toHaveTextContent('windmill');
+  });
+
+  test('nothing understood is not taken; what the reading refuses is said and stays', async () => {
+    const { taken, closed, line, user } = opened('Must be from 0 to 19.7 ft, not 40.');
+    await user.type(line, 'windmill{Enter}');
+    expect(taken).toEqual([]);
+    expect(screen.getByText('Nothing in this was understood yet.')).toBeVisible();
+    await user.clear(line);
+    await user.type(line, 'lip 40 at 6{Enter}');
+    expect(screen.getByText('Must be from 0 to 19.7 ft, not 40.')).toBeVisible();
+    expect(line).toHaveValue('lip 40 at 6');
+    expect(closed).toEqual([]);
+  });
+});
+
+describe('keeping', () => {
+  test('takes the suggested name or another, and keeps what was typed when it is refused', async () => {
+    const user = userEvent.setup();
+    const names: string[] = [];
+    render(
+      <KeepDialog
+        {...open}
+        suggestion="56 to 15 yards"
+        onKeep={async (name) => {
+          names.push(name);
+          return names.length > 1 ? 'name: must not be empty' : null;
+        }}
+      />,
+    );
+    await user.click(screen.getByRole('button', { name: 'Keep' }));
+    await user.clear(screen.getByLabelText('Name'));
+    await user.type(screen.getByLabelText('Name'), '  Left bunker {Enter}');
+    expect(names).toEqual(['56 to 15 yards', 'Left bunker']);
+    expect(await screen.findByRole('alert')).toHaveTextContent('must not be empty');
+    expect(screen.getByLabelText('Name')).toHaveValue('  Left bunker ');
+  });
+});
+
+describe('the drawer of readings', () => {
+  const kept: KeptReading = {
+    id: 'a',
+    name: 'Left bunker',
+    playerId: 'ada',
+    playerName: 'Ada',
+    shot: FIRST_SHOT,
+    called: '56 splash',
+    savedAt: new Date().toISOString(),
+    learnt: 2,
+  };
+  function opened(readings: readonly KeptReading[], drafts: unknown[] = []) {
+    const server = standInServer();
+    server.on('GET', /drafts/, () => ({ body: drafts }));
+    const done: [string, unknown][] = [];
+    const note =
+      (what: string) =>
+      async (value: unknown): Promise<void> =>
+        void done.push([what, value]);
+    render(
+      <ReadingsDrawer
+        {...open}
+        readings={readings}
+        onReopen={(one) => void note('open')(one)}
+        onFind={note('find')}
+        onDuplicate={(one) => void note('copy')(one.id)}
+        onRemove={(one) => void note('delete')(one.id)}
+      />,
+    );
+    return { done, user: userEvent.setup() };
+  }
+
+  test('opens, copies and deletes; says which learning a reading was called with', async () => {
+    const { done, user } = opened([kept]);
+    expect(screen.getByText('Ada · 56 splash · learnt, version 2')).toBeVisible();
+    await user.click(screen.getByRole('button', { name: /^Left bunker/ }));
+    await user.click(screen.getByRole('button', { name: 'Duplicate Left bunker' }));
+    await user.click(screen.getByRole('button', { name: 'Delete Left bunker' }));
+    expect(done.filter(([what]) => what !== 'find')).toEqual([
+      ['open', kept],
+      ['copy', 'a'],
+      ['delete', 'a'],
+    ]);
+  });
+
+  test('says how to keep the first, and what was not found', async () => {
+    const { done, user } = opened([]);
+    expect(screen.getByText(/No readings are kept yet/)).toBeVisible();
+    await user.type(screen.getByRole('searchbox'), 'nowhere');
+    expect(screen.getByText(/No kept reading has “nowhere”/)).toBeVisible();
+    await act(() => new Promise((resolve) => setTimeout(resolve, 300)));
+    expect(done).toEqual([['find', 'nowhere']]);
+  });
+
+  test('lists drafts that nobody kept, not while something is searched', async () => {
+    const draft = { ...kept, id: 'd', playerName: 'Bo', called: '60 splash' };
+    const { user } = opened([kept], [draft]);
+    expect(await screen.findByRole('heading', { name: 'Not kept' })).toBeVisible();
+    expect(screen.getByText('60 splash')).toBeVisible();
+    await user.type(screen.getByRole('searchbox'), 'left');
+    expect(screen.queryByRole('heading', { name: 'Not kept' })).toBeNull();
+  });
+});
+
+describe('rules and care', () => {
+  test('defer to those who decide, and fit the ball', () => {
+    const shot = { ...aShot(15, 3), burial: 0.02, sand: presetSand('hardpan') };
+    render(<RulesAndCare {...open} shot={shot} call={undefined} />);
+    expect(screen.getByText(/The Rules of Golf in force .* decide/)).toBeVisible();
+    expect(screen.getByText(/sunken ball loads wrists/)).toBeVisible();
+    expect(screen.getByText(/stones and roots/)).toBeVisible();
+    expect(screen.queryByText(/Dry sand flies/)).toBeNull();
+  });
+
+  test('of dry sand the eyes', () => {
+    render(<RulesAndCare {...open} shot={{ ...aShot(15, 3, 8, 'soft') }} call={undefined} />);
+    expect(screen.queryByText(/sunken ball/)).toBeNull();
+  });
+});
