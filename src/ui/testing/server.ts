@@ -24,11 +24,12 @@ export function standInServer() {
   const asked: Asked[] = [];
   const routes: { method: string; url: RegExp; answer: Answering }[] = [];
   globalThis.fetch = (async (input: string, init: RequestInit = {}): Promise<Response> => {
-    const { method = 'GET', body } = init;
+    const { method = 'GET', body, headers } = init;
+    const isJson = new Headers(headers).get('content-type') === 'application/json';
     const request: Asked = {
       method,
       url: String(input),
-      body: typeof body === 'string' ? JSON.parse(body) : undefined,
+      body: isJson ? JSON.parse(body as string) : (body ?? undefined),
     };
     asked.push(request);
     const route = routes.findLast((each) => each.method === method && each.url.test(request.url));

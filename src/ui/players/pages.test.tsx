@@ -1,0 +1,300 @@
+import { act, render, renderHook, screen, waitFor, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import type { PlayerRecord } from '@/core/roster/record';
+import type { RosterPlayer } from '@/core/roster/player';
+import { held, standInServer } from '../testing/server';
+import { EraseDialog } from './EraseDialog';
+import { HouseForm } from './HouseForm';
+import { ImportPage } from './ImportPage';
+import { PlayerForm } from './PlayerForm';
+import type { ListedPlayer, RosterPageData } from './types';
+import { useRoster } from './useRoster';
+
+const pushed: string[] = [];
+jest.mock('next/navigation', () => ({
+  useRouter: () => ({ push: (to: string) => pushed.push(to) }),
+}));
+
+const open = { open: true, onOpenChange: () => undefined };
+
+const ADA: PlayerRecord = {
+  name: 'Ada Lund',
+  handed: 'left',
+  skill: 'good',
+  cautions: ['wrist'],
+  schools: [],
+  notes: '',
+  bag: [
+    { name: '56', type: 'wedge', loft_deg: 56, bounce_deg: 12, stock_carry_yd: 82 },
+    { name: '52', type: 'wedge', loft_deg: 52, bounce_deg: 10 },
+  ],
+};
+
+describe('a player’s form', () => {
+  function opened(problem: string | null = null, record: PlayerRecord = ADA) {
+    const saved: PlayerRecord[] = [];
+    const closed: boolean[] = [];
+    render(
+      <PlayerForm
+        title="Edit"
+        record={record}
+        units="yards"
+        open
+        onOpenChange={(next) => closed.push(next)}
+        onSave={async (next) => {
+          saved.push(next);
+          return problem;
+        }}
+      />,
+    );
+    const clubs = (): HTMLElement[] => screen.getAllByRole('listitem');
+    const save = (): HTMLElement => screen.getByRole('button', { name: 'Save' });
+    return { saved, closed, clubs, save, user: userEvent.setup() };
+  }
+
+  test('saves what it was given when nothing is changed', async () => {
+    const { saved, closed, save, user } = opened();
+    await user.click(save());
+    await waitFor(() => expect(saved).toEqual([ADA]));
+    expect(closed).toEqual([false]);
+  });
+
+  test('shows what is usual for a club in the place of what is not known', () => {
+    const { clubs } = opened();
+    const bounce = within(clubs()[1]!).getByLabelText('Sole, mm');
+    expect(bounce).toHaveValue('');
+    expect(Number(bounce.getAttribute('placeholder'))).toBeGreaterThan(10);
+  });
+
+  test('clubs are added, moved and taken out', async () => {
+    const { saved, clubs, save, user } = opened();
+    await user.click(screen.getByRole('button', { name: 'Move 52 up' }));
+    await user.click(screen.getByRole('button', { name: 'Add a club' }));
+    const last = clubs().at(-1)!;
+    await user.type(within(last).getByLabelText('Name'), '60');
+    await user.type(within(last).getByLabelText('Loft, °'), '60');
+    await user.click(screen.getByRole('button', { name: 'Take 56 out of the bag' }));
+    await user.click(save());
+    await waitFor(() => expect(saved).toHaveLength(1));
+    expect(saved[0]!.bag.map(({ name }) => name)).toEqual(['52', '60']);
+  });
+
+  test.each([
+    ['Loft, °', '5', /^Loft, ° a wedge has from 40 to 72 degrees of loft, not 5\./],
+    ['Loft, °', 'x', /^Loft, ° must be a number/],
+    ['Carry, yd', '300', /^Carry, yd/],
+  ])('%s "%s" is refused beside the field, and stays', async (label, typed, message) => {
+    const { saved, clubs, save, user } = opened();
+    const field = within(clubs()[0]!).getByLabelText(label);
+    await user.clear(field);
+    await user.type(field, typed);
+    await user.click(save());
+    const alerts = await screen.findAllByRole('alert');
+    expect(alerts.map(({ textContent }) => textContent).join('\n')).toMatch(message);
+    expect(field).toHaveValue(typed);
+    expect(field).toBeInvalid();
+    expect(saved).toEqual([]);
+    await waitFor(() =>
+      expect(screen.getByText('Something above cannot be saved yet.')).toBeVisible(),
+    );
+  });
+
+  test('two clubs of one name are refused', async () => {
+    const { saved, clubs, save, user } = opened();
+    const name = within(clubs()[1]!).getByLabelText('Name');
+    await user.clear(name);
+    await user.type(name, '56');
+    await user.click(save());
+    await waitFor(() => expect(screen.getAllByRole('alert').length).toBeGreaterThan(1));
+    expect(saved).toEqual([]);
+  });
+
+  test('what the server refuses is said, and the form stays', async () => {
+    const { closed, save, user } = opened('The server does not answer.');
+    await user.click(save());
+    expect(await screen.findByText('The server does not answer.')).toBeVisible();
+    expect(closed).toEqual([]);
+  });
+});
+
+describe('an import', () => {
+  const counts = { lines: 3, good: 2, faulty: 1, twice: 1 };
+  const preview = {
+    delimiter: ';',
+    columns: [
+      { heading: 'Name', becomes: 'name' },
+      { heading: 'Shoe', becomes: null },
+    ],
+    counts,
+    lines: [
+      { line: 2, record: ADA, faults: [], twice: false },
+      { line: 3, record: { ...ADA, name: 'Bo Ek' }, faults: [], twice: true },
+    ],
+    faulty: [{ line: 4, faults: [{ path: 'skill', message: 'must be one of …' }] }],
+  };
+  function opened() {
+    const server = standInServer();
+    render(<ImportPage units="yards" theme="light" />);
+    return { server, box: screen.getByLabelText('Lines of the file'), user: userEvent.setup() };
+  }
+
+  test('is looked at, says what each column became and what is wrong where, and adds what was seen', async () => {
+    const { server, box, user } = opened();
+    server.on('POST', /import$/, () => ({ body: preview }));
+    server.on('POST', /accept=true&twice=true$/, () => ({ body: { added: 2, passedOver: 1 } }));
+    await user.type(box, 'name;shoe');
+    await user.click(screen.getByRole('button', { name: 'Look at it' }));
+    expect(await screen.findByRole('heading', { name: '3 lines, 2 good, 1 wrong' })).toBeVisible();
+    expect(screen.getByText(/Parted by semicolons/)).toHaveTextContent(
+      '“Name” → name“Shoe” → passed over',
+    );
+    expect(screen.getByText('skill must be one of …')).toBeVisible();
+    expect(screen.getByRole('button', { name: 'Add 1 player' })).toBeEnabled();
+    await user.click(screen.getByRole('checkbox'));
+    await user.click(screen.getByRole('button', { name: 'Add 2 players' }));
+    expect(await screen.findByText(/2 players are in the roster now/)).toHaveTextContent(
+      '1 lines were passed over',
+    );
+    expect(box).toHaveValue('');
+  });
+
+  test('lines that are changed after they were looked at must be looked at again', async () => {
+    const { server, box, user } = opened();
+    server.on('POST', /import$/, () => ({ body: preview }));
+    await user.type(box, 'a');
+    await user.click(screen.getByRole('button', { name: 'Look at it' }));
+    await screen.findByRole('button', { name: 'Add 1 player' });
+    await user.type(box, 'b');
+    expect(screen.queryByRole('button', { name: 'Add 1 player' })).toBeNull();
+  });
+
+  test('an answer about lines that are changed meanwhile is not shown', async () => {
+    const { server, box, user } = opened();
+    const slow = held<{ body: unknown }>();
+    server.on('POST', /import$/, () => slow.promise);
+    await user.type(box, 'a');
+    await user.click(screen.getByRole('button', { name: 'Look at it' }));
+    expect(screen.getByRole('status')).toHaveTextContent('Reading …');
+    await user.type(box, 'b');
+    await act(async () => slow.settle({ body: preview }));
+    expect(screen.queryByRole('button', { name: /^Add/ })).toBeNull();
+  });
+
+  test('what cannot be read is said, and the lines stay', async () => {
+    const { server, box, user } = opened();
+    server.on('POST', /import$/, () => ({
+      status: 400,
+      body: { error: [{ path: 'file', message: 'has no headings' }] },
+    }));
+    await user.type(box, 'nonsense');
+    await user.click(screen.getByRole('button', { name: 'Look at it' }));
+    expect(await screen.findByRole('alert')).toHaveTextContent('file: has no headings');
+    expect(box).toHaveValue('nonsense');
+  });
+});
+
+test('a player is erased only once the name is typed', async () => {
+  const user = userEvent.setup();
+  const server = standInServer();
+  const player = { ...ADA, id: 'ada' } as unknown as RosterPlayer;
+  render(<EraseDialog player={player} {...open} />);
+  const erase = screen.getByRole('button', { name: 'Erase for good' });
+  expect(erase).toBeDisabled();
+  await user.type(screen.getByRole('textbox'), 'Ada');
+  expect(erase).toBeDisabled();
+  await user.type(screen.getByRole('textbox'), ' Lund');
+  await user.click(erase);
+  expect(await screen.findByText(/does not answer/)).toBeVisible();
+  expect(pushed).toEqual([]);
+  server.on('POST', /players\/ada\/erase$/, () => ({}));
+  await user.click(erase);
+  await waitFor(() => expect(pushed).toEqual(['/players']));
+});
+
+test('the academy’s settings are saved; an empty name is refused before it is sent', async () => {
+  const user = userEvent.setup();
+  const server = standInServer();
+  const house = {
+    name: 'Saltmarsh',
+    handed: 'right',
+    skill: 'middle',
+    units: 'yards',
+    schools: [],
+  };
+  const saved: unknown[] = [];
+  server.on('PUT', /academy$/, ({ body }) => ({ body }));
+  render(<HouseForm {...open} house={house as never} onSaved={(next) => saved.push(next)} />);
+  const name = screen.getByLabelText('Name');
+  await user.clear(name);
+  await user.click(screen.getByRole('button', { name: 'Save' }));
+  await waitFor(() => expect(screen.getByRole('alert')).toHaveTextContent(/name/));
+  expect(server.asked).toEqual([]);
+  await user.type(name, 'Dune house');
+  await user.selectOptions(screen.getByLabelText('Units'), 'metres');
+  await user.click(screen.getByRole('button', { name: 'Save' }));
+  await waitFor(() =>
+    expect(saved).toEqual([expect.objectContaining({ name: 'Dune house', units: 'metres' })]),
+  );
+});
+
+describe('the roster', () => {
+  const listed = (id: string): ListedPlayer =>
+    ({ ...ADA, id, name: `Player ${id}`, archived: false, readings: 0, updatedAt: '' }) as never;
+  const page = (...ids: string[]): RosterPageData => ({
+    players: ids.map(listed),
+    total: 120,
+  });
+  beforeEach(() => jest.useFakeTimers());
+  afterEach(() => jest.useRealTimers());
+
+  function opened() {
+    const server = standInServer();
+    const { result } = renderHook(() => useRoster(page('a', 'b')));
+    const ids = (): string[] => result.current.players.map(({ id }) => id);
+    const rest = (): Promise<void> => act(() => jest.advanceTimersByTimeAsync(300));
+    return { server, result, ids, rest };
+  }
+
+  test('asks for what is searched and sorted, once it rests', async () => {
+    const { server, result, ids, rest } = opened();
+    server.on('GET', /players\?/, () => ({ body: page('c') }));
+    act(() => result.current.show({ search: 'l' }));
+    act(() => result.current.show({ search: 'lu', order: 'changed', descending: true }));
+    await rest();
+    expect(server.asked).toHaveLength(1);
+    expect(server.asked[0]!.url).toMatch(/search=lu&archived=false&order=changed&descending=true/);
+    expect(ids()).toEqual(['c']);
+  });
+
+  test('of two searches the later stands', async () => {
+    const { server, result, ids, rest } = opened();
+    const slow = held<{ body: RosterPageData }>();
+    server.on('GET', /search=x&/, () => slow.promise);
+    server.on('GET', /search=xy&/, () => ({ body: page('xy') }));
+    act(() => result.current.show({ search: 'x' }));
+    await rest();
+    act(() => result.current.show({ search: 'xy' }));
+    await rest();
+    await act(async () => slow.settle({ body: page('x') }));
+    expect(ids()).toEqual(['xy']);
+  });
+
+  test('turns further pages over, and starts over when something was saved', async () => {
+    const { server, result, ids } = opened();
+    server.on('GET', /offset=2&/, () => ({ body: page('c') }));
+    server.on('GET', /offset=0&/, () => ({ body: page('a', 'b', 'new') }));
+    server.on('POST', /players$/, () => ({}));
+    await act(() => result.current.more());
+    expect(ids()).toEqual(['a', 'b', 'c']);
+    await act(async () => expect(await result.current.save(ADA)).toBeNull());
+    expect(ids()).toEqual(['a', 'b', 'new']);
+  });
+
+  test('nothing is lost of the list while the server is away', async () => {
+    const { result, ids } = opened();
+    await act(() => result.current.remove(listed('a')));
+    await act(() => result.current.archive(listed('a')));
+    await act(async () => expect(await result.current.save(ADA, 'a')).toMatch(/does not answer/));
+    expect(ids()).toEqual(['a', 'b']);
+  });
+});
