@@ -20,6 +20,15 @@ function whole(
   return usual;
 }
 
+/** A yes or no of a query; no when it is not said. */
+function flag(params: URLSearchParams, name: string, faults: Fault[]): boolean {
+  const text = params.get(name) ?? 'false';
+  if (text !== 'true' && text !== 'false') {
+    faults.push({ path: name, message: `must be true or false, not "${text}"` });
+  }
+  return text === 'true';
+}
+
 /**
  * Which players a request asks for.
  *
@@ -41,13 +50,15 @@ export function playerQuery(params: URLSearchParams): PlayerQuery {
       message: `must be one of ${PLAYER_ORDERS.join(', ')}, not "${said}"`,
     });
   }
+  const archived = flag(params, 'archived', faults);
+  const descending = flag(params, 'descending', faults);
   if (faults.length > 0) throw new FaultyInput(faults);
   return {
     search: search.trim(),
     limit,
     offset,
     order: order!,
-    archived: params.get('archived') === 'true',
-    descending: params.get('descending') === 'true',
+    archived,
+    descending,
   };
 }
