@@ -1,6 +1,6 @@
 import { check, FaultyInput } from '../contract/fault';
 import { lengthOf } from '../contract/fields';
-import { MODEL_VERSION, oddsEntry, predictedEntry } from '../contract/callSheet';
+import { MODEL_VERSION, oddsEntry, predictedEntry, rounded } from '../contract/callSheet';
 import { readChecked, type SituationInput } from '../contract/readSituation';
 import { simulationSchema } from '../contract/situationSchema';
 import type { Player } from '../player/player';
@@ -13,7 +13,7 @@ import type { Shot } from '../shot/shot';
 import { sampleSwings } from '../spread/swings';
 import { ballPositionForEntry, type Setup } from '../swing/setup';
 import { TECHNIQUE, type TechniqueName } from '../swing/technique';
-import { radians } from '../units/angle';
+import { degrees, radians } from '../units/angle';
 
 export const SIMULATION_FORMAT = 'mellow-divot/simulation';
 
@@ -93,6 +93,8 @@ export function simulate(input: unknown) {
   return {
     format: SIMULATION_FORMAT,
     version: 1,
+    /** The aim that was said, or the one that was found. */
+    aim_deg: rounded(side * degrees(aim), 1),
     predicted: predictedEntry(predict(setup, golfer, shot, meant)),
     odds: oddsEntry(oddsOf(setup, golfer, shot, aim, swings)),
     notes,

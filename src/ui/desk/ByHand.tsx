@@ -64,6 +64,8 @@ const KNOBS: readonly Knob[] = [
   ['weight_lead', 'Weight on the lead foot', '', 0.3, 0.85, 0.01],
 ];
 
+const FOUND_AIM = 'Found for the set-up, until it is set: the ball as meant goes to the flag.';
+
 const CM_PER_INCH = fromMetres(toMetres(1, 'in'), 'cm');
 
 /** A knob in the units of the desk. */
@@ -169,7 +171,7 @@ function HandBody({
         {KNOBS.map((knob) => {
           const [key, label, unit, from, to, step] = shownKnob(knob, units);
           const perInch = unit === 'cm' ? CM_PER_INCH : 1;
-          const value = setup[key];
+          const value = setup[key] ?? (key === 'aim_deg' ? hand?.aim_deg : undefined);
           return (
             <NumberPanel
               key={`${key} ${unit}`}
@@ -179,6 +181,7 @@ function HandBody({
               from={from}
               to={to}
               step={step}
+              {...(key === 'aim_deg' && setup.aim_deg === undefined ? { help: FOUND_AIM } : {})}
               onValue={(shown) => {
                 if (shown < from || shown > to) {
                   return `${label} goes from ${from} to ${to}${unit && ` ${unit}`}.`;

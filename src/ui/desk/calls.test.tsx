@@ -176,6 +176,8 @@ describe('a call by hand', () => {
     );
     expect(asked.at(-1)!.setup.swing_fraction).toBe(0.95);
     expect(asked.at(-1)!.setup).not.toHaveProperty('aim_deg');
+    const aim = screen.getByRole('textbox', { name: 'Swing aimed, right of the line' });
+    expect(Number((aim as HTMLInputElement).value)).toBeCloseTo(calls[0]!.aim_deg, 0);
     await user.click(screen.getByRole('button', { name: 'Back to the call' }));
     await waitFor(() => expect(cellOf(/^carry/, 1)).toBe(cellOf(/^carry/, 0)));
   });
