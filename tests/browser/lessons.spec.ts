@@ -187,6 +187,16 @@ test('a ball that is still on its way is edited, and another taken away; both fo
   expect(await ballsOf(page, lesson)).toHaveLength(2);
 });
 
+test('a call that cannot be computed says so', async ({ page }) => {
+  const lesson = await newLesson(page);
+  await page.route(/worker/, (route) => route.abort());
+  await page.goto(lesson);
+  await expect(
+    page.getByRole('alert').filter({ hasText: 'The call could not be computed.' }),
+  ).toBeVisible();
+  await expect(page.getByRole('button', { name: 'good' })).toBeDisabled();
+});
+
 test('balls wait while the server is away, a reload included, and are saved once in order', async ({
   page,
 }) => {
@@ -390,6 +400,14 @@ test('the review shows what the balls came to, learns, is taken over, and finds 
   await expect(page.getByLabel('Summary')).toHaveValue(
     /Bertil Haugen hit 8 balls; 8 of 8 came out/,
   );
+  await page.getByLabel('Homework').fill('Line drill, ten a day.');
+  await expect(page.getByText('Not saved yet; kept in this tab.')).toBeVisible();
+  await page.reload();
+  await expect(page.getByLabel('Homework')).toHaveValue('Line drill, ten a day.');
+  await expect(page.getByLabel('Summary')).toHaveValue(/Bertil Haugen hit 8 balls/);
+  await page.getByRole('button', { name: 'Save, keep it open' }).click();
+  await expect(page.getByText('Saved; the lesson is open.')).toBeVisible();
+  await expect(page.getByText('Not saved yet; kept in this tab.')).toHaveCount(0);
   await page.getByRole('button', { name: 'Save and close' }).click();
   await expect(page.getByText('The lesson is closed.')).toBeVisible();
   await page.goto('/lessons');

@@ -193,7 +193,7 @@ function HandBody({
           );
         })}
       </div>
-      <div>
+      <div className="self-start md:sticky md:top-0">
         <table className="w-full border-collapse text-lg">
           <thead>
             <tr className="border-b-2 border-hairline">

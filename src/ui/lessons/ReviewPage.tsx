@@ -42,6 +42,8 @@ export function ReviewPage(props: ReviewPageProps) {
     summary: lesson.summary,
     homework: lesson.homework,
   });
+  const [stored, setStored] = useState({ summary, homework });
+  const changed = summary !== stored.summary || homework !== stored.homework;
   const [closed, setClosed] = useState(lesson.closed);
   const player = players.find(({ id }) => id === playerId)!;
   const shots = useMemo(() => shotsOf(player, lesson.plan.stations), [lesson, player]);
@@ -95,6 +97,7 @@ export function ReviewPage(props: ReviewPageProps) {
       return;
     }
     letGo();
+    setStored({ summary, homework });
     setClosed(next);
     toast.success(next ? 'The lesson is closed.' : 'Saved; the lesson is open.');
   };
@@ -224,15 +227,17 @@ export function ReviewPage(props: ReviewPageProps) {
             >
               Card for {player.name}
             </a>
-            {closed && (
-              <button
-                type="button"
-                onClick={() => void close(false)}
-                className="h-11 rounded border-2 border-hairline px-4"
-              >
-                Open again
-              </button>
-            )}
+            <button
+              type="button"
+              disabled={!closed && !changed}
+              onClick={() => void close(false)}
+              className="h-11 rounded border-2 border-hairline px-4 disabled:opacity-50"
+            >
+              {closed ? 'Open again' : 'Save, keep it open'}
+            </button>
+            <p role="status" className="self-center text-sm text-ink-soft">
+              {changed && 'Not saved yet; kept in this tab.'}
+            </p>
           </div>
         </section>
       </main>
