@@ -40,9 +40,9 @@ type Filling = 'filling' | 'stopped' | 'done' | 'failed';
 
 /** Rows of the map as the worker fills them, and how far it is. */
 function useFilling(situation: object, factors: readonly [FactorName, FactorName]) {
-  const worker = useScanWorker();
   const [rows, setRows] = useState<MapCell[][]>([]);
   const [state, setState] = useState<Filling>('filling');
+  const worker = useScanWorker(() => setState('failed'));
   const xAxis = useMemo(() => mapAxis(factors[0], COLUMNS), [factors]);
   const yAxis = useMemo(() => mapAxis(factors[1], ROWS), [factors]);
   const question = JSON.stringify(situation);

@@ -3,6 +3,8 @@
 import type { Remote } from 'comlink';
 import { useEffect, useState, type RefObject } from 'react';
 import type { CallEntry } from '@/core/contract/callSheet';
+import type { BallCall } from '@/core/lesson/ball';
+import { callOf } from '@/core/lesson/callOf';
 import type { CallsWorker, Simulated } from '@/workers/calls.worker';
 import { Overlay, type OverlayState } from '../frame/Overlay';
 import { fromMetres, toMetres } from '@/core/units/length';
@@ -19,24 +21,11 @@ interface ByHandProps extends OverlayState {
   units: UnitSystem;
 }
 
-/** The set-up of a call as `simulate` takes it. */
-interface HandSetup {
-  school: string;
-  club: string;
-  face_deg: number;
-  ball_position: number;
-  stance_width: number;
-  stance_open_deg: number;
-  dig_mm: number;
-  grip_down_in: number;
-  /** Left to the product until it is set: aimed so that the ball as meant goes along the line. */
-  aim_deg?: number;
-  handle_lower_deg: number;
-  shaft_lean_deg: number;
-  weight_lead: number;
-  entry_in: number;
-  swing_fraction: number;
-}
+/**
+ * The set-up of a call as `simulate` takes it. The aim is left to the product until it is set: found so that the ball as
+ * meant goes along the line.
+ */
+type HandSetup = Omit<BallCall, 'carry_m' | 'aim_deg'> & Partial<Pick<BallCall, 'aim_deg'>>;
 
 /** A field of a set-up with its name, unit, range and step. */
 type Knob = readonly [
@@ -75,21 +64,10 @@ function shownKnob(knob: Knob, units: UnitSystem): Knob {
   return [key, label, 'cm', Math.ceil(from * CM_PER_INCH), Math.floor(to * CM_PER_INCH), 0.25];
 }
 
-const setupOfCall = (call: CallEntry): HandSetup => ({
-  school: call.school,
-  club: call.club,
-  face_deg: call.face_deg,
-  ball_position: call.ball_position,
-  stance_width: call.stance_width,
-  stance_open_deg: call.stance_open_deg,
-  dig_mm: call.dig_mm,
-  grip_down_in: call.grip_down_in,
-  handle_lower_deg: call.handle_lower_deg,
-  shaft_lean_deg: call.shaft_lean_deg,
-  weight_lead: call.weight_lead,
-  entry_in: call.entry_in,
-  swing_fraction: call.swing_fraction,
-});
+function setupOfCall(call: CallEntry): HandSetup {
+  const { carry_m: _carry, aim_deg: _aim, ...setup } = callOf(call);
+  return setup;
+}
 
 /** A call with its set-up changed by hand, simulated at once beside the original. */
 export function ByHand({ situation, calls, worker, units, open, onOpenChange }: ByHandProps) {

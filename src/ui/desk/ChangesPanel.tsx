@@ -2,7 +2,7 @@ import type { Changes } from './useChanges';
 
 /** When the call changes: each threshold with the call that takes over. */
 export function ChangesPanel({ changes }: { changes: Changes }) {
-  const { entries, busy } = changes;
+  const { entries, busy, failed } = changes;
   return (
     <section aria-labelledby="changes" className="mt-4">
       <h2 id="changes" className="text-lg">
@@ -19,7 +19,10 @@ export function ChangesPanel({ changes }: { changes: Changes }) {
           );
         })}
         {busy && <li className="text-ink-soft">looking …</li>}
-        {!busy && entries.length === 0 && (
+        {failed && (
+          <li role="alert">The looking failed. Reload the page to have it looked for again.</li>
+        )}
+        {!busy && !failed && entries.length === 0 && (
           <li>Nothing near by changes it: lip, distance, sand, lie, slope and wind were tried.</li>
         )}
       </ul>

@@ -183,7 +183,11 @@ export function Desk(props: DeskProps) {
             onFields={setFields}
             bag={question.player.bag}
             thresholdsOf={(factor) =>
-              changes.busy ? null : changes.entries.filter((entry) => entry.factor === factor)
+              changes.failed
+                ? undefined
+                : changes.busy
+                  ? null
+                  : changes.entries.filter((entry) => entry.factor === factor)
             }
           />
         </section>

@@ -45,7 +45,7 @@ interface SentenceProps {
   /** The clubs, for measuring in club lengths. */
   bag: readonly Club[];
   /** Where the call changes in a factor; null while that is being looked for. */
-  thresholdsOf: (factor: FactorName) => readonly Threshold[] | null;
+  thresholdsOf: (factor: FactorName) => readonly Threshold[] | null | undefined;
 }
 
 /** The situation as one spoken sentence whose underlined words are the controls. */

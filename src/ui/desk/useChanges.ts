@@ -14,6 +14,8 @@ export interface Changes {
   /** The best call along the distance. */
   bands: readonly Band[];
   busy: boolean;
+  /** True when the looking itself failed, and what was found may not be all. */
+  failed: boolean;
 }
 
 /** State of the scans for one question. */
@@ -22,9 +24,10 @@ interface Scanned {
   entries: ChangeEntry[];
   bands: Band[];
   done: boolean;
+  failed: boolean;
 }
 
-const NOTHING: Scanned = { question: '', entries: [], bands: [], done: false };
+const NOTHING: Scanned = { question: '', entries: [], bands: [], done: false, failed: false };
 
 const PAUSE_MS = 350;
 
@@ -34,7 +37,8 @@ export function useChanges(
   units: UnitSystem,
   called: Pick<Leader, 'club' | 'kind'> | null,
 ): Changes {
-  const worker = useScanWorker();
+  const [dead, setDead] = useState(false);
+  const worker = useScanWorker(() => setDead(true));
   const question = called
     ? JSON.stringify([situation, units, { club: called.club, kind: called.kind }])
     : '';
@@ -60,9 +64,10 @@ export function useChanges(
       thread.current
         ?.bands(asked, from, seen)
         .then((ended) => ended && thread.current?.changes(asked, said, from, found))
+        .then(() => false)
         .catch(() => true)
-        .then(() => {
-          if (!stale) setState((now) => ({ ...now, done: true }));
+        .then((failed) => {
+          if (!stale) setState((now) => ({ ...now, done: true, failed }));
         });
     }, PAUSE_MS);
     return () => {
@@ -76,6 +81,7 @@ export function useChanges(
   return {
     entries: mine ? state.entries : [],
     bands: mine ? state.bands : [],
-    busy: !mine || !state.done,
+    busy: !dead && (!mine || !state.done),
+    failed: dead || (mine && state.failed),
   };
 }

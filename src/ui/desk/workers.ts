@@ -13,4 +13,5 @@ export const useCallsWorker = (onFailure?: () => void) =>
   useWorker<CallsWorker>(startCalls, onFailure);
 
 /** A worker for long scans: changes, bands and call maps. */
-export const useScanWorker = () => useWorker<ScanWorker>(startScan);
+export const useScanWorker = (onFailure?: () => void) =>
+  useWorker<ScanWorker>(startScan, onFailure);

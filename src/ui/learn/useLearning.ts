@@ -30,7 +30,8 @@ const NOTHING: Learnt = { learning: null, moves: null, fault: null };
 
 /** What balls say of a player, and then what that would change; each null while it is worked out. */
 export function useLearning({ player, balls, stations, units }: Asked): Learnt {
-  const worker = useWorker<LearnWorker>(startLearning);
+  const [dead, setDead] = useState(false);
+  const worker = useWorker<LearnWorker>(startLearning, () => setDead(true));
   const question = useMemo(
     () => ({ player, balls, stations, units }),
     [player, balls, stations, units],
@@ -65,5 +66,7 @@ export function useLearning({ player, balls, stations, units }: Asked): Learnt {
       clearTimeout(timer);
     };
   }, [question, worker]);
+  if (dead)
+    return { ...NOTHING, fault: 'its thread could not start. Reload the page to try again.' };
   return state.question === question ? state : NOTHING;
 }

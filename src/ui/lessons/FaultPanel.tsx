@@ -23,7 +23,8 @@ const STRONG = 0.4;
 
 /** The causes that explain the balls best, what speaks for each, what to look at next, a fix and a drill. */
 export function FaultPanel({ player, balls, onDrill }: FaultPanelProps) {
-  const worker = useWorker<LearnWorker>(startLearning);
+  const [dead, setDead] = useState(false);
+  const worker = useWorker<LearnWorker>(startLearning, () => setDead(true));
   const [ticks, setTicks] = useState<Record<string, boolean>>({});
   const [state, setState] = useState<{
     question: object;
@@ -60,7 +61,7 @@ export function FaultPanel({ player, balls, onDrill }: FaultPanelProps) {
         <p>
           {balls.length === 0
             ? 'No ball is logged for this player.'
-            : state?.failed
+            : dead || state?.failed
               ? 'The finder failed on these balls. Reload the page to try again.'
               : state?.question === question
                 ? 'Nothing can be said of these balls.'

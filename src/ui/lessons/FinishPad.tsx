@@ -6,6 +6,7 @@ import type { Shot } from '@/core/shot/shot';
 import { sayLength } from '@/core/units/say';
 import type { UnitSystem } from '@/core/units/system';
 import { AboveGround } from '../drawing/above/AboveGround';
+import { FlagAbove, LineOfPlay } from '../drawing/above/FlagAbove';
 import { aboveScale } from '../drawing/above/scale';
 
 /** Where a ball stopped: along the line to the flag, and right of it, m. */
@@ -75,14 +76,7 @@ export function FinishPad({ shot, handed, units, value, before, onValue }: Finis
         className="block w-full cursor-crosshair touch-manipulation rounded"
       >
         <AboveGround shot={shot} scale={scale} size={SIZE} />
-        <line
-          x1={scale.x(0)}
-          x2={scale.x(shot.pin)}
-          y1={scale.y(0)}
-          y2={scale.y(0)}
-          stroke="var(--on-turf)"
-          strokeDasharray="2 6"
-        />
+        <LineOfPlay scale={scale} pin={shot.pin} />
         {before.map((place, i) => (
           <circle
             key={i}
@@ -94,21 +88,7 @@ export function FinishPad({ shot, handed, units, value, before, onValue }: Finis
             opacity="0.8"
           />
         ))}
-        <circle
-          cx={scale.x(0)}
-          cy={scale.y(0)}
-          r="5"
-          fill="white"
-          stroke="#14302a"
-          strokeWidth="1.8"
-        />
-        <circle cx={scale.x(shot.pin)} cy={scale.y(0)} r="4" fill="#14302a" />
-        <path
-          d={`M${scale.x(shot.pin)} ${scale.y(0)} v-26 l${18 * scale.forward} 6 l${-18 * scale.forward} 6`}
-          fill="var(--flag)"
-          stroke="#14302a"
-          strokeWidth="1.6"
-        />
+        <FlagAbove scale={scale} pin={shot.pin} />
         {value && (
           <circle
             cx={x(value)}

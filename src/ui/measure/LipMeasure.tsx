@@ -16,7 +16,7 @@ import { usePace } from './usePace';
 interface LipMeasureProps {
   bag: readonly Club[];
   units: UnitSystem;
-  thresholds: readonly Threshold[] | null;
+  thresholds: readonly Threshold[] | null | undefined;
   /** Takes over the height of the lip and, where it was measured too, its distance, m. */
   onTake: (height: number, distance?: number) => void;
 }

@@ -11,7 +11,7 @@ import { Result } from './Result';
 interface TiltMeasureProps {
   handed: Hand;
   /** Where the call changes in the slope along the line, radians. */
-  thresholds: readonly Threshold[] | null;
+  thresholds: readonly Threshold[] | null | undefined;
   /** Takes over both slopes, degrees. */
   onTake: (alongDeg: number, acrossDeg: number) => void;
 }
@@ -120,7 +120,7 @@ export function TiltMeasure({ handed, thresholds, onTake }: TiltMeasureProps) {
           <Result
             reckoned={tilt.along}
             say={deg}
-            thresholds={inDegrees ?? null}
+            thresholds={thresholds === null ? null : inDegrees}
             onTake={() => onTake(Math.round(tilt.along.value), Math.round(tilt.across.value))}
           />
           <p className="text-sm">

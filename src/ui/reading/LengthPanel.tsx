@@ -56,7 +56,7 @@ export function LengthPanel(props: LengthPanelProps) {
 }
 
 interface PacedPanelProps extends Omit<LengthPanelProps, 'scale'> {
-  thresholds?: readonly Threshold[] | null;
+  thresholds?: readonly Threshold[] | null | undefined;
 }
 
 /** A length on the ground that can be paced too. */

@@ -12,7 +12,7 @@ interface LipPanelProps {
   lip: Lip;
   bag: readonly Club[];
   units: UnitSystem;
-  thresholds: readonly Threshold[] | null;
+  thresholds: readonly Threshold[] | null | undefined;
   onFields: SetFields;
 }
 

@@ -12,8 +12,8 @@ interface SlopePanelProps {
   alongDeg: number;
   acrossDeg: number;
   handed: Hand;
-  /** Where the call changes in the slope along the line, radians; null while that is being looked for. */
-  thresholds: readonly Threshold[] | null;
+  /** Where the call changes in the slope along the line, radians; null while that is being looked for, undefined where it could not be. */
+  thresholds: readonly Threshold[] | null | undefined;
   onFields: SetFields;
 }
 

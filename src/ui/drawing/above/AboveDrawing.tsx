@@ -7,6 +7,7 @@ import { inkOf } from '../inks';
 import { Ticks } from '../section/Marks';
 import type { Ranked } from '../section/Ridges';
 import { AboveGround } from './AboveGround';
+import { FlagAbove, LineOfPlay } from './FlagAbove';
 import { StanceAbove } from './StanceAbove';
 import type { AboveScale } from './scale';
 
@@ -33,14 +34,7 @@ export function AboveDrawing(props: AboveDrawingProps) {
   return (
     <>
       <AboveGround shot={shot} scale={scale} size={size} />
-      <line
-        x1={x(0)}
-        x2={x(shot.pin)}
-        y1={y(0)}
-        y2={y(0)}
-        stroke="var(--on-turf)"
-        strokeDasharray="2 6"
-      />
+      <LineOfPlay scale={scale} pin={shot.pin} />
       {told && <StanceAbove plan={told.picture.plan} shot={shot} scale={scale} />}
       {told?.picture.spread.balls.map(([bx, by], i) => (
         <circle
@@ -91,16 +85,7 @@ export function AboveDrawing(props: AboveDrawingProps) {
           />
         </g>
       )}
-      <circle cx={x(0)} cy={y(0)} r="6" fill="white" stroke="#14302a" strokeWidth="1.8" />
-      <g>
-        <circle cx={x(shot.pin)} cy={y(0)} r="4" fill="#14302a" />
-        <path
-          d={`M${x(shot.pin)} ${y(0)} v-26 l${18 * forward} 6 l${-18 * forward} 6`}
-          fill="var(--flag)"
-          stroke="#14302a"
-          strokeWidth="1.6"
-        />
-      </g>
+      <FlagAbove scale={scale} pin={shot.pin} />
       <Legend ranked={ranked} clubs={clubs} x={forward === 1 ? 16 : size.width - 150} />
       <Ticks scale={{ ...scale, z: y }} height={size.height} width={size.width} units={units} />
     </>

@@ -1,0 +1,41 @@
+import { useMemo } from 'react';
+import { gapsOf } from '@/core/audit/gaps';
+import type { Player } from '@/core/player/player';
+import { golferOf } from '@/core/search/prescribe';
+import { degrees } from '@/core/units/angle';
+import { fromMetres } from '@/core/units/length';
+import { plainNumber, unitFor } from '@/core/units/say';
+import type { UnitSystem } from '@/core/units/system';
+
+/** Steps of loft and carry from club to club, with those that are wide or narrow. */
+export function Gaps({ player, units }: { player: Player; units: UnitSystem }) {
+  const unit = unitFor('ground', units);
+  const gaps = useMemo(
+    () => gapsOf(player.bag, golferOf(player).headSpeed, player.skill),
+    [player],
+  );
+  return (
+    <section aria-labelledby="gaps">
+      <h3 id="gaps" className="text-lg">
+        Gaps
+      </h3>
+      {gaps.length === 0 ? (
+        <p>One club has no gaps.</p>
+      ) : (
+        <ul>
+          {gaps.map(({ from, to, loft, carry, judgement, reckoned }) => (
+            <li key={to} className="border-b border-hairline py-1">
+              <strong>
+                {from} to {to}
+              </strong>
+              : {plainNumber(degrees(loft))}°, {plainNumber(fromMetres(carry, unit), 0)} {unit}
+              {reckoned && ' (reckoned)'}
+              {judgement === 'wide' && ': a wide step, a club is missing between them'}
+              {judgement === 'narrow' && ': a narrow step, the two do nearly the same'}
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
+  );
+}

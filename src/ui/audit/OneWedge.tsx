@@ -1,0 +1,125 @@
+'use client';
+
+import { proxy } from 'comlink';
+import { useState } from 'react';
+import { isAsItIs, type WedgeSearch } from '@/core/audit/oneWedge';
+import type { Player } from '@/core/player/player';
+import { degrees } from '@/core/units/angle';
+import type { AuditWorker, MixChoice } from '@/workers/audit.worker';
+import { useWorker } from '../frame/useWorker';
+import { AUDIT_FAILURE, startAudit } from './startAudit';
+
+const BUTTON = 'h-11 rounded border-2 border-hairline px-4 disabled:opacity-50';
+
+/** A saving with its standard error, to as many decimals as the error has. */
+function savingWords(saving: number, error: number): string {
+  const digits = error >= 0.005 ? 2 : 3;
+  return `${saving.toFixed(digits)} ± ${error.toFixed(digits)}`;
+}
+
+/** One wedge's best change, in words. */
+function changeWords(change: NonNullable<WedgeSearch['changes']>[number], player: Player): string {
+  const { instead, loftDeg, bounceDeg, saving, error } = change;
+  const club = player.bag.find(({ name }) => name === instead)!;
+  const now = `${Math.round(degrees(club.loft))}/${Math.round(degrees(club.bounce))}`;
+  if (isAsItIs(club, change)) return `The ${instead} (${now}) is as it should be.`;
+  if (saving < 2 * error || saving < 0.02) {
+    return `Nothing clearly better for the ${instead} (${now}): the best found saves ${savingWords(saving, error)}.`;
+  }
+  return `For the ${instead} (${now}) a ${loftDeg}/${bounceDeg} would save ${savingWords(saving, error)} strokes a bunker shot.`;
+}
+
+/** The loft and bounce of one wedge that would save most over a mix of shots, searched for on demand. */
+export function OneWedge({
+  player,
+  situation,
+  choice,
+}: {
+  player: Player;
+  situation: object;
+  choice: MixChoice;
+}) {
+  const [search, setSearch] = useState<WedgeSearch | null>(null);
+  const [running, setRunning] = useState(false);
+  const [failed, setFailed] = useState(false);
+  const fail = (): void => {
+    setFailed(true);
+    setRunning(false);
+  };
+  const worker = useWorker<AuditWorker>(startAudit, fail);
+  const wedges = player.bag.filter(({ type }) => type === 'wedge');
+
+  const begin = async (): Promise<void> => {
+    setSearch(null);
+    setFailed(false);
+    setRunning(true);
+    const seen = proxy((next: WedgeSearch) => setSearch(next));
+    try {
+      await worker.current?.oneWedge(situation, choice, seen);
+      setRunning(false);
+    } catch {
+      fail();
+    }
+  };
+  const stop = (): void => {
+    void worker.current?.stop();
+    setRunning(false);
+  };
+
+  return (
+    <section aria-labelledby="one-wedge">
+      <h3 id="one-wedge" className="text-lg">
+        If one wedge were different
+      </h3>
+      {wedges.length === 0 ? (
+        <p>There is no wedge in the bag to change.</p>
+      ) : (
+        <>
+          <div className="flex items-center gap-3">
+            {running ? (
+              <button type="button" onClick={stop} className={BUTTON}>
+                Stop
+              </button>
+            ) : (
+              <button type="button" onClick={() => void begin()} className={BUTTON}>
+                {search?.changes ? 'Look again' : 'Look for it'}
+              </button>
+            )}
+            {running && (
+              <progress
+                aria-label="Clubs tried"
+                value={search?.done ?? 0}
+                max={search?.total ?? 1}
+                className="grow accent-(--call-1)"
+              />
+            )}
+          </div>
+          {failed && (
+            <p role="alert" className="mt-2 font-semibold text-harm">
+              {AUDIT_FAILURE}
+            </p>
+          )}
+          {search && !running && !failed && !search.changes && (
+            <p className="mt-2">
+              Stopped after {search.done} of {search.total} clubs.
+            </p>
+          )}
+          {search?.changes && (
+            <>
+              <ul className="mt-2 space-y-1.5" aria-live="polite">
+                {search.changes.map((change) => (
+                  <li key={change.instead}>{changeWords(change, player)}</li>
+                ))}
+              </ul>
+              <p className="mt-2 border-l-4 border-flag pl-2 text-sm leading-snug">
+                Advice to take to a fitter, who sees the swing, the turf and the rest of the bag.
+                The error is that of the sampled swings; the mix is taken as it is, and the model
+                stands behind all of it.
+              </p>
+            </>
+          )}
+        </>
+      )}
+    </section>
+  );
+}

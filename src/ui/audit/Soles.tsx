@@ -1,0 +1,75 @@
+import { useMemo } from 'react';
+import { bounceFits, type BounceFit } from '@/core/audit/bounceFit';
+import type { Player } from '@/core/player/player';
+import type { SandPreset } from '@/core/sand/presets';
+import { golferOf } from '@/core/search/prescribe';
+import { sampleSwings } from '@/core/spread/swings';
+import { SAND_WORDS } from '../reading/words';
+
+const SANDS: readonly SandPreset[] = ['soft', 'medium', 'firm', 'wet'];
+
+/** What a sole makes of a sand, in words. */
+function soleWords({ verdict, thin, heavy, bestDeg, saving }: BounceFit): string {
+  if (verdict === 'cannot') return 'does not reach';
+  const odds = `thin ${Math.round(thin! * 100)}, heavy ${Math.round(heavy! * 100)}`;
+  if (verdict === 'suits') return `${odds}`;
+  return `${odds}; ${Math.round(bestDeg!)}° would save ${saving.toFixed(2)}`;
+}
+
+/** Thin and heavy of each wedge in each sand, and another bounce where it would save something. */
+export function Soles({ player }: { player: Player }) {
+  const fits = useMemo(() => {
+    const golfer = golferOf(player);
+    return bounceFits(player, golfer, SANDS, sampleSwings(golfer.habits, 128, 1));
+  }, [player]);
+  const clubs = [...new Set(fits.map(({ club }) => club))];
+  return (
+    <section aria-labelledby="soles">
+      <h3 id="soles" className="text-lg">
+        Soles against sands
+      </h3>
+      {clubs.length === 0 ? (
+        <p>There is no wedge in the bag.</p>
+      ) : (
+        <div className="overflow-x-auto">
+          <table className="w-full border-collapse text-sm">
+            <thead>
+              <tr className="border-b-2 border-hairline text-left">
+                <th scope="col" className="py-1">
+                  Of 100 splashes
+                </th>
+                {SANDS.map((sand) => (
+                  <th key={sand} scope="col" className="px-2">
+                    {SAND_WORDS[sand].short}
+                  </th>
+                ))}
+              </tr>
+            </thead>
+            <tbody>
+              {clubs.map((club) => (
+                <tr key={club} className="border-b border-hairline align-top">
+                  <th scope="row" className="py-1 text-left text-base">
+                    {club}
+                  </th>
+                  {SANDS.map((sand) => {
+                    const fit = fits.find((each) => each.club === club && each.sand === sand)!;
+                    const odd = fit.verdict === 'more' || fit.verdict === 'less';
+                    return (
+                      <td key={sand} className={`px-2 py-1 ${odd ? 'font-semibold' : ''}`}>
+                        {soleWords(fit)}
+                      </td>
+                    );
+                  })}
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </div>
+      )}
+      <p className="mt-1 text-sm text-ink-soft">
+        With a nearly square face, 14 yards. Another bounce is named only where it saves more than a
+        tie; in soft sand the model finds little in it.
+      </p>
+    </section>
+  );
+}
