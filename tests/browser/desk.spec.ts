@@ -202,16 +202,17 @@ test('the call is changed by hand and simulated beside the original', async ({ p
   await openDesk(page);
   await page.keyboard.press('h');
   const carry = page.getByRole('row', { name: /^carry, yd/ }).getByRole('cell');
-  await expect(carry.nth(1)).toHaveText(/^\d/);
-  const called = Number(await carry.nth(0).innerText());
-  expect(Math.abs(Number(await carry.nth(1).innerText()) - called)).toBeLessThan(1.5);
+  await expect(carry.nth(0)).toHaveText(/^\d/);
+  const said = await carry.nth(0).innerText();
+  await expect(carry.nth(1)).toHaveText(said);
+  const called = Number(said);
   const field = page.getByLabel('Mark behind the ball', { exact: true });
   await field.fill('3.5');
   await expect(async () => {
     expect(Number(await carry.nth(1).innerText())).toBeLessThan(called - 3);
   }).toPass();
   await field.fill('9');
-  await expect(page.getByText('Mark behind the ball goes from -0.5 to 4.')).toBeVisible();
+  await expect(page.getByText('Mark behind the ball goes from -0.5 to 4 in.')).toBeVisible();
   await page.getByRole('button', { name: 'Back to the call' }).click();
 });
 
@@ -268,10 +269,12 @@ test.describe('accessibility', () => {
       test.setTimeout(240_000);
       await openDesk(page);
       if (theme === 'dusk') await page.getByRole('button', { name: 'Dusk theme' }).click();
-      await passesAxe(page);
+      // What is not a colour is the same in both themes.
+      const rules = theme === 'dusk' ? ['color-contrast'] : undefined;
+      await passesAxe(page, rules);
       for (const key of ['p', 'i', 's', 't', 'l', 'a', 'm', 'x', 'h', 'o', '/', 'c', 'r', 'k']) {
         await page.keyboard.press(key);
-        await passesAxe(page);
+        await passesAxe(page, rules);
         await page.keyboard.press('Escape');
         await page.waitForTimeout(200);
       }

@@ -18,10 +18,13 @@ export const token = (page: Page, label: string) =>
 /**
  * Nothing on the page as it stands breaks a rule of accessibility. Of a page under a dialog only the dialog is looked at: the
  * rest is hidden from readers then.
+ *
+ * @param rules those that are looked at; all of them when absent
  */
-export async function passesAxe(page: Page): Promise<void> {
+export async function passesAxe(page: Page, rules?: readonly string[]): Promise<void> {
   await page.waitForTimeout(300);
   const axe = new AxeBuilder({ page });
+  if (rules) axe.withRules([...rules]);
   const dialogs = await page.getByRole('dialog').count();
   const { violations } = await (dialogs > 0 ? axe.include('[role=dialog]') : axe).analyze();
   expect(violations.map(({ id, nodes }) => [id, nodes[0]?.html])).toEqual([]);
