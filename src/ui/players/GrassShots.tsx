@@ -82,14 +82,14 @@ export function GrassShots({ playerId, clubs, first, units, onCarries }: GrassSh
             ))}
           </select>
         </label>
-        <label className="flex grow flex-col text-sm font-semibold">
+        <label className="flex max-w-md grow flex-col text-sm font-semibold">
           Carries of full shots, {unit}
           <input
             value={typed}
             autoComplete="off"
             placeholder="80 84 79 82"
             onChange={(event) => setTyped(event.target.value)}
-            className="h-11 max-w-md rounded border-2 border-hairline bg-paper px-3 text-base font-normal"
+            className="h-11 w-full rounded border-2 border-hairline bg-paper px-3 text-base font-normal"
           />
         </label>
         <button type="submit" className="h-11 rounded border-2 border-hairline px-4">

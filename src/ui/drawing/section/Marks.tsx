@@ -13,6 +13,9 @@ interface MarksProps {
   units: UnitSystem;
 }
 
+/** Room before the flag that the start angle in words needs, px. */
+const LONG_LABEL = 170;
+
 /** The least start angle over the lip, and how far the first call clears it. */
 export function LipMarks({
   scale,
@@ -28,6 +31,7 @@ export function LipMarks({
   const reach = Math.min(lip.distance * 2.6, lip.distance + 6);
   const rise = ((lip.height + BALL_RADIUS) / lip.distance) * reach;
   const clearance = picture?.lipClearance ?? null;
+  const room = Math.abs(x(shot.pin) - x(reach));
   const over = lip.height + BALL_RADIUS + (clearance ?? 0);
   return (
     <g fontSize="13.5" fill="var(--ink)" textAnchor={anchor}>
@@ -46,7 +50,8 @@ export function LipMarks({
         strokeWidth="4"
         paintOrder="stroke"
       >
-        must start above {Math.ceil(angle)}°
+        {room >= LONG_LABEL ? 'must start above ' : '≥ '}
+        {Math.ceil(angle)}°
       </text>
       {clearance !== null && clearance > 0.05 && (
         <>
