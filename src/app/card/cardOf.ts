@@ -21,7 +21,7 @@ export async function cardOf(query: string, units: UnitSystem) {
     const situation = situationFor(player, reading.shot);
     return {
       player,
-      said: saidShot(reading.shot),
+      said: saidShot(reading.shot, units),
       shot: readSituation(situation).question.shot,
       answer: answer(situation, units, () => 0),
       query: readingToQuery({ player: player.id, shot: reading.shot }),

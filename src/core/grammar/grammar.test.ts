@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { readFileSync, readdirSync } from 'node:fs';
 import { LIES } from '../sand/lie';
 import { SAND_PRESETS } from '../sand/presets';
+import { readSituation } from '../contract/readSituation';
 import type { ShotInput } from '../reading/reading';
 import { completions, PHRASES } from './phrases';
 import { saidShot } from './saidShot';
@@ -128,4 +129,45 @@ test('no text, however odd, throws', () => {
       return true;
     }),
   );
+});
+
+describe('a shot said in other units than those it was written in', () => {
+  const shot = {
+    pin_yd: 18,
+    edge_yd: 11,
+    back_yd: 30,
+    lie: 'clean',
+    lip: { height_ft: 3, distance_ft: 8 },
+    green: { stimp_ft: 10 },
+    wind: { speed_mps: 4.47, from_deg: 0 },
+  };
+
+  test('has no yards or feet in metres, but for the green’s speed, which has no unit', () => {
+    expect(saidShot(shot, 'metres')).toBe(
+      '16.5 m to the flag, lying clean, lip 0.9 m at 2.4 m, green at 10.1 m, back 27.4 m, runs 10, wind 4.47 m/s against',
+    );
+  });
+
+  test('stays as it was written in its own', () => {
+    expect(saidShot(shot, 'yards')).toBe(
+      '18 yd to the flag, lying clean, lip 3 ft at 8 ft, green at 11 yd, back 30 yd, runs 10, wind 10 mph against',
+    );
+  });
+
+  test.each(['yards', 'metres'] as const)('is read back in %s to a tenth', (units) => {
+    const { shot: again, unread } = understand(saidShot(shot, units), {}, units);
+    expect(unread).toEqual([]);
+    const lengths = (each: object) =>
+      readSituation({
+        player: {
+          handed: 'right',
+          skill: 'middle',
+          bag: [{ name: '56', type: 'wedge', loft_deg: 56 }],
+        },
+        shot: each,
+      }).question.shot;
+    expect(lengths(again).pin).toBeCloseTo(lengths(shot).pin, 1);
+    expect(lengths(again).lip.height).toBeCloseTo(lengths(shot).lip.height, 1);
+    expect(lengths(again).wind.x).toBeCloseTo(lengths(shot).wind.x, 2);
+  });
 });

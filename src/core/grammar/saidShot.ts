@@ -2,14 +2,23 @@ import type { ShotInput } from '../reading/reading';
 import type { Beyond } from '../green/surface';
 import { LIES, type Lie } from '../sand/lie';
 import type { SandPreset } from '../sand/presets';
-import { METRES_PER } from '../units/length';
+import { fromMetres, METRES_PER, toMetres, type LengthUnit } from '../units/length';
+import { plainNumber, unitFor } from '../units/say';
+import { fromMps, speedUnit } from '../units/speed';
+import type { UnitSystem } from '../units/system';
 import { BEYOND_SAID, LIE_SAID, SAND_SAID, WIND_SAID } from './vocabulary';
 
-/** A length field of an object as it is said: "18 yd". */
-function saidLength(place: object | undefined, name: string): string | null {
-  for (const unit of Object.keys(METRES_PER)) {
+/** A length field of an object as it is said, "18 yd": as it was written, or in the unit `wanted`. */
+function saidLength(
+  place: object | undefined,
+  name: string,
+  wanted?: LengthUnit | null,
+): string | null {
+  for (const unit of Object.keys(METRES_PER) as LengthUnit[]) {
     const value = (place as Record<string, unknown> | undefined)?.[`${name}_${unit}`];
-    if (typeof value === 'number') return `${value} ${unit}`;
+    if (typeof value !== 'number') continue;
+    if (!wanted || unit === wanted) return `${value} ${unit}`;
+    return `${plainNumber(fromMetres(toMetres(value, unit), wanted))} ${wanted}`;
   }
   return null;
 }
@@ -18,10 +27,14 @@ const keyOf = <T>(words: Record<string, T>, value: T): string | undefined =>
   Object.keys(words).find((key) => words[key] === value);
 
 /**
- * A shot as a sentence that `understand` reads back to the same shot. Ways out other than at the flag are not
- * said.
+ * A shot as a sentence that `understand` reads back to the same shot, its lengths in the units in which they were written.
+ * Ways out other than at the flag are not said.
+ *
+ * @param units the units of whoever reads it; lengths written in others are said to a tenth then
  */
-export function saidShot(shot: ShotInput): string {
+export function saidShot(shot: ShotInput, units?: UnitSystem): string {
+  const ground = units && unitFor('ground', units);
+  const upright = units && unitFor('height', units);
   const lip = shot.lip as object | undefined;
   const sand = (shot.sand ?? {}) as { preset?: SandPreset; crust?: boolean };
   const slope = (shot.slope ?? {}) as { along_deg?: number; across_deg?: number };
@@ -31,7 +44,7 @@ export function saidShot(shot: ShotInput): string {
   const say = (value: string | null, words: (said: string) => string): void => {
     if (value !== null) parts.push(words(value));
   };
-  say(saidLength(shot, 'pin'), (said) => `${said} to the flag`);
+  say(saidLength(shot, 'pin', ground), (said) => `${said} to the flag`);
   if (LIES.includes(shot.lie as Lie)) parts.push(keyOf(LIE_SAID, shot.lie as Lie));
   if (typeof shot.burial_mm === 'number') parts.push(`${shot.burial_mm} mm under`);
   if (sand.preset) parts.push(`${keyOf(SAND_SAID, sand.preset)} sand`);
@@ -43,11 +56,11 @@ export function saidShot(shot: ShotInput): string {
   if (slope.across_deg) {
     parts.push(`ball ${slope.across_deg > 0 ? 'above' : 'below'} ${Math.abs(slope.across_deg)}`);
   }
-  const height = saidLength(lip, 'height');
-  const distance = saidLength(lip, 'distance');
+  const height = saidLength(lip, 'height', upright);
+  const distance = saidLength(lip, 'distance', upright);
   if (height && distance) parts.push(`lip ${height} at ${distance}`);
-  say(saidLength(shot, 'edge'), (said) => `green at ${said}`);
-  say(saidLength(shot, 'back'), (said) => `back ${said}`);
+  say(saidLength(shot, 'edge', ground), (said) => `green at ${said}`);
+  say(saidLength(shot, 'back', ground), (said) => `back ${said}`);
   say(saidLength(green, 'stimp'), (said) => `runs ${said.split(' ')[0]}`);
   if (green.slope_deg) {
     parts.push(`${green.slope_deg > 0 ? 'uphill' : 'downhill'} ${Math.abs(green.slope_deg)}`);
@@ -55,11 +68,13 @@ export function saidShot(shot: ShotInput): string {
   if (typeof shot.beyond === 'string') {
     parts.push(`${keyOf(BEYOND_SAID, shot.beyond as Beyond)} behind`);
   }
-  say(saidLength(shot, 'carry'), (said) => `land it at ${said}`);
-  say(saidLength(shot, 'clear'), (said) => `carry ${said}`);
+  say(saidLength(shot, 'carry', ground), (said) => `land it at ${said}`);
+  say(saidLength(shot, 'clear', ground), (said) => `carry ${said}`);
   if (wind) {
     const from = keyOf(WIND_SAID, wind.from_deg ?? 0);
-    if (from) parts.push(`wind ${wind.speed_mps} m/s ${from}`);
+    const unit = speedUnit(units ?? 'metres');
+    const speed = unit === 'm/s' ? wind.speed_mps : plainNumber(fromMps(wind.speed_mps, unit));
+    if (from) parts.push(`wind ${speed} ${unit} ${from}`);
   }
   return parts.filter((part) => part).join(', ');
 }

@@ -97,7 +97,7 @@ function TypeBody({ shot, units, onShot, onDone }: TypeBodyProps) {
         )}
       </p>
       {understood.read.length > 0 && (
-        <p className="text-ink-soft">Then: {saidShot(understood.shot)}.</p>
+        <p className="text-ink-soft">Then: {saidShot(understood.shot, units)}.</p>
       )}
       <ul className="mt-3 flex flex-wrap gap-2" aria-label="Phrases">
         {offers.map((phrase) => (

@@ -117,7 +117,7 @@ function TypedStation({
         <p role="status" className="mt-0.5 text-sm">
           {unread.length > 0
             ? `Not understood: ${unread.join(', ')}`
-            : `Understood: ${saidShot(understood.shot)}`}
+            : `Understood: ${saidShot(understood.shot, units)}`}
         </p>
       )}
     </form>

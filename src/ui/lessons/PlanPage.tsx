@@ -182,7 +182,7 @@ export function PlanPage(props: PlanPageProps) {
                   onChange={(event) => changeStation(i, { line: Number(event.target.value) })}
                 />
                 <p className="pb-2 text-sm max-sm:order-last max-sm:col-span-full">
-                  {saidShot(station.shot)}
+                  {saidShot(station.shot, preferences.units)}
                 </p>
                 <button
                   type="button"
