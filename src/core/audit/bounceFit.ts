@@ -25,7 +25,7 @@ export interface BounceFit {
 
 /** The splash that soles are judged by: nearly square, where the sole does most of the work, so far, m. */
 const STYLE: LadderStyle = 'square';
-const DISTANCE = 13;
+export const FIT_DISTANCE = 13;
 
 const BOUNCES_DEG = [4, 8, 12, 16] as const;
 
@@ -37,7 +37,7 @@ function splashOdds(
   golfer: Golfer,
   swings: readonly SwingError[],
 ): Odds | null {
-  const shot = ladderShot(sand, DISTANCE);
+  const shot = ladderShot(sand, FIT_DISTANCE);
   const school = schoolFor(STYLE, club, player);
   if (!school) return null;
   const solved = solveFor(styleSetup(STYLE, school, club, 1, shot), school, golfer, shot, 0);

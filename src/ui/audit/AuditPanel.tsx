@@ -46,7 +46,7 @@ export function AuditPanel({ player, situation, readings, units }: AuditPanelPro
       </h2>
       <div className="mt-2 grid grid-cols-2 gap-x-10 gap-y-6 max-lg:grid-cols-1">
         <Gaps player={player} units={units} />
-        <Soles player={player} />
+        <Soles player={player} units={units} />
       </div>
       <div className="mt-6 flex flex-wrap items-end gap-4">
         <Pick label="Over" value={mix} onValue={setMix} options={options} />

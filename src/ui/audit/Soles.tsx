@@ -1,9 +1,11 @@
 import { useMemo } from 'react';
-import { bounceFits, type BounceFit } from '@/core/audit/bounceFit';
+import { bounceFits, FIT_DISTANCE, type BounceFit } from '@/core/audit/bounceFit';
 import type { Player } from '@/core/player/player';
 import type { SandPreset } from '@/core/sand/presets';
 import { golferOf } from '@/core/search/prescribe';
 import { sampleSwings } from '@/core/spread/swings';
+import { sayLength } from '@/core/units/say';
+import type { UnitSystem } from '@/core/units/system';
 import { SAND_WORDS } from '../reading/words';
 
 const SANDS: readonly SandPreset[] = ['soft', 'medium', 'firm', 'wet'];
@@ -17,7 +19,7 @@ function soleWords({ verdict, thin, heavy, bestDeg, saving }: BounceFit): string
 }
 
 /** Thin and heavy of each wedge in each sand, and another bounce where it would save something. */
-export function Soles({ player }: { player: Player }) {
+export function Soles({ player, units }: { player: Player; units: UnitSystem }) {
   const fits = useMemo(() => {
     const golfer = golferOf(player);
     return bounceFits(player, golfer, SANDS, sampleSwings(golfer.habits, 128, 1));
@@ -67,8 +69,8 @@ export function Soles({ player }: { player: Player }) {
         </div>
       )}
       <p className="mt-1 text-sm text-ink-soft">
-        With a nearly square face, 14 yards. Another bounce is named only where it saves more than a
-        tie; in soft sand the model finds little in it.
+        With a nearly square face, {sayLength(FIT_DISTANCE, 'ground', units)}. Another bounce is
+        named only where it saves more than a tie; in soft sand the model finds little in it.
       </p>
     </section>
   );

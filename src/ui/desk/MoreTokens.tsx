@@ -7,6 +7,7 @@ import { sayLength, unitFor } from '@/core/units/say';
 import type { UnitSystem } from '@/core/units/system';
 import { NumberPanel } from '../reading/NumberPanel';
 import { Token } from '../reading/Token';
+import { WaysOut, type WayInput } from '../reading/WaysOut';
 
 interface MoreTokensProps {
   shot: ShotInput;
@@ -29,7 +30,7 @@ const without = (name: string): Record<string, undefined> =>
 export function MoreTokens(props: MoreTokensProps) {
   const { shot, resolved, units, open, another, onOpenChange, onFields, onWind } = props;
   const unit = unitFor('ground', units);
-  const escapes = (shot.escapes ?? []) as { toward_deg: number }[];
+  const escapes = (shot.escapes ?? []) as WayInput[];
   const said = [
     resolved.carry === undefined
       ? null
@@ -98,59 +99,11 @@ export function MoreTokens(props: MoreTokensProps) {
             resolved.clear,
             'Far edge of water or another bunker on the way.',
           )}
-          <WaysOut escapes={escapes} onFields={onFields} />
+          <WaysOut ways={escapes} units={units} onFields={onFields} />
         </>
       }
     >
       {said.length > 0 ? said.join(', ') : 'and …'}
     </Token>
-  );
-}
-
-/** A way out that is easy to say: its side, a low lip and some room. */
-const way = (toward_deg: number) => ({
-  toward_deg,
-  lip: { height_ft: 0.5, distance_ft: 8 },
-  room_yd: 15,
-});
-
-const SIDES = [
-  { deg: 90, name: 'right' },
-  { deg: 180, name: 'back' },
-  { deg: -90, name: 'left' },
-] as const;
-
-/** Low ways out to the right, behind and to the left, read or not. */
-function WaysOut({
-  escapes,
-  onFields,
-}: {
-  escapes: readonly { toward_deg: number }[];
-  onFields: MoreTokensProps['onFields'];
-}) {
-  const has = (deg: number): boolean => escapes.some(({ toward_deg }) => toward_deg === deg);
-  return (
-    <fieldset>
-      <legend className="mb-1 text-base font-semibold">A low way out</legend>
-      <div className="flex gap-2">
-        {SIDES.map(({ deg, name }) => (
-          <button
-            key={name}
-            type="button"
-            aria-pressed={has(deg)}
-            onClick={() => {
-              const next = has(deg)
-                ? escapes.filter(({ toward_deg }) => toward_deg !== deg)
-                : [...escapes, way(deg)];
-              onFields({ escapes: next.length > 0 ? next : undefined });
-            }}
-            className="min-h-11 grow rounded border-2 border-hairline px-3 aria-pressed:border-flag aria-pressed:bg-flag-wash aria-pressed:text-on-flag"
-          >
-            {name}
-          </button>
-        ))}
-      </div>
-      <p className="mt-1 text-sm text-ink-soft">Half a foot high, 8 ft away, 15 yd of room.</p>
-    </fieldset>
   );
 }
