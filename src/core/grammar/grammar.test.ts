@@ -102,9 +102,24 @@ test('what it prints, it reads: any shot', () => {
       carry_ft: whole(6, 90),
       lip: fc.record({ height_cm: whole(0, 300), distance_ft: whole(1, 40) }),
       lie: fc.constantFrom(...LIES),
-      sand: fc.record({ preset: fc.constantFrom(...SAND_PRESETS) }),
+      sand: fc.record(
+        {
+          preset: fc.constantFrom(...SAND_PRESETS),
+          firmness: fc.constantFrom(0, 0.35, 0.6, 1),
+          moisture: fc.constantFrom(0.1, 0.5),
+          density_kgm3: whole(1200, 2100),
+        },
+        { requiredKeys: ['preset'] },
+      ),
       slope: fc.record({ along_deg: whole(1, 25), across_deg: whole(-20, -1) }),
-      green: fc.record({ stimp_ft: whole(6, 14), slope_deg: whole(1, 5) }),
+      green: fc.record(
+        {
+          stimp_ft: whole(6, 14),
+          slope_deg: whole(1, 5),
+          firmness: fc.constantFrom('soft', 'firm'),
+        },
+        { requiredKeys: ['stimp_ft'] },
+      ),
       wind: fc.record({
         speed_mps: whole(1, 15),
         from_deg: fc.constantFrom(0, 45, 90, 135, 180, 225, 270, 315),
@@ -169,5 +184,28 @@ describe('a shot said in other units than those it was written in', () => {
     expect(lengths(again).pin).toBeCloseTo(lengths(shot).pin, 1);
     expect(lengths(again).lip.height).toBeCloseTo(lengths(shot).lip.height, 1);
     expect(lengths(again).wind.x).toBeCloseTo(lengths(shot).wind.x, 2);
+  });
+});
+
+test('a sand that is named takes firmness and density back to what is usual, unless they are said too', () => {
+  const before = { sand: { preset: 'soft', firmness: 0.3, density_kgm3: 1500 } };
+  expect(understand('firm sand', before, 'yards').shot).toEqual({ sand: { preset: 'firm' } });
+  expect(understand('firm sand, firmness 0.8', before, 'yards').shot).toEqual({
+    sand: { preset: 'firm', firmness: 0.8 },
+  });
+  expect(understand('firmness 0.4', before, 'yards').shot).toEqual({
+    sand: { preset: 'soft', firmness: 0.4, density_kgm3: 1500 },
+  });
+});
+
+test('a firm green is not firm sand, nor the edge of the green', () => {
+  expect(understand('soft sand, firm green, green at 11', {}, 'yards').shot).toEqual({
+    sand: { preset: 'soft' },
+    green: { firmness: 'firm' },
+    edge_yd: 11,
+  });
+  expect(understand('firm, green at 11', {}, 'yards').shot).toEqual({
+    sand: { preset: 'firm' },
+    edge_yd: 11,
   });
 });

@@ -97,6 +97,9 @@ export const RULES: readonly Rule[] = [
       return hasDistance ? lip : withField(lip, 'lip.distance_ft', 8);
     },
   ),
+  rule(`(soft|medium|firm) green(?! (?:at|from|starts))`, (match, shot) =>
+    withField(shot, 'green.firmness', match[1] === 'medium' ? undefined : match[1]),
+  ),
   rule(`green (?:at|from|starts at|starts) ${LENGTH}(?: to ${LENGTH})?`, (match, shot, units) => {
     const edge = withField(shot, ...length('edge', match[1], match[2], 'ground', units));
     if (match[3] === undefined) return edge;
@@ -127,7 +130,17 @@ export const RULES: readonly Rule[] = [
   rule(`down(?:-slope|slope)? ${NUMBER}`, degrees('slope.along_deg', -1)),
   rule(`level(?: ground)?`, (_, shot) => withField(shot, 'slope', undefined)),
   rule(`(${oneOf(SAND_SAID)})(?: sand)?`, (match, shot) =>
-    withField(withField(shot, 'sand.firmness', undefined), 'sand.preset', SAND_SAID[match[1]!]),
+    withField(
+      withField(withField(shot, 'sand.firmness', undefined), 'sand.density_kgm3', undefined),
+      'sand.preset',
+      SAND_SAID[match[1]!],
+    ),
+  ),
+  // After the sand, which takes them back to what is usual for it.
+  rule(`firmness ${NUMBER}`, (match, shot) => withField(shot, 'sand.firmness', numberOf(match[1]))),
+  rule(`wetness ${NUMBER}`, (match, shot) => withField(shot, 'sand.moisture', numberOf(match[1]))),
+  rule(`density ${NUMBER}`, (match, shot) =>
+    withField(shot, 'sand.density_kgm3', numberOf(match[1])),
   ),
 ];
 

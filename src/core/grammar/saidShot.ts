@@ -36,9 +36,15 @@ export function saidShot(shot: ShotInput, units?: UnitSystem): string {
   const ground = units && unitFor('ground', units);
   const upright = units && unitFor('height', units);
   const lip = shot.lip as object | undefined;
-  const sand = (shot.sand ?? {}) as { preset?: SandPreset; crust?: boolean };
+  const sand = (shot.sand ?? {}) as {
+    preset?: SandPreset;
+    crust?: boolean;
+    firmness?: number;
+    moisture?: number;
+    density_kgm3?: number;
+  };
   const slope = (shot.slope ?? {}) as { along_deg?: number; across_deg?: number };
-  const green = (shot.green ?? {}) as { slope_deg?: number };
+  const green = (shot.green ?? {}) as { slope_deg?: number; firmness?: string };
   const wind = shot.wind as { speed_mps: number; from_deg?: number } | undefined;
   const parts: (string | null | undefined)[] = [];
   const say = (value: string | null, words: (said: string) => string): void => {
@@ -48,6 +54,9 @@ export function saidShot(shot: ShotInput, units?: UnitSystem): string {
   if (LIES.includes(shot.lie as Lie)) parts.push(keyOf(LIE_SAID, shot.lie as Lie));
   if (typeof shot.burial_mm === 'number') parts.push(`${shot.burial_mm} mm under`);
   if (sand.preset) parts.push(`${keyOf(SAND_SAID, sand.preset)} sand`);
+  if (sand.firmness !== undefined) parts.push(`firmness ${sand.firmness}`);
+  if (sand.moisture !== undefined) parts.push(`wetness ${sand.moisture}`);
+  if (sand.density_kgm3 !== undefined) parts.push(`density ${sand.density_kgm3}`);
   say(saidLength(shot.sand as object, 'depth'), (said) => `${said} deep`);
   if (sand.crust) parts.push('dry crust over wet');
   if (slope.along_deg) {
@@ -65,6 +74,7 @@ export function saidShot(shot: ShotInput, units?: UnitSystem): string {
   if (green.slope_deg) {
     parts.push(`${green.slope_deg > 0 ? 'uphill' : 'downhill'} ${Math.abs(green.slope_deg)}`);
   }
+  if (green.firmness) parts.push(`${green.firmness} green`);
   if (typeof shot.beyond === 'string') {
     parts.push(`${keyOf(BEYOND_SAID, shot.beyond as Beyond)} behind`);
   }

@@ -10,6 +10,7 @@ import type { ShotInput } from '@/core/reading/reading';
 import type { FactorName } from '@/core/search/factors';
 import type { Shot } from '@/core/shot/shot';
 import { degrees } from '@/core/units/angle';
+import { firmnessOf } from '@/core/sand/sandOf';
 import { fromMetres } from '@/core/units/length';
 import { plainNumber, sayLength, saySpeed, type Scale } from '@/core/units/say';
 import type { UnitSystem } from '@/core/units/system';
@@ -70,7 +71,11 @@ export function Sentence(props: SentenceProps) {
   const { pin, edge, back, lip, green, burial } = resolved;
   const alongDeg = degrees(resolved.along);
   const acrossDeg = degrees(resolved.across);
-  const sandWords = sand.crust ? 'dry sand over a packed base' : SAND_WORDS[preset].name;
+  const sandWords = [
+    sand.crust ? 'dry sand over a packed base' : SAND_WORDS[preset].name,
+    ...(sand.firmness === undefined ? [] : [`firmness ${sand.firmness as number}`]),
+    ...(sand.moisture === undefined ? [] : [`wetness ${sand.moisture as number}`]),
+  ].join(', ');
 
   return (
     <p className="font-heading text-[1.35rem] leading-[1.6] max-sm:text-lg">
@@ -110,7 +115,10 @@ export function Sentence(props: SentenceProps) {
                 : undefined
             }
             moisture={(sand.moisture as number | undefined) ?? 0}
-            onField={onField}
+            firmness={(sand.firmness as number | undefined) ?? firmnessOf(preset)}
+            density={resolved.sand.density}
+            measured={sand.firmness !== undefined || sand.density_kgm3 !== undefined}
+            onFields={onFields}
           />
         }
       >
@@ -218,6 +226,7 @@ export function Sentence(props: SentenceProps) {
         {plainNumber(fromMetres(green.stimp, 'ft'))}
         {Math.abs(green.slope) > 0.004 &&
           `, ${plainNumber(Math.abs(degrees(green.slope)))}° ${green.slope > 0 ? 'uphill' : 'downhill'}`}
+        {green.firmness !== 'medium' && `, ${green.firmness}`}
       </Token>
       {wind && (
         <>

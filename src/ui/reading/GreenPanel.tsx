@@ -1,12 +1,13 @@
 'use client';
 
-import type { Green } from '@/core/green/surface';
+import { GREEN_FIRMNESS, type Green } from '@/core/green/surface';
 import { degrees } from '@/core/units/angle';
 import { fromMetres } from '@/core/units/length';
 import type { SetFields } from './LengthPanel';
+import { ChoiceGroup } from './ChoiceGroup';
 import { NumberPanel } from './NumberPanel';
 
-/** Speed of the green, and its slope where the ball lands. */
+/** Speed of the green, its slope where the ball lands, and how it takes a ball. */
 export function GreenPanel({ green, onFields }: { green: Green; onFields: SetFields }) {
   return (
     <>
@@ -30,6 +31,15 @@ export function GreenPanel({ green, onFields }: { green: Green; onFields: SetFie
         step={0.5}
         help="Minus for downhill."
         onValue={(value) => onFields({ 'green.slope_deg': value })}
+      />
+      <ChoiceGroup
+        label="How it takes a ball"
+        columns={3}
+        value={green.firmness}
+        onValue={(firmness) =>
+          onFields({ 'green.firmness': firmness === 'medium' ? undefined : firmness })
+        }
+        choices={GREEN_FIRMNESS.map((each) => ({ value: each, name: each }))}
       />
     </>
   );

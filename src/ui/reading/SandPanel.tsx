@@ -5,6 +5,7 @@ import { Check } from 'lucide-react';
 import { SAND_PRESETS, type SandPreset } from '@/core/sand/presets';
 import { SandSwatch } from '../drawing/SandSwatch';
 import { ChoiceGroup } from './ChoiceGroup';
+import type { SetFields } from './LengthPanel';
 import { NumberPanel } from './NumberPanel';
 import { SAND_WORDS } from './words';
 
@@ -13,18 +14,28 @@ interface SandPanelProps {
   crust: boolean;
   depthMm: number | undefined;
   moisture: number;
-  onField: (path: string, value: unknown) => string | null;
+  /** 0 powder to 1 wet and packed. */
+  firmness: number;
+  /** kg/m^3. */
+  density: number;
+  /** True when firmness or density were read apart from the kind of sand. */
+  measured: boolean;
+  onFields: SetFields;
 }
 
-/** The sands as drawn swatches with what the feet say of each; water, crust and depth below them. */
-export function SandPanel({ preset, crust, depthMm, moisture, onField }: SandPanelProps) {
+const AS_USUAL = { 'sand.firmness': undefined, 'sand.density_kgm3': undefined };
+
+/** The sands as drawn swatches with what the feet say of each; crust, depth, water, firmness and density below them. */
+export function SandPanel(props: SandPanelProps) {
+  const { preset, crust, depthMm, moisture, firmness, density, measured, onFields } = props;
+  const onField = (path: string, value: unknown): string | null => onFields({ [path]: value });
   return (
     <>
       <ChoiceGroup
         label="Sand"
         columns={3}
         value={preset}
-        onValue={(next) => onField('sand.preset', next)}
+        onValue={(next) => onFields({ ...AS_USUAL, 'sand.preset': next })}
         choices={SAND_PRESETS.map((each) => ({
           value: each,
           name: SAND_WORDS[each].short,
@@ -63,6 +74,33 @@ export function SandPanel({ preset, crust, depthMm, moisture, onField }: SandPan
         step={0.1}
         onValue={(value) => onField('sand.moisture', value === 0 ? undefined : value)}
       />
+      <details open={measured}>
+        <summary className="min-h-11 cursor-pointer py-2.5">Firmness and density by number</summary>
+        <NumberPanel
+          label="Firmness, 0 powder to 1 packed"
+          unit=""
+          value={Math.round(firmness * 100) / 100}
+          from={0}
+          to={1}
+          step={0.05}
+          onValue={(value) => onField('sand.firmness', value)}
+        />
+        <NumberPanel
+          label="Density"
+          unit="kg/m³"
+          value={Math.round(density)}
+          from={1200}
+          to={2100}
+          step={50}
+          onValue={(value) => onField('sand.density_kgm3', value)}
+          help="A level litre of it weighed: 1.55 kg is 1550."
+        />
+        {measured && (
+          <button type="button" className="min-h-11 underline" onClick={() => onFields(AS_USUAL)}>
+            As usual for this sand
+          </button>
+        )}
+      </details>
     </>
   );
 }

@@ -165,32 +165,53 @@ test('five drawn lies, and a depth between them', async () => {
   expect(depths.at(-1)).toBe(17);
 });
 
-test('the sands with what the feet say, crust, depth and water', async () => {
-  const user = userEvent.setup();
-  const fields: [string, unknown][] = [];
-  render(
-    <SandPanel
-      preset="medium"
-      crust={false}
-      depthMm={undefined}
-      moisture={0}
-      onField={(path, value) => {
-        fields.push([path, value]);
-        return null;
-      }}
-    />,
-  );
-  expect(screen.getAllByRole('radio')).toHaveLength(SAND_PRESETS.length);
-  await user.click(screen.getByRole('radio', { name: /^firm/ }));
-  await user.click(screen.getByRole('checkbox', { name: /crust/ }));
-  put(screen.getByRole('textbox', { name: 'Sand over a hard base' }), '40');
-  expect(fields).toEqual(
-    expect.arrayContaining([
-      ['sand.preset', 'firm'],
-      ['sand.crust', true],
-      ['sand.depth_mm', 40],
-    ]),
-  );
+describe('the sand', () => {
+  function opened(measured = false) {
+    const fields: Readonly<Record<string, unknown>>[] = [];
+    render(
+      <SandPanel
+        preset="medium"
+        crust={false}
+        depthMm={undefined}
+        moisture={0}
+        firmness={0.5}
+        density={1550}
+        measured={measured}
+        onFields={(changes) => {
+          fields.push(changes);
+          return null;
+        }}
+      />,
+    );
+    return { fields, user: userEvent.setup() };
+  }
+
+  test('is one of the drawn kinds with what the feet say, or a crust, and has depth and water', async () => {
+    const { fields, user } = opened();
+    expect(screen.getAllByRole('radio')).toHaveLength(SAND_PRESETS.length);
+    await user.click(screen.getByRole('radio', { name: /^firm/ }));
+    await user.click(screen.getByRole('checkbox', { name: /crust/ }));
+    put(screen.getByRole('textbox', { name: 'Sand over a hard base' }), '40');
+    put(screen.getByRole('textbox', { name: /^Wetness/ }), '0.3');
+    expect(fields).toEqual([
+      { 'sand.preset': 'firm', 'sand.firmness': undefined, 'sand.density_kgm3': undefined },
+      { 'sand.crust': true },
+      { 'sand.depth_mm': 40 },
+      { 'sand.moisture': 0.3 },
+    ]);
+  });
+
+  test('is told by numbers, and taken back to what is usual', async () => {
+    const { fields, user } = opened(true);
+    put(screen.getByRole('textbox', { name: /^Firmness/ }), '0.6');
+    put(screen.getByRole('textbox', { name: 'Density' }), '1700');
+    await user.click(screen.getByRole('button', { name: 'As usual for this sand' }));
+    expect(fields).toEqual([
+      { 'sand.firmness': 0.6 },
+      { 'sand.density_kgm3': 1700 },
+      { 'sand.firmness': undefined, 'sand.density_kgm3': undefined },
+    ]);
+  });
 });
 
 test('a slope is drawn as it is set, and taken from the sensor in one step', async () => {
@@ -265,6 +286,8 @@ test('the green’s speed and slope', () => {
   const [speed, slope] = screen.getAllByRole('textbox');
   put(speed!, '11');
   put(slope!, '-2');
+  fireEvent.click(screen.getByRole('radio', { name: 'firm' }));
+  expect(fields.at(-1)).toEqual({ 'green.firmness': 'firm' });
   expect(fields).toEqual(
     expect.arrayContaining([{ 'green.stimp_ft': 11 }, { 'green.slope_deg': -2 }]),
   );
