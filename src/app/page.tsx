@@ -68,6 +68,10 @@ export default async function DeskPage({ searchParams }: { searchParams: Promise
   return (
     <Desk
       players={players.map((each) => inHouse(each, house))}
+      house={{
+        schools: house.schools,
+        ...(house.caution === undefined ? {} : { caution: house.caution }),
+      }}
       readings={readings}
       first={first}
       problem={problem}

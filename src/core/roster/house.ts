@@ -1,5 +1,12 @@
 import { check } from '../contract/fault';
-import { exactObject, listField, required, textField, wordField } from '../contract/fields';
+import {
+  exactObject,
+  listField,
+  numberField,
+  required,
+  textField,
+  wordField,
+} from '../contract/fields';
 import { HANDS, SKILLS, type Hand, type Skill } from '../player/player';
 import { SCHOOL_IDS } from '../schools/schools';
 import { UNIT_SYSTEMS, type UnitSystem } from '../units/system';
@@ -14,7 +21,12 @@ export interface House {
   units: UnitSystem;
   /** Schools that the house prefers, for players who prefer none themselves. */
   schools: string[];
+  /** Weight of the worst tenth of the balls in the order of calls, 0 to 1; the usual one when absent. */
+  caution?: number;
 }
+
+/** What of the house a call depends on. */
+export type HousePreferences = Pick<House, 'schools' | 'caution'>;
 
 export const PLAIN_HOUSE: House = {
   name: 'The academy',
@@ -30,6 +42,7 @@ const houseSchema = exactObject({
   skill: required(wordField(SKILLS)),
   units: required(wordField(UNIT_SYSTEMS)),
   schools: required(listField(wordField(SCHOOL_IDS), 0, SCHOOL_IDS.length)),
+  caution: numberField(0, 1),
 });
 
 /** Checks the academy's settings. Throws FaultyInput. */

@@ -1,6 +1,6 @@
 import type { LearntFactors } from '../learn/learnt';
 import type { ShotInput } from '../reading/reading';
-import type { House } from './house';
+import type { HousePreferences } from './house';
 import type { PlayerRecord } from './record';
 
 /** A player of the roster. */
@@ -29,16 +29,26 @@ export function recordOf(player: RosterPlayer): PlayerRecord {
   };
 }
 
-/** A player with the house's schools where the player prefers none. */
-export const inHouse = <T extends PlayerRecord>(player: T, house: Pick<House, 'schools'>): T =>
-  player.schools.length > 0 ? player : { ...player, schools: house.schools };
+/** A player with the house's schools where the player prefers none, and with how cautious its calls are. */
+export const inHouse = <T extends PlayerRecord>(
+  player: T,
+  { schools, caution }: HousePreferences,
+): T & { caution?: number } => ({
+  ...player,
+  ...(player.schools.length > 0 ? {} : { schools }),
+  ...(caution === undefined ? {} : { caution }),
+});
 
 /** The situation of a shot for a player, in the outside format. */
 export function situationFor(
-  player: PlayerRecord & { learnt?: LearntFactors },
+  player: PlayerRecord & { learnt?: LearntFactors; caution?: number },
   shot: ShotInput,
 ): object {
-  const { handed, skill, bag, usual_miss, cautions, schools, learnt } = player;
+  const { handed, skill, bag, usual_miss, cautions, schools, learnt, caution } = player;
+  const prefer = {
+    ...(schools.length > 0 ? { schools } : {}),
+    ...(caution === undefined ? {} : { caution }),
+  };
   return {
     player: {
       handed,
@@ -49,6 +59,6 @@ export function situationFor(
       ...(learnt ? { learnt } : {}),
     },
     shot,
-    ...(schools.length > 0 ? { prefer: { schools } } : {}),
+    ...(Object.keys(prefer).length > 0 ? { prefer } : {}),
   };
 }

@@ -3,7 +3,10 @@ import { aClub, aPlayer } from '../testing/fixtures';
 import { bagText, readBagText, typeOfName } from './bagText';
 import { readCarryText } from './carryText';
 import { carryFromShots, oddCarries } from './likelySlip';
-import { readPlayerRecord } from './record';
+import { PLAIN_HOUSE, readHouse } from './house';
+import { inHouse, situationFor } from './player';
+import { readPlayerRecord, type PlayerRecord } from './record';
+import { readSituation } from '../contract/readSituation';
 
 const faultsOf = (work: () => unknown): string[] => {
   try {
@@ -150,4 +153,39 @@ describe('odd carries', () => {
 test('a stock carry from logged shots is their middle, from three on', () => {
   expect(carryFromShots([80, 82])).toBeNull();
   expect(carryFromShots([80, 84, 82, 20])!.carry).toBeCloseTo(81 * 0.9144, 9);
+});
+
+describe('a player in a house', () => {
+  const ada: PlayerRecord = {
+    name: 'Ada',
+    handed: 'right',
+    skill: 'middle',
+    cautions: [],
+    schools: [],
+    notes: '',
+    bag: [{ name: '56', type: 'wedge', loft_deg: 56 }],
+  };
+  const house = { schools: ['across'], caution: 0.6 };
+  const preferOf = (player: PlayerRecord): unknown =>
+    (situationFor(player, { pin_yd: 12 }) as { prefer?: unknown }).prefer;
+
+  test('takes the house’s schools where there are none of its own, and its caution', () => {
+    expect(preferOf(inHouse(ada, house))).toEqual(house);
+    expect(preferOf(inHouse({ ...ada, schools: ['parallel'] }, house))).toEqual({
+      schools: ['parallel'],
+      caution: 0.6,
+    });
+    expect(preferOf(inHouse(ada, { schools: [] }))).toBeUndefined();
+  });
+
+  test('is answered with that caution', () => {
+    const { question } = readSituation(situationFor(inHouse(ada, house), { pin_yd: 12 }));
+    expect(question.caution).toBe(0.6);
+  });
+
+  test('a caution that is no share is refused by name', () => {
+    expect(() => readHouse({ ...PLAIN_HOUSE, caution: 2 })).toThrow(/caution/);
+    expect(readHouse({ ...PLAIN_HOUSE, caution: 0 }).caution).toBe(0);
+    expect(readHouse(PLAIN_HOUSE)).not.toHaveProperty('caution');
+  });
 });

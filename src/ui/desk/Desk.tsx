@@ -3,6 +3,8 @@
 import { useEffect, useMemo, useState } from 'react';
 import { Toaster } from 'sonner';
 import { calledLine } from '@/core/contract/calledLine';
+import type { HousePreferences } from '@/core/roster/house';
+import { inHouse } from '@/core/roster/player';
 import { readingToQuery, withField, type DeskReading } from '@/core/reading/reading';
 import type { UnitSystem } from '@/core/units/system';
 import { FACTOR, FACTORS, type FactorName } from '@/core/search/factors';
@@ -33,6 +35,8 @@ import { useReading } from './useReading';
 
 interface DeskProps {
   players: readonly DeskPlayer[];
+  /** What the house prefers, for players who are found by name. */
+  house: HousePreferences;
   readings: readonly KeptReading[];
   first: DeskReading;
   /** What was wrong with the link that was followed, if anything. */
@@ -177,7 +181,9 @@ export function Desk(props: DeskProps) {
             open={token}
             onOpen={setToken}
             onPlayer={(chosen) => {
-              if (!players.some(({ id }) => id === chosen.id)) setPlayers([chosen, ...players]);
+              if (!players.some(({ id }) => id === chosen.id)) {
+                setPlayers([inHouse(chosen, props.house), ...players]);
+              }
               setReading({ ...reading, player: chosen.id });
             }}
             onFields={setFields}

@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { toast } from 'sonner';
+import { DEFAULT_CAUTION } from '@/core/search/rank';
 import { HANDS, SKILLS } from '@/core/player/player';
 import { readHouse, type House } from '@/core/roster/house';
 import { FaultyInput } from '@/core/contract/fault';
@@ -18,13 +19,37 @@ interface HouseFormProps extends OverlayState {
   onSaved: (house: House) => void;
 }
 
-/** What the academy takes for granted: its name, new players, units, the schools of the house. */
+/** The academy's settings as its form holds them. */
+type HouseTexts = Omit<House, 'caution'> & { caution: string };
+
+const CAUTIONS = [
+  [0, 'nothing: the mean alone'],
+  [DEFAULT_CAUTION, 'a little, as usual'],
+  [0.3, 'a third: rather safe'],
+  [0.6, 'more than the mean: safe'],
+] as const;
+
+/** How much the worst tenth may weigh, with what stands where it is another. */
+function cautionOptions(stands: number): (readonly [string, string])[] {
+  const known = CAUTIONS.map(([share, name]) => [String(share), name] as const);
+  return CAUTIONS.some(([share]) => share === stands)
+    ? known
+    : [...known, [String(stands), `${Math.round(stands * 100)} in 100`]];
+}
+
+/** What the academy takes for granted: its name, new players, units, caution, the schools of the house. */
 export function HouseForm({ house, onSaved, open, onOpenChange }: HouseFormProps) {
   const [refused, setRefused] = useState<string | null>(null);
-  const { register, handleSubmit, formState } = useForm<House>({ defaultValues: house });
+  const { register, handleSubmit, formState } = useForm<HouseTexts>({
+    defaultValues: { ...house, caution: String(house.caution ?? DEFAULT_CAUTION) },
+  });
   const submit = handleSubmit(async (values) => {
     try {
-      const next = readHouse({ ...values, name: values.name.trim() });
+      const next = readHouse({
+        ...values,
+        name: values.name.trim(),
+        caution: Number(values.caution),
+      });
       const answered = await ask<House>('/api/academy', 'PUT', next);
       if (!answered.ok) return setRefused(answered.fault);
       toast.success('The academy’s settings are saved.');
@@ -51,6 +76,11 @@ export function HouseForm({ house, onSaved, open, onOpenChange }: HouseFormProps
             label="A new player plays"
             options={HANDS.map((hand) => [hand, HAND_WORDS[hand]] as const)}
             {...register('handed')}
+          />
+          <Choice
+            label="The worst tenth of the balls weighs"
+            options={cautionOptions(house.caution ?? DEFAULT_CAUTION)}
+            {...register('caution')}
           />
           <Choice
             label="and has the skill"

@@ -231,9 +231,13 @@ test('the academy’s settings are saved; an empty name is refused before it is 
   expect(server.asked).toEqual([]);
   await user.type(name, 'Dune house');
   await user.selectOptions(screen.getByLabelText('Units'), 'metres');
+  expect(screen.getByLabelText(/^The worst tenth/)).toHaveDisplayValue('a little, as usual');
+  await user.selectOptions(screen.getByLabelText(/^The worst tenth/), 'a third: rather safe');
   await user.click(screen.getByRole('button', { name: 'Save' }));
   await waitFor(() =>
-    expect(saved).toEqual([expect.objectContaining({ name: 'Dune house', units: 'metres' })]),
+    expect(saved).toEqual([
+      expect.objectContaining({ name: 'Dune house', units: 'metres', caution: 0.3 }),
+    ]),
   );
 });
 
