@@ -198,6 +198,20 @@ test('every school is shown, those that cannot do it crossed out with the reason
   await expect(table.locator('s').first()).toBeVisible();
 });
 
+test('another way out is read with its room and stands in the address', async ({ page }) => {
+  await openDesk(page, '?player=ines-okafor&pin_yd=18&lip.height_ft=9&lip.distance_ft=6');
+  await page.keyboard.press('a');
+  await page.getByRole('button', { name: 'left', exact: true }).click();
+  await page.getByLabel('Room past it').fill('300');
+  await expect(page.getByRole('alert').filter({ hasText: /must be/i })).toBeVisible();
+  await page.getByLabel('Room past it').fill('22');
+  await expect(token(page, 'More')).toContainText('1 other way out');
+  await expect(page).toHaveURL(/room_yd=22/);
+  await page.reload();
+  await settled(page);
+  await expect(token(page, 'More')).toContainText('1 other way out');
+});
+
 test('the call is changed by hand and simulated beside the original', async ({ page }) => {
   await openDesk(page);
   await page.keyboard.press('h');

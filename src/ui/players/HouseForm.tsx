@@ -78,14 +78,14 @@ export function HouseForm({ house, onSaved, open, onOpenChange }: HouseFormProps
             {...register('handed')}
           />
           <Choice
-            label="The worst tenth of the balls weighs"
-            options={cautionOptions(house.caution ?? DEFAULT_CAUTION)}
-            {...register('caution')}
-          />
-          <Choice
             label="and has the skill"
             options={SKILLS.map((skill) => [skill, SKILL_WORDS[skill]] as const)}
             {...register('skill')}
+          />
+          <Choice
+            label="The worst tenth of the balls weighs"
+            options={cautionOptions(house.caution ?? DEFAULT_CAUTION)}
+            {...register('caution')}
           />
         </div>
         <fieldset className="mt-4">

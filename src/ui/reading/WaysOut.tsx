@@ -155,7 +155,7 @@ function Way({
           <span className="font-semibold text-harm">{fault}</span>
         ) : (
           <span className="text-ink-soft">
-            {words}; from the line to the flag, to the right +, to the left −
+            {words}; degrees from the flag, to the left with a minus
           </span>
         )}
       </p>
