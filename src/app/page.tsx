@@ -2,7 +2,7 @@ import { cookies } from 'next/headers';
 import { FaultyInput } from '@/core/contract/fault';
 import { readSituation } from '@/core/contract/readSituation';
 import { FIRST_SHOT, readingFromQuery, type DeskReading } from '@/core/reading/reading';
-import { inHouse, situationFor, type RosterPlayer } from '@/core/roster/player';
+import { situationFor, type RosterPlayer } from '@/core/roster/player';
 import { readAcademy } from '@/data/academy';
 import { database } from '@/data/database';
 import { playerById, playersForDesk } from '@/data/players';
@@ -67,11 +67,8 @@ export default async function DeskPage({ searchParams }: { searchParams: Promise
   const players = known.some(({ id }) => id === player.id) ? known : [player, ...known];
   return (
     <Desk
-      players={players.map((each) => inHouse(each, house))}
-      house={{
-        schools: house.schools,
-        ...(house.caution === undefined ? {} : { caution: house.caution }),
-      }}
+      players={players}
+      house={house}
       readings={readings}
       first={first}
       problem={problem}

@@ -1,7 +1,7 @@
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
-import type { PlayerRecord } from '@/core/roster/record';
+import { aRecord } from '@/core/testing/records';
 import { A_CALL, aBall } from '@/core/testing/balls';
 import { closeDatabase } from '@/data/database';
 import { answerOf, ask, routeFiles, type Method, type RouteModule } from './router';
@@ -18,18 +18,15 @@ afterAll(async () => {
 const NOBODY = '00000000-0000-4000-8000-00000000dead';
 const LESSON = '11111111-1111-4111-8111-111111111111';
 
-const ADA: PlayerRecord = {
+const ADA = aRecord({
   name: 'Ada Lund',
   handed: 'left',
   skill: 'good',
-  cautions: [],
-  schools: [],
-  notes: '',
   bag: [
     { name: '56', type: 'wedge', loft_deg: 56, bounce_deg: 12, stock_carry_yd: 82 },
     { name: '60', type: 'wedge', loft_deg: 60, bounce_deg: 8, stock_carry_yd: 72 },
   ],
-};
+});
 
 /** A player in the roster; gives back the id. */
 async function aPlayer(name: string): Promise<string> {

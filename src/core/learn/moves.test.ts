@@ -2,22 +2,16 @@ import { sheetFor } from '../answer/answer';
 import { readSituation } from '../contract/readSituation';
 import type { Station } from '../lesson/lesson';
 import { situationFor } from '../roster/player';
-import type { PlayerRecord } from '../roster/record';
+import { aRecord } from '../testing/records';
 import type { LearntFactors } from './learnt';
 import { movesOf } from './moves';
 
-const record: PlayerRecord = {
-  name: 'Ada',
-  handed: 'right',
-  skill: 'middle',
-  cautions: [],
-  schools: [],
-  notes: '',
+const record = aRecord({
   bag: [
     { name: '52', type: 'wedge', loft_deg: 52, bounce_deg: 10 },
     { name: '56', type: 'wedge', loft_deg: 56, bounce_deg: 12 },
   ],
-};
+});
 const station: Station = {
   name: 'High lip',
   shot: { pin_yd: 18, lip: { height_ft: 3, distance_ft: 8 } },

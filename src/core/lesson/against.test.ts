@@ -1,7 +1,7 @@
 import { answer } from '../answer/answer';
 import { readSituation } from '../contract/readSituation';
 import { situationFor } from '../roster/player';
-import type { PlayerRecord } from '../roster/record';
+import { aRecord } from '../testing/records';
 import { forFinding, forLearning, forStats, hitOf } from './against';
 import { callOf } from './callOf';
 import { seenBall } from './struck';
@@ -9,18 +9,14 @@ import { AS_MEANT } from '../shot/strike';
 import { golferOf } from '../search/prescribe';
 import { trackedBall } from '../tracker/simulated';
 
-const record = (handed: 'right' | 'left'): PlayerRecord => ({
-  name: 'Ada',
-  handed,
-  skill: 'middle',
-  cautions: [],
-  schools: [],
-  notes: '',
-  bag: [
-    { name: '56', type: 'wedge', loft_deg: 56, bounce_deg: 12, stock_carry_yd: 82 },
-    { name: '52', type: 'wedge', loft_deg: 52, bounce_deg: 10, stock_carry_yd: 93 },
-  ],
-});
+const record = (handed: 'right' | 'left') =>
+  aRecord({
+    handed,
+    bag: [
+      { name: '56', type: 'wedge', loft_deg: 56, bounce_deg: 12, stock_carry_yd: 82 },
+      { name: '52', type: 'wedge', loft_deg: 52, bounce_deg: 10, stock_carry_yd: 93 },
+    ],
+  });
 const station = {
   name: 'Low lip',
   shot: { pin_yd: 15, lip: { height_ft: 2, distance_ft: 8 } },

@@ -13,7 +13,8 @@ import {
   wordField,
 } from '../contract/fields';
 import { SCHOOL_IDS } from '../schools/schools';
-import { fromMetres, toMetres, type LengthUnit } from '../units/length';
+import { toMetres, type LengthUnit } from '../units/length';
+import { sayRange } from '../units/say';
 
 export const STRIKES = ['good', 'thin', 'heavy', 'lip', 'heel'] as const;
 export type Strike = (typeof STRIKES)[number];
@@ -89,13 +90,10 @@ export type LengthField = `${keyof typeof LIMITS}_m`;
 
 /** What is wrong with a length that somebody typed, in the unit in which it was typed; null when a ball can have it. */
 export function lengthFault(field: LengthField, value: number, unit: LengthUnit): string | null {
-  const [low, high] = LIMITS[field.replace(/_m$/, '') as keyof typeof LIMITS];
+  const range = LIMITS[field.replace(/_m$/, '') as keyof typeof LIMITS];
   const metres = toMetres(value, unit);
-  if (metres >= low && metres <= high) return null;
-  // Inwards, so that what is said to be allowed is.
-  const least = Math.ceil(fromMetres(low, unit) * 10) / 10;
-  const most = Math.floor(fromMetres(high, unit) * 10) / 10;
-  return `must be from ${least} to ${most} ${unit}, not ${value}`;
+  if (metres >= range[0] && metres <= range[1]) return null;
+  return `must be from ${sayRange(range, unit)}, not ${value}`;
 }
 
 const metres = (name: keyof typeof LIMITS): AnySchema =>

@@ -1,11 +1,12 @@
 import type { BallChange, LoggedFields, NewBall } from './ball';
 
-const isOnlyAbout = ({ excluded: _, deleted: __, ...seen }: BallChange): boolean =>
+/** True for a change that leaves what was seen as it was. */
+const leavesSeen = ({ excluded: _, deleted: __, ...seen }: BallChange): boolean =>
   Object.keys(seen).length === 0;
 
 /** Two changes of one ball as one: what was seen is replaced as a whole, the rest by what is said later. */
 export function changesTogether(first: BallChange, then: BallChange): BallChange {
-  if (!isOnlyAbout(then)) {
+  if (!leavesSeen(then)) {
     const { excluded, deleted } = first;
     return {
       ...(excluded === undefined ? {} : { excluded }),
@@ -24,7 +25,7 @@ export function changedBall(
   const { excluded, deleted, ...seen } = change;
   if (deleted) return null;
   const { id, player, station, call, source, hit_at, ...logged } = ball;
-  const fields: LoggedFields = isOnlyAbout(change) ? logged : seen;
+  const fields: LoggedFields = leavesSeen(change) ? logged : seen;
   return {
     id,
     player,

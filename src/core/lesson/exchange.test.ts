@@ -7,7 +7,7 @@ import { historyOf } from './history';
 import { randomStation } from './randomStation';
 import { readSituation } from '../contract/readSituation';
 import { situationFor } from '../roster/player';
-import type { PlayerRecord } from '../roster/record';
+import { aRecord } from '../testing/records';
 
 const ball = (n: number) =>
   aBall(n, { entry_m: 0.04 + n / 1000, along_m: 12 + n, right_m: 0, carry_m: 11 });
@@ -32,15 +32,7 @@ const file: LessonFile = {
   closed: false,
   balls: [ball(1), { ...ball(2), excluded: 'stone' }, ball(3)],
 };
-const record: PlayerRecord = {
-  name: 'Ada',
-  handed: 'right',
-  skill: 'middle',
-  cautions: [],
-  schools: [],
-  notes: '',
-  bag: [{ name: '56', type: 'wedge', loft_deg: 56 }],
-};
+const record = aRecord();
 
 test('a lesson goes out and comes back whole', () => {
   expect(readLessonFile(JSON.parse(JSON.stringify(file)))).toEqual(file);

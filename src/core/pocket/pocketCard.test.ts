@@ -1,20 +1,18 @@
-import type { PlayerRecord } from '../roster/record';
+import { aRecord } from '../testing/records';
 import { toMetres } from '../units/length';
 import { pocketCard } from './pocketCard';
 
-const player: PlayerRecord = {
+const player = aRecord({
   name: 'Ada Lund',
   handed: 'left',
   skill: 'good',
   cautions: ['wrist'],
-  schools: [],
-  notes: '',
   bag: [
     { name: 'PW', type: 'wedge', loft_deg: 46, bounce_deg: 6, stock_carry_yd: 126 },
     { name: '50', type: 'wedge', loft_deg: 50, bounce_deg: 8, stock_carry_yd: 113 },
     { name: '56', type: 'wedge', loft_deg: 56, bounce_deg: 12, stock_carry_yd: 98 },
   ],
-};
+});
 
 test('holds both ladders, bands from near to far, a set-up in the player’s own hand', () => {
   const card = pocketCard(player, 'medium', 'metres');

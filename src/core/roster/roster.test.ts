@@ -1,4 +1,5 @@
 import { FaultyInput } from '../contract/fault';
+import { aRecord } from '../testing/records';
 import { aClub, aPlayer } from '../testing/fixtures';
 import { bagText, readBagText, typeOfName } from './bagText';
 import { readCarryText } from './carryText';
@@ -156,15 +157,7 @@ test('a stock carry from logged shots is their middle, from three on', () => {
 });
 
 describe('a player in a house', () => {
-  const ada: PlayerRecord = {
-    name: 'Ada',
-    handed: 'right',
-    skill: 'middle',
-    cautions: [],
-    schools: [],
-    notes: '',
-    bag: [{ name: '56', type: 'wedge', loft_deg: 56 }],
-  };
+  const ada = aRecord();
   const house = { schools: ['across'], caution: 0.6 };
   const preferOf = (player: PlayerRecord): unknown =>
     (situationFor(player, { pin_yd: 12 }) as { prefer?: unknown }).prefer;

@@ -24,6 +24,13 @@ export function sayLength(metres: number, scale: Scale, system: UnitSystem): str
   return `${plainNumber(fromMetres(metres, unit))}\u00a0${unit}`;
 }
 
+/** What lengths are allowed, "0 to 284.3 yd": to a tenth, inwards, so that whatever is said to be allowed is. */
+export function sayRange([low, high]: readonly [number, number], unit: LengthUnit): string {
+  const least = Math.ceil(fromMetres(low, unit) * 10) / 10;
+  const most = Math.floor(fromMetres(high, unit) * 10) / 10;
+  return `${least} to ${most} ${unit}`;
+}
+
 /** A speed of wind or head with its unit: "10 mph", "4.5 m/s". */
 export function saySpeed(mps: number, system: UnitSystem): string {
   const unit = speedUnit(system);

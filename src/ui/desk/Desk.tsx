@@ -35,7 +35,7 @@ import { useReading } from './useReading';
 
 interface DeskProps {
   players: readonly DeskPlayer[];
-  /** What the house prefers, for players who are found by name. */
+  /** What the house prefers, where a player does not. */
   house: HousePreferences;
   readings: readonly KeptReading[];
   first: DeskReading;
@@ -65,7 +65,9 @@ export function Desk(props: DeskProps) {
   const [token, setToken] = useState<TokenName | null>(null);
   const [sheetOpen, setSheetOpen] = useState<Overlay | null>(null);
 
-  const player = players.find(({ id }) => id === reading.player) ?? players[0]!;
+  const chosen = players.find(({ id }) => id === reading.player) ?? players[0]!;
+  const { house } = props;
+  const player = useMemo(() => inHouse(chosen, house), [chosen, house]);
   const read = readFor(player, reading.shot);
   // Nothing gets into the reading unchecked; a fault here is one of the product.
   if ('fault' in read) throw new Error(read.fault);
@@ -180,11 +182,9 @@ export function Desk(props: DeskProps) {
             faults={faults}
             open={token}
             onOpen={setToken}
-            onPlayer={(chosen) => {
-              if (!players.some(({ id }) => id === chosen.id)) {
-                setPlayers([inHouse(chosen, props.house), ...players]);
-              }
-              setReading({ ...reading, player: chosen.id });
+            onPlayer={(next) => {
+              if (!players.some(({ id }) => id === next.id)) setPlayers([next, ...players]);
+              setReading({ ...reading, player: next.id });
             }}
             onFields={setFields}
             bag={question.player.bag}

@@ -7,6 +7,7 @@ import { randomStation, USUAL_LIMITS, type DrawLimits } from '@/core/lesson/rand
 import { FIRST_SHOT, type ShotInput } from '@/core/reading/reading';
 import type { UnitSystem } from '@/core/units/system';
 import type { KeptReading } from '../desk/types';
+import { TextInput } from '../players/fields';
 import { DrawLimitsForm } from './DrawLimitsForm';
 
 interface AddStationProps {
@@ -99,16 +100,14 @@ function TypedStation({
   return (
     <form onSubmit={add}>
       <div className="flex items-end gap-3">
-        <label className="flex min-w-0 grow flex-col text-sm font-semibold">
-          A new one, typed
-          <input
+        <div className="min-w-0 grow">
+          <TextInput
+            label="A new one, typed"
             value={text}
-            autoComplete="off"
             placeholder="plugged, firm, 15 to the flag, lip 4 at 6"
             onChange={(event) => setText(event.target.value)}
-            className="h-11 w-full rounded border-2 border-hairline bg-paper px-2 text-base font-normal"
           />
-        </label>
+        </div>
         <button type="submit" disabled={full || !ready} className={BUTTON}>
           Add
         </button>

@@ -5,9 +5,10 @@ import type { DrawLimits } from '@/core/lesson/randomStation';
 import { LIES } from '@/core/sand/lie';
 import { SAND_PRESETS } from '@/core/sand/presets';
 import { fromMetres, toMetres } from '@/core/units/length';
-import { unitFor } from '@/core/units/say';
+import { sayRange, unitFor } from '@/core/units/say';
 import type { UnitSystem } from '@/core/units/system';
 import { Pick } from '../frame/Pick';
+import { numberOf } from '../measure/SmallNumber';
 import { TextInput } from '../players/fields';
 import { LIE_WORDS, SAND_WORDS } from '../reading/words';
 
@@ -29,14 +30,12 @@ export function DrawLimitsForm({ limits, units, onLimits }: DrawLimitsFormProps)
     const unit = unitFor(name === 'pin' ? 'ground' : 'height', units);
     const [low, high] = BOUNDS[name];
     const put = (text: string): void => {
-      const metres = toMetres(text.trim() === '' ? NaN : Number(text.replace(',', '.')), unit);
+      const metres = toMetres(numberOf(text), unit);
       const allowed = metres >= low && metres <= high;
-      const lowest = Math.ceil(fromMetres(low, unit) * 10) / 10;
-      const uppermost = Math.floor(fromMetres(high, unit) * 10) / 10;
       setFaults(({ [label]: _, ...others }) =>
         allowed
           ? others
-          : { ...others, [label]: `must be from ${lowest} to ${uppermost} ${unit}, not "${text}"` },
+          : { ...others, [label]: `must be from ${sayRange(BOUNDS[name], unit)}, not "${text}"` },
       );
       if (!allowed) return;
       const [least, most] = limits[name];

@@ -8,6 +8,7 @@ import { fromMetres, toMetres } from '@/core/units/length';
 import { plainNumber, sayLength, unitFor } from '@/core/units/say';
 import type { UnitSystem } from '@/core/units/system';
 import { ask } from '../frame/request';
+import { TextInput } from './fields';
 import type { GrassShot } from './types';
 
 interface GrassShotsProps {
@@ -82,16 +83,14 @@ export function GrassShots({ playerId, clubs, first, units, onCarries }: GrassSh
             ))}
           </select>
         </label>
-        <label className="flex max-w-md grow flex-col text-sm font-semibold">
-          Carries of full shots, {unit}
-          <input
+        <div className="max-w-md grow">
+          <TextInput
+            label={`Carries of full shots, ${unit}`}
             value={typed}
-            autoComplete="off"
             placeholder="80 84 79 82"
             onChange={(event) => setTyped(event.target.value)}
-            className="h-11 w-full rounded border-2 border-hairline bg-paper px-3 text-base font-normal"
           />
-        </label>
+        </div>
         <button type="submit" className="h-11 rounded border-2 border-hairline px-4">
           Log
         </button>

@@ -1,5 +1,6 @@
 import { act, render, renderHook, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
+import { aRecord } from '@/core/testing/records';
 import type { PlayerRecord } from '@/core/roster/record';
 import type { RosterPlayer } from '@/core/roster/player';
 import { held, standInServer } from '../testing/server';
@@ -17,18 +18,16 @@ jest.mock('next/navigation', () => ({
 
 const open = { open: true, onOpenChange: () => undefined };
 
-const ADA: PlayerRecord = {
+const ADA = aRecord({
   name: 'Ada Lund',
   handed: 'left',
   skill: 'good',
   cautions: ['wrist'],
-  schools: [],
-  notes: '',
   bag: [
     { name: '56', type: 'wedge', loft_deg: 56, bounce_deg: 12, stock_carry_yd: 82 },
     { name: '52', type: 'wedge', loft_deg: 52, bounce_deg: 10 },
   ],
-};
+});
 
 describe('a player’s form', () => {
   function opened(problem: string | null = null, record: PlayerRecord = ADA) {
