@@ -56,6 +56,7 @@ const config = [
       '@typescript-eslint/no-non-null-assertion': 'off',
       '@typescript-eslint/consistent-type-imports': ['error', { fixStyle: 'inline-type-imports' }],
       eqeqeq: 'error',
+      'import/no-duplicates': ['error', { 'prefer-inline': true }],
       'no-console': 'error',
       '@typescript-eslint/no-unused-vars': [
         'error',

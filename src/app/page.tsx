@@ -1,8 +1,8 @@
 import { cookies } from 'next/headers';
-import { FaultyInput } from '@/core/contract/fault';
-import { readSituation } from '@/core/contract/readSituation';
-import { FIRST_SHOT, readingFromQuery, type DeskReading } from '@/core/reading/reading';
-import { situationFor, type RosterPlayer } from '@/core/roster/player';
+import { FaultyInput } from '@/core/tell/format/fault';
+import { readSituation } from '@/core/tell/format/readSituation';
+import { FIRST_SHOT, readingFromQuery, type DeskReading } from '@/core/tell/reading/reading';
+import { situationFor, type RosterPlayer } from '@/core/lesson/players/player';
 import { readAcademy } from '@/data/academy';
 import { database } from '@/data/database';
 import { playerById, playersForDesk } from '@/data/players';

@@ -1,10 +1,10 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
-import { median } from '@/core/numeric/order';
-import { PLAIN_HOUSE } from '@/core/roster/house';
-import { playersCsv, previewPlayersCsv } from '@/core/roster/playersCsv';
-import type { PlayerRecord } from '@/core/roster/record';
+import { median } from '@/core/ground/numeric/order';
+import { PLAIN_HOUSE } from '@/core/lesson/players/house';
+import { playersCsv, previewPlayersCsv } from '@/core/lesson/players/playersCsv';
+import type { PlayerRecord } from '@/core/lesson/players/record';
 import { openDatabase } from '@/data/database';
 import { newPlayerId } from '@/data/newId';
 import { addPlayers, listPlayers, playerNames } from '@/data/players';

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { FaultyInput, type Fault } from '@/core/contract/fault';
+import { FaultyInput, type Fault } from '@/core/tell/format/fault';
 
 /** The text of a file, or of standard input for `-`. */
 export const readText = (source: string): string =>

@@ -1,8 +1,8 @@
 import { performance } from 'node:perf_hooks';
-import { sheetFor } from '@/core/answer/answer';
-import { changeEntries } from '@/core/answer/changes';
-import type { CallSheet } from '@/core/contract/callSheet';
-import { readSituation } from '@/core/contract/readSituation';
+import { sheetFor } from '@/core/tell/answer/answer';
+import { changeEntries } from '@/core/tell/answer/changes';
+import type { CallSheet } from '@/core/tell/sheet/callSheet';
+import { readSituation } from '@/core/tell/format/readSituation';
 import { command } from './input';
 import { prettySheet } from './pretty';
 

@@ -1,7 +1,7 @@
-import type { CallSheet } from '@/core/contract/callSheet';
-import type { ChangeEntry } from '@/core/answer/changes';
-import { chanceWords } from '@/core/script/words';
-import { schoolName } from '@/core/schools/schools';
+import type { CallSheet } from '@/core/tell/sheet/callSheet';
+import type { ChangeEntry } from '@/core/tell/answer/changes';
+import { chanceWords } from '@/core/tell/words/words';
+import { schoolName } from '@/core/search/schools/schools';
 
 /** Calls that are told in full. */
 const IN_FULL = 3;

@@ -1,12 +1,12 @@
 import { readFileSync, readdirSync, writeFileSync } from 'node:fs';
-import { answer } from '@/core/answer/answer';
-import { changeEntries } from '@/core/answer/changes';
-import { simulate } from '@/core/answer/simulation';
-import { jsonSchemaOf, jsonSchemaOfSamples } from '@/core/contract/jsonSchema';
-import { lessonFileSchema } from '@/core/lesson/exchange';
-import { readSituation } from '@/core/contract/readSituation';
-import { simulationSchema, situationSchema } from '@/core/contract/situationSchema';
-import { trackedBallSchema } from '@/core/tracker/trackedBall';
+import { answer } from '@/core/tell/answer/answer';
+import { changeEntries } from '@/core/tell/answer/changes';
+import { simulate } from '@/core/tell/answer/simulation';
+import { jsonSchemaOf, jsonSchemaOfSamples } from '@/core/tell/format/jsonSchema';
+import { lessonFileSchema } from '@/core/lesson/exchange/exchange';
+import { readSituation } from '@/core/tell/format/readSituation';
+import { simulationSchema, situationSchema } from '@/core/tell/format/situationSchema';
+import { trackedBallSchema } from '@/core/lesson/tracker/trackedBall';
 
 /* npm run schemas: the JSON Schemas of docs/schemas, from the checkers themselves and from the examples' answers. */
 

@@ -1,4 +1,4 @@
-import { simulate } from '@/core/answer/simulation';
+import { simulate } from '@/core/tell/answer/simulation';
 import { command } from './input';
 
 const USAGE = `usage: npm run -s simulate -- [--lines] FILE|-

@@ -1,11 +1,11 @@
 import { parseArgs } from 'node:util';
-import { sheetFor } from '@/core/answer/answer';
-import { FaultyInput } from '@/core/contract/fault';
-import { readSituation } from '@/core/contract/readSituation';
-import { hitFor } from '@/core/lesson/against';
-import { callOf } from '@/core/lesson/callOf';
-import { flagCall } from '@/core/lesson/flagCall';
-import { trackedBall, trackedLine } from '@/core/tracker/simulated';
+import { sheetFor } from '@/core/tell/answer/answer';
+import { FaultyInput } from '@/core/tell/format/fault';
+import { readSituation } from '@/core/tell/format/readSituation';
+import { hitFor } from '@/core/lesson/review/against';
+import { callOf } from '@/core/lesson/balls/callOf';
+import { flagCall } from '@/core/lesson/balls/flagCall';
+import { trackedBall, trackedLine } from '@/core/lesson/tracker/simulated';
 import { faultsOf, parseJson, readText } from './input';
 
 const USAGE = `usage: npm run -s tracker -- [--balls N] [--seed N] [--to URL --key KEY] FILE|-

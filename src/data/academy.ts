@@ -1,5 +1,5 @@
 import type { PGlite } from '@electric-sql/pglite';
-import { PLAIN_HOUSE, type House } from '@/core/roster/house';
+import { PLAIN_HOUSE, type House } from '@/core/lesson/players/house';
 
 /** The academy's settings; plain ones until somebody has set them. */
 export async function readAcademy(db: PGlite): Promise<House> {

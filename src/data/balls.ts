@@ -1,7 +1,7 @@
 import type { PGlite, Transaction } from '@electric-sql/pglite';
-import { FaultyInput, type Fault } from '@/core/contract/fault';
-import type { BallCall, BallChange, LoggedFields, NewBall } from '@/core/lesson/ball';
-import type { LessonPlan, Station } from '@/core/lesson/lesson';
+import { FaultyInput, type Fault } from '@/core/tell/format/fault';
+import type { BallCall, BallChange, LoggedFields, NewBall } from '@/core/lesson/balls/ball';
+import type { LessonPlan, Station } from '@/core/lesson/plan/lesson';
 
 /** A ball as it is stored. */
 export interface StoredBall extends LoggedFields {

@@ -5,7 +5,7 @@ import { listLessons, type StoredLesson } from './lessons';
 import { listGrassShots, type GrassShot } from './grassShots';
 import { playerById } from './players';
 import { readingsOfPlayer, type StoredReading } from './readings';
-import type { RosterPlayer } from '@/core/roster/player';
+import type { RosterPlayer } from '@/core/lesson/players/player';
 
 export const PLAYER_EXPORT_FORMAT = 'mellow-divot/player-export';
 

@@ -1,6 +1,6 @@
 import type { PGlite, Transaction } from '@electric-sql/pglite';
-import type { LearningDecision } from '@/core/learn/decision';
-import type { LearntFactors } from '@/core/learn/learnt';
+import type { LearningDecision } from '@/core/lesson/learning/decision';
+import type { LearntFactors } from '@/core/ground/player/learnt';
 
 /** Accepts what was learnt of a player as the next version; null when there is no such player. */
 export async function acceptLearning(

@@ -1,9 +1,9 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
-import type { NewBall } from '@/core/lesson/ball';
-import type { LessonFile } from '@/core/lesson/exchange';
-import type { LessonPlan } from '@/core/lesson/lesson';
+import type { NewBall } from '@/core/lesson/balls/ball';
+import type { LessonFile } from '@/core/lesson/exchange/exchange';
+import type { LessonPlan } from '@/core/lesson/plan/lesson';
 import { A_CALL, aBall } from '@/core/testing/balls';
 import { addBalls, ballsOfLesson, ballsOfPlayer, changeBall } from './balls';
 import { openDatabase, type Database } from './database';

@@ -1,7 +1,7 @@
 import type { PGlite, Transaction } from '@electric-sql/pglite';
-import { FaultyInput, type Fault } from '@/core/contract/fault';
-import type { LessonFile } from '@/core/lesson/exchange';
-import type { LessonClosing, LessonPlan } from '@/core/lesson/lesson';
+import { FaultyInput, type Fault } from '@/core/tell/format/fault';
+import type { LessonFile } from '@/core/lesson/exchange/exchange';
+import type { LessonClosing, LessonPlan } from '@/core/lesson/plan/lesson';
 import { addBalls } from './balls';
 
 /** A lesson as it is stored. */

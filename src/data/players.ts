@@ -1,6 +1,6 @@
 import type { PGlite, Transaction } from '@electric-sql/pglite';
-import type { PlayerRecord } from '@/core/roster/record';
-import type { RosterPlayer } from '@/core/roster/player';
+import type { PlayerRecord } from '@/core/lesson/players/record';
+import type { RosterPlayer } from '@/core/lesson/players/player';
 import { containing } from './search';
 
 /** What a list of players is ordered by. */

@@ -1,7 +1,7 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
-import { PLAIN_HOUSE } from '@/core/roster/house';
+import { PLAIN_HOUSE } from '@/core/lesson/players/house';
 import { readAcademy, writeAcademy } from './academy';
 import { openDatabase, type Database } from './database';
 import { everythingAbout } from './everything';

@@ -1,6 +1,6 @@
 import { createHash, randomBytes, timingSafeEqual } from 'node:crypto';
 import type { PGlite } from '@electric-sql/pglite';
-import type { TrackerAim } from '@/core/tracker/aim';
+import type { TrackerAim } from '@/core/lesson/tracker/aim';
 
 /* The tracker that may send balls: its key, and what its balls are taken for. */
 

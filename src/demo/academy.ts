@@ -1,6 +1,6 @@
-import type { ClubInput } from '@/core/contract/readSituation';
-import type { House } from '@/core/roster/house';
-import type { PlayerRecord } from '@/core/roster/record';
+import type { ClubInput } from '@/core/tell/format/readSituation';
+import type { House } from '@/core/lesson/players/house';
+import type { PlayerRecord } from '@/core/lesson/players/record';
 
 /** Lofts, bounces and stock carries (yards) of a bag in one line each, to keep the demo readable. */
 type Row = readonly [name: string, loft: number, bounce: number, carry: number];

@@ -1,13 +1,13 @@
-import { answer } from '@/core/answer/answer';
-import { readSituation } from '@/core/contract/readSituation';
-import type { LearntFactors } from '@/core/learn/learnt';
-import { hitOf } from '@/core/lesson/against';
-import type { NewBall } from '@/core/lesson/ball';
-import { callOf } from '@/core/lesson/callOf';
-import type { LessonFile } from '@/core/lesson/exchange';
-import type { LessonPlan } from '@/core/lesson/lesson';
-import { trackedBall } from '@/core/tracker/simulated';
-import { situationFor } from '@/core/roster/player';
+import { answer } from '@/core/tell/answer/answer';
+import { readSituation } from '@/core/tell/format/readSituation';
+import type { LearntFactors } from '@/core/ground/player/learnt';
+import { hitOf } from '@/core/lesson/review/against';
+import type { NewBall } from '@/core/lesson/balls/ball';
+import { callOf } from '@/core/lesson/balls/callOf';
+import type { LessonFile } from '@/core/lesson/exchange/exchange';
+import type { LessonPlan } from '@/core/lesson/plan/lesson';
+import { trackedBall } from '@/core/lesson/tracker/simulated';
+import { situationFor } from '@/core/lesson/players/player';
 import { DEMO_PLAYERS, DEMO_READINGS } from './academy';
 
 /** How a player differs from what the skill says: what the learning has to find. */

@@ -1,9 +1,9 @@
-import { answer } from '@/core/answer/answer';
-import { MODEL_VERSION } from '@/core/contract/callSheet';
-import { calledLine } from '@/core/contract/calledLine';
+import { answer } from '@/core/tell/answer/answer';
+import { MODEL_VERSION } from '@/core/tell/sheet/callSheet';
+import { calledLine } from '@/core/tell/sheet/calledLine';
 import { openDatabase } from '@/data/database';
 import { FolderInUse } from '@/data/ownership';
-import { situationFor } from '@/core/roster/player';
+import { situationFor } from '@/core/lesson/players/player';
 import { writeAcademy } from '@/data/academy';
 import { addPlayers, listPlayers } from '@/data/players';
 import { saveReading } from '@/data/readings';

@@ -1,9 +1,9 @@
 import { expose } from 'comlink';
-import { mixOf, standardMix, type MixedShot } from '@/core/audit/mix';
-import { oneWedge, type WedgeSearch } from '@/core/audit/oneWedge';
-import { usageOver, type Usage } from '@/core/audit/usage';
-import { readSituation } from '@/core/contract/readSituation';
-import type { SandPreset } from '@/core/sand/presets';
+import { mixOf, standardMix, type MixedShot } from '@/core/search/audit/mix';
+import { oneWedge, type WedgeSearch } from '@/core/search/audit/oneWedge';
+import { usageOver, type Usage } from '@/core/search/audit/usage';
+import { readSituation } from '@/core/tell/format/readSituation';
+import type { SandPreset } from '@/core/ground/sand/presets';
 
 /** What an audit is made over: a season of bunkers, one sand of it, or readings that were kept. */
 export type MixChoice =

@@ -1,8 +1,8 @@
 import { expose } from 'comlink';
-import { answer, type Answer } from '@/core/answer/answer';
-import { simulate } from '@/core/answer/simulation';
-import { FaultyInput, type Fault } from '@/core/contract/fault';
-import type { UnitSystem } from '@/core/units/system';
+import { answer, type Answer } from '@/core/tell/answer/answer';
+import { simulate } from '@/core/tell/answer/simulation';
+import { FaultyInput, type Fault } from '@/core/tell/format/fault';
+import type { UnitSystem } from '@/core/ground/units/system';
 
 /** An answer, or what is wrong with the reading: errors do not keep their class across a worker. */
 export type Answered = { answer: Answer } | { faults: readonly Fault[] };

@@ -1,14 +1,14 @@
 import { expose } from 'comlink';
-import { readSituation } from '@/core/contract/readSituation';
-import { findFault, type Finding, type Ticks } from '@/core/faults/find';
-import { looksFor, type Looks } from '@/core/faults/looks';
-import { learn, type Learning } from '@/core/learn/learn';
-import { movesOf, type Moves } from '@/core/learn/moves';
-import { forFinding, forLearning, hitsFor, type CalledBall } from '@/core/lesson/against';
-import type { Station } from '@/core/lesson/lesson';
-import { situationFor } from '@/core/roster/player';
-import type { PlayerRecord } from '@/core/roster/record';
-import { plainGolferOf } from '@/core/search/prescribe';
+import { readSituation } from '@/core/tell/format/readSituation';
+import { findFault, type Finding, type Ticks } from '@/core/lesson/faults/find';
+import { looksFor, type Looks } from '@/core/lesson/faults/looks';
+import { learn, type Learning } from '@/core/lesson/learning/learn';
+import { movesOf, type Moves } from '@/core/lesson/learning/moves';
+import { forFinding, forLearning, hitsFor, type CalledBall } from '@/core/lesson/review/against';
+import type { Station } from '@/core/lesson/plan/lesson';
+import { situationFor } from '@/core/lesson/players/player';
+import type { PlayerRecord } from '@/core/lesson/players/record';
+import { plainGolferOf } from '@/core/model/golfer/golferOf';
 
 const SEED = 1;
 

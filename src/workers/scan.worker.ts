@@ -1,11 +1,11 @@
 import { expose } from 'comlink';
-import { changeEntry, type ChangeEntry } from '@/core/answer/changes';
-import { readSituation } from '@/core/contract/readSituation';
-import { bandsAlong, type Band } from '@/core/search/bands';
-import { callMap, type MapAxis, type MapCell } from '@/core/search/callMap';
-import { changesWhen } from '@/core/search/changes';
-import type { Leader } from '@/core/search/quick';
-import type { UnitSystem } from '@/core/units/system';
+import { changeEntry, type ChangeEntry } from '@/core/tell/answer/changes';
+import { readSituation } from '@/core/tell/format/readSituation';
+import { bandsAlong, type Band } from '@/core/search/changes/bands';
+import { callMap, type MapAxis, type MapCell } from '@/core/search/map/callMap';
+import { changesWhen } from '@/core/search/changes/changes';
+import type { Leader } from '@/core/search/changes/quick';
+import type { UnitSystem } from '@/core/ground/units/system';
 
 /** The scan that may go on; a newer one, or a stop, makes older ones end at their next pause. */
 let current = 0;

@@ -1,6 +1,6 @@
 import { spawnSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
-import { readTrackedBall, type TrackedBall } from '@/core/tracker/trackedBall';
+import { readTrackedBall, type TrackedBall } from '@/core/lesson/tracker/trackedBall';
 
 jest.setTimeout(60_000);
 

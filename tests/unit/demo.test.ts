@@ -2,8 +2,8 @@ import { spawnSync } from 'node:child_process';
 import { mkdtempSync, rmSync, existsSync, writeFileSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
-import { answer } from '@/core/answer/answer';
-import { readSituation } from '@/core/contract/readSituation';
+import { answer } from '@/core/tell/answer/answer';
+import { readSituation } from '@/core/tell/format/readSituation';
 import { DEMO_PLAYERS, DEMO_READINGS } from '@/demo/academy';
 import { takeFolder } from '@/data/ownership';
 

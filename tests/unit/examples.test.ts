@@ -1,10 +1,10 @@
 import { readFileSync, readdirSync } from 'node:fs';
 import Ajv from 'ajv/dist/2020';
-import { answer } from '@/core/answer/answer';
-import { simulate } from '@/core/answer/simulation';
-import type { CallSheet } from '@/core/contract/callSheet';
-import { jsonSchemaOf } from '@/core/contract/jsonSchema';
-import { simulationSchema, situationSchema } from '@/core/contract/situationSchema';
+import { answer } from '@/core/tell/answer/answer';
+import { simulate } from '@/core/tell/answer/simulation';
+import type { CallSheet } from '@/core/tell/sheet/callSheet';
+import { jsonSchemaOf } from '@/core/tell/format/jsonSchema';
+import { simulationSchema, situationSchema } from '@/core/tell/format/situationSchema';
 
 const read = (file: string): Record<string, unknown> => JSON.parse(readFileSync(file, 'utf8'));
 const schema = (name: string): object => read(`docs/schemas/${name}.schema.json`);

@@ -1,24 +1,24 @@
 import fc from 'fast-check';
-import { check, FaultyInput } from '@/core/contract/fault';
-import { learntSchema } from '@/core/contract/situationSchema';
-import { CAUSES, NOTHING, SIGNS } from '@/core/faults/causes';
-import type { Hit } from '@/core/faults/caused';
-import type { FoundBall } from '@/core/faults/features';
-import { findFault } from '@/core/faults/find';
-import { looksFor } from '@/core/faults/looks';
-import { learn, type LoggedBall } from '@/core/learn/learn';
-import { learnWords } from '@/core/learn/learnWords';
-import { readBallChange, readBalls, STRIKES, type NewBall } from '@/core/lesson/ball';
-import { readBallTexts, EMPTY_BALL } from '@/core/lesson/ballForm';
-import { readBallText } from '@/core/lesson/ballText';
-import { ballsCsv, readLessonFile, type LessonFile } from '@/core/lesson/exchange';
-import { statsOf } from '@/core/lesson/stats';
-import { timetable } from '@/core/lesson/timetable';
-import { plainGolferOf } from '@/core/search/prescribe';
-import { aimFor } from '@/core/shot/play';
+import { check, FaultyInput } from '@/core/tell/format/fault';
+import { learntSchema } from '@/core/tell/format/situationSchema';
+import { CAUSES, NOTHING, SIGNS } from '@/core/lesson/faults/causes';
+import type { Hit } from '@/core/lesson/faults/caused';
+import type { FoundBall } from '@/core/lesson/faults/features';
+import { findFault } from '@/core/lesson/faults/find';
+import { looksFor } from '@/core/lesson/faults/looks';
+import { learn, type LoggedBall } from '@/core/lesson/learning/learn';
+import { learnWords } from '@/core/lesson/learning/learnWords';
+import { readBallChange, readBalls, STRIKES, type NewBall } from '@/core/lesson/balls/ball';
+import { readBallTexts, EMPTY_BALL } from '@/core/lesson/balls/ballForm';
+import { readBallText } from '@/core/lesson/balls/ballText';
+import { ballsCsv, readLessonFile, type LessonFile } from '@/core/lesson/exchange/exchange';
+import { statsOf } from '@/core/lesson/review/stats';
+import { timetable } from '@/core/lesson/plan/timetable';
+import { plainGolferOf } from '@/core/model/golfer/golferOf';
+import { aimFor } from '@/core/model/shot/play';
 import { A_CALL } from '@/core/testing/balls';
 import { aPlayer, aShot, aSplash, CLUB_56 } from '@/core/testing/fixtures';
-import { readTrackedBall } from '@/core/tracker/trackedBall';
+import { readTrackedBall } from '@/core/lesson/tracker/trackedBall';
 
 /* Balls as careless hands, odd devices and old files send them. */
 

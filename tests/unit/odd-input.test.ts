@@ -1,11 +1,11 @@
 import fc from 'fast-check';
 import { readFileSync } from 'node:fs';
-import { answer } from '@/core/answer/answer';
-import { FaultyInput } from '@/core/contract/fault';
-import { LIES } from '@/core/sand/lie';
-import { SAND_PRESETS } from '@/core/sand/presets';
-import { BEYONDS } from '@/core/green/surface';
-import { SKILLS, USUAL_MISSES } from '@/core/player/player';
+import { answer } from '@/core/tell/answer/answer';
+import { FaultyInput } from '@/core/tell/format/fault';
+import { LIES } from '@/core/ground/sand/lie';
+import { SAND_PRESETS } from '@/core/ground/sand/presets';
+import { BEYONDS } from '@/core/ground/situation/green';
+import { SKILLS, USUAL_MISSES } from '@/core/ground/player/player';
 
 const example = JSON.parse(readFileSync('examples/greenside.json', 'utf8')) as {
   player: { bag: object[] };

@@ -1,4 +1,4 @@
-import { FaultyInput } from '@/core/contract/fault';
+import { FaultyInput } from '@/core/tell/format/fault';
 import { notFound, refuse, withJson } from '@/app/api/respond';
 
 const post = (body: string, type = 'application/json'): Request =>

@@ -1,4 +1,4 @@
-import { FaultyInput, type Fault } from '@/core/contract/fault';
+import { FaultyInput, type Fault } from '@/core/tell/format/fault';
 
 /** Largest body that is read, bytes. */
 const MOST_BYTES = 256 * 1024;

@@ -1,10 +1,10 @@
-import { answer } from '@/core/answer/answer';
-import { FaultyInput } from '@/core/contract/fault';
-import { readSituation } from '@/core/contract/readSituation';
-import { saidShot } from '@/core/grammar/saidShot';
-import { readingFromQuery, readingToQuery } from '@/core/reading/reading';
-import type { UnitSystem } from '@/core/units/system';
-import { inHouse, situationFor } from '@/core/roster/player';
+import { answer } from '@/core/tell/answer/answer';
+import { FaultyInput } from '@/core/tell/format/fault';
+import { readSituation } from '@/core/tell/format/readSituation';
+import { saidShot } from '@/core/tell/grammar/saidShot';
+import { readingFromQuery, readingToQuery } from '@/core/tell/reading/reading';
+import type { UnitSystem } from '@/core/ground/units/system';
+import { inHouse, situationFor } from '@/core/lesson/players/player';
 import { database } from '@/data/database';
 import { readAcademy } from '@/data/academy';
 import { playerById } from '@/data/players';

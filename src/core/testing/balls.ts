@@ -1,4 +1,4 @@
-import type { BallCall, NewBall } from '../lesson/ball';
+import type { BallCall, NewBall } from '@/core/lesson/balls/ball';
 
 /** A plain splash as a ball keeps it. */
 export const A_CALL: BallCall = {

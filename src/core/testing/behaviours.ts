@@ -1,6 +1,6 @@
-import { AS_MEANT } from '../shot/strike';
-import { effectiveLoft, headNormals } from '../club/geometry';
-import { degrees, radians } from '../units/angle';
+import { AS_MEANT } from '@/core/model/swing/swingError';
+import { effectiveLoft, headNormals } from '@/core/ground/club/geometry';
+import { degrees, radians } from '@/core/ground/units/angle';
 import { aBed, aShot, aSplash, CLUB_56 } from './fixtures';
 import { ballOf, callWith, callsFor, played, splash, thinChance } from './bench';
 

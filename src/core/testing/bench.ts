@@ -1,17 +1,20 @@
-import type { Bed } from '../sand/bed';
-import { fly, NO_WIND } from '../flight/fly';
-import { bounceAndRun } from '../green/bounceAndRun';
-import { grassCarry, lengthFactor, referenceHeadSpeed } from '../player/headSpeed';
-import type { Call } from '../search/call';
-import { prescribe, golferOf, type Prescription } from '../search/prescribe';
-import { oddsOf } from '../shot/odds';
-import type { Shot } from '../shot/shot';
-import { AS_MEANT, strike, type SwingError } from '../shot/strike';
-import { sampleSwings } from '../spread/swings';
-import { ballPositionForEntry, type Setup } from '../swing/setup';
-import type { TechniqueName } from '../swing/technique';
-import { degrees } from '../units/angle';
-import { fromMetres, toMetres } from '../units/length';
+import type { Bed } from '@/core/ground/sand/bed';
+import { fly } from '@/core/model/flight/fly';
+import { NO_WIND } from '@/core/ground/situation/wind';
+import { bounceAndRun } from '@/core/model/green/bounceAndRun';
+import { grassCarry, lengthFactor, referenceHeadSpeed } from '@/core/model/golfer/headSpeed';
+import type { Call } from '@/core/search/calls/call';
+import { prescribe, type Prescription } from '@/core/search/calls/prescribe';
+import { golferOf } from '@/core/model/golfer/golferOf';
+import { oddsOf } from '@/core/model/shot/odds';
+import type { Shot } from '@/core/ground/situation/shot';
+import { AS_MEANT, type SwingError } from '@/core/model/swing/swingError';
+import { strike } from '@/core/model/shot/strike';
+import { sampleSwings } from '@/core/model/spread/swings';
+import { ballPositionForEntry, type Setup } from '@/core/model/swing/setup';
+import type { TechniqueName } from '@/core/model/swing/technique';
+import { degrees } from '@/core/ground/units/angle';
+import { fromMetres, toMetres } from '@/core/ground/units/length';
 import { aBed, aClub, aPlayer, aSplash, CLUB_52, CLUB_56, CLUB_60 } from './fixtures';
 
 /* Small experiments that the behaviour table is made of. Lengths in yards where a coach would say yards. */

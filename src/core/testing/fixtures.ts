@@ -1,11 +1,11 @@
-import { typicalClub, type Club, type ClubType } from '../club/club';
-import type { Player, Skill } from '../player/player';
-import type { Bed } from '../sand/bed';
-import { presetSand, type SandPreset } from '../sand/presets';
-import type { Shot } from '../shot/shot';
-import { ballPositionForEntry, type Setup } from '../swing/setup';
-import { radians } from '../units/angle';
-import { toMetres } from '../units/length';
+import { typicalClub, type Club, type ClubType } from '@/core/ground/club/club';
+import type { Player, Skill } from '@/core/ground/player/player';
+import type { Bed } from '@/core/ground/sand/bed';
+import { presetSand, type SandPreset } from '@/core/ground/sand/presets';
+import type { Shot } from '@/core/ground/situation/shot';
+import { ballPositionForEntry, type Setup } from '@/core/model/swing/setup';
+import { radians } from '@/core/ground/units/angle';
+import { toMetres } from '@/core/ground/units/length';
 
 /* Shared by tests and by the behaviour table: the middle player of the handbook and plain shots. */
 

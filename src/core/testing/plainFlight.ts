@@ -1,15 +1,15 @@
-import { BALL_RADIUS, GRAVITY } from '../ball/ball';
+import { BALL_RADIUS, GRAVITY } from '@/core/ground/ball/ball';
 import {
   DRAG_SCALE,
   SPIN_DECAY,
   dragCoefficient,
   liftCoefficient,
   turbulentShare,
-} from '../flight/aerodynamics';
-import type { FlightStart } from '../flight/fly';
-import { headAtMark, rate, rates, type SandTool } from '../sand/passage';
-import type { Sand } from '../sand/presets';
-import type { SwingArc } from '../swing/arc';
+} from '@/core/model/flight/aerodynamics';
+import type { FlightStart } from '@/core/model/flight/fly';
+import { headAtMark, rate, rates, type SandTool } from '@/core/model/passage/passage';
+import type { Sand } from '@/core/ground/sand/presets';
+import type { SwingArc } from '@/core/ground/arc/arc';
 
 /* The equations of sand and flight integrated plainly, to hold the product's own against: same physics, no tricks. */
 

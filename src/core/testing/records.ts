@@ -1,4 +1,4 @@
-import type { PlayerRecord } from '../roster/record';
+import type { PlayerRecord } from '@/core/lesson/players/record';
 
 /** A player's record: a middle right-hander with one wedge, and what a test says otherwise. */
 export const aRecord = (fields: Partial<PlayerRecord> = {}): PlayerRecord => ({

@@ -1,9 +1,9 @@
 'use client';
 
 import { useState } from 'react';
-import type { Player } from '@/core/player/player';
-import { SAND_PRESETS, type SandPreset } from '@/core/sand/presets';
-import type { UnitSystem } from '@/core/units/system';
+import type { Player } from '@/core/ground/player/player';
+import { SAND_PRESETS, type SandPreset } from '@/core/ground/sand/presets';
+import type { UnitSystem } from '@/core/ground/units/system';
 import type { MixChoice } from '@/workers/audit.worker';
 import { Pick } from '../frame/Pick';
 import { SAND_WORDS } from '../reading/words';

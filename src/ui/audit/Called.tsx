@@ -2,7 +2,7 @@
 
 import { proxy } from 'comlink';
 import { useEffect, useState } from 'react';
-import type { Usage } from '@/core/audit/usage';
+import type { Usage } from '@/core/search/audit/usage';
 import type { AuditWorker, MixChoice } from '@/workers/audit.worker';
 import { useWorker } from '../frame/useWorker';
 import { AUDIT_FAILURE, startAudit } from './startAudit';

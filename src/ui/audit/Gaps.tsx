@@ -1,11 +1,11 @@
 import { useMemo } from 'react';
-import { gapsOf } from '@/core/audit/gaps';
-import type { Player } from '@/core/player/player';
-import { golferOf } from '@/core/search/prescribe';
-import { degrees } from '@/core/units/angle';
-import { fromMetres } from '@/core/units/length';
-import { plainNumber, unitFor } from '@/core/units/say';
-import type { UnitSystem } from '@/core/units/system';
+import { gapsOf } from '@/core/search/audit/gaps';
+import type { Player } from '@/core/ground/player/player';
+import { golferOf } from '@/core/model/golfer/golferOf';
+import { degrees } from '@/core/ground/units/angle';
+import { fromMetres } from '@/core/ground/units/length';
+import { plainNumber, unitFor } from '@/core/ground/units/say';
+import type { UnitSystem } from '@/core/ground/units/system';
 
 /** Steps of loft and carry from club to club, with those that are wide or narrow. */
 export function Gaps({ player, units }: { player: Player; units: UnitSystem }) {

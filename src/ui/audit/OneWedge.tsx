@@ -2,9 +2,9 @@
 
 import { proxy } from 'comlink';
 import { useState } from 'react';
-import { isAsItIs, type WedgeSearch } from '@/core/audit/oneWedge';
-import type { Player } from '@/core/player/player';
-import { degrees } from '@/core/units/angle';
+import { isAsItIs, type WedgeSearch } from '@/core/search/audit/oneWedge';
+import type { Player } from '@/core/ground/player/player';
+import { degrees } from '@/core/ground/units/angle';
 import type { AuditWorker, MixChoice } from '@/workers/audit.worker';
 import { useWorker } from '../frame/useWorker';
 import { AUDIT_FAILURE, startAudit } from './startAudit';

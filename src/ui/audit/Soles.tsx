@@ -1,11 +1,11 @@
 import { useMemo } from 'react';
-import { bounceFits, FIT_DISTANCE, type BounceFit } from '@/core/audit/bounceFit';
-import type { Player } from '@/core/player/player';
-import type { SandPreset } from '@/core/sand/presets';
-import { golferOf } from '@/core/search/prescribe';
-import { sampleSwings } from '@/core/spread/swings';
-import { sayLength } from '@/core/units/say';
-import type { UnitSystem } from '@/core/units/system';
+import { bounceFits, FIT_DISTANCE, type BounceFit } from '@/core/search/audit/bounceFit';
+import type { Player } from '@/core/ground/player/player';
+import type { SandPreset } from '@/core/ground/sand/presets';
+import { golferOf } from '@/core/model/golfer/golferOf';
+import { sampleSwings } from '@/core/model/spread/swings';
+import { sayLength } from '@/core/ground/units/say';
+import type { UnitSystem } from '@/core/ground/units/system';
 import { SAND_WORDS } from '../reading/words';
 
 const SANDS: readonly SandPreset[] = ['soft', 'medium', 'firm', 'wet'];

@@ -1,7 +1,7 @@
 import { act, render, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import type { WedgeSearch } from '@/core/audit/oneWedge';
-import type { Usage } from '@/core/audit/usage';
+import type { WedgeSearch } from '@/core/search/audit/oneWedge';
+import type { Usage } from '@/core/search/audit/usage';
 import { aClub, aPlayer, CLUB_56, CLUB_60 } from '@/core/testing/fixtures';
 import { AuditPanel } from './AuditPanel';
 import { AUDIT_FAILURE } from './startAudit';

@@ -2,10 +2,10 @@
 
 import { proxy } from 'comlink';
 import { useEffect, useMemo, useRef, useState } from 'react';
-import { leaderWords } from '@/core/contract/changeWords';
-import type { MapCell } from '@/core/search/callMap';
-import { FACTORS, type FactorName } from '@/core/search/factors';
-import type { UnitSystem } from '@/core/units/system';
+import { leaderWords } from '@/core/tell/words/changeWords';
+import type { MapCell } from '@/core/search/map/callMap';
+import { FACTORS, type FactorName } from '@/core/search/changes/factors';
+import type { UnitSystem } from '@/core/ground/units/system';
 import { useScanWorker } from '../desk/workers';
 import { AXIS_WORDS, axisValueWords, mapAxis } from './axes';
 import { save, savePng, svgText } from '../frame/files';

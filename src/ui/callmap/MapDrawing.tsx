@@ -1,8 +1,8 @@
 'use client';
 
 import { forwardRef } from 'react';
-import type { MapAxis, MapCell } from '@/core/search/callMap';
-import type { UnitSystem } from '@/core/units/system';
+import type { MapAxis, MapCell } from '@/core/search/map/callMap';
+import type { UnitSystem } from '@/core/ground/units/system';
 import { AXIS_WORDS, axisTicks } from './axes';
 import { keyOf, type LegendEntry } from './legend';
 

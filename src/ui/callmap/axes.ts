@@ -1,9 +1,9 @@
-import { factorValueWords } from '@/core/contract/changeWords';
-import type { MapAxis } from '@/core/search/callMap';
-import type { FactorName } from '@/core/search/factors';
-import { radians } from '@/core/units/angle';
-import { toMetres } from '@/core/units/length';
-import type { UnitSystem } from '@/core/units/system';
+import { factorValueWords } from '@/core/tell/words/changeWords';
+import type { MapAxis } from '@/core/search/map/callMap';
+import type { FactorName } from '@/core/search/changes/factors';
+import { radians } from '@/core/ground/units/angle';
+import { toMetres } from '@/core/ground/units/length';
+import type { UnitSystem } from '@/core/ground/units/system';
 
 /** Names of the factors as axes. */
 export const AXIS_WORDS: Record<FactorName, string> = {

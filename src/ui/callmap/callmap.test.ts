@@ -1,5 +1,5 @@
-import type { MapCell } from '@/core/search/callMap';
-import type { Leader } from '@/core/search/quick';
+import type { MapCell } from '@/core/search/map/callMap';
+import type { Leader } from '@/core/search/changes/quick';
 import { axisTicks, axisValueWords, mapAxis } from './axes';
 import { mapCsv } from './mapCsv';
 import { keyOf, legendOf } from './legend';

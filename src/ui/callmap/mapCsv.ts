@@ -1,6 +1,6 @@
 import Papa from 'papaparse';
-import type { MapAxis, MapCell } from '@/core/search/callMap';
-import type { UnitSystem } from '@/core/units/system';
+import type { MapAxis, MapCell } from '@/core/search/map/callMap';
+import type { UnitSystem } from '@/core/ground/units/system';
 import { axisValueWords } from './axes';
 
 /** The cells of a map as CSV: a line each, values as said and as SI. */

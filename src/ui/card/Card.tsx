@@ -1,8 +1,8 @@
 'use client';
 
-import type { Answer } from '@/core/answer/answer';
-import type { Shot } from '@/core/shot/shot';
-import type { UnitSystem } from '@/core/units/system';
+import type { Answer } from '@/core/tell/answer/answer';
+import type { Shot } from '@/core/ground/situation/shot';
+import type { UnitSystem } from '@/core/ground/units/system';
 import { RULES_FOOT } from './rulesFoot';
 import { CallPanel } from '../desk/CallPanel';
 import { OtherCall } from '../desk/OtherCall';

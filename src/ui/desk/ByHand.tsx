@@ -2,12 +2,12 @@
 
 import type { Remote } from 'comlink';
 import { useEffect, useState, type RefObject } from 'react';
-import type { CallEntry } from '@/core/contract/callSheet';
-import type { BallCall } from '@/core/lesson/ball';
-import { callOf } from '@/core/lesson/callOf';
-import { fromMetres, toMetres } from '@/core/units/length';
-import { unitFor } from '@/core/units/say';
-import type { UnitSystem } from '@/core/units/system';
+import type { CallEntry } from '@/core/tell/sheet/callSheet';
+import type { BallCall } from '@/core/lesson/balls/ball';
+import { callOf } from '@/core/lesson/balls/callOf';
+import { fromMetres, toMetres } from '@/core/ground/units/length';
+import { unitFor } from '@/core/ground/units/say';
+import type { UnitSystem } from '@/core/ground/units/system';
 import type { CallsWorker, Simulated } from '@/workers/calls.worker';
 import { Overlay, type OverlayState } from '../frame/Overlay';
 import { CallChoice } from './CallChoice';

@@ -1,4 +1,4 @@
-import type { CallEntry } from '@/core/contract/callSheet';
+import type { CallEntry } from '@/core/tell/sheet/callSheet';
 import { callName } from './callLines';
 
 interface CallChoiceProps {

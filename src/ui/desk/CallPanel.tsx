@@ -1,13 +1,13 @@
 'use client';
 
-import type { CallPicture } from '@/core/answer/picture';
-import type { CallEntry } from '@/core/contract/callSheet';
-import type { Hand } from '@/core/player/player';
-import { ballWords } from '@/core/script/script';
-import { chanceWords, distanceWords, shortLengthWords } from '@/core/script/words';
-import { SHOULDER_WIDTH } from '@/core/swing/technique';
-import { toMetres } from '@/core/units/length';
-import type { UnitSystem } from '@/core/units/system';
+import type { CallPicture } from '@/core/tell/picture/picture';
+import type { CallEntry } from '@/core/tell/sheet/callSheet';
+import type { Hand } from '@/core/ground/player/player';
+import { ballWords } from '@/core/tell/script/script';
+import { chanceWords, distanceWords, shortLengthWords } from '@/core/tell/words/words';
+import { SHOULDER_WIDTH } from '@/core/model/swing/technique';
+import { toMetres } from '@/core/ground/units/length';
+import type { UnitSystem } from '@/core/ground/units/system';
 import { EntryMark } from '../drawing/EntryMark';
 import { FaceClock } from '../drawing/FaceClock';
 import { Feet } from '../drawing/Feet';

@@ -1,9 +1,9 @@
 'use client';
 
 import { Fragment, useState } from 'react';
-import type { CallEntry } from '@/core/contract/callSheet';
-import { TIE_STROKES } from '@/core/search/rank';
-import type { UnitSystem } from '@/core/units/system';
+import type { CallEntry } from '@/core/tell/sheet/callSheet';
+import { TIE_STROKES } from '@/core/search/candidates/rank';
+import type { UnitSystem } from '@/core/ground/units/system';
 import { Overlay, type OverlayState } from '../frame/Overlay';
 import { CallChoice } from './CallChoice';
 import { ballLines, difference, ODDS_LINES, said, setupLines } from './callLines';

@@ -2,12 +2,12 @@
 
 import { useEffect, useMemo, useState } from 'react';
 import { Toaster } from 'sonner';
-import { calledLine } from '@/core/contract/calledLine';
-import type { HousePreferences } from '@/core/roster/house';
-import { inHouse } from '@/core/roster/player';
-import { readingToQuery, withField, type DeskReading } from '@/core/reading/reading';
-import type { UnitSystem } from '@/core/units/system';
-import { FACTOR, FACTORS, type FactorName } from '@/core/search/factors';
+import { calledLine } from '@/core/tell/sheet/calledLine';
+import type { HousePreferences } from '@/core/lesson/players/house';
+import { inHouse } from '@/core/lesson/players/player';
+import { readingToQuery, withField, type DeskReading } from '@/core/tell/reading/reading';
+import type { UnitSystem } from '@/core/ground/units/system';
+import { FACTOR, FACTORS, type FactorName } from '@/core/search/changes/factors';
 import type { Look } from '../drawing/section/DrawingBar';
 import { Section } from '../drawing/section/Section';
 import { TopBar } from '../frame/TopBar';

@@ -2,12 +2,12 @@
 
 import type { Remote } from 'comlink';
 import type { RefObject } from 'react';
-import { calledLine } from '@/core/contract/calledLine';
-import type { CallSheet } from '@/core/contract/callSheet';
-import type { DeskReading } from '@/core/reading/reading';
-import type { FactorName } from '@/core/search/factors';
-import type { Shot } from '@/core/shot/shot';
-import type { UnitSystem } from '@/core/units/system';
+import { calledLine } from '@/core/tell/sheet/calledLine';
+import type { CallSheet } from '@/core/tell/sheet/callSheet';
+import type { DeskReading } from '@/core/tell/reading/reading';
+import type { FactorName } from '@/core/search/changes/factors';
+import type { Shot } from '@/core/ground/situation/shot';
+import type { UnitSystem } from '@/core/ground/units/system';
 import type { CallsWorker } from '@/workers/calls.worker';
 import { CallMap } from '../callmap/CallMap';
 import { Palette, type PaletteAction } from '../frame/Palette';

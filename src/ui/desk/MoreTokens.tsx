@@ -1,10 +1,10 @@
 'use client';
 
-import type { ShotInput } from '@/core/reading/reading';
-import type { Shot } from '@/core/shot/shot';
-import { fromMetres } from '@/core/units/length';
-import { sayLength, unitFor } from '@/core/units/say';
-import type { UnitSystem } from '@/core/units/system';
+import type { ShotInput } from '@/core/tell/reading/reading';
+import type { Shot } from '@/core/ground/situation/shot';
+import { fromMetres } from '@/core/ground/units/length';
+import { sayLength, unitFor } from '@/core/ground/units/say';
+import type { UnitSystem } from '@/core/ground/units/system';
 import { NumberPanel } from '../reading/NumberPanel';
 import { Token } from '../reading/Token';
 import { WaysOut, type WayInput } from '../reading/WaysOut';

@@ -1,4 +1,4 @@
-import type { CallEntry } from '@/core/contract/callSheet';
+import type { CallEntry } from '@/core/tell/sheet/callSheet';
 import { inkOf } from '../drawing/inks';
 import { LineSample } from '../drawing/LineSample';
 import { KIND_WORDS, schoolName } from './words';

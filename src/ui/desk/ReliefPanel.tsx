@@ -1,4 +1,4 @@
-import type { CallEntry } from '@/core/contract/callSheet';
+import type { CallEntry } from '@/core/tell/sheet/callSheet';
 import { schoolName } from './words';
 
 /** Relief under penalty as the best call: nothing to strike, what it costs, and who decides. */

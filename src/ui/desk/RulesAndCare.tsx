@@ -1,7 +1,7 @@
 'use client';
 
-import type { CallEntry } from '@/core/contract/callSheet';
-import type { Shot } from '@/core/shot/shot';
+import type { CallEntry } from '@/core/tell/sheet/callSheet';
+import type { Shot } from '@/core/ground/situation/shot';
 import { Overlay, type OverlayState } from '../frame/Overlay';
 
 interface RulesAndCareProps extends OverlayState {

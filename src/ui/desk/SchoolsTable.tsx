@@ -1,8 +1,8 @@
 'use client';
 
-import type { CallEntry, CallSheet } from '@/core/contract/callSheet';
-import { toMetres } from '@/core/units/length';
-import type { UnitSystem } from '@/core/units/system';
+import type { CallEntry, CallSheet } from '@/core/tell/sheet/callSheet';
+import { toMetres } from '@/core/ground/units/length';
+import type { UnitSystem } from '@/core/ground/units/system';
 import { KIND_WORDS, schoolName } from './words';
 import { Overlay, type OverlayState } from '../frame/Overlay';
 

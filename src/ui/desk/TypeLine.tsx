@@ -2,11 +2,11 @@
 
 import { Dialog } from 'radix-ui';
 import { useMemo, useRef, useState } from 'react';
-import { completions } from '@/core/grammar/phrases';
-import { saidShot } from '@/core/grammar/saidShot';
-import { understand } from '@/core/grammar/understand';
-import type { ShotInput } from '@/core/reading/reading';
-import type { UnitSystem } from '@/core/units/system';
+import { completions } from '@/core/tell/grammar/phrases';
+import { saidShot } from '@/core/tell/grammar/saidShot';
+import { understand } from '@/core/tell/grammar/understand';
+import type { ShotInput } from '@/core/tell/reading/reading';
+import type { UnitSystem } from '@/core/ground/units/system';
 import { Overlay, type OverlayState } from '../frame/Overlay';
 
 interface TypeLineProps extends OverlayState {

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import type { CallSheet } from '@/core/contract/callSheet';
+import type { CallSheet } from '@/core/tell/sheet/callSheet';
 import { schoolName } from './words';
 
 /** The reasons of the first call, what was taken for granted, and what cannot do it here. */

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { answer } from '@/core/answer/answer';
+import { answer } from '@/core/tell/answer/answer';
 import { ballLines, callName, difference, ODDS_LINES, said, setupLines } from './callLines';
 
 const { sheet } = answer(

@@ -1,7 +1,7 @@
-import type { CallEntry } from '@/core/contract/callSheet';
-import { fromMetres, toMetres, type LengthUnit } from '@/core/units/length';
-import { plainNumber, unitFor } from '@/core/units/say';
-import type { UnitSystem } from '@/core/units/system';
+import type { CallEntry } from '@/core/tell/sheet/callSheet';
+import { fromMetres, toMetres, type LengthUnit } from '@/core/ground/units/length';
+import { plainNumber, unitFor } from '@/core/ground/units/say';
+import type { UnitSystem } from '@/core/ground/units/system';
 
 /** What can be told of a call, or of a set-up simulated by hand. */
 export type Told = Pick<CallEntry, 'predicted' | 'odds'>;

@@ -1,9 +1,9 @@
 import { act, render, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { answer, type Answer } from '@/core/answer/answer';
-import { simulate } from '@/core/answer/simulation';
+import { answer, type Answer } from '@/core/tell/answer/answer';
+import { simulate } from '@/core/tell/answer/simulation';
 import { DEMO_PLAYERS } from '@/demo/academy';
-import type { UnitSystem } from '@/core/units/system';
+import type { UnitSystem } from '@/core/ground/units/system';
 import { ByHand } from './ByHand';
 import { CallPanel } from './CallPanel';
 import { Compare } from './Compare';

@@ -1,7 +1,7 @@
-import { SAND_PRESETS } from '@/core/sand/presets';
-import { LIES } from '@/core/sand/lie';
-import { MISSES } from '@/core/shot/misses';
-import { MISS_WORDS } from '@/core/script/missWords';
+import { SAND_PRESETS } from '@/core/ground/sand/presets';
+import { LIES } from '@/core/ground/sand/lie';
+import { MISSES } from '@/core/model/shot/misses';
+import { MISS_WORDS } from '@/core/tell/script/missWords';
 import type { PaletteAction } from '../frame/Palette';
 import { LIE_WORDS, SAND_WORDS } from '../reading/words';
 import type { Look } from '../drawing/section/DrawingBar';

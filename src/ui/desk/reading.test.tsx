@@ -1,8 +1,8 @@
 import { act, render, renderHook, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { FIRST_SHOT, type DeskReading, type ShotInput } from '@/core/reading/reading';
+import { FIRST_SHOT, type DeskReading, type ShotInput } from '@/core/tell/reading/reading';
 import { aShot } from '@/core/testing/fixtures';
-import { presetSand } from '@/core/sand/presets';
+import { presetSand } from '@/core/ground/sand/presets';
 import { standInServer } from '../testing/server';
 import { KeepDialog } from './KeepDialog';
 import { ReadingsDrawer } from './ReadingsDrawer';

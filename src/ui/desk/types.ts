@@ -1,5 +1,5 @@
-import type { ShotInput } from '@/core/reading/reading';
-import type { RosterPlayer } from '@/core/roster/player';
+import type { ShotInput } from '@/core/tell/reading/reading';
+import type { RosterPlayer } from '@/core/lesson/players/player';
 
 /** A player as the desk needs one. */
 export type DeskPlayer = RosterPlayer;

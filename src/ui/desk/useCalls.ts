@@ -2,9 +2,9 @@
 
 import type { Remote } from 'comlink';
 import { useEffect, useRef, useState, type RefObject } from 'react';
-import type { Answer } from '@/core/answer/answer';
-import type { Fault } from '@/core/contract/fault';
-import type { UnitSystem } from '@/core/units/system';
+import type { Answer } from '@/core/tell/answer/answer';
+import type { Fault } from '@/core/tell/format/fault';
+import type { UnitSystem } from '@/core/ground/units/system';
 import type { CallsWorker } from '@/workers/calls.worker';
 import { useCallsWorker } from './workers';
 

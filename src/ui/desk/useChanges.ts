@@ -2,10 +2,10 @@
 
 import { proxy } from 'comlink';
 import { useEffect, useState } from 'react';
-import type { ChangeEntry } from '@/core/answer/changes';
-import type { Band } from '@/core/search/bands';
-import type { Leader } from '@/core/search/quick';
-import type { UnitSystem } from '@/core/units/system';
+import type { ChangeEntry } from '@/core/tell/answer/changes';
+import type { Band } from '@/core/search/changes/bands';
+import type { Leader } from '@/core/search/changes/quick';
+import type { UnitSystem } from '@/core/ground/units/system';
 import { useScanWorker } from './workers';
 
 /** When the call changes, as far as it has been found for the reading that stands. */

@@ -1,7 +1,7 @@
 'use client';
 
 import { useHotkeys } from 'react-hotkeys-hook';
-import { MISSES } from '@/core/shot/misses';
+import { MISSES } from '@/core/model/shot/misses';
 import type { Look } from '../drawing/section/DrawingBar';
 import { OVERLAY_KEYS, type Overlay } from './overlays';
 import { TOKEN_KEYS, tokenForKey, type TokenName } from './tokens';

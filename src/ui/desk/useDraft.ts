@@ -1,7 +1,7 @@
 'use client';
 
 import { useCallback, useEffect, useRef, useState } from 'react';
-import type { DeskReading } from '@/core/reading/reading';
+import type { DeskReading } from '@/core/tell/reading/reading';
 import { ask } from '../frame/request';
 
 const KEY = 'mellow-draft';

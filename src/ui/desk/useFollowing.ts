@@ -1,10 +1,10 @@
 'use client';
 
 import { useMemo } from 'react';
-import type { Answer } from '@/core/answer/answer';
-import { follow } from '@/core/answer/follow';
-import type { CallPicture } from '@/core/answer/picture';
-import type { Shot } from '@/core/shot/shot';
+import type { Answer } from '@/core/tell/answer/answer';
+import { follow } from '@/core/tell/picture/follow';
+import type { CallPicture } from '@/core/tell/picture/picture';
+import type { Shot } from '@/core/ground/situation/shot';
 
 /**
  * The pictures of the calls for the shot that stands. While the search is under way the calls that stood are solved

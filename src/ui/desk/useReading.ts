@@ -1,7 +1,7 @@
 'use client';
 
 import { useCallback, useRef, useState } from 'react';
-import type { DeskReading } from '@/core/reading/reading';
+import type { DeskReading } from '@/core/tell/reading/reading';
 
 /** Changes nearer together than this are one step back: a drag, or a number being typed, ms. */
 const ONE_STEP_MS = 700;

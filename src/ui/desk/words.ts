@@ -1,5 +1,5 @@
-import { schoolName } from '@/core/schools/schools';
-import type { Kind } from '@/core/schools/school';
+import { schoolName } from '@/core/search/schools/schools';
+import type { Kind } from '@/core/search/schools/school';
 
 /** Kinds of shot as they are said. */
 export const KIND_WORDS: Record<Kind, string> = {

@@ -1,9 +1,9 @@
 import { line } from 'd3-shape';
-import type { Club } from '@/core/club/club';
-import { effectiveBounce, effectiveLoft, headNormals } from '@/core/club/geometry';
-import { profileOf, type ProfilePoint } from '@/core/club/profile';
-import type { Hand } from '@/core/player/player';
-import { degrees } from '@/core/units/angle';
+import type { Club } from '@/core/ground/club/club';
+import { effectiveBounce, effectiveLoft, headNormals } from '@/core/ground/club/geometry';
+import { profileOf, type ProfilePoint } from '@/core/ground/club/profile';
+import type { Hand } from '@/core/ground/player/player';
+import { degrees } from '@/core/ground/units/angle';
 
 const PER_METRE = 1500;
 

@@ -1,7 +1,7 @@
 import { line } from 'd3-shape';
-import type { CallPicture } from '@/core/answer/picture';
-import type { Hand } from '@/core/player/player';
-import { BALL_RADIUS } from '@/core/ball/ball';
+import type { CallPicture } from '@/core/tell/picture/picture';
+import type { Hand } from '@/core/ground/player/player';
+import { BALL_RADIUS } from '@/core/ground/ball/ball';
 
 interface EntryMarkProps {
   mark: CallPicture['mark'];

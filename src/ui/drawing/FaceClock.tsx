@@ -1,4 +1,4 @@
-import type { Hand } from '@/core/player/player';
+import type { Hand } from '@/core/ground/player/player';
 
 /** Outline of a wedge's head from above: leading edge on the left, toe at the top, hosel at the foot. */
 const HEAD =

@@ -1,4 +1,4 @@
-import type { Hand } from '@/core/player/player';
+import type { Hand } from '@/core/ground/player/player';
 import { HEEL_SEAM, SHOE } from './shoe';
 
 interface FeetProps {

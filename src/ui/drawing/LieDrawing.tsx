@@ -1,4 +1,4 @@
-import { BALL_RADIUS } from '@/core/ball/ball';
+import { BALL_RADIUS } from '@/core/ground/ball/ball';
 
 /** A ball in section as deep as it lies; a sunken one in its own crater. */
 export function LieDrawing({ burial }: { burial: number }) {

@@ -1,4 +1,4 @@
-import type { SandPreset } from '@/core/sand/presets';
+import type { SandPreset } from '@/core/ground/sand/presets';
 
 /** Grain of each sand: how many, how large, and how dark it lies. */
 const GRAIN: Record<SandPreset, { count: number; size: number; shade: number; depth: number }> = {

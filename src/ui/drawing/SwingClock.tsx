@@ -1,5 +1,5 @@
-import type { Hand } from '@/core/player/player';
-import { armAngleDeg } from '@/core/units/clock';
+import type { Hand } from '@/core/ground/player/player';
+import { armAngleDeg } from '@/core/ground/units/clock';
 
 interface SwingClockProps {
   fraction: number;

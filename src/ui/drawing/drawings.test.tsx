@@ -1,9 +1,9 @@
 import { createEvent, fireEvent, render, screen } from '@testing-library/react';
-import { answer } from '@/core/answer/answer';
-import { readSituation } from '@/core/contract/readSituation';
+import { answer } from '@/core/tell/answer/answer';
+import { readSituation } from '@/core/tell/format/readSituation';
 import { DEMO_PLAYERS } from '@/demo/academy';
-import type { Hand } from '@/core/player/player';
-import type { UnitSystem } from '@/core/units/system';
+import type { Hand } from '@/core/ground/player/player';
+import type { UnitSystem } from '@/core/ground/units/system';
 import { AboveDrawing } from './above/AboveDrawing';
 import { aboveScale } from './above/scale';
 import { Bands } from './section/Bands';

@@ -1,4 +1,4 @@
-import type { Sand } from '@/core/sand/presets';
+import type { Sand } from '@/core/ground/sand/presets';
 
 /** How a sand is drawn: how many grains, how large, px, and how dark it is from water. */
 export interface SandLook {

@@ -3,7 +3,7 @@
 import { Moon, Sun } from 'lucide-react';
 import Link from 'next/link';
 import type { ReactNode } from 'react';
-import type { UnitSystem } from '@/core/units/system';
+import type { UnitSystem } from '@/core/ground/units/system';
 import { Mark } from './Mark';
 import type { Theme } from './preferences';
 

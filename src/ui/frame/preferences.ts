@@ -1,4 +1,4 @@
-import { UNIT_SYSTEMS, type UnitSystem } from '@/core/units/system';
+import { UNIT_SYSTEMS, type UnitSystem } from '@/core/ground/units/system';
 
 export const THEMES = ['light', 'dusk'] as const;
 export type Theme = (typeof THEMES)[number];

@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useState } from 'react';
-import type { UnitSystem } from '@/core/units/system';
+import type { UnitSystem } from '@/core/ground/units/system';
 import { remember, type Theme } from './preferences';
 
 /** Units and theme of this browser: as the server knew them, changed and remembered. */

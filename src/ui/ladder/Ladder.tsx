@@ -2,17 +2,17 @@
 
 import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
-import { ladder, LADDER_HOURS, LADDER_SAMPLE, type LadderRow } from '@/core/ladder/ladder';
-import { LADDER_STYLES, LADDER_STYLE_NAMES, type LadderStyle } from '@/core/ladder/style';
-import type { Player } from '@/core/player/player';
-import { SAND_PRESETS, type SandPreset } from '@/core/sand/presets';
-import { golferOf } from '@/core/search/prescribe';
-import { shortLengthWords } from '@/core/script/words';
-import { sampleSwings } from '@/core/spread/swings';
-import { fractionAtClock, swingClock } from '@/core/units/clock';
-import { fromMetres } from '@/core/units/length';
-import { plainNumber, unitFor } from '@/core/units/say';
-import type { UnitSystem } from '@/core/units/system';
+import { ladder, LADDER_HOURS, LADDER_SAMPLE, type LadderRow } from '@/core/search/ladder/ladder';
+import { LADDER_STYLES, LADDER_STYLE_NAMES, type LadderStyle } from '@/core/search/ladder/style';
+import type { Player } from '@/core/ground/player/player';
+import { SAND_PRESETS, type SandPreset } from '@/core/ground/sand/presets';
+import { golferOf } from '@/core/model/golfer/golferOf';
+import { shortLengthWords } from '@/core/tell/words/words';
+import { sampleSwings } from '@/core/model/spread/swings';
+import { fractionAtClock, swingClock } from '@/core/ground/units/clock';
+import { fromMetres } from '@/core/ground/units/length';
+import { plainNumber, unitFor } from '@/core/ground/units/say';
+import type { UnitSystem } from '@/core/ground/units/system';
 import { Pick } from '../frame/Pick';
 import { SAND_WORDS } from '../reading/words';
 import { Reaches } from './Reaches';

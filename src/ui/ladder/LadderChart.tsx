@@ -12,11 +12,11 @@ import {
   type PointStyle,
 } from 'chart.js';
 import { Line } from 'react-chartjs-2';
-import { LADDER_HOURS, type LadderRow } from '@/core/ladder/ladder';
-import { fractionAtClock, swingClock } from '@/core/units/clock';
-import { fromMetres } from '@/core/units/length';
-import { plainNumber, unitFor } from '@/core/units/say';
-import type { UnitSystem } from '@/core/units/system';
+import { LADDER_HOURS, type LadderRow } from '@/core/search/ladder/ladder';
+import { fractionAtClock, swingClock } from '@/core/ground/units/clock';
+import { fromMetres } from '@/core/ground/units/length';
+import { plainNumber, unitFor } from '@/core/ground/units/say';
+import type { UnitSystem } from '@/core/ground/units/system';
 
 Chart.register(CategoryScale, LinearScale, LineElement, PointElement, Legend, Tooltip);
 

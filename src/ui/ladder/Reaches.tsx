@@ -1,15 +1,15 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { LADDER_STYLES, type LadderStyle } from '@/core/ladder/style';
-import { whatReaches, type Reach, type ReachTo } from '@/core/ladder/reach';
-import type { Player } from '@/core/player/player';
-import type { SandPreset } from '@/core/sand/presets';
-import type { Golfer } from '@/core/shot/play';
-import type { SwingError } from '@/core/shot/strike';
-import { fromMetres, toMetres } from '@/core/units/length';
-import { plainNumber, unitFor } from '@/core/units/say';
-import type { UnitSystem } from '@/core/units/system';
+import { LADDER_STYLES, type LadderStyle } from '@/core/search/ladder/style';
+import { whatReaches, type Reach, type ReachTo } from '@/core/search/ladder/reach';
+import type { Player } from '@/core/ground/player/player';
+import type { SandPreset } from '@/core/ground/sand/presets';
+import type { Golfer } from '@/core/model/golfer/golfer';
+import type { SwingError } from '@/core/model/swing/swingError';
+import { fromMetres, toMetres } from '@/core/ground/units/length';
+import { plainNumber, unitFor } from '@/core/ground/units/say';
+import type { UnitSystem } from '@/core/ground/units/system';
 
 interface ReachesProps {
   player: Player;

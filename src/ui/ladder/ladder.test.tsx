@@ -1,8 +1,8 @@
 import { render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { LADDER_HOURS } from '@/core/ladder/ladder';
+import { LADDER_HOURS } from '@/core/search/ladder/ladder';
 import { aClub, aPlayer, CLUB_52, CLUB_56, CLUB_60 } from '@/core/testing/fixtures';
-import type { UnitSystem } from '@/core/units/system';
+import type { UnitSystem } from '@/core/ground/units/system';
 import { Ladder } from './Ladder';
 
 const BAG = [aClub('9i', 'iron', 41, 6, 118), CLUB_52, CLUB_56, CLUB_60];

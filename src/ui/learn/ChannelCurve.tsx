@@ -1,4 +1,4 @@
-import type { Channel } from '@/core/learn/learn';
+import type { Channel } from '@/core/lesson/learning/learn';
 
 interface ChannelCurveProps {
   name: string;

@@ -1,6 +1,6 @@
 import { format, parseISO } from 'date-fns';
-import type { LearningDecision } from '@/core/learn/decision';
-import type { LearntFactors } from '@/core/learn/learnt';
+import type { LearningDecision } from '@/core/lesson/learning/decision';
+import type { LearntFactors } from '@/core/ground/player/learnt';
 
 interface DecisionsProps {
   decisions: readonly LearningDecision[];

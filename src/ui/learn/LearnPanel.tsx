@@ -1,14 +1,14 @@
 'use client';
 
 import { useEffect, useState } from 'react';
-import type { LearntFactors } from '@/core/learn/learnt';
-import { learnWords } from '@/core/learn/learnWords';
-import type { Station } from '@/core/lesson/lesson';
-import type { RosterPlayer } from '@/core/roster/player';
-import { degrees, radians } from '@/core/units/angle';
-import { fromMetres, toMetres } from '@/core/units/length';
-import { unitFor } from '@/core/units/say';
-import type { UnitSystem } from '@/core/units/system';
+import type { LearntFactors } from '@/core/ground/player/learnt';
+import { learnWords } from '@/core/lesson/learning/learnWords';
+import type { Station } from '@/core/lesson/plan/lesson';
+import type { RosterPlayer } from '@/core/lesson/players/player';
+import { degrees, radians } from '@/core/ground/units/angle';
+import { fromMetres, toMetres } from '@/core/ground/units/length';
+import { unitFor } from '@/core/ground/units/say';
+import type { UnitSystem } from '@/core/ground/units/system';
 import type { PlacedBall } from '@/workers/learn.worker';
 import { ask } from '../frame/request';
 import { ChannelCurve } from './ChannelCurve';

@@ -1,9 +1,9 @@
-import type { CallEntry } from '@/core/contract/callSheet';
-import type { Moves, Reach } from '@/core/learn/moves';
-import { shortLengthWords } from '@/core/script/words';
-import { fromMetres, toMetres } from '@/core/units/length';
-import { plainNumber, unitFor } from '@/core/units/say';
-import type { UnitSystem } from '@/core/units/system';
+import type { CallEntry } from '@/core/tell/sheet/callSheet';
+import type { Moves, Reach } from '@/core/lesson/learning/moves';
+import { shortLengthWords } from '@/core/tell/words/words';
+import { fromMetres, toMetres } from '@/core/ground/units/length';
+import { plainNumber, unitFor } from '@/core/ground/units/say';
+import type { UnitSystem } from '@/core/ground/units/system';
 
 interface MovesViewProps {
   moves: Moves;

@@ -2,8 +2,8 @@
 
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { toast } from 'sonner';
-import type { LearningDecision } from '@/core/learn/decision';
-import type { LearntFactors } from '@/core/learn/learnt';
+import type { LearningDecision } from '@/core/lesson/learning/decision';
+import type { LearntFactors } from '@/core/ground/player/learnt';
 import { ask } from '../frame/request';
 
 type Factors = Omit<LearntFactors, 'version'>;

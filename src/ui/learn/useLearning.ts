@@ -1,12 +1,12 @@
 'use client';
 
 import { useEffect, useMemo, useState } from 'react';
-import type { Learning } from '@/core/learn/learn';
-import type { LearntFactors } from '@/core/learn/learnt';
-import type { Moves } from '@/core/learn/moves';
-import type { Station } from '@/core/lesson/lesson';
-import { recordOf, type RosterPlayer } from '@/core/roster/player';
-import type { UnitSystem } from '@/core/units/system';
+import type { Learning } from '@/core/lesson/learning/learn';
+import type { LearntFactors } from '@/core/ground/player/learnt';
+import type { Moves } from '@/core/lesson/learning/moves';
+import type { Station } from '@/core/lesson/plan/lesson';
+import { recordOf, type RosterPlayer } from '@/core/lesson/players/player';
+import type { UnitSystem } from '@/core/ground/units/system';
 import type { LearnWorker, PlacedBall } from '@/workers/learn.worker';
 import { useWorker } from '../frame/useWorker';
 import { startLearning } from './startLearning';

@@ -1,11 +1,11 @@
 'use client';
 
 import { useMemo, useState, type FormEvent } from 'react';
-import { saidShot } from '@/core/grammar/saidShot';
-import { understand } from '@/core/grammar/understand';
-import { randomStation, USUAL_LIMITS, type DrawLimits } from '@/core/lesson/randomStation';
-import { FIRST_SHOT, type ShotInput } from '@/core/reading/reading';
-import type { UnitSystem } from '@/core/units/system';
+import { saidShot } from '@/core/tell/grammar/saidShot';
+import { understand } from '@/core/tell/grammar/understand';
+import { randomStation, USUAL_LIMITS, type DrawLimits } from '@/core/lesson/plan/randomStation';
+import { FIRST_SHOT, type ShotInput } from '@/core/tell/reading/reading';
+import type { UnitSystem } from '@/core/ground/units/system';
 import type { KeptReading } from '../desk/types';
 import { TextInput } from '../players/fields';
 import { DrawLimitsForm } from './DrawLimitsForm';

@@ -1,10 +1,10 @@
 'use client';
 
 import { useState, type FormEvent } from 'react';
-import { FaultyInput } from '@/core/contract/fault';
-import { STRIKES, type LoggedFields } from '@/core/lesson/ball';
-import { BALL_LENGTHS, ballTexts, ballUnit, readBallTexts } from '@/core/lesson/ballForm';
-import type { UnitSystem } from '@/core/units/system';
+import { FaultyInput } from '@/core/tell/format/fault';
+import { STRIKES, type LoggedFields } from '@/core/lesson/balls/ball';
+import { BALL_LENGTHS, ballTexts, ballUnit, readBallTexts } from '@/core/lesson/balls/ballForm';
+import type { UnitSystem } from '@/core/ground/units/system';
 
 interface BallFormProps {
   /** What is known of the ball already. */

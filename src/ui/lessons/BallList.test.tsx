@@ -1,8 +1,8 @@
 import { render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import type { BallChange } from '@/core/lesson/ball';
+import type { BallChange } from '@/core/lesson/balls/ball';
 import { aBall } from '@/core/testing/balls';
-import { toMetres } from '@/core/units/length';
+import { toMetres } from '@/core/ground/units/length';
 import { BallList } from './BallList';
 import type { ShownBall } from './types';
 

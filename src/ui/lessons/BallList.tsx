@@ -1,8 +1,8 @@
 'use client';
 
 import { useState } from 'react';
-import type { BallChange } from '@/core/lesson/ball';
-import type { UnitSystem } from '@/core/units/system';
+import type { BallChange } from '@/core/lesson/balls/ball';
+import type { UnitSystem } from '@/core/ground/units/system';
 import { BallForm } from './BallForm';
 import { ballWords } from './ballWords';
 import type { ShownBall } from './types';

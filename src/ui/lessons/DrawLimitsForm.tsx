@@ -1,12 +1,12 @@
 'use client';
 
 import { useState } from 'react';
-import type { DrawLimits } from '@/core/lesson/randomStation';
-import { LIES } from '@/core/sand/lie';
-import { SAND_PRESETS } from '@/core/sand/presets';
-import { fromMetres, toMetres } from '@/core/units/length';
-import { sayRange, unitFor } from '@/core/units/say';
-import type { UnitSystem } from '@/core/units/system';
+import type { DrawLimits } from '@/core/lesson/plan/randomStation';
+import { LIES } from '@/core/ground/sand/lie';
+import { SAND_PRESETS } from '@/core/ground/sand/presets';
+import { fromMetres, toMetres } from '@/core/ground/units/length';
+import { sayRange, unitFor } from '@/core/ground/units/say';
+import type { UnitSystem } from '@/core/ground/units/system';
 import { Pick } from '../frame/Pick';
 import { numberOf } from '../measure/SmallNumber';
 import { TextInput } from '../players/fields';

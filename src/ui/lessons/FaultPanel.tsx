@@ -1,11 +1,11 @@
 'use client';
 
 import { useEffect, useMemo, useState } from 'react';
-import { SIGNS } from '@/core/faults/causes';
-import { evidenceWords } from '@/core/faults/faultWords';
-import type { Finding } from '@/core/faults/find';
-import { recordOf } from '@/core/roster/player';
-import { chanceWords } from '@/core/script/words';
+import { SIGNS } from '@/core/lesson/faults/causes';
+import { evidenceWords } from '@/core/lesson/faults/faultWords';
+import type { Finding } from '@/core/lesson/faults/find';
+import { recordOf } from '@/core/lesson/players/player';
+import { chanceWords } from '@/core/tell/words/words';
 import type { LearnWorker, PlacedBall } from '@/workers/learn.worker';
 import { useWorker } from '../frame/useWorker';
 import { startLearning } from '../learn/startLearning';

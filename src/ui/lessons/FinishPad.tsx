@@ -1,10 +1,10 @@
 'use client';
 
 import type { KeyboardEvent, PointerEvent } from 'react';
-import type { Hand } from '@/core/player/player';
-import type { Shot } from '@/core/shot/shot';
-import { sayLength } from '@/core/units/say';
-import type { UnitSystem } from '@/core/units/system';
+import type { Hand } from '@/core/ground/player/player';
+import type { Shot } from '@/core/ground/situation/shot';
+import { sayLength } from '@/core/ground/units/say';
+import type { UnitSystem } from '@/core/ground/units/system';
 import { AboveGround } from '../drawing/above/AboveGround';
 import { FlagAbove, LineOfPlay } from '../drawing/above/FlagAbove';
 import { aboveScale } from '../drawing/above/scale';

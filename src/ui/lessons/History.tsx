@@ -1,8 +1,8 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import type { HistoryPoint } from '@/core/lesson/history';
-import type { UnitSystem } from '@/core/units/system';
+import type { HistoryPoint } from '@/core/lesson/review/history';
+import type { UnitSystem } from '@/core/ground/units/system';
 
 const HistoryChart = dynamic(() => import('./HistoryChart').then((module) => module.HistoryChart), {
   ssr: false,

@@ -5,7 +5,7 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { toast, Toaster } from 'sonner';
-import type { UnitSystem } from '@/core/units/system';
+import type { UnitSystem } from '@/core/ground/units/system';
 import type { Theme } from '../frame/preferences';
 import { sayDay } from '../frame/day';
 import { ask, askWithText } from '../frame/request';

@@ -1,10 +1,10 @@
 import { render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useState } from 'react';
-import type { LoggedFields } from '@/core/lesson/ball';
+import type { LoggedFields } from '@/core/lesson/balls/ball';
 import { aShot } from '@/core/testing/fixtures';
-import { toMetres } from '@/core/units/length';
-import type { UnitSystem } from '@/core/units/system';
+import { toMetres } from '@/core/ground/units/length';
+import type { UnitSystem } from '@/core/ground/units/system';
 import { pressAt } from '../testing/pointer';
 import { LogPanel, NO_HALF, type HalfBall } from './LogPanel';
 

@@ -2,12 +2,12 @@
 
 import { useState, type FormEvent } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { FaultyInput } from '@/core/contract/fault';
-import { STRIKES, type LoggedFields, type Strike } from '@/core/lesson/ball';
-import { readBallText } from '@/core/lesson/ballText';
-import type { Hand } from '@/core/player/player';
-import type { Shot } from '@/core/shot/shot';
-import type { UnitSystem } from '@/core/units/system';
+import { FaultyInput } from '@/core/tell/format/fault';
+import { STRIKES, type LoggedFields, type Strike } from '@/core/lesson/balls/ball';
+import { readBallText } from '@/core/lesson/balls/ballText';
+import type { Hand } from '@/core/ground/player/player';
+import type { Shot } from '@/core/ground/situation/shot';
+import type { UnitSystem } from '@/core/ground/units/system';
 import { BallForm } from './BallForm';
 import { FinishPad, type Place } from './FinishPad';
 import { ON_PADS } from './onPads';

@@ -3,11 +3,11 @@
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { toast, Toaster } from 'sonner';
-import { forStats, shotsOf } from '@/core/lesson/against';
-import { partsOf, type Comparison } from '@/core/lesson/parts';
-import { reportOf } from '@/core/lesson/report';
-import { summaryWords } from '@/core/lesson/summary';
-import type { UnitSystem } from '@/core/units/system';
+import { forStats, shotsOf } from '@/core/lesson/review/against';
+import { partsOf, type Comparison } from '@/core/lesson/review/parts';
+import { reportOf } from '@/core/lesson/review/report';
+import { summaryWords } from '@/core/lesson/review/summary';
+import type { UnitSystem } from '@/core/ground/units/system';
 import type { Theme } from '../frame/preferences';
 import { sayDay } from '../frame/day';
 import { ask } from '../frame/request';

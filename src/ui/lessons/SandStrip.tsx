@@ -1,9 +1,9 @@
 'use client';
 
 import type { KeyboardEvent, PointerEvent } from 'react';
-import type { Hand } from '@/core/player/player';
-import { shortLengthWords } from '@/core/script/words';
-import type { UnitSystem } from '@/core/units/system';
+import type { Hand } from '@/core/ground/player/player';
+import { shortLengthWords } from '@/core/tell/words/words';
+import type { UnitSystem } from '@/core/ground/units/system';
 
 interface SandStripProps {
   /** Mark that the call asks for, m behind the visible edge of the ball. */

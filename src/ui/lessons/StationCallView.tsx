@@ -1,5 +1,5 @@
-import type { Hand } from '@/core/player/player';
-import type { UnitSystem } from '@/core/units/system';
+import type { Hand } from '@/core/ground/player/player';
+import type { UnitSystem } from '@/core/ground/units/system';
 import { CallPanel } from '../desk/CallPanel';
 import type { StationCall } from './useStationCall';
 

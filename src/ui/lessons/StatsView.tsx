@@ -1,9 +1,9 @@
 import type { ReactNode } from 'react';
-import { COMPARISONS, type Comparison, type Part } from '@/core/lesson/parts';
-import { statsOf, type StatBall } from '@/core/lesson/stats';
-import { statWords } from '@/core/lesson/statWords';
-import type { Hand } from '@/core/player/player';
-import type { UnitSystem } from '@/core/units/system';
+import { COMPARISONS, type Comparison, type Part } from '@/core/lesson/review/parts';
+import { statsOf, type StatBall } from '@/core/lesson/review/stats';
+import { statWords } from '@/core/lesson/review/statWords';
+import type { Hand } from '@/core/ground/player/player';
+import type { UnitSystem } from '@/core/ground/units/system';
 import { CarryPlot, carryWords } from '../plots/CarryPlot';
 import { FinishPlot, finishWords } from '../plots/FinishPlot';
 import { MarkPlot, markWords } from '../plots/MarkPlot';

@@ -1,4 +1,4 @@
-import type { Turn } from '@/core/lesson/timetable';
+import type { Turn } from '@/core/lesson/plan/timetable';
 
 /** Who is where when, a line a turn. */
 export function TimetableView({

@@ -1,7 +1,7 @@
-import type { LoggedFields } from '@/core/lesson/ball';
-import { fromMetres } from '@/core/units/length';
-import { plainNumber, sayLength, unitFor } from '@/core/units/say';
-import type { UnitSystem } from '@/core/units/system';
+import type { LoggedFields } from '@/core/lesson/balls/ball';
+import { fromMetres } from '@/core/ground/units/length';
+import { plainNumber, sayLength, unitFor } from '@/core/ground/units/say';
+import type { UnitSystem } from '@/core/ground/units/system';
 
 /** What was seen of a ball, in a line: "in 1.5 in behind, carried 12 yd, stopped at 15 yd, 2 yd left, thin". */
 export function ballWords(ball: LoggedFields, units: UnitSystem): string {

@@ -1,11 +1,11 @@
 import { act, render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useState } from 'react';
-import { saidShot } from '@/core/grammar/saidShot';
-import { USUAL_LIMITS, type DrawLimits } from '@/core/lesson/randomStation';
-import { timetable } from '@/core/lesson/timetable';
-import { FIRST_SHOT, type ShotInput } from '@/core/reading/reading';
-import { toMetres } from '@/core/units/length';
+import { saidShot } from '@/core/tell/grammar/saidShot';
+import { USUAL_LIMITS, type DrawLimits } from '@/core/lesson/plan/randomStation';
+import { timetable } from '@/core/lesson/plan/timetable';
+import { FIRST_SHOT, type ShotInput } from '@/core/tell/reading/reading';
+import { toMetres } from '@/core/ground/units/length';
 import type { KeptReading } from '../desk/types';
 import { held, standInServer } from '../testing/server';
 import { AddStation } from './AddStation';

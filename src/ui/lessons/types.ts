@@ -1,6 +1,6 @@
-import type { BallCall, LoggedFields } from '@/core/lesson/ball';
-import type { LessonPlan } from '@/core/lesson/lesson';
-import type { RosterPlayer } from '@/core/roster/player';
+import type { BallCall, LoggedFields } from '@/core/lesson/balls/ball';
+import type { LessonPlan } from '@/core/lesson/plan/lesson';
+import type { RosterPlayer } from '@/core/lesson/players/player';
 
 /** A lesson as the lessons' pages know it. */
 export interface LessonView {

@@ -2,7 +2,7 @@
 
 import { useCallback, useRef, useState } from 'react';
 import { toast } from 'sonner';
-import type { BallChange } from '@/core/lesson/ball';
+import type { BallChange } from '@/core/lesson/balls/ball';
 import { ask } from '../frame/request';
 import type { ShownBall } from './types';
 

@@ -1,5 +1,5 @@
 import { act, renderHook, waitFor } from '@testing-library/react';
-import type { NewBall } from '@/core/lesson/ball';
+import type { NewBall } from '@/core/lesson/balls/ball';
 import { aBall } from '@/core/testing/balls';
 import { held, standInServer, type Asked } from '../testing/server';
 import type { ShownBall } from './types';

@@ -1,7 +1,7 @@
 'use client';
 
 import { useCallback, useEffect, useRef, useState } from 'react';
-import type { BallChange, NewBall } from '@/core/lesson/ball';
+import type { BallChange, NewBall } from '@/core/lesson/balls/ball';
 import { ask, UNREACHABLE, type Answered } from '../frame/request';
 import type { ShownBall } from './types';
 import {

@@ -1,10 +1,10 @@
 'use client';
 
 import { useEffect, useState } from 'react';
-import type { CallEntry } from '@/core/contract/callSheet';
-import { flagCall } from '@/core/lesson/flagCall';
-import type { CallPicture } from '@/core/answer/picture';
-import type { UnitSystem } from '@/core/units/system';
+import type { CallEntry } from '@/core/tell/sheet/callSheet';
+import { flagCall } from '@/core/lesson/balls/flagCall';
+import type { CallPicture } from '@/core/tell/picture/picture';
+import type { UnitSystem } from '@/core/ground/units/system';
 import { useCallsWorker } from '../desk/workers';
 
 /** The call for a player at a station, with its picture; null while it is computed. */

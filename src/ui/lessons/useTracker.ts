@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useRef, useState } from 'react';
-import type { TrackerAim } from '@/core/tracker/aim';
+import type { TrackerAim } from '@/core/lesson/tracker/aim';
 import { ask, type Answered } from '../frame/request';
 
 /** A lesson's word that it listens is said again this often; the server takes it as gone after three minutes. */

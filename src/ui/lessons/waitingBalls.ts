@@ -1,5 +1,5 @@
-import type { BallChange, NewBall } from '@/core/lesson/ball';
-import { changesTogether } from '@/core/lesson/changed';
+import type { BallChange, NewBall } from '@/core/lesson/balls/ball';
+import { changesTogether } from '@/core/lesson/balls/changed';
 
 /* Balls that wait in the browser, each under a key of its own: two pages of one lesson do not write over each other. */
 

@@ -1,14 +1,14 @@
 'use client';
 
 import { useState } from 'react';
-import type { Club } from '@/core/club/club';
-import { clubLengths, sightedLip } from '@/core/measure/lipHeight';
-import type { Threshold } from '@/core/measure/measured';
-import { paced } from '@/core/measure/pacing';
-import { radians } from '@/core/units/angle';
-import { fromMetres } from '@/core/units/length';
-import { plainNumber, unitFor } from '@/core/units/say';
-import type { UnitSystem } from '@/core/units/system';
+import type { Club } from '@/core/ground/club/club';
+import { clubLengths, sightedLip } from '@/core/ground/measure/lipHeight';
+import type { Threshold } from '@/core/ground/measure/measured';
+import { paced } from '@/core/ground/measure/pacing';
+import { radians } from '@/core/ground/units/angle';
+import { fromMetres } from '@/core/ground/units/length';
+import { plainNumber, unitFor } from '@/core/ground/units/say';
+import type { UnitSystem } from '@/core/ground/units/system';
 import { reckon, Result } from './Result';
 import { numberOf, SmallNumber } from './SmallNumber';
 import { usePace } from './usePace';

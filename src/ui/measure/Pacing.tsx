@@ -1,11 +1,11 @@
 'use client';
 
 import { useState } from 'react';
-import type { Threshold } from '@/core/measure/measured';
-import { PACE_RANGE, paced, paceLengthFrom } from '@/core/measure/pacing';
-import { fromMetres, toMetres } from '@/core/units/length';
-import { plainNumber, unitFor } from '@/core/units/say';
-import type { UnitSystem } from '@/core/units/system';
+import type { Threshold } from '@/core/ground/measure/measured';
+import { PACE_RANGE, paced, paceLengthFrom } from '@/core/ground/measure/pacing';
+import { fromMetres, toMetres } from '@/core/ground/units/length';
+import { plainNumber, unitFor } from '@/core/ground/units/say';
+import type { UnitSystem } from '@/core/ground/units/system';
 import { reckon, Result } from './Result';
 import { numberOf, SmallNumber } from './SmallNumber';
 import { usePace } from './usePace';

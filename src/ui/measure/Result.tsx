@@ -1,7 +1,7 @@
 'use client';
 
-import { doubts, type Measured, type Threshold } from '@/core/measure/measured';
-import { chanceWords } from '@/core/script/words';
+import { doubts, type Measured, type Threshold } from '@/core/ground/measure/measured';
+import { chanceWords } from '@/core/tell/words/words';
 
 /** What a help has measured so far: a value, what is wrong with what was typed, or nothing yet. */
 export type Reckoned = Measured | { fault: string } | null;

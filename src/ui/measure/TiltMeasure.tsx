@@ -1,11 +1,16 @@
 'use client';
 
 import { useEffect, useRef, useState } from 'react';
-import type { Threshold } from '@/core/measure/measured';
-import { groundTilt, LEAST_READINGS, simulatedTilt, type TiltReading } from '@/core/measure/tilt';
-import type { Hand } from '@/core/player/player';
-import { radians } from '@/core/units/angle';
-import { plainNumber } from '@/core/units/say';
+import type { Threshold } from '@/core/ground/measure/measured';
+import {
+  groundTilt,
+  LEAST_READINGS,
+  simulatedTilt,
+  type TiltReading,
+} from '@/core/ground/measure/tilt';
+import type { Hand } from '@/core/ground/player/player';
+import { radians } from '@/core/ground/units/angle';
+import { plainNumber } from '@/core/ground/units/say';
 import { Result } from './Result';
 
 interface TiltMeasureProps {

@@ -1,7 +1,7 @@
 import { act, fireEvent, render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { CLUB_56, CLUB_60 } from '@/core/testing/fixtures';
-import { fromMetres } from '@/core/units/length';
+import { fromMetres } from '@/core/ground/units/length';
 import { LipMeasure } from './LipMeasure';
 import { Pacing } from './Pacing';
 import { TiltMeasure } from './TiltMeasure';

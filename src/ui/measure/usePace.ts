@@ -1,7 +1,7 @@
 'use client';
 
 import { useSyncExternalStore } from 'react';
-import { PACE_RANGE } from '@/core/measure/pacing';
+import { PACE_RANGE } from '@/core/ground/measure/pacing';
 
 const KEY = 'mellow-pace';
 const USUAL = 0.9;

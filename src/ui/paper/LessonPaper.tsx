@@ -1,11 +1,11 @@
 import { Document, Page, StyleSheet, Text, View } from '@react-pdf/renderer';
-import { callWords } from '@/core/lesson/callWords';
-import type { LessonPlan } from '@/core/lesson/lesson';
-import type { PlayerReport } from '@/core/lesson/report';
-import { summaryWords } from '@/core/lesson/summary';
-import { statWords } from '@/core/lesson/statWords';
-import type { RosterPlayer } from '@/core/roster/player';
-import type { UnitSystem } from '@/core/units/system';
+import { callWords } from '@/core/lesson/balls/callWords';
+import type { LessonPlan } from '@/core/lesson/plan/lesson';
+import type { PlayerReport } from '@/core/lesson/review/report';
+import { summaryWords } from '@/core/lesson/review/summary';
+import { statWords } from '@/core/lesson/review/statWords';
+import type { RosterPlayer } from '@/core/lesson/players/player';
+import type { UnitSystem } from '@/core/ground/units/system';
 import { RULES_FOOT } from '../card/rulesFoot';
 import { sayDay } from '../frame/day';
 import { FinishPlot } from '../plots/FinishPlot';

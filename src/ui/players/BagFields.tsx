@@ -8,10 +8,10 @@ import {
   type FieldErrors,
   type UseFormRegister,
 } from 'react-hook-form';
-import { typicalClub, type ClubType } from '@/core/club/club';
-import { degrees } from '@/core/units/angle';
-import { plainNumber, unitFor } from '@/core/units/say';
-import type { UnitSystem } from '@/core/units/system';
+import { typicalClub, type ClubType } from '@/core/ground/club/club';
+import { degrees } from '@/core/ground/units/angle';
+import { plainNumber, unitFor } from '@/core/ground/units/say';
+import type { UnitSystem } from '@/core/ground/units/system';
 import { Choice, TextInput } from './fields';
 import type { PlayerFormValues } from './playerForm';
 

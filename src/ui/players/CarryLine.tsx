@@ -1,11 +1,11 @@
 'use client';
 
 import { useState, type FormEvent } from 'react';
-import { FaultyInput } from '@/core/contract/fault';
-import { readCarryText } from '@/core/roster/carryText';
-import { toMetres } from '@/core/units/length';
-import { unitFor } from '@/core/units/say';
-import type { UnitSystem } from '@/core/units/system';
+import { FaultyInput } from '@/core/tell/format/fault';
+import { readCarryText } from '@/core/lesson/players/carryText';
+import { toMetres } from '@/core/ground/units/length';
+import { unitFor } from '@/core/ground/units/say';
+import type { UnitSystem } from '@/core/ground/units/system';
 
 interface CarryLineProps {
   clubs: readonly string[];

@@ -3,7 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { AlertDialog } from 'radix-ui';
 import { useState } from 'react';
-import type { RosterPlayer } from '@/core/roster/player';
+import type { RosterPlayer } from '@/core/lesson/players/player';
 import { ask } from '../frame/request';
 import type { OverlayState } from '../frame/Overlay';
 

@@ -3,10 +3,10 @@
 import { X } from 'lucide-react';
 import { useState, type FormEvent } from 'react';
 import { toast } from 'sonner';
-import { carryFromShots } from '@/core/roster/likelySlip';
-import { fromMetres, toMetres } from '@/core/units/length';
-import { plainNumber, sayLength, unitFor } from '@/core/units/say';
-import type { UnitSystem } from '@/core/units/system';
+import { carryFromShots } from '@/core/lesson/players/likelySlip';
+import { fromMetres, toMetres } from '@/core/ground/units/length';
+import { plainNumber, sayLength, unitFor } from '@/core/ground/units/say';
+import type { UnitSystem } from '@/core/ground/units/system';
 import { ask } from '../frame/request';
 import { TextInput } from './fields';
 import type { GrassShot } from './types';

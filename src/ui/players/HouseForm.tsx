@@ -3,10 +3,10 @@
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { toast } from 'sonner';
-import { DEFAULT_CAUTION } from '@/core/search/rank';
-import { HANDS, SKILLS } from '@/core/player/player';
-import { readHouse, type House } from '@/core/roster/house';
-import { FaultyInput } from '@/core/contract/fault';
+import { DEFAULT_CAUTION } from '@/core/search/candidates/rank';
+import { HANDS, SKILLS } from '@/core/ground/player/player';
+import { readHouse, type House } from '@/core/lesson/players/house';
+import { FaultyInput } from '@/core/tell/format/fault';
 import { Overlay, type OverlayState } from '../frame/Overlay';
 import { ask } from '../frame/request';
 import { SKILL_WORDS } from '../reading/words';

@@ -3,9 +3,9 @@
 import Link from 'next/link';
 import { useRef, useState } from 'react';
 import { Toaster } from 'sonner';
-import type { ImportedLine } from '@/core/roster/playersCsv';
-import { bagText } from '@/core/roster/bagText';
-import type { UnitSystem } from '@/core/units/system';
+import type { ImportedLine } from '@/core/lesson/players/playersCsv';
+import { bagText } from '@/core/lesson/players/bagText';
+import type { UnitSystem } from '@/core/ground/units/system';
 import type { Theme } from '../frame/preferences';
 import { askWithText } from '../frame/request';
 import { TopBar } from '../frame/TopBar';

@@ -1,4 +1,4 @@
-import type { RosterPlayer } from '@/core/roster/player';
+import type { RosterPlayer } from '@/core/lesson/players/player';
 
 /** What was learnt of a player and is used by every call, in a few lines. */
 export function Learnt({ player, onReset }: { player: RosterPlayer; onReset: () => void }) {

@@ -2,9 +2,9 @@
 
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
-import { BODY_CAUTIONS, HANDS, SKILLS, USUAL_MISSES } from '@/core/player/player';
-import { readPlayerRecord, type PlayerRecord } from '@/core/roster/record';
-import type { UnitSystem } from '@/core/units/system';
+import { BODY_CAUTIONS, HANDS, SKILLS, USUAL_MISSES } from '@/core/ground/player/player';
+import { readPlayerRecord, type PlayerRecord } from '@/core/lesson/players/record';
+import type { UnitSystem } from '@/core/ground/units/system';
 import { Overlay, type OverlayState } from '../frame/Overlay';
 import { SKILL_WORDS } from '../reading/words';
 import { BagFields } from './BagFields';

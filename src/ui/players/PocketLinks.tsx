@@ -1,8 +1,8 @@
 'use client';
 
 import { useState } from 'react';
-import { SAND_PRESETS, type SandPreset } from '@/core/sand/presets';
-import type { UnitSystem } from '@/core/units/system';
+import { SAND_PRESETS, type SandPreset } from '@/core/ground/sand/presets';
+import type { UnitSystem } from '@/core/ground/units/system';
 import { Pick } from '../frame/Pick';
 import { SAND_WORDS } from '../reading/words';
 

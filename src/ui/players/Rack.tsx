@@ -2,14 +2,14 @@
 
 import { Slider } from 'radix-ui';
 import { useState } from 'react';
-import { openingLimitDeg, type Club } from '@/core/club/club';
-import { speedFromCarry } from '@/core/player/headSpeed';
-import type { Player } from '@/core/player/player';
-import { oddCarries } from '@/core/roster/likelySlip';
-import { radians } from '@/core/units/angle';
-import { fromMetres, toMetres } from '@/core/units/length';
-import { plainNumber, sayLength, saySpeed, unitFor } from '@/core/units/say';
-import type { UnitSystem } from '@/core/units/system';
+import { openingLimitDeg, type Club } from '@/core/ground/club/club';
+import { speedFromCarry } from '@/core/model/golfer/headSpeed';
+import type { Player } from '@/core/ground/player/player';
+import { oddCarries } from '@/core/lesson/players/likelySlip';
+import { radians } from '@/core/ground/units/angle';
+import { fromMetres, toMetres } from '@/core/ground/units/length';
+import { plainNumber, sayLength, saySpeed, unitFor } from '@/core/ground/units/say';
+import type { UnitSystem } from '@/core/ground/units/system';
 import { ClubProfile, openedClub } from '../drawing/ClubProfile';
 
 interface RackProps {

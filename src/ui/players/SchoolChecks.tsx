@@ -1,5 +1,5 @@
 import type { UseFormRegisterReturn } from 'react-hook-form';
-import { SCHOOLS } from '@/core/schools/schools';
+import { SCHOOLS } from '@/core/search/schools/schools';
 
 /** A box to tick for every school. */
 export function SchoolChecks({ registered }: { registered: UseFormRegisterReturn }) {

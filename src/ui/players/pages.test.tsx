@@ -1,8 +1,8 @@
 import { act, render, renderHook, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { aRecord } from '@/core/testing/records';
-import type { PlayerRecord } from '@/core/roster/record';
-import type { RosterPlayer } from '@/core/roster/player';
+import type { PlayerRecord } from '@/core/lesson/players/record';
+import type { RosterPlayer } from '@/core/lesson/players/player';
 import { held, standInServer } from '../testing/server';
 import { EraseDialog } from './EraseDialog';
 import { HouseForm } from './HouseForm';

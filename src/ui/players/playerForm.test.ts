@@ -1,4 +1,4 @@
-import { readPlayerRecord, type PlayerRecord } from '@/core/roster/record';
+import { readPlayerRecord, type PlayerRecord } from '@/core/lesson/players/record';
 import { formPath, fromForm, playerResolver, toForm } from './playerForm';
 
 const record: PlayerRecord = {

@@ -1,11 +1,11 @@
 import type { FieldErrors, Resolver } from 'react-hook-form';
-import { FaultyInput } from '@/core/contract/fault';
-import { lengthOf } from '@/core/contract/fields';
-import type { ClubInput } from '@/core/contract/readSituation';
-import { readPlayerRecord, type PlayerRecord } from '@/core/roster/record';
-import { fromMetres } from '@/core/units/length';
-import { plainNumber, unitFor } from '@/core/units/say';
-import type { UnitSystem } from '@/core/units/system';
+import { FaultyInput } from '@/core/tell/format/fault';
+import { lengthOf } from '@/core/tell/format/fields';
+import type { ClubInput } from '@/core/tell/format/readSituation';
+import { readPlayerRecord, type PlayerRecord } from '@/core/lesson/players/record';
+import { fromMetres } from '@/core/ground/units/length';
+import { plainNumber, unitFor } from '@/core/ground/units/say';
+import type { UnitSystem } from '@/core/ground/units/system';
 
 /** A club as it is typed: numbers are texts, so that what was typed is kept whatever it is. */
 export interface ClubForm {

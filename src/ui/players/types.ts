@@ -1,4 +1,4 @@
-import type { RosterPlayer } from '@/core/roster/player';
+import type { RosterPlayer } from '@/core/lesson/players/player';
 
 /** A player in the roster's list. */
 export interface ListedPlayer extends RosterPlayer {

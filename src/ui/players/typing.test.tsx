@@ -1,7 +1,7 @@
 import { render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { aPlayer, CLUB_56, CLUB_60 } from '@/core/testing/fixtures';
-import { toMetres } from '@/core/units/length';
+import { toMetres } from '@/core/ground/units/length';
 import { standInServer } from '../testing/server';
 import { CarryLine } from './CarryLine';
 import { GrassShots } from './GrassShots';

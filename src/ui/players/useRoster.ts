@@ -2,7 +2,7 @@
 
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { toast } from 'sonner';
-import type { PlayerRecord } from '@/core/roster/record';
+import type { PlayerRecord } from '@/core/lesson/players/record';
 import { ask } from '../frame/request';
 import type { ListedPlayer, RosterOrder, RosterPageData } from './types';
 

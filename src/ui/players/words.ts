@@ -1,4 +1,4 @@
-import type { BodyCaution, Hand, UsualMiss } from '@/core/player/player';
+import type { BodyCaution, Hand, UsualMiss } from '@/core/ground/player/player';
 
 export const HAND_WORDS: Record<Hand, string> = { right: 'right-handed', left: 'left-handed' };
 

@@ -1,7 +1,7 @@
-import type { StatBall } from '@/core/lesson/stats';
-import { fromMetres, toMetres } from '@/core/units/length';
-import { plainNumber, unitFor } from '@/core/units/say';
-import type { UnitSystem } from '@/core/units/system';
+import type { StatBall } from '@/core/lesson/review/stats';
+import { fromMetres, toMetres } from '@/core/ground/units/length';
+import { plainNumber, unitFor } from '@/core/ground/units/say';
+import type { UnitSystem } from '@/core/ground/units/system';
 import { Dots } from './Dots';
 
 interface CarryPlotProps {

@@ -1,8 +1,8 @@
-import type { BallStats, StatBall } from '@/core/lesson/stats';
-import { degrees } from '@/core/units/angle';
-import { toMetres } from '@/core/units/length';
-import { sayLength, unitFor } from '@/core/units/say';
-import type { UnitSystem } from '@/core/units/system';
+import type { BallStats, StatBall } from '@/core/lesson/review/stats';
+import { degrees } from '@/core/ground/units/angle';
+import { toMetres } from '@/core/ground/units/length';
+import { sayLength, unitFor } from '@/core/ground/units/say';
+import type { UnitSystem } from '@/core/ground/units/system';
 import { Dots } from './Dots';
 
 interface FinishPlotProps {

@@ -1,8 +1,8 @@
-import { statsOf, type StatBall } from '@/core/lesson/stats';
-import type { Hand } from '@/core/player/player';
-import { fromMetres, toMetres } from '@/core/units/length';
-import { plainNumber, unitFor } from '@/core/units/say';
-import type { UnitSystem } from '@/core/units/system';
+import { statsOf, type StatBall } from '@/core/lesson/review/stats';
+import type { Hand } from '@/core/ground/player/player';
+import { fromMetres, toMetres } from '@/core/ground/units/length';
+import { plainNumber, unitFor } from '@/core/ground/units/say';
+import type { UnitSystem } from '@/core/ground/units/system';
 import { Dots } from './Dots';
 
 interface MarkPlotProps {

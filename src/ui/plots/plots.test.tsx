@@ -1,5 +1,5 @@
 import { renderToStaticMarkup } from 'react-dom/server';
-import { statsOf, type StatBall } from '@/core/lesson/stats';
+import { statsOf, type StatBall } from '@/core/lesson/review/stats';
 import { CarryPlot, carryWords } from './CarryPlot';
 import { Dots } from './Dots';
 import { FinishPlot, finishWords } from './FinishPlot';

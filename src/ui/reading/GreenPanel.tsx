@@ -1,8 +1,8 @@
 'use client';
 
-import { GREEN_FIRMNESS, type Green } from '@/core/green/surface';
-import { degrees } from '@/core/units/angle';
-import { fromMetres } from '@/core/units/length';
+import { GREEN_FIRMNESS, type Green } from '@/core/ground/situation/green';
+import { degrees } from '@/core/ground/units/angle';
+import { fromMetres } from '@/core/ground/units/length';
 import type { SetFields } from './LengthPanel';
 import { ChoiceGroup } from './ChoiceGroup';
 import { NumberPanel } from './NumberPanel';

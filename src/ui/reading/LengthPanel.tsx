@@ -1,9 +1,9 @@
 'use client';
 
-import type { Threshold } from '@/core/measure/measured';
-import { fromMetres } from '@/core/units/length';
-import { unitFor, type Scale } from '@/core/units/say';
-import type { UnitSystem } from '@/core/units/system';
+import type { Threshold } from '@/core/ground/measure/measured';
+import { fromMetres } from '@/core/ground/units/length';
+import { unitFor, type Scale } from '@/core/ground/units/say';
+import type { UnitSystem } from '@/core/ground/units/system';
 import { MeasureBox } from '../measure/MeasureBox';
 import { Pacing } from '../measure/Pacing';
 import { NumberPanel } from './NumberPanel';

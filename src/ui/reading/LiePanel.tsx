@@ -1,7 +1,7 @@
 'use client';
 
-import { LIES, burialOf, nearestLie, type Lie } from '@/core/sand/lie';
-import type { Sand } from '@/core/sand/presets';
+import { LIES, burialOf, nearestLie, type Lie } from '@/core/ground/sand/lie';
+import type { Sand } from '@/core/ground/sand/presets';
 import { LieDrawing } from '../drawing/LieDrawing';
 import { ChoiceGroup } from './ChoiceGroup';
 import { NumberPanel } from './NumberPanel';

@@ -1,9 +1,9 @@
 'use client';
 
-import type { Club } from '@/core/club/club';
-import type { Threshold } from '@/core/measure/measured';
-import type { Lip } from '@/core/shot/shot';
-import type { UnitSystem } from '@/core/units/system';
+import type { Club } from '@/core/ground/club/club';
+import type { Threshold } from '@/core/ground/measure/measured';
+import type { Lip } from '@/core/ground/situation/shot';
+import type { UnitSystem } from '@/core/ground/units/system';
 import { LipMeasure } from '../measure/LipMeasure';
 import { MeasureBox } from '../measure/MeasureBox';
 import { lengthField, LengthPanel, type SetFields } from './LengthPanel';

@@ -2,7 +2,7 @@
 
 import { Slider } from 'radix-ui';
 import { useId, useRef, useState } from 'react';
-import { plainNumber } from '@/core/units/say';
+import { plainNumber } from '@/core/ground/units/say';
 
 interface NumberPanelProps {
   label: string;

@@ -2,7 +2,7 @@
 
 import { Checkbox } from 'radix-ui';
 import { Check } from 'lucide-react';
-import { SAND_PRESETS, type SandPreset } from '@/core/sand/presets';
+import { SAND_PRESETS, type SandPreset } from '@/core/ground/sand/presets';
 import { SandSwatch } from '../drawing/SandSwatch';
 import { ChoiceGroup } from './ChoiceGroup';
 import type { SetFields } from './LengthPanel';

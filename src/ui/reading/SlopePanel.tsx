@@ -1,7 +1,7 @@
 'use client';
 
-import type { Threshold } from '@/core/measure/measured';
-import type { Hand } from '@/core/player/player';
+import type { Threshold } from '@/core/ground/measure/measured';
+import type { Hand } from '@/core/ground/player/player';
 import { TiltDrawing } from '../drawing/TiltDrawing';
 import { MeasureBox } from '../measure/MeasureBox';
 import { TiltMeasure } from '../measure/TiltMeasure';

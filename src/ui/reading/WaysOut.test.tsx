@@ -1,7 +1,7 @@
 import { fireEvent, render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useState } from 'react';
-import type { UnitSystem } from '@/core/units/system';
+import type { UnitSystem } from '@/core/ground/units/system';
 import { WaysOut, type WayInput } from './WaysOut';
 
 function opened(first: readonly WayInput[] = [], units: UnitSystem = 'yards') {

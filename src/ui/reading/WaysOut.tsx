@@ -2,11 +2,11 @@
 
 import { X } from 'lucide-react';
 import { useState } from 'react';
-import { lengthOf } from '@/core/contract/fields';
-import { withField, type ShotInput } from '@/core/reading/reading';
-import { fromMetres } from '@/core/units/length';
-import { plainNumber, unitFor } from '@/core/units/say';
-import type { UnitSystem } from '@/core/units/system';
+import { lengthOf } from '@/core/tell/format/fields';
+import { withField, type ShotInput } from '@/core/tell/reading/reading';
+import { fromMetres } from '@/core/ground/units/length';
+import { plainNumber, unitFor } from '@/core/ground/units/say';
+import type { UnitSystem } from '@/core/ground/units/system';
 import { numberOf, SmallNumber } from '../measure/SmallNumber';
 import type { SetFields } from './LengthPanel';
 

@@ -1,7 +1,7 @@
 'use client';
 
-import { fromMps, speedUnit, toMps } from '@/core/units/speed';
-import type { UnitSystem } from '@/core/units/system';
+import { fromMps, speedUnit, toMps } from '@/core/ground/units/speed';
+import type { UnitSystem } from '@/core/ground/units/system';
 import { ChoiceGroup } from './ChoiceGroup';
 import { NumberPanel } from './NumberPanel';
 import { WIND_FROM } from './wind';

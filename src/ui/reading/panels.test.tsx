@@ -1,10 +1,10 @@
 import { act, fireEvent, render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useState } from 'react';
-import { LIES } from '@/core/sand/lie';
-import { presetSand, SAND_PRESETS } from '@/core/sand/presets';
+import { LIES } from '@/core/ground/sand/lie';
+import { presetSand, SAND_PRESETS } from '@/core/ground/sand/presets';
 import { aShot, CLUB_56 } from '@/core/testing/fixtures';
-import { toMetres } from '@/core/units/length';
+import { toMetres } from '@/core/ground/units/length';
 import { GreenPanel } from './GreenPanel';
 import { PacedPanel } from './LengthPanel';
 import { LiePanel } from './LiePanel';

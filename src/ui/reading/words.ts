@@ -1,7 +1,7 @@
-import type { Skill } from '@/core/player/player';
-import type { Beyond } from '@/core/green/surface';
-import type { Lie } from '@/core/sand/lie';
-import type { SandPreset } from '@/core/sand/presets';
+import type { Skill } from '@/core/ground/player/player';
+import type { Beyond } from '@/core/ground/situation/green';
+import type { Lie } from '@/core/ground/sand/lie';
+import type { SandPreset } from '@/core/ground/sand/presets';
 
 /** How each sand is said in the sentence, and how feet and eyes know it. */
 export const SAND_WORDS: Record<SandPreset, { name: string; short: string; feel: string }> = {

@@ -1,4 +1,4 @@
-import { readHouse } from '@/core/roster/house';
+import { readHouse } from '@/core/lesson/players/house';
 import { readAcademy, writeAcademy } from '@/data/academy';
 import { database } from '@/data/database';
 import { withJson } from '../respond';

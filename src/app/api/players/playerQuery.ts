@@ -1,4 +1,4 @@
-import { FaultyInput, type Fault } from '@/core/contract/fault';
+import { FaultyInput, type Fault } from '@/core/tell/format/fault';
 import { PLAYER_ORDERS, type PlayerQuery } from '@/data/players';
 
 const MOST = 200;

@@ -1,4 +1,4 @@
-import { readPlayerRecord } from '@/core/roster/record';
+import { readPlayerRecord } from '@/core/lesson/players/record';
 import { database } from '@/data/database';
 import { newPlayerId } from '@/data/newId';
 import { addPlayers, listPlayers, playerById } from '@/data/players';

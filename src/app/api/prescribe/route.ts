@@ -1,4 +1,4 @@
-import { answer } from '@/core/answer/answer';
+import { answer } from '@/core/tell/answer/answer';
 import { withJson } from '../respond';
 
 export const dynamic = 'force-dynamic';

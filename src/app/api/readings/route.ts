@@ -1,5 +1,5 @@
-import { MODEL_VERSION } from '@/core/contract/callSheet';
-import { readKeepRequest } from '@/core/reading/keepSchema';
+import { MODEL_VERSION } from '@/core/tell/sheet/callSheet';
+import { readKeepRequest } from '@/core/tell/reading/keepSchema';
 import { database } from '@/data/database';
 import { listReadings, saveReading } from '@/data/readings';
 import { refuse, withJson } from '../respond';

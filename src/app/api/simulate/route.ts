@@ -1,4 +1,4 @@
-import { simulate } from '@/core/answer/simulation';
+import { simulate } from '@/core/tell/answer/simulation';
 import { withJson } from '../respond';
 
 export const dynamic = 'force-dynamic';

@@ -1,6 +1,6 @@
 import { cookies } from 'next/headers';
 import { notFound } from 'next/navigation';
-import { inHouse } from '@/core/roster/player';
+import { inHouse } from '@/core/lesson/players/player';
 import { readAcademy } from '@/data/academy';
 import { ballsOfLesson } from '@/data/balls';
 import { database } from '@/data/database';

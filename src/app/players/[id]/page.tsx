@@ -1,7 +1,7 @@
 import { cookies } from 'next/headers';
 import { notFound } from 'next/navigation';
 import { cache } from 'react';
-import { historyOf } from '@/core/lesson/history';
+import { historyOf } from '@/core/lesson/review/history';
 import { readAcademy } from '@/data/academy';
 import { database } from '@/data/database';
 import { ballsOfPlayer } from '@/data/balls';

@@ -1,8 +1,8 @@
 import { line } from 'd3-shape';
-import type { FlightPicture } from '@/core/answer/flightPicture';
-import type { Shot } from '@/core/shot/shot';
-import type { UnitSystem } from '@/core/units/system';
-import { degrees } from '@/core/units/angle';
+import type { FlightPicture } from '@/core/tell/picture/flightPicture';
+import type { Shot } from '@/core/ground/situation/shot';
+import type { UnitSystem } from '@/core/ground/units/system';
+import { degrees } from '@/core/ground/units/angle';
 import { inkOf } from '../inks';
 import { Ticks } from '../section/Marks';
 import type { Ranked } from '../section/Ridges';

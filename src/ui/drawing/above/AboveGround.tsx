@@ -1,5 +1,5 @@
-import { BUNKER_HALF_WIDTH, greenHalfWidth } from '@/core/shot/ground';
-import type { Shot } from '@/core/shot/shot';
+import { BUNKER_HALF_WIDTH, greenHalfWidth } from '@/core/ground/situation/ground';
+import type { Shot } from '@/core/ground/situation/shot';
 import { sandLook } from '../sandLook';
 import type { AboveScale } from './scale';
 

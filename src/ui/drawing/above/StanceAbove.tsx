@@ -1,8 +1,8 @@
-import { faceAzimuth, headNormals } from '@/core/club/geometry';
-import { SHOULDER_WIDTH } from '@/core/swing/technique';
-import type { Plan } from '@/core/answer/follow';
-import type { Shot } from '@/core/shot/shot';
-import { holdOf } from '@/core/swing/setup';
+import { faceAzimuth, headNormals } from '@/core/ground/club/geometry';
+import { SHOULDER_WIDTH } from '@/core/model/swing/technique';
+import type { Plan } from '@/core/tell/picture/follow';
+import type { Shot } from '@/core/ground/situation/shot';
+import { holdOf } from '@/core/model/swing/setup';
 import { HEEL_SEAM, SHOE } from '../shoe';
 import type { AboveScale } from './scale';
 

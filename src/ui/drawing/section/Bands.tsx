@@ -1,4 +1,4 @@
-import type { Band } from '@/core/search/bands';
+import type { Band } from '@/core/search/changes/bands';
 import type { SectionScale } from './scale';
 
 interface BandsProps {

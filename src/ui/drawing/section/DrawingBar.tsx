@@ -2,8 +2,8 @@
 
 import { Download, Maximize2, Minus, MoveVertical, Plus } from 'lucide-react';
 import type { RefObject } from 'react';
-import { MISS_WORDS } from '@/core/script/missWords';
-import { MISSES, type MissName } from '@/core/shot/misses';
+import { MISS_WORDS } from '@/core/tell/script/missWords';
+import { MISSES, type MissName } from '@/core/model/shot/misses';
 import { save, svgText } from '../../frame/files';
 import type { SectionView } from './scale';
 

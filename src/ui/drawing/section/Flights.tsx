@@ -1,5 +1,5 @@
 import { line } from 'd3-shape';
-import type { FlightPicture } from '@/core/answer/flightPicture';
+import type { FlightPicture } from '@/core/tell/picture/flightPicture';
 import { inkOf } from '../inks';
 import type { Ranked } from './Ridges';
 import type { SectionScale } from './scale';

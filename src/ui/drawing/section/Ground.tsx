@@ -1,4 +1,4 @@
-import type { Sand } from '@/core/sand/presets';
+import type { Sand } from '@/core/ground/sand/presets';
 import { sandLook } from '../sandLook';
 import type { SectionScale } from './scale';
 

@@ -1,10 +1,10 @@
 'use client';
 
 import { useRef } from 'react';
-import type { Shot } from '@/core/shot/shot';
-import { fromMetres, toMetres } from '@/core/units/length';
-import { sayLength, unitFor, type Scale } from '@/core/units/say';
-import type { UnitSystem } from '@/core/units/system';
+import type { Shot } from '@/core/ground/situation/shot';
+import { fromMetres, toMetres } from '@/core/ground/units/length';
+import { sayLength, unitFor, type Scale } from '@/core/ground/units/say';
+import type { UnitSystem } from '@/core/ground/units/system';
 import { Handle } from './Handle';
 import { flagHeight } from './Marks';
 import type { SectionScale } from './scale';

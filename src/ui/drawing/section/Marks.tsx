@@ -1,10 +1,10 @@
-import type { CallPicture } from '@/core/answer/picture';
-import { BALL_RADIUS } from '@/core/ball/ball';
-import type { Shot } from '@/core/shot/shot';
-import { degrees } from '@/core/units/angle';
-import { fromMetres, toMetres } from '@/core/units/length';
-import { sayLength, unitFor } from '@/core/units/say';
-import type { UnitSystem } from '@/core/units/system';
+import type { CallPicture } from '@/core/tell/picture/picture';
+import { BALL_RADIUS } from '@/core/ground/ball/ball';
+import type { Shot } from '@/core/ground/situation/shot';
+import { degrees } from '@/core/ground/units/angle';
+import { fromMetres, toMetres } from '@/core/ground/units/length';
+import { sayLength, unitFor } from '@/core/ground/units/say';
+import type { UnitSystem } from '@/core/ground/units/system';
 import type { SectionScale } from './scale';
 
 interface MarksProps {

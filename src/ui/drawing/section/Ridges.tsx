@@ -1,5 +1,5 @@
 import { area, curveBasis } from 'd3-shape';
-import type { CallPicture } from '@/core/answer/picture';
+import type { CallPicture } from '@/core/tell/picture/picture';
 import { inkOf } from '../inks';
 import type { SectionScale } from './scale';
 

@@ -1,9 +1,9 @@
 import { line } from 'd3-shape';
-import type { CallPicture } from '@/core/answer/picture';
-import { BALL_RADIUS } from '@/core/ball/ball';
-import { profileOf } from '@/core/club/profile';
-import type { Sand } from '@/core/sand/presets';
-import { degrees } from '@/core/units/angle';
+import type { CallPicture } from '@/core/tell/picture/picture';
+import { BALL_RADIUS } from '@/core/ground/ball/ball';
+import { profileOf } from '@/core/ground/club/profile';
+import type { Sand } from '@/core/ground/sand/presets';
+import { degrees } from '@/core/ground/units/angle';
 import { sandLook } from '../sandLook';
 
 interface SandInsetProps {

@@ -1,16 +1,16 @@
 'use client';
 
 import { useEffect, useRef, useState } from 'react';
-import { missPicture } from '@/core/answer/missPicture';
-import type { CallPicture } from '@/core/answer/picture';
-import { densityQuantile } from '@/core/numeric/density';
-import type { Hand } from '@/core/player/player';
-import type { Band } from '@/core/search/bands';
-import type { Golfer } from '@/core/shot/play';
-import type { MissName } from '@/core/shot/misses';
-import type { Shot } from '@/core/shot/shot';
-import { sayLength } from '@/core/units/say';
-import type { UnitSystem } from '@/core/units/system';
+import { missPicture } from '@/core/tell/picture/missPicture';
+import type { CallPicture } from '@/core/tell/picture/picture';
+import { densityQuantile } from '@/core/ground/numeric/density';
+import type { Hand } from '@/core/ground/player/player';
+import type { Band } from '@/core/search/changes/bands';
+import type { Golfer } from '@/core/model/golfer/golfer';
+import type { MissName } from '@/core/model/shot/misses';
+import type { Shot } from '@/core/ground/situation/shot';
+import { sayLength } from '@/core/ground/units/say';
+import type { UnitSystem } from '@/core/ground/units/system';
 import { AboveDrawing } from '../above/AboveDrawing';
 import { aboveScale } from '../above/scale';
 import { useSize } from '../useSize';

@@ -1,9 +1,9 @@
-import type { FlightPicture } from '@/core/answer/flightPicture';
-import type { CallPicture } from '@/core/answer/picture';
-import { BALL_RADIUS } from '@/core/ball/ball';
-import type { Band } from '@/core/search/bands';
-import type { Shot } from '@/core/shot/shot';
-import type { UnitSystem } from '@/core/units/system';
+import type { FlightPicture } from '@/core/tell/picture/flightPicture';
+import type { CallPicture } from '@/core/tell/picture/picture';
+import { BALL_RADIUS } from '@/core/ground/ball/ball';
+import type { Band } from '@/core/search/changes/bands';
+import type { Shot } from '@/core/ground/situation/shot';
+import type { UnitSystem } from '@/core/ground/units/system';
 import { Bands } from './Bands';
 import { Flights } from './Flights';
 import { Ground } from './Ground';

@@ -1,7 +1,7 @@
-import type { CallPicture } from '@/core/answer/picture';
-import type { Shot } from '@/core/shot/shot';
-import { sayLength, unitFor } from '@/core/units/say';
-import type { UnitSystem } from '@/core/units/system';
+import type { CallPicture } from '@/core/tell/picture/picture';
+import type { Shot } from '@/core/ground/situation/shot';
+import { sayLength, unitFor } from '@/core/ground/units/say';
+import type { UnitSystem } from '@/core/ground/units/system';
 
 /** What the section shows, in words. */
 export function sectionText(

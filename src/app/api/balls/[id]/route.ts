@@ -1,4 +1,4 @@
-import { readBallChange } from '@/core/lesson/ball';
+import { readBallChange } from '@/core/lesson/balls/ball';
 import { changeBall } from '@/data/balls';
 import { database } from '@/data/database';
 import { isId } from '@/data/id';

@@ -1,4 +1,4 @@
-import { readDraftRequest } from '@/core/reading/keepSchema';
+import { readDraftRequest } from '@/core/tell/reading/keepSchema';
 import { database } from '@/data/database';
 import { removeDraft, saveDraft } from '@/data/drafts';
 import { isId } from '@/data/id';

@@ -1,4 +1,4 @@
-import { readLessonPlan } from '@/core/lesson/lesson';
+import { readLessonPlan } from '@/core/lesson/plan/lesson';
 import { database } from '@/data/database';
 import { isId } from '@/data/id';
 import { lessonById, saveLesson, setLessonDeleted } from '@/data/lessons';

@@ -1,4 +1,4 @@
-import { readLessonFile } from '@/core/lesson/exchange';
+import { readLessonFile } from '@/core/lesson/exchange/exchange';
 import { database } from '@/data/database';
 import { importLesson } from '@/data/lessons';
 import { refuse, withText } from '../../respond';

@@ -1,4 +1,4 @@
-import { readPlayerRecord } from '@/core/roster/record';
+import { readPlayerRecord } from '@/core/lesson/players/record';
 import { database } from '@/data/database';
 import { markPlayer, playerById, updatePlayer } from '@/data/players';
 import { notFound, withJson } from '../../respond';

@@ -1,5 +1,5 @@
-import { playersCsv } from '@/core/roster/playersCsv';
-import { recordOf } from '@/core/roster/player';
+import { playersCsv } from '@/core/lesson/players/playersCsv';
+import { recordOf } from '@/core/lesson/players/player';
 import { database } from '@/data/database';
 import { listPlayers } from '@/data/players';
 import { download, refuse } from '../../respond';

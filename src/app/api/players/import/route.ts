@@ -1,4 +1,4 @@
-import { previewPlayersCsv } from '@/core/roster/playersCsv';
+import { previewPlayersCsv } from '@/core/lesson/players/playersCsv';
 import { readAcademy } from '@/data/academy';
 import { database } from '@/data/database';
 import { newPlayerId } from '@/data/newId';

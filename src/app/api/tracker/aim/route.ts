@@ -1,4 +1,4 @@
-import { readAim, readLeave } from '@/core/tracker/aim';
+import { readAim, readLeave } from '@/core/lesson/tracker/aim';
 import { database } from '@/data/database';
 import { lessonById } from '@/data/lessons';
 import { aimTracker, leaveTracker, trackerState } from '@/data/tracker';

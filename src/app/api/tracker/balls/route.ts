@@ -1,7 +1,7 @@
 import type { PGlite } from '@electric-sql/pglite';
-import { FaultyInput } from '@/core/contract/fault';
-import type { TrackerAim } from '@/core/tracker/aim';
-import { readTrackedBall } from '@/core/tracker/trackedBall';
+import { FaultyInput } from '@/core/tell/format/fault';
+import type { TrackerAim } from '@/core/lesson/tracker/aim';
+import { readTrackedBall } from '@/core/lesson/tracker/trackedBall';
 import { addBalls } from '@/data/balls';
 import { database } from '@/data/database';
 import { isTrackerKey, trackerState } from '@/data/tracker';

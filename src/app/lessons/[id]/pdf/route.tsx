@@ -1,5 +1,5 @@
 import { renderToBuffer } from '@react-pdf/renderer';
-import { reportOf } from '@/core/lesson/report';
+import { reportOf } from '@/core/lesson/review/report';
 import { readAcademy } from '@/data/academy';
 import { ballsOfLesson } from '@/data/balls';
 import { database } from '@/data/database';

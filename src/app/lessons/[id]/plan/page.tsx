@@ -1,6 +1,6 @@
 import { cookies } from 'next/headers';
 import { notFound } from 'next/navigation';
-import type { LessonPlan } from '@/core/lesson/lesson';
+import type { LessonPlan } from '@/core/lesson/plan/lesson';
 import { readAcademy } from '@/data/academy';
 import { database } from '@/data/database';
 import { isId } from '@/data/id';

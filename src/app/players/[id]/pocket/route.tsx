@@ -1,7 +1,7 @@
 import { renderToBuffer } from '@react-pdf/renderer';
-import { pocketCard } from '@/core/pocket/pocketCard';
-import { inHouse } from '@/core/roster/player';
-import { SAND_PRESETS } from '@/core/sand/presets';
+import { pocketCard } from '@/core/lesson/pocket/pocketCard';
+import { inHouse } from '@/core/lesson/players/player';
+import { SAND_PRESETS } from '@/core/ground/sand/presets';
 import { readAcademy } from '@/data/academy';
 import { database } from '@/data/database';
 import { playerById } from '@/data/players';

@@ -1,4 +1,4 @@
-import { readBalls } from '@/core/lesson/ball';
+import { readBalls } from '@/core/lesson/balls/ball';
 import { addBalls, ballsOfLesson } from '@/data/balls';
 import { database } from '@/data/database';
 import { isId } from '@/data/id';

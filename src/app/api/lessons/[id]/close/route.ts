@@ -1,4 +1,4 @@
-import { readClosing } from '@/core/lesson/lesson';
+import { readClosing } from '@/core/lesson/plan/lesson';
 import { database } from '@/data/database';
 import { isId } from '@/data/id';
 import { closeLesson, lessonById } from '@/data/lessons';

@@ -1,4 +1,4 @@
-import { ballsCsv, LESSON_FORMAT, type LessonFile } from '@/core/lesson/exchange';
+import { ballsCsv, LESSON_FORMAT, type LessonFile } from '@/core/lesson/exchange/exchange';
 import { ballsOfLesson } from '@/data/balls';
 import { database } from '@/data/database';
 import { isId } from '@/data/id';

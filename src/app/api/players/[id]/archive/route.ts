@@ -1,4 +1,4 @@
-import { readArchiveRequest } from '@/core/roster/requests';
+import { readArchiveRequest } from '@/core/lesson/players/requests';
 import { database } from '@/data/database';
 import { markPlayer, playerById } from '@/data/players';
 import { notFound, withJson } from '../../../respond';

@@ -1,7 +1,7 @@
-import { check } from '@/core/contract/fault';
-import { required } from '@/core/contract/fields';
-import { learntSchema } from '@/core/contract/situationSchema';
-import type { LearntFactors } from '@/core/learn/learnt';
+import { check } from '@/core/tell/format/fault';
+import { required } from '@/core/tell/format/fields';
+import { learntSchema } from '@/core/tell/format/situationSchema';
+import type { LearntFactors } from '@/core/ground/player/learnt';
 import { database } from '@/data/database';
 import { acceptLearning, learningDecisions, resetLearning } from '@/data/learnings';
 import { notFound, withJson } from '../../../respond';

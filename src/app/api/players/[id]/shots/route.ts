@@ -1,4 +1,4 @@
-import { readGrassShots } from '@/core/roster/requests';
+import { readGrassShots } from '@/core/lesson/players/requests';
 import { database } from '@/data/database';
 import { addGrassShots, listGrassShots } from '@/data/grassShots';
 import { notFound, withJson } from '../../../respond';

@@ -1,4 +1,4 @@
-import { readHold } from '@/core/learn/decision';
+import { readHold } from '@/core/lesson/learning/decision';
 import { database } from '@/data/database';
 import { holdLearning } from '@/data/learnings';
 import { notFound, withJson } from '../../../../respond';

@@ -1,0 +1,37 @@
+import type { LearntFactors } from './learnt';
+import type { Club } from '../club/club';
+
+export const SKILLS = ['expert', 'good', 'middle', 'beginner'] as const;
+export type Skill = (typeof SKILLS)[number];
+
+export const HANDS = ['right', 'left'] as const;
+export type Hand = (typeof HANDS)[number];
+
+/** Where a player misses: sides are the player's own, so that hands need no mirror here. */
+export const USUAL_MISSES = ['heavy', 'thin', 'lead-side', 'trail-side'] as const;
+export type UsualMiss = (typeof USUAL_MISSES)[number];
+
+/** Parts of the body that a coach must spare. */
+export const BODY_CAUTIONS = ['wrist', 'elbow', 'back', 'shoulder'] as const;
+export type BodyCaution = (typeof BODY_CAUTIONS)[number];
+
+export interface Player {
+  handed: Hand;
+  skill: Skill;
+  bag: Club[];
+  usualMiss?: UsualMiss;
+  cautions?: readonly BodyCaution[];
+  /** What was learnt from this player's balls. */
+  learnt?: LearntFactors;
+}
+
+/**
+ * Share of its own loft by which the shaft leans to the target in a clean strike from grass: better players
+ * deliver less loft. Tuned to the spread of dynamic loft that coaches see between skills.
+ */
+export const CLEAN_LEAN_SHARE: Record<Skill, number> = {
+  expert: 0.2,
+  good: 0.19,
+  middle: 0.18,
+  beginner: 0.14,
+};

@@ -1,0 +1,97 @@
+import { FaultyInput, type Fault } from '@/core/tell/format/fault';
+import { fromMetres, toMetres, type LengthUnit } from '@/core/ground/units/length';
+import { unitFor } from '@/core/ground/units/say';
+import type { UnitSystem } from '@/core/ground/units/system';
+import { lengthFault, readBallChange, STRIKES, type LoggedFields, type Strike } from './ball';
+
+/** Lengths of a ball as a form asks for them. */
+export const BALL_LENGTHS = [
+  { field: 'entry_m', label: 'Entered behind the ball', kind: 'short' },
+  { field: 'carry_m', label: 'Carried', kind: 'ground' },
+  { field: 'along_m', label: 'Stopped along the line', kind: 'ground' },
+  { field: 'right_m', label: 'To the right, left with a minus', kind: 'ground' },
+  { field: 'divot_length_m', label: 'Length of the mark', kind: 'short' },
+  { field: 'divot_depth_m', label: 'Depth of the mark', kind: 'depth' },
+  { field: 'height_m', label: 'Height', kind: 'height' },
+] as const;
+
+export type BallLength = (typeof BALL_LENGTHS)[number];
+
+/** What a ball's form holds: what was typed, by field. */
+export type BallTexts = Record<BallLength['field'] | 'strike' | 'note' | 'changed', string>;
+
+export const EMPTY_BALL: BallTexts = {
+  entry_m: '',
+  carry_m: '',
+  along_m: '',
+  right_m: '',
+  divot_length_m: '',
+  divot_depth_m: '',
+  height_m: '',
+  strike: '',
+  note: '',
+  changed: '',
+};
+
+/** Unit in which a length of a ball is typed. */
+export function ballUnit({ kind }: Pick<BallLength, 'kind'>, units: UnitSystem): LengthUnit {
+  return kind === 'depth' ? 'mm' : unitFor(kind, units);
+}
+
+/** A ball as its form shows it. */
+export function ballTexts(ball: LoggedFields, units: UnitSystem): BallTexts {
+  const texts = { ...EMPTY_BALL };
+  for (const length of BALL_LENGTHS) {
+    const metres = ball[length.field];
+    if (metres === undefined) continue;
+    texts[length.field] = String(Number(fromMetres(metres, ballUnit(length, units)).toFixed(2)));
+  }
+  return {
+    ...texts,
+    strike: ball.strike ?? '',
+    note: ball.note ?? '',
+    changed: ball.changed ?? '',
+  };
+}
+
+/**
+ * Reads a ball from its form; a field whose text was not touched keeps the value behind it to the last digit.
+ *
+ * @param before the ball that the form was filled from
+ * @throws FaultyInput naming field, value and what is allowed
+ */
+export function readBallTexts(
+  texts: BallTexts,
+  units: UnitSystem,
+  before: LoggedFields = {},
+): LoggedFields {
+  const faults: Fault[] = [];
+  const ball: LoggedFields = {};
+  const was = ballTexts(before, units);
+  for (const length of BALL_LENGTHS) {
+    const { field, label } = length;
+    const text = texts[field].trim();
+    if (text === '') continue;
+    if (text === was[field] && before[field] !== undefined) {
+      ball[field] = before[field];
+      continue;
+    }
+    const value = Number(text.replace(',', '.'));
+    const unit = ballUnit(length, units);
+    const message = Number.isFinite(value)
+      ? lengthFault(field, value, unit)
+      : `must be a number, not "${text}"`;
+    if (message) faults.push({ path: label, message });
+    else ball[field] = toMetres(value, unit);
+  }
+  const strike = STRIKES.find((each) => each === texts.strike) as Strike | undefined;
+  if (strike) ball.strike = strike;
+  if (texts.note.trim()) ball.note = texts.note.trim();
+  if (texts.changed.trim()) ball.changed = texts.changed.trim();
+  if (ball.along_m !== undefined) ball.right_m ??= 0;
+  if (faults.length > 0) throw new FaultyInput(faults);
+  if (Object.keys(ball).length === 0) {
+    throw new FaultyInput([{ path: 'ball', message: 'nothing of a ball was said' }]);
+  }
+  return readBallChange(ball);
+}

@@ -1,0 +1,97 @@
+import { FaultyInput, type Fault } from '@/core/tell/format/fault';
+import { toMetres } from '@/core/ground/units/length';
+import { unitFor } from '@/core/ground/units/say';
+import type { UnitSystem } from '@/core/ground/units/system';
+import { lengthFault, readBallChange, STRIKES, type LoggedFields, type Strike } from './ball';
+
+/* A ball in a line: "e1.5 c12 r3 L2 thin". Entry in inches or centimetres, the rest in yards or metres, depth in mm. */
+
+const NUMBER = String.raw`-?\d+(?:[.,]\d+)?`;
+
+const LETTERS: Record<string, string> = {
+  e: 'entry',
+  c: 'carry',
+  r: 'run',
+  l: 'left',
+  R: 'right',
+  s: 'stopped',
+  d: 'divot depth',
+  w: 'divot length',
+  h: 'height',
+};
+
+/** Other words for the strikes. */
+const STRIKE_WORDS: Record<string, Strike> = {
+  ...Object.fromEntries(STRIKES.map((strike) => [strike, strike])),
+  fat: 'heavy',
+  ok: 'good',
+  clean: 'good',
+  shank: 'heel',
+};
+
+/** What each letter is a length of; a run is no field of its own. */
+const LENGTHS = {
+  e: { field: 'entry_m', kind: 'short' },
+  c: { field: 'carry_m', kind: 'ground' },
+  r: { field: null, kind: 'ground' },
+  s: { field: 'along_m', kind: 'ground' },
+  l: { field: 'right_m', kind: 'ground' },
+  L: { field: 'right_m', kind: 'ground' },
+  R: { field: 'right_m', kind: 'ground' },
+  d: { field: 'divot_depth_m', kind: 'depth' },
+  w: { field: 'divot_length_m', kind: 'short' },
+  h: { field: 'height_m', kind: 'height' },
+} as const;
+
+const TOKEN = new RegExp(`^([ecrsdwhLRl])(${NUMBER})$`);
+
+/**
+ * Reads a ball as it is typed: `e` entry behind the ball (minus for ball first), `c` carry, `r` run, `s` where it stopped,
+ * `L` and `R` to the side, `d` depth in mm and `w` length of the mark, `h` height, a strike, and a note after `!`.
+ *
+ * @throws FaultyInput for each part that is not understood, or that no ball can have
+ */
+export function readBallText(text: string, units: UnitSystem): LoggedFields {
+  const [line = '', note] = text.split('!', 2);
+  const ball: LoggedFields = {};
+  const faults: Fault[] = [];
+  let run: number | undefined;
+  for (const part of line.trim().split(/\s+/).filter(Boolean)) {
+    const strike = STRIKE_WORDS[part.toLowerCase()];
+    if (strike) {
+      ball.strike = strike;
+      continue;
+    }
+    const found = TOKEN.exec(part);
+    if (!found) {
+      faults.push({
+        path: 'ball',
+        message: `"${part}" is not understood: ${Object.entries(LETTERS)
+          .map(([letter, word]) => `${letter} ${word}`)
+          .join(', ')}, or ${STRIKES.join(', ')}`,
+      });
+      continue;
+    }
+    const value = Number(found[2]!.replace(',', '.'));
+    const { field, kind } = LENGTHS[found[1] as keyof typeof LENGTHS];
+    const unit = kind === 'depth' ? 'mm' : unitFor(kind, units);
+    const message = lengthFault(field ?? 'along_m', value, unit);
+    if (message) faults.push({ path: part, message });
+    const metres = toMetres(value, unit);
+    if (field === null) run = metres;
+    else ball[field] = /l/i.test(found[1]!) ? -metres : metres;
+  }
+  if (faults.length > 0) throw new FaultyInput(faults);
+  if (run !== undefined) {
+    if (ball.carry_m === undefined) {
+      throw new FaultyInput([{ path: 'ball', message: 'a run needs a carry before it: c12 r3' }]);
+    }
+    ball.along_m ??= ball.carry_m + run;
+  }
+  if (ball.along_m !== undefined && ball.right_m === undefined) ball.right_m = 0;
+  if (note?.trim()) ball.note = note.trim();
+  if (Object.keys(ball).length === 0) {
+    throw new FaultyInput([{ path: 'ball', message: 'nothing of a ball was said' }]);
+  }
+  return readBallChange(ball);
+}

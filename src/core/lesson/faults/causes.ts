@@ -1,0 +1,188 @@
+import { radians } from '@/core/ground/units/angle';
+import type { SwingError } from '@/core/model/swing/swingError';
+
+/** What a cause does to a swing at its usual strength: means moved and spreads widened. */
+export interface Effect {
+  /** Added to each swing's errors; speed is a factor. */
+  shift: Partial<SwingError>;
+  /** Factors on the spread of mark, height and speed. */
+  wider?: Partial<Record<'mark' | 'height' | 'speed', number>>;
+}
+
+/** Something that a coach can look at and tick. */
+export interface Sign {
+  id: string;
+  /** As a question to the eye: "Is the weight on the trail foot at impact?" */
+  look: string;
+}
+
+/** A cause of bad bunker shots: what it does, how it is seen, and what is done about it. */
+export interface Cause {
+  id: string;
+  name: string;
+  effect: Effect;
+  /** Signs that a coach sees when this is the cause. */
+  signs: readonly string[];
+  fix: string;
+  drill: string;
+  /** How common it is among players who come for help; relative. */
+  common: number;
+}
+
+/* The handbook's table of faults as swings. Strengths are tuned so that each shows what coaches describe. */
+
+export const SIGNS: readonly Sign[] = [
+  { id: 'weight-back', look: 'Is the weight on the trail foot as the club goes through?' },
+  { id: 'rises', look: 'Do head and chest rise before the ball has gone?' },
+  { id: 'slows', look: 'Does the club slow down into the sand, the finish cut short?' },
+  { id: 'short-swing', look: 'Is the backswing shorter than the call?' },
+  { id: 'ball-back', look: 'Does the ball lie further back in the stance than the call?' },
+  { id: 'ball-forward', look: 'Does the ball lie further forward than the call?' },
+  {
+    id: 'face-closed',
+    look: 'Is the face more closed at address or turned over through the sand?',
+  },
+  { id: 'face-laid', look: 'Is the face laid open more than the call?' },
+  { id: 'hands-ahead', look: 'Do the hands lead far ahead of the ball at address?' },
+  { id: 'sways', look: 'Do knees and hips slide along the line?' },
+  { id: 'feet-loose', look: 'Do the feet slip or turn in the sand?' },
+  { id: 'aims-lead', look: 'Do feet and shoulders aim further to the lead side than the call?' },
+  { id: 'aims-trail', look: 'Do feet and shoulders aim to the trail side of the call?' },
+  { id: 'quick', look: 'Is the swing quicker or longer than the call?' },
+];
+
+export const CAUSES: readonly Cause[] = [
+  {
+    id: 'hangs-back',
+    name: 'weight hangs back',
+    // Heavy far behind or thin: the low point hangs back and the arc rises with the chest.
+    effect: {
+      shift: { mark: 0.036, height: -0.003, attack: radians(-0.5) },
+      wider: { mark: 1.4, height: 1.7 },
+    },
+    signs: ['weight-back', 'rises'],
+    fix: 'Weight forward before the swing, and leave it there.',
+    drill: 'Line in the sand: start every mark on it, trail heel light.',
+    common: 1.5,
+  },
+  {
+    id: 'decelerates',
+    name: 'slows down into the sand',
+    effect: { shift: { speed: 0.76 }, wider: { speed: 1.7 } },
+    signs: ['slows'],
+    fix: 'Longer swing, same tempo, through to the finish.',
+    drill: 'Two marks a hand apart: in at the first, out past the second.',
+    common: 1.5,
+  },
+  {
+    id: 'swing-too-small',
+    name: 'swing smaller than the shot asks',
+    effect: { shift: { speed: 0.84 } },
+    signs: ['short-swing'],
+    fix: 'Lead arm to the clock of the call; the grass swing that flies the distance.',
+    drill: 'Ladder: same club, next swing.',
+    common: 1.2,
+  },
+  {
+    id: 'ball-too-far-back',
+    name: 'ball too far back',
+    // Entered too near, steep, with less loft and sole than was meant.
+    effect: { shift: { mark: -0.02, height: 0.002, attack: radians(2.5), face: radians(-6) } },
+    signs: ['ball-back'],
+    fix: 'Ball forward to where the call has it.',
+    drill: 'Box with the ball in it: remove the box.',
+    common: 1,
+  },
+  {
+    id: 'ball-too-far-forward',
+    name: 'ball too far forward for the weight',
+    effect: { shift: { mark: 0.024 } },
+    signs: ['ball-forward'],
+    fix: 'Ball back a little, or more weight on the lead foot.',
+    drill: 'Line in the sand at the mark of the call.',
+    common: 1,
+  },
+  {
+    id: 'edge-digs',
+    name: 'leading edge digs: face closed, hands ahead',
+    effect: { shift: { face: radians(-12), height: 0.005 } },
+    signs: ['face-closed', 'hands-ahead'],
+    fix: 'Open the face first, then take the hold; handle back to the middle.',
+    drill: 'Low-handle iron; a pinch of sand kept on the face.',
+    common: 1.2,
+  },
+  {
+    id: 'face-too-open',
+    name: 'face laid open past the call',
+    effect: { shift: { face: radians(13) } },
+    signs: ['face-laid'],
+    fix: 'Face back to the clock of the call.',
+    drill: 'Gate ahead of the ball on the start line.',
+    common: 0.7,
+  },
+  {
+    id: 'afraid-of-sand',
+    name: 'too little sand: rises off the shot',
+    effect: { shift: { mark: -0.016, height: -0.007 } },
+    signs: ['rises'],
+    fix: 'Stay down; cut the tee under the ball.',
+    drill: 'Imaginary tee pushed in under the ball: cut it below its cup.',
+    common: 1.2,
+  },
+  {
+    id: 'body-slides',
+    name: 'lower body slides',
+    effect: { shift: {}, wider: { mark: 2.3 } },
+    signs: ['sways'],
+    fix: 'Quiet legs, knees stay over the feet.',
+    drill: 'Box without a ball, feet together.',
+    common: 1,
+  },
+  {
+    id: 'feet-not-set',
+    name: 'feet not settled',
+    effect: { shift: {}, wider: { height: 2.4 } },
+    signs: ['feet-loose'],
+    fix: 'Settle the feet until they stop.',
+    drill: 'Box without a ball: same depth five times.',
+    common: 0.8,
+  },
+  {
+    id: 'aims-to-the-lead-side',
+    name: 'aimed to the lead side',
+    effect: { shift: { aim: radians(7) } },
+    signs: ['aims-lead'],
+    fix: 'Feet to the aim of the call; swing along them.',
+    drill: 'Gate on the start line.',
+    common: 0.8,
+  },
+  {
+    id: 'aims-to-the-trail-side',
+    name: 'aimed to the trail side',
+    effect: { shift: { aim: radians(-7) } },
+    signs: ['aims-trail'],
+    fix: 'Open feet and shoulders to the aim of the call.',
+    drill: 'Gate on the start line.',
+    common: 0.8,
+  },
+  {
+    id: 'too-quick',
+    name: 'swing longer or quicker than the shot asks',
+    effect: { shift: { speed: 1.17 } },
+    signs: ['quick'],
+    fix: 'Lead arm to the clock of the call, finish as far through as back.',
+    drill: 'Ladder: same club, one swing shorter.',
+    common: 0.8,
+  },
+];
+
+/** Nothing beyond what a player of this skill does anyway. */
+export const NOTHING: Cause = {
+  id: 'nothing',
+  name: 'nothing out of the ordinary',
+  effect: { shift: {} },
+  signs: [],
+  fix: 'Go on; the misses are those of the skill.',
+  drill: 'Ten in a row out.',
+  common: 1,
+};

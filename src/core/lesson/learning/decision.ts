@@ -1,0 +1,20 @@
+import { check } from '@/core/tell/format/fault';
+import { exactObject, integerField, required } from '@/core/tell/format/fields';
+import type { LearntFactors } from '@/core/ground/player/learnt';
+
+/** What a coach decided about a learning, and what calls use from then on. */
+export interface LearningDecision {
+  decision: 'accepted' | 'held' | 'let-go';
+  /** Null for the skill alone. */
+  version: number | null;
+  factors: LearntFactors | null;
+  /** Balls that the learning was from. */
+  balls: number;
+  /** ISO 8601, UTC. */
+  decidedAt: string;
+}
+
+const holdSchema = exactObject({ balls: required(integerField(0, 1_000_000)) });
+
+/** Checks a word to hold. Throws FaultyInput. */
+export const readHold = (input: unknown): { balls: number } => check(holdSchema, input);

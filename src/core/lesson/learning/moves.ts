@@ -1,0 +1,91 @@
+import { sheetFor } from '@/core/tell/answer/answer';
+import type { CallEntry } from '@/core/tell/sheet/callSheet';
+import { readSituation } from '@/core/tell/format/readSituation';
+import { ladder, LADDER_SAMPLE } from '@/core/search/ladder/ladder';
+import type { Station } from '../plan/lesson';
+import { flagCall } from '../balls/flagCall';
+import type { Player } from '@/core/ground/player/player';
+import { situationFor } from '../players/player';
+import type { PlayerRecord } from '../players/record';
+import { golferOf } from '@/core/model/golfer/golferOf';
+import { sampleSwings } from '@/core/model/spread/swings';
+import type { UnitSystem } from '@/core/ground/units/system';
+import type { LearntFactors } from '@/core/ground/player/learnt';
+
+/** What a club's swing does: the ball as meant carries so far, and eight in ten stop between two distances; m. */
+export interface Reach {
+  carry: number;
+  low: number;
+  high: number;
+}
+
+/** One rung of the ladder before and after. */
+export interface RungMove {
+  club: string;
+  clock: string;
+  before: Reach;
+  after: Reach;
+}
+
+/** The call of a station before and after; null where nothing gets the ball out at the flag. */
+export interface CallMove {
+  station: string;
+  before: CallEntry | null;
+  after: CallEntry | null;
+}
+
+/** What calls and ladder would become. */
+export interface Moves {
+  rungs: RungMove[];
+  calls: CallMove[];
+}
+
+/** The rung that is compared, counted from the shortest: a little over half a swing is in every splash school. */
+const RUNG = 2;
+const SEED = 1;
+
+/** Rungs of the splash ladder in medium sand, one a club. */
+function rungsOf(player: Player) {
+  const golfer = golferOf(player);
+  const swings = sampleSwings(golfer.habits, LADDER_SAMPLE, SEED);
+  return ladder(player, golfer, 'splash', 'medium', swings).flatMap(({ club, rungs }) => {
+    const rung = rungs[RUNG];
+    return rung ? [{ club, rung }] : [];
+  });
+}
+
+/**
+ * What changes in the ladder and in the calls of some stations when a player's learning changes.
+ *
+ * @param before what calls use now, absent for the skill alone
+ * @param after what they would use
+ */
+export function movesOf(
+  record: PlayerRecord,
+  stations: readonly Station[],
+  before: LearntFactors | undefined,
+  after: LearntFactors | undefined,
+  units: UnitSystem,
+): Moves {
+  const situation = (station: Station, learnt: LearntFactors | undefined) =>
+    readSituation(situationFor({ ...record, ...(learnt ? { learnt } : {}) }, station.shot));
+  const callOf = (station: Station, learnt: LearntFactors | undefined): CallEntry | null => {
+    const { sheet } = sheetFor(situation(station, learnt), units, () => 0);
+    return flagCall(sheet);
+  };
+  const [first] = stations;
+  if (!first) return { rungs: [], calls: [] };
+  const now = rungsOf(situation(first, before).question.player);
+  const then = rungsOf(situation(first, after).question.player);
+  return {
+    rungs: now.flatMap(({ club, rung }) => {
+      const moved = then.find((each) => each.club === club);
+      return moved ? [{ club, clock: rung.clock, before: rung, after: moved.rung }] : [];
+    }),
+    calls: stations.map((station) => ({
+      station: station.name,
+      before: callOf(station, before),
+      after: callOf(station, after),
+    })),
+  };
+}

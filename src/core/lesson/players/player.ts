@@ -1,0 +1,64 @@
+import type { LearntFactors } from '@/core/ground/player/learnt';
+import type { ShotInput } from '@/core/tell/reading/reading';
+import type { HousePreferences } from './house';
+import type { PlayerRecord } from './record';
+
+/** A player of the roster. */
+export interface RosterPlayer extends PlayerRecord {
+  id: string;
+  archived: boolean;
+  /** What was learnt from this player's balls and accepted. */
+  learnt?: LearntFactors;
+  /** ISO 8601, UTC. */
+  updatedAt: string;
+}
+
+/** The record of a player: what is typed, without what the product keeps about it. */
+export function recordOf(player: RosterPlayer): PlayerRecord {
+  const { name, handed, skill, usual_miss, cautions, units, schools, notes, bag } = player;
+  return {
+    name,
+    handed,
+    skill,
+    ...(usual_miss ? { usual_miss } : {}),
+    cautions,
+    ...(units ? { units } : {}),
+    schools,
+    notes,
+    bag,
+  };
+}
+
+/** A player with the house's schools where the player prefers none, and with how cautious its calls are. */
+export const inHouse = <T extends PlayerRecord>(
+  player: T,
+  { schools, caution }: HousePreferences,
+): T & { caution?: number } => ({
+  ...player,
+  ...(player.schools.length > 0 ? {} : { schools }),
+  ...(caution === undefined ? {} : { caution }),
+});
+
+/** The situation of a shot for a player, in the outside format. */
+export function situationFor(
+  player: PlayerRecord & { learnt?: LearntFactors; caution?: number },
+  shot: ShotInput,
+): object {
+  const { handed, skill, bag, usual_miss, cautions, schools, learnt, caution } = player;
+  const prefer = {
+    ...(schools.length > 0 ? { schools } : {}),
+    ...(caution === undefined ? {} : { caution }),
+  };
+  return {
+    player: {
+      handed,
+      skill,
+      bag,
+      ...(usual_miss ? { usual_miss } : {}),
+      ...(cautions.length > 0 ? { cautions } : {}),
+      ...(learnt ? { learnt } : {}),
+    },
+    shot,
+    ...(Object.keys(prefer).length > 0 ? { prefer } : {}),
+  };
+}

@@ -1,0 +1,92 @@
+import { FaultyInput } from '@/core/tell/format/fault';
+import { PLAIN_HOUSE } from './house';
+import { playersCsv, previewPlayersCsv, MOST_LINES } from './playersCsv';
+import type { PlayerRecord } from './record';
+
+const read = (text: string, known: string[] = []) =>
+  previewPlayersCsv(text, PLAIN_HOUSE, new Set(known));
+
+const player: PlayerRecord = {
+  name: 'Ada "Ace" Lund, jr.',
+  handed: 'left',
+  skill: 'good',
+  usual_miss: 'thin',
+  cautions: ['wrist', 'back'],
+  units: 'metres',
+  schools: ['across'],
+  notes: 'line one\nline two; with | and ,',
+  bag: [
+    { name: '9i', type: 'iron', loft_deg: 41, bounce_deg: 5, stock_carry_yd: 121 },
+    { name: '56', type: 'wedge', loft_deg: 56, bounce_deg: 12, stock_carry_yd: 82 },
+  ],
+};
+
+test('what is exported is imported again without loss', () => {
+  const { lines } = read(playersCsv([player, { ...player, name: 'Bo' }]));
+  expect(lines.map(({ record }) => record)).toEqual([player, { ...player, name: 'Bo' }]);
+});
+
+test.each([
+  [';', 'semicolon'],
+  ['\t', 'tab'],
+  ['|', 'bar'],
+  [',', 'comma'],
+])('the separator %j is found, with a byte order mark and Windows line ends', (separator) => {
+  const text = `\uFEFF${['Player', 'Hand', 'Bag'].join(separator)}\r\n${['Ada', 'L', '56 56/12 82'].join(separator)}\r\n`;
+  const { delimiter, lines, columns } = read(text);
+  expect(delimiter).toBe(separator);
+  expect(columns.map(({ becomes }) => becomes)).toEqual(['name', 'handed', 'clubs']);
+  expect(lines[0]!.record).toMatchObject({ name: 'Ada', handed: 'left', skill: 'middle' });
+});
+
+test('columns that are not known are passed over, first and last names joined, handicaps read', () => {
+  const { lines, columns } = read(
+    'First name,Surname,HCP,Shoe size,clubs\nAda,Lund,"8,4",41,56\nBo,Ek,+2,44,56\nCy,Oh,54,39,56\n',
+  );
+  expect(columns[3]).toEqual({ heading: 'Shoe size', becomes: null });
+  expect(lines.map(({ record }) => [record!.name, record!.skill])).toEqual([
+    ['Ada Lund', 'good'],
+    ['Bo Ek', 'expert'],
+    ['Cy Oh', 'beginner'],
+  ]);
+});
+
+test('each wrong line is told with its line in the file, the others stay good', () => {
+  const { lines } = read(
+    'name,handed,clubs\n"two\nlines",right,56\n\nAda,both,56\nBo,right,spade\nCy,right,\n',
+  );
+  expect(lines.map(({ line, record }) => [line, record !== null])).toEqual([
+    [2, true],
+    [5, false],
+    [6, false],
+    [7, false],
+  ]);
+  expect(lines.slice(1).map(({ faults }) => faults[0]!.message)).toEqual([
+    'must be one of right, left, not "both"',
+    expect.stringMatching(/"spade" is no club/),
+    'at least one club is wanted',
+  ]);
+});
+
+test('a name that is there already, or twice in the file, is marked', () => {
+  const { lines } = read('name,clubs\nAda,56\nada,56\nBo,56\n', ['bo']);
+  expect(lines.map(({ twice }) => twice)).toEqual([false, true, true]);
+});
+
+test('a formula is made harmless on the way out and is itself again on the way in', () => {
+  const sly = { ...player, name: '=HYPERLINK("x")', notes: '@cmd' };
+  const csv = playersCsv([sly]);
+  expect(csv).toContain(`'=HYPERLINK`);
+  expect(csv).toContain(`'@cmd`);
+  expect(read(csv).lines[0]!.record).toMatchObject({ name: sly.name, notes: sly.notes });
+});
+
+test.each([
+  ['', /no lines/],
+  ['name,clubs\n', /no lines/],
+  ['shoe,size\n41,2\n', /no column for the name/],
+  [`name,clubs\n${'A,56\n'.repeat(MOST_LINES + 2)}`, /at most 20000/],
+])('a file that cannot be read is refused whole', (text, message) => {
+  expect(() => read(text)).toThrow(FaultyInput);
+  expect(() => read(text)).toThrow(message);
+});

@@ -1,0 +1,184 @@
+import { FaultyInput } from '@/core/tell/format/fault';
+import { aRecord } from '@/core/testing/records';
+import { aClub, aPlayer } from '@/core/testing/fixtures';
+import { bagText, readBagText, typeOfName } from './bagText';
+import { readCarryText } from './carryText';
+import { carryFromShots, oddCarries } from './likelySlip';
+import { PLAIN_HOUSE, readHouse } from './house';
+import { inHouse, situationFor } from './player';
+import { readPlayerRecord, type PlayerRecord } from './record';
+import { readSituation } from '@/core/tell/format/readSituation';
+
+const faultsOf = (work: () => unknown): string[] => {
+  try {
+    work();
+  } catch (error) {
+    if (error instanceof FaultyInput) {
+      return error.faults.map(({ path, message }) => `${path}: ${message}`);
+    }
+    throw error;
+  }
+  return [];
+};
+
+const wedge = { name: '56', type: 'wedge', loft_deg: 56, bounce_deg: 12, stock_carry_yd: 82 };
+const record = { name: 'Ada Lund', handed: 'left', skill: 'good', bag: [wedge] };
+
+describe('a record', () => {
+  test('is read with what it leaves out', () => {
+    expect(readPlayerRecord(record)).toEqual({ ...record, cautions: [], schools: [], notes: '' });
+  });
+
+  test('markup and quotes in a name and line breaks in a note are text like any other', () => {
+    const odd = { ...record, name: '<b>Ada</b> "Ace"', notes: 'one\ntwo\t=SUM(A1)' };
+    expect(readPlayerRecord(odd)).toMatchObject({ name: odd.name, notes: odd.notes });
+  });
+
+  test.each([
+    [{ bag: [wedge, { ...wedge }] }, /bag\[1\]\.name: "56" is in the bag twice/],
+    [{ bag: [{ ...wedge, loft_deg: 5 }] }, /a wedge has from 40 to 72 degrees of loft, not 5/],
+    [{ bag: [{ ...wedge, stock_carry_yd: 300 }] }, /a wedge carries at most 180 yd, not 300/],
+    [{ bag: [] }, /bag: must be a list of 1 to 20/],
+    [{ name: '   ' }, /name: must not be empty/],
+    [{ handed: 'both' }, /handed: must be one of right, left, not "both"/],
+    [{ cautions: ['knee'] }, /cautions\[0\]: must be one of wrist/],
+    [{ units: 'feet' }, /units: must be one of yards, metres/],
+    [{ schools: ['none-such'] }, /schools\[0\]/],
+    [{ handicap: 12 }, /handicap: is not a field/],
+    [{ notes: 'a\u0000b' }, /notes: must be text/],
+  ])('%j is refused by name', (change, message) => {
+    expect(faultsOf(() => readPlayerRecord({ ...record, ...change })).join('\n')).toMatch(message);
+  });
+});
+
+test('faults of the person and of the clubs are told together', () => {
+  const faults = faultsOf(() =>
+    readPlayerRecord({ ...record, name: '', bag: [wedge, { ...wedge, loft_deg: 5 }] }),
+  );
+  expect(faults).toEqual([
+    expect.stringMatching(/^name: must be text/),
+    expect.stringMatching(/^bag\[1\]\.name: "56" is in the bag twice/),
+    expect.stringMatching(/^bag\[1\]\.loft_deg: a wedge has/),
+  ]);
+  expect(faultsOf(() => readPlayerRecord('nobody'))[0]).toMatch(/must be an object/);
+});
+
+describe('a bag in one line', () => {
+  test('is read with types from the names, and printed so that it is read back', () => {
+    const bag = readBagText('9i 41/5 121yd; PW 46/6 108; 56 56/12 75 m; 60; putter 3');
+    expect(bag.map(({ type }) => type)).toEqual(['iron', 'wedge', 'wedge', 'wedge', 'putter']);
+    expect(bag[2]).toEqual({
+      name: '56',
+      type: 'wedge',
+      loft_deg: 56,
+      bounce_deg: 12,
+      stock_carry_m: 75,
+    });
+    expect(bag[3]).toEqual({ name: '60', type: 'wedge', loft_deg: 60 });
+    const again = readBagText(bagText(bag));
+    expect(again.map(({ name, loft_deg, bounce_deg }) => [name, loft_deg, bounce_deg])).toEqual(
+      bag.map(({ name, loft_deg, bounce_deg }) => [name, loft_deg, bounce_deg]),
+    );
+  });
+
+  test('names of two words and half degrees are read, commas too', () => {
+    expect(readBagText('52 wide 52,5/9,5 96')[0]).toMatchObject({
+      name: '52 wide',
+      loft_deg: 52.5,
+      bounce_deg: 9.5,
+      stock_carry_yd: 96,
+    });
+  });
+
+  test('what is no club is quoted', () => {
+    expect(faultsOf(() => readBagText('56/12; spade'))).toEqual([
+      expect.stringMatching(/bag\[1\]: "spade" is no club/),
+    ]);
+  });
+
+  test.each([
+    ['4h', 22, 'hybrid'],
+    ['3w', 15, 'wood'],
+    ['SW', 55, 'wedge'],
+    ['old faithful', 50, 'wedge'],
+    ['old faithful', 30, 'iron'],
+  ] as const)('%s of %d degrees is %s', (name, loft, type) => {
+    expect(typeOfName(name, loft)).toBe(type);
+  });
+});
+
+describe('carries as they are typed', () => {
+  test('"56 82, 52 96" and names with spaces', () => {
+    expect(readCarryText('56 82, 52 wide 96yd\n52 94', ['52', '52 wide', '56'])).toEqual([
+      { club: '56', carry: 82 },
+      { club: '52 wide', carry: 96 },
+      { club: '52', carry: 94 },
+    ]);
+  });
+
+  test('an unknown club and a missing carry are named', () => {
+    expect(faultsOf(() => readCarryText('58 90, 56 far', ['56']))).toEqual([
+      'carries: "58 90" names no club of the bag: 56',
+      'carries: "56 far" holds no carry after the club',
+    ]);
+  });
+});
+
+describe('odd carries', () => {
+  const bag = (carry56: number) => [
+    aClub('60', 'wedge', 60, 8, 71),
+    aClub('56', 'wedge', 56, 12, carry56),
+    aClub('52', 'wedge', 52, 10, 93),
+    aClub('PW', 'wedge', 46, 6, 108),
+  ];
+
+  test.each([
+    [28, 'two digits swapped', 82],
+    [825, 'a digit too many', 82],
+    [8, 'a digit missing', 80],
+  ])('%d yd is probably %s: about %d', (said, slip, meant) => {
+    const [odd, ...rest] = oddCarries(aPlayer('middle', bag(said)));
+    expect(rest).toEqual([]);
+    expect(odd).toMatchObject({ club: '56', slip });
+    expect(Math.abs(odd!.meant! - meant)).toBeLessThan(6);
+  });
+
+  test('a bag that fits has none; one that nothing explains says only what would fit', () => {
+    expect(oddCarries(aPlayer('middle', bag(82)))).toEqual([]);
+    const [odd] = oddCarries(aPlayer('middle', bag(55)));
+    expect(odd).toMatchObject({ meant: null, slip: null });
+    expect(Math.abs(odd!.expected - 82)).toBeLessThan(5);
+  });
+});
+
+test('a stock carry from logged shots is their middle, from three on', () => {
+  expect(carryFromShots([80, 82])).toBeNull();
+  expect(carryFromShots([80, 84, 82, 20])!.carry).toBeCloseTo(81 * 0.9144, 9);
+});
+
+describe('a player in a house', () => {
+  const ada = aRecord();
+  const house = { schools: ['across'], caution: 0.6 };
+  const preferOf = (player: PlayerRecord): unknown =>
+    (situationFor(player, { pin_yd: 12 }) as { prefer?: unknown }).prefer;
+
+  test('takes the house’s schools where there are none of its own, and its caution', () => {
+    expect(preferOf(inHouse(ada, house))).toEqual(house);
+    expect(preferOf(inHouse({ ...ada, schools: ['parallel'] }, house))).toEqual({
+      schools: ['parallel'],
+      caution: 0.6,
+    });
+    expect(preferOf(inHouse(ada, { schools: [] }))).toBeUndefined();
+  });
+
+  test('is answered with that caution', () => {
+    const { question } = readSituation(situationFor(inHouse(ada, house), { pin_yd: 12 }));
+    expect(question.caution).toBe(0.6);
+  });
+
+  test('a caution that is no share is refused by name', () => {
+    expect(() => readHouse({ ...PLAIN_HOUSE, caution: 2 })).toThrow(/caution/);
+    expect(readHouse({ ...PLAIN_HOUSE, caution: 0 }).caution).toBe(0);
+    expect(readHouse(PLAIN_HOUSE)).not.toHaveProperty('caution');
+  });
+});

@@ -1,0 +1,66 @@
+import { answer } from '@/core/tell/answer/answer';
+import { readSituation } from '@/core/tell/format/readSituation';
+import { situationFor } from '../players/player';
+import { aRecord } from '@/core/testing/records';
+import { forFinding, forLearning, forStats, hitOf } from './against';
+import { callOf } from '../balls/callOf';
+import { seenBall } from '@/core/model/shot/seen';
+import { AS_MEANT } from '@/core/model/swing/swingError';
+import { golferOf } from '@/core/model/golfer/golferOf';
+import { trackedBall } from '../tracker/simulated';
+
+const record = (handed: 'right' | 'left') =>
+  aRecord({
+    handed,
+    bag: [
+      { name: '56', type: 'wedge', loft_deg: 56, bounce_deg: 12, stock_carry_yd: 82 },
+      { name: '52', type: 'wedge', loft_deg: 52, bounce_deg: 10, stock_carry_yd: 93 },
+    ],
+  });
+const station = {
+  name: 'Low lip',
+  shot: { pin_yd: 15, lip: { height_ft: 2, distance_ft: 8 } },
+  line: 1,
+};
+
+describe.each(['right', 'left'] as const)('%s-handed', (handed) => {
+  const own = record(handed);
+  const situation = situationFor(own, station.shot);
+  const { player } = readSituation(situation).question;
+  const [first] = answer(situation, 'yards', () => 0).sheet.calls;
+  const call = callOf(first!);
+  const hit = hitOf(call, player, station, own);
+
+  test('a kept call plays again as it was called: carry and line', () => {
+    const seen = seenBall(hit.setup, hit.aim, golferOf(player), hit.shot, AS_MEANT);
+    expect(Math.abs(seen.carry / call.carry_m - 1)).toBeLessThan(0.04);
+    expect(Math.abs(seen.y)).toBeLessThan(0.6);
+  });
+
+  test('right of the line is to the player’s side for a left-hander only', () => {
+    const ball = {
+      call,
+      station: 0,
+      along_m: 12,
+      right_m: 2,
+      entry_m: 0.05,
+      strike: 'thin' as const,
+    };
+    const learning = forLearning(ball, hit, player);
+    expect(learning.y).toBe(handed === 'right' ? -2 : 2);
+    expect(learning.mishit).toBe(true);
+    const found = forFinding(ball, player);
+    expect(Math.sign(found.direction!)).toBe(handed === 'right' ? -1 : 1);
+    expect(found.thin).toBe(true);
+    expect(forStats(ball, hit.shot)).toMatchObject({ pin: hit.shot.pin, carryMeant: call.carry_m });
+  });
+
+  test('the simulated tracker reads balls that a player might hit, the same one the same', () => {
+    const balls = Array.from({ length: 40 }, (_, i) => trackedBall(hit, player, 3, i));
+    expect(trackedBall(hit, player, 3, 7)).toEqual(balls[7]);
+    const carries = balls.map(({ carry_m }) => carry_m!);
+    const mean = carries.reduce((sum, c) => sum + c, 0) / carries.length;
+    expect(Math.abs(mean / call.carry_m - 1)).toBeLessThan(0.35);
+    expect(new Set(carries).size).toBeGreaterThan(20);
+  });
+});

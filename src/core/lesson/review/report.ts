@@ -1,0 +1,40 @@
+import type { PlayerRecord } from '../players/record';
+import { forStats, shotsOf, type CalledBall } from './against';
+import type { BallCall } from '../balls/ball';
+import type { LessonPlan } from '../plan/lesson';
+import { partsOf } from './parts';
+import { statsOf, type BallStats, type StatBall } from './stats';
+
+/** A lesson as one player takes it home. */
+export interface PlayerReport<P extends PlayerRecord> {
+  player: P;
+  balls: StatBall[];
+  stats: BallStats;
+  /** Null with too few balls to halve. */
+  first: BallStats | null;
+  second: BallStats | null;
+  /** What was hit last at each station that the player came to. */
+  calls: { station: string; call: BallCall }[];
+}
+
+/** What a player's balls of a lesson came to, with the calls that they were hit for. */
+export function reportOf<P extends PlayerRecord>(
+  player: P,
+  plan: LessonPlan,
+  own: readonly CalledBall[],
+): PlayerReport<P> {
+  const shots = shotsOf(player, plan.stations);
+  const balls = own.map((ball) => forStats(ball, shots[ball.station]!));
+  const [first, second] = partsOf(balls, 'halves', String).map((part) => statsOf(part.balls));
+  return {
+    player,
+    balls,
+    stats: statsOf(balls),
+    first: first ?? null,
+    second: second ?? null,
+    calls: plan.stations.flatMap(({ name }, station) => {
+      const last = own.findLast((ball) => ball.station === station);
+      return last ? [{ station: name, call: last.call }] : [];
+    }),
+  };
+}

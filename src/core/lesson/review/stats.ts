@@ -1,0 +1,114 @@
+import { covarianceEllipse, type Ellipse } from '@/core/ground/numeric/ellipse';
+import { median } from '@/core/ground/numeric/order';
+import type { LoggedFields } from '../balls/ball';
+
+/** A share with the interval that holds it nineteen times in twenty. */
+export interface Share {
+  count: number;
+  of: number;
+  share: number;
+  low: number;
+  high: number;
+}
+
+const Z = 1.959964;
+
+/**
+ * A share with its 95 % interval by E. B. Wilson's score method (Journal of the American Statistical Association 22, 1927):
+ * right for few balls, and for none or all of them.
+ */
+export function shareOf(count: number, of: number): Share {
+  if (of === 0) return { count, of, share: 0, low: 0, high: 1 };
+  const p = count / of;
+  const z2 = Z * Z;
+  const middle = (p + z2 / (2 * of)) / (1 + z2 / of);
+  const half = (Z / (1 + z2 / of)) * Math.sqrt((p * (1 - p)) / of + z2 / (4 * of * of));
+  return { count, of, share: p, low: Math.max(0, middle - half), high: Math.min(1, middle + half) };
+}
+
+/** What a set of balls comes to. Lengths in m. */
+export interface BallStats {
+  balls: number;
+  /** Balls that came out of the bunker, of those whose finish or carry is known. */
+  out: Share;
+  thin: Share;
+  /** Mark behind where it was meant: mean and standard deviation; null for too few. */
+  entry: { bias: number; spread: number; of: number } | null;
+  /** Carry over the carry of the call: median, and the middle half of the ratios. */
+  carry: { ratio: number; spread: number; of: number } | null;
+  /** Where they stopped about the flag: bias along and to the right, and the ellipse of eight in ten. */
+  finish: { along: number; right: number; of: number; ellipse: Ellipse | null } | null;
+}
+
+/** A ball with what it was meant to be. */
+export interface StatBall extends LoggedFields {
+  excluded?: string;
+  entryMeant: number;
+  carryMeant: number;
+  /** Ball to the flag, and to the lip, m. */
+  pin: number;
+  lip: number;
+}
+
+const FEWEST = 3;
+const SHARE = 0.8;
+
+const mean = (values: readonly number[]): number =>
+  values.reduce((sum, value) => sum + value, 0) / values.length;
+
+/** True when a ball left the sand, false when it did not, undefined when nobody knows. */
+export function cameOut(ball: StatBall): boolean | undefined {
+  if (ball.strike === 'lip') return false;
+  const reached = ball.along_m ?? ball.carry_m;
+  return reached === undefined ? undefined : reached > ball.lip;
+}
+
+/** Median of carries over those called, and the middle half about it as a standard deviation; null for too few. */
+function carryOf(ratios: readonly number[]): BallStats['carry'] {
+  if (ratios.length < FEWEST) return null;
+  const ratio = median(ratios);
+  const spread = 1.4826 * median(ratios.map((value) => Math.abs(value - ratio)));
+  return { ratio, spread, of: ratios.length };
+}
+
+/** What a set of balls comes to; those that were excluded do not count. */
+export function statsOf(all: readonly StatBall[]): BallStats {
+  const balls = all.filter(({ excluded }) => !excluded);
+  const known = balls.map(cameOut).filter((out) => out !== undefined);
+  const struck = balls.filter(({ strike }) => strike !== undefined);
+  const entries = balls.flatMap(({ entry_m, entryMeant }) =>
+    entry_m === undefined ? [] : [entry_m - entryMeant],
+  );
+  const ratios = balls.flatMap(({ carry_m, carryMeant }) =>
+    carry_m === undefined || carryMeant <= 0 ? [] : [carry_m / carryMeant],
+  );
+  const finishes = balls.flatMap(({ along_m, right_m, pin }): [number, number][] =>
+    along_m === undefined ? [] : [[along_m - pin, right_m ?? 0]],
+  );
+  const entryMean = entries.length > 0 ? mean(entries) : 0;
+  return {
+    balls: balls.length,
+    out: shareOf(known.filter(Boolean).length, known.length),
+    thin: shareOf(struck.filter(({ strike }) => strike === 'thin').length, struck.length),
+    entry:
+      entries.length < FEWEST
+        ? null
+        : {
+            bias: entryMean,
+            spread: Math.sqrt(
+              entries.reduce((sum, v) => sum + (v - entryMean) ** 2, 0) / (entries.length - 1),
+            ),
+            of: entries.length,
+          },
+    carry: carryOf(ratios),
+    finish:
+      finishes.length === 0
+        ? null
+        : {
+            along: mean(finishes.map(([along]) => along)),
+            right: mean(finishes.map(([, right]) => right)),
+            of: finishes.length,
+            ellipse: finishes.length < FEWEST ? null : covarianceEllipse(finishes, SHARE),
+          },
+  };
+}

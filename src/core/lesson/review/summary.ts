@@ -1,0 +1,69 @@
+import { fromMetres } from '@/core/ground/units/length';
+import { plainNumber, unitFor } from '@/core/ground/units/say';
+import type { UnitSystem } from '@/core/ground/units/system';
+import type { BallStats } from './stats';
+
+const FEWEST = 3;
+
+/** What a lesson came to for a player. */
+export interface SummaryPart {
+  player: { name: string };
+  stats: BallStats;
+  first: BallStats | null;
+  second: BallStats | null;
+}
+
+const percent = (share: number): string => `${Math.round(share * 100)} %`;
+
+/** How the share that came out moved from the first half to the second; empty with too few balls. */
+function movedWords({ first, second }: SummaryPart): string {
+  if (!first || !second || first.out.of < FEWEST || second.out.of < FEWEST) return '';
+  const before = percent(first.out.share);
+  const after = percent(second.out.share);
+  if (before === after) return `In both halves ${before} came out.`;
+  const apart = second.out.low > first.out.high || second.out.high < first.out.low;
+  return `From the first half to the second the share that came out went from ${before} to ${after}${apart ? '' : ', which so few balls cannot tell from chance'}.`;
+}
+
+/** How the marks lay: off the call, and how widely in each half. */
+function markWords({ stats, first, second }: SummaryPart, units: UnitSystem): string {
+  if (!stats.entry) return '';
+  const unit = unitFor('short', units);
+  const far = (metres: number): string =>
+    `${plainNumber(fromMetres(Math.abs(metres), unit))} ${unit}`;
+  const { bias, spread, of } = stats.entry;
+  const error = (1.96 * spread) / Math.sqrt(of);
+  const where =
+    Math.abs(bias) < error
+      ? 'The mark lay where it was called, as far as the balls tell'
+      : `The mark lay ${far(bias)} ${bias > 0 ? 'further back' : 'nearer the ball'} than called (give or take ${far(error)})`;
+  const halves =
+    first?.entry && second?.entry
+      ? `, and spread by ${far(first.entry.spread)} at first and by ${far(second.entry.spread)} at last`
+      : '';
+  return `${where}${halves}.`;
+}
+
+/** A lesson in sentences: what each player hit, what came out, where the marks lay, and what moved between the halves. */
+export function summaryWords(
+  place: string,
+  parts: readonly SummaryPart[],
+  units: UnitSystem,
+): string {
+  const sentences = parts.flatMap((part) => {
+    const { stats } = part;
+    const { name } = part.player;
+    if (stats.balls === 0) return [`${name} hit no ball that was logged.`];
+    const { out } = stats;
+    const came =
+      out.of > 0
+        ? `; ${out.count} of ${out.of} came out, ${percent(out.share)} (${percent(out.low)} to ${percent(out.high)})`
+        : '';
+    return [
+      `${name} hit ${stats.balls} ${stats.balls === 1 ? 'ball' : 'balls'}${came}.`,
+      movedWords(part),
+      markWords(part, units),
+    ];
+  });
+  return [`At ${place}.`, ...sentences].filter(Boolean).join(' ');
+}

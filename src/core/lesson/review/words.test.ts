@@ -1,0 +1,181 @@
+import { A_CALL, aBall } from '@/core/testing/balls';
+import type { PlayerRecord } from '../players/record';
+import { callWords } from '../balls/callWords';
+import { flagCall } from '../balls/flagCall';
+import type { LessonPlan } from '../plan/lesson';
+import { reportOf } from './report';
+import { shareOf, statsOf, type StatBall } from './stats';
+import { shareWords, statWords } from './statWords';
+import { summaryWords } from './summary';
+import type { CallSheet } from '@/core/tell/sheet/callSheet';
+
+const at = (fields: Partial<StatBall>): StatBall => ({
+  entryMeant: 0.04,
+  carryMeant: 12,
+  pin: 14,
+  lip: 3,
+  ...fields,
+});
+
+describe('a call in a line', () => {
+  test('is said in the reader’s units and for the player’s hand', () => {
+    expect(callWords(A_CALL, 'right', 'yards')).toBe(
+      '56, face to 1:30, swing to 8:15, in an inch and a half behind, for 13 yards',
+    );
+    expect(callWords(A_CALL, 'left', 'metres')).toBe(
+      '56, face to 10:30, swing to 8:15, in 4 cm behind, for 12 metres',
+    );
+  });
+
+  test('says square and ball first', () => {
+    expect(callWords({ ...A_CALL, face_deg: 0, entry_in: -0.5 }, 'right', 'yards')).toContain(
+      'face square, swing to 8:15, ball first',
+    );
+  });
+});
+
+describe('what balls come to, in words', () => {
+  test('the same lines for any set, so that sets stand side by side', () => {
+    const names = (balls: StatBall[]): string[] =>
+      statWords(statsOf(balls), 'yards').map(([name]) => name);
+    expect(names([])).toEqual(names([at({ along_m: 12, entry_m: 0.05, carry_m: 11 })]));
+  });
+
+  test('what is not known is said, not made up', () => {
+    const words = Object.fromEntries(statWords(statsOf([]), 'metres'));
+    expect(words).toMatchObject({
+      balls: '0',
+      'out of the bunker': 'not known',
+      'mark against the call': 'too few',
+      'from the flag': 'not known',
+    });
+  });
+
+  test('a share comes with its interval', () => {
+    expect(shareWords(shareOf(17, 20))).toBe('17 of 20, 85 % (64–95)');
+    expect(shareWords(shareOf(0, 0))).toBe('not known');
+  });
+});
+
+describe('a summary', () => {
+  const part = (name: string, all: StatBall[]) => {
+    const half = all.length / 2;
+    return {
+      player: { name },
+      stats: statsOf(all),
+      first: statsOf(all.slice(0, half)),
+      second: statsOf(all.slice(half)),
+    };
+  };
+  const out = at({ along_m: 12, entry_m: 0.06 });
+  const left = at({ along_m: 1, entry_m: 0.05 });
+
+  test('says what moved only where it moved', () => {
+    const same = summaryWords(
+      'The bunker',
+      [
+        part(
+          'Ada',
+          Array.from({ length: 8 }, () => out),
+        ),
+      ],
+      'yards',
+    );
+    expect(same).toContain('In both halves 100 % came out.');
+    const better = summaryWords(
+      'The bunker',
+      [
+        part('Ada', [
+          ...Array.from({ length: 20 }, () => left),
+          ...Array.from({ length: 20 }, () => out),
+        ]),
+      ],
+      'yards',
+    );
+    expect(better).toContain('went from 0 % to 100 %.');
+    expect(better).not.toContain('chance');
+  });
+
+  test('says where the marks lay once the balls tell, in the reader’s units', () => {
+    const marks = (entries: number[], units: 'yards' | 'metres'): string =>
+      summaryWords(
+        'B',
+        [
+          part(
+            'Ada',
+            entries.map((entry_m) => at({ entry_m })),
+          ),
+        ],
+        units,
+      );
+    const spread = [0.055, 0.062, 0.058, 0.06, 0.061, 0.057];
+    expect(marks(spread, 'metres')).toMatch(
+      /The mark lay 1\.9 cm further back than called \(give or take 0\.2 cm\)/,
+    );
+    expect(marks(spread, 'yards')).toMatch(/0\.7 in further back/);
+    expect(marks([0.02, 0.06, 0.03, 0.05, 0.01, 0.07], 'metres')).toContain(
+      'The mark lay where it was called, as far as the balls tell',
+    );
+  });
+
+  test('one ball is a ball, and no percentages come from none', () => {
+    const one = {
+      player: { name: 'Bo' },
+      stats: statsOf([at({ strike: 'thin' })]),
+      first: null,
+      second: null,
+    };
+    expect(summaryWords('B', [one], 'yards')).toBe('At B. Bo hit 1 ball.');
+  });
+});
+
+describe('a player’s report', () => {
+  const plan: LessonPlan = {
+    held_on: '2026-05-02',
+    place: 'B',
+    weather: '',
+    players: ['ada'],
+    stations: [
+      { name: 'Near', shot: { pin_yd: 15, lip: { height_ft: 2, distance_ft: 8 } }, line: 0 },
+      { name: 'Far', shot: { pin_yd: 30 }, line: 1 },
+      { name: 'Never', shot: { pin_yd: 20 }, line: 2 },
+    ],
+    balls_per_station: 5,
+    minutes_per_turn: 5,
+    notes: '',
+  };
+  const record: PlayerRecord = {
+    name: 'Ada',
+    handed: 'right',
+    skill: 'good',
+    cautions: [],
+    schools: [],
+    notes: '',
+    bag: [{ name: '56', type: 'wedge', loft_deg: 56 }],
+  };
+
+  test('takes the last call of each station that was come to, and each ball against its own flag', () => {
+    const balls = [
+      aBall(1, { along_m: 13.7 }),
+      aBall(2, { along_m: 13.7, station: 1 }),
+      aBall(3, { along_m: 13.7, call: { ...A_CALL, club: '60' } }),
+    ];
+    const { calls, balls: against, first } = reportOf(record, plan, balls);
+    expect(calls.map(({ station, call }) => [station, call.club])).toEqual([
+      ['Near', '60'],
+      ['Far', '56'],
+    ]);
+    expect(against.map(({ pin }) => Math.round(pin))).toEqual([14, 27, 14]);
+    expect(against[0]!.lip).toBeCloseTo(2.44, 2);
+    expect(first).toBeNull();
+  });
+});
+
+test('the call of a station strikes a ball at the flag', () => {
+  const sheet = (calls: object[]) => ({ calls }) as unknown as CallSheet;
+  const relief = { kind: 'relief', toward_deg: 0 };
+  const sideways = { kind: 'out-sideways', toward_deg: 90 };
+  const splash = { kind: 'splash', toward_deg: 0 };
+  expect(flagCall(sheet([relief, sideways, splash]))).toBe(splash);
+  expect(flagCall(sheet([relief, sideways]))).toBeNull();
+});

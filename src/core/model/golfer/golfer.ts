@@ -1,0 +1,17 @@
+import type { Skill } from '@/core/ground/player/player';
+import type { Habits } from './habits';
+
+/** A golfer in this model: what the swing can do and how it strays. */
+export interface Golfer {
+  skill: Skill;
+  /** Full head speed at the reference length, m/s. */
+  headSpeed: number;
+  /** Factors on it through sand, learnt: for all clubs, and for single ones by name. Swings off grass have none. */
+  sandSpeed?: number;
+  clubSpeed?: Readonly<Record<string, number>>;
+  habits: Habits;
+}
+
+/** Full head speed that counts in sand with a club, at the reference length, m/s. */
+export const speedWith = (golfer: Golfer, club: { name: string }): number =>
+  golfer.headSpeed * (golfer.sandSpeed ?? 1) * (golfer.clubSpeed?.[club.name] ?? 1);

@@ -1,0 +1,82 @@
+import { meanOfWorst } from '@/core/ground/numeric/order';
+import { footingOf, madeWith } from '../spread/footing';
+import type { Setup } from '../swing/setup';
+import { outcomeOf } from './outcome';
+import { play, readyFor } from './play';
+import type { Golfer } from '../golfer/golfer';
+import type { Shot } from '@/core/ground/situation/shot';
+import { AS_MEANT, type SwingError } from '../swing/swingError';
+
+/** Chances and strokes over a sample of a player's swings. */
+export interface Odds {
+  out: number;
+  lip: number;
+  green: number;
+  thin: number;
+  fat: number;
+  within2m: number;
+  strokes: number;
+  worstTenth: number;
+  /** Strokes of each swing, for differences between candidates on common swings. */
+  each: Float64Array;
+  /** Where each ball finished along the line and across it, to the player's side positive, m. */
+  finishes: Float64Array;
+  across: Float64Array;
+}
+
+/** A ball is heavy when it goes less than this share of what was meant, through more sand. */
+const FAT_SHARE = 0.7;
+
+/** Odds of a set-up over the first `count` of the given swings; at least one. */
+export function oddsOf(
+  setup: Setup,
+  golfer: Golfer,
+  shot: Shot,
+  aim: number,
+  swings: readonly SwingError[],
+  count = swings.length,
+): Odds {
+  const each = new Float64Array(count);
+  const finishes = new Float64Array(count);
+  const across = new Float64Array(count);
+  const footing = footingOf(setup, shot);
+  const error = { ...AS_MEANT };
+  const ready = readyFor(setup, golfer, shot);
+  const meant = play(ready, AS_MEANT, aim);
+  const heavy = FAT_SHARE * (meant.finish.carry || Infinity);
+  let out = 0;
+  let lip = 0;
+  let green = 0;
+  let thin = 0;
+  let fat = 0;
+  let within2m = 0;
+  let strokes = 0;
+  for (let i = 0; i < count; i++) {
+    const played = play(ready, madeWith(swings[i]!, footing, error), aim);
+    const { finish } = played;
+    const outcome = outcomeOf(finish, shot, golfer.skill);
+    each[i] = outcome.strokes;
+    finishes[i] = finish.x;
+    across[i] = finish.y;
+    out += outcome.out;
+    lip += outcome.lip;
+    green += outcome.green;
+    within2m += outcome.within2m;
+    strokes += outcome.strokes;
+    if (played.thin) thin += 1;
+    else if (finish.carry < heavy && played.path > meant.path) fat += 1;
+  }
+  return {
+    out: out / count,
+    lip: lip / count,
+    green: green / count,
+    thin: thin / count,
+    fat: meant.finish.carry > 0 ? fat / count : 0,
+    within2m: within2m / count,
+    strokes: strokes / count,
+    worstTenth: meanOfWorst(each, 0.1),
+    each,
+    finishes,
+    across,
+  };
+}

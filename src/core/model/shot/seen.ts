@@ -1,0 +1,53 @@
+import { headNormals } from '@/core/ground/club/geometry';
+import { lengthFactor } from '../golfer/headSpeed';
+import { divotOf } from '../passage/divot';
+import { headAtMark } from '../passage/passage';
+import { visibleEdge } from '@/core/ground/arc/arc';
+import { deliveryOf, holdOf, type Setup } from '../swing/setup';
+import { play, readyFor } from './play';
+import { speedWith, type Golfer } from '../golfer/golfer';
+import type { Shot } from '@/core/ground/situation/shot';
+import { arcWith } from './strike';
+import type { SwingError } from '../swing/swingError';
+
+/** What can be seen of a ball that was struck from the sand, m. */
+export interface Seen {
+  /** Where the club entered, behind the visible back edge of the ball; ball first is negative. */
+  entry: number;
+  carry: number;
+  /** Where it stopped, along the line to the flag and across it, to the player's side positive. */
+  x: number;
+  y: number;
+  thin: boolean;
+}
+
+/** Where a swing enters the sand, m behind the visible back edge of the ball: a higher or steeper arc moves it too. */
+export const entryOf = (setup: Setup, shot: Shot, error: SwingError): number =>
+  -headAtMark(arcWith(deliveryOf(setup, shot), error), 10).mark - visibleEdge(shot.burial);
+
+/** Depth of the mark that a swing leaves, m. */
+export function depthOf(setup: Setup, golfer: Golfer, shot: Shot, error: SwingError): number {
+  const { club, gripDown, fraction } = setup;
+  const speed = speedWith(golfer, club) * lengthFactor(club, gripDown) * fraction * error.speed;
+  const normals = headNormals(club, holdOf(setup, shot), error.face);
+  return divotOf(arcWith(deliveryOf(setup, shot), error), speed, { normals, club }, shot.sand)
+    .depth;
+}
+
+/** Plays one swing and tells what can be seen of it. */
+export function seenBall(
+  setup: Setup,
+  aim: number,
+  golfer: Golfer,
+  shot: Shot,
+  error: SwingError,
+): Seen {
+  const { finish, thin } = play(readyFor(setup, golfer, shot), error, aim);
+  return {
+    entry: entryOf(setup, shot, error),
+    carry: finish.carry,
+    x: finish.x,
+    y: finish.y,
+    thin,
+  };
+}

@@ -1,0 +1,49 @@
+import { inverseNormal } from '@/core/ground/numeric/normal';
+import { seededUint32 } from '@/core/ground/numeric/random';
+import { sobol } from '@/core/ground/numeric/sobol';
+import type { SwingError } from '../swing/swingError';
+import type { Habits } from '../golfer/habits';
+
+const DIMENSIONS = 6;
+
+/** Fastest and slowest that a spread may make a swing, as a factor. */
+const SPEED_RANGE = [0.25, 1.6] as const;
+
+/** Deviates beyond this are not believed: a swing five deviations out is a whiff, not a data point. */
+const MOST_DEVIATIONS = 4;
+
+function bounded(z: number): number {
+  return Math.max(-MOST_DEVIATIONS, Math.min(MOST_DEVIATIONS, z));
+}
+
+/**
+ * The same `count` human swings for every candidate (common random numbers), so that two set-ups are told
+ * apart by what they do, not by luck. Any power-of-two prefix is itself an even sample.
+ *
+ * @param habits the player's spread
+ * @param count swings, a power of two
+ * @param seed same seed, same swings
+ */
+export function sampleSwings(habits: Habits, count: number, seed: number): SwingError[] {
+  const points = sobol(count, DIMENSIONS, seededUint32(seed));
+  const swings: SwingError[] = [];
+  for (let i = 0; i < count; i++) {
+    const z = (j: number): number => bounded(inverseNormal(points[i * DIMENSIONS + j]!));
+    const heavy = (j: number): number => {
+      const value = z(j);
+      return value * (1 + habits.tail * value * value);
+    };
+    const speed = z(3);
+    const quitting = Math.max(0, -speed - 0.8);
+    const factor = 1 + habits.speed * speed - habits.quit * quitting * quitting;
+    swings.push({
+      mark: habits.bias.mark + habits.mark * heavy(0),
+      height: habits.bias.height + habits.height * heavy(1),
+      attack: habits.attack * z(2),
+      speed: Math.max(SPEED_RANGE[0], Math.min(SPEED_RANGE[1], factor)),
+      face: habits.face * z(4),
+      aim: habits.bias.aim + habits.aim * z(5),
+    });
+  }
+  return swings;
+}

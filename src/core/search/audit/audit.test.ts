@@ -1,0 +1,122 @@
+import { golferOf } from '@/core/model/golfer/golferOf';
+import { sampleSwings } from '@/core/model/spread/swings';
+import { aClub, aPlayer, aShot, CLUB_52, CLUB_56, CLUB_60 } from '@/core/testing/fixtures';
+import { degrees } from '@/core/ground/units/angle';
+import { fromMetres } from '@/core/ground/units/length';
+import { bounceFits } from './bounceFit';
+import { gapsOf } from './gaps';
+import { mixOf, standardMix } from './mix';
+import { isAsItIs, oneWedge, type WedgeSearch } from './oneWedge';
+import { usageOver } from './usage';
+
+const last = <T>(steps: Iterable<T>): T => [...steps].at(-1)!;
+
+describe('the mix', () => {
+  const mix = standardMix(64);
+
+  test('weights add up to one, and every shot is one that can be read', () => {
+    expect(mix.reduce((sum, { weight }) => sum + weight, 0)).toBeCloseTo(1, 9);
+    for (const { shot } of mix) {
+      expect(shot.lip.distance).toBeLessThan(shot.edge);
+      expect(shot.edge).toBeLessThan(shot.pin);
+      expect(shot.pin).toBeLessThan(shot.back);
+    }
+  });
+
+  test('holds what a season holds: mostly clean and near, some sunk, some long', () => {
+    const share = (holds: (each: (typeof mix)[0]) => boolean): number =>
+      mix.filter(holds).length / mix.length;
+    expect(share(({ shot }) => fromMetres(shot.pin, 'yd') > 40)).toBeCloseTo(0.08, 1);
+    expect(share(({ shot }) => shot.burial > 0.015)).toBeCloseTo(0.1, 1);
+    expect(share(({ shot }) => fromMetres(shot.pin, 'yd') < 25)).toBeGreaterThan(0.7);
+  });
+
+  test('one sand only, or the readings that were made', () => {
+    const densities = new Set(standardMix(16, 'firm').map(({ shot }) => shot.sand.density));
+    expect(densities.size).toBe(1);
+    expect(mixOf([aShot(12, 1), aShot(20, 1)])[1]!.weight).toBe(0.5);
+    expect(() => mixOf([])).toThrow(/at least one/);
+  });
+});
+
+describe('gaps', () => {
+  test('even, wide and narrow steps are told apart, woods and putter left out', () => {
+    const bag = [
+      aClub('60', 'wedge', 60, 8, 71),
+      aClub('56', 'wedge', 56, 12, 82),
+      aClub('54', 'wedge', 54, 12, 86),
+      aClub('PW', 'iron', 45, 5, 108),
+      aClub('3w', 'wood', 15, 2, 200),
+    ];
+    const gaps = gapsOf(bag, 32, 'middle');
+    expect(gaps.map(({ judgement }) => judgement)).toEqual(['even', 'narrow', 'wide']);
+    expect(degrees(gaps[2]!.loft)).toBeCloseTo(9, 9);
+    expect(gaps.every(({ reckoned }) => !reckoned)).toBe(true);
+  });
+
+  test('a carry that nobody said is reckoned, and said to be', () => {
+    const bag = [aClub('60', 'wedge', 60, 8), aClub('52', 'wedge', 52, 10, 92)];
+    const [gap] = gapsOf(bag, golferOf(aPlayer('middle', bag)).headSpeed, 'middle');
+    expect(gap!.reckoned).toBe(true);
+    expect(gap!.carry).toBeGreaterThan(5);
+  });
+});
+
+test('on wet sand much bounce is thin more often and heavy less often; soft sand tells them hardly apart', () => {
+  const bag = [aClub('low', 'wedge', 56, 4, 82), aClub('high', 'wedge', 56, 16, 82)];
+  const player = aPlayer('middle', bag);
+  const golfer = golferOf(player);
+  const swings = sampleSwings(golfer.habits, 256, 1);
+  const fits = bounceFits(player, golfer, ['soft', 'wet'], swings);
+  const fit = (club: string, sand: string) => fits.find((f) => f.club === club && f.sand === sand)!;
+  expect(fit('high', 'wet').thin!).toBeGreaterThan(fit('low', 'wet').thin!);
+  expect(fit('high', 'wet').heavy!).toBeLessThan(fit('low', 'wet').heavy!);
+  expect(fit('low', 'wet').verdict).toBe('more');
+  expect(fit('low', 'wet').saving).toBeGreaterThan(0.02);
+  expect(fit('low', 'soft').verdict).toBe('suits');
+  expect(fit('high', 'soft').verdict).toBe('suits');
+});
+
+test('a wedge that cannot be splashed so far says so', () => {
+  const player = aPlayer('beginner', [aClub('LW', 'wedge', 64, 6, 20)]);
+  const golfer = golferOf(player);
+  const [fit] = bounceFits(player, golfer, ['powder'], sampleSwings(golfer.habits, 16, 1));
+  expect(fit).toMatchObject({ verdict: 'cannot', thin: null });
+});
+
+test('shares of use add up to one and name every club of the bag', () => {
+  const player = aPlayer('good', [CLUB_60, CLUB_56, CLUB_52]);
+  const usage = last(usageOver(player, standardMix(16), 1));
+  expect(usage.reduce((sum, { share }) => sum + share, 0)).toBeCloseTo(1, 9);
+  expect(usage.map(({ club }) => club)).toEqual(expect.arrayContaining(['60', '56', '52']));
+  expect(usage[0]!.share).toBeGreaterThan(0.2);
+});
+
+describe('if one wedge were different', () => {
+  const search = (bag: ReturnType<typeof aClub>[]): WedgeSearch =>
+    last(oneWedge(aPlayer('middle', bag), standardMix(8), 5));
+
+  test('a bag with one ill-suited wedge gains much from another, with an error that is small beside it', () => {
+    const { changes, done, total } = search([aClub('PW', 'wedge', 44, 2, 112)]);
+    expect(done).toBe(total);
+    const [change] = changes!;
+    expect(change!.instead).toBe('PW');
+    expect(change!.loftDeg).toBeGreaterThanOrEqual(52);
+    expect(change!.saving).toBeGreaterThan(0.1);
+    expect(change!.error).toBeLessThan(change!.saving / 2);
+  });
+
+  test('a good set gains next to nothing', () => {
+    const { changes } = search([CLUB_60, CLUB_56, CLUB_52]);
+    expect(changes).toHaveLength(3);
+    expect(Math.abs(changes![0]!.saving)).toBeLessThan(0.12);
+  });
+
+  test('knows a club that is already so, and refuses a bag without wedges', () => {
+    const change = { instead: '56', loftDeg: 55, bounceDeg: 12, saving: 0, error: 0 };
+    expect(isAsItIs(CLUB_56, change)).toBe(true);
+    expect(isAsItIs(CLUB_60, change)).toBe(false);
+    const irons = aPlayer('middle', [aClub('9i', 'iron', 41, 5, 121)]);
+    expect(() => [...oneWedge(irons, standardMix(8), 1)]).toThrow(/no wedge/);
+  });
+});

@@ -1,0 +1,48 @@
+import type { Club } from '@/core/ground/club/club';
+import type { Player } from '@/core/ground/player/player';
+import { familiesFor } from '../candidates/candidate';
+import { coarse } from '../candidates/explore';
+import { byScore, rate, type Rated, type Rater } from '../candidates/rate';
+import { thinned } from '../changes/quick';
+import { oddsOf } from '@/core/model/shot/odds';
+import type { Golfer } from '@/core/model/golfer/golfer';
+import type { Shot } from '@/core/ground/situation/shot';
+import type { SwingError } from '@/core/model/swing/swingError';
+
+/** Two samples of the player's swings: one to choose by, another to judge the choice by, or luck would be counted. */
+export interface Samples {
+  choose: readonly SwingError[];
+  judge: readonly SwingError[];
+}
+
+/** What one club can do in a shot: its score where it was chosen, and the strokes of each judging swing. */
+export interface ClubResult {
+  score: number;
+  strokes: Float64Array;
+}
+
+const CHOICES = 3;
+
+/** The best that a club does in a shot; null when it cannot be played at the flag. */
+export function bestWithClub(
+  club: Club,
+  player: Player,
+  golfer: Golfer,
+  shot: Shot,
+  samples: Samples,
+  caution: number,
+): ClubResult | null {
+  const rater: Rater = { golfer, shot, swings: samples.choose, caution, flown: 0 };
+  const families = familiesFor(player, shot).families.filter((family) => family.club === club);
+  const rated: Rated[] = families.flatMap((family) =>
+    coarse(thinned(family), rater).rated.slice(0, 1),
+  );
+  const [best] = rated
+    .sort(byScore)
+    .slice(0, CHOICES)
+    .map((each) => rate(rater, each, each.school, samples.choose.length))
+    .sort(byScore);
+  if (!best) return null;
+  const { each } = oddsOf(best.setup, golfer, shot, best.aim, samples.judge);
+  return { score: best.score, strokes: each };
+}

@@ -1,0 +1,140 @@
+import type { Player, Skill } from '@/core/ground/player/player';
+import { OTHER_SCHOOLS } from '../schools/schools';
+import type { School } from '../schools/school';
+import type { Golfer } from '@/core/model/golfer/golfer';
+import type { Escape, Shot } from '@/core/ground/situation/shot';
+import type { SwingError } from '@/core/model/swing/swingError';
+import { strokesToHoleOut } from '@/core/model/strokes/holeOut';
+import { toMetres } from '@/core/ground/units/length';
+import type { Call } from './call';
+import { familiesFor, type Family } from '../candidates/candidate';
+import { coarse } from '../candidates/explore';
+import { byScore, rate, type Rated, type Rater } from '../candidates/rate';
+
+/** Relief under penalty: no ball is struck. */
+export interface OtherCall {
+  school: { id: string; name: string };
+  penalty: number;
+  strokes: number;
+  why: string;
+}
+
+/** A way out that nobody has read is taken to lie behind the player: low, with some room. */
+const ASSUMED: Escape = {
+  toward: Math.PI,
+  lip: { height: toMetres(0.5, 'ft'), distance: toMetres(8, 'ft') },
+  room: toMetres(15, 'yd'),
+};
+
+/** How far past the lip a ball played out sideways is meant to stop: half of the room, but not over this, m. */
+const FAR_ENOUGH = 8;
+
+/** Swings that rate a way out. */
+const SAMPLE = 256;
+
+/** Schools that play out sideways: the plain splash, the square steep dig. */
+const WAYS = ['parallel', 'neutral-release', 'across', 'square-steep', 'sharp-edge'];
+
+/** The shot of a way out: its own lip and open ground, the hole seen from its own frame. */
+function shotToward(shot: Shot, escape: Escape, leftIn: number): Shot {
+  const target = escape.lip.distance + Math.min(escape.room / 2, FAR_ENOUGH);
+  const c = Math.cos(escape.toward);
+  const s = Math.sin(escape.toward);
+  return {
+    ...shot,
+    carry: undefined,
+    clear: undefined,
+    pin: target,
+    edge: escape.lip.distance,
+    back: escape.lip.distance + escape.room,
+    lip: escape.lip,
+    // Ground tilts turn with the player: an up-slope is a down-slope from the other side.
+    along: shot.along * c + shot.across * s,
+    across: shot.across * c - shot.along * s,
+    wind: { x: shot.wind.x * c - shot.wind.y * s, y: shot.wind.y * c + shot.wind.x * s },
+    leftIn,
+    away: { holeX: shot.pin * c, holeY: shot.pin * s, ground: 'rough' },
+  };
+}
+
+/** Families that play out sideways, the most lofted wedges first. */
+function families(player: Player, shot: Shot): Family[] {
+  const { families: all } = familiesFor(player, shot, WAYS);
+  const lofts = [...new Set(all.map(({ club }) => club.loft))].sort((a, b) => b - a).slice(0, 3);
+  return all.filter(({ club }) => lofts.includes(club.loft));
+}
+
+/** Calls for every way out that was read (or the assumed one), and what a ball left in then costs at most. */
+export function escapeCalls(
+  player: Player,
+  golfer: Golfer,
+  shot: Shot,
+  swings: readonly SwingError[],
+  caution: number,
+): { calls: Call[]; leftIn: number; assumed: boolean; flown: number } {
+  const assumed = shot.escapes.length === 0;
+  const average = strokesToHoleOut('sand', shot.pin, golfer.skill) + hardship(shot);
+  const calls: Call[] = [];
+  let flown = 0;
+  for (const escape of assumed ? [ASSUMED] : shot.escapes) {
+    const turned = shotToward(shot, escape, average);
+    const rater: Rater = { golfer, shot: turned, swings, caution, flown: 0 };
+    const rated: Rated[] = families(player, turned).flatMap((each) => coarse(each, rater).rated);
+    const [best] = rated
+      .sort(byScore)
+      .slice(0, 3)
+      .map((each) => rate(rater, each, each.school, SAMPLE))
+      .sort(byScore);
+    flown += rater.flown;
+    if (best) {
+      calls.push({
+        kind: 'out-sideways',
+        school: { ...playedAs(best.school), ...OTHER_SCHOOLS.sideways },
+        setup: best.setup,
+        aim: best.aim,
+        meant: best.finish,
+        odds: best.odds,
+        score: best.score,
+        shot: turned,
+        toward: escape.toward,
+      });
+    }
+  }
+  const sideways = calls.map(({ odds }) => odds.strokes);
+  return { calls, leftIn: Math.min(average, ...sideways), assumed, flown };
+}
+
+const playedAs = ({ feetWithPath, finish }: School) => ({ feetWithPath, finish, fuss: 0.5 });
+
+/** What a hard situation adds to the average of the tables for a ball that stays in it, strokes. Tuned. */
+function hardship(shot: Shot): number {
+  const steepness = Math.atan2(shot.lip.height, shot.lip.distance);
+  return 0.5 * Math.max(0, steepness - 0.35) + 8 * Math.max(0, shot.burial - 0.006);
+}
+
+/** Distance back on the line at which a ball dropped outside the bunker is played, m past the bunker. */
+const DROPPED_BACK = toMetres(12, 'yd');
+
+/**
+ * Relief for an unplayable ball: inside the bunker for one penalty stroke, back on the line outside it for two, with
+ * what it costs on average. The Rules in force decide what may be done.
+ */
+export function reliefCalls(shot: Shot, skill: Skill): OtherCall[] {
+  const inside =
+    1 + strokesToHoleOut('sand', shot.pin, skill) + hardship({ ...shot, burial: 0 }) / 2;
+  const outside = 2 + strokesToHoleOut('fairway', shot.pin + DROPPED_BACK, skill);
+  return [
+    {
+      school: OTHER_SCHOOLS.reliefInside,
+      penalty: 1,
+      strokes: inside,
+      why: 'One penalty stroke and a clean lie in the same sand, further from the lip.',
+    },
+    {
+      school: OTHER_SCHOOLS.reliefOutside,
+      penalty: 2,
+      strokes: outside,
+      why: 'Two penalty strokes and a ball on grass behind the bunker.',
+    },
+  ].sort((a, b) => a.strokes - b.strokes);
+}

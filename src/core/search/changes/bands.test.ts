@@ -1,0 +1,43 @@
+import { readFileSync } from 'node:fs';
+import { readSituation } from '@/core/tell/format/readSituation';
+import { bandsAlong, type Band } from './bands';
+import { changesWhen } from './changes';
+
+const { question, firmness } = readSituation(
+  JSON.parse(readFileSync('examples/greenside.json', 'utf8')),
+);
+const { pin } = question.shot;
+
+const last = (steps: Generator<Band[]>): Band[] => [...steps].at(-1)!;
+const name = ({ best }: Band): string => `${best?.club}/${best?.kind}`;
+
+test('bands join without gaps from one end to the other, each led by another call than the next', () => {
+  const bands = last(bandsAlong(question, 6, 50, 8));
+  expect(bands[0]!.from).toBe(6);
+  expect(bands.at(-1)!.to).toBe(50);
+  expect(bands.length).toBeGreaterThan(1);
+  bands.slice(1).forEach((band, i) => {
+    expect(band.from).toBe(bands[i]!.to);
+    expect(name(band)).not.toBe(name(bands[i]!));
+  });
+});
+
+test('the call that was made stands where the flag is, and ends where it is said to change', () => {
+  const [change] = [...changesWhen(question, firmness)].filter(
+    (each) => each?.factor === 'distance' && each.direction === 'up',
+  );
+  const bands = last(bandsAlong(question, 6, 60, 10));
+  const here = bands.find(({ from, to }) => from <= pin && pin <= to)!;
+  expect(here.best!.club).toBe(change!.from!.club);
+  expect(Math.abs(here.to - change!.value)).toBeLessThan(1.5);
+});
+
+test('where nothing gets out the band says so', () => {
+  const shot = { ...question.shot, lip: { height: 5.5, distance: 1 } };
+  const bands = last(bandsAlong({ ...question, shot }, pin - 2, pin + 2, 2));
+  expect(bands).toEqual([{ from: pin - 2, to: pin + 2, best: null }]);
+});
+
+test('a range without the flag is refused', () => {
+  expect(() => [...bandsAlong(question, pin, pin + 5, 4)]).toThrow(/range/);
+});

@@ -1,0 +1,115 @@
+import { sampleSwings } from '@/core/model/spread/swings';
+import type { Shot } from '@/core/ground/situation/shot';
+import { FACTOR, FACTORS, type Factor, type FactorName } from './factors';
+import { golferOf } from '@/core/model/golfer/golferOf';
+import type { Question } from '../calls/prescribe';
+import { leaders, sameCall, type Leader, type QuickQuestion } from './quick';
+import { DEFAULT_CAUTION, TIE_STROKES } from '../candidates/rank';
+
+/** Swings that the scans share. */
+const SWINGS = 64;
+
+/** The value of a factor at which another call becomes clearly better, and that call. */
+export interface Change {
+  factor: FactorName;
+  /** SI; the sand's firmness from 0 to 1. */
+  value: number;
+  direction: 'up' | 'down';
+  /** Null when nothing gets out at the flag as the reading stands. */
+  from: Leader | null;
+  /** Null when nothing gets out any more. */
+  to: Leader | null;
+}
+
+/** A question made ready for scans of many shots. */
+export const quickQuestion = (question: Question): QuickQuestion => {
+  const golfer = golferOf(question.player);
+  return {
+    player: question.player,
+    golfer,
+    swings: sampleSwings(golfer.habits, SWINGS, question.seed),
+    caution: question.caution ?? DEFAULT_CAUTION,
+    schools: question.only?.length ? question.only : undefined,
+  };
+};
+
+/**
+ * The call that beats `current` in this shot by more than `margin`; undefined while none does, null when nothing gets
+ * out any more. Where nothing got out before, the first that does.
+ */
+function usurper(
+  quick: QuickQuestion,
+  shot: Shot,
+  current: Leader | null,
+  margin: number,
+): Leader | null | undefined {
+  const all = leaders(quick, shot);
+  const [best] = all;
+  if (!current) return best;
+  if (!best) return null;
+  const still = all.find((leader) => sameCall(leader, current));
+  if (still && still.score - best.score <= margin) return undefined;
+  return best;
+}
+
+/** Looks outwards in steps, then halves the last step until the change is known well enough. */
+function scan(
+  quick: QuickQuestion,
+  shot: Shot,
+  factor: Factor,
+  from: number,
+  sign: 1 | -1,
+  current: Leader | null,
+  margin: number,
+): Change | null {
+  let inside = from;
+  for (const step of factor.steps) {
+    const at = Math.min(factor.high, Math.max(factor.low, from + sign * step));
+    if (at === inside) return null;
+    let found = usurper(quick, factor.set(shot, at), current, margin);
+    if (found === undefined) {
+      inside = at;
+      continue;
+    }
+    let outside = at;
+    while (Math.abs(outside - inside) > factor.fine) {
+      const middle = (inside + outside) / 2;
+      const there = usurper(quick, factor.set(shot, middle), current, margin);
+      if (there === undefined) inside = middle;
+      else {
+        outside = middle;
+        found = there;
+      }
+    }
+    const direction = sign > 0 ? 'up' : 'down';
+    return { factor: factor.name, value: outside, direction, from: current, to: found };
+  }
+  return null;
+}
+
+/**
+ * When the answer changes: for each factor, the nearest values up and down at which another club or kind of shot
+ * becomes better by more than a tie, found by bisection on common swings. Yields as it goes, so that whoever calls
+ * can show progress and stop.
+ *
+ * @param firmness where the sand stands from 0 to 1
+ * @param called the call that stands, when a full search has made one: ties are its to keep
+ */
+export function* changesWhen(
+  question: Question,
+  firmness: number,
+  called?: Pick<Leader, 'club' | 'kind'>,
+): Generator<Change | null> {
+  const quick = quickQuestion(question);
+  const all = leaders(quick, question.shot);
+  const current = (called && all.find((leader) => sameCall(leader, called))) ?? all[0] ?? null;
+  const margin = current ? current.score - all[0]!.score + TIE_STROKES : 0;
+  for (const name of FACTORS) {
+    const factor = FACTOR[name];
+    const from = factor.get(question.shot, firmness);
+    for (const sign of [1, -1] as const) {
+      if (name === 'lie' && sign < 0) continue;
+      yield scan(quick, question.shot, factor, from, sign, current, margin);
+    }
+  }
+}

@@ -1,0 +1,74 @@
+import type { Player } from '@/core/ground/player/player';
+import type { School } from '../schools/school';
+import type { Golfer } from '@/core/model/golfer/golfer';
+import type { Shot } from '@/core/ground/situation/shot';
+import type { SwingError } from '@/core/model/swing/swingError';
+import { LONG_FROM } from '../calls/call';
+import { familiesFor, type Family } from '../candidates/candidate';
+import { coarse } from '../candidates/explore';
+import { byScore, rate, type Rated, type Rater } from '../candidates/rate';
+
+/** What a quick search needs besides the shot. */
+export interface QuickQuestion {
+  player: Player;
+  golfer: Golfer;
+  swings: readonly SwingError[];
+  caution: number;
+  schools?: readonly string[] | undefined;
+}
+
+const SAMPLE = 64;
+const KEEP = 10;
+
+/** What a call is known by when one asks whether it has changed: its club and its kind. */
+export interface Leader {
+  club: string;
+  kind: School['kind'];
+  school: string;
+  faceDeg: number;
+  score: number;
+}
+
+const key = (leader: Pick<Leader, 'club' | 'kind'>): string => `${leader.club}/${leader.kind}`;
+
+/** Same club and kind of shot. */
+export const sameCall = (
+  a: Pick<Leader, 'club' | 'kind'>,
+  b: Pick<Leader, 'club' | 'kind'>,
+): boolean => key(a) === key(b);
+
+/** The middle face and mark only: enough to tell who leads. */
+export const thinned = (family: Family): Family => ({
+  ...family,
+  faces: family.faces.length > 2 ? family.faces.slice(1) : family.faces.slice(0, 2),
+  entries: family.entries.slice(0, 1),
+});
+
+const leaderOf = (rated: Rated, shot: Shot): Leader => ({
+  club: rated.setup.club.name,
+  kind: rated.school.kind === 'splash' && shot.pin > LONG_FROM ? 'long-splash' : rated.school.kind,
+  school: rated.school.id,
+  faceDeg: Math.round((rated.setup.opening * 180) / Math.PI),
+  score: rated.score,
+});
+
+/**
+ * The calls that lead in a shot, the best of each club and kind, best first: a search with fewer set-ups and swings,
+ * for scans of many shots. Empty when nothing gets out.
+ */
+export function leaders(question: QuickQuestion, shot: Shot): Leader[] {
+  const { player, golfer, swings, caution, schools } = question;
+  const rater: Rater = { golfer, shot, swings, caution, flown: 0 };
+  const { families } = familiesFor(player, shot, schools);
+  const rated = families.flatMap((family) => coarse(thinned(family), rater).rated.slice(0, 1));
+  const seen = new Map<string, Leader>();
+  rated
+    .sort(byScore)
+    .slice(0, KEEP)
+    .map((each) => leaderOf(rate(rater, each, each.school, SAMPLE), shot))
+    .sort(byScore)
+    .forEach((leader) => {
+      if (!seen.has(key(leader))) seen.set(key(leader), leader);
+    });
+  return [...seen.values()];
+}

@@ -1,0 +1,104 @@
+import { quantile } from '@/core/ground/numeric/order';
+import type { Player } from '@/core/ground/player/player';
+import type { SandPreset } from '@/core/ground/sand/presets';
+import { play, playAsMeant, readyFor } from '@/core/model/shot/play';
+import type { Golfer } from '@/core/model/golfer/golfer';
+import { AS_MEANT, type SwingError } from '@/core/model/swing/swingError';
+import { footingOf, madeWith } from '@/core/model/spread/footing';
+import { fractionAtClock, swingClock } from '@/core/ground/units/clock';
+import { ladderShot } from './ladderShot';
+import { schoolFor, styleSetup, type LadderStyle } from './style';
+
+/** Swings of a ladder: the lead arm as a clock hand, and everything there is. */
+export const LADDER_HOURS = [7.5, 8.5, 9.5, 10.5, 11.25] as const;
+
+/** One club with one swing. Lengths in m. */
+export interface Rung {
+  clock: string;
+  fraction: number;
+  /** The ball as meant. */
+  carry: number;
+  finish: number;
+  apex: number;
+  /** Standard deviation of the carries of the player's swings. */
+  spread: number;
+  /** Eight in ten of the balls stop between these. */
+  low: number;
+  high: number;
+}
+
+/** One club of a ladder: its rungs by swing, null where the way of playing does not reach. */
+export interface LadderRow {
+  club: string;
+  school: string;
+  faceDeg: number;
+  entry: number;
+  rungs: (Rung | null)[];
+}
+
+/** Swings that each rung is rated over. */
+export const LADDER_SAMPLE = 128;
+
+/** A swing is in a school when it is this near to its range, as a share of full head speed. */
+const NEAR = 0.03;
+
+/**
+ * Club by swing, what each carries and where it stops: the clubs of the bag that the way of playing takes, in the
+ * order of their loft.
+ *
+ * @param swings the player's swings, for the spread
+ */
+export function ladder(
+  player: Player,
+  golfer: Golfer,
+  style: LadderStyle,
+  sand: SandPreset,
+  swings: readonly SwingError[],
+): LadderRow[] {
+  const shot = ladderShot(sand);
+  const rows: LadderRow[] = [];
+  for (const club of [...player.bag].sort((a, b) => b.loft - a.loft)) {
+    const school = schoolFor(style, club, player);
+    if (!school) continue;
+    const [least, most] = school.fraction;
+    const rungs = LADDER_HOURS.map((hours): Rung | null => {
+      const fraction = fractionAtClock(hours);
+      if (fraction < least - NEAR || fraction > most + NEAR) return null;
+      const setup = styleSetup(style, school, club, fraction, shot);
+      const meant = playAsMeant(setup, golfer, shot, 0);
+      const ready = readyFor(setup, golfer, shot);
+      const footing = footingOf(setup, shot);
+      const error = { ...AS_MEANT };
+      const carries: number[] = [];
+      const finishes: number[] = [];
+      for (const swing of swings) {
+        const { finish } = play(ready, madeWith(swing, footing, error), 0);
+        carries.push(finish.carry);
+        finishes.push(Math.hypot(finish.x, finish.y));
+      }
+      const mean = carries.reduce((sum, carry) => sum + carry, 0) / carries.length;
+      const variance =
+        carries.reduce((sum, carry) => sum + (carry - mean) ** 2, 0) / (carries.length - 1);
+      return {
+        clock: swingClock(fraction),
+        fraction,
+        carry: meant.carry,
+        finish: Math.hypot(meant.x, meant.y),
+        apex: meant.apex,
+        spread: Math.sqrt(variance),
+        low: quantile(finishes, 0.1),
+        high: quantile(finishes, 0.9),
+      };
+    });
+    if (rungs.every((rung) => rung === null)) continue;
+    const setup = styleSetup(style, school, club, 1, shot);
+    rows.push({
+      club: club.name,
+      school: school.id,
+      faceDeg: Math.round((setup.opening * 180) / Math.PI),
+      entry: setup.entry,
+      rungs,
+    });
+  }
+  return rows;
+}

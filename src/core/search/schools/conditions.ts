@@ -1,0 +1,91 @@
+import type { Club } from '@/core/ground/club/club';
+import type { Player } from '@/core/ground/player/player';
+import type { Shot } from '@/core/ground/situation/shot';
+import { degrees } from '@/core/ground/units/angle';
+
+/* The conditions that schools are made of, each a reason why not, or null. */
+
+export type Condition = (shot: Shot) => string | null;
+
+/** All of the conditions: the first reason that any of them gives. */
+export const all =
+  (...conditions: Condition[]): Condition =>
+  (shot) => {
+    for (const condition of conditions) {
+      const reason = condition(shot);
+      if (reason) return reason;
+    }
+    return null;
+  };
+
+/** A ball that sits, or sits down a little: up to this burial sand can be thrown under it. */
+const SITTING = 0.0135;
+
+export const ballSits: Condition = (shot) =>
+  shot.burial > SITTING ? 'The ball sits too deep to be splashed out this way.' : null;
+
+export const ballClean: Condition = (shot) =>
+  shot.burial > 0.0065 ? 'The ball sits down: it cannot be met cleanly.' : null;
+
+export const ballSunk: Condition = (shot) =>
+  shot.burial <= SITTING ? 'For a ball that is half under or more; this one sits.' : null;
+
+/** Sand that is firm, wet or thin, so that a club does not sink into it. */
+const firmness = ({ sand }: Shot): number =>
+  sand.strength + 0.004 * sand.stiffness + (sand.baseDepth < 0.03 ? 80e3 : 0);
+
+export const sandFirm: Condition = (shot) =>
+  firmness(shot) < 9e4 ? 'For firm, wet or thin sand; this sand takes a splash.' : null;
+
+export const upSlope: Condition = (shot) =>
+  degrees(shot.along) < 4 ? 'For a ball on an up-slope.' : null;
+
+export const downSlope: Condition = (shot) =>
+  degrees(shot.along) > -4 ? 'For a ball on a down-slope.' : null;
+
+/** Sand thinner than this over its base leaves a club no room to slide, m. */
+const THIN_SAND = 0.008;
+
+export const roomUnder: Condition = ({ sand }) =>
+  sand.baseDepth < THIN_SAND ? 'There is no sand to slide the club through.' : null;
+
+/** A lip that a low ball flies over: knee-high at most, and flat enough. */
+export const lipLow: Condition = ({ lip }) =>
+  lip.height > 0.6 || lip.height / lip.distance > 0.25
+    ? 'The lip is too high for a ball kept low.'
+    : null;
+
+/** A shot at least this long, m. */
+export const longerThan =
+  (metres: number, words: string): Condition =>
+  (shot) =>
+    shot.pin < metres ? words : null;
+
+export const shorterThan =
+  (metres: number, words: string): Condition =>
+  (shot) =>
+    shot.pin > metres ? words : null;
+
+export const always: Condition = () => null;
+
+export type ClubRule = (club: Club, player: Player) => boolean;
+
+export const wedges: ClubRule = (club) => club.type === 'wedge';
+
+/** Clubs of this loft, degrees, but putters. */
+export const lofts =
+  (low: number, high: number): ClubRule =>
+  (club) =>
+    club.type !== 'putter' && degrees(club.loft) >= low && degrees(club.loft) <= high;
+
+/** The club of the bag, among wedges, that comes first by `order`; ties go to the first in the bag. */
+const firstWedge =
+  (order: (club: Club) => number): ClubRule =>
+  (club, player) => {
+    const bag = player.bag.filter((each) => each.type === 'wedge');
+    const best = bag.reduce<Club | null>((a, b) => (a && order(a) <= order(b) ? a : b), null);
+    return best?.name === club.name;
+  };
+
+export const mostLofted = firstWedge((club) => -club.loft);
+export const leastBounce = firstWedge((club) => club.bounce);

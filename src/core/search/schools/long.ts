@@ -1,0 +1,111 @@
+import { degrees } from '@/core/ground/units/angle';
+import { toMetres } from '@/core/ground/units/length';
+import {
+  all,
+  ballClean,
+  ballSits,
+  lofts,
+  longerThan,
+  mostLofted,
+  roomUnder,
+  type Condition,
+} from './conditions';
+import { SPLASH } from './greenside';
+import { rows, type School } from './school';
+
+const notShort = longerThan(toMetres(22, 'yd'), 'For 22 yards and more; this one is nearer.');
+
+/** From here on a clean ball is picked; one that sits down is still splashed as far as it goes. */
+const notPicked: Condition = (shot) =>
+  shot.pin > toMetres(90, 'yd') && ballClean(shot) === null
+    ? 'From this far a clean ball is picked, not splashed.'
+    : null;
+
+const LONG: Omit<School, 'id' | 'name'> = {
+  ...SPLASH,
+  kind: 'long-splash',
+  technique: 'shallow',
+  applies: all(ballSits, roomUnder, notShort, notPicked),
+  faceDeg: () => [5, 14, 24],
+  entry: () => [0.026, 0.035],
+  stanceWidth: 1.3,
+  dig: 0.012,
+  handleLoweredDeg: 3,
+  fuss: 0.5,
+};
+
+/** Long shots from sand, 22 yards and on. */
+export const LONG_SCHOOLS: readonly School[] = rows(LONG, [
+  {
+    id: 'less-loft',
+    name: 'less loft, the same smooth swing',
+    clubs: (club, player) => lofts(30, 53)(club, player) && degrees(club.loft) < 54,
+    fraction: [0.55, 0.92],
+  },
+  {
+    id: 'squarer-sand-wedge',
+    name: 'squarer sand wedge, an inch less sand, full swing',
+    technique: 'splash',
+    clubs: lofts(53, 58),
+    faceDeg: () => [0, 5],
+    entry: () => [0.015, 0.025],
+    fraction: [0.75, 1],
+    dig: 0.02,
+    mostAimDeg: 8,
+    fuss: 0.6,
+  },
+  {
+    id: 'full-commitment',
+    name: 'most loft, face open, everything you have',
+    technique: 'splash',
+    clubs: mostLofted,
+    faceDeg: () => [2, 12],
+    entry: () => [0.028],
+    fraction: [0.8, 1],
+    dig: 0.02,
+    fuss: 1,
+  },
+]);
+
+/** Ball first: from half a wedge to a hybrid or a wood. */
+export const PICK_SCHOOLS: readonly School[] = rows(
+  {
+    ...SPLASH,
+    kind: 'pick',
+    technique: 'pick',
+    applies: all(
+      ballClean,
+      longerThan(toMetres(18, 'yd'), 'Nearer than 18 yards nobody should pick it.'),
+    ),
+    clubs: lofts(14, 60),
+    faceDeg: () => [0],
+    entry: () => [-0.008],
+    fraction: [0.45, 0.98],
+    feetWithPath: 0,
+    mostAimDeg: 10,
+    stanceWidth: 1.1,
+    dig: 0,
+    gripDown: 0.025,
+    handleLoweredDeg: 0,
+    shaftLeanDeg: 6,
+    weightLead: 0.53,
+    finish: 'three-quarter',
+    fuss: 0.4,
+  },
+  [
+    { id: 'pick', name: 'picked clean: on top of the sand, quiet legs, ball first' },
+    {
+      id: 'sweep',
+      name: 'swept off the top for a low lip: ball a little forward, hardly down',
+      clubs: lofts(14, 36),
+      applies: all(
+        ballClean,
+        longerThan(toMetres(90, 'yd'), 'For the long ones, 90 yards and more.'),
+      ),
+      entry: () => [-0.012],
+      shaftLeanDeg: 2,
+      fraction: [0.6, 1],
+      finish: 'full',
+    },
+  ],
+);

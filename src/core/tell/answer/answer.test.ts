@@ -1,0 +1,50 @@
+import { readFileSync } from 'node:fs';
+import { readSituation } from '../format/readSituation';
+import { aShot } from '@/core/testing/fixtures';
+import { answer } from './answer';
+import { changeEntries } from './changes';
+import { follow } from '../picture/follow';
+
+const read = (name: string): object => JSON.parse(readFileSync(`examples/${name}.json`, 'utf8'));
+
+const told = answer(read('greenside'), 'yards', () => 0);
+
+test('the first calls are drawn: a flight that rises over the lip and comes down, a ridge, a mark', () => {
+  for (const picture of told.pictures) {
+    expect(picture!.flight.length).toBeGreaterThan(20);
+    const heights = picture!.flight.map(([, z]) => z);
+    expect(Math.max(...heights)).toBeGreaterThan(2);
+    expect(picture!.landing).toBeLessThanOrEqual(picture!.finish);
+    const step = picture!.ridge[1]![0] - picture!.ridge[0]![0];
+    expect(picture!.ridge.reduce((sum, [, d]) => sum + d * step, 0)).toBeCloseTo(1, 1);
+    expect(picture!.mark.depths.length).toBeGreaterThan(10);
+  }
+});
+
+test('a flight follows a flag that is moved, and gives up where it cannot', () => {
+  const { plan } = told.pictures[0]!;
+  const shot = readSituation(read('greenside')).question.shot;
+  const moved = follow(plan, told.golfer, { ...shot, pin: shot.pin - 2 });
+  expect(moved!.finish).toBeLessThan(told.pictures[0]!.finish - 1);
+  expect(follow(plan, told.golfer, aShot(80, 3))).toBeNull();
+  expect(follow({ ...plan, school: 'no-such' }, told.golfer, shot)).toBeNull();
+});
+
+test('a putt is drawn along the ground, relief not at all', () => {
+  const putt = answer(read('putter-from-sand'), 'yards', () => 0);
+  const at = putt.sheet.calls.findIndex(({ kind }) => kind === 'putt');
+  expect(Math.max(...putt.pictures[at]!.flight.map(([, z]) => z))).toBeLessThan(0.2);
+  const hopeless = answer(read('hopeless-lip'), 'yards', () => 0);
+  hopeless.sheet.calls.slice(0, 3).forEach(({ kind }, i) => {
+    expect(hopeless.pictures[i] === null).toBe(kind === 'relief');
+  });
+});
+
+test('changes are told from the call that stands', () => {
+  const entries = changeEntries(readSituation(read('greenside')), 'yards', told.sheet.calls[0]);
+  expect(entries.length).toBeGreaterThan(1);
+  for (const { from, to, text } of entries) {
+    expect(from).toMatch(new RegExp(`^${told.sheet.calls[0]!.club} `));
+    expect(text.endsWith(`: ${to}`)).toBe(true);
+  }
+});

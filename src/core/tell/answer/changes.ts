@@ -1,0 +1,41 @@
+import { changeWords, leaderWords } from '../words/changeWords';
+import type { Reading } from '../format/readSituation';
+import { rounded } from '../sheet/callSheet';
+import { changesWhen, type Change } from '@/core/search/changes/changes';
+import type { Leader } from '@/core/search/changes/quick';
+import type { UnitSystem } from '@/core/ground/units/system';
+
+/** When the call changes, in the outside format. */
+export interface ChangeEntry {
+  factor: string;
+  /** SI; the sand's firmness from 0 to 1. */
+  value: number;
+  direction: 'up' | 'down';
+  from: string;
+  to: string;
+  text: string;
+}
+
+export function changeEntry(change: Change, units: UnitSystem): ChangeEntry {
+  return {
+    factor: change.factor,
+    value: rounded(change.value, 4),
+    direction: change.direction,
+    from: leaderWords(change.from),
+    to: leaderWords(change.to),
+    text: `${changeWords(change, units)}: ${leaderWords(change.to)}`,
+  };
+}
+
+/** All changes of a reading from the call that stands, in the outside format. */
+export function changeEntries(
+  { question, firmness }: Reading,
+  units: UnitSystem,
+  called?: Pick<Leader, 'club' | 'kind'>,
+): ChangeEntry[] {
+  const entries: ChangeEntry[] = [];
+  for (const change of changesWhen(question, firmness, called)) {
+    if (change) entries.push(changeEntry(change, units));
+  }
+  return entries;
+}

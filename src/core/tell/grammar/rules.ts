@@ -1,0 +1,155 @@
+import { withField, type ShotInput } from '../reading/reading';
+import type { LengthUnit } from '@/core/ground/units/length';
+import { speedUnit, toMps, type SpeedUnit } from '@/core/ground/units/speed';
+import type { UnitSystem } from '@/core/ground/units/system';
+import { BEYOND_SAID, LIE_SAID, SAND_SAID, WIND_SAID } from './vocabulary';
+
+/** One thing that may be said: a pattern, and what it does to the shot. */
+export interface Rule {
+  pattern: RegExp;
+  apply: (match: RegExpMatchArray, shot: ShotInput, units: UnitSystem) => ShotInput;
+}
+
+const NUMBER = String.raw`(\d+(?:[.,]\d+)?)`;
+const UNIT = String.raw`\s*(yards?|yds?|metres?|meters?|feet|foot|ft|inches|in|cm|mm|m|')?`;
+/** A unit must not run on into a word: "5 m", but not "5 medium". */
+const LENGTH = `${NUMBER}${UNIT}(?![a-z])`;
+
+const UNIT_WORDS: Record<string, LengthUnit> = {
+  yard: 'yd',
+  yards: 'yd',
+  yd: 'yd',
+  yds: 'yd',
+  metre: 'm',
+  metres: 'm',
+  meter: 'm',
+  meters: 'm',
+  m: 'm',
+  feet: 'ft',
+  foot: 'ft',
+  ft: 'ft',
+  "'": 'ft',
+  in: 'in',
+  inches: 'in',
+  cm: 'cm',
+  mm: 'mm',
+};
+
+const numberOf = (text: string | undefined): number => Number((text ?? '').replace(',', '.'));
+
+/** The field and value of a length: its own unit, or the one usual for what it measures. */
+function length(
+  name: string,
+  value: string | undefined,
+  unit: string | undefined,
+  usual: 'ground' | 'height',
+  units: UnitSystem,
+): [string, number] {
+  const fallback = units === 'metres' ? 'm' : usual === 'ground' ? 'yd' : 'ft';
+  return [`${name}_${unit ? UNIT_WORDS[unit] : fallback}`, numberOf(value)];
+}
+
+const ground =
+  (name: string) =>
+  (match: RegExpMatchArray, shot: ShotInput, units: UnitSystem): ShotInput =>
+    withField(shot, ...length(name, match[1], match[2], 'ground', units));
+
+const degrees =
+  (path: string, sign: 1 | -1) =>
+  (match: RegExpMatchArray, shot: ShotInput): ShotInput =>
+    withField(shot, path, sign * numberOf(match[1]));
+
+const oneOf = (words: object): string =>
+  Object.keys(words)
+    .sort((a, b) => b.length - a.length)
+    .join('|');
+
+const rule = (pattern: string, apply: Rule['apply']): Rule => ({
+  pattern: new RegExp(`(?<![a-z0-9.])${pattern}(?![a-z0-9])`, 'd'),
+  apply,
+});
+
+/** Everything that may be said; earlier rules take their words first. */
+export const RULES: readonly Rule[] = [
+  rule(`no wind`, (_, shot) => withField(shot, 'wind', undefined)),
+  rule(
+    `(?:wind )?${NUMBER}\\s*(mph|m/s|km/h|kn)? (?:of )?(?:wind )?(${oneOf(WIND_SAID)})`,
+    (match, shot, units) => {
+      const unit = (match[2] as SpeedUnit | undefined) ?? speedUnit(units);
+      const speed = Math.round(toMps(numberOf(match[1]), unit) * 100) / 100;
+      return withField(shot, 'wind', { speed_mps: speed, from_deg: WIND_SAID[match[3]!]! });
+    },
+  ),
+  rule(`(${oneOf(BEYOND_SAID)}) (?:behind|beyond|past it)`, (match, shot) =>
+    withField(shot, 'beyond', BEYOND_SAID[match[1]!]),
+  ),
+  rule(`no lip`, (_, shot) => withField(shot, 'lip', undefined)),
+  rule(
+    `lip (?:is )?${LENGTH}(?: high)?(?:,? (?:and|at) ${LENGTH}(?: ahead)?)?`,
+    (match, shot, units) => {
+      const lip = withField(shot, ...lipField('height', match[1], match[2], units));
+      if (match[3] !== undefined) {
+        return withField(lip, ...lipField('distance', match[3], match[4], units));
+      }
+      const hasDistance = Object.keys((lip.lip ?? {}) as object).some((key) =>
+        key.startsWith('distance_'),
+      );
+      return hasDistance ? lip : withField(lip, 'lip.distance_ft', 8);
+    },
+  ),
+  rule(`(soft|medium|firm) green(?! (?:at|from|starts))`, (match, shot) =>
+    withField(shot, 'green.firmness', match[1] === 'medium' ? undefined : match[1]),
+  ),
+  rule(`green (?:at|from|starts at|starts) ${LENGTH}(?: to ${LENGTH})?`, (match, shot, units) => {
+    const edge = withField(shot, ...length('edge', match[1], match[2], 'ground', units));
+    if (match[3] === undefined) return edge;
+    return withField(edge, ...length('back', match[3], match[4], 'ground', units));
+  }),
+  rule(`(?:front )?edge (?:at )?${LENGTH}`, ground('edge')),
+  rule(`(?:back|ends)(?: edge)?(?: at)? ${LENGTH}`, ground('back')),
+  rule(`land (?:it )?(?:at )?${LENGTH}`, ground('carry')),
+  rule(`carry ${LENGTH}`, ground('clear')),
+  rule(`${LENGTH} (?:to|from) (?:the )?(?:flag|pin|hole)`, ground('pin')),
+  rule(`(?:flag|pin) (?:at )?${LENGTH}`, ground('pin')),
+  rule(`(?:runs|running|stimp|speed) ${NUMBER}`, (match, shot) =>
+    withField(shot, 'green.stimp_ft', numberOf(match[1])),
+  ),
+  rule(`uphill ${NUMBER}`, degrees('green.slope_deg', 1)),
+  rule(`downhill ${NUMBER}`, degrees('green.slope_deg', -1)),
+  rule(`${NUMBER} ?mm (?:under|down in)`, (match, shot) =>
+    withField(withField(shot, 'lie', undefined), 'burial_mm', numberOf(match[1])),
+  ),
+  rule(`${NUMBER} ?mm deep`, (match, shot) => withField(shot, 'sand.depth_mm', numberOf(match[1]))),
+  rule(`(?:dry )?crust(?: over wet)?`, (_, shot) => withField(shot, 'sand.crust', true)),
+  rule(`(${oneOf(LIE_SAID)})`, (match, shot) =>
+    withField(withField(shot, 'burial_mm', undefined), 'lie', LIE_SAID[match[1]!]),
+  ),
+  rule(`(?:ball )?above(?: the feet)? ${NUMBER}`, degrees('slope.across_deg', 1)),
+  rule(`(?:ball )?below(?: the feet)? ${NUMBER}`, degrees('slope.across_deg', -1)),
+  rule(`up(?:-slope|slope)? ${NUMBER}`, degrees('slope.along_deg', 1)),
+  rule(`down(?:-slope|slope)? ${NUMBER}`, degrees('slope.along_deg', -1)),
+  rule(`level(?: ground)?`, (_, shot) => withField(shot, 'slope', undefined)),
+  rule(`(${oneOf(SAND_SAID)})(?: sand)?`, (match, shot) =>
+    withField(
+      withField(withField(shot, 'sand.firmness', undefined), 'sand.density_kgm3', undefined),
+      'sand.preset',
+      SAND_SAID[match[1]!],
+    ),
+  ),
+  // After the sand, which takes them back to what is usual for it.
+  rule(`firmness ${NUMBER}`, (match, shot) => withField(shot, 'sand.firmness', numberOf(match[1]))),
+  rule(`wetness ${NUMBER}`, (match, shot) => withField(shot, 'sand.moisture', numberOf(match[1]))),
+  rule(`density ${NUMBER}`, (match, shot) =>
+    withField(shot, 'sand.density_kgm3', numberOf(match[1])),
+  ),
+];
+
+function lipField(
+  name: 'height' | 'distance',
+  value: string | undefined,
+  unit: string | undefined,
+  units: UnitSystem,
+): [string, number] {
+  const [field, number] = length(name, value, unit, 'height', units);
+  return [`lip.${field}`, number];
+}

@@ -1,0 +1,31 @@
+import { SCHOOLS } from '@/core/search/schools/schools';
+import type { Golfer } from '@/core/model/golfer/golfer';
+import type { Shot } from '@/core/ground/situation/shot';
+import { solveFor } from '@/core/search/candidates/solve';
+import type { Setup } from '@/core/model/swing/setup';
+import { flightPicture, type FlightPicture } from './flightPicture';
+
+/** What a drawn call needs to be played again: its set-up and aim, its school and how far past the flag it is meant. */
+export interface Plan {
+  setup: Setup;
+  aim: number;
+  school: string;
+  past: number;
+}
+
+/**
+ * The flight of a call in a shot that has moved a little: the same set-up solved again for the distance, a few shots'
+ * work, so that a drawing can follow a hand while the full search is under way. Null when it cannot be solved.
+ */
+export function follow(
+  plan: Plan,
+  golfer: Golfer,
+  shot: Shot,
+): (FlightPicture & { plan: Plan }) | null {
+  const school = SCHOOLS.find(({ id }) => id === plan.school);
+  if (!school) return null;
+  const solved = solveFor(plan.setup, school, golfer, shot, plan.past);
+  if (solved.state !== 'solved') return null;
+  const { setup, aim } = solved;
+  return { ...flightPicture(setup, aim, golfer, shot), plan: { ...plan, setup, aim } };
+}

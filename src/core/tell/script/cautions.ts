@@ -1,0 +1,59 @@
+import type { BodyCaution } from '@/core/ground/player/player';
+import type { Call } from '@/core/search/calls/call';
+import { degrees } from '@/core/ground/units/angle';
+
+const PARTS: Record<BodyCaution, string> = {
+  wrist: 'wrists',
+  elbow: 'elbows',
+  back: 'back',
+  shoulder: 'shoulders',
+};
+
+/** Names joined as they are said: "wrists and back". */
+function listed(words: readonly string[]): string {
+  if (words.length < 2) return words.join('');
+  return `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;
+}
+
+/** A thin ball this likely leaves often enough to be said first. */
+const OFTEN_THIN = 0.05;
+
+/**
+ * Care that belongs to a stroke: from the kind of shot, the sand, the lie and the player's body. What a body may do is
+ * for a doctor or physiotherapist to decide.
+ */
+export function cautionsFor(call: Call, body: readonly BodyCaution[]): string[] {
+  const { shot, setup, kind } = call;
+  const cautions: string[] = [];
+  const hard = shot.sand.baseDepth < 0.03 || shot.sand.strength > 1e5;
+  const down = kind === 'dig' || setup.technique === 'thud';
+  if (kind !== 'putt') {
+    cautions.push(
+      call.odds.thin >= OFTEN_THIN
+        ? 'Thin ones will happen, fast and flat: nobody ahead of the player or level with the ball.'
+        : 'Nobody ahead of the player or level with the ball; the group stays behind the line.',
+    );
+  }
+  if (kind === 'dig' || hard) {
+    cautions.push(
+      'Hard on wrists, elbows and back: start at half effort, few repetitions, none with a fresh injury.',
+    );
+  } else if (setup.fraction > 0.9) {
+    cautions.push('Close to a full swing in sand: start at half effort, few repetitions.');
+  }
+  if (hard && (down || kind.endsWith('splash'))) {
+    cautions.push('Look for stones and roots under thin or packed sand before hitting down.');
+  }
+  if (kind === 'splash' || kind === 'long-splash' || kind === 'dig') {
+    cautions.push('Sand flies: eyes covered in wind and dry sand.');
+  }
+  if (body.length > 0 && kind !== 'putt' && kind !== 'chip') {
+    const parts = listed(body.map((part) => PARTS[part]));
+    const way = down ? 'This stroke jars' : 'Every sand shot loads';
+    cautions.push(`${way} the ${parts}: ask whoever treats the player before repeating it.`);
+  }
+  if (Math.abs(degrees(shot.along)) > 15) {
+    cautions.push('Steep face: enter and leave by the low side.');
+  }
+  return cautions;
+}

@@ -1,0 +1,77 @@
+import type { Hand } from '@/core/ground/player/player';
+import type { Finish } from '@/core/model/flight/finish';
+import type { MissName } from '@/core/model/shot/misses';
+import type { Outcome } from '@/core/model/shot/outcome';
+import type { Shot } from '@/core/ground/situation/shot';
+import type { SwingError } from '@/core/model/swing/swingError';
+import { sayLength } from '@/core/ground/units/say';
+import type { UnitSystem } from '@/core/ground/units/system';
+import { distanceWords } from '../words/words';
+
+/** What each miss is called. */
+export const MISS_WORDS: Record<MissName, string> = {
+  heavy: 'heavy',
+  thin: 'thin',
+  shut: 'shut',
+  open: 'open',
+  slow: 'slow',
+  quick: 'quick',
+};
+
+/** What was done, in a few words. */
+function doneWords(miss: MissName, error: SwingError): string {
+  switch (miss) {
+    case 'heavy':
+      return 'An inch heavy';
+    case 'thin':
+      return `Arc ${Math.round(-error.height * 1000)} mm too high, thin`;
+    case 'shut':
+      return 'Face 6° shut of the call';
+    case 'open':
+      return 'Face 6° more open';
+    case 'slow':
+      return '15% less speed';
+    case 'quick':
+      return '15% more speed';
+  }
+}
+
+/** Distance to the side under which a ball is said to be on line, m. */
+const ON_LINE = 1;
+
+function placeWords(
+  finish: Finish,
+  shot: Shot,
+  { units, handed }: { units: UnitSystem; handed: Hand },
+): string {
+  const past = finish.x - shot.pin;
+  const toPlayersSide = finish.y > 0;
+  const side = toPlayersSide === (handed === 'right') ? 'left' : 'right';
+  const parts: string[] = [];
+  if (Math.abs(past) >= 0.5)
+    parts.push(`${distanceWords(Math.abs(past), units)} ${past > 0 ? 'past' : 'short'}`);
+  if (Math.abs(finish.y) >= ON_LINE)
+    parts.push(`${distanceWords(Math.abs(finish.y), units)} ${side}`);
+  return parts.length > 0 ? parts.join(' and ') : 'by the flag';
+}
+
+/** A miss and what becomes of it, in a sentence: "An inch heavy: out, 6 yards short, 2.9 strokes." */
+export function missWords(
+  miss: MissName,
+  error: SwingError,
+  finish: Finish,
+  outcome: Outcome,
+  shot: Shot,
+  telling: { units: UnitSystem; handed: Hand },
+): string {
+  const done = doneWords(miss, error);
+  const strokes = `${outcome.strokes.toFixed(1)} strokes from here`;
+  if (outcome.lip > 0.5) return `${done}: catches the lip and stays in; ${strokes}.`;
+  if (outcome.out < 0.5) {
+    const gone = sayLength(finish.carry, 'ground', telling.units);
+    return `${done}: goes ${gone} and stays in the sand; ${strokes}.`;
+  }
+  const where =
+    outcome.green > 0.5 ? 'on the green' : finish.x > shot.back ? 'over the green' : 'out';
+  return `${done}: ${where}, ${placeWords(finish, shot, telling)}; ${strokes}.`;
+}

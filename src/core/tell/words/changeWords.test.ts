@@ -1,0 +1,36 @@
+import type { Leader } from '@/core/search/changes/quick';
+import { radians } from '@/core/ground/units/angle';
+import { changeWords, factorValueWords, firmnessWords, leaderWords } from './changeWords';
+
+const from: Leader = { club: '56', kind: 'splash', school: 'across', faceDeg: 10, score: 3 };
+const to: Leader = { ...from, club: '52', kind: 'long-splash' };
+
+test.each([
+  ['lip', 1.98, 'up', 'the lip passes 6.5\u00a0ft'],
+  ['lip', 0.61, 'down', 'the lip is under 2\u00a0ft'],
+  ['distance', 21.95, 'up', 'the flag is past 24\u00a0yd'],
+  ['distance', 8.23, 'down', 'the flag is inside 9\u00a0yd'],
+  ['sand', 0.8, 'up', 'the sand is firm or firmer'],
+  ['sand', 0.1, 'down', 'the sand is powdery or softer'],
+  ['lie', 0.018, 'up', 'the ball sits half under (18\u00a0mm)'],
+  ['slope', radians(-9), 'down', 'the ground tilts 9° down'],
+  ['wind', -5, 'down', '11\u00a0mph of wind against'],
+  ['wind', 5, 'up', '11\u00a0mph of wind behind'],
+] as const)('%s at %p going %s', (factor, value, direction, words) => {
+  expect(changeWords({ factor, value, direction, from, to }, 'yards')).toBe(words);
+});
+
+test('metric values are said in metric units', () => {
+  expect(factorValueWords('lip', 1.98, 'metres')).toBe('2\u00a0m');
+  expect(factorValueWords('wind', 5, 'metres')).toBe('5\u00a0m/s');
+});
+
+test('leaders are said by club and kind, and nothing as nothing', () => {
+  expect(leaderWords(to)).toBe('52 splashed long');
+  expect(leaderWords(null)).toBe('nothing at the flag');
+});
+
+test('firmness has a word for every part of its scale', () => {
+  const words = [0, 0.25, 0.5, 0.75, 1].map(firmnessWords);
+  expect(words).toEqual(['powdery', 'soft', 'medium', 'firm', 'wet and packed']);
+});

@@ -1,0 +1,76 @@
+import { nearestLie } from '@/core/ground/sand/lie';
+import type { Change } from '@/core/search/changes/changes';
+import type { FactorName } from '@/core/search/changes/factors';
+import type { Leader } from '@/core/search/changes/quick';
+import { degrees } from '@/core/ground/units/angle';
+import { sayLength, saySpeed } from '@/core/ground/units/say';
+import type { UnitSystem } from '@/core/ground/units/system';
+
+const LIE_WORDS = {
+  clean: 'clean',
+  'sitting-down': 'down a little',
+  'fried-egg': 'half under',
+  plugged: 'mostly under',
+  buried: 'under to the crown',
+} as const;
+
+/** A firmness from 0 to 1 in words. */
+export function firmnessWords(firmness: number): string {
+  if (firmness < 0.13) return 'powdery';
+  if (firmness < 0.38) return 'soft';
+  if (firmness < 0.63) return 'medium';
+  return firmness < 0.88 ? 'firm' : 'wet and packed';
+}
+
+/** A factor's value as it is said, with its unit. */
+export function factorValueWords(factor: FactorName, value: number, units: UnitSystem): string {
+  switch (factor) {
+    case 'lip':
+      return sayLength(value, 'height', units);
+    case 'distance':
+      return sayLength(value, 'ground', units);
+    case 'sand':
+      return firmnessWords(value);
+    case 'lie':
+      return `${LIE_WORDS[nearestLie(value)]} (${Math.round(value * 1000)}\u00a0mm)`;
+    case 'slope':
+      return `${Math.abs(Math.round(degrees(value)))}° ${value >= 0 ? 'up' : 'down'}`;
+    case 'wind':
+      return saySpeed(Math.abs(value), units);
+  }
+}
+
+const KIND_WORDS: Record<Leader['kind'], string> = {
+  splash: 'splashed',
+  'long-splash': 'splashed long',
+  pick: 'picked',
+  dig: 'dug out',
+  chip: 'chipped',
+  putt: 'putted',
+  'out-sideways': 'out sideways',
+  relief: 'relief',
+};
+
+/** A leader in two words: "52 splashed". */
+export const leaderWords = (leader: Leader | null): string =>
+  leader ? `${leader.club} ${KIND_WORDS[leader.kind]}` : 'nothing at the flag';
+
+/** When the call changes, as one clause: "the lip passes 6.5 ft". */
+export function changeWords({ factor, value, direction }: Change, units: UnitSystem): string {
+  const said = factorValueWords(factor, value, units);
+  const up = direction === 'up';
+  switch (factor) {
+    case 'lip':
+      return `the lip ${up ? 'passes' : 'is under'} ${said}`;
+    case 'distance':
+      return `the flag is ${up ? 'past' : 'inside'} ${said}`;
+    case 'sand':
+      return `the sand is ${said}${up ? ' or firmer' : ' or softer'}`;
+    case 'lie':
+      return `the ball sits ${said}`;
+    case 'slope':
+      return `the ground tilts ${said}`;
+    case 'wind':
+      return `${said} of wind ${value < 0 ? 'against' : 'behind'}`;
+  }
+}

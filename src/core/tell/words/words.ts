@@ -1,0 +1,78 @@
+import { fromMetres } from '@/core/ground/units/length';
+import type { UnitSystem } from '@/core/ground/units/system';
+
+const HOURS = [
+  'twelve',
+  'one',
+  'two',
+  'three',
+  'four',
+  'five',
+  'six',
+  'seven',
+  'eight',
+  'nine',
+  'ten',
+  'eleven',
+];
+
+/** A clock text such as "1:15" as it is said: "quarter past one". Minutes must be on a quarter. */
+export function clockWords(clock: string): string {
+  const [hour = 0, minute = 0] = clock.split(':').map(Number);
+  const now = HOURS[hour % 12]!;
+  if (minute === 15) return `quarter past ${now}`;
+  if (minute === 30) return `half past ${now}`;
+  if (minute === 45) return `quarter to ${HOURS[(hour + 1) % 12]!}`;
+  return `${now} o'clock`;
+}
+
+const WHOLES = ['no', 'an inch', 'two inches', 'three inches', 'four inches', 'five inches'];
+
+/** A short length as it is said at the ball: "an inch and a half", "4 cm". Below a quarter inch: "nothing". */
+export function shortLengthWords(metres: number, units: UnitSystem): string {
+  if (units === 'metres') {
+    const cm = Math.round(fromMetres(metres, 'cm') * 2) / 2;
+    return cm === 0 ? 'nothing' : `${cm} cm`;
+  }
+  const quarters = Math.round(fromMetres(metres, 'in') * 4);
+  if (quarters === 0) return 'nothing';
+  const whole = Math.floor(quarters / 4);
+  const part = ['', 'a quarter', 'a half', 'three quarters'][quarters % 4]!;
+  if (whole === 0)
+    return `${part === 'a half' ? 'half' : part} ${part === 'a half' ? 'an inch' : 'of an inch'}`;
+  const words = WHOLES[whole] ?? `${whole} inches`;
+  return part ? `${words} and ${part}` : words;
+}
+
+/** A distance over the ground: "46 yards", "12 metres". Whole units. */
+export function distanceWords(metres: number, units: UnitSystem): string {
+  const value = Math.round(units === 'metres' ? metres : fromMetres(metres, 'yd'));
+  const unit = units === 'metres' ? 'metre' : 'yard';
+  return `${value} ${unit}${value === 1 ? '' : 's'}`;
+}
+
+const TENTHS = [
+  'none',
+  'a tenth',
+  'two tenths',
+  'three tenths',
+  'four tenths',
+  'half',
+  'six tenths',
+  'seven tenths',
+  'eight tenths',
+  'nine tenths',
+  'all',
+];
+
+/** A share as tenths: 0.62 is "six tenths". */
+export const tenthsWords = (share: number): string => TENTHS[Math.round(share * 10)]!;
+
+/** A chance as a coach says it: "about 8 in 10", "nearly always", "hardly ever". */
+export function chanceWords(p: number): string {
+  if (p >= 0.975) return 'nearly always';
+  if (p <= 0.025) return 'hardly ever';
+  if (p < 0.075) return 'about 1 in 20';
+  const tenths = Math.max(1, Math.min(9, Math.round(p * 10)));
+  return `about ${tenths} in 10`;
+}
