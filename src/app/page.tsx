@@ -1,6 +1,6 @@
 import { cookies } from 'next/headers';
 import { FaultyInput } from '@/core/tell/format/fault';
-import { readSituation } from '@/core/tell/format/readSituation';
+import { readSituation } from '@/core/tell/format/situation';
 import { FIRST_SHOT, readingFromQuery, type DeskReading } from '@/core/tell/reading/reading';
 import { situationFor, type RosterPlayer } from '@/core/lesson/players/player';
 import { readAcademy } from '@/data/academy';

@@ -1,7 +1,7 @@
 import { performance } from 'node:perf_hooks';
 import ode45 from 'ode45-cash-karp';
 import { headNormals } from '@/core/ground/club/geometry';
-import { callSheet } from '@/core/tell/sheet/callSheet';
+import { sheetFor } from '@/core/tell/answer/answer';
 import { fly, type FlightStart } from '@/core/model/flight/fly';
 import { NO_WIND } from '@/core/ground/situation/wind';
 import { median } from '@/core/ground/numeric/order';
@@ -194,9 +194,8 @@ function benchSheet(): void {
   const shot = aShot(20, 3);
   const question = { player, shot, seed: 7 };
   const told = prescribe(question);
-  const telling = { player, units: 'yards' as const, seed: 7 };
   const sheet = timed(9, () => {
-    callSheet(prescribe(question), telling, { notes: [], elapsedMs: 0 });
+    sheetFor({ question, firmness: 0.5, notes: [] }, 'yards', () => 0);
   });
   const { setup, aim } = told.calls[0]!;
   const { golfer } = told;

@@ -2,7 +2,7 @@ import { performance } from 'node:perf_hooks';
 import { sheetFor } from '@/core/tell/answer/answer';
 import { changeEntries } from '@/core/tell/answer/changes';
 import type { CallSheet } from '@/core/tell/sheet/callSheet';
-import { readSituation } from '@/core/tell/format/readSituation';
+import { readSituation } from '@/core/tell/format/situation';
 import { command } from './input';
 import { prettySheet } from './pretty';
 

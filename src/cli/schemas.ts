@@ -4,8 +4,8 @@ import { changeEntries } from '@/core/tell/answer/changes';
 import { simulate } from '@/core/tell/answer/simulation';
 import { jsonSchemaOf, jsonSchemaOfSamples } from '@/core/tell/format/jsonSchema';
 import { lessonFileSchema } from '@/core/lesson/exchange/exchange';
-import { readSituation } from '@/core/tell/format/readSituation';
-import { simulationSchema, situationSchema } from '@/core/tell/format/situationSchema';
+import { readSituation, situationSchema } from '@/core/tell/format/situation';
+import { simulationSchema } from '@/core/tell/format/setup';
 import { trackedBallSchema } from '@/core/lesson/tracker/trackedBall';
 
 /* npm run schemas: the JSON Schemas of docs/schemas, from the checkers themselves and from the examples' answers. */

@@ -1,10 +1,8 @@
 import { parseArgs } from 'node:util';
+import { atFlag } from '@/core/tell/sheet/atFlag';
 import { sheetFor } from '@/core/tell/answer/answer';
 import { FaultyInput } from '@/core/tell/format/fault';
-import { readSituation } from '@/core/tell/format/readSituation';
-import { hitFor } from '@/core/lesson/review/against';
-import { callOf } from '@/core/lesson/balls/callOf';
-import { flagCall } from '@/core/lesson/balls/flagCall';
+import { readSituation } from '@/core/tell/format/situation';
 import { trackedBall, trackedLine } from '@/core/lesson/tracker/simulated';
 import { faultsOf, parseJson, readText } from './input';
 
@@ -26,14 +24,14 @@ const count = (text: string, name: string, low: number, high: number): number =>
 /** Balls of a situation's player at its best call at the flag. */
 function* linesOf(input: unknown, balls: number, seed: number): Generator<string> {
   const reading = readSituation(input);
-  const { player, shot } = reading.question;
-  const call = flagCall(sheetFor(reading, 'yards', () => 0).sheet);
-  if (!call) {
+  const { player } = reading.question;
+  const { told } = sheetFor(reading, 'yards', () => 0);
+  const called = told.find(({ entry }) => atFlag(entry))?.struck?.call;
+  if (!called) {
     throw new FaultyInput([{ path: 'input', message: 'nothing gets this ball out at the flag' }]);
   }
-  const hit = hitFor(callOf(call), player, shot);
   for (let n = 0; n < balls; n++) {
-    const ball = trackedBall(hit, player, seed, n);
+    const ball = trackedBall(called, player, seed, n);
     yield trackedLine(ball, crypto.randomUUID(), new Date().toISOString());
   }
 }

@@ -1,32 +1,15 @@
 import type { PGlite, Transaction } from '@electric-sql/pglite';
 import { FaultyInput, type Fault } from '@/core/tell/format/fault';
-import type { BallCall, BallChange, LoggedFields, NewBall } from '@/core/lesson/balls/ball';
-import type { LessonPlan, Station } from '@/core/lesson/plan/lesson';
+import type { BallChange, ExchangedBall, LoggedFields } from '@/core/lesson/balls/ball';
+import type { Station } from '@/core/lesson/plan/lesson';
 
-/** A ball as it is stored. */
-export interface StoredBall extends LoggedFields {
-  id: string;
-  /** Order of the server. */
-  seq: number;
-  player: string;
-  station: number;
-  call: BallCall;
-  source: 'hand' | 'tracker';
-  hit_at: string;
-  excluded?: string;
-}
+/** A ball as it is stored: with its place in the order of the server. */
+export type StoredBall = ExchangedBall & { seq: number };
 
-interface Row {
-  id: string;
-  seq: number;
-  player: string;
-  station: number;
-  call: BallCall;
+type Row = Pick<StoredBall, 'id' | 'seq' | 'player' | 'station' | 'call' | 'source' | 'hit_at'> & {
   seen: LoggedFields;
-  source: 'hand' | 'tracker';
-  hit_at: string;
   excluded: string;
-}
+};
 
 const COLUMNS = `id, seq, player_id as player, station, call, seen, source, excluded,
   to_char(hit_at at time zone 'utc', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"') as hit_at`;
@@ -71,41 +54,64 @@ export async function ballsOfPlayer(
   return rows.map(({ lesson, at, ...row }) => ({ ...ballOf(row), lesson, at }));
 }
 
-/** What of the balls does not belong to the lesson's plan. */
-function strangers(balls: readonly NewBall[], { players, stations }: LessonPlan): Fault[] {
-  return balls.flatMap(({ player, station }, i) => [
-    ...(players.includes(player)
-      ? []
-      : [{ path: `balls[${i}].player`, message: `"${player}" is not in this lesson` }]),
-    ...(station < stations.length
-      ? []
-      : [
-          {
-            path: `balls[${i}].station`,
-            message: `must be under ${stations.length}, the stations of this lesson, not ${station}`,
-          },
-        ]),
-  ]);
-}
-
-/** All of the balls or, when one does not belong here, none: in one statement, for a ball must be acknowledged quickly. */
+/**
+ * All of the balls or, when one does not belong here, none; gives back the astray ones, and why. One statement, for a ball
+ * must be acknowledged quickly; what belongs to a lesson is said here and nowhere else.
+ */
 const INSERT = `
   with sent as (
     select * from rows from (jsonb_to_recordset($2) as (id uuid, player text, station integer,
       call jsonb, seen jsonb, source text, hit_at timestamptz, excluded text))
       with ordinality as r (id, player, station, call, seen, source, hit_at, excluded, nth)
-  ), lesson as (
-    select plan from lessons where id = $1 and deleted_at is null
+  ), judged as (
+    select sent.*, plan is null as nowhere, jsonb_array_length(plan -> 'stations') as stations,
+      not plan -> 'players' ? player as stranger,
+      station >= jsonb_array_length(plan -> 'stations') as no_station,
+      exists (select from balls b where b.id = sent.id and b.lesson_id <> $1) as elsewhere
+    from sent left join lessons on lessons.id = $1 and deleted_at is null
   ), astray as (
-    select from sent left join lesson on true
-    where plan is null or not plan -> 'players' ? player
-      or station >= jsonb_array_length(plan -> 'stations')
-      or exists (select from balls b where b.id = sent.id and b.lesson_id <> $1)
+    select * from judged where nowhere or stranger or no_station or elsewhere
+  ), saved as (
+    insert into balls (id, lesson_id, player_id, station, call, seen, source, hit_at, excluded)
+    select id, $1, player, station, call, seen, source, hit_at, excluded from judged
+    where not exists (select from astray) order by nth
+    on conflict (id) do nothing
   )
-  insert into balls (id, lesson_id, player_id, station, call, seen, source, hit_at, excluded)
-  select id, $1, player, station, call, seen, source, hit_at, excluded from sent
-  where not exists (select from astray) order by nth
-  on conflict (id) do nothing returning id`;
+  select nth, player, station, stations, nowhere, stranger, no_station, elsewhere from astray
+  order by nth`;
+
+/** A ball that does not belong to the lesson. */
+interface Astray {
+  nth: number;
+  player: string;
+  station: number;
+  stations: number;
+  /** There is no such lesson. */
+  nowhere: boolean;
+  stranger: boolean;
+  no_station: boolean;
+  elsewhere: boolean;
+}
+
+function faultsOf(ball: Astray): Fault[] {
+  const at = `balls[${ball.nth - 1}]`;
+  return [
+    ...(ball.stranger
+      ? [{ path: `${at}.player`, message: `"${ball.player}" is not in this lesson` }]
+      : []),
+    ...(ball.no_station
+      ? [
+          {
+            path: `${at}.station`,
+            message: `must be under ${ball.stations}, the stations of this lesson, not ${ball.station}`,
+          },
+        ]
+      : []),
+    ...(ball.elsewhere
+      ? [{ path: `${at}.id`, message: 'is the id of a ball of another lesson' }]
+      : []),
+  ];
+}
 
 /**
  * Saves balls of a lesson, all or none, in the order in which they come; one that is there already stays as it is.
@@ -116,7 +122,7 @@ const INSERT = `
 export async function addBalls(
   db: Pick<Transaction, 'query'>,
   lessonId: string,
-  balls: readonly (NewBall & { excluded?: string })[],
+  balls: readonly ExchangedBall[],
 ): Promise<string[] | null> {
   const rows = balls.map(
     ({ id, player, station, call, source, hit_at, excluded = '', ...seen }) => ({
@@ -130,34 +136,10 @@ export async function addBalls(
       seen,
     }),
   );
-  const { rows: inserted } = await db.query<{ id: string }>(INSERT, [
-    lessonId,
-    JSON.stringify(rows),
-  ]);
-  const ids = balls.map(({ id }) => id);
-  if (inserted.length === balls.length) return ids;
-
-  const { rows: known } = await db.query<{ plan: LessonPlan }>(
-    'select plan from lessons where id = $1 and deleted_at is null',
-    [lessonId],
-  );
-  if (!known[0]) return null;
-  const { rows: others } = await db.query<{ id: string }>(
-    `select id from balls where lesson_id <> $1 and id in
-       (select value::uuid from jsonb_array_elements_text($2::jsonb))`,
-    [lessonId, JSON.stringify(ids)],
-  );
-  const elsewhere = new Set(others.map(({ id }) => id));
-  const faults = [
-    ...strangers(balls, known[0].plan),
-    ...ids.flatMap((id, i) =>
-      elsewhere.has(id.toLowerCase())
-        ? [{ path: `balls[${i}].id`, message: 'is the id of a ball of another lesson' }]
-        : [],
-    ),
-  ];
-  if (faults.length > 0) throw new FaultyInput(faults);
-  return ids;
+  const { rows: astray } = await db.query<Astray>(INSERT, [lessonId, JSON.stringify(rows)]);
+  if (astray.some(({ nowhere }) => nowhere)) return null;
+  if (astray.length > 0) throw new FaultyInput(astray.flatMap(faultsOf));
+  return balls.map(({ id }) => id);
 }
 
 /** Puts what was seen of a ball in place of what it was, excludes it, or takes it away and brings it back. */

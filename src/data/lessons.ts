@@ -20,17 +20,16 @@ export interface StoredLesson {
 const SELECT = `
   select l.id, l.plan, l.summary, l.homework, l.closed_at is not null as closed,
     to_char(l.created_at at time zone 'utc', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"') as "createdAt",
-    coalesce((select jsonb_agg(jsonb_build_object('id', p.id, 'name', p.name) order by lp.position)
-       from lesson_players lp join players p on p.id = lp.player_id
-       where lp.lesson_id = l.id), '[]') as players,
+    coalesce((select jsonb_agg(jsonb_build_object('id', p.id, 'name', p.name) order by nth)
+       from jsonb_array_elements_text(l.plan -> 'players') with ordinality as own (player, nth)
+       join players p on p.id = player), '[]') as players,
     (select count(*) from balls b where b.lesson_id = l.id and b.deleted_at is null) as balls
   from lessons l`;
 
 /** Lessons that are not deleted, latest day first; of one player when an id is given. */
 export async function listLessons(db: PGlite, playerId?: string): Promise<StoredLesson[]> {
   const { rows } = await db.query<StoredLesson>(
-    `${SELECT} where l.deleted_at is null and ($1::text is null or exists
-       (select 1 from lesson_players lp where lp.lesson_id = l.id and lp.player_id = $1))
+    `${SELECT} where l.deleted_at is null and ($1::text is null or l.plan -> 'players' ? $1)
      order by l.held_on desc, l.created_at desc limit 200`,
     [playerId ?? null],
   );
@@ -108,12 +107,6 @@ async function storePlan(tx: Queries, id: string, plan: LessonPlan): Promise<voi
      on conflict (id) do update
      set held_on = excluded.held_on, place = excluded.place, plan = excluded.plan`,
     [id, plan.held_on, plan.place, JSON.stringify(plan)],
-  );
-  await tx.query('delete from lesson_players where lesson_id = $1', [id]);
-  await tx.query(
-    `insert into lesson_players (lesson_id, player_id, position)
-     select $1, value, ordinality from jsonb_array_elements_text($2::jsonb) with ordinality`,
-    [id, JSON.stringify(plan.players)],
   );
 }
 

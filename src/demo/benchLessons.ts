@@ -1,4 +1,4 @@
-import { readSituation } from '@/core/tell/format/readSituation';
+import { readSituation } from '@/core/tell/format/situation';
 import { learn } from '@/core/lesson/learning/learn';
 import { forLearning, hitsFor } from '@/core/lesson/review/against';
 import type { NewBall } from '@/core/lesson/balls/ball';

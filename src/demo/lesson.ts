@@ -1,9 +1,8 @@
 import { answer } from '@/core/tell/answer/answer';
-import { readSituation } from '@/core/tell/format/readSituation';
+import { readSituation } from '@/core/tell/format/situation';
 import type { LearntFactors } from '@/core/ground/player/learnt';
 import { hitOf } from '@/core/lesson/review/against';
 import type { NewBall } from '@/core/lesson/balls/ball';
-import { callOf } from '@/core/lesson/balls/callOf';
 import type { LessonFile } from '@/core/lesson/exchange/exchange';
 import type { LessonPlan } from '@/core/lesson/plan/lesson';
 import { trackedBall } from '@/core/lesson/tracker/simulated';
@@ -88,7 +87,7 @@ function ballsOf({ plan, own }: DemoLesson, group: number): NewBall[] {
     plan.stations.forEach((station, at) => {
       const situation = situationFor(record, station.shot);
       const { player } = readSituation(situation).question;
-      const call = callOf(answer(situation, 'yards', () => 0).sheet.calls[0]!);
+      const call = answer(situation, 'yards', () => 0).flag!.picture.kept;
       const learnt: LearntFactors = {
         version: 1,
         balls: 0,

@@ -2,7 +2,7 @@ import { expose } from 'comlink';
 import { mixOf, standardMix, type MixedShot } from '@/core/search/audit/mix';
 import { oneWedge, type WedgeSearch } from '@/core/search/audit/oneWedge';
 import { usageOver, type Usage } from '@/core/search/audit/usage';
-import { readSituation } from '@/core/tell/format/readSituation';
+import { readSituation } from '@/core/tell/format/situation';
 import type { SandPreset } from '@/core/ground/sand/presets';
 
 /** What an audit is made over: a season of bunkers, one sand of it, or readings that were kept. */

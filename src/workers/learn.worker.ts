@@ -1,5 +1,5 @@
 import { expose } from 'comlink';
-import { readSituation } from '@/core/tell/format/readSituation';
+import { readSituation } from '@/core/tell/format/situation';
 import { findFault, type Finding, type Ticks } from '@/core/lesson/faults/find';
 import { looksFor, type Looks } from '@/core/lesson/faults/looks';
 import { learn, type Learning } from '@/core/lesson/learning/learn';

@@ -1,6 +1,6 @@
 import { expose } from 'comlink';
 import { changeEntry, type ChangeEntry } from '@/core/tell/answer/changes';
-import { readSituation } from '@/core/tell/format/readSituation';
+import { readSituation } from '@/core/tell/format/situation';
 import { bandsAlong, type Band } from '@/core/search/changes/bands';
 import { callMap, type MapAxis, type MapCell } from '@/core/search/map/callMap';
 import { changesWhen } from '@/core/search/changes/changes';

@@ -3,7 +3,7 @@ import { mkdtempSync, rmSync, existsSync, writeFileSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import { answer } from '@/core/tell/answer/answer';
-import { readSituation } from '@/core/tell/format/readSituation';
+import { readSituation } from '@/core/tell/format/situation';
 import { DEMO_PLAYERS, DEMO_READINGS } from '@/demo/academy';
 import { takeFolder } from '@/data/ownership';
 

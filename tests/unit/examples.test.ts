@@ -4,7 +4,8 @@ import { answer } from '@/core/tell/answer/answer';
 import { simulate } from '@/core/tell/answer/simulation';
 import type { CallSheet } from '@/core/tell/sheet/callSheet';
 import { jsonSchemaOf } from '@/core/tell/format/jsonSchema';
-import { simulationSchema, situationSchema } from '@/core/tell/format/situationSchema';
+import { simulationSchema } from '@/core/tell/format/setup';
+import { situationSchema } from '@/core/tell/format/situation';
 
 const read = (file: string): Record<string, unknown> => JSON.parse(readFileSync(file, 'utf8'));
 const schema = (name: string): object => read(`docs/schemas/${name}.schema.json`);

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { check, FaultyInput } from '@/core/tell/format/fault';
-import { learntSchema } from '@/core/tell/format/situationSchema';
+import { learntSchema } from '@/core/tell/format/player';
 import { CAUSES, NOTHING, SIGNS } from '@/core/lesson/faults/causes';
-import type { Hit } from '@/core/lesson/faults/caused';
+import type { Hit } from '@/core/model/shot/hit';
 import type { FoundBall } from '@/core/lesson/faults/features';
 import { findFault } from '@/core/lesson/faults/find';
 import { looksFor } from '@/core/lesson/faults/looks';

@@ -1,6 +1,6 @@
 import { answer } from '@/core/tell/answer/answer';
 import { FaultyInput } from '@/core/tell/format/fault';
-import { readSituation } from '@/core/tell/format/readSituation';
+import { readSituation } from '@/core/tell/format/situation';
 import { saidShot } from '@/core/tell/grammar/saidShot';
 import { readingFromQuery, readingToQuery } from '@/core/tell/reading/reading';
 import type { UnitSystem } from '@/core/ground/units/system';

@@ -1,7 +1,8 @@
-import type { BallCall, NewBall } from '@/core/lesson/balls/ball';
+import type { CallRecord } from '@/core/tell/format/setup';
+import type { NewBall } from '@/core/lesson/balls/ball';
 
 /** A plain splash as a ball keeps it. */
-export const A_CALL: BallCall = {
+export const A_CALL: CallRecord = {
   school: 'across',
   club: '56',
   face_deg: 20,

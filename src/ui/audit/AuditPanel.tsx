@@ -6,7 +6,7 @@ import { SAND_PRESETS, type SandPreset } from '@/core/ground/sand/presets';
 import type { UnitSystem } from '@/core/ground/units/system';
 import type { MixChoice } from '@/workers/audit.worker';
 import { Pick } from '../frame/Pick';
-import { SAND_WORDS } from '../reading/words';
+import { SAND_WORDS } from '@/core/tell/words/situation';
 import { Called } from './Called';
 import { Gaps } from './Gaps';
 import { OneWedge } from './OneWedge';

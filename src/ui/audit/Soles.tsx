@@ -6,7 +6,7 @@ import { golferOf } from '@/core/model/golfer/golferOf';
 import { sampleSwings } from '@/core/model/spread/swings';
 import { sayLength } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
-import { SAND_WORDS } from '../reading/words';
+import { SAND_WORDS } from '@/core/tell/words/situation';
 
 const SANDS: readonly SandPreset[] = ['soft', 'medium', 'firm', 'wet'];
 

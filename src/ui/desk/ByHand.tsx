@@ -3,8 +3,7 @@
 import type { Remote } from 'comlink';
 import { useEffect, useState, type RefObject } from 'react';
 import type { CallEntry } from '@/core/tell/sheet/callSheet';
-import type { BallCall } from '@/core/lesson/balls/ball';
-import { callOf } from '@/core/lesson/balls/callOf';
+import { setupAlone, type SetupRecord } from '@/core/tell/format/setup';
 import { fromMetres, toMetres } from '@/core/ground/units/length';
 import { unitFor } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
@@ -25,11 +24,11 @@ interface ByHandProps extends OverlayState {
  * The set-up of a call as `simulate` takes it. The aim is left to the product until it is set: found so that the ball as
  * meant goes along the line.
  */
-type HandSetup = Omit<BallCall, 'carry_m' | 'aim_deg'> & Partial<Pick<BallCall, 'aim_deg'>>;
+type HandSetup = Omit<SetupRecord, 'aim_deg'> & Partial<Pick<SetupRecord, 'aim_deg'>>;
 
 /** A field of a set-up with its name, unit, range and step. */
 type Knob = readonly [
-  key: Exclude<keyof HandSetup, 'school' | 'club'>,
+  key: Exclude<keyof HandSetup, 'school' | 'club' | 'technique'>,
   label: string,
   unit: string,
   from: number,
@@ -65,7 +64,7 @@ function shownKnob(knob: Knob, units: UnitSystem): Knob {
 }
 
 function setupOfCall(call: CallEntry): HandSetup {
-  const { carry_m: _carry, aim_deg: _aim, ...setup } = callOf(call);
+  const { aim_deg: _aim, ...setup } = setupAlone(call);
   return setup;
 }
 

@@ -14,7 +14,8 @@ import { Feet } from '../drawing/Feet';
 import { LineSample } from '../drawing/LineSample';
 import { SwingClock } from '../drawing/SwingClock';
 import { ScriptTools } from './ScriptTools';
-import { KIND_WORDS, shortSchoolName } from './words';
+import { KIND_WORDS } from '@/core/tell/words/kinds';
+import { shortSchoolName } from '@/core/search/schools/schools';
 
 interface CallPanelProps {
   call: CallEntry;
@@ -40,7 +41,7 @@ export function CallPanel({ call, picture, handed, burial, units }: CallPanelPro
         <span className="text-ink-soft">
           {call.kind === 'out-sideways'
             ? `out sideways, ${Math.abs(call.toward_deg)}° from the flag`
-            : `${KIND_WORDS[call.kind]}, ${shortSchoolName(call.school)}`}
+            : `${KIND_WORDS[call.kind].name}, ${shortSchoolName(call.school)}`}
         </span>
         <span className="ml-auto font-heading text-xl font-semibold">
           {call.odds.expected_strokes.toFixed(1)} strokes to hole out

@@ -7,7 +7,7 @@ import type { UnitSystem } from '@/core/ground/units/system';
 import { Overlay, type OverlayState } from '../frame/Overlay';
 import { CallChoice } from './CallChoice';
 import { ballLines, difference, ODDS_LINES, said, setupLines } from './callLines';
-import { schoolName } from './words';
+import { schoolName } from '@/core/search/schools/schools';
 
 interface CompareProps extends OverlayState {
   calls: readonly CallEntry[];

@@ -1,13 +1,13 @@
 'use client';
 
-import type { ShotInput } from '@/core/tell/reading/reading';
+import type { ShotInput } from '@/core/tell/format/shot';
 import type { Shot } from '@/core/ground/situation/shot';
-import { fromMetres } from '@/core/ground/units/length';
+import { fromMetres, LENGTH_UNITS } from '@/core/ground/units/length';
 import { sayLength, unitFor } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { NumberPanel } from '../reading/NumberPanel';
 import { Token } from '../reading/Token';
-import { WaysOut, type WayInput } from '../reading/WaysOut';
+import { WaysOut } from '../reading/WaysOut';
 
 interface MoreTokensProps {
   shot: ShotInput;
@@ -22,15 +22,13 @@ interface MoreTokensProps {
 
 /** Fields of a length in any unit, all taken away. */
 const without = (name: string): Record<string, undefined> =>
-  Object.fromEntries(
-    ['yd', 'm', 'ft', 'in', 'cm', 'mm'].map((unit) => [`${name}_${unit}`, undefined]),
-  );
+  Object.fromEntries(LENGTH_UNITS.map((unit) => [`${name}_${unit}`, undefined]));
 
 /** What is said only when it is asked for: wind, a landing spot, something to carry, another way out. */
 export function MoreTokens(props: MoreTokensProps) {
   const { shot, resolved, units, open, another, onOpenChange, onFields, onWind } = props;
   const unit = unitFor('ground', units);
-  const escapes = (shot.escapes ?? []) as WayInput[];
+  const escapes = shot.escapes ?? [];
   const said = [
     resolved.carry === undefined
       ? null

@@ -1,7 +1,8 @@
 import type { CallEntry } from '@/core/tell/sheet/callSheet';
 import { inkOf } from '../drawing/inks';
 import { LineSample } from '../drawing/LineSample';
-import { KIND_WORDS, schoolName } from './words';
+import { KIND_WORDS } from '@/core/tell/words/kinds';
+import { schoolName } from '@/core/search/schools/schools';
 
 interface OtherCallProps {
   call: CallEntry;
@@ -59,7 +60,7 @@ export function OtherCall({ call, best, rank }: OtherCallProps) {
         <h3 className={`text-2xl ${ink.text}`}>{call.club}</h3>
         <LineSample rank={rank} />
         <span className="text-ink-soft">
-          {KIND_WORDS[call.kind]}, face {call.face_deg === 0 ? 'square' : call.face_clock}
+          {KIND_WORDS[call.kind].name}, face {call.face_deg === 0 ? 'square' : call.face_clock}
         </span>
         <span className="ml-auto font-heading text-lg font-semibold">
           {call.odds.expected_strokes.toFixed(1)}

@@ -1,5 +1,5 @@
 import type { CallEntry } from '@/core/tell/sheet/callSheet';
-import { schoolName } from './words';
+import { schoolName } from '@/core/search/schools/schools';
 
 /** Relief under penalty as the best call: nothing to strike, what it costs, and who decides. */
 export function ReliefPanel({ call }: { call: CallEntry }) {

@@ -3,7 +3,8 @@
 import type { CallEntry, CallSheet } from '@/core/tell/sheet/callSheet';
 import { toMetres } from '@/core/ground/units/length';
 import type { UnitSystem } from '@/core/ground/units/system';
-import { KIND_WORDS, schoolName } from './words';
+import { KIND_WORDS } from '@/core/tell/words/kinds';
+import { schoolName } from '@/core/search/schools/schools';
 import { Overlay, type OverlayState } from '../frame/Overlay';
 
 interface SchoolsTableProps extends OverlayState {
@@ -111,7 +112,7 @@ function SchoolCells({ school, call, units }: SchoolCellsProps) {
     <tr className="border-b border-hairline align-top">
       <th scope="row" className="py-1.5 pr-3 font-normal">
         {schoolName(school)}
-        <span className="block text-sm text-ink-soft">{KIND_WORDS[call.kind]}</span>
+        <span className="block text-sm text-ink-soft">{KIND_WORDS[call.kind].name}</span>
       </th>
       <td className="py-1.5 pr-3 font-semibold">{struck ? call.club : '–'}</td>
       <td className="py-1.5 pr-3">

@@ -5,8 +5,7 @@ import type { Fault } from '@/core/tell/format/fault';
 import type { Threshold } from '@/core/ground/measure/measured';
 import { BEYONDS } from '@/core/ground/situation/green';
 import { nearestLie } from '@/core/ground/sand/lie';
-import type { SandPreset } from '@/core/ground/sand/presets';
-import type { ShotInput } from '@/core/tell/reading/reading';
+import type { ShotInput } from '@/core/tell/format/shot';
 import type { FactorName } from '@/core/search/changes/factors';
 import type { Shot } from '@/core/ground/situation/shot';
 import { degrees } from '@/core/ground/units/angle';
@@ -25,7 +24,7 @@ import { SlopePanel } from '../reading/SlopePanel';
 import { Token } from '../reading/Token';
 import { WindPanel } from '../reading/WindPanel';
 import { windWords } from '../reading/wind';
-import { BEYOND_WORDS, LIE_WORDS, SAND_WORDS, slopeWords } from '../reading/words';
+import { BEYOND_WORDS, LIE_WORDS, SAND_WORDS, slopeWords } from '@/core/tell/words/situation';
 import { MoreTokens } from './MoreTokens';
 import { TOKEN_KEYS, type TokenName } from './tokens';
 import type { DeskPlayer } from './types';
@@ -54,9 +53,9 @@ export function Sentence(props: SentenceProps) {
   const { players, player, shot, resolved, units, faults, open, onOpen, onPlayer, onFields } =
     props;
   const { bag, thresholdsOf } = props;
-  const sand = (shot.sand ?? {}) as ShotInput;
-  const preset = (sand.preset as SandPreset | undefined) ?? 'medium';
-  const wind = shot.wind as { speed_mps: number; from_deg?: number } | undefined;
+  const sand = shot.sand ?? {};
+  const preset = sand.preset ?? 'medium';
+  const { wind } = shot;
   const onField = (path: string, value: unknown): string | null => onFields({ [path]: value });
 
   const tokenProps = (name: TokenName, path: string) => ({
@@ -73,8 +72,8 @@ export function Sentence(props: SentenceProps) {
   const acrossDeg = degrees(resolved.across);
   const sandWords = [
     sand.crust ? 'dry sand over a packed base' : SAND_WORDS[preset].name,
-    ...(sand.firmness === undefined ? [] : [`firmness ${sand.firmness as number}`]),
-    ...(sand.moisture === undefined ? [] : [`wetness ${sand.moisture as number}`]),
+    ...(sand.firmness === undefined ? [] : [`firmness ${sand.firmness}`]),
+    ...(sand.moisture === undefined ? [] : [`wetness ${sand.moisture}`]),
   ].join(', ');
 
   return (
@@ -114,8 +113,8 @@ export function Sentence(props: SentenceProps) {
                 ? Math.round(resolved.sand.baseDepth * 1000)
                 : undefined
             }
-            moisture={(sand.moisture as number | undefined) ?? 0}
-            firmness={(sand.firmness as number | undefined) ?? firmnessOf(preset)}
+            moisture={sand.moisture ?? 0}
+            firmness={sand.firmness ?? firmnessOf(preset)}
             density={resolved.sand.density}
             measured={sand.firmness !== undefined || sand.density_kgm3 !== undefined}
             onFields={onFields}

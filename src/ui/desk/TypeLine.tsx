@@ -5,7 +5,7 @@ import { useMemo, useRef, useState } from 'react';
 import { completions } from '@/core/tell/grammar/phrases';
 import { saidShot } from '@/core/tell/grammar/saidShot';
 import { understand } from '@/core/tell/grammar/understand';
-import type { ShotInput } from '@/core/tell/reading/reading';
+import type { ShotInput } from '@/core/tell/format/shot';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { Overlay, type OverlayState } from '../frame/Overlay';
 

@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import type { CallSheet } from '@/core/tell/sheet/callSheet';
-import { schoolName } from './words';
+import { schoolName } from '@/core/search/schools/schools';
 
 /** The reasons of the first call, what was taken for granted, and what cannot do it here. */
 export function WhyPanel({ sheet, changes }: { sheet: CallSheet; changes: ReactNode }) {

@@ -3,7 +3,7 @@ import { LIES } from '@/core/ground/sand/lie';
 import { MISSES } from '@/core/model/shot/misses';
 import { MISS_WORDS } from '@/core/tell/script/missWords';
 import type { PaletteAction } from '../frame/Palette';
-import { LIE_WORDS, SAND_WORDS } from '../reading/words';
+import { LIE_WORDS, SAND_WORDS } from '@/core/tell/words/situation';
 import type { Look } from '../drawing/section/DrawingBar';
 import { OVERLAY_KEYS, type Overlay } from './overlays';
 import { TOKEN_KEYS, type TokenName } from './tokens';

@@ -1,6 +1,7 @@
 import { act, render, renderHook, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { FIRST_SHOT, type DeskReading, type ShotInput } from '@/core/tell/reading/reading';
+import { FIRST_SHOT, type DeskReading } from '@/core/tell/reading/reading';
+import type { ShotInput } from '@/core/tell/format/shot';
 import { aShot } from '@/core/testing/fixtures';
 import { presetSand } from '@/core/ground/sand/presets';
 import { standInServer } from '../testing/server';

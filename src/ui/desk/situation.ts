@@ -1,7 +1,7 @@
 import { FaultyInput } from '@/core/tell/format/fault';
-import { readSituation, type Reading } from '@/core/tell/format/readSituation';
+import { readSituation, type Reading } from '@/core/tell/format/situation';
 import { situationFor } from '@/core/lesson/players/player';
-import type { ShotInput } from '@/core/tell/reading/reading';
+import type { ShotInput } from '@/core/tell/format/shot';
 import type { DeskPlayer } from './types';
 
 /** A reading of a player with what the core makes of it, or the first thing that is wrong, in words for the panel. */

@@ -1,4 +1,4 @@
-import type { ShotInput } from '@/core/tell/reading/reading';
+import type { ShotInput } from '@/core/tell/format/shot';
 import type { RosterPlayer } from '@/core/lesson/players/player';
 
 /** A player as the desk needs one. */

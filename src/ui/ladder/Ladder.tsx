@@ -14,7 +14,7 @@ import { fromMetres } from '@/core/ground/units/length';
 import { plainNumber, unitFor } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { Pick } from '../frame/Pick';
-import { SAND_WORDS } from '../reading/words';
+import { SAND_WORDS } from '@/core/tell/words/situation';
 import { Reaches } from './Reaches';
 
 const LadderChart = dynamic(() => import('./LadderChart').then((module) => module.LadderChart), {

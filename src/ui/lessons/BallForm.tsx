@@ -3,7 +3,7 @@
 import { useState, type FormEvent } from 'react';
 import { FaultyInput } from '@/core/tell/format/fault';
 import { STRIKES, type LoggedFields } from '@/core/lesson/balls/ball';
-import { BALL_LENGTHS, ballTexts, ballUnit, readBallTexts } from '@/core/lesson/balls/ballForm';
+import { FORM_LENGTHS, ballTexts, ballUnit, readBallTexts } from '@/core/lesson/balls/ballForm';
 import type { UnitSystem } from '@/core/ground/units/system';
 
 interface BallFormProps {
@@ -36,7 +36,7 @@ export function BallForm({ ball, units, action, onBall }: BallFormProps) {
   return (
     <form onSubmit={(event) => void send(event)} className="space-y-2">
       <div className="grid grid-cols-3 gap-2 max-sm:grid-cols-2">
-        {BALL_LENGTHS.map((length) => (
+        {FORM_LENGTHS.map((length) => (
           <label key={length.field} className={LABEL}>
             {length.label}, {ballUnit(length, units)}
             <input

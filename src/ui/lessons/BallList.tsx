@@ -4,7 +4,7 @@ import { useState } from 'react';
 import type { BallChange } from '@/core/lesson/balls/ball';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { BallForm } from './BallForm';
-import { ballWords } from './ballWords';
+import { ballWords } from '@/core/lesson/balls/seenWords';
 import type { ShownBall } from './types';
 
 interface BallListProps {

@@ -10,7 +10,7 @@ import type { UnitSystem } from '@/core/ground/units/system';
 import { Pick } from '../frame/Pick';
 import { numberOf } from '../measure/SmallNumber';
 import { TextInput } from '../players/fields';
-import { LIE_WORDS, SAND_WORDS } from '../reading/words';
+import { LIE_WORDS, SAND_WORDS } from '@/core/tell/words/situation';
 
 interface DrawLimitsFormProps {
   limits: DrawLimits;

@@ -8,7 +8,7 @@ import { FaultyInput } from '@/core/tell/format/fault';
 import { saidShot } from '@/core/tell/grammar/saidShot';
 import { readLessonPlan, type LessonPlan, type Station } from '@/core/lesson/plan/lesson';
 import { timetable } from '@/core/lesson/plan/timetable';
-import type { ShotInput } from '@/core/tell/reading/reading';
+import type { ShotInput } from '@/core/tell/format/shot';
 import type { UnitSystem } from '@/core/ground/units/system';
 import type { KeptReading } from '../desk/types';
 import type { Theme } from '../frame/preferences';

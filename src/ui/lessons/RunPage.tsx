@@ -4,15 +4,14 @@ import Link from 'next/link';
 import { useMemo } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Toaster } from 'sonner';
-import { readSituation } from '@/core/tell/format/readSituation';
+import { readSituation } from '@/core/tell/format/situation';
 import { hitOf } from '@/core/lesson/review/against';
 import type { BallChange, LoggedFields } from '@/core/lesson/balls/ball';
 import { changedBall } from '@/core/lesson/balls/changed';
-import { callOf } from '@/core/lesson/balls/callOf';
+import { entryMeant } from '@/core/tell/format/setup';
 import { callWords } from '@/core/lesson/balls/callWords';
 import { situationFor } from '@/core/lesson/players/player';
 import { trackedBall } from '@/core/lesson/tracker/simulated';
-import { toMetres } from '@/core/ground/units/length';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { Choices } from '../frame/Choices';
 import type { Theme } from '../frame/preferences';
@@ -72,7 +71,7 @@ export function RunPage(props: RunPageProps) {
   const situation = useMemo(() => situationFor(player, station.shot), [player, station]);
   const { question } = useMemo(() => readSituation(situation), [situation]);
   const { found, none, fault } = useStationCall(situation, units);
-  const call = useMemo(() => found && callOf(found.call), [found]);
+  const call = found && found.picture.kept;
   const tracker = useTracker(
     call && { lesson: lesson.id, player: player.id, station: stationAt, call },
   );
@@ -217,7 +216,7 @@ export function RunPage(props: RunPageProps) {
             )}
             <LogPanel
               shot={question.shot}
-              meant={found ? toMetres(found.call.entry_in, 'in') : null}
+              meant={call && entryMeant(call)}
               before={here.flatMap(({ along_m, right_m }) =>
                 along_m === undefined ? [] : [{ along: along_m, right: right_m ?? 0 }],
               )}

@@ -1,4 +1,4 @@
-import type { BallCall, LoggedFields } from '@/core/lesson/balls/ball';
+import type { ExchangedBall } from '@/core/lesson/balls/ball';
 import type { LessonPlan } from '@/core/lesson/plan/lesson';
 import type { RosterPlayer } from '@/core/lesson/players/player';
 
@@ -14,18 +14,11 @@ export interface LessonView {
 }
 
 /** A ball as it is shown: saved, or still on its way. */
-export interface ShownBall extends LoggedFields {
-  id: string;
+export type ShownBall = ExchangedBall & {
   /** The server's order; absent until it has it. */
   seq?: number;
-  player: string;
-  station: number;
-  call: BallCall;
-  source: 'hand' | 'tracker';
-  hit_at: string;
-  excluded?: string;
   /** True while the server has not acknowledged it. */
   pending?: boolean;
-}
+};
 
 export type LessonPlayer = RosterPlayer;

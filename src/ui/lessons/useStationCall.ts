@@ -1,17 +1,9 @@
 'use client';
 
 import { useEffect, useState } from 'react';
-import type { CallEntry } from '@/core/tell/sheet/callSheet';
-import { flagCall } from '@/core/lesson/balls/flagCall';
-import type { CallPicture } from '@/core/tell/picture/picture';
+import type { DrawnCall } from '@/core/tell/answer/answer';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { useCallsWorker } from '../desk/workers';
-
-/** The call for a player at a station, with its picture; null while it is computed. */
-export interface StationCall {
-  call: CallEntry;
-  picture: CallPicture;
-}
 
 const FAILURE = 'The call could not be computed. Reload the page to try again.';
 
@@ -19,10 +11,10 @@ const FAILURE = 'The call could not be computed. Reload the page to try again.';
 export function useStationCall(
   situation: object,
   units: UnitSystem,
-): { found: StationCall | null; none: boolean; fault: string | null } {
+): { found: DrawnCall | null; none: boolean; fault: string | null } {
   const [state, setState] = useState<{
     question: string;
-    found: StationCall | null;
+    found: DrawnCall | null;
     fault: string | null;
   }>({ question: '', found: null, fault: null });
   const [dead, setDead] = useState(false);
@@ -39,10 +31,7 @@ export function useStationCall(
         setState({ question, found: null, fault: faults?.join('; ') ?? FAILURE });
         return;
       }
-      const { sheet, pictures } = answered.answer;
-      const call = flagCall(sheet);
-      const picture = call && pictures[sheet.calls.indexOf(call)];
-      setState({ question, found: call && picture ? { call, picture } : null, fault: null });
+      setState({ question, found: answered.answer.flag, fault: null });
     }, 0);
     return () => {
       stale = true;

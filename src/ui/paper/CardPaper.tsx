@@ -12,7 +12,8 @@ import type { Shot } from '@/core/ground/situation/shot';
 import { SHOULDER_WIDTH } from '@/core/model/swing/technique';
 import { toMetres } from '@/core/ground/units/length';
 import type { UnitSystem } from '@/core/ground/units/system';
-import { KIND_WORDS, schoolName, shortSchoolName } from '../desk/words';
+import { KIND_WORDS } from '@/core/tell/words/kinds';
+import { schoolName, shortSchoolName } from '@/core/search/schools/schools';
 import { EntryMark } from '../drawing/EntryMark';
 import { FaceClock } from '../drawing/FaceClock';
 import { Feet } from '../drawing/Feet';
@@ -163,7 +164,7 @@ function Other({ call }: { call: CallEntry }) {
   return (
     <View style={styles.other}>
       <Text style={{ fontWeight: 700 }}>
-        {call.kind === 'relief' ? 'Relief' : `${call.club}, ${KIND_WORDS[call.kind]}`} ·{' '}
+        {call.kind === 'relief' ? 'Relief' : `${call.club}, ${KIND_WORDS[call.kind].name}`} ·{' '}
         {call.odds.expected_strokes.toFixed(1)} strokes
       </Text>
       <Text>
@@ -233,7 +234,7 @@ export function CardPaper({ player, said, shot, answer, units }: CardPaperProps)
               <Text>
                 {best.kind === 'relief'
                   ? schoolName(best.school)
-                  : `${KIND_WORDS[best.kind]}, ${shortSchoolName(best.school)}`}
+                  : `${KIND_WORDS[best.kind].name}, ${shortSchoolName(best.school)}`}
               </Text>
               <Text style={styles.strokes}>
                 {best.odds.expected_strokes.toFixed(1)} strokes to hole out

@@ -11,7 +11,7 @@ import type { UnitSystem } from '@/core/ground/units/system';
 import { FaceClock } from '../drawing/FaceClock';
 import { Feet } from '../drawing/Feet';
 import { SHOULDER_WIDTH } from '@/core/model/swing/technique';
-import { SAND_WORDS } from '../reading/words';
+import { SAND_WORDS } from '@/core/tell/words/situation';
 import { Drawing } from './Drawing';
 import { HEADING, registerFonts, TEXT } from './fonts';
 import { LIGHT_COLOURS } from './lightColours';

@@ -9,10 +9,9 @@ import { readHouse, type House } from '@/core/lesson/players/house';
 import { FaultyInput } from '@/core/tell/format/fault';
 import { Overlay, type OverlayState } from '../frame/Overlay';
 import { ask } from '../frame/request';
-import { SKILL_WORDS } from '../reading/words';
+import { SKILL_WORDS, HAND_WORDS } from '@/core/tell/words/player';
 import { Choice, TextInput } from './fields';
 import { SchoolChecks } from './SchoolChecks';
-import { HAND_WORDS } from './words';
 
 interface HouseFormProps extends OverlayState {
   house: House;

@@ -10,7 +10,7 @@ import type { Theme } from '../frame/preferences';
 import { askWithText } from '../frame/request';
 import { TopBar } from '../frame/TopBar';
 import { usePreferences } from '../frame/usePreferences';
-import { SKILL_WORDS } from '../reading/words';
+import { SKILL_WORDS } from '@/core/tell/words/player';
 
 /** What the server says a file would become. */
 interface Preview {

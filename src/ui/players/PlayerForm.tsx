@@ -6,12 +6,11 @@ import { BODY_CAUTIONS, HANDS, SKILLS, USUAL_MISSES } from '@/core/ground/player
 import { readPlayerRecord, type PlayerRecord } from '@/core/lesson/players/record';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { Overlay, type OverlayState } from '../frame/Overlay';
-import { SKILL_WORDS } from '../reading/words';
+import { SKILL_WORDS, BODY_WORDS, HAND_WORDS, MISS_NAMES } from '@/core/tell/words/player';
 import { BagFields } from './BagFields';
 import { SchoolChecks } from './SchoolChecks';
 import { Choice, TextInput } from './fields';
 import { fromForm, playerResolver, toForm, type PlayerFormValues } from './playerForm';
-import { CAUTION_WORDS, HAND_WORDS, MISS_NAMES } from './words';
 
 interface PlayerFormProps extends OverlayState {
   title: string;
@@ -86,7 +85,7 @@ export function PlayerForm({ title, record, units, onSave, open, onOpenChange }:
                     className="size-5 accent-(--call-1)"
                     {...register('cautions')}
                   />
-                  {CAUTION_WORDS[part]}
+                  {BODY_WORDS[part].one}
                 </label>
               ))}
             </div>

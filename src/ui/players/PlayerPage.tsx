@@ -4,7 +4,7 @@ import { formatDistanceToNow } from 'date-fns';
 import Link from 'next/link';
 import { useState } from 'react';
 import { toast, Toaster } from 'sonner';
-import { readSituation } from '@/core/tell/format/readSituation';
+import { readSituation } from '@/core/tell/format/situation';
 import { readingToQuery, FIRST_SHOT } from '@/core/tell/reading/reading';
 import { recordOf, situationFor, type RosterPlayer } from '@/core/lesson/players/player';
 import type { HistoryPoint } from '@/core/lesson/review/history';
@@ -20,7 +20,7 @@ import { ask } from '../frame/request';
 import { TopBar } from '../frame/TopBar';
 import { usePreferences } from '../frame/usePreferences';
 import { Ladder } from '../ladder/Ladder';
-import { SKILL_WORDS } from '../reading/words';
+import { SKILL_WORDS, HAND_WORDS, MISS_NAMES } from '@/core/tell/words/player';
 import { History } from '../lessons/History';
 import type { LessonView } from '../lessons/types';
 import { Learnt } from './Learnt';
@@ -31,7 +31,6 @@ import { PlayerForm } from './PlayerForm';
 import { PocketLinks } from './PocketLinks';
 import { Rack } from './Rack';
 import type { GrassShot } from './types';
-import { HAND_WORDS, MISS_NAMES } from './words';
 
 interface PlayerPageProps {
   player: RosterPlayer;

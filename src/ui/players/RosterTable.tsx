@@ -5,7 +5,7 @@ import { formatDistanceToNow } from 'date-fns';
 import { Archive, ArchiveRestore, Pencil, Trash2 } from 'lucide-react';
 import Link from 'next/link';
 import { useMemo, type ReactNode } from 'react';
-import { SKILL_WORDS } from '../reading/words';
+import { SKILL_WORDS } from '@/core/tell/words/player';
 import type { ListedPlayer, RosterOrder } from './types';
 import type { RosterView } from './useRoster';
 

@@ -1,7 +1,7 @@
 import type { FieldErrors, Resolver } from 'react-hook-form';
 import { FaultyInput } from '@/core/tell/format/fault';
 import { lengthOf } from '@/core/tell/format/fields';
-import type { ClubInput } from '@/core/tell/format/readSituation';
+import type { ClubInput } from '@/core/tell/format/club';
 import { readPlayerRecord, type PlayerRecord } from '@/core/lesson/players/record';
 import { fromMetres } from '@/core/ground/units/length';
 import { plainNumber, unitFor } from '@/core/ground/units/say';

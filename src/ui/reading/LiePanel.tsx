@@ -5,7 +5,7 @@ import type { Sand } from '@/core/ground/sand/presets';
 import { LieDrawing } from '../drawing/LieDrawing';
 import { ChoiceGroup } from './ChoiceGroup';
 import { NumberPanel } from './NumberPanel';
-import { LIE_WORDS } from './words';
+import { LIE_WORDS } from '@/core/tell/words/situation';
 
 interface LiePanelProps {
   burial: number;

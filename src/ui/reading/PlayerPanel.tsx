@@ -5,7 +5,7 @@ import { RadioGroup } from 'radix-ui';
 import { useEffect, useState } from 'react';
 import type { DeskPlayer } from '../desk/types';
 import { ask } from '../frame/request';
-import { SKILL_WORDS } from './words';
+import { SKILL_WORDS } from '@/core/tell/words/player';
 
 interface PlayerPanelProps {
   /** Players known to the desk. */

@@ -7,7 +7,7 @@ import { SandSwatch } from '../drawing/SandSwatch';
 import { ChoiceGroup } from './ChoiceGroup';
 import type { SetFields } from './LengthPanel';
 import { NumberPanel } from './NumberPanel';
-import { SAND_WORDS } from './words';
+import { SAND_WORDS } from '@/core/tell/words/situation';
 
 interface SandPanelProps {
   preset: SandPreset;

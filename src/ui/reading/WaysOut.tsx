@@ -3,7 +3,8 @@
 import { X } from 'lucide-react';
 import { useState } from 'react';
 import { lengthOf } from '@/core/tell/format/fields';
-import { withField, type ShotInput } from '@/core/tell/reading/reading';
+import { withField } from '@/core/tell/reading/reading';
+import type { ShotInput } from '@/core/tell/format/shot';
 import { fromMetres } from '@/core/ground/units/length';
 import { plainNumber, unitFor } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
@@ -11,7 +12,7 @@ import { numberOf, SmallNumber } from '../measure/SmallNumber';
 import type { SetFields } from './LengthPanel';
 
 /** A way out as the reading says it. */
-export type WayInput = ShotInput & { toward_deg: number; lip: ShotInput };
+export type WayInput = NonNullable<ShotInput['escapes']>[number];
 
 interface WaysOutProps {
   ways: readonly WayInput[];
@@ -103,9 +104,8 @@ function Way({
   const high = unitFor('height', units);
   const far = unitFor('ground', units);
   const words = towardWords(way.toward_deg);
-  const set = (path: string, value: number): string | null =>
-    onWay(withField(way, path, value) as WayInput);
-  const shown = (place: ShotInput, name: string, unit: typeof high): number =>
+  const set = (path: string, value: number): string | null => onWay(withField(way, path, value));
+  const shown = (place: object, name: string, unit: typeof high): number =>
     fromMetres(lengthOf(place, name) ?? 0, unit);
   const common = { onFault: setFault };
   return (

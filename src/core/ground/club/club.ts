@@ -1,6 +1,7 @@
 import { degrees, radians } from '../units/angle';
 
-export type ClubType = 'wedge' | 'iron' | 'hybrid' | 'wood' | 'putter';
+export const CLUB_TYPES = ['wedge', 'iron', 'hybrid', 'wood', 'putter'] as const;
+export type ClubType = (typeof CLUB_TYPES)[number];
 
 /** A club as a sand tool: SI units, angles in radians. */
 export interface Club {

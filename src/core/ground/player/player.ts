@@ -7,6 +7,13 @@ export type Skill = (typeof SKILLS)[number];
 export const HANDS = ['right', 'left'] as const;
 export type Hand = (typeof HANDS)[number];
 
+/**
+ * A distance or an angle to the player's side as one to the right of the line, or the other way about: a right-hander's own
+ * side is the left.
+ */
+export const acrossFor = (value: number, handed: Hand): number =>
+  handed === 'right' ? -value : value;
+
 /** Where a player misses: sides are the player's own, so that hands need no mirror here. */
 export const USUAL_MISSES = ['heavy', 'thin', 'lead-side', 'trail-side'] as const;
 export type UsualMiss = (typeof USUAL_MISSES)[number];

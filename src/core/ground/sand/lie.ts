@@ -19,10 +19,20 @@ export const DEEPEST_BURIAL = 0.05;
 export const burialOf = (lie: Lie, sand: Sand): number =>
   lie === 'clean' ? sand.settle : BURIAL[lie];
 
+/** Burial from which a ball sits down, and from which sand cannot be thrown under it any more, m. */
+const DOWN_FROM = 0.0065;
+const SUNK_FROM = 0.0135;
+
+/** True when a ball does not sit on top of the sand any more: it cannot be met cleanly, nor rolled. */
+export const sitsDown = (burial: number): boolean => burial > DOWN_FROM;
+
+/** True for a ball that is half under or more. */
+export const isSunk = (burial: number): boolean => burial > SUNK_FROM;
+
 /** The step that comes nearest to a burial, m. */
 export function nearestLie(burial: number): Lie {
-  if (burial < 0.0065) return 'clean';
-  if (burial < 0.0135) return 'sitting-down';
+  if (burial < DOWN_FROM) return 'clean';
+  if (burial < SUNK_FROM) return 'sitting-down';
   if (burial < 0.023) return 'fried-egg';
   return burial < 0.034 ? 'plugged' : 'buried';
 }

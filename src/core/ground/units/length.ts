@@ -10,6 +10,7 @@ export const METRES_PER = {
 
 /** A unit of length by its suffix in field names. */
 export type LengthUnit = keyof typeof METRES_PER;
+export const LENGTH_UNITS = Object.keys(METRES_PER) as LengthUnit[];
 
 /** `value` in `unit`, as metres. */
 export const toMetres = (value: number, unit: LengthUnit): number => value * METRES_PER[unit];

@@ -5,7 +5,7 @@ import type { UnitSystem } from '@/core/ground/units/system';
 import { lengthFault, readBallChange, STRIKES, type LoggedFields, type Strike } from './ball';
 
 /** Lengths of a ball as a form asks for them. */
-export const BALL_LENGTHS = [
+export const FORM_LENGTHS = [
   { field: 'entry_m', label: 'Entered behind the ball', kind: 'short' },
   { field: 'carry_m', label: 'Carried', kind: 'ground' },
   { field: 'along_m', label: 'Stopped along the line', kind: 'ground' },
@@ -15,7 +15,7 @@ export const BALL_LENGTHS = [
   { field: 'height_m', label: 'Height', kind: 'height' },
 ] as const;
 
-export type BallLength = (typeof BALL_LENGTHS)[number];
+export type BallLength = (typeof FORM_LENGTHS)[number];
 
 /** What a ball's form holds: what was typed, by field. */
 export type BallTexts = Record<BallLength['field'] | 'strike' | 'note' | 'changed', string>;
@@ -41,7 +41,7 @@ export function ballUnit({ kind }: Pick<BallLength, 'kind'>, units: UnitSystem):
 /** A ball as its form shows it. */
 export function ballTexts(ball: LoggedFields, units: UnitSystem): BallTexts {
   const texts = { ...EMPTY_BALL };
-  for (const length of BALL_LENGTHS) {
+  for (const length of FORM_LENGTHS) {
     const metres = ball[length.field];
     if (metres === undefined) continue;
     texts[length.field] = String(Number(fromMetres(metres, ballUnit(length, units)).toFixed(2)));
@@ -68,7 +68,7 @@ export function readBallTexts(
   const faults: Fault[] = [];
   const ball: LoggedFields = {};
   const was = ballTexts(before, units);
-  for (const length of BALL_LENGTHS) {
+  for (const length of FORM_LENGTHS) {
     const { field, label } = length;
     const text = texts[field].trim();
     if (text === '') continue;

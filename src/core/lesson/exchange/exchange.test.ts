@@ -5,7 +5,7 @@ import { summaryWords } from '../review/summary';
 import { statsOf } from '../review/stats';
 import { historyOf } from '../review/history';
 import { randomStation } from '../plan/randomStation';
-import { readSituation } from '@/core/tell/format/readSituation';
+import { readSituation } from '@/core/tell/format/situation';
 import { situationFor } from '../players/player';
 import { aRecord } from '@/core/testing/records';
 

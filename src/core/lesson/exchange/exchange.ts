@@ -2,51 +2,37 @@ import Papa from 'papaparse';
 import { check } from '@/core/tell/format/fault';
 import {
   exactObject,
-  flagField,
   listField,
   numberField,
-  patternField,
-  proseField,
   required,
-  textField,
   wordField,
+  type Of,
 } from '@/core/tell/format/fields';
-import { ballSchema, UUID, type NewBall } from '../balls/ball';
-import { planSchema, readLessonPlan, type LessonPlan } from '../plan/lesson';
+import { uuidField } from '@/core/tell/format/ids';
+import { rounded } from '@/core/tell/format/rounded';
+import { saidSetup } from '@/core/tell/format/setup';
+import { exchangedBallSchema } from '../balls/ball';
+import { closingFields, planSchema, readLessonPlan } from '../plan/lesson';
 
 export const LESSON_FORMAT = 'mellow-divot/lesson';
-
-/** A ball as it is exchanged: with the reason why it does not count, where there is one. */
-export type ExchangedBall = NewBall & { excluded?: string };
-
-/** A lesson as it leaves and comes back. */
-export interface LessonFile {
-  format: typeof LESSON_FORMAT;
-  version: 1;
-  id: string;
-  plan: LessonPlan;
-  summary: string;
-  homework: string;
-  closed: boolean;
-  balls: ExchangedBall[];
-}
 
 const MOST_BALLS = 20_000;
 
 export const lessonFileSchema = exactObject({
   format: required(wordField([LESSON_FORMAT])),
   version: required(numberField(1, 1)),
-  id: required(patternField(UUID, 'a UUID')),
+  id: required(uuidField),
   plan: required(planSchema),
-  summary: required(proseField(8000)),
-  homework: required(proseField(4000)),
-  closed: required(flagField()),
-  balls: required(listField(ballSchema({ excluded: textField(0, 200) }), 0, MOST_BALLS)),
+  ...closingFields,
+  balls: required(listField(exchangedBallSchema, 0, MOST_BALLS)),
 });
+
+/** A lesson as it leaves and comes back. */
+export type LessonFile = Of<typeof lessonFileSchema>;
 
 /** Checks a lesson that is to be imported. Throws FaultyInput naming every field that is wrong. */
 export function readLessonFile(input: unknown): LessonFile {
-  const file = check<LessonFile>(lessonFileSchema, input);
+  const file = check(lessonFileSchema, input);
   readLessonPlan(file.plan);
   return file;
 }
@@ -60,8 +46,8 @@ export function ballsCsv(file: LessonFile, names: Readonly<Record<string, string
       station: file.plan.stations[ball.station]?.name ?? ball.station + 1,
       club: ball.call.club,
       school: ball.call.school,
-      entry_called_in: ball.call.entry_in,
-      carry_called_m: ball.call.carry_m,
+      entry_called_in: saidSetup(ball.call).entry_in,
+      carry_called_m: rounded(ball.call.carry_m, 2),
       entry_m: ball.entry_m ?? '',
       carry_m: ball.carry_m ?? '',
       along_m: ball.along_m ?? '',

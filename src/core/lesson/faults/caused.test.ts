@@ -5,7 +5,8 @@ import { AS_MEANT } from '@/core/model/swing/swingError';
 import { sampleSwings } from '@/core/model/spread/swings';
 import { aPlayer, aShot, aSplash, CLUB_56 } from '@/core/testing/fixtures';
 import { CAUSES, NOTHING } from './causes';
-import { causedBalls, causedSwing, meantHits, type Hit } from './caused';
+import { causedBalls, causedSwing, meantHits } from './caused';
+import type { Hit } from '@/core/model/shot/hit';
 
 const golfer = plainGolferOf(aPlayer('middle'));
 const hitAt = (pin: number, fraction: number): Hit => {

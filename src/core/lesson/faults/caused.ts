@@ -1,19 +1,11 @@
+import type { Hit } from '@/core/model/shot/hit';
 import { seenBall, depthOf } from '@/core/model/shot/seen';
 import type { Sampler } from '@/core/ground/numeric/sampling';
 import type { Golfer } from '@/core/model/golfer/golfer';
-import type { Shot } from '@/core/ground/situation/shot';
 import { AS_MEANT, type SwingError } from '@/core/model/swing/swingError';
 import { footingOf, madeWith } from '@/core/model/spread/footing';
-import type { Setup } from '@/core/model/swing/setup';
 import type { Cause } from './causes';
 import { foundOf, type FoundBall } from './features';
-
-/** The call that the balls were hit for. */
-export interface Hit {
-  setup: Setup;
-  aim: number;
-  shot: Shot;
-}
 
 /** How far a cause's strength varies about its usual one. */
 const STRENGTHS = [0.6, 1.4] as const;

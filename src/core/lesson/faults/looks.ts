@@ -3,7 +3,8 @@ import { samplerOf } from '@/core/ground/numeric/sampling';
 import type { Golfer } from '@/core/model/golfer/golfer';
 import { sampleSwings } from '@/core/model/spread/swings';
 import { CAUSES, NOTHING } from './causes';
-import { causedBalls, meantHits, type Hit, type Simulated } from './caused';
+import { causedBalls, meantHits, type Simulated } from './caused';
+import type { Hit } from '@/core/model/shot/hit';
 import { featuresOf, type FeatureName, type Features, type FoundBall } from './features';
 
 /** What the summaries of a set of balls look like under a cause: their moments together, in the order of the names. */

@@ -1,9 +1,9 @@
+import { CARRY_POWER, type Golfer } from '@/core/model/golfer/golfer';
 import { median } from '@/core/ground/numeric/order';
 import { samplerOf } from '@/core/ground/numeric/sampling';
 import { clamp } from '@/core/ground/numeric/soft';
 import { degrees } from '@/core/ground/units/angle';
 import { seenBall, type Seen } from '@/core/model/shot/seen';
-import type { Golfer } from '@/core/model/golfer/golfer';
 import type { Shot } from '@/core/ground/situation/shot';
 import { AS_MEANT, type SwingError } from '@/core/model/swing/swingError';
 import { footingOf, madeWith } from '@/core/model/spread/footing';
@@ -107,7 +107,7 @@ function spreadsBefore(balls: readonly LoggedBall[], golfer: Golfer, seed: numbe
   }
   return {
     mark: robustSpread(all.mark) || golfer.habits.mark,
-    distance: robustSpread(all.distance) || golfer.habits.speed * 1.75,
+    distance: robustSpread(all.distance) || golfer.habits.speed * CARRY_POWER,
     direction: robustSpread(all.direction) || golfer.habits.aim,
   };
 }

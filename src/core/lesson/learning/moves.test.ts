@@ -1,5 +1,5 @@
 import { sheetFor } from '@/core/tell/answer/answer';
-import { readSituation } from '@/core/tell/format/readSituation';
+import { readSituation } from '@/core/tell/format/situation';
 import type { Station } from '../plan/lesson';
 import { situationFor } from '../players/player';
 import { aRecord } from '@/core/testing/records';

@@ -1,9 +1,9 @@
 import { sheetFor } from '@/core/tell/answer/answer';
 import type { CallEntry } from '@/core/tell/sheet/callSheet';
-import { readSituation } from '@/core/tell/format/readSituation';
+import { readSituation } from '@/core/tell/format/situation';
 import { ladder, LADDER_SAMPLE } from '@/core/search/ladder/ladder';
 import type { Station } from '../plan/lesson';
-import { flagCall } from '../balls/flagCall';
+import { atFlag } from '@/core/tell/sheet/atFlag';
 import type { Player } from '@/core/ground/player/player';
 import { situationFor } from '../players/player';
 import type { PlayerRecord } from '../players/record';
@@ -71,7 +71,7 @@ export function movesOf(
     readSituation(situationFor({ ...record, ...(learnt ? { learnt } : {}) }, station.shot));
   const callOf = (station: Station, learnt: LearntFactors | undefined): CallEntry | null => {
     const { sheet } = sheetFor(situation(station, learnt), units, () => 0);
-    return flagCall(sheet);
+    return sheet.calls.find(atFlag) ?? null;
   };
   const [first] = stations;
   if (!first) return { rungs: [], calls: [] };

@@ -4,52 +4,42 @@ import {
   flagField,
   integerField,
   listField,
-  patternField,
   proseField,
   required,
   textField,
+  type Of,
 } from '@/core/tell/format/fields';
-import { shotSchema } from '@/core/tell/format/situationSchema';
-import type { ShotInput } from '@/core/tell/reading/reading';
+import { dayField, playerIdField } from '@/core/tell/format/ids';
+import { shotSchema } from '@/core/tell/format/shot';
 
-/** A place in the bunker that players are sent to, with the ball that lies there. */
-export interface Station {
-  name: string;
-  shot: ShotInput;
-  /** Stations with the same number hit across each other: only one of them is used at a time. */
-  line: number;
-}
-
-/** A lesson as it is planned: the outside form. */
-export interface LessonPlan {
-  /** Day, as YYYY-MM-DD. */
-  held_on: string;
-  place: string;
-  weather: string;
-  /** Ids of the players, in the order in which they begin. */
-  players: string[];
-  stations: Station[];
-  balls_per_station: number;
-  minutes_per_turn: number;
-  notes: string;
-}
+/** Most stations and players of a lesson. */
+export const MOST_STATIONS = 12;
+export const MOST_PLAYERS = 8;
 
 const stationSchema = exactObject({
   name: required(textField(1, 80)),
   shot: required(shotSchema),
+  /** Stations with the same number hit across each other: only one of them is used at a time. */
   line: required(integerField(0, 20)),
 });
 
+/** A place in the bunker that players are sent to, with the ball that lies there. */
+export type Station = Of<typeof stationSchema>;
+
 export const planSchema = exactObject({
-  held_on: required(patternField(/^\d{4}-\d\d-\d\d$/, 'a day as YYYY-MM-DD')),
+  held_on: required(dayField),
   place: required(textField(1, 120)),
   weather: required(textField(0, 120)),
-  players: required(listField(required(textField(1, 60)), 1, 8)),
-  stations: required(listField(stationSchema, 1, 12)),
+  /** Ids, in the order in which they begin. */
+  players: required(listField(required(playerIdField), 1, MOST_PLAYERS)),
+  stations: required(listField(stationSchema, 1, MOST_STATIONS)),
   balls_per_station: required(integerField(1, 50)),
   minutes_per_turn: required(integerField(1, 60)),
   notes: required(proseField(4000)),
 });
+
+/** A lesson as it is planned: the outside form. */
+export type LessonPlan = Of<typeof planSchema>;
 
 /** True for a day that the calendar has. */
 function isDay(text: string): boolean {
@@ -65,7 +55,7 @@ function isDay(text: string): boolean {
  * @throws FaultyInput naming every field that is wrong and what is allowed
  */
 export function readLessonPlan(input: unknown): LessonPlan {
-  const plan = check<LessonPlan>(planSchema, input);
+  const plan = check(planSchema, input);
   const faults: Fault[] = [];
   if (!isDay(plan.held_on)) {
     faults.push({ path: 'held_on', message: `is no day of the calendar: ${plan.held_on}` });
@@ -79,18 +69,17 @@ export function readLessonPlan(input: unknown): LessonPlan {
   return plan;
 }
 
-/** How a lesson is closed. */
-export interface LessonClosing {
-  summary: string;
-  homework: string;
-  closed: boolean;
-}
-
-const closingSchema = exactObject({
+/** Summary and homework of a lesson, and whether it is closed. */
+export const closingFields = {
   summary: required(proseField(8000)),
   homework: required(proseField(4000)),
   closed: required(flagField()),
-});
+};
+
+const closingSchema = exactObject(closingFields);
+
+/** How a lesson is closed. */
+export type LessonClosing = Of<typeof closingSchema>;
 
 /** Checks how a lesson is closed. Throws FaultyInput. */
 export const readClosing = (input: unknown): LessonClosing => check(closingSchema, input);

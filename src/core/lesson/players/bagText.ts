@@ -1,7 +1,7 @@
 import type { ClubType } from '@/core/ground/club/club';
 import { FaultyInput, type Fault } from '@/core/tell/format/fault';
 import { lengthOf } from '@/core/tell/format/fields';
-import type { ClubInput } from '@/core/tell/format/readSituation';
+import type { ClubInput } from '@/core/tell/format/club';
 import { fromMetres } from '@/core/ground/units/length';
 import { plainNumber } from '@/core/ground/units/say';
 

@@ -1,29 +1,24 @@
+import { HANDS, SKILLS } from '@/core/ground/player/player';
+import { UNIT_SYSTEMS } from '@/core/ground/units/system';
 import { check } from '@/core/tell/format/fault';
-import {
-  exactObject,
-  listField,
-  numberField,
-  required,
-  textField,
-  wordField,
-} from '@/core/tell/format/fields';
-import { HANDS, SKILLS, type Hand, type Skill } from '@/core/ground/player/player';
-import { SCHOOL_IDS } from '@/core/search/schools/schools';
-import { UNIT_SYSTEMS, type UnitSystem } from '@/core/ground/units/system';
+import { exactObject, required, textField, wordField, type Of } from '@/core/tell/format/fields';
+import { cautionField, schoolsField } from '@/core/tell/format/situation';
 import type { PlayerRecord } from './record';
 
-/** What the academy takes for granted. */
-export interface House {
-  name: string;
+const houseSchema = exactObject({
+  name: required(textField(1, 80)),
   /** Of new players. */
-  handed: Hand;
-  skill: Skill;
-  units: UnitSystem;
+  handed: required(wordField(HANDS)),
+  skill: required(wordField(SKILLS)),
+  units: required(wordField(UNIT_SYSTEMS)),
   /** Schools that the house prefers, for players who prefer none themselves. */
-  schools: string[];
+  schools: required(schoolsField),
   /** Weight of the worst tenth of the balls in the order of calls, 0 to 1; the usual one when absent. */
-  caution?: number;
-}
+  caution: cautionField,
+});
+
+/** What the academy takes for granted. */
+export type House = Of<typeof houseSchema>;
 
 /** What of the house a call depends on. */
 export type HousePreferences = Pick<House, 'schools' | 'caution'>;
@@ -36,17 +31,8 @@ export const PLAIN_HOUSE: House = {
   schools: [],
 };
 
-const houseSchema = exactObject({
-  name: required(textField(1, 80)),
-  handed: required(wordField(HANDS)),
-  skill: required(wordField(SKILLS)),
-  units: required(wordField(UNIT_SYSTEMS)),
-  schools: required(listField(wordField(SCHOOL_IDS), 0, SCHOOL_IDS.length)),
-  caution: numberField(0, 1),
-});
-
 /** Checks the academy's settings. Throws FaultyInput. */
-export const readHouse = (input: unknown): House => check<House>(houseSchema, input);
+export const readHouse = (input: unknown): House => check(houseSchema, input);
 
 /** A record for somebody new in this house. */
 export const newRecord = (house: House): PlayerRecord => ({

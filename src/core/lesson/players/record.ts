@@ -1,45 +1,20 @@
+import type { ClubType } from '@/core/ground/club/club';
+import { HANDS, SKILLS, USUAL_MISSES } from '@/core/ground/player/player';
+import { fromMetres } from '@/core/ground/units/length';
+import { UNIT_SYSTEMS } from '@/core/ground/units/system';
+import { bagSchema, type ClubInput } from '@/core/tell/format/club';
 import { check, FaultyInput, type Fault } from '@/core/tell/format/fault';
 import {
   exactObject,
   lengthOf,
-  listField,
   proseField,
   required,
   textField,
   wordField,
+  type Of,
 } from '@/core/tell/format/fields';
-import type { ClubInput } from '@/core/tell/format/readSituation';
-import { bagSchema } from '@/core/tell/format/situationSchema';
-import type { ClubType } from '@/core/ground/club/club';
-import {
-  BODY_CAUTIONS,
-  HANDS,
-  SKILLS,
-  USUAL_MISSES,
-  type BodyCaution,
-  type Hand,
-  type Skill,
-  type UsualMiss,
-} from '@/core/ground/player/player';
-import { SCHOOL_IDS } from '@/core/search/schools/schools';
-import { UNIT_SYSTEMS, type UnitSystem } from '@/core/ground/units/system';
-import { fromMetres } from '@/core/ground/units/length';
-
-/** Everything that is known of a player besides what was learnt: the outside form of a roster's entry. */
-export interface PlayerRecord {
-  name: string;
-  handed: Hand;
-  skill: Skill;
-  usual_miss?: UsualMiss;
-  cautions: BodyCaution[];
-  /** Units that this player's cards are in; the academy's when absent. */
-  units?: UnitSystem;
-  /** Schools that this player prefers, by id. */
-  schools: string[];
-  notes: string;
-  /** Clubs in the form of the situation format. */
-  bag: ClubInput[];
-}
+import { cautionsField } from '@/core/tell/format/player';
+import { schoolsField } from '@/core/tell/format/situation';
 
 const LONGEST_NOTE = 4000;
 
@@ -48,12 +23,20 @@ const recordSchema = exactObject({
   handed: required(wordField(HANDS)),
   skill: required(wordField(SKILLS)),
   usual_miss: wordField(USUAL_MISSES),
-  cautions: listField(wordField(BODY_CAUTIONS), 0, BODY_CAUTIONS.length),
+  cautions: cautionsField,
+  /** Units that this player's cards are in; the academy's when absent. */
   units: wordField(UNIT_SYSTEMS),
-  schools: listField(wordField(SCHOOL_IDS), 0, SCHOOL_IDS.length),
+  /** Schools that this player prefers. */
+  schools: schoolsField,
   notes: proseField(LONGEST_NOTE),
   bag: bagSchema,
 });
+
+type RecordInput = Of<typeof recordSchema>;
+
+/** Everything that is known of a player besides what was learnt: the outside form of a roster's entry. */
+export type PlayerRecord = RecordInput &
+  Required<Pick<RecordInput, 'cautions' | 'schools' | 'notes'>>;
 
 /** Lofts, degrees, and longest stock carries, m, that a club of a type can have; what lies outside is a slip of the pen. */
 const TYPE_LIMITS: Record<ClubType, { loft: readonly [number, number]; carry: number }> = {
@@ -115,7 +98,7 @@ export function readPlayerRecord(input: unknown): PlayerRecord {
     if (!(error instanceof FaultyInput)) throw error;
     faults.push(...error.faults);
   }
-  const record = input as PlayerRecord;
+  const record = input as RecordInput;
   // Clubs are compared with each other only once each of them can be read.
   if (!faults.some(({ path }) => path === 'input' || path.startsWith('bag'))) {
     faults.push(...bagFaults(record.bag));

@@ -1,3 +1,4 @@
+import { clubName } from '@/core/tell/format/club';
 import { check } from '@/core/tell/format/fault';
 import {
   exactObject,
@@ -5,7 +6,6 @@ import {
   listField,
   numberField,
   required,
-  textField,
 } from '@/core/tell/format/fields';
 
 const archiveSchema = exactObject({ archived: required(flagField()) });
@@ -18,7 +18,7 @@ const shotsSchema = exactObject({
   shots: required(
     listField(
       exactObject({
-        club: required(textField(1, 24)),
+        club: required(clubName),
         carry_m: required(numberField(1, 349, 'm')),
       }),
       1,
@@ -29,6 +29,4 @@ const shotsSchema = exactObject({
 
 /** Shots off grass to be logged, carries in m. Throws FaultyInput. */
 export const readGrassShots = (input: unknown): { club: string; carry: number }[] =>
-  check<{ shots: { club: string; carry_m: number }[] }>(shotsSchema, input).shots.map(
-    ({ club, carry_m }) => ({ club, carry: carry_m }),
-  );
+  check(shotsSchema, input).shots.map(({ club, carry_m }) => ({ club, carry: carry_m }));

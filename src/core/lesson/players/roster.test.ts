@@ -7,7 +7,7 @@ import { carryFromShots, oddCarries } from './likelySlip';
 import { PLAIN_HOUSE, readHouse } from './house';
 import { inHouse, situationFor } from './player';
 import { readPlayerRecord, type PlayerRecord } from './record';
-import { readSituation } from '@/core/tell/format/readSituation';
+import { readSituation } from '@/core/tell/format/situation';
 
 const faultsOf = (work: () => unknown): string[] => {
   try {

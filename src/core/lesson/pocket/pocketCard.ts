@@ -1,6 +1,6 @@
 import { answer } from '@/core/tell/answer/answer';
 import type { CallEntry } from '@/core/tell/sheet/callSheet';
-import { readSituation } from '@/core/tell/format/readSituation';
+import { readSituation } from '@/core/tell/format/situation';
 import { ladder, LADDER_SAMPLE, type LadderRow } from '@/core/search/ladder/ladder';
 import type { LadderStyle } from '@/core/search/ladder/style';
 import type { Hand } from '@/core/ground/player/player';

@@ -1,33 +1,29 @@
-import { readSituation } from '@/core/tell/format/readSituation';
-import { lengthOf } from '@/core/tell/format/fields';
-import { readSetup, type SetupInput } from '@/core/tell/answer/simulation';
+import { acrossFor, type Player } from '@/core/ground/player/player';
+import { entryMeant, readSetup, type CallRecord } from '@/core/tell/format/setup';
+import { readSituation } from '@/core/tell/format/situation';
+
 import type { FoundBall } from '../faults/features';
-import type { Hit } from '../faults/caused';
+import type { Hit } from '@/core/model/shot/hit';
 import type { LoggedBall } from '../learning/learn';
-import type { Player } from '@/core/ground/player/player';
 import { situationFor } from '../players/player';
 import type { PlayerRecord } from '../players/record';
 import type { Shot } from '@/core/ground/situation/shot';
-import { toMetres } from '@/core/ground/units/length';
-import { radians } from '@/core/ground/units/angle';
-import type { BallCall, LoggedFields } from '../balls/ball';
+import type { LoggedFields } from '../balls/ball';
 import type { Station } from '../plan/lesson';
 import type { StatBall } from './stats';
 
 /** A ball with the call that it was hit for and where. */
-export type CalledBall = LoggedFields & { call: BallCall; station: number; excluded?: string };
+export type CalledBall = LoggedFields & { call: CallRecord; station: number; excluded?: string };
 
 /** What a call asks of a player for a shot: set-up and aim of the model. */
-export function hitFor(call: BallCall, player: Player, shot: Shot): Hit {
-  const { carry_m: _carry, ...fields } = call;
-  const setup = readSetup(fields as unknown as SetupInput, player, shot);
-  const side = player.handed === 'right' ? -1 : 1;
-  return { setup, aim: side * radians(call.aim_deg), shot };
+export function hitFor(call: CallRecord, player: Player, shot: Shot): Hit {
+  const { setup, aim } = readSetup(call, player, shot);
+  return { setup, aim: aim!, shot };
 }
 
 /** What a call asks of a player at a station. */
 export const hitOf = (
-  call: BallCall,
+  call: CallRecord,
   player: Player,
   station: Station,
   record: PlayerRecord,
@@ -37,7 +33,7 @@ export const hitOf = (
 export function hitsFor(
   player: Player,
   record: PlayerRecord,
-): (call: BallCall, station: Station) => Hit {
+): (call: CallRecord, station: Station) => Hit {
   const known = new Map<string, Hit>();
   return (call, station) => {
     const key = JSON.stringify([call, station.shot]);
@@ -51,10 +47,6 @@ export function hitsFor(
 export const shotsOf = (player: PlayerRecord, stations: readonly Station[]): Shot[] =>
   stations.map(({ shot }) => readSituation(situationFor(player, shot)).question.shot);
 
-/** Distance to the right of the line as one to the player's side. */
-const toPlayersSide = (right: number, player: Player): number =>
-  player.handed === 'right' ? -right : right;
-
 /** A logged ball as the learning takes it. */
 export function forLearning(ball: CalledBall, hit: Hit, player: Player): LoggedBall {
   return {
@@ -62,7 +54,7 @@ export function forLearning(ball: CalledBall, hit: Hit, player: Player): LoggedB
     ...(ball.entry_m === undefined ? {} : { entry: ball.entry_m }),
     ...(ball.carry_m === undefined ? {} : { carry: ball.carry_m }),
     ...(ball.along_m === undefined ? {} : { x: ball.along_m }),
-    ...(ball.right_m === undefined ? {} : { y: toPlayersSide(ball.right_m, player) }),
+    ...(ball.right_m === undefined ? {} : { y: acrossFor(ball.right_m, player.handed) }),
     mishit: ball.strike === 'thin' || ball.strike === 'lip' || ball.strike === 'heel',
   };
 }
@@ -70,13 +62,12 @@ export function forLearning(ball: CalledBall, hit: Hit, player: Player): LoggedB
 /** A logged ball as the fault finder takes it. */
 export function forFinding(ball: CalledBall, player: Player): FoundBall {
   const { call } = ball;
-  const entryMeant = lengthOf({ entry_in: call.entry_in }, 'entry')!;
   const carry = ball.carry_m ?? ball.along_m;
   const found: FoundBall = {};
-  if (ball.entry_m !== undefined) found.entryOff = ball.entry_m - entryMeant;
+  if (ball.entry_m !== undefined) found.entryOff = ball.entry_m - entryMeant(call);
   if (carry !== undefined && call.carry_m > 0) found.carryShare = carry / call.carry_m;
   if (ball.along_m !== undefined && ball.along_m > 0.5) {
-    found.direction = Math.atan2(toPlayersSide(ball.right_m ?? 0, player), ball.along_m);
+    found.direction = Math.atan2(acrossFor(ball.right_m ?? 0, player.handed), ball.along_m);
   }
   if (ball.strike !== undefined) found.thin = ball.strike === 'thin';
   if (ball.divot_depth_m !== undefined) found.depth = ball.divot_depth_m;
@@ -90,7 +81,7 @@ export function forStats<T extends CalledBall>(
 ): T & StatBall {
   return {
     ...ball,
-    entryMeant: toMetres(ball.call.entry_in, 'in'),
+    entryMeant: entryMeant(ball.call),
     carryMeant: ball.call.carry_m,
     pin: shot.pin,
     lip: shot.lip.distance,

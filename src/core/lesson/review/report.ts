@@ -1,6 +1,6 @@
 import type { PlayerRecord } from '../players/record';
 import { forStats, shotsOf, type CalledBall } from './against';
-import type { BallCall } from '../balls/ball';
+import type { CallRecord } from '@/core/tell/format/setup';
 import type { LessonPlan } from '../plan/lesson';
 import { partsOf } from './parts';
 import { statsOf, type BallStats, type StatBall } from './stats';
@@ -14,7 +14,7 @@ export interface PlayerReport<P extends PlayerRecord> {
   first: BallStats | null;
   second: BallStats | null;
   /** What was hit last at each station that the player came to. */
-  calls: { station: string; call: BallCall }[];
+  calls: { station: string; call: CallRecord }[];
 }
 
 /** What a player's balls of a lesson came to, with the calls that they were hit for. */

@@ -1,7 +1,7 @@
 import { A_CALL, aBall } from '@/core/testing/balls';
 import type { PlayerRecord } from '../players/record';
 import { callWords } from '../balls/callWords';
-import { flagCall } from '../balls/flagCall';
+import { atFlag } from '@/core/tell/sheet/atFlag';
 import type { LessonPlan } from '../plan/lesson';
 import { reportOf } from './report';
 import { shareOf, statsOf, type StatBall } from './stats';
@@ -176,6 +176,6 @@ test('the call of a station strikes a ball at the flag', () => {
   const relief = { kind: 'relief', toward_deg: 0 };
   const sideways = { kind: 'out-sideways', toward_deg: 90 };
   const splash = { kind: 'splash', toward_deg: 0 };
-  expect(flagCall(sheet([relief, sideways, splash]))).toBe(splash);
-  expect(flagCall(sheet([relief, sideways]))).toBeNull();
+  expect(sheet([relief, sideways, splash]).calls.find(atFlag)).toBe(splash);
+  expect(sheet([relief, sideways]).calls.find(atFlag)).toBeUndefined();
 });

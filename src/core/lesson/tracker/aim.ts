@@ -1,29 +1,20 @@
 import { check } from '@/core/tell/format/fault';
-import {
-  exactObject,
-  integerField,
-  patternField,
-  required,
-  textField,
-} from '@/core/tell/format/fields';
-import { callSchema, UUID, type BallCall } from '../balls/ball';
-
-/** What the balls of a tracker are taken for: the player and station at hand, and the call that is hit. */
-export interface TrackerAim {
-  lesson: string;
-  player: string;
-  station: number;
-  call: BallCall;
-}
+import { exactObject, integerField, required, type Of } from '@/core/tell/format/fields';
+import { playerIdField, uuidField } from '@/core/tell/format/ids';
+import { callSchema } from '@/core/tell/format/setup';
+import { MOST_STATIONS } from '../plan/lesson';
 
 const who = {
-  lesson: required(patternField(UUID, 'a UUID')),
-  player: required(textField(1, 60)),
-  station: required(integerField(0, 11)),
+  lesson: required(uuidField),
+  player: required(playerIdField),
+  station: required(integerField(0, MOST_STATIONS - 1)),
 };
 
 const aimSchema = exactObject({ ...who, call: required(callSchema) });
 const whoSchema = exactObject(who);
+
+/** What the balls of a tracker are taken for: the player and station at hand, and the call that is hit. */
+export type TrackerAim = Of<typeof aimSchema>;
 
 /** Checks what a tracker's balls are to be taken for. Throws FaultyInput. */
 export const readAim = (input: unknown): TrackerAim => check(aimSchema, input);

@@ -1,6 +1,6 @@
 import { golferOf } from '@/core/model/golfer/golferOf';
-import type { Hit } from '../faults/caused';
-import type { Player } from '@/core/ground/player/player';
+import type { Hit } from '@/core/model/shot/hit';
+import { acrossFor, type Player } from '@/core/ground/player/player';
 import { AS_MEANT } from '@/core/model/swing/swingError';
 import { footingOf, madeWith } from '@/core/model/spread/footing';
 import { sampleSwings } from '@/core/model/spread/swings';
@@ -26,7 +26,7 @@ export function trackedBall(hit: Hit, player: Player, seed: number, count: numbe
   const swing = swings[(count * 37 + 11) % swings.length]!;
   const error = madeWith(swing, footingOf(setup, shot), { ...AS_MEANT });
   const seen = seenBall(setup, aim, golfer, shot, error);
-  const right = player.handed === 'right' ? -seen.y : seen.y;
+  const right = acrossFor(seen.y, player.handed);
   const out = seen.x > shot.lip.distance;
   return {
     entry_m: round(Math.max(-0.29, seen.entry), 1000),

@@ -1,16 +1,14 @@
 import type { LearntFactors } from '@/core/ground/player/learnt';
 import type { Player } from '@/core/ground/player/player';
-import type { Golfer } from './golfer';
+import { CARRY_POWER, type Golfer } from './golfer';
 import { habitsOf } from './habits';
 import { referenceHeadSpeed } from './headSpeed';
 
 /**
- * Distance grows with head speed to about this power in sand: a factor on distance as one on speed. Energy through this sand
- * and the player's own speed cannot be told apart by where balls land; both are this one factor.
+ * A factor on distance as one on speed. Energy through this sand and the player's own speed cannot be told apart by where
+ * balls land; both are this one factor.
  */
-const DISTANCE_POWER = 1.75;
-
-const speedFactor = (distance: number): number => distance ** (1 / DISTANCE_POWER);
+const speedFactor = (distance: number): number => distance ** (1 / CARRY_POWER);
 
 /** A golfer with what was learnt: speed, habits and single clubs. */
 export function withLearnt(golfer: Golfer, learnt: LearntFactors | undefined): Golfer {

@@ -1,3 +1,4 @@
+import { sitsDown } from '@/core/ground/sand/lie';
 import { GRAVITY } from '@/core/ground/ball/ball';
 import { rollingDrag } from '../green/surface';
 import type { Green } from '@/core/ground/situation/green';
@@ -54,7 +55,7 @@ export function rollDistance(v: number, ground: PuttGround): { distance: number;
 
 /** Why this ball cannot be putted out, or null. */
 export function puttFault(ground: PuttGround, burial: number): string | null {
-  if (burial > 0.0065) return 'The ball does not sit on top of the sand.';
+  if (sitsDown(burial)) return 'The ball does not sit on top of the sand.';
   if (sandRollingDrag(ground.sand) > 8) return 'The sand is too soft to roll a ball through.';
   const face = ground.lipHeight / Math.max(0.3, Math.min(ground.lipDistance, 1.5));
   if (ground.lipHeight > 0.35 || face > STEEPEST_FACE) return 'The lip stops a rolling ball.';

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { answer } from '@/core/tell/answer/answer';
-import { readSituation } from '@/core/tell/format/readSituation';
+import { readSituation } from '@/core/tell/format/situation';
 import { missError, MISSES, type MissName } from './misses';
 import { play, readyFor } from './play';
 import { AS_MEANT } from '../swing/swingError';

@@ -1,9 +1,9 @@
+import { CARRY_POWER, type Golfer } from '@/core/model/golfer/golfer';
 import { openingLimitDeg } from '@/core/ground/club/club';
 import { solveRising } from '@/core/ground/numeric/solveRising';
 import type { School } from '../schools/school';
 import type { Finish } from '@/core/model/flight/finish';
 import { aimFor, playAsMeant } from '@/core/model/shot/play';
-import type { Golfer } from '@/core/model/golfer/golfer';
 import type { Shot } from '@/core/ground/situation/shot';
 import { playableBallPosition, type Setup } from '@/core/model/swing/setup';
 import { radians } from '@/core/ground/units/angle';
@@ -24,9 +24,6 @@ export interface Unsolved {
 
 /** Distance solved to within this, m. */
 const CLOSE_ENOUGH = 0.08;
-
-/** Carry grows with head speed to about this power: the first guess of the swing. */
-const CARRY_POWER = 1.75;
 
 /** Widest mark that "more sand to go shorter" may use, m. */
 const MOST_SAND = 0.095;

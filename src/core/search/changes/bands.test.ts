@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { readSituation } from '@/core/tell/format/readSituation';
+import { readSituation } from '@/core/tell/format/situation';
 import { bandsAlong, type Band } from './bands';
 import { changesWhen } from './changes';
 

@@ -1,6 +1,6 @@
 import { openingLimitDeg, type Club } from '@/core/ground/club/club';
 import type { Player } from '@/core/ground/player/player';
-import { SCHOOLS } from '../schools/schools';
+import { schoolById } from '../schools/schools';
 import type { School } from '../schools/school';
 import { setupOf } from '../candidates/candidate';
 import type { Shot } from '@/core/ground/situation/shot';
@@ -24,7 +24,7 @@ const NEARLY_SQUARE_DEG = 8;
 export function schoolFor(style: LadderStyle, club: Club, player: Player): School | null {
   const { schools } = LADDER_STYLES[style];
   for (const id of schools) {
-    const school = SCHOOLS.find((each) => each.id === id);
+    const school = schoolById(id);
     if (school?.clubs(club, player)) return school;
   }
   return null;

@@ -1,3 +1,4 @@
+import { isSunk, sitsDown } from '@/core/ground/sand/lie';
 import type { Club } from '@/core/ground/club/club';
 import type { Player } from '@/core/ground/player/player';
 import type { Shot } from '@/core/ground/situation/shot';
@@ -18,17 +19,14 @@ export const all =
     return null;
   };
 
-/** A ball that sits, or sits down a little: up to this burial sand can be thrown under it. */
-const SITTING = 0.0135;
-
 export const ballSits: Condition = (shot) =>
-  shot.burial > SITTING ? 'The ball sits too deep to be splashed out this way.' : null;
+  isSunk(shot.burial) ? 'The ball sits too deep to be splashed out this way.' : null;
 
 export const ballClean: Condition = (shot) =>
-  shot.burial > 0.0065 ? 'The ball sits down: it cannot be met cleanly.' : null;
+  sitsDown(shot.burial) ? 'The ball sits down: it cannot be met cleanly.' : null;
 
 export const ballSunk: Condition = (shot) =>
-  shot.burial <= SITTING ? 'For a ball that is half under or more; this one sits.' : null;
+  isSunk(shot.burial) ? null : 'For a ball that is half under or more; this one sits.';
 
 /** Sand that is firm, wet or thin, so that a club does not sink into it. */
 const firmness = ({ sand }: Shot): number =>

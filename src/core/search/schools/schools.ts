@@ -26,11 +26,18 @@ export const OTHER_SCHOOLS = {
   },
 } as const;
 
+/** The school of an id; undefined for one that is not played at the flag. */
+export const schoolById = (id: string): School | undefined =>
+  SCHOOLS.find((school) => school.id === id);
+
 /** All ids that a preference may name. */
 export const SCHOOL_IDS: readonly string[] = [
   ...SCHOOLS.map(({ id }) => id),
   ...Object.values(OTHER_SCHOOLS).map(({ id }) => id),
 ];
+
+/** A school in a word or two: its id without the hyphens. */
+export const shortSchoolName = (id: string): string => id.replaceAll('-', ' ');
 
 /** A school's own words for itself, by its id; the id when there is no such school. */
 export function schoolName(id: string): string {

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { readSituation } from '../format/readSituation';
+import { readSituation } from '../format/situation';
 import { aShot } from '@/core/testing/fixtures';
 import { answer } from './answer';
 import { changeEntries } from './changes';

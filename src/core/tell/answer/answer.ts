@@ -1,31 +1,51 @@
-import { callSheet, type CallSheet } from '../sheet/callSheet';
-import { readSituation, type Reading } from '../format/readSituation';
-import { prescribe } from '@/core/search/calls/prescribe';
+import { atFlag } from '../sheet/atFlag';
+import {
+  callSheet,
+  toldCalls,
+  type CallEntry,
+  type CallSheet,
+  type Told,
+} from '../sheet/callSheet';
+import { readSituation, type Reading } from '../format/situation';
+import { prescribe, type Prescription } from '@/core/search/calls/prescribe';
 import type { Golfer } from '@/core/model/golfer/golfer';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { pictureOf, type CallPicture } from '../picture/picture';
 
-/** A call sheet with the pictures of its calls; none for relief. */
+/** A call as it is told and drawn. */
+export interface DrawnCall {
+  call: CallEntry;
+  picture: CallPicture;
+}
+
+/** A call sheet with the pictures of its first calls; none for relief. */
 export interface Answer {
   sheet: CallSheet;
   pictures: (CallPicture | null)[];
+  /** The best call at the flag, wherever it stands in the sheet; null where nothing gets out there. */
+  flag: DrawnCall | null;
   golfer: Golfer;
 }
 
 /** Calls drawn at the desk. */
 const DRAWN = 3;
 
-/** The call sheet of a reading. */
+/**
+ * The call sheet of a reading, with its calls as they were found and told.
+ *
+ * @param clock milliseconds now: `elapsed_ms` is the time of the search and of the telling, not of reading the input
+ */
 export function sheetFor(
   { question, notes }: Reading,
   units: UnitSystem,
   clock: () => number,
-): { sheet: CallSheet; prescription: ReturnType<typeof prescribe> } {
+): { sheet: CallSheet; prescription: Prescription; told: Told[] } {
   const start = clock();
   const prescription = prescribe(question);
   const telling = { player: question.player, units, seed: question.seed };
-  const sheet = callSheet(prescription, telling, { notes, elapsedMs: clock() - start });
-  return { sheet, prescription };
+  const told = toldCalls(prescription, telling);
+  const sheet = callSheet(prescription, told, telling, { notes, elapsedMs: clock() - start });
+  return { sheet, prescription, told };
 }
 
 /**
@@ -37,11 +57,14 @@ export function sheetFor(
  * @throws FaultyInput when the situation is not usable
  */
 export function answer(input: unknown, units: UnitSystem, clock: () => number): Answer {
-  const { sheet, prescription } = sheetFor(readSituation(input), units, clock);
-  const struck = [...prescription.calls];
-  const pictures = sheet.calls.slice(0, DRAWN).map((entry) => {
-    if (entry.kind === 'relief') return null;
-    return pictureOf(struck.shift()!, prescription.golfer);
-  });
-  return { sheet, pictures, golfer: prescription.golfer };
+  const reading = readSituation(input);
+  const { sheet, prescription, told } = sheetFor(reading, units, clock);
+  const { golfer } = prescription;
+  const { handed } = reading.question.player;
+  const draw = ({ struck }: Told): CallPicture | null =>
+    struck && pictureOf(struck, golfer, handed);
+  const pictures = told.slice(0, DRAWN).map(draw);
+  const at = told.findIndex(({ entry }) => atFlag(entry));
+  const picture = at < 0 ? null : (pictures[at] ?? draw(told[at]!));
+  return { sheet, pictures, flag: picture && { call: told[at]!.entry, picture }, golfer };
 }

@@ -1,6 +1,6 @@
 import { changeWords, leaderWords } from '../words/changeWords';
-import type { Reading } from '../format/readSituation';
-import { rounded } from '../sheet/callSheet';
+import type { Reading } from '../format/situation';
+import { rounded } from '../format/rounded';
 import { changesWhen, type Change } from '@/core/search/changes/changes';
 import type { Leader } from '@/core/search/changes/quick';
 import type { UnitSystem } from '@/core/ground/units/system';

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { answer } from '../answer/answer';
 import { toMetres } from '@/core/ground/units/length';
 import { FaultyInput, type Fault } from './fault';
-import { readSituation } from './readSituation';
+import { readSituation } from './situation';
 
 type Json = Record<string, unknown>;
 

@@ -1,4 +1,4 @@
-import { ValidationError, type AnySchema } from 'yup';
+import { ValidationError, type InferType, type Schema } from 'yup';
 
 /** One thing wrong with an input: the path of the field, and what is allowed. */
 export interface Fault {
@@ -21,14 +21,20 @@ export function quoted(value: unknown): string {
 }
 
 /**
- * Checks `input` against a Yup schema without changing it.
+ * Checks `input` against a Yup schema without changing it; its type is the schema's.
  *
- * @throws FaultyInput with every fault, in the order of the fields
+ * @throws FaultyInput with every fault, in the order of the fields; for no input at all too
  */
-export function check<T>(schema: AnySchema, input: unknown): T {
+export function check<S extends Schema<unknown>>(
+  schema: S,
+  input: unknown,
+): Exclude<InferType<S>, undefined> {
   if (input === undefined) throw new FaultyInput([{ path: 'input', message: 'is required' }]);
   try {
-    return schema.validateSync(input, { strict: true, abortEarly: false }) as T;
+    return schema.validateSync(input, { strict: true, abortEarly: false }) as Exclude<
+      InferType<S>,
+      undefined
+    >;
   } catch (error) {
     if (!(error instanceof ValidationError)) throw error;
     const leaves = error.inner.length > 0 ? error.inner : [error];

@@ -1,5 +1,4 @@
 import fc from 'fast-check';
-import type { AnySchema } from 'yup';
 import { METRES_PER, type LengthUnit } from '@/core/ground/units/length';
 import { check, FaultyInput, quoted, type Fault } from './fault';
 import {
@@ -13,10 +12,11 @@ import {
   required,
   textField,
   wordField,
+  type Field,
 } from './fields';
 import { jsonSchemaOf, jsonSchemaOfSamples } from './jsonSchema';
 
-function faults(schema: AnySchema, input: unknown): readonly Fault[] {
+function faults(schema: Field<unknown>, input: unknown): readonly Fault[] {
   try {
     check(schema, input);
     return [];
@@ -26,10 +26,10 @@ function faults(schema: AnySchema, input: unknown): readonly Fault[] {
   }
 }
 
-const one = (field: AnySchema) => exactObject({ x: field });
+const one = (field: Field<unknown>) => exactObject({ x: field });
 
 describe('fields', () => {
-  test.each<[string, AnySchema, unknown, RegExp]>([
+  test.each<[string, Field<unknown>, unknown, RegExp]>([
     ['number', numberField(1, 5, 'deg'), 7, /number from 1 to 5 deg, not 7/],
     ['number', numberField(1, 5), '3', /not "3"/],
     ['number', numberField(1, 5), NaN, /number from 1 to 5/],

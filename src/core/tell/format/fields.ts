@@ -7,24 +7,47 @@ import {
   object,
   string,
   type AnySchema,
+  type InferType,
   type ObjectShape,
+  type Schema,
 } from 'yup';
-import { METRES_PER, fromMetres, toMetres, type LengthUnit } from '@/core/ground/units/length';
+import { LENGTH_UNITS, fromMetres, toMetres, type LengthUnit } from '@/core/ground/units/length';
 import { quoted } from './fault';
 
-const UNITS = Object.keys(METRES_PER) as LengthUnit[];
+/** A checker of a field: what it lets through is T, `undefined` with it where the field may be absent. */
+export type Field<T> = Schema<T>;
+
+/** What a field lets through, once it is there. */
+export type Of<F extends Field<unknown>> = Exclude<InferType<F>, undefined>;
+
+type Shape = Readonly<Record<string, Field<unknown>>>;
+
+/** Fields that may be absent are optional keys. */
+type Fields<S extends Shape> = {
+  [K in keyof S as undefined extends InferType<S[K]> ? K : never]?: InferType<S[K]>;
+} & {
+  [K in keyof S as undefined extends InferType<S[K]> ? never : K]: InferType<S[K]>;
+};
+
+type Flat<T> = { [K in keyof T]: T[K] };
+
+/** What an object of these fields is. */
+export type FieldsOf<S extends Shape> = Flat<Fields<S>>;
+
+/** A length may be given in any one unit: which of its fields is there is known only when it is read. */
+type Lengths<N extends string> = { [K in `${N}_${LengthUnit}`]?: number };
 
 type MessageParams = { value: unknown };
 
 /** A number within [low, high]; messages name what is allowed and what was given. */
-export function numberField(low: number, high: number, unit = ''): AnySchema {
+export function numberField(low: number, high: number, unit = ''): Field<number | undefined> {
   const allowed = `must be a number from ${tidy(low)} to ${tidy(high)}${unit && ` ${unit}`}`;
   const message = ({ value }: MessageParams): string => `${allowed}, not ${quoted(value)}`;
   return number().nonNullable(message).typeError(message).min(low, message).max(high, message);
 }
 
 /** A whole number within [low, high]. */
-export function integerField(low: number, high: number): AnySchema {
+export function integerField(low: number, high: number): Field<number | undefined> {
   const message = ({ value }: MessageParams): string =>
     `must be a whole number from ${low} to ${high}, not ${quoted(value)}`;
   return number()
@@ -36,14 +59,14 @@ export function integerField(low: number, high: number): AnySchema {
 }
 
 /** One of the words allowed. */
-export function wordField(words: readonly string[]): AnySchema {
+export function wordField<const W extends string>(words: readonly W[]): Field<W | undefined> {
   const message = ({ value }: MessageParams): string =>
     `must be one of ${words.join(', ')}, not ${quoted(value)}`;
-  return mixed().nonNullable(message).oneOf(words, message).typeError(message);
+  return mixed<W>().nonNullable(message).oneOf(words, message).typeError(message);
 }
 
 /** Text of a length within [low, high] without control characters. */
-export function textField(low: number, high: number): AnySchema {
+export function textField(low: number, high: number): Field<string | undefined> {
   const message = ({ value }: MessageParams): string =>
     `must be text of ${low} to ${high} characters, not ${quoted(value)}`;
   return string()
@@ -55,13 +78,13 @@ export function textField(low: number, high: number): AnySchema {
 }
 
 /** Text of a pattern, with what is wanted in words: "a day as YYYY-MM-DD". */
-export function patternField(pattern: RegExp, wanted: string): AnySchema {
+export function patternField(pattern: RegExp, wanted: string): Field<string | undefined> {
   const message = ({ value }: MessageParams): string => `must be ${wanted}, not ${quoted(value)}`;
   return string().nonNullable(message).typeError(message).matches(pattern, message);
 }
 
 /** Text of at most `high` characters that may run over lines, without other control characters. */
-export function proseField(high: number): AnySchema {
+export function proseField(high: number): Field<string | undefined> {
   const message = ({ value }: MessageParams): string =>
     `must be text of at most ${high} characters, not ${quoted(value)}`;
   return string()
@@ -72,7 +95,7 @@ export function proseField(high: number): AnySchema {
 }
 
 /** True or false. */
-export function flagField(): AnySchema {
+export function flagField(): Field<boolean | undefined> {
   const message = ({ value }: MessageParams): string =>
     `must be true or false, not ${quoted(value)}`;
   return boolean().nonNullable(message).typeError(message);
@@ -85,21 +108,30 @@ function tidy(value: number): string {
 /** Fields for one length in every unit: `pin_yd`, `pin_m` and so on, each with its limits in its own unit. */
 export function lengthFields(name: string, lowM: number, highM: number): ObjectShape {
   return Object.fromEntries(
-    UNITS.map((unit) => [
-      `${name}_${unit}`,
-      numberField(fromMetres(lowM, unit), fromMetres(highM, unit), unit),
-    ]),
+    LENGTH_UNITS.map((unit) => [`${name}_${unit}`, lengthField({ low: lowM, high: highM }, unit)]),
   );
 }
+
+const UNIT_SUFFIX = new RegExp(`_(${LENGTH_UNITS.join('|')})$`);
+
+/** The name of the length that a field gives, whatever its unit: `pin` of `pin_yd`; null for another field. */
+export const lengthName = (field: string): string | null =>
+  UNIT_SUFFIX.test(field) ? field.replace(UNIT_SUFFIX, '') : null;
 
 /** The keys of an object that give the length `name`, whatever the unit. */
 function lengthKeys(value: object, name: string): string[] {
   return Object.keys(value).filter(
     (key) =>
       (value as Record<string, unknown>)[key] !== undefined &&
-      UNITS.some((unit) => key === `${name}_${unit}`),
+      LENGTH_UNITS.some((unit) => key === `${name}_${unit}`),
   );
 }
+
+/** A length within limits given in m, in one unit of the format's choice. */
+export const lengthField = (
+  { low, high }: { low: number; high: number },
+  unit: LengthUnit,
+): Field<number | undefined> => numberField(fromMetres(low, unit), fromMetres(high, unit), unit);
 
 /** The length `name` of a checked object in metres; undefined when it is absent. */
 export function lengthOf(value: object, name: string): number | undefined {
@@ -109,24 +141,29 @@ export function lengthOf(value: object, name: string): number | undefined {
   return toMetres((value as Record<string, number>)[key]!, unit);
 }
 
-interface Rules {
+interface Rules<N extends string> {
   /** Lengths: each may be given in one unit only; `required` ones must be there. */
-  lengths?: Record<string, { low: number; high: number; required?: boolean }>;
+  lengths?: Readonly<Record<N, { low: number; high: number; required?: boolean }>>;
   /** What an unknown key is told; by default that there is no such field. */
   unknown?: (key: string) => string;
 }
 
 /** An object with exactly these fields and lengths; unknown keys and doubled lengths are faults by path. */
-export function exactObject(shape: ObjectShape, { lengths = {}, unknown }: Rules = {}): AnySchema {
-  const fields: ObjectShape = { ...shape };
-  for (const [name, { low, high }] of Object.entries(lengths)) {
+export function exactObject<S extends Shape, N extends string = never>(
+  shape: S,
+  rules: Rules<N> = {},
+): Field<Flat<Fields<S> & Lengths<N>> | undefined> {
+  const { unknown } = rules;
+  const lengths = Object.entries<{ low: number; high: number; required?: boolean }>(
+    rules.lengths ?? {},
+  );
+  const fields: ObjectShape = { ...(shape as ObjectShape) };
+  for (const [name, { low, high }] of lengths) {
     Object.assign(fields, lengthFields(name, low, high));
   }
   const notObject = ({ value }: MessageParams): string => `must be an object, not ${quoted(value)}`;
-  const needed = Object.entries(lengths)
-    .filter(([, { required }]) => required)
-    .map(([name]) => name);
-  return object(fields)
+  const needed = lengths.filter(([, { required }]) => required).map(([name]) => name);
+  const schema = object(fields)
     .meta({ lengths: needed })
     .default(undefined)
     .nonNullable(notObject)
@@ -140,26 +177,36 @@ export function exactObject(shape: ObjectShape, { lengths = {}, unknown }: Rules
         const message = unknown?.(key) ?? 'is not a field of this format';
         faults.push(this.createError({ path: at(key), message }));
       }
-      for (const [name, { required }] of Object.entries(lengths)) {
+      for (const [name, { required }] of lengths) {
         const given = lengthKeys(value, name);
         if (given.length > 1) {
           const message = `${given.join(' and ')} give the same length: keep one`;
           faults.push(this.createError({ path: at(given[1]!), message }));
         } else if (required && given.length === 0) {
-          const message = `is required, in one unit: ${UNITS.map((u) => `${name}_${u}`).join(', ')}`;
+          const message = `is required, in one unit: ${LENGTH_UNITS.map((u) => `${name}_${u}`).join(', ')}`;
           faults.push(this.createError({ path: at(name), message }));
         }
       }
       return faults.length === 0 ? true : new ValidationError(faults);
     });
+  // Yup works the type out of the shape in its own way; this one knows lengths in any unit.
+  return schema as AnySchema as Field<Flat<Fields<S> & Lengths<N>> | undefined>;
 }
 
 /** A list of `low` to `high` items. */
-export function listField(item: AnySchema, low: number, high: number): AnySchema {
+export function listField<T>(
+  item: Field<T>,
+  low: number,
+  high: number,
+): Field<Exclude<T, undefined>[] | undefined> {
   const message = ({ value }: MessageParams): string =>
     `must be a list of ${low} to ${high}, not ${Array.isArray(value) ? `of ${value.length}` : quoted(value)}`;
-  return array(item).nonNullable(message).typeError(message).min(low, message).max(high, message);
+  const schema = array(item).nonNullable(message).typeError(message);
+  return schema.min(low, message).max(high, message) as AnySchema as Field<
+    Exclude<T, undefined>[] | undefined
+  >;
 }
 
 /** A field that must be there. */
-export const required = (field: AnySchema): AnySchema => field.defined('is required');
+export const required = <T>(field: Field<T>): Field<Exclude<T, undefined>> =>
+  field.defined('is required') as Field<Exclude<T, undefined>>;

@@ -1,9 +1,6 @@
-import type {
-  AnySchema,
-  SchemaDescription,
-  SchemaInnerTypeDescription,
-  SchemaObjectDescription,
-} from 'yup';
+import { LENGTH_UNITS } from '@/core/ground/units/length';
+import { lengthName, type Field } from './fields';
+import type { SchemaDescription, SchemaInnerTypeDescription, SchemaObjectDescription } from 'yup';
 
 /** A JSON Schema (draft 2020-12), or a part of one. */
 export type JsonSchema = Record<string, unknown>;
@@ -39,18 +36,16 @@ function listed(description: SchemaInnerTypeDescription): JsonSchema {
   return schema;
 }
 
-const UNIT_SUFFIX = /_(m|yd|ft|in|cm|mm)$/;
-
 /** Rules that a length may be given in one unit only, and that a required one must be there. */
 function lengthRules(names: readonly string[], needed: readonly string[]): JsonSchema[] {
   const byLength = new Map<string, string[]>();
   for (const name of names) {
-    if (!UNIT_SUFFIX.test(name)) continue;
-    const length = name.replace(UNIT_SUFFIX, '');
+    const length = lengthName(name);
+    if (length === null) continue;
     byLength.set(length, [...(byLength.get(length) ?? []), name]);
   }
   return [...byLength]
-    .filter(([, fields]) => fields.length === 6)
+    .filter(([, fields]) => fields.length === LENGTH_UNITS.length)
     .map(([length, fields]) => {
       const one = fields.map((field) => ({ required: [field] }));
       return needed.includes(length)
@@ -94,7 +89,7 @@ function describe(description: SchemaDescription): JsonSchema {
 }
 
 /** The JSON Schema of a checker made of the fields of this folder. */
-export const jsonSchemaOf = (schema: AnySchema, title: string): JsonSchema => ({
+export const jsonSchemaOf = <T>(schema: Field<T>, title: string): JsonSchema => ({
   $schema: 'https://json-schema.org/draft/2020-12/schema',
   title,
   ...describe(schema.describe() as SchemaDescription),

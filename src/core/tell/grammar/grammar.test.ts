@@ -2,8 +2,8 @@ import fc from 'fast-check';
 import { readFileSync, readdirSync } from 'node:fs';
 import { LIES } from '@/core/ground/sand/lie';
 import { SAND_PRESETS } from '@/core/ground/sand/presets';
-import { readSituation } from '../format/readSituation';
-import type { ShotInput } from '../reading/reading';
+import { readSituation } from '../format/situation';
+import type { ShotInput } from '../format/shot';
 import { completions, PHRASES } from './phrases';
 import { saidShot } from './saidShot';
 import { understand } from './understand';
@@ -58,10 +58,10 @@ test('bare numbers follow the units of the desk', () => {
 });
 
 test('what is not said stays; what is said in another unit takes its place', () => {
-  const stood = { pin_yd: 18, lie: 'plugged', sand: { preset: 'wet', depth_mm: 40 } };
+  const stood: ShotInput = { pin_yd: 18, lie: 'plugged', sand: { preset: 'wet', depth_mm: 40 } };
   expect(read('16 m to the flag', stood).shot).toEqual({ ...stood, pin_yd: undefined, pin_m: 16 });
   expect(read('clean', { burial_mm: 20 }).shot).toEqual({ lie: 'clean' });
-  expect(read('no wind, level', { wind: {}, slope: {} }).shot).toEqual({});
+  expect(read('no wind, level', { wind: { speed_mps: 3 }, slope: {} }).shot).toEqual({});
 });
 
 test('what is not understood is marked, word by word', () => {
@@ -147,7 +147,7 @@ test('no text, however odd, throws', () => {
 });
 
 describe('a shot said in other units than those it was written in', () => {
-  const shot = {
+  const shot: ShotInput = {
     pin_yd: 18,
     edge_yd: 11,
     back_yd: 30,
@@ -188,7 +188,7 @@ describe('a shot said in other units than those it was written in', () => {
 });
 
 test('a sand that is named takes firmness and density back to what is usual, unless they are said too', () => {
-  const before = { sand: { preset: 'soft', firmness: 0.3, density_kgm3: 1500 } };
+  const before: ShotInput = { sand: { preset: 'soft', firmness: 0.3, density_kgm3: 1500 } };
   expect(understand('firm sand', before, 'yards').shot).toEqual({ sand: { preset: 'firm' } });
   expect(understand('firm sand, firmness 0.8', before, 'yards').shot).toEqual({
     sand: { preset: 'firm', firmness: 0.8 },

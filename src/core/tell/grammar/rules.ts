@@ -1,4 +1,5 @@
-import { withField, type ShotInput } from '../reading/reading';
+import { withField } from '../reading/reading';
+import type { ShotInput } from '../format/shot';
 import type { LengthUnit } from '@/core/ground/units/length';
 import { speedUnit, toMps, type SpeedUnit } from '@/core/ground/units/speed';
 import type { UnitSystem } from '@/core/ground/units/system';

@@ -1,8 +1,5 @@
-import type { ShotInput } from '../reading/reading';
-import type { Beyond } from '@/core/ground/situation/green';
-import { LIES, type Lie } from '@/core/ground/sand/lie';
-import type { SandPreset } from '@/core/ground/sand/presets';
-import { fromMetres, METRES_PER, toMetres, type LengthUnit } from '@/core/ground/units/length';
+import type { ShotInput } from '../format/shot';
+import { fromMetres, LENGTH_UNITS, toMetres, type LengthUnit } from '@/core/ground/units/length';
 import { plainNumber, unitFor } from '@/core/ground/units/say';
 import { fromMps, speedUnit } from '@/core/ground/units/speed';
 import type { UnitSystem } from '@/core/ground/units/system';
@@ -14,7 +11,7 @@ function saidLength(
   name: string,
   wanted?: LengthUnit | null,
 ): string | null {
-  for (const unit of Object.keys(METRES_PER) as LengthUnit[]) {
+  for (const unit of LENGTH_UNITS) {
     const value = (place as Record<string, unknown> | undefined)?.[`${name}_${unit}`];
     if (typeof value !== 'number') continue;
     if (!wanted || unit === wanted) return `${value} ${unit}`;
@@ -35,29 +32,19 @@ const keyOf = <T>(words: Record<string, T>, value: T): string | undefined =>
 export function saidShot(shot: ShotInput, units?: UnitSystem): string {
   const ground = units && unitFor('ground', units);
   const upright = units && unitFor('height', units);
-  const lip = shot.lip as object | undefined;
-  const sand = (shot.sand ?? {}) as {
-    preset?: SandPreset;
-    crust?: boolean;
-    firmness?: number;
-    moisture?: number;
-    density_kgm3?: number;
-  };
-  const slope = (shot.slope ?? {}) as { along_deg?: number; across_deg?: number };
-  const green = (shot.green ?? {}) as { slope_deg?: number; firmness?: string };
-  const wind = shot.wind as { speed_mps: number; from_deg?: number } | undefined;
+  const { lip, sand = {}, slope = {}, green = {}, wind } = shot;
   const parts: (string | null | undefined)[] = [];
   const say = (value: string | null, words: (said: string) => string): void => {
     if (value !== null) parts.push(words(value));
   };
   say(saidLength(shot, 'pin', ground), (said) => `${said} to the flag`);
-  if (LIES.includes(shot.lie as Lie)) parts.push(keyOf(LIE_SAID, shot.lie as Lie));
-  if (typeof shot.burial_mm === 'number') parts.push(`${shot.burial_mm} mm under`);
+  if (shot.lie) parts.push(keyOf(LIE_SAID, shot.lie));
+  if (shot.burial_mm !== undefined) parts.push(`${shot.burial_mm} mm under`);
   if (sand.preset) parts.push(`${keyOf(SAND_SAID, sand.preset)} sand`);
   if (sand.firmness !== undefined) parts.push(`firmness ${sand.firmness}`);
   if (sand.moisture !== undefined) parts.push(`wetness ${sand.moisture}`);
   if (sand.density_kgm3 !== undefined) parts.push(`density ${sand.density_kgm3}`);
-  say(saidLength(shot.sand as object, 'depth'), (said) => `${said} deep`);
+  say(saidLength(sand, 'depth'), (said) => `${said} deep`);
   if (sand.crust) parts.push('dry crust over wet');
   if (slope.along_deg) {
     parts.push(`${slope.along_deg > 0 ? 'up' : 'down'} ${Math.abs(slope.along_deg)}`);
@@ -75,9 +62,7 @@ export function saidShot(shot: ShotInput, units?: UnitSystem): string {
     parts.push(`${green.slope_deg > 0 ? 'uphill' : 'downhill'} ${Math.abs(green.slope_deg)}`);
   }
   if (green.firmness) parts.push(`${green.firmness} green`);
-  if (typeof shot.beyond === 'string') {
-    parts.push(`${keyOf(BEYOND_SAID, shot.beyond as Beyond)} behind`);
-  }
+  if (shot.beyond) parts.push(`${keyOf(BEYOND_SAID, shot.beyond)} behind`);
   say(saidLength(shot, 'carry', ground), (said) => `land it at ${said}`);
   say(saidLength(shot, 'clear', ground), (said) => `carry ${said}`);
   if (wind) {

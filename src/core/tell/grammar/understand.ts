@@ -1,4 +1,4 @@
-import type { ShotInput } from '../reading/reading';
+import type { ShotInput } from '../format/shot';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { RULES } from './rules';
 

@@ -1,14 +1,12 @@
-import { SCHOOLS } from '@/core/search/schools/schools';
+import { schoolById } from '@/core/search/schools/schools';
 import type { Golfer } from '@/core/model/golfer/golfer';
 import type { Shot } from '@/core/ground/situation/shot';
 import { solveFor } from '@/core/search/candidates/solve';
-import type { Setup } from '@/core/model/swing/setup';
+import type { Hit } from '@/core/model/shot/hit';
 import { flightPicture, type FlightPicture } from './flightPicture';
 
 /** What a drawn call needs to be played again: its set-up and aim, its school and how far past the flag it is meant. */
-export interface Plan {
-  setup: Setup;
-  aim: number;
+export interface Plan extends Pick<Hit, 'setup' | 'aim'> {
   school: string;
   past: number;
 }
@@ -22,7 +20,7 @@ export function follow(
   golfer: Golfer,
   shot: Shot,
 ): (FlightPicture & { plan: Plan }) | null {
-  const school = SCHOOLS.find(({ id }) => id === plan.school);
+  const school = schoolById(plan.school);
   if (!school) return null;
   const solved = solveFor(plan.setup, school, golfer, shot, plan.past);
   if (solved.state !== 'solved') return null;

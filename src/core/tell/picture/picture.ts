@@ -1,6 +1,8 @@
+import type { Hand } from '@/core/ground/player/player';
+import { writeCall, type CallRecord } from '../format/setup';
+import type { Struck } from '../sheet/callSheet';
 import { kernelDensity, type Density } from '@/core/ground/numeric/density';
 import { covarianceEllipse, type Ellipse } from '@/core/ground/numeric/ellipse';
-import { predict } from '@/core/model/shot/prediction';
 import type { Call } from '@/core/search/calls/call';
 import type { Golfer } from '@/core/model/golfer/golfer';
 import { visibleEdge } from '@/core/ground/arc/arc';
@@ -21,6 +23,8 @@ export interface CallPicture extends FlightPicture {
   held: { loft: number; bounce: number };
   /** For playing it again. */
   plan: Plan;
+  /** For keeping it with the balls that are hit for it. */
+  kept: CallRecord;
 }
 
 const BALLS_DRAWN = 120;
@@ -40,9 +44,9 @@ const RIDGE_POINTS = 80;
 const FINEST_RIDGE = 0.3;
 
 /** The picture of a call. */
-export function pictureOf(call: Call, golfer: Golfer): CallPicture {
+export function pictureOf({ call, prediction }: Struck, golfer: Golfer, handed: Hand): CallPicture {
   const { shot, setup } = call;
-  const { divot, effectiveLoft, effectiveBounce } = predict(setup, golfer, shot, call.meant);
+  const { divot, effectiveLoft, effectiveBounce } = prediction;
   return {
     ...flightPicture(setup, call.aim, golfer, shot),
     toward: call.toward,
@@ -55,5 +59,6 @@ export function pictureOf(call: Call, golfer: Golfer): CallPicture {
     },
     held: { loft: effectiveLoft, bounce: effectiveBounce },
     plan: { setup, aim: call.aim, school: call.school.id, past: call.meant.x - shot.pin },
+    kept: writeCall(call, handed),
   };
 }

@@ -1,10 +1,10 @@
 import { check } from '../format/fault';
-import { exactObject, required, textField } from '../format/fields';
-import { shotSchema } from '../format/situationSchema';
-import type { ShotInput } from './reading';
+import { exactObject, required, textField, type Of } from '../format/fields';
+import { playerIdField } from '../format/ids';
+import { shotSchema } from '../format/shot';
 
 const content = {
-  playerId: required(textField(1, 60)),
+  playerId: required(playerIdField),
   shot: required(shotSchema),
   called: required(textField(1, 200)),
 };
@@ -13,21 +13,13 @@ const draftSchema = exactObject(content);
 const keepSchema = exactObject({ name: required(textField(1, 120)), ...content });
 
 /** A reading that is worked on, as it comes from outside. */
-export interface DraftRequest {
-  playerId: string;
-  shot: ShotInput;
-  called: string;
-}
+export type DraftRequest = Of<typeof draftSchema>;
 
 /** A reading to keep, as it comes from outside. */
-export interface KeepRequest extends DraftRequest {
-  name: string;
-}
+export type KeepRequest = Of<typeof keepSchema>;
 
 /** Checks a request to save a draft. Throws FaultyInput. */
-export const readDraftRequest = (input: unknown): DraftRequest =>
-  check<DraftRequest>(draftSchema, input);
+export const readDraftRequest = (input: unknown): DraftRequest => check(draftSchema, input);
 
 /** Checks a request to keep a reading. Throws FaultyInput. */
-export const readKeepRequest = (input: unknown): KeepRequest =>
-  check<KeepRequest>(keepSchema, input);
+export const readKeepRequest = (input: unknown): KeepRequest => check(keepSchema, input);

@@ -1,7 +1,6 @@
 import { FaultyInput } from '../format/fault';
-
-/** A shot in the situation format, as it was typed. */
-export type ShotInput = Record<string, unknown>;
+import { lengthName } from '../format/fields';
+import type { ShotInput } from '../format/shot';
 
 /** What stands at the desk: a player by id, and the shot. */
 export interface DeskReading {
@@ -50,7 +49,7 @@ function valueOf(text: string): unknown {
  * @throws FaultyInput when a name in the query is not a path of fields
  */
 export function readingFromQuery(query: string): { player: string | null; shot: ShotInput } | null {
-  const shot: ShotInput = {};
+  const shot: Record<string, unknown> = {};
   let player: string | null = null;
   let any = false;
   for (const [path, text] of new URLSearchParams(query)) {
@@ -74,7 +73,11 @@ export function readingFromQuery(query: string): { player: string | null; shot: 
     any = true;
   }
   for (const [key, value] of Object.entries(shot)) shot[key] = listed(value);
-  return any ? { player, shot } : player === null ? null : { player, shot: FIRST_SHOT };
+  return any
+    ? { player, shot: shot as ShotInput }
+    : player === null
+      ? null
+      : { player, shot: FIRST_SHOT };
 }
 
 /** An object whose keys are 0, 1, 2 ... as the list that it stands for. */
@@ -85,26 +88,21 @@ function listed(value: unknown): unknown {
   return list ? Object.values(value) : value;
 }
 
-const UNIT_SUFFIX = /_(m|yd|ft|in|cm|mm)$/;
-
 /**
- * The shot with one value changed. A length replaces the same length in any other unit.
+ * A shot, or a part of one, with one value changed, not checked. A length replaces the same length in any other unit.
  *
  * @param path dotted path of the field: `lip.height_ft`
  * @param value undefined takes the field away
  */
-export function withField(shot: ShotInput, path: string, value: unknown): ShotInput {
+export function withField<T extends object>(place: T, path: string, value: unknown): T {
   const [key, ...rest] = path.split('.') as [string, ...string[]];
   if (rest.length > 0) {
-    const inner = (shot[key] as ShotInput | undefined) ?? {};
-    return { ...shot, [key]: withField(inner, rest.join('.'), value) };
+    const inner = (place as Record<string, object | undefined>)[key] ?? {};
+    return { ...place, [key]: withField(inner, rest.join('.'), value) };
   }
-  const name = key.replace(UNIT_SUFFIX, '');
-  const kept = Object.entries(shot).filter(
-    ([other]) =>
-      other !== key && !(UNIT_SUFFIX.test(key) && other.replace(UNIT_SUFFIX, '') === name),
+  const name = lengthName(key);
+  const kept = Object.entries(place).filter(
+    ([other]) => other !== key && !(name !== null && lengthName(other) === name),
   );
-  const next = Object.fromEntries(kept);
-  if (value !== undefined) next[key] = value;
-  return next;
+  return Object.fromEntries(value === undefined ? kept : [...kept, [key, value]]) as T;
 }

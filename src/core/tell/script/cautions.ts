@@ -1,13 +1,7 @@
+import { BODY_WORDS } from '../words/player';
 import type { BodyCaution } from '@/core/ground/player/player';
 import type { Call } from '@/core/search/calls/call';
 import { degrees } from '@/core/ground/units/angle';
-
-const PARTS: Record<BodyCaution, string> = {
-  wrist: 'wrists',
-  elbow: 'elbows',
-  back: 'back',
-  shoulder: 'shoulders',
-};
 
 /** Names joined as they are said: "wrists and back". */
 function listed(words: readonly string[]): string {
@@ -48,7 +42,7 @@ export function cautionsFor(call: Call, body: readonly BodyCaution[]): string[] 
     cautions.push('Sand flies: eyes covered in wind and dry sand.');
   }
   if (body.length > 0 && kind !== 'putt' && kind !== 'chip') {
-    const parts = listed(body.map((part) => PARTS[part]));
+    const parts = listed(body.map((part) => BODY_WORDS[part].both));
     const way = down ? 'This stroke jars' : 'Every sand shot loads';
     cautions.push(`${way} the ${parts}: ask whoever treats the player before repeating it.`);
   }

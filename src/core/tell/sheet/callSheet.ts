@@ -1,4 +1,7 @@
-import type { Player } from '@/core/ground/player/player';
+import { acrossFor, type Player } from '@/core/ground/player/player';
+import { oddsEntry, predictedEntry } from '../format/entries';
+import { rounded } from '../format/rounded';
+import { saidSetup, writeSetup } from '../format/setup';
 import { cautionsFor } from '../script/cautions';
 import { plainScript, scriptOf, faceClockFor, type Line } from '../script/script';
 import type { UnitSystem } from '@/core/ground/units/system';
@@ -8,7 +11,6 @@ import type { Call } from '@/core/search/calls/call';
 import type { Prescription } from '@/core/search/calls/prescribe';
 import { ruledOutWords } from '../why/ruledOut';
 import { reasonsFor } from '../why/why';
-import type { Odds } from '@/core/model/shot/odds';
 import type { Golfer } from '@/core/model/golfer/golfer';
 import { degrees } from '@/core/ground/units/angle';
 import { swingClock } from '@/core/ground/units/clock';
@@ -17,19 +19,6 @@ import { fromMetres } from '@/core/ground/units/length';
 export const CALL_SHEET_FORMAT = 'mellow-divot/call-sheet';
 export const CALL_SHEET_VERSION = 1;
 export const MODEL_VERSION = '1.0.0';
-
-/** Value rounded to `digits` decimals, never -0. */
-export function rounded(value: number, digits: number): number {
-  const scale = 10 ** digits;
-  return Math.round(value * scale) / scale + 0;
-}
-
-const yards = (metres: number): number => rounded(fromMetres(metres, 'yd'), 1);
-const metresOf = (metres: number): number => rounded(metres, 2);
-const feet = (metres: number): number => rounded(fromMetres(metres, 'ft'), 1);
-const rpm = (radiansPerSecond: number): number =>
-  Math.round((radiansPerSecond * 30) / Math.PI / 10) * 10;
-const share = (p: number): number => rounded(p, 3);
 
 /** Calls whose reasons are measured on the larger sample. */
 const MEASURED_WELL = 5;
@@ -41,68 +30,38 @@ export interface Telling {
   seed: number;
 }
 
-/** Odds in the outside format. */
-export const oddsEntry = (odds: Odds) => ({
-  out: share(odds.out),
-  lip: share(odds.lip),
-  green: share(odds.green),
-  thin: share(odds.thin),
-  fat: share(odds.fat),
-  within_2m: share(odds.within2m),
-  expected_strokes: rounded(odds.strokes, 2),
-  worst_tenth: rounded(odds.worstTenth, 2),
-});
-
-/** A prediction in the outside format. */
-export const predictedEntry = (prediction: Prediction) => ({
-  carry_yd: yards(prediction.carry),
-  run_yd: yards(prediction.run),
-  total_yd: yards(prediction.total),
-  carry_m: metresOf(prediction.carry),
-  run_m: metresOf(prediction.run),
-  total_m: metresOf(prediction.total),
-  apex_ft: feet(prediction.apex),
-  apex_m: metresOf(prediction.apex),
-  launch_deg: rounded(degrees(prediction.launch), 1),
-  ball_speed_mps: rounded(prediction.ballSpeed, 1),
-  spin_rpm: rpm(prediction.spin),
-  lip_clearance_ft: prediction.lipClearance === null ? null : feet(prediction.lipClearance),
-  loft_effective_deg: rounded(degrees(prediction.effectiveLoft), 1),
-  bounce_effective_deg: rounded(degrees(prediction.effectiveBounce), 1),
-  divot_mm: rounded(prediction.divot.length * 1000, 0),
-  depth_mm: rounded(prediction.divot.depth * 1000, 0),
-});
-
 /** A struck call in the outside format. */
-export function callEntry(call: Call, rank: number, golfer: Golfer, telling: Telling) {
+function callEntry(
+  { call, prediction }: Struck,
+  rank: number,
+  golfer: Golfer,
+  { player, units, seed }: Telling,
+) {
   const { setup, odds } = call;
-  const { player, units, seed } = telling;
   const { handed } = player;
-  const prediction = predict(setup, golfer, call.shot, call.meant);
+  const said = saidSetup(writeSetup(setup, call.aim, call.school.id, handed));
   const script: Line[] = scriptOf(call, prediction.grassCarry, { units, handed });
-  // The model's positive is towards the player's side: left for a right-hander.
-  const side = handed === 'right' ? -1 : 1;
   return {
     rank,
     kind: call.kind,
-    school: call.school.id,
-    club: setup.club.name,
-    face_deg: rounded(degrees(setup.opening), 0),
+    school: said.school,
+    club: said.club,
+    face_deg: said.face_deg,
     face_clock: faceClockFor(degrees(setup.opening), handed),
-    ball_position: rounded(Math.min(100, setup.ballPosition), 0),
-    stance_width: rounded(setup.stanceWidth, 2),
-    stance_open_deg: rounded(degrees(setup.stanceOpen), 0),
-    aim_deg: rounded(side * degrees(call.aim), 1),
-    toward_deg: rounded(-side * degrees(call.toward), 0),
-    dig_mm: rounded(setup.dig * 1000, 0),
-    grip_down_in: rounded(fromMetres(setup.gripDown, 'in'), 2),
-    handle_lower_deg: rounded(degrees(setup.handleLowered), 1),
-    shaft_lean_deg: rounded(degrees(setup.shaftLean), 1),
-    weight_lead: rounded(setup.weightLead, 2),
-    entry_in: rounded(fromMetres(setup.entry, 'in'), 2),
+    ball_position: said.ball_position,
+    stance_width: said.stance_width,
+    stance_open_deg: said.stance_open_deg,
+    aim_deg: said.aim_deg,
+    toward_deg: rounded(-acrossFor(degrees(call.toward), handed), 0),
+    dig_mm: said.dig_mm,
+    grip_down_in: said.grip_down_in,
+    handle_lower_deg: said.handle_lower_deg,
+    shaft_lean_deg: said.shaft_lean_deg,
+    weight_lead: said.weight_lead,
+    entry_in: said.entry_in,
     attack_deg: rounded(-degrees(prediction.attack), 1),
     swing_clock: swingClock(setup.fraction),
-    swing_fraction: rounded(setup.fraction, 3),
+    swing_fraction: said.swing_fraction,
     grass_swing_yd: rounded(fromMetres(prediction.grassCarry, 'yd'), 0),
     finish: call.school.finish,
     predicted: predictedEntry(prediction),
@@ -115,6 +74,18 @@ export function callEntry(call: Call, rank: number, golfer: Golfer, telling: Tel
 }
 
 export type CallEntry = ReturnType<typeof callEntry>;
+
+/** A call with what the ball as meant does: worked out once for everything that is told or drawn of it. */
+export interface Struck {
+  call: Call;
+  prediction: Prediction;
+}
+
+/** A call as it is told; nothing is struck where relief is taken. */
+export interface Told {
+  entry: CallEntry;
+  struck: Struck | null;
+}
 
 const NOTHING_STRUCK = {
   club: 'none',
@@ -211,27 +182,33 @@ function notesOf(
   return said;
 }
 
+/** The calls of a prescription as they are told, relief where it costs less than the calls behind it. */
+export function toldCalls({ calls, relief, golfer }: Prescription, telling: Telling): Told[] {
+  const told: Told[] = [];
+  const waiting = [...relief];
+  const tellRelief = (): void => {
+    told.push({ entry: reliefEntry(waiting.shift()!, told.length + 1), struck: null });
+  };
+  for (const call of calls) {
+    while (waiting[0] && waiting[0].strokes < call.score) tellRelief();
+    const struck = { call, prediction: predict(call.setup, golfer, call.shot, call.meant) };
+    told.push({ entry: callEntry(struck, told.length + 1, golfer, telling), struck });
+  }
+  while (waiting.length > 0) tellRelief();
+  return told;
+}
+
 /** A whole prescription in the outside format. */
 export function callSheet(
   prescription: Prescription,
+  told: readonly Told[],
   telling: Telling,
   extra: { notes: readonly string[]; elapsedMs: number },
 ) {
-  const { calls, relief, golfer } = prescription;
-  const entries: CallEntry[] = [];
-  const waiting = [...relief];
-  const nextRank = (): number => entries.length + 1;
-  for (const call of calls) {
-    while (waiting[0] && waiting[0].strokes < call.score) {
-      entries.push(reliefEntry(waiting.shift()!, nextRank()));
-    }
-    entries.push(callEntry(call, nextRank(), golfer, telling));
-  }
-  for (const each of waiting) entries.push(reliefEntry(each, nextRank()));
   return {
     format: CALL_SHEET_FORMAT,
     version: CALL_SHEET_VERSION,
-    calls: entries,
+    calls: told.map(({ entry }) => entry),
     ruled_out: prescription.ruledOut.map((out) => ({
       club: out.club?.name ?? 'any',
       school: out.school.id,

@@ -2,7 +2,8 @@ import type { Finish } from '@/core/model/flight/finish';
 import { effortFactor } from '@/core/model/spread/effort';
 import { sampleSwings } from '@/core/model/spread/swings';
 import { chanceWords, distanceWords } from '../words/words';
-import { nearestLie } from '@/core/ground/sand/lie';
+import { LIE_WORDS } from '../words/situation';
+import { nearestLie, sitsDown } from '@/core/ground/sand/lie';
 import { presetSand } from '@/core/ground/sand/presets';
 import { oddsOf } from '@/core/model/shot/odds';
 import { play, readyFor } from '@/core/model/shot/play';
@@ -16,7 +17,7 @@ import type { UnitSystem } from '@/core/ground/units/system';
 import type { Prediction } from '@/core/model/shot/prediction';
 import type { Call } from '@/core/search/calls/call';
 import { solveFor } from '@/core/search/candidates/solve';
-import { SCHOOLS } from '@/core/search/schools/schools';
+import { schoolById } from '@/core/search/schools/schools';
 
 /** One reason, in the order of its weight. */
 export interface Reason {
@@ -33,7 +34,7 @@ const BRIEF_SAMPLE = 16;
 /** The situation with one factor at its neutral value; null where it stands there already. */
 const NEUTRAL: Record<string, (shot: Shot) => Shot | null> = {
   lip: (shot) => (shot.lip.height > 0.05 ? { ...shot, lip: { ...shot.lip, height: 0 } } : null),
-  lie: (shot) => (shot.burial > 0.0065 ? { ...shot, burial: 0.003 } : null),
+  lie: (shot) => (sitsDown(shot.burial) ? { ...shot, burial: 0.003 } : null),
   sand: (shot) => {
     const medium = presetSand('medium');
     const same = Object.entries(medium).every(
@@ -60,7 +61,7 @@ function strokesIn(
   shot: Shot,
   swings: ReturnType<typeof sampleSwings>,
 ): number | null {
-  const school = SCHOOLS.find(({ id }) => id === call.school.id);
+  const school = schoolById(call.school.id);
   if (!school) return null;
   const past = call.meant.x - call.shot.pin;
   const solved = solveFor(call.setup, school, golfer, shot, past);
@@ -76,14 +77,6 @@ function costWords(strokes: number): string {
 
 const verb = (strokes: number): string => (strokes < -0.02 ? 'saves' : 'costs');
 
-const LIE_WORDS = {
-  clean: 'clean',
-  'sitting-down': 'down a little',
-  'fried-egg': 'half under',
-  plugged: 'mostly under',
-  buried: 'buried',
-} as const;
-
 /** Facts of a factor in this call, before what it costs. */
 function factWords(factor: string, call: Call, prediction: Prediction, units: UnitSystem): string {
   const { shot } = call;
@@ -98,7 +91,7 @@ function factWords(factor: string, call: Call, prediction: Prediction, units: Un
       return `The lip asks for ${asks}; this ${over}. Out ${chanceWords(call.odds.out)}. It`;
     }
     case 'lie':
-      return `The ball sits ${LIE_WORDS[nearestLie(shot.burial)]}. Against a clean one that`;
+      return `The ball sits ${LIE_WORDS[nearestLie(shot.burial)].sits}. Against a clean one that`;
     case 'sand':
       return `${shot.sand.soleDrag > 1.1 ? 'Firmer' : shot.sand.baseDepth < 0.03 ? 'Thinner' : 'Softer'} than medium sand: that`;
     case 'slope':

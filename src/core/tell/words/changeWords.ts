@@ -1,3 +1,5 @@
+import { KIND_WORDS } from './kinds';
+import { LIE_WORDS } from './situation';
 import { nearestLie } from '@/core/ground/sand/lie';
 import type { Change } from '@/core/search/changes/changes';
 import type { FactorName } from '@/core/search/changes/factors';
@@ -5,14 +7,6 @@ import type { Leader } from '@/core/search/changes/quick';
 import { degrees } from '@/core/ground/units/angle';
 import { sayLength, saySpeed } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
-
-const LIE_WORDS = {
-  clean: 'clean',
-  'sitting-down': 'down a little',
-  'fried-egg': 'half under',
-  plugged: 'mostly under',
-  buried: 'under to the crown',
-} as const;
 
 /** A firmness from 0 to 1 in words. */
 export function firmnessWords(firmness: number): string {
@@ -32,7 +26,7 @@ export function factorValueWords(factor: FactorName, value: number, units: UnitS
     case 'sand':
       return firmnessWords(value);
     case 'lie':
-      return `${LIE_WORDS[nearestLie(value)]} (${Math.round(value * 1000)}\u00a0mm)`;
+      return `${LIE_WORDS[nearestLie(value)].deep} (${Math.round(value * 1000)}\u00a0mm)`;
     case 'slope':
       return `${Math.abs(Math.round(degrees(value)))}° ${value >= 0 ? 'up' : 'down'}`;
     case 'wind':
@@ -40,20 +34,9 @@ export function factorValueWords(factor: FactorName, value: number, units: UnitS
   }
 }
 
-const KIND_WORDS: Record<Leader['kind'], string> = {
-  splash: 'splashed',
-  'long-splash': 'splashed long',
-  pick: 'picked',
-  dig: 'dug out',
-  chip: 'chipped',
-  putt: 'putted',
-  'out-sideways': 'out sideways',
-  relief: 'relief',
-};
-
 /** A leader in two words: "52 splashed". */
 export const leaderWords = (leader: Leader | null): string =>
-  leader ? `${leader.club} ${KIND_WORDS[leader.kind]}` : 'nothing at the flag';
+  leader ? `${leader.club} ${KIND_WORDS[leader.kind].done}` : 'nothing at the flag';
 
 /** When the call changes, as one clause: "the lip passes 6.5 ft". */
 export function changeWords({ factor, value, direction }: Change, units: UnitSystem): string {

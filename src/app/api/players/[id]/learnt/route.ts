@@ -1,7 +1,5 @@
 import { check } from '@/core/tell/format/fault';
-import { required } from '@/core/tell/format/fields';
-import { learntSchema } from '@/core/tell/format/situationSchema';
-import type { LearntFactors } from '@/core/ground/player/learnt';
+import { learntSchema } from '@/core/tell/format/player';
 import { database } from '@/data/database';
 import { acceptLearning, learningDecisions, resetLearning } from '@/data/learnings';
 import { notFound, withJson } from '../../../respond';
@@ -18,7 +16,7 @@ export async function GET(_request: Request, { params }: PlayerContext): Promise
 /** Accepts what was learnt as the next version; the version that is sent is not looked at. */
 export function POST(request: Request, { params }: PlayerContext): Promise<Response> {
   return withJson(request, async (body) => {
-    const { version: _version, ...factors } = check<LearntFactors>(required(learntSchema), body);
+    const { version: _version, ...factors } = check(learntSchema, body);
     const { sql } = await database();
     const learnt = await acceptLearning(sql, (await params).id, factors);
     return learnt ? Response.json(learnt) : notFound();

@@ -1,5 +1,5 @@
-import { windWords, WIND_FROM } from './wind';
-import { slopeWords } from './words';
+import { windWords, WIND_FROM } from '@/ui/reading/wind';
+import { slopeWords } from './situation';
 
 test.each([
   [0, 0, 'level ground'],

@@ -1,4 +1,4 @@
-import type { LoggedFields } from '@/core/lesson/balls/ball';
+import type { LoggedFields } from './ball';
 import { fromMetres } from '@/core/ground/units/length';
 import { plainNumber, sayLength, unitFor } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';

@@ -1,4 +1,3 @@
-import type { Skill } from '@/core/ground/player/player';
 import type { Beyond } from '@/core/ground/situation/green';
 import type { Lie } from '@/core/ground/sand/lie';
 import type { SandPreset } from '@/core/ground/sand/presets';
@@ -13,21 +12,33 @@ export const SAND_WORDS: Record<SandPreset, { name: string; short: string; feel:
   hardpan: { short: 'hardpan', name: 'hardpan', feel: 'a skin of sand on hard ground' },
 };
 
-/** Skill in coach's words. */
-export const SKILL_WORDS: Record<Skill, string> = {
-  expert: 'plays for a living',
-  good: 'single figures',
-  middle: 'mid handicap',
-  beginner: 'new to it',
-};
-
-/** Lies as tiles and as the sentence says them: "has a ball ...". */
-export const LIE_WORDS: Record<Lie, { name: string; said: string }> = {
-  clean: { name: 'clean', said: 'lying clean' },
-  'sitting-down': { name: 'down a little', said: 'sitting down a little' },
-  'fried-egg': { name: 'half under', said: 'half under, in its own crater' },
-  plugged: { name: 'mostly under', said: 'plugged, mostly under' },
-  buried: { name: 'only the crown', said: 'buried to the crown' },
+/** Lies: as tiles, as the sentence says them ("has a ball ..."), how a ball sits, and how deep it is. */
+export const LIE_WORDS: Record<Lie, { name: string; said: string; sits: string; deep: string }> = {
+  clean: { name: 'clean', said: 'lying clean', sits: 'clean', deep: 'clean' },
+  'sitting-down': {
+    name: 'down a little',
+    said: 'sitting down a little',
+    sits: 'down a little',
+    deep: 'down a little',
+  },
+  'fried-egg': {
+    name: 'half under',
+    said: 'half under, in its own crater',
+    sits: 'half under',
+    deep: 'half under',
+  },
+  plugged: {
+    name: 'mostly under',
+    said: 'plugged, mostly under',
+    sits: 'mostly under',
+    deep: 'mostly under',
+  },
+  buried: {
+    name: 'only the crown',
+    said: 'buried to the crown',
+    sits: 'buried',
+    deep: 'under to the crown',
+  },
 };
 
 /** What may lie past the green, as the sentence says it. */

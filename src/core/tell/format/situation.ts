@@ -1,0 +1,119 @@
+import type { Shot } from '@/core/ground/situation/shot';
+import { bagWarnings } from '@/core/model/golfer/bagWarnings';
+import type { Question } from '@/core/search/calls/prescribe';
+import { SCHOOL_IDS } from '@/core/search/schools/schools';
+import { check, FaultyInput, type Fault } from './fault';
+import {
+  exactObject,
+  integerField,
+  lengthName,
+  lengthOf,
+  listField,
+  numberField,
+  required,
+  wordField,
+  type Of,
+} from './fields';
+import { playerSchema, readPlayer } from './player';
+import { readShot, shotSchema } from './shot';
+
+export const SITUATION_FORMAT = 'mellow-divot/situation';
+export const SITUATION_VERSION = 1;
+
+/** Schools by their ids, each at most once. */
+export const schoolsField = listField(wordField(SCHOOL_IDS), 0, SCHOOL_IDS.length);
+
+/** Weight of the worst tenth of the balls in the order of calls. */
+export const cautionField = numberField(0, 1);
+
+/** The fields of a situation; a set-up to simulate stands beside them in its own format. */
+export const situationFields = {
+  format: wordField([SITUATION_FORMAT]),
+  version: numberField(SITUATION_VERSION, SITUATION_VERSION),
+  player: required(playerSchema),
+  shot: required(shotSchema),
+  prefer: exactObject({ schools: schoolsField, caution: cautionField }),
+  seed: integerField(0, 4294967295),
+};
+
+export const situationSchema = required(exactObject(situationFields));
+
+/** A situation as the format writes it. */
+export type SituationInput = Of<typeof situationSchema>;
+
+/** What a situation asks, and what was taken for granted because it did not say. */
+export interface Reading {
+  question: Question;
+  /** Where the sand stands from 0 powder to 1 packed. */
+  firmness: number;
+  notes: string[];
+}
+
+export const DEFAULT_SEED = 1;
+
+/** The name of the field that gave a length, for messages: `pin_yd`. */
+function fieldOf(value: object, name: string): string {
+  return Object.keys(value).find((key) => lengthName(key) === name) ?? name;
+}
+
+/** Faults between fields that are each allowed. */
+function crossFaults(input: SituationInput, shot: Shot): Fault[] {
+  const faults: Fault[] = [];
+  const say = (name: string, message: string): void => {
+    faults.push({ path: `shot.${fieldOf(input.shot, name)}`, message });
+  };
+  if (shot.edge > shot.pin) say('edge', 'the front edge of the green must not lie past the flag');
+  if (shot.back < shot.pin) say('back', 'the back edge of the green must not lie before the flag');
+  const lip = input.shot.lip;
+  if (lip && shot.lip.distance > shot.edge) {
+    faults.push({
+      path: `shot.lip.${fieldOf(lip, 'distance')}`,
+      message: 'the lip must stand before the front edge of the green',
+    });
+  }
+  if (shot.carry !== undefined && shot.carry < shot.lip.distance) {
+    say('carry', 'the landing spot must lie past the lip');
+  }
+  if (shot.clear !== undefined && shot.clear > shot.pin) {
+    say('clear', 'what must be carried must not reach past the flag');
+  }
+  if (input.shot.lie !== undefined && lengthOf(input.shot, 'burial') !== undefined) {
+    say('burial', 'the lie is given twice: keep lie or burial');
+  }
+  const names = input.player.bag.map((club) => club.name);
+  names.forEach((name, i) => {
+    if (names.indexOf(name) < i) {
+      faults.push({ path: `player.bag[${i}].name`, message: `"${name}" is in the bag twice` });
+    }
+  });
+  return faults;
+}
+
+/** A checked situation in SI units. Throws FaultyInput for fields that do not fit each other. */
+export function readChecked(checked: SituationInput): Reading {
+  const player = readPlayer(checked.player);
+  const { shot, firmness, notes } = readShot(checked.shot, player.handed === 'left' ? -1 : 1);
+  const faults = crossFaults(checked, shot);
+  if (faults.length > 0) throw new FaultyInput(faults);
+  const { prefer, seed = DEFAULT_SEED } = checked;
+  return {
+    question: {
+      player,
+      shot,
+      seed,
+      ...(prefer?.caution === undefined ? {} : { caution: prefer.caution }),
+      ...(prefer?.schools ? { schools: prefer.schools } : {}),
+    },
+    firmness,
+    notes: [...notes, ...bagWarnings(player)],
+  };
+}
+
+/**
+ * Reads a situation from outside.
+ *
+ * @param input parsed JSON
+ * @throws FaultyInput naming every field that is wrong and what is allowed
+ */
+export const readSituation = (input: unknown): Reading =>
+  readChecked(check(situationSchema, input));
