@@ -5,7 +5,7 @@ import { sheetFor } from '@/core/tell/answer/answer';
 import { fly, type FlightStart } from '@/core/model/flight/fly';
 import { NO_WIND } from '@/core/ground/situation/wind';
 import { median } from '@/core/ground/numeric/order';
-import { headAtMark, passToBall, rate, rates, type SandTool } from '@/core/model/passage/passage';
+import { headAtMark, passToBall, rates, type SandTool } from '@/core/model/passage/passage';
 import { presetSand } from '@/core/ground/sand/presets';
 import { arcThrough } from '@/core/ground/arc/arc';
 import { radians } from '@/core/ground/units/angle';
@@ -130,10 +130,11 @@ function benchFlight(): void {
 /** The head's way through sand by the general solver: depth and forward speed at the ball. */
 function solverPassage(tolerance: number): number {
   const { mark, depth, forward, down } = headAtMark(ARC, HEAD_SPEED);
+  const rate = { depth: 0, forward: 0, down: 0, swept: 0 };
   const solver = ode45(
     [depth, forward, down],
     (out, [d = 0, u = 1, v = 0], x) => {
-      rates(d, u, v, x, TOOL, SAND);
+      rates(d, u, v, x, TOOL, SAND, rate);
       out[0] = rate.depth;
       out[1] = rate.forward;
       out[2] = rate.down;

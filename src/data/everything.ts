@@ -1,6 +1,8 @@
 import type { PGlite } from '@electric-sql/pglite';
 import { listDrafts, type StoredDraft } from './drafts';
 import { ballsOfPlayer, type StoredBall } from './balls';
+import type { LearningDecision } from '@/core/lesson/learning/decision';
+import { learningDecisions } from './learnings';
 import { listLessons, type StoredLesson } from './lessons';
 import { listGrassShots, type GrassShot } from './grassShots';
 import { playerById } from './players';
@@ -19,21 +21,24 @@ export interface PlayerExport {
   grass_shots: GrassShot[];
   lessons: StoredLesson[];
   balls: StoredBall[];
+  /** What was decided about learnings, with the factors of each version. */
+  learnings: LearningDecision[];
 }
 
-/** More balls than anybody hits. */
+/** More of anything than anybody has. */
 const ALL = 1_000_000;
 
 /** Everything about one player; null when there is none. */
 export async function everythingAbout(db: PGlite, id: string): Promise<PlayerExport | null> {
   const player = await playerById(db, id);
   if (!player) return null;
-  const [readings, drafts, grass_shots, lessons, balls] = await Promise.all([
-    readingsOfPlayer(db, id),
+  const [readings, drafts, grass_shots, lessons, balls, learnings] = await Promise.all([
+    readingsOfPlayer(db, id, ALL),
     listDrafts(db),
-    listGrassShots(db, id),
-    listLessons(db, id),
+    listGrassShots(db, id, ALL),
+    listLessons(db, id, ALL),
     ballsOfPlayer(db, id, ALL),
+    learningDecisions(db, id, ALL),
   ]);
   return {
     format: PLAYER_EXPORT_FORMAT,
@@ -44,5 +49,6 @@ export async function everythingAbout(db: PGlite, id: string): Promise<PlayerExp
     grass_shots,
     lessons,
     balls,
+    learnings,
   };
 }

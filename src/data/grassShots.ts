@@ -11,12 +11,16 @@ export interface GrassShot {
 }
 
 /** A player's shots off grass, latest first. */
-export async function listGrassShots(db: PGlite, playerId: string): Promise<GrassShot[]> {
+export async function listGrassShots(
+  db: PGlite,
+  playerId: string,
+  most = 2000,
+): Promise<GrassShot[]> {
   const { rows } = await db.query<GrassShot>(
     `select id, club, carry_m as carry,
             to_char(hit_at at time zone 'utc', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"') as "hitAt"
-     from grass_shots where player_id = $1 order by hit_at desc, id desc limit 2000`,
-    [playerId],
+     from grass_shots where player_id = $1 order by hit_at desc, id desc limit $2`,
+    [playerId, most],
   );
   return rows;
 }

@@ -72,14 +72,18 @@ async function decide(
 }
 
 /** What was decided about a player's learnings, latest first. */
-export async function learningDecisions(db: PGlite, playerId: string): Promise<LearningDecision[]> {
+export async function learningDecisions(
+  db: PGlite,
+  playerId: string,
+  most = 50,
+): Promise<LearningDecision[]> {
   const { rows } = await db.query<LearningDecision>(
     `select d.decision, d.version, d.balls, l.factors,
        to_char(d.decided_at at time zone 'utc', 'YYYY-MM-DD"T"HH24:MI:SS"Z"') as "decidedAt"
      from learning_decisions d
      left join learnings l on l.player_id = d.player_id and l.version = d.version
-     where d.player_id = $1 order by d.id desc limit 50`,
-    [playerId],
+     where d.player_id = $1 order by d.id desc limit $2`,
+    [playerId, most],
   );
   return rows;
 }

@@ -27,11 +27,15 @@ const SELECT = `
   from lessons l`;
 
 /** Lessons that are not deleted, latest day first; of one player when an id is given. */
-export async function listLessons(db: PGlite, playerId?: string): Promise<StoredLesson[]> {
+export async function listLessons(
+  db: PGlite,
+  playerId?: string,
+  most = 200,
+): Promise<StoredLesson[]> {
   const { rows } = await db.query<StoredLesson>(
     `${SELECT} where l.deleted_at is null and ($1::text is null or l.plan -> 'players' ? $1)
-     order by l.held_on desc, l.created_at desc limit 200`,
-    [playerId ?? null],
+     order by l.held_on desc, l.created_at desc limit $2`,
+    [playerId ?? null, most],
   );
   return rows;
 }

@@ -4,7 +4,14 @@ import path from 'node:path';
 import { PLAIN_HOUSE } from '@/core/lesson/players/house';
 import { readAcademy, writeAcademy } from './academy';
 import { openDatabase, type Database } from './database';
+import { aBall } from '@/core/testing/balls';
+import { aPlan } from '@/core/testing/plans';
+import { PLAIN_LEARNT } from '@/core/testing/records';
+import { addBalls } from './balls';
+import { saveDraft } from './drafts';
 import { everythingAbout } from './everything';
+import { acceptLearning } from './learnings';
+import { saveLesson } from './lessons';
 import { addGrassShots, listGrassShots, removeGrassShot } from './grassShots';
 import { newPlayerId } from './newId';
 import {
@@ -118,16 +125,44 @@ test('shots off grass are logged, listed, taken away; not for a stranger', async
 
 test('everything about a player is exported, and erased for good', async () => {
   await addGrassShots(database.sql, 'bo', [{ club: '56', carry: 71 }]);
-  const everything = (await everythingAbout(database.sql, 'bo'))!;
+  const { sql } = database;
+  await saveDraft(sql, aBall(1).id, { playerId: 'bo', shot: { pin_yd: 9 }, called: '56' });
+  const lesson = '22222222-2222-4222-8222-222222222222';
+  await saveLesson(sql, lesson, aPlan({ players: ['bo'] }));
+  await addBalls(sql, lesson, [aBall(2, { player: 'bo' })]);
+  const { version: _version, ...factors } = PLAIN_LEARNT;
+  await acceptLearning(sql, 'bo', factors);
+  // Everything: whatever table holds rows of a player has its place in the export.
+  const { rows: tables } = await sql.query<{ name: string }>(
+    `select table_name as name from information_schema.columns
+     where table_schema = 'public' and column_name = 'player_id' order by name`,
+  );
+  const everything = (await everythingAbout(sql, 'bo'))!;
+  const held: Record<string, unknown[]> = {
+    balls: everything.balls,
+    clubs: everything.player.bag,
+    drafts: everything.drafts,
+    grass_shots: everything.grass_shots,
+    learning_decisions: everything.learnings,
+    learnings: everything.learnings.flatMap((each) => each.factors ?? []),
+    readings: everything.readings,
+  };
+  expect(Object.keys(held)).toEqual(tables.map(({ name }) => name));
+  for (const { name } of tables) {
+    const { rows } = await sql.query<{ n: number }>(
+      `select count(*)::int as n from ${name} where player_id = 'bo'`,
+    );
+    expect([name, held[name]!.length]).toEqual([name, rows[0]!.n]);
+    expect(rows[0]!.n).toBeGreaterThan(0);
+  }
   expect(everything.player.name).toBe('Bo Ek');
-  expect(everything.readings).toHaveLength(1);
-  expect(everything.grass_shots).toHaveLength(1);
+  expect(everything.lessons.map(({ id }) => id)).toEqual([lesson]);
   expect(await erasePlayer(database.sql, 'bo')).toBe(true);
   expect(await everythingAbout(database.sql, 'bo')).toBeNull();
-  const left = await database.sql.query<{ n: number }>(
-    `select (select count(*) from readings) + (select count(*) from grass_shots)
-          + (select count(*) from clubs where player_id = 'bo') as n`,
-  );
+  const count = tables
+    .map(({ name }) => `(select count(*) from ${name} where player_id = 'bo')`)
+    .join(' + ');
+  const left = await sql.query<{ n: number }>(`select ${count} as n`);
   expect(left.rows[0]!.n).toBe(0);
 });
 

@@ -7,7 +7,7 @@ import {
   turbulentShare,
 } from '@/core/model/flight/aerodynamics';
 import type { FlightStart } from '@/core/model/flight/fly';
-import { headAtMark, rate, rates, type SandTool } from '@/core/model/passage/passage';
+import { headAtMark, rates, type SandTool } from '@/core/model/passage/passage';
 import type { Sand } from '@/core/ground/sand/presets';
 import type { SwingArc } from '@/core/ground/arc/arc';
 
@@ -62,8 +62,9 @@ export function plainPassage(
   const start = headAtMark(arc, speed);
   const dx = -start.mark / steps;
   let { depth, forward, down } = start;
+  const rate = { depth: 0, forward: 0, down: 0, swept: 0 };
   for (let i = 0; i < steps; i++) {
-    rates(depth, forward, down, i * dx, tool, sand);
+    rates(depth, forward, down, i * dx, tool, sand, rate);
     const [d, u, v] = [rate.depth, rate.forward, rate.down];
     depth += d * dx;
     forward += u * dx;

@@ -3,7 +3,7 @@
 import type { CallPicture } from '@/core/tell/picture/picture';
 import type { CallEntry } from '@/core/tell/sheet/callSheet';
 import type { Hand } from '@/core/ground/player/player';
-import { ballWords } from '@/core/tell/script/script';
+import { ballPositionWords } from '@/core/tell/script/script';
 import { chanceWords, distanceWords, shortLengthWords } from '@/core/tell/words/words';
 import { SHOULDER_WIDTH } from '@/core/model/swing/technique';
 import { toMetres } from '@/core/ground/units/length';
@@ -52,7 +52,7 @@ export function CallPanel({ call, picture, handed, burial, units }: CallPanelPro
           <FaceClock faceDeg={call.face_deg} handed={handed} />
         </Drawn>
         <Drawn
-          caption={ballWords(call.ball_position)}
+          caption={ballPositionWords(call.ball_position)}
           note={`${call.stance_width} shoulders wide${call.stance_open_deg >= 4 ? `, ${call.stance_open_deg}° open` : ''}`}
         >
           <Feet

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import type { BallChange } from '@/core/lesson/balls/ball';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { BallForm } from './BallForm';
-import { ballWords } from '@/core/lesson/balls/seenWords';
+import { seenWords } from '@/core/lesson/balls/seenWords';
 import type { ShownBall } from './types';
 
 interface BallListProps {
@@ -34,7 +34,7 @@ export function BallList({ balls, units, onChange }: BallListProps) {
               onClick={() => setOpen(open === ball.id ? null : ball.id)}
               className={`min-h-11 w-full text-left ${ball.excluded ? 'text-ink-soft line-through' : ''}`}
             >
-              {balls.length - i}. {ballWords(ball, units)}
+              {balls.length - i}. {seenWords(ball, units)}
               {ball.pending && ' · not saved yet'}
               {ball.source === 'tracker' && ' · tracker'}
               {ball.excluded && ` · ${ball.excluded}`}

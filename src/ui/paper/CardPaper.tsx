@@ -5,7 +5,7 @@ import type { Answer } from '@/core/tell/answer/answer';
 import type { CallPicture } from '@/core/tell/picture/picture';
 import type { CallEntry } from '@/core/tell/sheet/callSheet';
 import type { Hand } from '@/core/ground/player/player';
-import { ballWords } from '@/core/tell/script/script';
+import { ballPositionWords } from '@/core/tell/script/script';
 import { chanceWords, distanceWords, shortLengthWords } from '@/core/tell/words/words';
 import type { MissName } from '@/core/model/shot/misses';
 import type { Shot } from '@/core/ground/situation/shot';
@@ -127,7 +127,7 @@ function FourDrawings({
       </Drawn>
       <Drawn
         width={106}
-        caption={ballWords(call.ball_position)}
+        caption={ballPositionWords(call.ball_position)}
         note={`${call.stance_width} shoulders wide${call.stance_open_deg >= 4 ? `, ${call.stance_open_deg}° open` : ''}`}
       >
         <Feet

@@ -1,7 +1,7 @@
 import { Document, Page, StyleSheet, Text, View } from '@react-pdf/renderer';
 import { LADDER_HOURS, type LadderRow } from '@/core/search/ladder/ladder';
 import type { PocketCard } from '@/core/lesson/pocket/pocketCard';
-import { ballWords } from '@/core/tell/script/script';
+import { ballPositionWords } from '@/core/tell/script/script';
 import { distanceWords, shortLengthWords, tenthsWords } from '@/core/tell/words/words';
 import type { Band } from '@/core/search/changes/bands';
 import { fractionAtClock, swingClock } from '@/core/ground/units/clock';
@@ -165,7 +165,7 @@ function Back({ card }: { card: PocketCard }) {
       </View>
       {[
         `Face ${call.face_deg === 0 ? 'square' : `to ${call.face_clock}`}, then take your hold.`,
-        `Ball ${ballWords(call.ball_position)}, feet settled in.`,
+        `Ball ${ballPositionWords(call.ball_position)}, feet settled in.`,
         `${tenthsWords(call.weight_lead).replace(/^./, (c) => c.toUpperCase())} of the weight on the lead foot.`,
         `Enter ${shortLengthWords(toMetres(call.entry_in, 'in'), units)} behind the ball.`,
         `Swing to ${call.swing_clock} for ${distanceWords(card.distance, units)}; through to the finish.`,

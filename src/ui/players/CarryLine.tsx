@@ -3,7 +3,6 @@
 import { useState, type FormEvent } from 'react';
 import { FaultyInput } from '@/core/tell/format/fault';
 import { readCarryText } from '@/core/lesson/players/carryText';
-import { toMetres } from '@/core/ground/units/length';
 import { unitFor } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
 
@@ -22,11 +21,9 @@ export function CarryLine({ clubs, units, onCarries }: CarryLineProps) {
   const submit = async (event: FormEvent): Promise<void> => {
     event.preventDefault();
     try {
-      const carries = readCarryText(typed, clubs);
+      const carries = readCarryText(typed, clubs, unit);
       if (carries.length === 0) return;
-      const problem = await onCarries(
-        new Map(carries.map(({ club, carry }) => [club, toMetres(carry, unit)])),
-      );
+      const problem = await onCarries(new Map(carries.map(({ club, carry }) => [club, carry])));
       setFault(problem);
       if (problem === null) setTyped('');
     } catch (error) {

@@ -38,6 +38,8 @@ export function flooredAttack(attack: number): number {
  * @param path m; negative when the sand is met beyond the ball
  * @param attack angle below level at the sand, radians, after {@link flooredAttack}
  * @param lift error of height, m, positive deeper
+ * @example
+ * arcThrough(0.05, 0.2).depth.toFixed(4); // => '0.0226'
  */
 export function arcThrough(path: number, attack: number, lift = 0): SwingArc {
   const slope = Math.tan(attack);

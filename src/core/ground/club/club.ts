@@ -89,6 +89,9 @@ export function typicalClub(
 /**
  * How far a face can be laid open before its leading edge stands off the sand, degrees: 45 for a 60 wedge, 30 for
  * a pitching wedge, less for irons, whose edges lie less flat. Tuned to what coaches allow.
+ *
+ * @example
+ * openingLimitDeg({ loft: (60 * Math.PI) / 180 }); // => 45
  */
 export function openingLimitDeg(club: Pick<Club, 'loft'>): number {
   const loftDeg = degrees(club.loft);

@@ -67,7 +67,15 @@ export function headNormals(
   return { faceX: face.x, faceY: face.y, faceZ: face.z, soleX: sole.x, soleZ: sole.z };
 }
 
-/** Effective (dynamic) loft: elevation of the face normal, radians. */
+/**
+ * Effective (dynamic) loft: elevation of the face normal, radians.
+ *
+ * @example
+ * const club = { loft: 0.98, bounce: 0.2, lie: 1.1 };
+ * const square = { opening: 0, handleLowered: 0, shaftLean: 0 };
+ * effectiveLoft(headNormals(club, square)).toFixed(2); // => '0.98'
+ * effectiveLoft(headNormals(club, { ...square, opening: 0.3 })) > 0.98; // => true
+ */
 export const effectiveLoft = (head: HeadNormals): number => Math.asin(clamp(head.faceZ, -1, 1));
 
 /** Where the face points, radians from the path, towards the player's side positive. */

@@ -24,6 +24,9 @@ const WORTH_TELLING = 0.03;
 /**
  * The thresholds that a measurement leaves in doubt, most likely first: the chance that the true value lies beyond each,
  * for a normal error.
+ *
+ * @example
+ * doubts({ value: 5, sd: 1 }, []); // => []
  */
 export function doubts(measured: Measured, thresholds: readonly Threshold[]): Doubt[] {
   return thresholds

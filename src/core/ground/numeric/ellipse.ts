@@ -14,6 +14,8 @@ export interface Ellipse {
  * @param points at least three
  * @param share between 0 and 1, exclusive
  * @throws RangeError with fewer points, or a share outside its range
+ * @example
+ * covarianceEllipse([[0, 1], [0, -1], [2, 0], [-2, 0]], 0.5).turn; // => 0
  */
 export function covarianceEllipse(
   points: readonly (readonly [x: number, y: number])[],

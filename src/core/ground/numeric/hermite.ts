@@ -1,6 +1,9 @@
 /**
  * Value of a quantity at share u of a step of length dt, by the cubic Hermite polynomial through its values and rates at
  * both ends.
+ *
+ * @example
+ * hermite(0, 1, 1, 1, 1, 0.5); // => 0.5
  */
 export function hermite(
   p0: number,

@@ -11,6 +11,8 @@ export interface Multinormal {
  * @param rows at least two
  * @param shrink 0 keeps them, 1 takes the numbers as independent
  * @throws RangeError with fewer rows
+ * @example
+ * multinormalOf([[0, 0], [2, 2]], 0.5).covariance; // => [[2, 1], [1, 2]]
  */
 export function multinormalOf(rows: readonly (readonly number[])[], shrink: number): Multinormal {
   const n = rows.length;
@@ -26,7 +28,12 @@ export function multinormalOf(rows: readonly (readonly number[])[], shrink: numb
   return { mean, covariance };
 }
 
-/** Lower triangle L with L L' = A, by Cholesky. Throws RangeError when A is not positive definite. */
+/**
+ * Lower triangle L with L L' = A, by Cholesky. Throws RangeError when A is not positive definite.
+ *
+ * @example
+ * cholesky([[4, 2], [2, 2]]); // => [[2, 0], [1, 1]]
+ */
 export function cholesky(a: readonly (readonly number[])[]): number[][] {
   const lower = a.map((row) => row.map(() => 0));
   for (let i = 0; i < a.length; i++) {
@@ -44,6 +51,9 @@ export function cholesky(a: readonly (readonly number[])[]): number[][] {
 /**
  * Each number's distance from where the numbers before it put it, in standard deviations, and that standard deviation: the
  * chain rule of a normal density, by forward substitution.
+ *
+ * @example
+ * conditionals([3, 0], { mean: [1, 0], covariance: [[4, 0], [0, 1]] }); // => [{ z: 1, sd: 2 }, { z: 0, sd: 1 }]
  */
 export function conditionals(
   values: readonly number[],

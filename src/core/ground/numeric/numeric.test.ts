@@ -63,9 +63,11 @@ describe('sobol', () => {
   });
 });
 
-test('bisectRising finds a root, or the nearer end', () => {
+test('bisectRising finds a root, or says that there is none', () => {
   expect(bisectRising((x) => x * x - 2, 0, 2, 40)).toBeCloseTo(Math.SQRT2, 9);
-  expect(bisectRising((x) => x + 5, 0, 2, 40)).toBeCloseTo(0, 9);
+  expect(bisectRising((x) => x, 0, 2, 40)).toBeCloseTo(0, 9);
+  expect(() => bisectRising((x) => x + 5, 0, 2, 40)).toThrow(RangeError);
+  expect(() => bisectRising((x) => x - 5, 0, 2, 40)).toThrow(RangeError);
 });
 
 test('median and meanOfWorst', () => {

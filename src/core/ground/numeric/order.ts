@@ -1,4 +1,10 @@
-/** Median; the mean of the middle two for an even count. Throws RangeError on an empty list. */
+/**
+ * Median; the mean of the middle two for an even count. Throws RangeError on an empty list.
+ *
+ * @example
+ * median([10, 2, 5]); // => 5
+ * median([1, 2, 3, 10]); // => 2.5
+ */
 export function median(values: readonly number[]): number {
   if (values.length === 0) throw new RangeError('median: needs at least one value');
   const sorted = [...values].sort((a, b) => a - b);
@@ -6,7 +12,12 @@ export function median(values: readonly number[]): number {
   return sorted.length % 2 ? sorted[middle]! : (sorted[middle - 1]! + sorted[middle]!) / 2;
 }
 
-/** Mean of the greatest `share` (0 to 1) of the values: at least one of them. Throws RangeError when empty. */
+/**
+ * Mean of the greatest `share` (0 to 1) of the values: at least one of them. Throws RangeError when empty.
+ *
+ * @example
+ * meanOfWorst([1, 2, 3, 4], 0.5); // => 3.5
+ */
 export function meanOfWorst(values: ArrayLike<number>, share: number): number {
   if (values.length === 0) throw new RangeError('meanOfWorst: needs at least one value');
   const sorted = Float64Array.from(values).sort();
@@ -19,6 +30,9 @@ export function meanOfWorst(values: ArrayLike<number>, share: number): number {
 /**
  * Value below which `share` of the values lie, with a straight line between neighbours (the usual seventh definition of
  * R. J. Hyndman and Y. Fan, 1996). Throws RangeError on an empty list or a share outside 0 to 1.
+ *
+ * @example
+ * quantile([0, 10, 20], 0.25); // => 5
  */
 export function quantile(values: ArrayLike<number>, share: number): number {
   if (values.length === 0) throw new RangeError('quantile: needs at least one value');

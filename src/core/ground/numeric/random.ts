@@ -4,6 +4,8 @@
  *
  * @param seed any finite number; its integer part modulo 2^32 counts
  * @returns a function that gives the next unsigned 32-bit integer
+ * @example
+ * seededUint32(7)() === seededUint32(7)(); // => true
  */
 export function seededUint32(seed: number): () => number {
   let state = Math.trunc(seed) >>> 0;

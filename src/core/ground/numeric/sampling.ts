@@ -13,6 +13,9 @@ export interface Sampler {
 /**
  * A seeded sampler. Gamma by G. Marsaglia and W. W. Tsang, "A simple method for generating gamma variables", ACM
  * Transactions on Mathematical Software 26 (2000); below shape 1 with their boost.
+ *
+ * @example
+ * samplerOf(3).normal(5, 0); // => 5
  */
 export function samplerOf(seed: number): Sampler {
   const next = seededUint32(seed);

@@ -43,6 +43,8 @@ function directions(dimension: number): Uint32Array {
  * @returns row-major coordinates in (0, 1): point i, dimension j at [i * dimensions + j]
  * @throws RangeError when more dimensions are asked for than the table reaches
  * @see I. M. Sobol (1967); I. A. Antonov and V. M. Saleev (1979) for the Gray-code order
+ * @example
+ * sobol(8, 2, () => 0).length; // => 16
  */
 export function sobol(count: number, dimensions: number, nextUint32: () => number): Float64Array {
   if (dimensions < 1 || dimensions > SOBOL_DIMENSIONS) {

@@ -10,6 +10,10 @@ export type Hand = (typeof HANDS)[number];
 /**
  * A distance or an angle to the player's side as one to the right of the line, or the other way about: a right-hander's own
  * side is the left.
+ *
+ * @example
+ * acrossFor(2, 'right'); // => -2
+ * acrossFor(2, 'left'); // => 2
  */
 export const acrossFor = (value: number, handed: Hand): number =>
   handed === 'right' ? -value : value;

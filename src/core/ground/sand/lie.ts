@@ -29,7 +29,13 @@ export const sitsDown = (burial: number): boolean => burial > DOWN_FROM;
 /** True for a ball that is half under or more. */
 export const isSunk = (burial: number): boolean => burial > SUNK_FROM;
 
-/** The step that comes nearest to a burial, m. */
+/**
+ * The step that comes nearest to a burial, m.
+ *
+ * @example
+ * nearestLie(0.003); // => 'clean'
+ * nearestLie(0.03); // => 'plugged'
+ */
 export function nearestLie(burial: number): Lie {
   if (burial < DOWN_FROM) return 'clean';
   if (burial < SUNK_FROM) return 'sitting-down';

@@ -111,7 +111,12 @@ const PRESETS: Record<SandPreset, Sand> = {
   },
 };
 
-/** A copy of the preset's sand, free to be changed. */
+/**
+ * A copy of the preset's sand, free to be changed.
+ *
+ * @example
+ * presetSand('soft').density; // => 1450
+ */
 export function presetSand(preset: SandPreset): Sand {
   return { ...PRESETS[preset] };
 }

@@ -8,7 +8,9 @@ test('the scale of firmness passes through the presets', () => {
     expect(sandOfFirmness(firmnessOf(preset))).toEqual(presetSand(preset));
   }
   expect(firmnessOf('hardpan')).toBe(1);
-  expect(sandOfFirmness(7)).toEqual(presetSand('wet'));
+  expect(sandOfFirmness(1)).toEqual(presetSand('wet'));
+  expect(() => sandOfFirmness(1.01)).toThrow(RangeError);
+  expect(() => sandOfFirmness(NaN)).toThrow(RangeError);
 });
 
 test('between two presets every quantity lies between theirs', () => {

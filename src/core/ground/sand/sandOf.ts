@@ -1,10 +1,14 @@
-import { clamp } from '../numeric/soft';
 import { presetSand, type Sand, type SandPreset } from './presets';
 
 /** Presets along the scale of firmness at even steps from 0 to 1. */
 const FIRMNESS_SCALE: readonly SandPreset[] = ['powder', 'soft', 'medium', 'firm', 'wet'];
 
-/** Where a preset lies on the scale of firmness; hardpan lies at its end. */
+/**
+ * Where a preset lies on the scale of firmness; hardpan lies at its end.
+ *
+ * @example
+ * firmnessOf('medium'); // => 0.5
+ */
 export function firmnessOf(preset: SandPreset): number {
   const at = FIRMNESS_SCALE.indexOf(preset);
   return at < 0 ? 1 : at / (FIRMNESS_SCALE.length - 1);
@@ -22,10 +26,16 @@ function blended(a: Sand, b: Sand, share: number): Sand {
  * Sand of any firmness, straight between neighbouring presets.
  *
  * @param firmness 0 powder, 0.25 soft, 0.5 medium, 0.75 firm, 1 wet and packed
+ * @throws RangeError outside 0 to 1
+ * @example
+ * sandOfFirmness(0.25).density; // => 1450
  */
 export function sandOfFirmness(firmness: number): Sand {
+  if (!(firmness >= 0 && firmness <= 1)) {
+    throw new RangeError(`sandOfFirmness: ${firmness} is not within 0 to 1`);
+  }
   const last = FIRMNESS_SCALE.length - 1;
-  const at = clamp(firmness, 0, 1) * last;
+  const at = firmness * last;
   const below = Math.min(last - 1, Math.floor(at));
   return blended(
     presetSand(FIRMNESS_SCALE[below]!),

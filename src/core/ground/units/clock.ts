@@ -16,6 +16,9 @@ const FACE_LATE_HOUR_DEG = 20;
  * to the quarter hour. Open turns clockwise for a right-hander and is mirrored by the drawing for a left-hander.
  *
  * @param faceDeg opening in degrees, open positive
+ * @example
+ * faceClock(12.5); // => '1:00'
+ * faceClock(-12.5); // => '11:00'
  */
 export function faceClock(faceDeg: number): string {
   const open = Math.abs(faceDeg);
@@ -34,12 +37,21 @@ const SPEED_EXPONENT = 0.45;
 /**
  * Angle of the lead arm from hanging straight down, degrees, that gives fraction `f` of full head speed:
  * 155 f^(1/0.45). Tuned so that 9:00 (90 degrees) is 0.78 and 7:30 (45 degrees) is 0.57 of a full swing's speed.
+ *
+ * @example
+ * Math.round(armAngleDeg(0.78)); // => 89
  */
 export function armAngleDeg(f: number): number {
   return FULL_ARM_DEG * f ** (1 / SPEED_EXPONENT);
 }
 
-/** Lead arm at the top as a clock hand going up from six, to the quarter hour: 7:30 short, 9:00 half, full 11:15. */
+/**
+ * Lead arm at the top as a clock hand going up from six, to the quarter hour: 7:30 short, 9:00 half, full 11:15.
+ *
+ * @example
+ * swingClock(0.78); // => '9:00'
+ * swingClock(1); // => '11:15'
+ */
 export function swingClock(f: number): string {
   return clockText(360 + Math.round((armAngleDeg(f) * 2) / 15) * 15);
 }
@@ -50,6 +62,8 @@ export function swingClock(f: number): string {
  *
  * @param hours 6.5 to 11; seven and a half is 7.5
  * @throws RangeError outside that
+ * @example
+ * fractionAtClock(9).toFixed(2); // => '0.78'
  */
 export function fractionAtClock(hours: number): number {
   if (!(hours >= 6.5 && hours <= 11.25)) {

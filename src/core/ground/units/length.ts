@@ -12,8 +12,18 @@ export const METRES_PER = {
 export type LengthUnit = keyof typeof METRES_PER;
 export const LENGTH_UNITS = Object.keys(METRES_PER) as LengthUnit[];
 
-/** `value` in `unit`, as metres. */
+/**
+ * `value` in `unit`, as metres.
+ *
+ * @example
+ * toMetres(10, 'yd'); // => 9.144
+ */
 export const toMetres = (value: number, unit: LengthUnit): number => value * METRES_PER[unit];
 
-/** `metres` expressed in `unit`. */
+/**
+ * `metres` expressed in `unit`.
+ *
+ * @example
+ * fromMetres(9.144, 'yd'); // => 10
+ */
 export const fromMetres = (metres: number, unit: LengthUnit): number => metres / METRES_PER[unit];

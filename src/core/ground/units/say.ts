@@ -5,33 +5,59 @@ import type { UnitSystem } from './system';
 /** What a length is for, which settles the unit it is said in. */
 export type Scale = 'ground' | 'height' | 'short';
 
-/** Unit of a length on the ground (yards or metres), of a height (feet or metres) or at the ball (inches or centimetres). */
+/**
+ * Unit of a length on the ground (yards or metres), of a height (feet or metres) or at the ball (inches or centimetres).
+ *
+ * @example
+ * unitFor('height', 'yards'); // => 'ft'
+ */
 export function unitFor(scale: Scale, system: UnitSystem): LengthUnit {
   if (scale === 'short') return system === 'metres' ? 'cm' : 'in';
   if (system === 'metres') return 'm';
   return scale === 'ground' ? 'yd' : 'ft';
 }
 
-/** A number with at most `digits` decimals and no idle zeros: 3, 3.5. */
+/**
+ * A number with at most `digits` decimals and no idle zeros: 3, 3.5.
+ *
+ * @example
+ * plainNumber(3.04); // => '3'
+ * plainNumber(3.46); // => '3.5'
+ */
 export function plainNumber(value: number, digits = 1): string {
   const scale = 10 ** digits;
   return String(Math.round(value * scale) / scale + 0);
 }
 
-/** A length with its unit, joined by a no-break space: "18 yd", "3.5 ft", "1.1 m". */
+/**
+ * A length with its unit, joined by a no-break space: "18 yd", "3.5 ft", "1.1 m".
+ *
+ * @example
+ * sayLength(16.4592, 'ground', 'yards'); // => '18\u00a0yd'
+ */
 export function sayLength(metres: number, scale: Scale, system: UnitSystem): string {
   const unit = unitFor(scale, system);
   return `${plainNumber(fromMetres(metres, unit))}\u00a0${unit}`;
 }
 
-/** What lengths are allowed, "0 to 284.3 yd": to a tenth, inwards, so that whatever is said to be allowed is. */
+/**
+ * What lengths are allowed, "0 to 284.3 yd": to a tenth, inwards, so that whatever is said to be allowed is.
+ *
+ * @example
+ * sayRange([0, 260], 'yd'); // => '0 to 284.3 yd'
+ */
 export function sayRange([low, high]: readonly [number, number], unit: LengthUnit): string {
   const least = Math.ceil(fromMetres(low, unit) * 10) / 10;
   const most = Math.floor(fromMetres(high, unit) * 10) / 10;
   return `${least} to ${most} ${unit}`;
 }
 
-/** A speed of wind or head with its unit: "10 mph", "4.5 m/s". */
+/**
+ * A speed of wind or head with its unit: "10 mph", "4.5 m/s".
+ *
+ * @example
+ * saySpeed(4.4704, 'yards'); // => '10\u00a0mph'
+ */
 export function saySpeed(mps: number, system: UnitSystem): string {
   const unit = speedUnit(system);
   return `${plainNumber(fromMps(mps, unit), unit === 'mph' ? 0 : 1)}\u00a0${unit}`;

@@ -10,11 +10,26 @@ export const MPS_PER = {
 
 export type SpeedUnit = keyof typeof MPS_PER;
 
-/** `value` in `unit`, as metres a second. */
+/**
+ * `value` in `unit`, as metres a second.
+ *
+ * @example
+ * toMps(36, 'km/h'); // => 10
+ */
 export const toMps = (value: number, unit: SpeedUnit): number => value * MPS_PER[unit];
 
-/** Metres a second expressed in `unit`. */
+/**
+ * Metres a second expressed in `unit`.
+ *
+ * @example
+ * fromMps(10, 'km/h'); // => 36
+ */
 export const fromMps = (mps: number, unit: SpeedUnit): number => mps / MPS_PER[unit];
 
-/** The unit in which wind and head speed are said. */
+/**
+ * The unit in which wind and head speed are said.
+ *
+ * @example
+ * speedUnit('metres'); // => 'm/s'
+ */
 export const speedUnit = (units: UnitSystem): SpeedUnit => (units === 'metres' ? 'm/s' : 'mph');

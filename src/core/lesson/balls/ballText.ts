@@ -50,6 +50,8 @@ const TOKEN = new RegExp(`^([ecrsdwhLRl])(${NUMBER})$`);
  * `L` and `R` to the side, `d` depth in mm and `w` length of the mark, `h` height, a strike, and a note after `!`.
  *
  * @throws FaultyInput for each part that is not understood, or that no ball can have
+ * @example
+ * readBallText('c10 r2 thin', 'metres'); // => { carry_m: 10, along_m: 12, right_m: 0, strike: 'thin' }
  */
 export function readBallText(text: string, units: UnitSystem): LoggedFields {
   const [line = '', note] = text.split('!', 2);

@@ -4,7 +4,7 @@ import { plainNumber, sayLength, unitFor } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
 
 /** What was seen of a ball, in a line: "in 1.5 in behind, carried 12 yd, stopped at 15 yd, 2 yd left, thin". */
-export function ballWords(ball: LoggedFields, units: UnitSystem): string {
+export function seenWords(ball: LoggedFields, units: UnitSystem): string {
   const parts: string[] = [];
   if (ball.entry_m !== undefined) {
     const unit = unitFor('short', units);

@@ -19,6 +19,8 @@ const AT_A_TIME = 2 / 3;
  * @param lines line of each station; stations of one line hit across each other
  * @param minutes of a turn
  * @throws RangeError without players or stations
+ * @example
+ * timetable(1, [1], 10); // => [{ start: 0, places: [0] }]
  */
 export function timetable(players: number, lines: readonly number[], minutes: number): Turn[] {
   if (players < 1 || lines.length === 0) {

@@ -15,7 +15,12 @@ const BARE = /^(?<loft>\d{2})(?:\s*\/\s*(?<bounce>\d+))?$/;
 
 const number = (text: string): number => Number(text.replace(',', '.'));
 
-/** The type that a name gives away: 9i, PW, 4h, 3w, putter; else a wedge where the loft says so. */
+/**
+ * The type that a name gives away: 9i, PW, 4h, 3w, putter; else a wedge where the loft says so.
+ *
+ * @example
+ * typeOfName('4h', 22); // => 'hybrid'
+ */
 export function typeOfName(name: string, loftDeg: number): ClubType {
   const text = name.toLowerCase().replace(/[\s.-]/g, '');
   if (/^put/.test(text)) return 'putter';
@@ -49,6 +54,8 @@ function clubOf(text: string): ClubInput | null {
  * Reads a bag from one line, clubs parted by semicolons or line breaks.
  *
  * @throws FaultyInput for each part that is no club, quoting it
+ * @example
+ * readBagText('56 56/12 82'); // => [{ name: '56', type: 'wedge', loft_deg: 56, bounce_deg: 12, stock_carry_yd: 82 }]
  */
 export function readBagText(text: string): ClubInput[] {
   const parts = text

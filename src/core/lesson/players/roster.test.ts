@@ -1,3 +1,4 @@
+import { toMetres } from '@/core/ground/units/length';
 import { FaultyInput } from '@/core/tell/format/fault';
 import { aRecord } from '@/core/testing/records';
 import { aClub, aPlayer } from '@/core/testing/fixtures';
@@ -109,15 +110,27 @@ describe('a bag in one line', () => {
 
 describe('carries as they are typed', () => {
   test('"56 82, 52 96" and names with spaces', () => {
-    expect(readCarryText('56 82, 52 wide 96yd\n52 94', ['52', '52 wide', '56'])).toEqual([
+    const clubs = ['52', '52 wide', '56'];
+    expect(readCarryText('56 82, 52 wide 96yd\n52 94', clubs, 'yd')).toEqual([
+      { club: '56', carry: toMetres(82, 'yd') },
+      { club: '52 wide', carry: toMetres(96, 'yd') },
+      { club: '52', carry: toMetres(94, 'yd') },
+    ]);
+  });
+
+  test('a unit that is typed counts, whatever the desk is in', () => {
+    expect(readCarryText('56 82m; 52 96 metres', ['52', '56'], 'yd')).toEqual([
       { club: '56', carry: 82 },
-      { club: '52 wide', carry: 96 },
-      { club: '52', carry: 94 },
+      { club: '52', carry: 96 },
+    ]);
+    expect(readCarryText('56 82 yd, 52 96', ['52', '56'], 'm')).toEqual([
+      { club: '56', carry: toMetres(82, 'yd') },
+      { club: '52', carry: 96 },
     ]);
   });
 
   test('an unknown club and a missing carry are named', () => {
-    expect(faultsOf(() => readCarryText('58 90, 56 far', ['56']))).toEqual([
+    expect(faultsOf(() => readCarryText('58 90, 56 far', ['56'], 'yd'))).toEqual([
       'carries: "58 90" names no club of the bag: 56',
       'carries: "56 far" holds no carry after the club',
     ]);

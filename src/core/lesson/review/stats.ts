@@ -16,6 +16,10 @@ const Z = 1.959964;
 /**
  * A share with its 95 % interval by E. B. Wilson's score method (Journal of the American Statistical Association 22, 1927):
  * right for few balls, and for none or all of them.
+ *
+ * @example
+ * shareOf(10, 10).high.toFixed(2); // => '1.00'
+ * shareOf(10, 10).low.toFixed(2); // => '0.72'
  */
 export function shareOf(count: number, of: number): Share {
   if (of === 0) return { count, of, share: 0, low: 0, high: 1 };

@@ -16,14 +16,20 @@ function launch(speed: number, elevationDeg: number, rpm: number, sideRpm = 0) {
   };
 }
 
-test.each([
+/** Speed, m/s, elevation, rpm and published carry, m. */
+const PUBLISHED = [
   [53.6, 16.3, 7100, 157],
   [45.6, 24.2, 9300, 124],
   [74.7, 10.9, 2690, 251],
-])('%p m/s at %p degrees with %p rpm carries near the published %p m', (v, angle, rpm, metres) => {
-  const { landing } = fly(launch(v, angle, rpm), 0, 0, NO_WIND);
-  expect(Math.abs(landing.x / metres - 1)).toBeLessThan(0.03);
-});
+] as const;
+
+test.each(PUBLISHED)(
+  '%p m/s at %p degrees with %p rpm carries near the published %p m',
+  (v, angle, rpm, metres) => {
+    const { landing } = fly(launch(v, angle, rpm), 0, 0, NO_WIND);
+    expect(Math.abs(landing.x / metres - 1)).toBeLessThan(0.03);
+  },
+);
 
 test('backspin lifts and topspin drops: the sign of spin', () => {
   const back = fly(launch(30, 20, 4000), 0, 0, NO_WIND);
@@ -74,7 +80,19 @@ test('a ball that cannot rise to the ground falls back', () => {
   expect(landed).toBe(false);
 });
 
-test('halving the step moves a bunker shot by less than a centimetre: apex and range scan smoothly', () => {
+test('halving the step moves a bunker shot by less than a centimetre, and a full one by less than a foot', () => {
+  const moved = (speed: number, elevation: number, rpm: number): number => {
+    const start = launch(speed, elevation, rpm);
+    const [usual, finer] = [1, 2].map((by) => fly(start, 0, 0, NO_WIND, undefined, by).landing.x);
+    return Math.abs(usual! - finer!);
+  };
+  for (let speed = 6; speed <= 20; speed += 0.7) expect(moved(speed, 48, 2000)).toBeLessThan(0.01);
+  for (const [speed, elevation, rpm] of PUBLISHED) {
+    expect(moved(speed, elevation, rpm)).toBeLessThan(0.3);
+  }
+});
+
+test('apex and range scan smoothly with the speed', () => {
   const ranges = Array.from(
     { length: 400 },
     (_, i) => fly(launch(9 + i * 0.01, 48, 2000), 0.9, 2.4, NO_WIND).landing.x,

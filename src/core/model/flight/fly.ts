@@ -201,6 +201,7 @@ function vacuumTime(vz: number, ground: number): number {
  * @param lipAt distance at which the height is wanted, m; 0 for none
  * @param wind air's motion at 10 m
  * @param trace receives the points of the path when given, for drawing
+ * @param finer times as many steps, to see what the usual ones leave
  */
 export function fly(
   start: FlightStart,
@@ -208,6 +209,7 @@ export function fly(
   lipAt: number,
   wind: Wind,
   trace?: FlightPoint[],
+  finer = 1,
 ): Flight {
   now.fill(0);
   now[3] = start.vx;
@@ -215,13 +217,13 @@ export function fly(
   now[5] = start.vz;
   const spin = Math.sqrt(start.wx * start.wx + start.wy * start.wy + start.wz * start.wz);
   const aloft = vacuumTime(start.vz, ground);
-  const dt = aloft / (aloft < SHORT_FLIGHT ? SHORT_STEPS : LONG_STEPS);
+  const dt = aloft / ((aloft < SHORT_FLIGHT ? SHORT_STEPS : LONG_STEPS) * finer);
   let t = 0;
   let apex = 0;
   let heightAtLip: number | null = null;
   keepBefore();
   trace?.push(pointInside(0, 0, dt));
-  for (let i = 0; i < MOST_STEPS; i++) {
+  for (let i = 0; i < MOST_STEPS * finer; i++) {
     keepBefore();
     step(now, start, spin, t, dt, wind);
     if (before[5]! > 0 && now[5]! <= 0) {

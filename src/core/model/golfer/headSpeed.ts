@@ -47,7 +47,12 @@ export function grassCarry(club: Club, speed: number, skill: Skill): number {
   return fly(strikeBall(head, normals, UNTOUCHED, 0, club.headMass), 0, 0, NO_WIND).landing.x;
 }
 
-/** Factor on the reference head speed for a club of this length held `gripDown` metres short. */
+/**
+ * Factor on the reference head speed for a club of this length held `gripDown` metres short.
+ *
+ * @example
+ * lengthFactor({ length: 0.895 }, 0); // => 1
+ */
 export function lengthFactor(club: Club, gripDown: number): number {
   return (
     Math.pow(club.length / REFERENCE_LENGTH, LENGTH_POWER) *
@@ -58,14 +63,16 @@ export function lengthFactor(club: Club, gripDown: number): number {
 /** Carry of a full 56 wedge from grass by skill when no stock carry at all is known, m. Coaching averages, tuned. */
 const ASSUMED_CARRY: Record<Skill, number> = { expert: 96, good: 86, middle: 75, beginner: 59 };
 
-/** Head speed at the reference length that gives one club its stock carry, m/s. */
+/**
+ * Head speed at the reference length that gives one club its stock carry, m/s. A carry that no swing considered gives, such
+ * as a slip of the pen, is taken as the slowest or the fastest.
+ */
 export function speedFromCarry(club: Club, carry: number, skill: Skill): number {
-  return bisectRising(
-    (v) => grassCarry(club, v * lengthFactor(club, 0), skill) - carry,
-    HEAD_SPEED_LIMITS[0],
-    HEAD_SPEED_LIMITS[1],
-    30,
-  );
+  const [slowest, fastest] = HEAD_SPEED_LIMITS;
+  const over = (v: number): number => grassCarry(club, v * lengthFactor(club, 0), skill) - carry;
+  if (over(slowest) > 0) return slowest;
+  if (over(fastest) < 0) return fastest;
+  return bisectRising(over, slowest, fastest, 30);
 }
 
 /**

@@ -24,5 +24,10 @@ export const DENT: Record<GreenFirmness, number> = { soft: 1.25, medium: 1, firm
 /** Speed at which a ball leaves the ramp of a stimpmeter, m/s (6.00 ft/s; Holmes 1986). */
 const RAMP_SPEED = 1.83;
 
-/** Deceleration of a rolling ball on a level green of this stimp, m/s^2: v^2 / (2 distance). */
+/**
+ * Deceleration of a rolling ball on a level green of this stimp, m/s^2: v^2 / (2 distance).
+ *
+ * @example
+ * rollingDrag(3.048).toFixed(2); // => '0.55'
+ */
 export const rollingDrag = (stimp: number): number => (RAMP_SPEED * RAMP_SPEED) / (2 * stimp);

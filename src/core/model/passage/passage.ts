@@ -54,8 +54,13 @@ export function edgeRise(sole: number, soleX: number): number {
   return 0.45 * sole * softPositive(soleX, 0.03);
 }
 
-/** Rates of change with x, written by {@link rates}; one scratch object, since nothing here runs twice at once. */
-export const rate = { depth: 0, forward: 0, down: 0, swept: 0 };
+/** Rates of change of a {@link HeadState} with the distance travelled. */
+export interface HeadRates {
+  depth: number;
+  forward: number;
+  down: number;
+  swept: number;
+}
 
 /**
  * Derivatives of depth, speeds and swept area with the distance travelled.
@@ -63,6 +68,8 @@ export const rate = { depth: 0, forward: 0, down: 0, swept: 0 };
  * Sole: a cambered plate on a bed with strength, stiffness growing with depth and inertial drag (quasi-static
  * resistance plus a term in rho v^2, the form of granular impact laws after Katsuragi and Durian 2007).
  * Face: static passive resistance, and the momentum flux of the sheet of sand it turns aside.
+ *
+ * @param out written
  */
 export function rates(
   depth: number,
@@ -71,6 +78,7 @@ export function rates(
   turned: number,
   tool: SandTool,
   sand: Sand,
+  out: HeadRates,
 ): void {
   const { normals } = tool;
   const { sole, camber } = tool.club;
@@ -119,22 +127,25 @@ export function rates(
   up -= 0.4 * flux * (1 - held) * u * nx * nz;
 
   const mass = tool.club.headMass + FOLLOWING_MASS;
-  rate.depth = v / u;
-  rate.forward = -back / (mass * u);
-  rate.down = (-up / mass - speed2 / ARC_RADIUS) / u;
-  rate.swept = softPositive(depth + rise / 2, 0.0008);
+  out.depth = v / u;
+  out.forward = -back / (mass * u);
+  out.down = (-up / mass - speed2 / ARC_RADIUS) / u;
+  out.swept = softPositive(depth + rise / 2, 0.0008);
 }
+
+/** Scratch of {@link advance}: nothing here runs twice at once, and heads are many. */
+const rate: HeadRates = { depth: 0, forward: 0, down: 0, swept: 0 };
 
 /** Moves the head by `dx` metres in one midpoint step; false, and unmoved, once the sand has stopped it. */
 export function advance(state: HeadState, dx: number, tool: SandTool, sand: Sand): boolean {
   const turned = state.path / TURN_LENGTH;
-  rates(state.depth, state.forward, state.down, turned, tool, sand);
+  rates(state.depth, state.forward, state.down, turned, tool, sand, rate);
   const half = dx / 2;
   const uMid = state.forward + rate.forward * half;
   if (uMid <= STALL_SPEED) return false;
   const vMid = clamp(state.down + rate.down * half, -0.7 * uMid, 0.7 * uMid);
   const dMid = Math.min(state.depth + rate.depth * half, DEEPEST);
-  rates(dMid, uMid, vMid, turned + half / TURN_LENGTH, tool, sand);
+  rates(dMid, uMid, vMid, turned + half / TURN_LENGTH, tool, sand, rate);
   const u = state.forward + rate.forward * dx;
   if (u <= STALL_SPEED) return false;
   state.forward = u;
@@ -170,14 +181,21 @@ export function headAtMark(arc: SwingArc, speed: number): HeadState & { mark: nu
  * @param speed head speed at the mark, m/s, above 1
  * @param tool face and sole as delivered
  * @param sand the sand
+ * @param steps from the mark to the ball
  * @returns the head at the ball; `path` 0 and nothing swept when the ball is met first
  */
-export function passToBall(arc: SwingArc, speed: number, tool: SandTool, sand: Sand): HeadState {
+export function passToBall(
+  arc: SwingArc,
+  speed: number,
+  tool: SandTool,
+  sand: Sand,
+  steps = STEPS,
+): HeadState {
   const state = headAtMark(arc, speed);
   const length = -state.mark;
   if (length <= 0) return state;
-  const dx = length / STEPS;
-  for (let i = 0; i < STEPS; i++) {
+  const dx = length / steps;
+  for (let i = 0; i < steps; i++) {
     if (!advance(state, dx, tool, sand)) {
       state.stalled = true;
       state.forward = 0;

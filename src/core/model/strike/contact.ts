@@ -4,7 +4,7 @@ import { clamp, smoothstep, softMin, softPositive } from '@/core/ground/numeric/
 import type { HeadState } from '../passage/passage';
 import type { Sand } from '@/core/ground/sand/presets';
 import { throughSandAbove } from './burial';
-import { NO_LAUNCH, type Launch } from './launch';
+import { noLaunch, type Launch } from './launch';
 
 /** Area of sand between face and ball that turns a clean strike into one through sand, m^2. Tuned. */
 const CLEAN_AREA = 14e-6;
@@ -55,7 +55,7 @@ export function strikeBall(
   burial: number,
   headMass: number,
 ): Launch {
-  if (head.stalled || head.forward <= 0) return NO_LAUNCH;
+  if (head.stalled || head.forward <= 0) return noLaunch();
   const dive = Math.atan2(head.down, head.forward);
   const cushion = (head.depth - burial + BALL_RADIUS) * Math.cos(dive) - BALL_RADIUS;
   const over = softPositive(cushion, 0.001);

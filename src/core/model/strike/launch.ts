@@ -14,8 +14,8 @@ export interface Launch {
   thin: boolean;
 }
 
-/** The ball stays where it is. */
-export const NO_LAUNCH: Launch = {
+/** A ball that stays where it is; each its own, since what follows a strike writes on its launch. */
+export const noLaunch = (): Launch => ({
   vx: 0,
   vy: 0,
   vz: 0,
@@ -25,4 +25,4 @@ export const NO_LAUNCH: Launch = {
   cleanness: 0,
   cushion: 0,
   thin: false,
-};
+});

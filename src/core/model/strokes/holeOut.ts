@@ -21,6 +21,8 @@ const scaled = (strokes: number, factor: number): number => 1 + (strokes - 1) * 
  *
  * @param surface what the ball lies on
  * @param distance from the hole, m
+ * @example
+ * strokesToHoleOut('green', 0.9144, 'expert'); // => 1.04
  */
 export function strokesToHoleOut(surface: Surface, distance: number, skill: Skill): number {
   switch (surface) {

@@ -58,7 +58,12 @@ export const SAND_BY_YARDS: readonly (readonly [number, number])[] = [
   [200, 3.55],
 ];
 
-/** Straight-line reading of a table of (distance, strokes) with rising distances; level beyond its ends. */
+/**
+ * Straight-line reading of a table of (distance, strokes) with rising distances; level beyond its ends.
+ *
+ * @example
+ * readTable([[0, 1], [10, 2]], 5); // => 1.5
+ */
 export function readTable(table: readonly (readonly [number, number])[], at: number): number {
   if (at <= table[0]![0]) return table[0]![1];
   for (let i = 1; i < table.length; i++) {

@@ -15,7 +15,7 @@ import {
   hopeful,
   refined,
   withLandings,
-  type Reason,
+  type Obstacle,
 } from '../candidates/explore';
 import { order, tieOf, type Tie } from './order';
 import { DEFAULT_CAUTION } from '../candidates/rank';
@@ -38,7 +38,7 @@ const HOPELESS = 1.2;
 export interface RuledOut {
   club: Club | null;
   school: Pick<School, 'id' | 'name'>;
-  reason: Reason;
+  reason: Obstacle;
 }
 
 export interface Prescription {

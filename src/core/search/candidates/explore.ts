@@ -9,7 +9,7 @@ import { toMetres } from '@/core/ground/units/length';
 import { longest, solveFor, type Solved, type Unsolved } from './solve';
 
 /** Why one club cannot do it in one school. */
-export type Reason =
+export type Obstacle =
   | { state: 'cannot-reach'; total: number; wanted: number }
   | { state: 'cannot-get-out'; clearance: number | null }
   | { state: 'too-far'; total: number }
@@ -29,7 +29,7 @@ const KEEP_EACH = 1;
 /** From this far on a ball that cannot reach the flag is still worth playing as far as it goes, m. */
 const LAY_UP_FROM = toMetres(60, 'yd');
 
-function reasonOf(result: Unsolved, shot: Shot): Reason {
+function reasonOf(result: Unsolved, shot: Shot): Obstacle {
   switch (result.state) {
     case 'cannot-reach':
       return { state: result.state, total: result.finish.x, wanted: shot.carry ?? shot.pin };
@@ -52,11 +52,11 @@ function standsTo(solved: Solved, school: School, shot: Shot): boolean {
 }
 
 /** A family's solved set-ups rated coarsely, best first, or why there is none. */
-export function coarse(family: Family, rater: Rater): { rated: Rated[]; reason: Reason | null } {
+export function coarse(family: Family, rater: Rater): { rated: Rated[]; reason: Obstacle | null } {
   const { club, school, faces, entries } = family;
   const { golfer, shot } = rater;
   const rated: Rated[] = [];
-  let reason: Reason | null = null;
+  let reason: Obstacle | null = null;
   let furthest = -Infinity;
   for (const face of school.solves === 'face' ? faces.slice(0, 1) : faces) {
     for (const entry of school.solves === 'entry' ? entries.slice(0, 1) : entries) {

@@ -36,10 +36,20 @@ export const SCHOOL_IDS: readonly string[] = [
   ...Object.values(OTHER_SCHOOLS).map(({ id }) => id),
 ];
 
-/** A school in a word or two: its id without the hyphens. */
+/**
+ * A school in a word or two: its id without the hyphens.
+ *
+ * @example
+ * shortSchoolName('less-loft'); // => 'less loft'
+ */
 export const shortSchoolName = (id: string): string => id.replaceAll('-', ' ');
 
-/** A school's own words for itself, by its id; the id when there is no such school. */
+/**
+ * A school's own words for itself, by its id; the id when there is no such school.
+ *
+ * @example
+ * schoolName('nobody knows'); // => 'nobody knows'
+ */
 export function schoolName(id: string): string {
   const named = [...SCHOOLS, ...Object.values(OTHER_SCHOOLS)].find((school) => school.id === id);
   return named?.name ?? id;

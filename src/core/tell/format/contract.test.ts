@@ -1,3 +1,4 @@
+import { oddNumbers } from '@/core/testing/oddNumbers';
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { answer } from '../answer/answer';
@@ -98,7 +99,7 @@ test('an answer is the same to the byte for the same seed, and carries what the 
   expect(call).toMatchObject({ rank: 1, kind: 'splash', finish: 'full' });
   expect(call!.predicted.carry_m).toBeCloseTo(toMetres(call!.predicted.carry_yd, 'yd'), 1);
   expect(once.pictures).toHaveLength(3);
-  expect(JSON.stringify(once)).not.toMatch(/NaN|null,null/);
+  expect(oddNumbers(once)).toEqual([]);
 });
 
 test('a left-hander gets the mirrored aim and clock, and the same odds', () => {

@@ -14,7 +14,12 @@ export class FaultyInput extends Error {
   }
 }
 
-/** How a value is quoted in a message: short, and as it was typed. */
+/**
+ * How a value is quoted in a message: short, and as it was typed.
+ *
+ * @example
+ * quoted('far'); // => '"far"'
+ */
 export function quoted(value: unknown): string {
   const text = JSON.stringify(value) ?? String(value);
   return text.length > 40 ? `${text.slice(0, 37)}...` : text;

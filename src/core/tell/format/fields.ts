@@ -114,7 +114,13 @@ export function lengthFields(name: string, lowM: number, highM: number): ObjectS
 
 const UNIT_SUFFIX = new RegExp(`_(${LENGTH_UNITS.join('|')})$`);
 
-/** The name of the length that a field gives, whatever its unit: `pin` of `pin_yd`; null for another field. */
+/**
+ * The name of the length that a field gives, whatever its unit: `pin` of `pin_yd`; null for another field.
+ *
+ * @example
+ * lengthName('pin_yd'); // => 'pin'
+ * lengthName('lie'); // => null
+ */
 export const lengthName = (field: string): string | null =>
   UNIT_SUFFIX.test(field) ? field.replace(UNIT_SUFFIX, '') : null;
 
@@ -133,7 +139,12 @@ export const lengthField = (
   unit: LengthUnit,
 ): Field<number | undefined> => numberField(fromMetres(low, unit), fromMetres(high, unit), unit);
 
-/** The length `name` of a checked object in metres; undefined when it is absent. */
+/**
+ * The length `name` of a checked object in metres; undefined when it is absent.
+ *
+ * @example
+ * lengthOf({ pin_yd: 10 }, 'pin'); // => 9.144
+ */
 export function lengthOf(value: object, name: string): number | undefined {
   const [key] = lengthKeys(value, name);
   if (key === undefined) return undefined;

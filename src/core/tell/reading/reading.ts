@@ -29,7 +29,12 @@ function flat(value: object, prefix = ''): [string, string][] {
   });
 }
 
-/** The whole reading as a query string: `player=ines-okafor&pin_yd=18&lip.height_ft=3...`. */
+/**
+ * The whole reading as a query string: `player=ines-okafor&pin_yd=18&lip.height_ft=3...`.
+ *
+ * @example
+ * readingToQuery({ player: 'ada', shot: { pin_yd: 18, lip: { height_ft: 3 } } }); // => 'player=ada&pin_yd=18&lip.height_ft=3'
+ */
 export function readingToQuery(reading: DeskReading): string {
   return new URLSearchParams([['player', reading.player], ...flat(reading.shot)]).toString();
 }
@@ -93,6 +98,8 @@ function listed(value: unknown): unknown {
  *
  * @param path dotted path of the field: `lip.height_ft`
  * @param value undefined takes the field away
+ * @example
+ * withField({ pin_yd: 18, lie: 'clean' }, 'pin_m', 16); // => { lie: 'clean', pin_m: 16 }
  */
 export function withField<T extends object>(place: T, path: string, value: unknown): T {
   const [key, ...rest] = path.split('.') as [string, ...string[]];

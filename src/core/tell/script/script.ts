@@ -90,8 +90,13 @@ function feetLine(call: Call, voice: Voice): string {
   return `Feet ${widthWords(setup.stanceWidth)}, ${dug}, ${feetDirection(call, voice.handed)}${swing}.`;
 }
 
-/** Where the ball lies between the feet, 0 trail heel to 100 lead heel to the whole number, in words. */
-export function ballWords(ballPosition: number): string {
+/**
+ * Where the ball lies between the feet, 0 trail heel to 100 lead heel to the whole number, in words.
+ *
+ * @example
+ * ballPositionWords(50); // => 'in the middle'
+ */
+export function ballPositionWords(ballPosition: number): string {
   const position = Math.round(ballPosition);
   if (position >= 92) return 'off the lead heel';
   if (position >= 78) return 'just inside the lead heel';
@@ -196,7 +201,7 @@ export function scriptOf(call: Call, grassCarry: number, voice: Voice): Line[] {
     { step: 'face', text: `${out}${faceLine(faceDeg, voice.handed)}` },
     { step: 'grip', text: gripLine(faceDeg, setup.gripDown, voice.units) },
     { step: 'feet', text: feetLine(call, voice) },
-    { step: 'ball', text: `Ball *${ballWords(setup.ballPosition)}*${handleWords(setup)}.` },
+    { step: 'ball', text: `Ball *${ballPositionWords(setup.ballPosition)}*${handleWords(setup)}.` },
     {
       step: 'weight',
       text: `*${capital(tenthsWords(setup.weightLead))}* of your weight on the lead foot, and leave it there.${slopeWords(call, voice.handed)}`,

@@ -1,10 +1,10 @@
 import { distanceWords } from '../words/words';
 import { sayLength } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
-import type { Reason } from '@/core/search/candidates/explore';
+import type { Obstacle } from '@/core/search/candidates/explore';
 
 /** The reason why a club cannot do it in a school, as a sentence. */
-export function ruledOutWords(reason: Reason, units: UnitSystem): string {
+export function ruledOutWords(reason: Obstacle, units: UnitSystem): string {
   switch (reason.state) {
     case 'cannot-reach':
       return `Everything this school allows goes ${distanceWords(reason.total, units)} of the ${distanceWords(reason.wanted, units)} wanted.`;

@@ -11,7 +11,7 @@ import type { Golfer } from '@/core/model/golfer/golfer';
 import type { Shot } from '@/core/ground/situation/shot';
 import { AS_MEANT } from '@/core/model/swing/swingError';
 import { degrees } from '@/core/ground/units/angle';
-import { toMetres } from '@/core/ground/units/length';
+import { fromMetres, toMetres } from '@/core/ground/units/length';
 import { plainNumber, sayLength } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
 import type { Prediction } from '@/core/model/shot/prediction';
@@ -47,7 +47,9 @@ const NEUTRAL: Record<string, (shot: Shot) => Shot | null> = {
   wind: (shot) =>
     Math.hypot(shot.wind.x, shot.wind.y) > 0.5 ? { ...shot, wind: { x: 0, y: 0 } } : null,
   green: (shot) =>
-    Math.abs(shot.green.slope) > 0.005 || Math.abs(shot.green.stimp - toMetres(9.5, 'ft')) > 0.35
+    Math.abs(shot.green.slope) > 0.005 ||
+    Math.abs(shot.green.stimp - toMetres(9.5, 'ft')) > 0.35 ||
+    shot.green.firmness !== 'medium'
       ? { ...shot, green: { stimp: toMetres(9.5, 'ft'), slope: 0, firmness: 'medium' } }
       : null,
   beyond: (shot) =>
@@ -102,8 +104,12 @@ function factWords(factor: string, call: Call, prediction: Prediction, units: Un
       return `The ball ${shot.across > 0 ? 'above' : 'below'} the feet is aimed off for; it`;
     case 'wind':
       return `The wind ${Math.abs(shot.wind.y) > Math.abs(shot.wind.x) ? 'across' : shot.wind.x < 0 ? 'against' : 'behind'}`;
-    case 'green':
-      return `This green, ${plainNumber(shot.green.stimp / toMetres(1, 'ft'))} on the meter${Math.abs(shot.green.slope) > 0.005 ? ` and ${shot.green.slope > 0 ? 'uphill' : 'downhill'}` : ''},`;
+    case 'green': {
+      const { stimp, slope, firmness } = shot.green;
+      const tilt = Math.abs(slope) > 0.005 ? ` and ${slope > 0 ? 'uphill' : 'downhill'}` : '';
+      const hold = firmness === 'medium' ? '' : `, ${firmness}`;
+      return `This green, ${plainNumber(fromMetres(stimp, 'ft'))} on the meter${tilt}${hold},`;
+    }
     default:
       return `What lies past the green`;
   }

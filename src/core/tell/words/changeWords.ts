@@ -8,7 +8,12 @@ import { degrees } from '@/core/ground/units/angle';
 import { sayLength, saySpeed } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
 
-/** A firmness from 0 to 1 in words. */
+/**
+ * A firmness from 0 to 1 in words.
+ *
+ * @example
+ * firmnessWords(0.5); // => 'medium'
+ */
 export function firmnessWords(firmness: number): string {
   if (firmness < 0.13) return 'powdery';
   if (firmness < 0.38) return 'soft';

@@ -16,7 +16,12 @@ const HOURS = [
   'eleven',
 ];
 
-/** A clock text such as "1:15" as it is said: "quarter past one". Minutes must be on a quarter. */
+/**
+ * A clock text such as "1:15" as it is said: "quarter past one". Minutes must be on a quarter.
+ *
+ * @example
+ * clockWords('1:15'); // => 'quarter past one'
+ */
 export function clockWords(clock: string): string {
   const [hour = 0, minute = 0] = clock.split(':').map(Number);
   const now = HOURS[hour % 12]!;
@@ -28,7 +33,13 @@ export function clockWords(clock: string): string {
 
 const WHOLES = ['no', 'an inch', 'two inches', 'three inches', 'four inches', 'five inches'];
 
-/** A short length as it is said at the ball: "an inch and a half", "4 cm". Below a quarter inch: "nothing". */
+/**
+ * A short length as it is said at the ball: "an inch and a half", "4 cm". Below a quarter inch: "nothing".
+ *
+ * @example
+ * shortLengthWords(0.0381, 'yards'); // => 'an inch and a half'
+ * shortLengthWords(0.04, 'metres'); // => '4 cm'
+ */
 export function shortLengthWords(metres: number, units: UnitSystem): string {
   if (units === 'metres') {
     const cm = Math.round(fromMetres(metres, 'cm') * 2) / 2;
@@ -44,7 +55,12 @@ export function shortLengthWords(metres: number, units: UnitSystem): string {
   return part ? `${words} and ${part}` : words;
 }
 
-/** A distance over the ground: "46 yards", "12 metres". Whole units. */
+/**
+ * A distance over the ground: "46 yards", "12 metres". Whole units.
+ *
+ * @example
+ * distanceWords(42.06, 'yards'); // => '46 yards'
+ */
 export function distanceWords(metres: number, units: UnitSystem): string {
   const value = Math.round(units === 'metres' ? metres : fromMetres(metres, 'yd'));
   const unit = units === 'metres' ? 'metre' : 'yard';
@@ -65,10 +81,20 @@ const TENTHS = [
   'all',
 ];
 
-/** A share as tenths: 0.62 is "six tenths". */
+/**
+ * A share as tenths: 0.62 is "six tenths".
+ *
+ * @example
+ * tenthsWords(0.62); // => 'six tenths'
+ */
 export const tenthsWords = (share: number): string => TENTHS[Math.round(share * 10)]!;
 
-/** A chance as a coach says it: "about 8 in 10", "nearly always", "hardly ever". */
+/**
+ * A chance as a coach says it: "about 8 in 10", "nearly always", "hardly ever".
+ *
+ * @example
+ * chanceWords(0.78); // => 'about 8 in 10'
+ */
 export function chanceWords(p: number): string {
   if (p >= 0.975) return 'nearly always';
   if (p <= 0.025) return 'hardly ever';
