@@ -47,7 +47,7 @@ describe.each(['right', 'left'] as const)('%s-handed', (handed) => {
     const learning = forLearning(ball, hit, player);
     expect(learning.y).toBe(handed === 'right' ? -2 : 2);
     expect(learning.mishit).toBe(true);
-    const found = forFinding(ball, player);
+    const found = forFinding(ball, player.handed);
     expect(Math.sign(found.direction!)).toBe(handed === 'right' ? -1 : 1);
     expect(found.thin).toBe(true);
     expect(forStats(ball, hit.shot)).toMatchObject({ pin: hit.shot.pin, carryMeant: call.carry_m });

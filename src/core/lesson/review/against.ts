@@ -1,4 +1,4 @@
-import { acrossFor, type Player } from '@/core/ground/player/player';
+import { acrossFor, type Hand, type Player } from '@/core/ground/player/player';
 import { entryMeant, readSetup, type CallRecord } from '@/core/tell/format/setup';
 import { readSituation } from '@/core/tell/format/situation';
 
@@ -14,6 +14,17 @@ import type { StatBall } from './stats';
 
 /** A ball with the call that it was hit for and where. */
 export type CalledBall = LoggedFields & { call: CallRecord; station: number; excluded?: string };
+
+/** Those that count: not excluded. */
+export const counted = <T extends { excluded?: string }>(balls: readonly T[]): T[] =>
+  balls.filter(({ excluded }) => !excluded);
+
+/** A fault is looked for in this many balls: what was hit before is another swing. */
+const LATEST = 60;
+
+/** The balls that a fault is looked for in: the latest of those that count. */
+export const latest = <T extends { excluded?: string }>(balls: readonly T[]): T[] =>
+  counted(balls).slice(-LATEST);
 
 /** What a call asks of a player for a shot: set-up and aim of the model. */
 export function hitFor(call: CallRecord, player: Player, shot: Shot): Hit {
@@ -60,14 +71,14 @@ export function forLearning(ball: CalledBall, hit: Hit, player: Player): LoggedB
 }
 
 /** A logged ball as the fault finder takes it. */
-export function forFinding(ball: CalledBall, player: Player): FoundBall {
+export function forFinding(ball: CalledBall, handed: Hand): FoundBall {
   const { call } = ball;
   const carry = ball.carry_m ?? ball.along_m;
   const found: FoundBall = {};
   if (ball.entry_m !== undefined) found.entryOff = ball.entry_m - entryMeant(call);
   if (carry !== undefined && call.carry_m > 0) found.carryShare = carry / call.carry_m;
   if (ball.along_m !== undefined && ball.along_m > 0.5) {
-    found.direction = Math.atan2(acrossFor(ball.right_m ?? 0, player.handed), ball.along_m);
+    found.direction = Math.atan2(acrossFor(ball.right_m ?? 0, handed), ball.along_m);
   }
   if (ball.strike !== undefined) found.thin = ball.strike === 'thin';
   if (ball.divot_depth_m !== undefined) found.depth = ball.divot_depth_m;

@@ -6,10 +6,8 @@ import { fromMetres } from '@/core/ground/units/length';
 import { bounceFits } from './bounceFit';
 import { gapsOf } from './gaps';
 import { mixOf, standardMix } from './mix';
-import { isAsItIs, oneWedge, type WedgeSearch } from './oneWedge';
-import { usageOver } from './usage';
-
-const last = <T>(steps: Iterable<T>): T => [...steps].at(-1)!;
+import { clubsToTry, isAsItIs, tryClub, wedgeChanges, type WedgeChange } from './oneWedge';
+import { clubsCalled, usageOf } from './usage';
 
 describe('the mix', () => {
   const mix = standardMix(64);
@@ -86,20 +84,32 @@ test('a wedge that cannot be splashed so far says so', () => {
 
 test('shares of use add up to one and name every club of the bag', () => {
   const player = aPlayer('good', [CLUB_60, CLUB_56, CLUB_52]);
-  const usage = last(usageOver(player, standardMix(16), 1));
+  const mix = standardMix(16);
+  const called = clubsCalled(
+    player,
+    mix.map(({ shot }) => shot),
+    1,
+  );
+  const usage = usageOf(player.bag, mix, called);
   expect(usage.reduce((sum, { share }) => sum + share, 0)).toBeCloseTo(1, 9);
   expect(usage.map(({ club }) => club)).toEqual(expect.arrayContaining(['60', '56', '52']));
   expect(usage[0]!.share).toBeGreaterThan(0.2);
+  // Half way: the shares are of what is known.
+  const half = usageOf(player.bag, mix, called.slice(0, 8));
+  expect(half.reduce((sum, { share }) => sum + share, 0)).toBeCloseTo(1, 9);
+  expect(usageOf(player.bag, mix, []).every(({ share }) => share === 0)).toBe(true);
 });
 
 describe('if one wedge were different', () => {
-  const search = (bag: ReturnType<typeof aClub>[]): WedgeSearch =>
-    last(oneWedge(aPlayer('middle', bag), standardMix(8), 5));
+  const search = (bag: ReturnType<typeof aClub>[]): WedgeChange[] => {
+    const player = aPlayer('middle', bag);
+    const mix = standardMix(8);
+    const results = Array.from({ length: clubsToTry(bag) }, (_, i) => tryClub(player, mix, 5, i));
+    return wedgeChanges(player, mix, results);
+  };
 
   test('a bag with one ill-suited wedge gains much from another, with an error that is small beside it', () => {
-    const { changes, done, total } = search([aClub('PW', 'wedge', 44, 2, 112)]);
-    expect(done).toBe(total);
-    const [change] = changes!;
+    const [change] = search([aClub('PW', 'wedge', 44, 2, 112)]);
     expect(change!.instead).toBe('PW');
     expect(change!.loftDeg).toBeGreaterThanOrEqual(52);
     expect(change!.saving).toBeGreaterThan(0.1);
@@ -107,9 +117,9 @@ describe('if one wedge were different', () => {
   });
 
   test('a good set gains next to nothing', () => {
-    const { changes } = search([CLUB_60, CLUB_56, CLUB_52]);
+    const changes = search([CLUB_60, CLUB_56, CLUB_52]);
     expect(changes).toHaveLength(3);
-    expect(Math.abs(changes![0]!.saving)).toBeLessThan(0.12);
+    expect(Math.abs(changes[0]!.saving)).toBeLessThan(0.12);
   });
 
   test('knows a club that is already so, and refuses a bag without wedges', () => {
@@ -117,6 +127,7 @@ describe('if one wedge were different', () => {
     expect(isAsItIs(CLUB_56, change)).toBe(true);
     expect(isAsItIs(CLUB_60, change)).toBe(false);
     const irons = aPlayer('middle', [aClub('9i', 'iron', 41, 5, 121)]);
-    expect(() => [...oneWedge(irons, standardMix(8), 1)]).toThrow(/no wedge/);
+    expect(() => tryClub(irons, standardMix(8), 1, 0)).toThrow(/no wedge/);
+    expect(() => tryClub(aPlayer(), standardMix(8), 1, 99)).toThrow(/no club 99/);
   });
 });

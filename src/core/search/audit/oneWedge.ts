@@ -20,20 +20,18 @@ export interface WedgeChange {
   error: number;
 }
 
-/** How far the search is; the changes once it is done, most saved first. */
-export interface WedgeSearch {
-  done: number;
-  total: number;
-  changes: WedgeChange[] | null;
-}
-
 const LOFTS = [46, 49, 52, 55, 58, 61, 64] as const;
 const BOUNCES = [4, 8, 12, 16] as const;
 const CHOOSE = 64;
 const JUDGE = 128;
 
-/** What each club of a set does in each shot of a mix. */
-type Results = (ClubResult | null)[];
+/** What a club does in each shot of a mix; null where it cannot be played at the flag. */
+export type ClubResults = (ClubResult | null)[];
+
+const CANDIDATES = LOFTS.flatMap((loft) => BOUNCES.map((bounce) => ({ loft, bounce })));
+
+/** How many clubs are tried for a bag: those in it, then the wedges that might come. */
+export const clubsToTry = (bag: readonly Club[]): number => bag.length + CANDIDATES.length;
 
 /** The best of several clubs in one shot, by what they were chosen by. */
 function bestOf(results: readonly (ClubResult | null)[]): ClubResult | null {
@@ -59,60 +57,70 @@ function wedgeLike(club: Club, loftDeg: number, bounceDeg: number): Club {
   };
 }
 
+function wedgesOf(bag: readonly Club[]): Club[] {
+  const wedges = bag.filter(({ type }) => type === 'wedge');
+  if (wedges.length === 0) throw new RangeError('the bag holds no wedge to change');
+  return wedges;
+}
+
 /**
- * "If one wedge were different": for each wedge of the bag the loft and bounce that would save most strokes over a mix
- * of shots, everything else as it is. Chosen on one sample of the player's swings and judged on another; the error
- * is that of the judging sample, the mix taken as it is. Where nothing gets out the strokes are those of playing again.
+ * What one of the clubs to try does over a mix of shots, everything else as it is.
  *
- * Yields after every club that has been tried.
- *
- * @throws RangeError when the bag holds no wedge
+ * @param index which of {@link clubsToTry}
+ * @throws RangeError when the bag holds no wedge, or there is no such club
  */
-export function* oneWedge(
+export function tryClub(
   player: Player,
   mix: readonly MixedShot[],
   seed: number,
-): Generator<WedgeSearch> {
-  const wedges = player.bag.filter(({ type }) => type === 'wedge');
-  if (wedges.length === 0) throw new RangeError('the bag holds no wedge to change');
+  index: number,
+): ClubResults {
+  const [model] = wedgesOf(player.bag);
+  const made = CANDIDATES[index - player.bag.length];
+  const own = player.bag[index];
+  if (!own && !made) throw new RangeError(`tryClub: there is no club ${index} to try`);
+  const club = own ?? wedgeLike(model!, made!.loft, made!.bounce);
+  const bag = own ? player.bag : [...player.bag, club];
   const golfer = golferOf(player);
   const samples: Samples = {
     choose: sampleSwings(golfer.habits, CHOOSE, seed),
     judge: sampleSwings(golfer.habits, JUDGE, seed + 1),
   };
-  const candidates = LOFTS.flatMap((loft) => BOUNCES.map((bounce) => ({ loft, bounce })));
-  const total = player.bag.length + candidates.length;
-  let done = 0;
-  const over = (club: Club, bag: Club[]): Results =>
-    mix.map(({ shot }) =>
-      bestWithClub(club, { ...player, bag }, golfer, shot, samples, DEFAULT_CAUTION),
-    );
+  return mix.map(({ shot }) =>
+    bestWithClub(club, { ...player, bag }, golfer, shot, samples, DEFAULT_CAUTION),
+  );
+}
 
-  const have = new Map<Club, Results>();
-  for (const club of player.bag) {
-    have.set(club, over(club, player.bag));
-    yield { done: ++done, total, changes: null };
-  }
-  const tried: { loftDeg: number; bounceDeg: number; results: Results }[] = [];
-  for (const { loft, bounce } of candidates) {
-    const club = wedgeLike(wedges[0]!, loft, bounce);
-    tried.push({ loftDeg: loft, bounceDeg: bounce, results: over(club, [...player.bag, club]) });
-    yield { done: ++done, total, changes: null };
-  }
-
+/**
+ * "If one wedge were different": for each wedge of the bag the loft and bounce that would save most strokes over a mix
+ * of shots, most saved first. Chosen on one sample of the player's swings and judged on another; the error is that of the
+ * judging sample, the mix taken as it is. Where nothing gets out the strokes are those of playing again.
+ *
+ * @param results what {@link tryClub} gives for each of {@link clubsToTry}, in their order
+ * @throws RangeError when the bag holds no wedge
+ */
+export function wedgeChanges(
+  player: Player,
+  mix: readonly MixedShot[],
+  results: readonly ClubResults[],
+): WedgeChange[] {
+  const have = results.slice(0, player.bag.length);
+  const tried = CANDIDATES.map(({ loft, bounce }, k) => ({
+    loftDeg: loft,
+    bounceDeg: bounce,
+    results: results[player.bag.length + k]!,
+  }));
   const stuck = mix.map(({ shot }): ClubResult => {
     const strokes = 1 + strokesLeftIn(shot, player.skill);
     return { score: strokes, strokes: new Float64Array(JUDGE).fill(strokes) };
   });
-  const now = mix.map(
-    (_, i) => bestOf([...have.values()].map((results) => results[i]!)) ?? stuck[i]!,
-  );
-  const changes = wedges.map((wedge): WedgeChange => {
-    const kept = [...have].filter(([club]) => club !== wedge).map(([, results]) => results);
-    const options = tried.map(({ results, ...made }) => {
-      const then = mix.map(
-        (_, i) => bestOf([...kept.map((each) => each[i]!), results[i]!]) ?? stuck[i]!,
-      );
+  const bestOver = (sets: readonly ClubResults[]): ClubResult[] =>
+    mix.map((_, i) => bestOf(sets.map((each) => each[i]!)) ?? stuck[i]!);
+  const now = bestOver(have);
+  const changes = wedgesOf(player.bag).map((wedge): WedgeChange => {
+    const kept = have.filter((_, i) => player.bag[i] !== wedge);
+    const options = tried.map(({ results: own, ...made }) => {
+      const then = bestOver([...kept, own]);
       const score = then.reduce((sum, { score: s }, i) => sum + mix[i]!.weight * s, 0);
       return { ...made, then, score };
     });
@@ -124,8 +132,7 @@ export function* oneWedge(
       ...savingOf(now, best.then, mix),
     };
   });
-  changes.sort((a, b) => b.saving - a.saving);
-  yield { done, total, changes };
+  return changes.sort((a, b) => b.saving - a.saving);
 }
 
 /** Weighted mean of what is saved on the judging swings, swing against the same swing, and its standard error. */

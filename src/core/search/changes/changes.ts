@@ -87,29 +87,55 @@ function scan(
   return null;
 }
 
+/** Where a scan stands: the call that is to be beaten, and by how much. */
+export interface Standpoint {
+  question: Question;
+  quick: QuickQuestion;
+  /** Where the sand stands from 0 to 1. */
+  firmness: number;
+  current: Leader | null;
+  margin: number;
+}
+
 /**
- * When the answer changes: for each factor, the nearest values up and down at which another club or kind of shot
- * becomes better by more than a tie, found by bisection on common swings. Yields as it goes, so that whoever calls
- * can show progress and stop.
+ * The standpoint of a question.
  *
  * @param firmness where the sand stands from 0 to 1
  * @param called the call that stands, when a full search has made one: ties are its to keep
  */
-export function* changesWhen(
+export function standpointOf(
   question: Question,
   firmness: number,
   called?: Pick<Leader, 'club' | 'kind'>,
-): Generator<Change | null> {
+): Standpoint {
   const quick = quickQuestion(question);
   const all = leaders(quick, question.shot);
   const current = (called && all.find((leader) => sameCall(leader, called))) ?? all[0] ?? null;
   const margin = current ? current.score - all[0]!.score + TIE_STROKES : 0;
-  for (const name of FACTORS) {
-    const factor = FACTOR[name];
-    const from = factor.get(question.shot, firmness);
-    for (const sign of [1, -1] as const) {
-      if (name === 'lie' && sign < 0) continue;
-      yield scan(quick, question.shot, factor, from, sign, current, margin);
-    }
-  }
+  return { question, quick, firmness, current, margin };
+}
+
+/** The nearest values of one factor, up and down, at which another club or kind of shot becomes better by more than a tie. */
+export function changesIn(
+  { question, quick, firmness, current, margin }: Standpoint,
+  name: FactorName,
+): Change[] {
+  const factor = FACTOR[name];
+  const from = factor.get(question.shot, firmness);
+  // Nobody asks what a better lie than the one in front of them would call for.
+  const signs = name === 'lie' ? ([1] as const) : ([1, -1] as const);
+  return signs.flatMap((sign) => {
+    const change = scan(quick, question.shot, factor, from, sign, current, margin);
+    return change ? [change] : [];
+  });
+}
+
+/** When the answer changes: {@link changesIn} for every factor, found by bisection on common swings. */
+export function changesWhen(
+  question: Question,
+  firmness: number,
+  called?: Pick<Leader, 'club' | 'kind'>,
+): Change[] {
+  const stand = standpointOf(question, firmness, called);
+  return FACTORS.flatMap((name) => changesIn(stand, name));
 }

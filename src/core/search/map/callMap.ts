@@ -24,24 +24,21 @@ export const cellValue = (axis: MapAxis, i: number): number =>
   axis.low + ((i + 0.5) * (axis.high - axis.low)) / axis.cells;
 
 /**
- * The best call over a grid of two factors, a row at a time from the lowest y, so that a worker can show progress and
- * stop between rows.
+ * One row of the best calls over a grid of two factors, so that rows can be worked out side by side.
  *
- * @throws RangeError when the two axes move the same factor or an axis has no cells
+ * @param j which row, from the lowest y
+ * @throws RangeError when the two axes move the same factor, an axis has no cells, or there is no such row
  */
-export function* callMap(question: Question, xAxis: MapAxis, yAxis: MapAxis): Generator<MapCell[]> {
+export function mapRow(question: Question, xAxis: MapAxis, yAxis: MapAxis, j: number): MapCell[] {
   if (xAxis.factor === yAxis.factor) throw new RangeError('axes: two different factors are needed');
   if (xAxis.cells < 1 || yAxis.cells < 1) throw new RangeError('axes: at least one cell each');
+  if (!(j >= 0 && j < yAxis.cells)) throw new RangeError(`mapRow: there is no row ${j}`);
   const quick = quickQuestion(question);
-  for (let j = 0; j < yAxis.cells; j++) {
-    const y = cellValue(yAxis, j);
-    const row: MapCell[] = [];
-    for (let i = 0; i < xAxis.cells; i++) {
-      const x = cellValue(xAxis, i);
-      const shot = FACTOR[yAxis.factor].set(FACTOR[xAxis.factor].set(question.shot, x), y);
-      const [best, next] = leaders(quick, shot);
-      row.push({ x, y, best: best ?? null, margin: best && next ? next.score - best.score : 0 });
-    }
-    yield row;
-  }
+  const y = cellValue(yAxis, j);
+  return Array.from({ length: xAxis.cells }, (_, i) => {
+    const x = cellValue(xAxis, i);
+    const shot = FACTOR[yAxis.factor].set(FACTOR[xAxis.factor].set(question.shot, x), y);
+    const [best, next] = leaders(quick, shot);
+    return { x, y, best: best ?? null, margin: best && next ? next.score - best.score : 0 };
+  });
 }

@@ -28,14 +28,9 @@ export function changeEntry(change: Change, units: UnitSystem): ChangeEntry {
 }
 
 /** All changes of a reading from the call that stands, in the outside format. */
-export function changeEntries(
+export const changeEntries = (
   { question, firmness }: Reading,
   units: UnitSystem,
   called?: Pick<Leader, 'club' | 'kind'>,
-): ChangeEntry[] {
-  const entries: ChangeEntry[] = [];
-  for (const change of changesWhen(question, firmness, called)) {
-    if (change) entries.push(changeEntry(change, units));
-  }
-  return entries;
-}
+): ChangeEntry[] =>
+  changesWhen(question, firmness, called).map((change) => changeEntry(change, units));

@@ -6,6 +6,10 @@ export interface Fault {
   message: string;
 }
 
+/** Faults in a line: "shot.pin_yd: must be a number ...; ...". */
+export const faultLine = (faults: readonly Fault[]): string =>
+  faults.map(({ path, message }) => `${path}: ${message}`).join('; ');
+
 /** Thrown by every reader of outside input; carries all the faults found. */
 export class FaultyInput extends Error {
   constructor(readonly faults: readonly Fault[]) {

@@ -1,0 +1,81 @@
+import { faultLine, type Fault } from '@/core/tell/format/fault';
+
+/** What a request to the server came to: its answer, a refusal with what is wrong, or no answer at all. */
+export type Replied<T> =
+  | { kind: 'ok'; body: T }
+  | { kind: 'refused'; status: number; faults: readonly Fault[] }
+  | { kind: 'away' };
+
+export type Unanswered = Exclude<Replied<never>, { kind: 'ok' }>;
+
+export const AWAY = 'The server does not answer. Nothing was lost: try again in a moment.';
+
+/** What is said of a request without an answer. */
+export function saidOf(reply: Unanswered): string {
+  if (reply.kind === 'away') return AWAY;
+  return reply.faults.length > 0
+    ? faultLine(reply.faults)
+    : `The server answered ${reply.status}.`;
+}
+
+/** True where asking again later may help: no answer, or an answer that the server itself is at fault for. */
+export const mayComeBack = (reply: Unanswered): boolean =>
+  reply.kind === 'away' || reply.status >= 500;
+
+/** Faults that a refusal names; none where it is not in the product's own form. */
+async function faultsOf(response: Response): Promise<readonly Fault[]> {
+  try {
+    const { error } = (await response.json()) as { error: readonly Fault[] };
+    return error.filter(({ path, message }) => Boolean(path && message));
+  } catch {
+    return [];
+  }
+}
+
+/** Sends a request as it is; never throws. An answer without a body comes as null. */
+async function send<T>(url: string, request: RequestInit): Promise<Replied<T>> {
+  try {
+    const response = await fetch(url, request);
+    if (!response.ok) {
+      return { kind: 'refused', status: response.status, faults: await faultsOf(response) };
+    }
+    const text = await response.text();
+    return { kind: 'ok', body: (text === '' ? null : JSON.parse(text)) as T };
+  } catch {
+    return { kind: 'away' };
+  }
+}
+
+/** Asks the server, with a body as JSON where there is one. */
+export const ask = <T>(
+  url: string,
+  method: 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE' = 'GET',
+  body?: unknown,
+  signal?: AbortSignal,
+): Promise<Replied<T>> =>
+  send(url, {
+    method,
+    ...(signal ? { signal } : {}),
+    ...(body === undefined
+      ? {}
+      : { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }),
+  });
+
+/** Sends a text, such as a file. */
+export const askWithText = <T>(url: string, text: string): Promise<Replied<T>> =>
+  send(url, { method: 'POST', headers: { 'content-type': 'text/plain' }, body: text });
+
+/** A request without an answer, thrown where a query or a mutation of the cache waits for it. */
+export class RequestFailure extends Error {
+  constructor(readonly reply: Unanswered) {
+    super(saidOf(reply));
+    this.name = 'RequestFailure';
+  }
+}
+
+/** The body of an answer. Throws RequestFailure where there is none. */
+export async function bodyOf<T>(reply: Promise<Replied<T>>): Promise<T> {
+  const replied = await reply;
+  if (replied.kind !== 'ok') throw new RequestFailure(replied);
+  return replied.body;
+}

@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { thread } from './page/thread';
+
+expose(thread);

@@ -1,0 +1,10 @@
+/** What a task is given besides what it is asked: a way to tell how far it is, and to hear that it is not wanted any more. */
+export interface Job {
+  /** Tells of a part of the answer, or of the answer so far. */
+  show: (partial: unknown) => void;
+  /** Lets messages in between two steps of long work; false when nobody waits for it any more. */
+  goesOn: () => Promise<boolean>;
+}
+
+/** A task gives its answer at once or later; what it throws of faulty input reaches whoever asked as faults. */
+export type Task = (job: Job, ...asked: never[]) => unknown;

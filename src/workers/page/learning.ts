@@ -1,0 +1,58 @@
+import { looksFor, type Looks } from '@/core/lesson/faults/looks';
+import { learn, type Learning } from '@/core/lesson/learning/learn';
+import { movesOf } from '@/core/lesson/learning/moves';
+import type { Station } from '@/core/lesson/plan/lesson';
+import { situationFor } from '@/core/lesson/players/player';
+import type { PlayerRecord } from '@/core/lesson/players/record';
+import {
+  counted,
+  forFinding,
+  forLearning,
+  hitsFor,
+  latest,
+  type CalledBall,
+} from '@/core/lesson/review/against';
+import { plainGolferOf } from '@/core/model/golfer/golferOf';
+import { readSituation } from '@/core/tell/format/situation';
+import type { Job } from './job';
+
+const SEED = 1;
+
+/** A ball with the station that it was hit from. */
+export type PlacedBall = CalledBall & { at: Station };
+
+const playerOf = (record: PlayerRecord, station: Station) =>
+  readSituation(situationFor(record, station.shot)).question.player;
+
+export const learningTasks = {
+  /** What the balls of a player say; those that were excluded do not count. Null without balls. */
+  learn(_: Job, record: PlayerRecord, balls: readonly PlacedBall[]): Learning | null {
+    const [first] = balls;
+    if (!first) return null;
+    const player = playerOf(record, first.at);
+    const hit = hitsFor(player, record);
+    return learn(
+      counted(balls).map((ball) => forLearning(ball, hit(ball.call, ball.at), player)),
+      plainGolferOf(player),
+      SEED,
+    );
+  },
+
+  /** What ladder and calls would become with what was learnt. */
+  moves: (_: Job, ...asked: Parameters<typeof movesOf>) => movesOf(...asked),
+
+  /** What each cause of a fault looks like in balls such as these; ticks do not matter to it. Null without balls. */
+  looks(_: Job, record: PlayerRecord, balls: readonly PlacedBall[]): Looks | null {
+    const recent = latest(balls);
+    const [first] = recent;
+    if (!first) return null;
+    const player = playerOf(record, first.at);
+    const hit = hitsFor(player, record);
+    return looksFor(
+      recent.map((ball) => forFinding(ball, player.handed)),
+      recent.map((ball) => hit(ball.call, ball.at)),
+      plainGolferOf(player),
+      SEED,
+    );
+  },
+};

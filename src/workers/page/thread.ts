@@ -1,0 +1,43 @@
+import { FaultyInput, type Fault } from '@/core/tell/format/fault';
+import { TASKS, type Answered, type Asked, type TaskName } from './tasks';
+import type { Job, Task } from './job';
+
+/** What came of a task: errors do not keep their class on the way out of a thread. */
+export type Worked<T> = { value: T } | { faults: readonly Fault[] };
+
+/** Work that is not wanted any more, by the number it was asked under. */
+const unwanted = new Set<number>();
+
+const pause = (): Promise<void> => new Promise((resolve) => setTimeout(resolve, 0));
+
+/** A thread: runs tasks by their names, and stops the long ones between two of their steps. */
+export const thread = {
+  async run<N extends TaskName>(
+    id: number,
+    name: N,
+    asked: Asked<N>,
+    show: (partial: unknown) => void,
+  ): Promise<Worked<Answered<N>>> {
+    const job: Job = {
+      show,
+      goesOn: async () => {
+        await pause();
+        return !unwanted.has(id);
+      },
+    };
+    try {
+      return { value: (await (TASKS[name] as Task)(job, ...(asked as readonly unknown[] as never[]))) as Answered<N> };
+    } catch (error) {
+      if (error instanceof FaultyInput) return { faults: error.faults };
+      throw error;
+    } finally {
+      unwanted.delete(id);
+    }
+  },
+
+  stop(id: number): void {
+    unwanted.add(id);
+  },
+};
+
+export type Thread = typeof thread;
