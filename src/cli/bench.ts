@@ -9,7 +9,7 @@ import { headAtMark, passToBall, rates, type SandTool } from '@/core/model/passa
 import { presetSand } from '@/core/ground/sand/presets';
 import { arcThrough } from '@/core/ground/arc/arc';
 import { radians } from '@/core/ground/units/angle';
-import { callMap } from '@/core/search/map/callMap';
+import { mapRow, type MapAxis } from '@/core/search/map/callMap';
 import { quickQuestion } from '@/core/search/changes/changes';
 import { prescribe } from '@/core/search/calls/prescribe';
 import { leaders } from '@/core/search/changes/quick';
@@ -226,13 +226,10 @@ function benchSheet(): void {
 function benchMap(): void {
   const question = { player: { ...aPlayer(), bag: BAG }, shot: aShot(20, 3), seed: 7 };
   const start = performance.now();
-  const rows = callMap(
-    question,
-    { factor: 'distance', low: 4, high: 45, cells: 40 },
-    { factor: 'lip', low: 0, high: 3, cells: 25 },
-  );
+  const across: MapAxis = { factor: 'distance', low: 4, high: 45, cells: 40 };
+  const up: MapAxis = { factor: 'lip', low: 0, high: 3, cells: 25 };
   let cells = 0;
-  for (const row of rows) cells += row.length;
+  for (let j = 0; j < up.cells; j++) cells += mapRow(question, across, up, j).length;
   line(
     'call map 40 x 25: wall',
     `${((performance.now() - start) / 1000).toFixed(1)} s`,

@@ -1,10 +1,7 @@
 import type { PGlite, Transaction } from '@electric-sql/pglite';
 import { FaultyInput, type Fault } from '@/core/tell/format/fault';
-import type { BallChange, ExchangedBall, LoggedFields } from '@/core/lesson/balls/ball';
+import type { BallChange, BallOfPlayer, ExchangedBall, LoggedFields, StoredBall } from '@/core/lesson/balls/ball';
 import type { Station } from '@/core/lesson/plan/lesson';
-
-/** A ball as it is stored: with its place in the order of the server. */
-export type StoredBall = ExchangedBall & { seq: number };
 
 type Row = Pick<StoredBall, 'id' | 'seq' | 'player' | 'station' | 'call' | 'source' | 'hit_at'> & {
   seen: LoggedFields;
@@ -33,9 +30,6 @@ export async function ballsOfLesson(
   );
   return rows.map(ballOf);
 }
-
-/** A ball of a player with its lesson and the station that it was hit from. */
-export type BallOfPlayer = StoredBall & { lesson: string; at: Station };
 
 /** The latest balls of a player, oldest first; balls of lessons that were deleted are left out. */
 export async function ballsOfPlayer(

@@ -1,26 +1,15 @@
 import type { PGlite } from '@electric-sql/pglite';
-
-/** A reading that was worked on and not kept. */
-export interface StoredDraft {
-  id: string;
-  playerId: string;
-  playerName: string;
-  /** The shot in the situation format. */
-  shot: Record<string, unknown>;
-  called: string;
-  /** ISO 8601, UTC. */
-  savedAt: string;
-}
+import type { DraftReading } from '@/core/tell/reading/kept';
 
 /** What a draft is saved with. */
-export type DraftContent = Pick<StoredDraft, 'playerId' | 'shot' | 'called'>;
+export type DraftContent = Pick<DraftReading, 'playerId' | 'shot' | 'called'>;
 
 /** Older drafts than this many are let go. */
 const KEPT_DRAFTS = 20;
 
 /** The latest drafts, newest first. */
-export async function listDrafts(db: PGlite): Promise<StoredDraft[]> {
-  const { rows } = await db.query<StoredDraft>(
+export async function listDrafts(db: PGlite): Promise<DraftReading[]> {
+  const { rows } = await db.query<DraftReading>(
     `select d.id, d.player_id as "playerId", p.name as "playerName", d.shot, d.called,
             to_char(d.saved_at at time zone 'utc', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"') as "savedAt"
      from drafts d join players p on p.id = d.player_id

@@ -1,12 +1,17 @@
 import type { PGlite } from '@electric-sql/pglite';
-import { listDrafts, type StoredDraft } from './drafts';
-import { ballsOfPlayer, type StoredBall } from './balls';
+import { listDrafts } from './drafts';
+import type { DraftReading } from '@/core/tell/reading/kept';
+import { ballsOfPlayer } from './balls';
+import type { StoredBall } from '@/core/lesson/balls/ball';
 import type { LearningDecision } from '@/core/lesson/learning/decision';
 import { learningDecisions } from './learnings';
-import { listLessons, type StoredLesson } from './lessons';
-import { listGrassShots, type GrassShot } from './grassShots';
+import { listLessons } from './lessons';
+import type { StoredLesson } from '@/core/lesson/plan/stored';
+import { listGrassShots } from './grassShots';
+import type { GrassShot } from '@/core/lesson/players/grassShot';
 import { playerById } from './players';
-import { readingsOfPlayer, type StoredReading } from './readings';
+import { readingsOfPlayer } from './readings';
+import type { KeptReading } from '@/core/tell/reading/kept';
 import type { RosterPlayer } from '@/core/lesson/players/player';
 
 export const PLAYER_EXPORT_FORMAT = 'mellow-divot/player-export';
@@ -16,8 +21,8 @@ export interface PlayerExport {
   format: typeof PLAYER_EXPORT_FORMAT;
   version: 1;
   player: RosterPlayer;
-  readings: StoredReading[];
-  drafts: StoredDraft[];
+  readings: KeptReading[];
+  drafts: DraftReading[];
   grass_shots: GrassShot[];
   lessons: StoredLesson[];
   balls: StoredBall[];

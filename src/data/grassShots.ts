@@ -1,14 +1,5 @@
 import type { PGlite } from '@electric-sql/pglite';
-
-/** A full shot off grass. */
-export interface GrassShot {
-  id: number;
-  club: string;
-  /** m. */
-  carry: number;
-  /** ISO 8601, UTC. */
-  hitAt: string;
-}
+import type { GrassShot } from '@/core/lesson/players/grassShot';
 
 /** A player's shots off grass, latest first. */
 export async function listGrassShots(

@@ -1,21 +1,9 @@
 import type { PGlite, Transaction } from '@electric-sql/pglite';
 import { FaultyInput, type Fault } from '@/core/tell/format/fault';
-import type { LessonFile } from '@/core/lesson/exchange/exchange';
+import type { Imported, LessonFile } from '@/core/lesson/exchange/exchange';
 import type { LessonClosing, LessonPlan } from '@/core/lesson/plan/lesson';
+import type { StoredLesson } from '@/core/lesson/plan/stored';
 import { addBalls } from './balls';
-
-/** A lesson as it is stored. */
-export interface StoredLesson {
-  id: string;
-  plan: LessonPlan;
-  players: { id: string; name: string }[];
-  balls: number;
-  summary: string;
-  homework: string;
-  closed: boolean;
-  /** ISO 8601, UTC. */
-  createdAt: string;
-}
 
 const SELECT = `
   select l.id, l.plan, l.summary, l.homework, l.closed_at is not null as closed,
@@ -129,15 +117,6 @@ export function saveLesson(db: PGlite, id: string, plan: LessonPlan): Promise<vo
     if (faults.length > 0) throw new FaultyInput(faults);
     await storePlan(tx, id, plan);
   });
-}
-
-/** What became of a lesson's file. */
-export interface Imported {
-  id: string;
-  /** True when the lesson was there already: its plan, summary and balls stay as they are here. */
-  known: boolean;
-  /** Balls that were not here before. */
-  added: number;
 }
 
 /**

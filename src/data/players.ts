@@ -1,11 +1,7 @@
 import type { PGlite, Transaction } from '@electric-sql/pglite';
 import type { PlayerRecord } from '@/core/lesson/players/record';
-import type { RosterPlayer } from '@/core/lesson/players/player';
+import type { ListedPlayer, PlayerOrder, RosterPlayer } from '@/core/lesson/players/player';
 import { containing } from './search';
-
-/** What a list of players is ordered by. */
-export const PLAYER_ORDERS = ['name', 'skill', 'readings', 'changed'] as const;
-export type PlayerOrder = (typeof PLAYER_ORDERS)[number];
 
 /** Which players are wanted. */
 export interface PlayerQuery {
@@ -16,11 +12,6 @@ export interface PlayerQuery {
   descending?: boolean;
   limit?: number;
   offset?: number;
-}
-
-/** A player in a list. */
-export interface ListedPlayer extends RosterPlayer {
-  readings: number;
 }
 
 const ORDER_BY: Record<PlayerOrder, string> = {

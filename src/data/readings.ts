@@ -1,21 +1,6 @@
 import type { PGlite } from '@electric-sql/pglite';
+import type { KeptReading } from '@/core/tell/reading/kept';
 import { containing } from './search';
-
-/** A reading as it is kept. */
-export interface StoredReading {
-  id: string;
-  name: string;
-  playerId: string;
-  playerName: string;
-  /** The shot in the situation format. */
-  shot: Record<string, unknown>;
-  /** What was called, in a line. */
-  called: string;
-  /** Version of what was learnt of the player that it was called with; null for the skill alone. */
-  learnt: number | null;
-  /** ISO 8601, UTC. */
-  savedAt: string;
-}
 
 /** What a new reading needs. */
 export interface NewReading {
@@ -35,8 +20,8 @@ const COLUMNS = `
  *
  * @param search text that name, player or call must hold; empty for all
  */
-export async function listReadings(db: PGlite, search = '', most = 100): Promise<StoredReading[]> {
-  const { rows } = await db.query<StoredReading>(
+export async function listReadings(db: PGlite, search = '', most = 100): Promise<KeptReading[]> {
+  const { rows } = await db.query<KeptReading>(
     `select ${COLUMNS} from readings r join players p on p.id = r.player_id
      where r.deleted_at is null and p.deleted_at is null and (r.name ilike $2 or p.name ilike $2 or r.called ilike $2)
      order by r.saved_at desc, r.id limit $1`,
@@ -50,8 +35,8 @@ export async function readingsOfPlayer(
   db: PGlite,
   playerId: string,
   most = 1000,
-): Promise<StoredReading[]> {
-  const { rows } = await db.query<StoredReading>(
+): Promise<KeptReading[]> {
+  const { rows } = await db.query<KeptReading>(
     `select ${COLUMNS} from readings r join players p on p.id = r.player_id
      where r.player_id = $1 and r.deleted_at is null order by r.saved_at desc, r.id limit $2`,
     [playerId, most],
@@ -60,8 +45,8 @@ export async function readingsOfPlayer(
 }
 
 /** One reading, or null when there is none with this id. */
-export async function readingById(db: PGlite, id: string): Promise<StoredReading | null> {
-  const { rows } = await db.query<StoredReading>(
+export async function readingById(db: PGlite, id: string): Promise<KeptReading | null> {
+  const { rows } = await db.query<KeptReading>(
     `select ${COLUMNS} from readings r join players p on p.id = r.player_id
      where r.id = $1 and r.deleted_at is null`,
     [id],
@@ -70,7 +55,7 @@ export async function readingById(db: PGlite, id: string): Promise<StoredReading
 }
 
 /** Keeps a reading; null when there is no such player. */
-export async function saveReading(db: PGlite, reading: NewReading): Promise<StoredReading | null> {
+export async function saveReading(db: PGlite, reading: NewReading): Promise<KeptReading | null> {
   const { rows } = await db.query<{ id: string }>(
     `insert into readings (name, player_id, shot, called, model, learnt)
      select $1, id, $3, $4, $5, (learnt ->> 'version')::integer from players
@@ -94,7 +79,7 @@ export async function setReadingDeleted(
 }
 
 /** A copy of a reading under a name that says so, as the newest; null when there is no such reading. */
-export async function duplicateReading(db: PGlite, id: string): Promise<StoredReading | null> {
+export async function duplicateReading(db: PGlite, id: string): Promise<KeptReading | null> {
   const { rows } = await db.query<{ id: string }>(
     `insert into readings (name, player_id, shot, called, model, learnt)
      select left(name, 112) || ' (copy)', player_id, shot, called, model, learnt

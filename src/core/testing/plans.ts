@@ -1,4 +1,4 @@
-import type { LessonPlan } from '../lesson/plan/lesson';
+import type { LessonPlan } from '@/core/lesson/plan/lesson';
 
 /** A lesson of one player at one station, and what a test says otherwise. */
 export const aPlan = (fields: Partial<LessonPlan> = {}): LessonPlan => ({

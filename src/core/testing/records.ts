@@ -1,4 +1,4 @@
-import type { LearntFactors } from '../ground/player/learnt';
+import type { LearntFactors } from '@/core/ground/player/learnt';
 import type { PlayerRecord } from '@/core/lesson/players/record';
 
 /** A player's record: a middle right-hander with one wedge, and what a test says otherwise. */

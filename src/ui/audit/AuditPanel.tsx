@@ -1,11 +1,11 @@
 'use client';
 
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import type { Player } from '@/core/ground/player/player';
 import { SAND_PRESETS, type SandPreset } from '@/core/ground/sand/presets';
 import type { UnitSystem } from '@/core/ground/units/system';
-import type { MixChoice } from '@/workers/audit.worker';
-import { Pick } from '../frame/Pick';
+import type { MixChoice } from '@/core/tell/reading/mixChoice';
+import { Pick } from '../kit/Pick';
 import { SAND_WORDS } from '@/core/tell/words/situation';
 import { Called } from './Called';
 import { Gaps } from './Gaps';
@@ -26,12 +26,11 @@ type MixName = 'season' | 'readings' | SandPreset;
 /** The set looked over: gaps, soles against sands, what is called how often, and one wedge made otherwise. */
 export function AuditPanel({ player, situation, readings, units }: AuditPanelProps) {
   const [mix, setMix] = useState<MixName>('season');
-  const choice: MixChoice =
-    mix === 'season'
-      ? { kind: 'season' }
-      : mix === 'readings'
-        ? { kind: 'readings', situations: [...readings] }
-        : { kind: 'season', sand: mix };
+  const choice = useMemo((): MixChoice => {
+    if (mix === 'season') return { kind: 'season' };
+    if (mix === 'readings') return { kind: 'readings', situations: readings };
+    return { kind: 'season', sand: mix };
+  }, [mix, readings]);
   const options: (readonly [MixName, string])[] = [
     ['season', 'a season of bunkers'],
     ...SAND_PRESETS.filter((each) => each !== 'hardpan').map(
@@ -52,7 +51,7 @@ export function AuditPanel({ player, situation, readings, units }: AuditPanelPro
         <Pick label="Over" value={mix} onValue={setMix} options={options} />
       </div>
       <div className="mt-2 grid grid-cols-2 gap-x-10 gap-y-6 max-lg:grid-cols-1">
-        <Called key={`called-${mix}`} situation={situation} choice={choice} />
+        <Called key={`called-${mix}`} player={player} situation={situation} choice={choice} />
         <OneWedge key={`wedge-${mix}`} player={player} situation={situation} choice={choice} />
       </div>
     </section>

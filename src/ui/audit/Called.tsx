@@ -1,54 +1,60 @@
 'use client';
 
-import { proxy } from 'comlink';
-import { useEffect, useState } from 'react';
-import type { Usage } from '@/core/search/audit/usage';
-import type { AuditWorker, MixChoice } from '@/workers/audit.worker';
-import { useWorker } from '../frame/useWorker';
-import { AUDIT_FAILURE, startAudit } from './startAudit';
+import { useMemo } from 'react';
+import { usageOf } from '@/core/search/audit/usage';
+import { mixFor, type MixChoice } from '@/core/tell/reading/mixChoice';
+import type { Player } from '@/core/ground/player/player';
+import { useTask } from '../engine/useTask';
+
+/** Shots that are looked at in one go. */
+const TOGETHER = 4;
+
+interface CalledProps {
+  player: Player;
+  situation: object;
+  choice: MixChoice;
+}
 
 /** How often each club is called over a mix of shots, filling up as it is worked out. */
-export function Called({ situation, choice }: { situation: object; choice: MixChoice }) {
-  const [failed, setFailed] = useState(false);
-  const worker = useWorker<AuditWorker>(startAudit, () => setFailed(true));
-  const [state, setState] = useState<{ usage: Usage[]; done: number; total: number } | null>(null);
-  const question = JSON.stringify([situation, choice]);
-  useEffect(() => {
-    let stale = false;
-    const thread = worker;
-    const [asked, over] = JSON.parse(question) as [object, MixChoice];
-    const seen = proxy((usage: Usage[], done: number, total: number) => {
-      if (!stale) setState({ usage, done, total });
-    });
-    const timer = setTimeout(() => {
-      thread.current?.usage(asked, over, seen).catch(() => !stale && setFailed(true));
-    }, 0);
-    return () => {
-      stale = true;
-      clearTimeout(timer);
-      void thread.current?.stop();
-    };
-  }, [question, worker]);
+export function Called({ player, situation, choice }: CalledProps) {
+  const mix = useMemo(() => mixFor(choice), [choice]);
+  const { value, failure } = useTask<readonly (string | undefined)[]>(
+    JSON.stringify([situation, choice]),
+    async ({ engine, signal, show }) => {
+      const called: (string | undefined)[] = mix.map(() => undefined);
+      const looking = mix.flatMap((_, from) => (from % TOGETHER === 0 ? [from] : [])).map(
+        async (from) => {
+          const asked = [situation, choice, from, from + TOGETHER] as const;
+          const clubs = await engine.run('clubsCalled', [...asked], { signal });
+          clubs.forEach((club, i) => (called[from + i] = club));
+          show([...called]);
+        },
+      );
+      await Promise.all(looking);
+      return called;
+    },
+  );
+  const done = value?.filter((club) => club !== undefined).length ?? 0;
   return (
     <section aria-labelledby="called">
       <h3 id="called" className="text-lg">
         Called how often
       </h3>
-      {failed && (
+      {failure && (
         <p role="alert" className="font-semibold text-harm">
-          {AUDIT_FAILURE}
+          {failure.message}
         </p>
       )}
-      {!failed && state && state.done < state.total && (
+      {!failure && done < mix.length && (
         <progress
           aria-label="Shots looked at"
-          value={state.done}
-          max={state.total}
+          value={done}
+          max={mix.length}
           className="w-full accent-(--call-1)"
         />
       )}
       <dl>
-        {(state?.usage ?? []).map(({ club, share }) => (
+        {(value ? usageOf(player.bag, mix, value) : []).map(({ club, share }) => (
           <div key={club} className="grid grid-cols-[4rem_1fr_3rem] items-center gap-3 py-0.5">
             <dt className="font-semibold">{club}</dt>
             <dd aria-hidden="true" className="h-2 rounded bg-hairline">

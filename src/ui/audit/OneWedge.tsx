@@ -1,15 +1,20 @@
 'use client';
 
-import { proxy } from 'comlink';
 import { useState } from 'react';
-import { isAsItIs, type WedgeSearch } from '@/core/search/audit/oneWedge';
+import { clubsToTry, isAsItIs, type WedgeChange } from '@/core/search/audit/oneWedge';
 import type { Player } from '@/core/ground/player/player';
 import { degrees } from '@/core/ground/units/angle';
-import type { AuditWorker, MixChoice } from '@/workers/audit.worker';
-import { useWorker } from '../frame/useWorker';
-import { AUDIT_FAILURE, startAudit } from './startAudit';
+import type { MixChoice } from '@/core/tell/reading/mixChoice';
+import { useTask } from '../engine/useTask';
 
 const BUTTON = 'h-11 rounded border-2 border-hairline px-4 disabled:opacity-50';
+
+/** How far the search is, and what it came to. */
+interface WedgeSearch {
+  done: number;
+  total: number;
+  changes: readonly WedgeChange[] | null;
+}
 
 /** A saving with its standard error, to as many decimals as the error has. */
 function savingWords(saving: number, error: number): string {
@@ -18,7 +23,7 @@ function savingWords(saving: number, error: number): string {
 }
 
 /** One wedge's best change, in words. */
-function changeWords(change: NonNullable<WedgeSearch['changes']>[number], player: Player): string {
+function changeWords(change: WedgeChange, player: Player): string {
   const { instead, loftDeg, bounceDeg, saving, error } = change;
   const club = player.bag.find(({ name }) => name === instead)!;
   const now = `${Math.round(degrees(club.loft))}/${Math.round(degrees(club.bounce))}`;
@@ -39,32 +44,23 @@ export function OneWedge({
   situation: object;
   choice: MixChoice;
 }) {
-  const [search, setSearch] = useState<WedgeSearch | null>(null);
-  const [running, setRunning] = useState(false);
-  const [failed, setFailed] = useState(false);
-  const fail = (): void => {
-    setFailed(true);
-    setRunning(false);
-  };
-  const worker = useWorker<AuditWorker>(startAudit, fail);
+  const [asked, setAsked] = useState<object | null>(null);
+  const task = useTask<WedgeSearch>(asked, async ({ engine, signal, show }) => {
+    const total = clubsToTry(player.bag);
+    let done = 0;
+    const tries = Array.from({ length: total }, async (_, index) => {
+      const results = await engine.run('tryClub', [situation, choice, index], { signal });
+      done += 1;
+      show({ done, total, changes: null });
+      return results;
+    });
+    const results = await Promise.all(tries);
+    const changes = await engine.run('wedgeChanges', [situation, choice, results], { signal });
+    return { done, total, changes };
+  });
+  const { value: search, failure } = task;
+  const running = task.status === 'running';
   const wedges = player.bag.filter(({ type }) => type === 'wedge');
-
-  const begin = async (): Promise<void> => {
-    setSearch(null);
-    setFailed(false);
-    setRunning(true);
-    const seen = proxy((next: WedgeSearch) => setSearch(next));
-    try {
-      await worker.current?.oneWedge(situation, choice, seen);
-      setRunning(false);
-    } catch {
-      fail();
-    }
-  };
-  const stop = (): void => {
-    void worker.current?.stop();
-    setRunning(false);
-  };
 
   return (
     <section aria-labelledby="one-wedge">
@@ -77,11 +73,11 @@ export function OneWedge({
         <>
           <div className="flex items-center gap-3">
             {running ? (
-              <button type="button" onClick={stop} className={BUTTON}>
+              <button type="button" onClick={task.stop} className={BUTTON}>
                 Stop
               </button>
             ) : (
-              <button type="button" onClick={() => void begin()} className={BUTTON}>
+              <button type="button" onClick={() => setAsked({})} className={BUTTON}>
                 {search?.changes ? 'Look again' : 'Look for it'}
               </button>
             )}
@@ -94,12 +90,12 @@ export function OneWedge({
               />
             )}
           </div>
-          {failed && (
+          {failure && (
             <p role="alert" className="mt-2 font-semibold text-harm">
-              {AUDIT_FAILURE}
+              {failure.message}
             </p>
           )}
-          {search && !running && !failed && !search.changes && (
+          {search && !running && !failure && !search.changes && (
             <p className="mt-2">
               Stopped after {search.done} of {search.total} clubs.
             </p>

@@ -1,43 +1,27 @@
 import { act, render, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import type { WedgeSearch } from '@/core/search/audit/oneWedge';
-import type { Usage } from '@/core/search/audit/usage';
+import { clubsToTry } from '@/core/search/audit/oneWedge';
 import { aClub, aPlayer, CLUB_56, CLUB_60 } from '@/core/testing/fixtures';
+import { BROKEN } from '../engine/failure';
+import { standInEngine, WithEngine } from '../testing/engine';
+import { standingSituation } from '../testing/situation';
 import { AuditPanel } from './AuditPanel';
-import { AUDIT_FAILURE } from './startAudit';
-
-type Seen<T extends unknown[]> = (...values: T) => void;
-
-/** The thread of the audit, which a test makes say things. */
-const thread = {
-  usage: jest.fn<Promise<void>, [object, object, Seen<[Usage[], number, number]>]>(),
-  oneWedge: jest.fn<Promise<void>, [object, object, Seen<[WedgeSearch]>]>(),
-  stop: jest.fn(async () => undefined),
-};
-jest.mock('../frame/useWorker', () => ({ useWorker: () => ({ current: thread }) }));
-jest.mock('./startAudit', () => ({ AUDIT_FAILURE: 'It failed.' }));
-jest.mock('comlink', () => ({ proxy: <T,>(value: T): T => value }));
-
-const never = (): Promise<void> => new Promise(() => undefined);
-
-beforeEach(() => {
-  thread.usage.mockReset().mockImplementation(never);
-  thread.oneWedge.mockReset().mockImplementation(never);
-  thread.stop.mockClear();
-});
 
 const PW = aClub('PW', 'wedge', 46, 6, 118);
 
 const opened = (bag = [PW, CLUB_56, CLUB_60], readings: object[] = []) => {
+  const { engine, asked } = standInEngine();
   const view = render(
-    <AuditPanel
-      player={aPlayer('middle', bag)}
-      situation={{ shot: {} }}
-      readings={readings}
-      units="yards"
-    />,
+    <WithEngine engine={engine}>
+      <AuditPanel
+        player={aPlayer('middle', bag)}
+        situation={{ shot: {} }}
+        readings={readings}
+        units="yards"
+      />
+    </WithEngine>,
   );
-  return { ...view, user: userEvent.setup() };
+  return { ...view, asked, user: userEvent.setup() };
 };
 
 test('gaps are told from club to club, wide ones as such', () => {
@@ -65,38 +49,46 @@ test('one club has no gaps; without a wedge there is nothing to change', () => {
 });
 
 describe('called how often', () => {
-  const say = async (usage: Usage[], done: number, total: number): Promise<void> => {
-    await waitFor(() => expect(thread.usage).toHaveBeenCalled());
-    await act(async () => thread.usage.mock.lastCall![2](usage, done, total));
-  };
+  /** Answers the next parts of the mix that wait, each with one club for all of its shots. */
+  const say = async (parts: ReturnType<ReturnType<typeof standInEngine>['asked']>, club: string) =>
+    act(async () => parts.forEach((part) => part.answer(Array(4).fill(club))));
 
   test('fills up, and says how far it is', async () => {
-    opened();
-    await say([{ club: '56', share: 0.625 } as Usage], 8, 40);
+    const { asked } = opened();
+    await waitFor(() => expect(asked('clubsCalled')).toHaveLength(8));
+    const parts = asked('clubsCalled');
+    await say(parts.slice(6), '56');
     expect(screen.getByRole('progressbar', { name: 'Shots looked at' })).toHaveValue(8);
-    await say([{ club: '56', share: 0.6 } as Usage], 40, 40);
+    expect(screen.getByText('100 %')).toBeVisible();
+    await say(parts.slice(0, 2), '60');
+    expect(screen.getAllByText('50 %')).toHaveLength(2);
+    await say(parts.slice(2, 6), '56');
     expect(screen.queryByRole('progressbar', { name: 'Shots looked at' })).toBeNull();
-    expect(screen.getByText('60 %')).toBeVisible();
+    expect(screen.getByText('75 %')).toBeVisible();
   });
 
   test('over another mix starts over and stops the one before', async () => {
-    const { user } = opened(undefined, [{ shot: 1 }]);
-    await say([{ club: '56', share: 0.6 } as Usage], 8, 40);
+    const reading = standingSituation();
+    const { user, asked } = opened(undefined, [reading]);
+    await waitFor(() => expect(asked('clubsCalled')).toHaveLength(8));
+    const before = asked('clubsCalled');
+    await say(before.slice(0, 1), '56');
     await user.selectOptions(screen.getByLabelText('Over'), 'this player’s 1 readings');
-    await waitFor(() =>
-      expect(thread.usage.mock.lastCall![1]).toEqual({
-        kind: 'readings',
-        situations: [{ shot: 1 }],
-      }),
-    );
-    expect(thread.stop).toHaveBeenCalled();
-    expect(screen.queryByText('60 %')).toBeNull();
+    await waitFor(() => expect(asked('clubsCalled')).toHaveLength(9));
+    expect(asked('clubsCalled').at(-1)!.asked[1]).toEqual({
+      kind: 'readings',
+      situations: [reading],
+    });
+    expect(before.every(({ wanted }) => wanted.signal.aborted)).toBe(true);
+    await say(before.slice(1), '56');
+    expect(screen.queryByText('100 %')).toBeNull();
   });
 
   test('that fails says so', async () => {
-    thread.usage.mockRejectedValue(new Error('no'));
-    opened();
-    expect(await screen.findByRole('alert')).toHaveTextContent(AUDIT_FAILURE);
+    const { asked } = opened();
+    await waitFor(() => expect(asked('clubsCalled')).toHaveLength(8));
+    await act(async () => asked('clubsCalled')[0]!.fail(new Error('no')));
+    expect(screen.getByRole('alert')).toHaveTextContent(BROKEN);
   });
 });
 
@@ -108,24 +100,30 @@ describe('if one wedge were different', () => {
     saving: 0.05,
     error: 0.004,
   };
+  const total = clubsToTry([PW, CLUB_56, CLUB_60]);
   const begin = async () => {
     const view = opened();
     await view.user.click(screen.getByRole('button', { name: 'Look for it' }));
-    const say = (search: Partial<WedgeSearch>): Promise<void> =>
+    await waitFor(() => expect(view.asked('tryClub')).toHaveLength(total));
+    const tried = (from: number, to: number): Promise<void> =>
       act(async () =>
-        thread.oneWedge.mock.lastCall![2]({ done: 3, total: 40, ...search } as WedgeSearch),
+        view
+          .asked('tryClub')
+          .slice(from, to)
+          .forEach((each) => each.answer([])),
       );
-    return { ...view, say };
+    const ended = async (changes: unknown): Promise<void> => {
+      await tried(0, total);
+      await act(async () => view.asked('wedgeChanges')[0]!.answer(changes));
+    };
+    return { ...view, tried, ended };
   };
 
   test('is said with its error, as advice', async () => {
-    let end = (): void => undefined;
-    thread.oneWedge.mockImplementation(() => new Promise((resolve) => (end = resolve)));
-    const { say } = await begin();
-    await say({});
+    const { tried, ended } = await begin();
+    await tried(0, 3);
     expect(screen.getByRole('progressbar', { name: 'Clubs tried' })).toHaveValue(3);
-    await say({ done: 40, changes: [change] as WedgeSearch['changes'] });
-    await act(async () => end());
+    await ended([change]);
     expect(
       screen.getByText(
         'For the 56 (56/12) a 54/10 would save 0.050 ± 0.004 strokes a bunker shot.',
@@ -135,26 +133,23 @@ describe('if one wedge were different', () => {
   });
 
   test('is not advised where the saving could be chance', async () => {
-    const { say } = await begin();
-    await say({
-      done: 40,
-      changes: [{ ...change, saving: 0.05, error: 0.04 }] as WedgeSearch['changes'],
-    });
+    const { ended } = await begin();
+    await ended([{ ...change, saving: 0.05, error: 0.04 }]);
     expect(screen.getByText(/^Nothing clearly better for the 56/)).toHaveTextContent('0.05 ± 0.04');
   });
 
   test('can be stopped', async () => {
-    const { say, user } = await begin();
-    await say({});
+    const { tried, user } = await begin();
+    await tried(0, 3);
     await user.click(screen.getByRole('button', { name: 'Stop' }));
-    expect(screen.getByText('Stopped after 3 of 40 clubs.')).toBeVisible();
+    expect(screen.getByText(`Stopped after 3 of ${total} clubs.`)).toBeVisible();
     expect(screen.getByRole('button', { name: 'Look for it' })).toBeEnabled();
   });
 
   test('that fails says so and can be looked for again', async () => {
-    thread.oneWedge.mockRejectedValueOnce(new Error('no'));
-    const { user } = await begin();
-    expect(await screen.findByRole('alert')).toHaveTextContent(AUDIT_FAILURE);
+    const { asked, user } = await begin();
+    await act(async () => asked('tryClub')[0]!.fail(new Error('no')));
+    expect(screen.getByRole('alert')).toHaveTextContent(BROKEN);
     await user.click(screen.getByRole('button', { name: 'Look for it' }));
     expect(screen.queryByRole('alert')).toBeNull();
   });

@@ -1,18 +1,17 @@
 'use client';
 
-import { proxy } from 'comlink';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import { leaderWords } from '@/core/tell/words/changeWords';
 import type { MapCell } from '@/core/search/map/callMap';
 import { FACTORS, type FactorName } from '@/core/search/changes/factors';
 import type { UnitSystem } from '@/core/ground/units/system';
-import { useScanWorker } from '../desk/workers';
+import { useTask } from '../engine/useTask';
 import { AXIS_WORDS, axisValueWords, mapAxis } from './axes';
-import { save, savePng, svgText } from '../frame/files';
+import { save, savePng, svgText } from '../kit/files';
 import { mapCsv } from './mapCsv';
 import { legendOf } from './legend';
 import { MapDrawing } from './MapDrawing';
-import { Overlay, type OverlayState } from '../frame/Overlay';
+import { Overlay, type OverlayState } from '../kit/Overlay';
 
 interface MapProps {
   situation: object;
@@ -21,13 +20,17 @@ interface MapProps {
   here: Record<FactorName, number>;
 }
 
+/** Cells of a row; null while it is not filled. */
+type Row = readonly MapCell[] | null;
+
 type CallMapProps = MapProps & OverlayState;
 
 const COLUMNS = 40;
 const ROWS = 25;
+const NO_ROWS: readonly Row[] = [];
 const BUTTON = 'h-11 rounded border-2 border-hairline px-3 disabled:opacity-50';
 
-/** The best call over two factors, filled row by row by a worker, with progress and a way to stop. */
+/** The best call over two factors, filled row by row, with progress and a way to stop. */
 export function CallMap({ open, onOpenChange, ...map }: CallMapProps) {
   return (
     <Overlay title="Call map" shape="wide" open={open} onOpenChange={onOpenChange}>
@@ -36,54 +39,36 @@ export function CallMap({ open, onOpenChange, ...map }: CallMapProps) {
   );
 }
 
-type Filling = 'filling' | 'stopped' | 'done' | 'failed';
-
-/** Rows of the map as the worker fills them, and how far it is. */
+/** Rows of the map by their number from below as they are filled, side by side, and how far it is. */
 function useFilling(situation: object, factors: readonly [FactorName, FactorName]) {
-  const [rows, setRows] = useState<MapCell[][]>([]);
-  const [state, setState] = useState<Filling>('filling');
-  const worker = useScanWorker(() => setState('failed'));
-  const xAxis = useMemo(() => mapAxis(factors[0], COLUMNS), [factors]);
-  const yAxis = useMemo(() => mapAxis(factors[1], ROWS), [factors]);
-  const question = JSON.stringify(situation);
-
-  useEffect(() => {
-    let stale = false;
-    const filled = proxy((row: MapCell[]) => {
-      if (!stale) setRows((now) => [...now, row]);
-    });
-    const thread = worker;
-    // The worker is made by an effect of the same component, so it is there by the next tick.
-    const timer = setTimeout(() => {
-      setRows([]);
-      setState('filling');
-      thread.current
-        ?.map(JSON.parse(question), xAxis, yAxis, filled)
-        .then((ended) => !stale && setState(ended ? 'done' : 'stopped'))
-        .catch(() => !stale && setState('failed'));
-    }, 0);
-    return () => {
-      stale = true;
-      clearTimeout(timer);
-      void thread.current?.stop();
-    };
-  }, [question, xAxis, yAxis, worker]);
-
-  const stop = (): void => {
-    void worker.current?.stop();
-    setState('stopped');
-  };
-  return { rows, state, stop, xAxis, yAxis };
+  const [across, up] = factors;
+  const xAxis = mapAxis(across, COLUMNS);
+  const yAxis = mapAxis(up, ROWS);
+  const task = useTask<readonly Row[]>(
+    JSON.stringify([situation, across, up]),
+    async ({ engine, signal, show }) => {
+      const rows: Row[] = Array.from({ length: ROWS }, () => null);
+      const filling = rows.map(async (_, j) => {
+        rows[j] = await engine.run('mapRow', [situation, xAxis, yAxis, j], { signal });
+        show([...rows]);
+      });
+      await Promise.all(filling);
+      return rows;
+    },
+  );
+  return { ...task, rows: task.value ?? NO_ROWS, xAxis, yAxis };
 }
 
 function MapBody({ situation, units, here }: MapProps) {
   const drawing = useRef<SVGSVGElement>(null);
   const [factors, setFactors] = useState<readonly [FactorName, FactorName]>(['distance', 'lip']);
   const [cell, setCell] = useState<MapCell | null>(null);
-  const { rows, state, stop, xAxis, yAxis } = useFilling(situation, factors);
-  const legend = useMemo(() => legendOf(rows.flat()), [rows]);
+  const { rows, status, failure, stop, xAxis, yAxis } = useFilling(situation, factors);
+  const cells = useMemo(() => rows.flatMap((row) => row ?? []), [rows]);
+  const legend = useMemo(() => legendOf(cells), [cells]);
+  const filled = rows.filter((row) => row !== null).length;
   const name = `call-map-${factors[0]}-${factors[1]}`;
-  const empty = rows.length === 0;
+  const empty = filled === 0;
 
   return (
     <>
@@ -102,20 +87,20 @@ function MapBody({ situation, units, here }: MapProps) {
         />
         <div className="flex grow items-center gap-3">
           <progress
-            value={rows.length}
+            value={filled}
             max={ROWS}
             aria-label="Rows filled"
             className="h-2 grow accent-(--call-1)"
           />
-          {state === 'filling' ? (
+          {status === 'running' ? (
             <button type="button" className={BUTTON} onClick={stop}>
               Stop
             </button>
           ) : (
             <span role="status" className="text-ink-soft">
-              {state === 'done' && 'filled'}
-              {state === 'stopped' && `stopped after ${rows.length} of ${ROWS} rows`}
-              {state === 'failed' && 'could not be filled'}
+              {status === 'done' && 'filled'}
+              {status === 'stopped' && `stopped after ${filled} of ${ROWS} rows`}
+              {failure?.message}
             </span>
           )}
         </div>
@@ -172,7 +157,7 @@ function MapBody({ situation, units, here }: MapProps) {
           type="button"
           className={BUTTON}
           disabled={empty}
-          onClick={() => save(`${name}.csv`, mapCsv(rows, xAxis, yAxis, units), 'text/csv')}
+          onClick={() => save(`${name}.csv`, mapCsv(cells, xAxis, yAxis, units), 'text/csv')}
         >
           Save CSV
         </button>

@@ -7,7 +7,8 @@ import { AXIS_WORDS, axisTicks } from './axes';
 import { keyOf, type LegendEntry } from './legend';
 
 interface MapDrawingProps {
-  rows: readonly (readonly MapCell[])[];
+  /** From below; null where a row is not filled yet. */
+  rows: readonly (readonly MapCell[] | null)[];
   xAxis: MapAxis;
   yAxis: MapAxis;
   legend: readonly LegendEntry[];
@@ -24,11 +25,11 @@ const FOOT = 46;
 const TOP = 10;
 
 /** The longest run of a call in any row, for its letter. */
-function longestRun(rows: readonly (readonly MapCell[])[], key: string) {
+function longestRun(rows: MapDrawingProps['rows'], key: string) {
   let best = { length: 0, row: 0, from: 0 };
   rows.forEach((row, j) => {
     let from = 0;
-    row.forEach((cell, i) => {
+    row?.forEach((cell, i) => {
       if (!cell.best || keyOf(cell.best) !== key) from = i + 1;
       else if (i - from + 1 > best.length) best = { length: i - from + 1, row: j, from };
     });
@@ -81,7 +82,7 @@ export const MapDrawing = forwardRef<SVGSVGElement, MapDrawingProps>(
         </defs>
         <rect x={LEFT} y={TOP} width={across} height={up} fill="none" stroke="var(--hairline)" />
         {rows.map((row, j) =>
-          row.map((cell, i) => {
+          row?.map((cell, i) => {
             const entry = cell.best && legend.find(({ key }) => key === keyOf(cell.best!));
             return (
               <rect

@@ -39,8 +39,8 @@ test('axes have ticks from end to end, said in the units of the desk', () => {
 });
 
 test('a map as CSV has a line a cell, and no cell that a spreadsheet would run', () => {
-  const rows = [[cell(leader('=SUM(A1)')), cell(null)]];
-  const csv = mapCsv(rows, mapAxis('distance', 2), mapAxis('lip', 1), 'yards');
+  const cells = [cell(leader('=SUM(A1)')), cell(null)];
+  const csv = mapCsv(cells, mapAxis('distance', 2), mapAxis('lip', 1), 'yards');
   const lines = csv.trim().split('\r\n');
   expect(lines).toHaveLength(3);
   expect(lines[0]).toContain('margin_strokes');

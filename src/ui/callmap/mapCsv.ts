@@ -5,7 +5,7 @@ import { axisValueWords } from './axes';
 
 /** The cells of a map as CSV: a line each, values as said and as SI. */
 export function mapCsv(
-  rows: readonly (readonly MapCell[])[],
+  cells: readonly MapCell[],
   xAxis: MapAxis,
   yAxis: MapAxis,
   units: UnitSystem,
@@ -13,7 +13,7 @@ export function mapCsv(
   const said = (axis: MapAxis, value: number): string =>
     axisValueWords(axis.factor, value, units).replaceAll('\u00a0', ' ');
   return Papa.unparse(
-    rows.flat().map(({ x, y, best, margin }) => ({
+    cells.map(({ x, y, best, margin }) => ({
       [xAxis.factor]: said(xAxis, x),
       [yAxis.factor]: said(yAxis, y),
       [`${xAxis.factor}_si`]: x.toPrecision(5),

@@ -4,14 +4,14 @@ import type { Answer } from '@/core/tell/answer/answer';
 import type { Shot } from '@/core/ground/situation/shot';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { RULES_FOOT } from './rulesFoot';
-import { CallPanel } from '../desk/CallPanel';
-import { OtherCall } from '../desk/OtherCall';
-import { ReliefPanel } from '../desk/ReliefPanel';
-import type { DeskPlayer } from '../desk/types';
+import { CallPanel } from '../call/CallPanel';
+import { OtherCall } from '../call/OtherCall';
+import { ReliefPanel } from '../call/ReliefPanel';
+import type { RosterPlayer } from '@/core/lesson/players/player';
 import { StillSection } from '../drawing/section/StillSection';
 
 interface CardProps {
-  player: DeskPlayer;
+  player: RosterPlayer;
   /** The reading as a sentence. */
   said: string;
   shot: Shot;

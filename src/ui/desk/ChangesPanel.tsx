@@ -1,8 +1,8 @@
-import type { Changes } from './useChanges';
+import type { Changes } from './state/useChanges';
 
 /** When the call changes: each threshold with the call that takes over. */
 export function ChangesPanel({ changes }: { changes: Changes }) {
-  const { entries, busy, failed } = changes;
+  const { entries, busy, failure } = changes;
   return (
     <section aria-labelledby="changes" className="mt-4">
       <h2 id="changes" className="text-lg">
@@ -19,10 +19,8 @@ export function ChangesPanel({ changes }: { changes: Changes }) {
           );
         })}
         {busy && <li className="text-ink-soft">looking …</li>}
-        {failed && (
-          <li role="alert">The looking failed. Reload the page to have it looked for again.</li>
-        )}
-        {!busy && !failed && entries.length === 0 && (
+        {failure && <li role="alert">{failure}</li>}
+        {!busy && !failure && entries.length === 0 && (
           <li>Nothing near by changes it: lip, distance, sand, lie, slope and wind were tried.</li>
         )}
       </ul>

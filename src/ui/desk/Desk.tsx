@@ -13,28 +13,29 @@ import { Section } from '../drawing/section/Section';
 import { TopBar } from '../frame/TopBar';
 import type { Theme } from '../frame/preferences';
 import { usePreferences } from '../frame/usePreferences';
-import { CallPanel } from './CallPanel';
+import { CallPanel } from '../call/CallPanel';
 import { ChangesPanel } from './ChangesPanel';
-import { DeskOverlays } from './DeskOverlays';
-import { OtherCall } from './OtherCall';
-import { deskActions } from './deskActions';
-import { DeskFooter } from './DeskFooter';
-import type { Overlay } from './overlays';
-import { faultFor, readFor } from './situation';
-import { Sentence } from './Sentence';
-import type { TokenName } from './tokens';
+import { DeskOverlays } from './overlays/DeskOverlays';
+import { OtherCall } from '../call/OtherCall';
+import { deskActions } from './keys/deskActions';
+import { DeskFooter } from './keys/DeskFooter';
+import type { Overlay } from './keys/overlays';
+import { faultFor, readFor } from './state/situation';
+import { Sentence } from './sentence/Sentence';
+import type { TokenName } from './sentence/tokens';
 import { WhyPanel } from './WhyPanel';
-import type { DeskPlayer, KeptReading } from './types';
-import { ReliefPanel } from './ReliefPanel';
-import { useCalls } from './useCalls';
-import { useChanges } from './useChanges';
-import { useDeskKeys } from './useDeskKeys';
-import { useDraft, type DraftState } from './useDraft';
-import { useFollowing } from './useFollowing';
-import { useReading } from './useReading';
+import type { RosterPlayer } from '@/core/lesson/players/player';
+import type { KeptReading } from '@/core/tell/reading/kept';
+import { ReliefPanel } from '../call/ReliefPanel';
+import { useCalls } from './state/useCalls';
+import { useChanges } from './state/useChanges';
+import { useDeskKeys } from './keys/useDeskKeys';
+import { useDraft, type DraftState } from './state/useDraft';
+import { useFollowing } from './state/useFollowing';
+import { useReading } from './state/useReading';
 
 interface DeskProps {
-  players: readonly DeskPlayer[];
+  players: readonly RosterPlayer[];
   /** What the house prefers, where a player does not. */
   house: HousePreferences;
   readings: readonly KeptReading[];
@@ -83,7 +84,7 @@ export function Desk(props: DeskProps) {
     [shot, firmness],
   );
   const [held, setHeld] = useState(false);
-  const { answer, faults, busy, failure, worker } = useCalls(situation, units, held);
+  const { answer, faults, busy, failure } = useCalls(situation, units, held);
   const pictures = useFollowing(answer, shot, busy);
   const changes = useChanges(situation, units, busy ? null : (answer?.sheet.calls[0] ?? null));
 
@@ -189,7 +190,7 @@ export function Desk(props: DeskProps) {
             onFields={setFields}
             bag={question.player.bag}
             thresholdsOf={(factor) =>
-              changes.failed
+              changes.failure
                 ? undefined
                 : changes.busy
                   ? null
@@ -263,7 +264,6 @@ export function Desk(props: DeskProps) {
         shot={shot}
         here={here}
         sheet={sheet}
-        worker={worker}
         units={units}
         readings={props.readings}
         actions={actions}

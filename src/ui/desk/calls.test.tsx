@@ -1,27 +1,18 @@
 import { act, render, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { answer, type Answer } from '@/core/tell/answer/answer';
-import { simulate } from '@/core/tell/answer/simulation';
-import { DEMO_PLAYERS } from '@/demo/academy';
 import type { UnitSystem } from '@/core/ground/units/system';
-import { ByHand } from './ByHand';
-import { CallPanel } from './CallPanel';
-import { Compare } from './Compare';
-import { OtherCall } from './OtherCall';
-import { SchoolsTable } from './SchoolsTable';
+import { ByHand } from './overlays/ByHand';
+import { CallPanel } from '../call/CallPanel';
+import { Compare } from './overlays/Compare';
+import { OtherCall } from '../call/OtherCall';
+import { SchoolsTable } from './overlays/SchoolsTable';
+import type { Engine, Wanted } from '../engine/engine';
+import { engineAtHand, WithEngine } from '../testing/engine';
+import { standingSituation } from '../testing/situation';
 import { WhyPanel } from './WhyPanel';
 
-const [{ handed, skill, bag }] = DEMO_PLAYERS as [(typeof DEMO_PLAYERS)[number]];
-const situation = {
-  player: { handed, skill, bag },
-  shot: {
-    pin_yd: 16,
-    edge_yd: 9,
-    lip: { height_ft: 3, distance_ft: 7 },
-    lie: 'clean',
-    sand: { preset: 'medium' },
-  },
-};
+const situation = standingSituation();
 
 const said = new Map<UnitSystem, Answer>();
 function answered(units: UnitSystem): Answer {
@@ -137,23 +128,19 @@ describe('two calls line by line', () => {
 describe('a call by hand', () => {
   function opened(units: UnitSystem) {
     const asked: { setup: Record<string, number> }[] = [];
-    const worker = {
-      current: {
-        simulate: async (input: { setup: Record<string, number> }) => {
-          asked.push(input);
-          return { simulation: simulate(input) };
-        },
+    const atHand = engineAtHand();
+    const engine = {
+      ...atHand,
+      run: (name: 'simulate', [input]: [(typeof asked)[number]], wanted: Wanted) => {
+        asked.push(input);
+        return atHand.run(name, [input], wanted);
       },
-    };
+    } as Engine;
     const { calls } = answered(units).sheet;
     render(
-      <ByHand
-        situation={situation}
-        calls={calls}
-        worker={worker as unknown as Parameters<typeof ByHand>[0]['worker']}
-        units={units}
-        {...open}
-      />,
+      <WithEngine engine={engine}>
+        <ByHand situation={situation} calls={calls} units={units} {...open} />
+      </WithEngine>,
     );
     const cellOf = (line: RegExp, column: number): string =>
       within(screen.getByRole('row', { name: line })).getAllByRole('cell')[column]!.textContent;

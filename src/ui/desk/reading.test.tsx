@@ -5,12 +5,12 @@ import type { ShotInput } from '@/core/tell/format/shot';
 import { aShot } from '@/core/testing/fixtures';
 import { presetSand } from '@/core/ground/sand/presets';
 import { standInServer } from '../testing/server';
-import { KeepDialog } from './KeepDialog';
-import { ReadingsDrawer } from './ReadingsDrawer';
-import { RulesAndCare } from './RulesAndCare';
-import { TypeLine } from './TypeLine';
-import type { KeptReading } from './types';
-import { useReading } from './useReading';
+import { KeepDialog } from './overlays/KeepDialog';
+import { ReadingsDrawer } from './overlays/ReadingsDrawer';
+import { RulesAndCare } from './overlays/RulesAndCare';
+import { TypeLine } from './overlays/TypeLine';
+import type { KeptReading } from '@/core/tell/reading/kept';
+import { useReading } from './state/useReading';
 
 const open = { open: true, onOpenChange: () => undefined };
 

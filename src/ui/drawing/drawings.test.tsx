@@ -10,7 +10,7 @@ import { Bands } from './section/Bands';
 import { Handles } from './section/Handles';
 import { sectionScale, WHOLE_VIEW } from './section/scale';
 import { StillSection } from './section/StillSection';
-import { atTheFlag } from './section/SectionDrawing';
+import { atTheFlag } from './ranked';
 
 const SIZE = { width: 1200, height: 260 };
 

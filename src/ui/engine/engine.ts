@@ -1,4 +1,4 @@
-import { proxy, wrap, type Remote } from 'comlink';
+import { proxy, type Remote } from 'comlink';
 import PQueue from 'p-queue';
 import type { Answered, Asked, TaskName } from '@/workers/page/tasks';
 import type { Thread, Worked } from '@/workers/page/thread';
@@ -74,29 +74,4 @@ export function engineOf(width: number, start: () => Started): Engine {
         priority: wanted.priority ?? 0,
       }),
   };
-}
-
-/** More threads than this a page does not take, however many the machine has. */
-const MOST_THREADS = 8;
-
-function startWorker(): Started {
-  const worker = new Worker(new URL('../../workers/page.worker.ts', import.meta.url), {
-    type: 'module',
-  });
-  const broken = new Promise<never>((_, reject) => {
-    worker.onerror = (event) => reject(new Error(event.message));
-  });
-  broken.catch(() => {});
-  return { remote: wrap<Thread>(worker), broken, end: () => worker.terminate() };
-}
-
-let engine: Engine | null = null;
-
-/** The one engine of this page, as wide as the machine. */
-export function pageEngine(): Engine {
-  engine ??= engineOf(
-    Math.max(1, Math.min(MOST_THREADS, navigator.hardwareConcurrency || 2)),
-    startWorker,
-  );
-  return engine;
 }

@@ -1,8 +1,9 @@
 'use client';
 
 import { createContext, useContext, useEffect, useRef, useState } from 'react';
-import { pageEngine, type Engine } from './engine';
+import type { Engine } from './engine';
 import { Failure } from './failure';
+import { pageEngine } from './pageEngine';
 
 /** The engine that pages use; another one in tests. */
 export const EngineContext = createContext<() => Engine>(pageEngine);
@@ -46,23 +47,24 @@ const NOTHING = { key: null, status: 'idle', value: null, last: null, failure: n
  *
  * @param key tells one question from another: a text, or an object by its identity; null asks nothing
  * @param work asks the engine; what it shows and returns becomes the task's value
- * @param pauseMs rest before it begins, so that a question in motion is not asked at every step
+ * @param pauseMs rest before it begins, so that a question in motion is not asked at every step; null waits for another
  */
 export function useTask<R>(
   key: string | object | null,
   work: (job: TaskJob<R>) => Promise<R>,
-  pauseMs = 0,
+  pauseMs: number | null = 0,
 ): Task<R> {
   const engineOf = useContext(EngineContext);
   const [settled, setSettled] = useState<Settled<R>>(NOTHING);
   const stop = useRef<() => void>(() => {});
   const asked = useRef(work);
+  const answered = useRef<unknown>(null);
   useEffect(() => {
     asked.current = work;
   });
 
   useEffect(() => {
-    if (key === null) return;
+    if (key === null || pauseMs === null || answered.current === key) return;
     const controller = new AbortController();
     const { signal } = controller;
     const put = (change: Partial<Settled<R>>): void => {
@@ -77,7 +79,9 @@ export function useTask<R>(
       put({ status: 'running', value: null });
       const show = (value: R): void => put({ status: 'running', value });
       try {
-        put({ status: 'done', value: await asked.current({ engine: engineOf(), signal, show }) });
+        const value = await asked.current({ engine: engineOf(), signal, show });
+        if (!signal.aborted) answered.current = key;
+        put({ status: 'done', value });
       } catch (error) {
         const failure = error instanceof Failure ? error : new Failure(null, error);
         put({ status: 'failed', failure });

@@ -1,5 +1,5 @@
 'use client';
-import { Overlay, type OverlayState } from './Overlay';
+import { Overlay, type OverlayState } from '../kit/Overlay';
 
 interface KeySheetProps extends OverlayState {
   keys: readonly { keys: string; does: string }[];

@@ -2,7 +2,7 @@
 
 import { Command } from 'cmdk';
 import { Dialog } from 'radix-ui';
-import type { OverlayState } from './Overlay';
+import type { OverlayState } from '../kit/Overlay';
 
 /** Something that can be done from anywhere. */
 export interface PaletteAction {

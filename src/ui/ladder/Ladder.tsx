@@ -13,7 +13,7 @@ import { fractionAtClock, swingClock } from '@/core/ground/units/clock';
 import { fromMetres } from '@/core/ground/units/length';
 import { plainNumber, unitFor } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
-import { Pick } from '../frame/Pick';
+import { Pick } from '../kit/Pick';
 import { SAND_WORDS } from '@/core/tell/words/situation';
 import { Reaches } from './Reaches';
 

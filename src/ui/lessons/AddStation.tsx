@@ -7,8 +7,8 @@ import { randomStation, USUAL_LIMITS, type DrawLimits } from '@/core/lesson/plan
 import { FIRST_SHOT } from '@/core/tell/reading/reading';
 import type { ShotInput } from '@/core/tell/format/shot';
 import type { UnitSystem } from '@/core/ground/units/system';
-import type { KeptReading } from '../desk/types';
-import { TextInput } from '../players/fields';
+import type { KeptReading } from '@/core/tell/reading/kept';
+import { TextInput } from '../kit/fields';
 import { DrawLimitsForm } from './DrawLimitsForm';
 
 interface AddStationProps {

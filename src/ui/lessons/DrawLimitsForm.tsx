@@ -7,9 +7,9 @@ import { SAND_PRESETS } from '@/core/ground/sand/presets';
 import { fromMetres, toMetres } from '@/core/ground/units/length';
 import { sayRange, unitFor } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
-import { Pick } from '../frame/Pick';
-import { numberOf } from '../measure/SmallNumber';
-import { TextInput } from '../players/fields';
+import { Pick } from '../kit/Pick';
+import { numberOf } from '../kit/SmallNumber';
+import { TextInput } from '../kit/fields';
 import { LIE_WORDS, SAND_WORDS } from '@/core/tell/words/situation';
 
 interface DrawLimitsFormProps {

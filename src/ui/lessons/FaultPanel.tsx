@@ -1,18 +1,18 @@
 'use client';
 
-import { useEffect, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { SIGNS } from '@/core/lesson/faults/causes';
 import { evidenceWords } from '@/core/lesson/faults/faultWords';
-import type { Finding } from '@/core/lesson/faults/find';
+import { findFault, type Ticks } from '@/core/lesson/faults/find';
+import type { Looks } from '@/core/lesson/faults/looks';
 import { recordOf } from '@/core/lesson/players/player';
 import { chanceWords } from '@/core/tell/words/words';
-import type { LearnWorker, PlacedBall } from '@/workers/learn.worker';
-import { useWorker } from '../frame/useWorker';
-import { startLearning } from '../learn/startLearning';
-import type { LessonPlayer } from './types';
+import { forFinding, latest, type PlacedBall } from '@/core/lesson/review/against';
+import { useTask } from '../engine/useTask';
+import type { RosterPlayer } from '@/core/lesson/players/player';
 
 interface FaultPanelProps {
-  player: LessonPlayer;
+  player: RosterPlayer;
   balls: readonly PlacedBall[];
   /** Takes the fix and the drill over into the homework. */
   onDrill: (text: string) => void;
@@ -23,37 +23,20 @@ const STRONG = 0.4;
 
 /** The causes that explain the balls best, what speaks for each, what to look at next, a fix and a drill. */
 export function FaultPanel({ player, balls, onDrill }: FaultPanelProps) {
-  const [dead, setDead] = useState(false);
-  const worker = useWorker<LearnWorker>(startLearning, () => setDead(true));
-  const [ticks, setTicks] = useState<Record<string, boolean>>({});
-  const [state, setState] = useState<{
-    question: object;
-    finding: Finding | null;
-    failed: boolean;
-  } | null>(null);
-  const question = useMemo(() => ({ player, balls, ticks }), [player, balls, ticks]);
-  useEffect(() => {
-    let stale = false;
-    const timer = setTimeout(async () => {
-      const asked = [recordOf(question.player), question.balls, question.ticks] as const;
-      const show = (finding: Finding | null, failed: boolean): void => {
-        if (!stale) setState({ question, finding, failed });
-      };
-      try {
-        show((await worker.current?.find(...asked)) ?? null, false);
-      } catch {
-        show(null, true);
-      }
-    }, 0);
-    return () => {
-      stale = true;
-      clearTimeout(timer);
-    };
-  }, [question, worker]);
-  const finding = state?.finding ?? null;
+  const [ticks, setTicks] = useState<Ticks>({});
+  const question = useMemo(() => ({ player, balls }), [player, balls]);
+  const { status, value: looks, failure } = useTask<Looks | null>(
+    question,
+    ({ engine, signal }) => engine.run('looks', [recordOf(player), balls], { signal }),
+  );
+  const seen = useMemo(
+    () => latest(balls).map((ball) => forFinding(ball, player.handed)),
+    [balls, player.handed],
+  );
+  const finding = looks && findFault(seen, ticks, looks);
 
   return (
-    <section aria-labelledby="fault" aria-busy={state?.question !== question}>
+    <section aria-labelledby="fault" aria-busy={status === 'running'}>
       <h2 id="fault" className="text-xl">
         What is behind it
       </h2>
@@ -61,9 +44,9 @@ export function FaultPanel({ player, balls, onDrill }: FaultPanelProps) {
         <p>
           {balls.length === 0
             ? 'No ball is logged for this player.'
-            : dead || state?.failed
-              ? 'The finder failed on these balls. Reload the page to try again.'
-              : state?.question === question
+            : failure
+              ? failure.message
+              : status === 'done'
                 ? 'Nothing can be said of these balls.'
                 : 'Looking …'}
         </p>

@@ -14,7 +14,7 @@ import type { HistoryPoint } from '@/core/lesson/review/history';
 import { fromMetres } from '@/core/ground/units/length';
 import { plainNumber, unitFor } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
-import { sayDay } from '../frame/day';
+import { sayDay } from '../kit/day';
 
 Chart.register(CategoryScale, LinearScale, LineElement, PointElement, Legend, Tooltip);
 

@@ -7,14 +7,14 @@ import { useState } from 'react';
 import { toast, Toaster } from 'sonner';
 import type { UnitSystem } from '@/core/ground/units/system';
 import type { Theme } from '../frame/preferences';
-import { sayDay } from '../frame/day';
-import { ask, askWithText } from '../frame/request';
+import { sayDay } from '../kit/day';
+import { ask, askWithText, saidOf } from '../server/client';
 import { TopBar } from '../frame/TopBar';
 import { usePreferences } from '../frame/usePreferences';
-import type { LessonView } from './types';
+import type { StoredLesson } from '@/core/lesson/plan/stored';
 
 interface LessonListProps {
-  lessons: readonly LessonView[];
+  lessons: readonly StoredLesson[];
   units: UnitSystem;
   theme: Theme;
 }
@@ -26,17 +26,17 @@ export function LessonList(props: LessonListProps) {
   const [lessons, setLessons] = useState(props.lessons);
 
   const listAgain = async (): Promise<void> => {
-    const listed = await ask<LessonView[]>('/api/lessons');
-    if (listed.ok) setLessons(listed.body);
-    else toast.error(listed.fault);
+    const listed = await ask<StoredLesson[]>('/api/lessons');
+    if (listed.kind === 'ok') setLessons(listed.body);
+    else toast.error(saidOf(listed));
   };
   const take = async (text: string): Promise<void> => {
     const answered = await askWithText<{ known: boolean; added: number }>(
       '/api/lessons/import',
       text,
     );
-    if (!answered.ok) {
-      toast.error(answered.fault);
+    if (answered.kind !== 'ok') {
+      toast.error(saidOf(answered));
       return;
     }
     const { known, added } = answered.body;
@@ -48,17 +48,17 @@ export function LessonList(props: LessonListProps) {
     await listAgain();
   };
 
-  const remove = async (lesson: LessonView): Promise<void> => {
+  const remove = async (lesson: StoredLesson): Promise<void> => {
     const answered = await ask(`/api/lessons/${lesson.id}`, 'DELETE');
-    if (!answered.ok) {
-      toast.error(answered.fault);
+    if (answered.kind !== 'ok') {
+      toast.error(saidOf(answered));
       return;
     }
     setLessons((now) => now.filter(({ id }) => id !== lesson.id));
     const bringBack = async (): Promise<void> => {
       const back = await ask(`/api/lessons/${lesson.id}/restore`, 'POST');
-      if (back.ok) await listAgain();
-      else toast.error(back.fault);
+      if (back.kind === 'ok') await listAgain();
+      else toast.error(saidOf(back));
     };
     toast(`Deleted: ${lesson.plan.place}`, {
       duration: 10000,

@@ -10,16 +10,16 @@ import { readLessonPlan, type LessonPlan, type Station } from '@/core/lesson/pla
 import { timetable } from '@/core/lesson/plan/timetable';
 import type { ShotInput } from '@/core/tell/format/shot';
 import type { UnitSystem } from '@/core/ground/units/system';
-import type { KeptReading } from '../desk/types';
+import type { KeptReading } from '@/core/tell/reading/kept';
 import type { Theme } from '../frame/preferences';
-import { ask } from '../frame/request';
+import { ask, saidOf } from '../server/client';
 import { TopBar } from '../frame/TopBar';
 import { usePreferences } from '../frame/usePreferences';
-import { TextInput } from '../players/fields';
+import { TextInput } from '../kit/fields';
 import { AddStation } from './AddStation';
 import { PlayerPicker } from './PlayerPicker';
 import { TimetableView } from './TimetableView';
-import { useKept } from './useKept';
+import { useKept } from '../kit/useKept';
 
 interface PlanPageProps {
   id: string;
@@ -50,10 +50,10 @@ export function PlanPage(props: PlanPageProps) {
   const save = async (): Promise<void> => {
     try {
       const answered = await ask(`/api/lessons/${props.id}`, 'PUT', readLessonPlan(plan));
-      if (answered.ok) {
+      if (answered.kind === 'ok') {
         letGo();
         router.push(`/lessons/${props.id}`);
-      } else setFaults([answered.fault]);
+      } else setFaults([saidOf(answered)]);
     } catch (error) {
       if (!(error instanceof FaultyInput)) throw error;
       setFaults(error.faults.map(({ path, message }) => `${path} ${message}`));

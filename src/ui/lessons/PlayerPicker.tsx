@@ -2,7 +2,7 @@
 
 import { ArrowUp, X } from 'lucide-react';
 import { useEffect, useState } from 'react';
-import { ask } from '../frame/request';
+import { ask } from '../server/client';
 
 interface PlayerPickerProps {
   /** Players to begin with; others are found by name. */
@@ -26,7 +26,7 @@ export function PlayerPicker({ roster, names, chosen, onChosen, onName }: Player
       const answered = await ask<{ players: { id: string; name: string }[] }>(
         `/api/players?limit=12&search=${encodeURIComponent(search)}`,
       );
-      if (!stale && answered.ok) setFound(answered.body.players);
+      if (!stale && answered.kind === 'ok') setFound(answered.body.players);
     }, 150);
     return () => {
       stale = true;

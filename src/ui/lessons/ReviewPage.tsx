@@ -9,20 +9,22 @@ import { reportOf } from '@/core/lesson/review/report';
 import { summaryWords } from '@/core/lesson/review/summary';
 import type { UnitSystem } from '@/core/ground/units/system';
 import type { Theme } from '../frame/preferences';
-import { sayDay } from '../frame/day';
-import { ask } from '../frame/request';
+import { sayDay } from '../kit/day';
+import { ask, saidOf } from '../server/client';
 import { TopBar } from '../frame/TopBar';
 import { usePreferences } from '../frame/usePreferences';
 import { FaultPanel } from './FaultPanel';
-import { Pick } from '../frame/Pick';
-import { LearnPanel } from '../learn/LearnPanel';
+import { Pick } from '../kit/Pick';
+import { LearnPanel } from '../learning/LearnPanel';
 import { StatsView } from './StatsView';
-import { useKept } from './useKept';
-import type { LessonPlayer, LessonView, ShownBall } from './types';
+import { useKept } from '../kit/useKept';
+import type { RosterPlayer } from '@/core/lesson/players/player';
+import type { StoredLesson } from '@/core/lesson/plan/stored';
+import type { ShownBall } from './types';
 
 interface ReviewPageProps {
-  lesson: LessonView;
-  players: readonly LessonPlayer[];
+  lesson: StoredLesson;
+  players: readonly RosterPlayer[];
   balls: readonly ShownBall[];
   units: UnitSystem;
   theme: Theme;
@@ -92,8 +94,8 @@ export function ReviewPage(props: ReviewPageProps) {
       homework,
       closed: next,
     });
-    if (!answered.ok) {
-      toast.error(answered.fault);
+    if (answered.kind !== 'ok') {
+      toast.error(saidOf(answered));
       return;
     }
     letGo();

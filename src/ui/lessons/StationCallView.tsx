@@ -1,6 +1,6 @@
 import type { Hand } from '@/core/ground/player/player';
 import type { UnitSystem } from '@/core/ground/units/system';
-import { CallPanel } from '../desk/CallPanel';
+import { CallPanel } from '../call/CallPanel';
 import type { DrawnCall } from '@/core/tell/answer/answer';
 
 /** The call of a station with its drawings and script. */

@@ -7,7 +7,7 @@ import type { UnitSystem } from '@/core/ground/units/system';
 import { CarryPlot, carryWords } from '../plots/CarryPlot';
 import { FinishPlot, finishWords } from '../plots/FinishPlot';
 import { MarkPlot, markWords } from '../plots/MarkPlot';
-import { Pick } from '../frame/Pick';
+import { Pick } from '../kit/Pick';
 
 interface StatsViewProps {
   /** Balls that are looked at. */

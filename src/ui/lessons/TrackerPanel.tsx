@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { toast } from 'sonner';
-import { ask } from '../frame/request';
+import { ask, saidOf } from '../server/client';
 
 interface TrackerPanelProps {
   on: boolean;
@@ -19,8 +19,8 @@ export function TrackerPanel({ on, onListen, fault, who, onSimulate }: TrackerPa
   const [key, setKey] = useState<string | null>(null);
   const make = async (): Promise<void> => {
     const answered = await ask<{ key: string }>('/api/tracker/key', 'POST', {});
-    if (answered.ok) setKey(answered.body.key);
-    else toast.error(answered.fault);
+    if (answered.kind === 'ok') setKey(answered.body.key);
+    else toast.error(saidOf(answered));
   };
   return (
     <details className="border-t border-hairline pt-1">

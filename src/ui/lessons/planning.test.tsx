@@ -7,7 +7,7 @@ import { timetable } from '@/core/lesson/plan/timetable';
 import { FIRST_SHOT } from '@/core/tell/reading/reading';
 import type { ShotInput } from '@/core/tell/format/shot';
 import { toMetres } from '@/core/ground/units/length';
-import type { KeptReading } from '../desk/types';
+import type { KeptReading } from '@/core/tell/reading/kept';
 import { held, standInServer } from '../testing/server';
 import { AddStation } from './AddStation';
 import { DrawLimitsForm } from './DrawLimitsForm';

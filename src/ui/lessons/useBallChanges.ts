@@ -3,7 +3,7 @@
 import { useCallback, useRef, useState } from 'react';
 import { toast } from 'sonner';
 import type { BallChange } from '@/core/lesson/balls/ball';
-import { ask } from '../frame/request';
+import { ask, saidOf } from '../server/client';
 import type { ShownBall } from './types';
 
 /** Balls with those of the same ids in their places, and new ones behind. */
@@ -46,7 +46,7 @@ export function useBallChanges(first: readonly ShownBall[]) {
   /** Changes a saved ball and shows what came of it; gives back what is wrong, or null. */
   const change = async (ball: ShownBall, fields: BallChange): Promise<string | null> => {
     const answered = await ask<ShownBall>(`/api/balls/${ball.id}`, 'PATCH', fields);
-    if (!answered.ok) return answered.fault;
+    if (answered.kind !== 'ok') return saidOf(answered);
     if (!fields.deleted) {
       put([answered.body]);
       return null;

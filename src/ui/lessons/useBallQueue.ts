@@ -2,16 +2,9 @@
 
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { BallChange, NewBall } from '@/core/lesson/balls/ball';
-import { ask, UNREACHABLE, type Answered } from '../frame/request';
+import { ask, mayComeBack, saidOf, type Replied } from '../server/client';
 import type { ShownBall } from './types';
-import {
-  changeWaiting,
-  keepWaiting,
-  letGo,
-  waitingBall,
-  waitingBalls,
-  type WaitingBall,
-} from './waitingBalls';
+import { changeWaiting, keepWaiting, letGo, waitingBall, waitingBalls, type WaitingBall } from './waitingBalls';
 
 /** How the sending stands: all saved, on its way, the server away, or something that it refuses. */
 export type QueueState = 'saved' | 'sending' | 'offline' | 'refused';
@@ -26,14 +19,14 @@ const AT_ONCE = 20;
 async function sendChange(
   lessonId: string,
   { ball }: WaitingBall,
-): Promise<Answered<ShownBall | null>> {
+): Promise<Replied<ShownBall | null>> {
   let shown: ShownBall | null = ball;
   for (let sent = ''; ;) {
     const change = waitingBall(lessonId, ball.id)?.change;
     const now = JSON.stringify(change ?? null);
-    if (!change || now === sent) return { ok: true, body: shown };
+    if (!change || now === sent) return { kind: 'ok', body: shown };
     const answered = await ask<ShownBall>(`/api/balls/${ball.id}`, 'PATCH', change);
-    if (!answered.ok) return answered;
+    if (answered.kind !== 'ok') return answered;
     shown = change.deleted ? null : answered.body;
     sent = now;
   }
@@ -43,21 +36,21 @@ async function sendChange(
 async function save(
   lessonId: string,
   batch: readonly WaitingBall[],
-): Promise<Answered<{ balls: ShownBall[]; away: string[] }>> {
+): Promise<Replied<{ balls: ShownBall[]; away: string[] }>> {
   const answered = await ask(`/api/lessons/${lessonId}/balls`, 'POST', {
     balls: batch.map(({ ball }) => ball),
   });
-  if (!answered.ok) return answered;
+  if (answered.kind !== 'ok') return answered;
   const balls: ShownBall[] = [];
   const away: string[] = [];
   for (const waiting of batch) {
     const changed = await sendChange(lessonId, waiting);
-    if (!changed.ok) return changed;
+    if (changed.kind !== 'ok') return changed;
     letGo(lessonId, [waiting.ball.id]);
     if (changed.body) balls.push(changed.body);
     else away.push(waiting.ball.id);
   }
-  return { ok: true, body: { balls, away } };
+  return { kind: 'ok', body: { balls, away } };
 }
 
 /**
@@ -92,17 +85,17 @@ export function useBallQueue(
       setState((now) => (now === 'refused' ? now : 'sending'));
       const batch = waiting.slice(0, atOnce);
       const answered = await save(lessonId, batch);
-      if (answered.ok) {
+      if (answered.kind === 'ok') {
         saved.current(answered.body.balls, answered.body.away);
         continue;
       }
-      const away = answered.fault === UNREACHABLE || /answered 5\d\d/.test(answered.fault);
+      const away = mayComeBack(answered);
       if (!away && batch.length > 1) {
         atOnce = 1;
         continue;
       }
       setState(away ? 'offline' : 'refused');
-      setFault(away ? null : answered.fault);
+      setFault(away ? null : saidOf(answered));
       busy.current = false;
       return;
     }

@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useRef } from 'react';
-import { ask } from '../frame/request';
+import { ask } from '../server/client';
 import type { ShownBall } from './types';
 
 /** Brings balls that other devices or a tracker log, a look every so many milliseconds while the page is seen. */
@@ -26,7 +26,7 @@ export function useOtherBalls(
         `/api/lessons/${lessonId}/balls?after=${last.current}`,
       );
       busy = false;
-      if (answered.ok && answered.body.length > 0) take.current(answered.body);
+      if (answered.kind === 'ok' && answered.body.length > 0) take.current(answered.body);
     };
     const timer = setInterval(() => void look(), everyMs);
     return () => clearInterval(timer);

@@ -2,7 +2,7 @@
 
 import { useEffect, useRef, useState } from 'react';
 import type { TrackerAim } from '@/core/lesson/tracker/aim';
-import { ask, type Answered } from '../frame/request';
+import { ask, saidOf, type Replied } from '../server/client';
 
 /** A lesson's word that it listens is said again this often; the server takes it as gone after three minutes. */
 const AGAIN_MS = 60_000;
@@ -28,19 +28,19 @@ export function useTracker(aim: TrackerAim | null) {
     let stale = false;
     const { lesson, player, station } = JSON.parse(wanted) as TrackerAim;
     const whose = `${AIM}?${new URLSearchParams({ lesson, player, station: String(station) })}`;
-    const inTurn = <T>(work: () => Promise<Answered<T>>): Promise<Answered<T>> => {
+    const inTurn = <T>(work: () => Promise<Replied<T>>): Promise<Replied<T>> => {
       const next = turn.current.then(work);
       turn.current = next;
       return next;
     };
     const say = async (): Promise<void> => {
       const answered = await inTurn(() => ask<TrackerState>(AIM, 'PUT', JSON.parse(wanted)));
-      if (!stale) setFault(answered.ok ? null : answered.fault);
+      if (!stale) setFault(answered.kind === 'ok' ? null : saidOf(answered));
     };
     const sayAgain = async (): Promise<void> => {
       const answered = await inTurn(() => ask<TrackerState>(AIM));
       if (stale) return;
-      const other = answered.ok ? answered.body.aim : null;
+      const other = answered.kind === 'ok' ? answered.body.aim : null;
       if (!other || isFor(other, JSON.parse(wanted) as TrackerAim)) return say();
       setOn(false);
       setFault('Another page listens to the tracker now.');

@@ -10,7 +10,7 @@ import { fromMetres } from '@/core/ground/units/length';
 import { plainNumber, unitFor } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { reckon, Result } from './Result';
-import { numberOf, SmallNumber } from './SmallNumber';
+import { numberOf, SmallNumber } from '../kit/SmallNumber';
 import { usePace } from './usePace';
 
 interface LipMeasureProps {

@@ -7,7 +7,7 @@ import { statWords } from '@/core/lesson/review/statWords';
 import type { RosterPlayer } from '@/core/lesson/players/player';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { RULES_FOOT } from '../card/rulesFoot';
-import { sayDay } from '../frame/day';
+import { sayDay } from '../kit/day';
 import { FinishPlot } from '../plots/FinishPlot';
 import { MarkPlot } from '../plots/MarkPlot';
 import { Drawing } from './Drawing';

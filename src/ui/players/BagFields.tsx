@@ -12,7 +12,7 @@ import { typicalClub, type ClubType } from '@/core/ground/club/club';
 import { degrees } from '@/core/ground/units/angle';
 import { plainNumber, unitFor } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
-import { Choice, TextInput } from './fields';
+import { Choice, TextInput } from '../kit/fields';
 import type { PlayerFormValues } from './playerForm';
 
 interface BagFieldsProps {

@@ -4,8 +4,8 @@ import { useRouter } from 'next/navigation';
 import { AlertDialog } from 'radix-ui';
 import { useState } from 'react';
 import type { RosterPlayer } from '@/core/lesson/players/player';
-import { ask } from '../frame/request';
-import type { OverlayState } from '../frame/Overlay';
+import { ask, saidOf } from '../server/client';
+import type { OverlayState } from '../kit/Overlay';
 
 /** Asks, and takes everything about a player away for good. */
 export function EraseDialog({
@@ -18,8 +18,8 @@ export function EraseDialog({
   const [fault, setFault] = useState<string | null>(null);
   const erase = async (): Promise<void> => {
     const answered = await ask(`/api/players/${player.id}/erase`, 'POST');
-    if (answered.ok) router.push('/players');
-    else setFault(answered.fault);
+    if (answered.kind === 'ok') router.push('/players');
+    else setFault(saidOf(answered));
   };
   return (
     <AlertDialog.Root open={open} onOpenChange={onOpenChange}>

@@ -7,9 +7,9 @@ import { carryFromShots } from '@/core/lesson/players/likelySlip';
 import { fromMetres, toMetres } from '@/core/ground/units/length';
 import { plainNumber, sayLength, unitFor } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
-import { ask } from '../frame/request';
-import { TextInput } from './fields';
-import type { GrassShot } from './types';
+import { ask, saidOf } from '../server/client';
+import { TextInput } from '../kit/fields';
+import type { GrassShot } from '@/core/lesson/players/grassShot';
 
 interface GrassShotsProps {
   playerId: string;
@@ -43,7 +43,7 @@ export function GrassShots({ playerId, clubs, first, units, onCarries }: GrassSh
         carry_m: toMetres(Number(part.replace(',', '.')), unit),
       })),
     });
-    if (!answered.ok) return setFault(answered.fault);
+    if (answered.kind !== 'ok') return setFault(saidOf(answered));
     setFault(null);
     setTyped('');
     setShots(answered.body);
@@ -51,8 +51,8 @@ export function GrassShots({ playerId, clubs, first, units, onCarries }: GrassSh
 
   const takeAway = async ({ id }: GrassShot): Promise<void> => {
     const answered = await ask(`/api/players/${playerId}/shots/${id}`, 'DELETE');
-    if (!answered.ok) {
-      toast.error(answered.fault);
+    if (answered.kind !== 'ok') {
+      toast.error(saidOf(answered));
       return;
     }
     setShots((now) => now.filter((shot) => shot.id !== id));

@@ -7,10 +7,10 @@ import { DEFAULT_CAUTION } from '@/core/search/candidates/rank';
 import { HANDS, SKILLS } from '@/core/ground/player/player';
 import { readHouse, type House } from '@/core/lesson/players/house';
 import { FaultyInput } from '@/core/tell/format/fault';
-import { Overlay, type OverlayState } from '../frame/Overlay';
-import { ask } from '../frame/request';
+import { Overlay, type OverlayState } from '../kit/Overlay';
+import { ask, saidOf } from '../server/client';
 import { SKILL_WORDS, HAND_WORDS } from '@/core/tell/words/player';
-import { Choice, TextInput } from './fields';
+import { Choice, TextInput } from '../kit/fields';
 import { SchoolChecks } from './SchoolChecks';
 
 interface HouseFormProps extends OverlayState {
@@ -50,7 +50,7 @@ export function HouseForm({ house, onSaved, open, onOpenChange }: HouseFormProps
         caution: Number(values.caution),
       });
       const answered = await ask<House>('/api/academy', 'PUT', next);
-      if (!answered.ok) return setRefused(answered.fault);
+      if (answered.kind !== 'ok') return setRefused(saidOf(answered));
       toast.success('The academy’s settings are saved.');
       onSaved(answered.body);
     } catch (error) {

@@ -7,7 +7,7 @@ import type { ImportedLine } from '@/core/lesson/players/playersCsv';
 import { bagText } from '@/core/lesson/players/bagText';
 import type { UnitSystem } from '@/core/ground/units/system';
 import type { Theme } from '../frame/preferences';
-import { askWithText } from '../frame/request';
+import { askWithText, saidOf } from '../server/client';
 import { TopBar } from '../frame/TopBar';
 import { usePreferences } from '../frame/usePreferences';
 import { SKILL_WORDS } from '@/core/tell/words/player';
@@ -65,8 +65,8 @@ export function ImportPage(props: { units: UnitSystem; theme: Theme }) {
     const answered = await askWithText<Preview>('/api/players/import', content);
     if (mine !== asked.current) return;
     setBusy(false);
-    setPreview(answered.ok ? answered.body : null);
-    setFault(answered.ok ? null : answered.fault);
+    setPreview(answered.kind === 'ok' ? answered.body : null);
+    setFault(answered.kind === 'ok' ? null : saidOf(answered));
   };
   const accept = async (): Promise<void> => {
     setBusy(true);
@@ -75,11 +75,11 @@ export function ImportPage(props: { units: UnitSystem; theme: Theme }) {
       text,
     );
     setBusy(false);
-    if (answered.ok) {
+    if (answered.kind === 'ok') {
       setAdded(answered.body);
       setPreview(null);
       setText('');
-    } else setFault(answered.fault);
+    } else setFault(saidOf(answered));
   };
   const toAdd = preview ? preview.counts.good - (twice ? 0 : preview.counts.twice) : 0;
 

@@ -5,11 +5,11 @@ import { useForm } from 'react-hook-form';
 import { BODY_CAUTIONS, HANDS, SKILLS, USUAL_MISSES } from '@/core/ground/player/player';
 import { readPlayerRecord, type PlayerRecord } from '@/core/lesson/players/record';
 import type { UnitSystem } from '@/core/ground/units/system';
-import { Overlay, type OverlayState } from '../frame/Overlay';
+import { Overlay, type OverlayState } from '../kit/Overlay';
 import { SKILL_WORDS, BODY_WORDS, HAND_WORDS, MISS_NAMES } from '@/core/tell/words/player';
 import { BagFields } from './BagFields';
 import { SchoolChecks } from './SchoolChecks';
-import { Choice, TextInput } from './fields';
+import { Choice, TextInput } from '../kit/fields';
 import { fromForm, playerResolver, toForm, type PlayerFormValues } from './playerForm';
 
 interface PlayerFormProps extends OverlayState {

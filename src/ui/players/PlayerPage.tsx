@@ -13,16 +13,16 @@ import { golferOf } from '@/core/model/golfer/golferOf';
 import { schoolName } from '@/core/search/schools/schools';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { AuditPanel } from '../audit/AuditPanel';
-import type { KeptReading } from '../desk/types';
+import type { KeptReading } from '@/core/tell/reading/kept';
 import type { Theme } from '../frame/preferences';
-import { sayDay } from '../frame/day';
-import { ask } from '../frame/request';
+import { sayDay } from '../kit/day';
+import { ask, saidOf } from '../server/client';
 import { TopBar } from '../frame/TopBar';
 import { usePreferences } from '../frame/usePreferences';
 import { Ladder } from '../ladder/Ladder';
 import { SKILL_WORDS, HAND_WORDS, MISS_NAMES } from '@/core/tell/words/player';
 import { History } from '../lessons/History';
-import type { LessonView } from '../lessons/types';
+import type { StoredLesson } from '@/core/lesson/plan/stored';
 import { Learnt } from './Learnt';
 import { CarryLine } from './CarryLine';
 import { EraseDialog } from './EraseDialog';
@@ -30,12 +30,12 @@ import { GrassShots } from './GrassShots';
 import { PlayerForm } from './PlayerForm';
 import { PocketLinks } from './PocketLinks';
 import { Rack } from './Rack';
-import type { GrassShot } from './types';
+import type { GrassShot } from '@/core/lesson/players/grassShot';
 
 interface PlayerPageProps {
   player: RosterPlayer;
   readings: readonly KeptReading[];
-  lessons: readonly LessonView[];
+  lessons: readonly StoredLesson[];
   /** What each of them came to. */
   history: readonly HistoryPoint[];
   shots: readonly GrassShot[];
@@ -57,7 +57,7 @@ export function PlayerPage(props: PlayerPageProps) {
 
   const save = async (record: PlayerRecord): Promise<string | null> => {
     const answered = await ask<RosterPlayer>(`/api/players/${player.id}`, 'PUT', record);
-    if (!answered.ok) return answered.fault;
+    if (answered.kind !== 'ok') return saidOf(answered);
     setPlayer(answered.body);
     toast.success('Saved.');
     return null;
@@ -65,8 +65,8 @@ export function PlayerPage(props: PlayerPageProps) {
 
   const letGo = async (): Promise<void> => {
     const answered = await ask(`/api/players/${player.id}/learnt`, 'DELETE');
-    if (!answered.ok) {
-      toast.error(answered.fault);
+    if (answered.kind !== 'ok') {
+      toast.error(saidOf(answered));
       return;
     }
     setPlayer((now) => {

@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import { SAND_PRESETS, type SandPreset } from '@/core/ground/sand/presets';
 import type { UnitSystem } from '@/core/ground/units/system';
-import { Pick } from '../frame/Pick';
+import { Pick } from '../kit/Pick';
 import { SAND_WORDS } from '@/core/tell/words/situation';
 
 const LINK = 'flex h-11 items-center rounded border-2 border-hairline px-4 hover:bg-paper-deep';

@@ -12,7 +12,7 @@ import { usePreferences } from '../frame/usePreferences';
 import { HouseForm } from './HouseForm';
 import { PlayerForm } from './PlayerForm';
 import { RosterTable } from './RosterTable';
-import type { ListedPlayer, RosterPageData } from './types';
+import type { ListedPlayer, RosterPageData } from '@/core/lesson/players/player';
 import { useRoster } from './useRoster';
 
 interface RosterProps {

@@ -8,7 +8,7 @@ import { EraseDialog } from './EraseDialog';
 import { HouseForm } from './HouseForm';
 import { ImportPage } from './ImportPage';
 import { PlayerForm } from './PlayerForm';
-import type { ListedPlayer, RosterPageData } from './types';
+import type { ListedPlayer, RosterPageData } from '@/core/lesson/players/player';
 import { useRoster } from './useRoster';
 
 const pushed: string[] = [];

@@ -6,7 +6,7 @@ import { standInServer } from '../testing/server';
 import { CarryLine } from './CarryLine';
 import { GrassShots } from './GrassShots';
 import { Rack } from './Rack';
-import type { GrassShot } from './types';
+import type { GrassShot } from '@/core/lesson/players/grassShot';
 
 const shot = (id: number, club: string, yards: number): GrassShot => ({
   id,

@@ -3,14 +3,14 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { toast } from 'sonner';
 import type { PlayerRecord } from '@/core/lesson/players/record';
-import { ask } from '../frame/request';
-import type { ListedPlayer, RosterOrder, RosterPageData } from './types';
+import { ask, saidOf } from '../server/client';
+import type { ListedPlayer, PlayerOrder, RosterPageData } from '@/core/lesson/players/player';
 
 /** What the roster shows. */
 export interface RosterView {
   search: string;
   archived: boolean;
-  order: RosterOrder;
+  order: PlayerOrder;
   descending: boolean;
 }
 
@@ -42,8 +42,8 @@ export function useRoster(first: RosterPageData) {
     const mine = ++asked.current;
     const answered = await ask<RosterPageData>(`/api/players?${queryOf(wanted, offset)}`);
     if (mine !== asked.current) return;
-    if (!answered.ok) {
-      toast.error(answered.fault);
+    if (answered.kind !== 'ok') {
+      toast.error(saidOf(answered));
       return;
     }
     const { players, total } = answered.body;
@@ -67,7 +67,7 @@ export function useRoster(first: RosterPageData) {
     const answered = id
       ? await ask(`/api/players/${id}`, 'PUT', record)
       : await ask('/api/players', 'POST', record);
-    if (!answered.ok) return answered.fault;
+    if (answered.kind !== 'ok') return saidOf(answered);
     toast.success(`Saved: ${record.name}`);
     await again();
     return null;
@@ -75,8 +75,8 @@ export function useRoster(first: RosterPageData) {
 
   const archive = async ({ id, name, archived }: ListedPlayer): Promise<void> => {
     const answered = await ask(`/api/players/${id}/archive`, 'POST', { archived: !archived });
-    if (!answered.ok) {
-      toast.error(answered.fault);
+    if (answered.kind !== 'ok') {
+      toast.error(saidOf(answered));
       return;
     }
     toast(archived ? `Back in the roster: ${name}` : `Archived: ${name}`);
@@ -86,12 +86,12 @@ export function useRoster(first: RosterPageData) {
   const remove = async ({ id, name }: ListedPlayer): Promise<void> => {
     const bringBack = async (): Promise<void> => {
       const answered = await ask(`/api/players/${id}/restore`, 'POST');
-      if (!answered.ok) toast.error(`${name} could not be brought back. ${answered.fault}`);
+      if (answered.kind !== 'ok') toast.error(`${name} could not be brought back. ${saidOf(answered)}`);
       await again();
     };
     const answered = await ask(`/api/players/${id}`, 'DELETE');
-    if (!answered.ok) {
-      toast.error(answered.fault);
+    if (answered.kind !== 'ok') {
+      toast.error(saidOf(answered));
       return;
     }
     toast(`Deleted: ${name}`, {

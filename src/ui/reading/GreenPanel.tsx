@@ -4,8 +4,8 @@ import { GREEN_FIRMNESS, type Green } from '@/core/ground/situation/green';
 import { degrees } from '@/core/ground/units/angle';
 import { fromMetres } from '@/core/ground/units/length';
 import type { SetFields } from './LengthPanel';
-import { ChoiceGroup } from './ChoiceGroup';
-import { NumberPanel } from './NumberPanel';
+import { ChoiceGroup } from '../kit/ChoiceGroup';
+import { NumberPanel } from '../kit/NumberPanel';
 
 /** Speed of the green, its slope where the ball lands, and how it takes a ball. */
 export function GreenPanel({ green, onFields }: { green: Green; onFields: SetFields }) {

@@ -6,7 +6,7 @@ import { unitFor, type Scale } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { MeasureBox } from '../measure/MeasureBox';
 import { Pacing } from '../measure/Pacing';
-import { NumberPanel } from './NumberPanel';
+import { NumberPanel } from '../kit/NumberPanel';
 
 /** Sets fields of the shot; gives back what is wrong, or null. */
 export type SetFields = (changes: Readonly<Record<string, unknown>>) => string | null;

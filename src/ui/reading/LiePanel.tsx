@@ -3,8 +3,8 @@
 import { LIES, burialOf, nearestLie, type Lie } from '@/core/ground/sand/lie';
 import type { Sand } from '@/core/ground/sand/presets';
 import { LieDrawing } from '../drawing/LieDrawing';
-import { ChoiceGroup } from './ChoiceGroup';
-import { NumberPanel } from './NumberPanel';
+import { ChoiceGroup } from '../kit/ChoiceGroup';
+import { NumberPanel } from '../kit/NumberPanel';
 import { LIE_WORDS } from '@/core/tell/words/situation';
 
 interface LiePanelProps {

@@ -3,15 +3,15 @@
 import Link from 'next/link';
 import { RadioGroup } from 'radix-ui';
 import { useEffect, useState } from 'react';
-import type { DeskPlayer } from '../desk/types';
-import { ask } from '../frame/request';
+import type { RosterPlayer } from '@/core/lesson/players/player';
+import { ask } from '../server/client';
 import { SKILL_WORDS } from '@/core/tell/words/player';
 
 interface PlayerPanelProps {
   /** Players known to the desk. */
-  players: readonly DeskPlayer[];
+  players: readonly RosterPlayer[];
   value: string;
-  onValue: (player: DeskPlayer) => void;
+  onValue: (player: RosterPlayer) => void;
 }
 
 const PAUSE_MS = 150;
@@ -19,15 +19,15 @@ const PAUSE_MS = 150;
 /** The players with hand, skill and what they carry into the sand; others are found by name. */
 export function PlayerPanel({ players, value, onValue }: PlayerPanelProps) {
   const [search, setSearch] = useState('');
-  const [found, setFound] = useState<readonly DeskPlayer[] | null>(null);
+  const [found, setFound] = useState<readonly RosterPlayer[] | null>(null);
   useEffect(() => {
     if (search.trim() === '') return;
     let stale = false;
     const timer = setTimeout(async () => {
-      const answered = await ask<{ players: DeskPlayer[] }>(
+      const answered = await ask<{ players: RosterPlayer[] }>(
         `/api/players?limit=20&search=${encodeURIComponent(search)}`,
       );
-      if (!stale) setFound(answered.ok ? answered.body.players : []);
+      if (!stale) setFound(answered.kind === 'ok' ? answered.body.players : []);
     }, PAUSE_MS);
     return () => {
       stale = true;

@@ -4,9 +4,9 @@ import { Checkbox } from 'radix-ui';
 import { Check } from 'lucide-react';
 import { SAND_PRESETS, type SandPreset } from '@/core/ground/sand/presets';
 import { SandSwatch } from '../drawing/SandSwatch';
-import { ChoiceGroup } from './ChoiceGroup';
+import { ChoiceGroup } from '../kit/ChoiceGroup';
 import type { SetFields } from './LengthPanel';
-import { NumberPanel } from './NumberPanel';
+import { NumberPanel } from '../kit/NumberPanel';
 import { SAND_WORDS } from '@/core/tell/words/situation';
 
 interface SandPanelProps {

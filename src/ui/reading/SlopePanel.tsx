@@ -6,7 +6,7 @@ import { TiltDrawing } from '../drawing/TiltDrawing';
 import { MeasureBox } from '../measure/MeasureBox';
 import { TiltMeasure } from '../measure/TiltMeasure';
 import type { SetFields } from './LengthPanel';
-import { NumberPanel } from './NumberPanel';
+import { NumberPanel } from '../kit/NumberPanel';
 
 interface SlopePanelProps {
   alongDeg: number;

@@ -8,7 +8,7 @@ import type { ShotInput } from '@/core/tell/format/shot';
 import { fromMetres } from '@/core/ground/units/length';
 import { plainNumber, unitFor } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
-import { numberOf, SmallNumber } from '../measure/SmallNumber';
+import { numberOf, SmallNumber } from '../kit/SmallNumber';
 import type { SetFields } from './LengthPanel';
 
 /** A way out as the reading says it. */

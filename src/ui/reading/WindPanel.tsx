@@ -2,8 +2,8 @@
 
 import { fromMps, speedUnit, toMps } from '@/core/ground/units/speed';
 import type { UnitSystem } from '@/core/ground/units/system';
-import { ChoiceGroup } from './ChoiceGroup';
-import { NumberPanel } from './NumberPanel';
+import { ChoiceGroup } from '../kit/ChoiceGroup';
+import { NumberPanel } from '../kit/NumberPanel';
 import { WIND_FROM } from './wind';
 
 interface WindPanelProps {

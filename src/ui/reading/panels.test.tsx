@@ -9,7 +9,7 @@ import { GreenPanel } from './GreenPanel';
 import { PacedPanel } from './LengthPanel';
 import { LiePanel } from './LiePanel';
 import { LipPanel } from './LipPanel';
-import { NumberPanel } from './NumberPanel';
+import { NumberPanel } from '../kit/NumberPanel';
 import { SandPanel } from './SandPanel';
 import { SlopePanel } from './SlopePanel';
 import { WindPanel } from './WindPanel';

@@ -1,22 +1,10 @@
-import type { SandPreset } from '@/core/ground/sand/presets';
-import { mixOf, standardMix, type MixedShot } from '@/core/search/audit/mix';
 import { tryClub, wedgeChanges, type ClubResults } from '@/core/search/audit/oneWedge';
 import { clubsCalled } from '@/core/search/audit/usage';
 import { readSituation } from '@/core/tell/format/situation';
+import { mixFor, type MixChoice } from '@/core/tell/reading/mixChoice';
 import type { Job } from './job';
 
-/** What an audit is made over: a season of bunkers, one sand of it, or readings that were kept. */
-export type MixChoice =
-  { kind: 'season'; sand?: SandPreset } | { kind: 'readings'; situations: object[] };
-
-const SHOTS = 32;
 const SEED = 1;
-
-/** The shots of a choice. */
-export function mixFor(choice: MixChoice): MixedShot[] {
-  if (choice.kind === 'season') return standardMix(SHOTS, choice.sand);
-  return mixOf(choice.situations.map((situation) => readSituation(situation).question.shot));
-}
 
 /** The player of a situation. */
 const playerOf = (situation: object) => readSituation(situation).question.player;

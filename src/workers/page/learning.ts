@@ -4,22 +4,12 @@ import { movesOf } from '@/core/lesson/learning/moves';
 import type { Station } from '@/core/lesson/plan/lesson';
 import { situationFor } from '@/core/lesson/players/player';
 import type { PlayerRecord } from '@/core/lesson/players/record';
-import {
-  counted,
-  forFinding,
-  forLearning,
-  hitsFor,
-  latest,
-  type CalledBall,
-} from '@/core/lesson/review/against';
+import { counted, forFinding, forLearning, hitsFor, latest, type PlacedBall } from '@/core/lesson/review/against';
 import { plainGolferOf } from '@/core/model/golfer/golferOf';
 import { readSituation } from '@/core/tell/format/situation';
 import type { Job } from './job';
 
 const SEED = 1;
-
-/** A ball with the station that it was hit from. */
-export type PlacedBall = CalledBall & { at: Station };
 
 const playerOf = (record: PlayerRecord, station: Station) =>
   readSituation(situationFor(record, station.shot)).question.player;

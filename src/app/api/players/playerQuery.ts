@@ -1,5 +1,6 @@
 import { FaultyInput, type Fault } from '@/core/tell/format/fault';
-import { PLAYER_ORDERS, type PlayerQuery } from '@/data/players';
+import { PLAYER_ORDERS } from '@/core/lesson/players/player';
+import type { PlayerQuery } from '@/data/players';
 
 const MOST = 200;
 const LONGEST_SEARCH = 120;

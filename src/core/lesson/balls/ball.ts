@@ -1,23 +1,10 @@
 import { toMetres, type LengthUnit } from '@/core/ground/units/length';
 import { sayRange } from '@/core/ground/units/say';
 import { check } from '@/core/tell/format/fault';
-import {
-  exactObject,
-  flagField,
-  integerField,
-  listField,
-  numberField,
-  proseField,
-  required,
-  textField,
-  wordField,
-  type Field,
-  type FieldsOf,
-  type Of,
-} from '@/core/tell/format/fields';
+import { exactObject, flagField, integerField, listField, numberField, proseField, required, textField, wordField, type Field, type FieldsOf, type Of } from '@/core/tell/format/fields';
 import { playerIdField, timeField, uuidField } from '@/core/tell/format/ids';
 import { callSchema } from '@/core/tell/format/setup';
-import { MOST_STATIONS } from '../plan/lesson';
+import { MOST_STATIONS, type Station } from '../plan/lesson';
 
 export const STRIKES = ['good', 'thin', 'heavy', 'lip', 'heel'] as const;
 export type Strike = (typeof STRIKES)[number];
@@ -94,6 +81,12 @@ const excluded = textField(0, 200);
 export const exchangedBallSchema = exactObject({ ...ballFields, excluded });
 
 export type ExchangedBall = Of<typeof exchangedBallSchema>;
+
+/** A ball as it is stored: with its place in the order of the server. */
+export type StoredBall = ExchangedBall & { seq: number };
+
+/** A ball of a player with its lesson and the station that it was hit from. */
+export type BallOfPlayer = StoredBall & { lesson: string; at: Station };
 
 const ballsSchema = exactObject({ balls: required(listField(required(ballSchema), 1, 100)) });
 

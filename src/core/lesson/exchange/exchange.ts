@@ -1,13 +1,6 @@
 import Papa from 'papaparse';
 import { check } from '@/core/tell/format/fault';
-import {
-  exactObject,
-  listField,
-  numberField,
-  required,
-  wordField,
-  type Of,
-} from '@/core/tell/format/fields';
+import { exactObject, listField, numberField, required, wordField, type Of } from '@/core/tell/format/fields';
 import { uuidField } from '@/core/tell/format/ids';
 import { rounded } from '@/core/tell/format/rounded';
 import { saidSetup } from '@/core/tell/format/setup';
@@ -15,6 +8,15 @@ import { exchangedBallSchema } from '../balls/ball';
 import { closingFields, planSchema, readLessonPlan } from '../plan/lesson';
 
 export const LESSON_FORMAT = 'mellow-divot/lesson';
+
+/** What became of a lesson's file. */
+export interface Imported {
+  id: string;
+  /** True when the lesson was there already: its plan, summary and balls stay as they are here. */
+  known: boolean;
+  /** Balls that were not here before. */
+  added: number;
+}
 
 const MOST_BALLS = 20_000;
 

@@ -13,6 +13,21 @@ export interface RosterPlayer extends PlayerRecord {
   updatedAt: string;
 }
 
+/** A player in the roster's list. */
+export interface ListedPlayer extends RosterPlayer {
+  readings: number;
+}
+
+/** What a list of players can be ordered by. */
+export const PLAYER_ORDERS = ['name', 'skill', 'readings', 'changed'] as const;
+export type PlayerOrder = (typeof PLAYER_ORDERS)[number];
+
+/** A page of the roster, and how many players there are in all. */
+export interface RosterPageData {
+  players: ListedPlayer[];
+  total: number;
+}
+
 /** The record of a player: what is typed, without what the product keeps about it. */
 export function recordOf(player: RosterPlayer): PlayerRecord {
   const { name, handed, skill, usual_miss, cautions, units, schools, notes, bag } = player;

@@ -1,7 +1,6 @@
 import { acrossFor, type Hand, type Player } from '@/core/ground/player/player';
 import { entryMeant, readSetup, type CallRecord } from '@/core/tell/format/setup';
 import { readSituation } from '@/core/tell/format/situation';
-
 import type { FoundBall } from '../faults/features';
 import type { Hit } from '@/core/model/shot/hit';
 import type { LoggedBall } from '../learning/learn';
@@ -14,6 +13,9 @@ import type { StatBall } from './stats';
 
 /** A ball with the call that it was hit for and where. */
 export type CalledBall = LoggedFields & { call: CallRecord; station: number; excluded?: string };
+
+/** A ball with the station that it was hit from. */
+export type PlacedBall = CalledBall & { at: Station };
 
 /** Those that count: not excluded. */
 export const counted = <T extends { excluded?: string }>(balls: readonly T[]): T[] =>

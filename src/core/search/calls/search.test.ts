@@ -5,7 +5,7 @@ import { aPlayer, aShot, CLUB_56, CLUB_60 } from '@/core/testing/fixtures';
 import { fromMetres } from '@/core/ground/units/length';
 import { SCHOOLS } from '../schools/schools';
 import { radians } from '@/core/ground/units/angle';
-import { callMap } from '../map/callMap';
+import { mapRow } from '../map/callMap';
 import { familiesFor } from '../candidates/candidate';
 import { changesWhen } from '../changes/changes';
 import { prescribe } from './prescribe';
@@ -198,25 +198,18 @@ test('where nothing gets out, it is said what would let it', () => {
 
 test('the call map goes row by row, longer shots with less loft', () => {
   const question = { player: aPlayer(), shot: aShot(20, 2), seed: 7 };
-  const rows = [
-    ...callMap(
-      question,
-      { factor: 'distance', low: 10, high: 34, cells: 3 },
-      { factor: 'lip', low: 0.3, high: 1.2, cells: 2 },
-    ),
-  ];
-  expect(rows).toHaveLength(2);
-  expect(rows[0]).toHaveLength(3);
+  const distance = { factor: 'distance', low: 10, high: 34, cells: 3 } as const;
+  const lip = { factor: 'lip', low: 0.3, high: 1.2, cells: 2 } as const;
+  const rows = [0, 1].map((j) => mapRow(question, distance, lip, j));
+  expect(rows.map((row) => row.map(({ y }) => y))).toEqual([
+    [0.525, 0.525, 0.525],
+    [0.975, 0.975, 0.975],
+  ]);
   const loft = (name: string): number => aPlayer().bag.find((each) => each.name === name)!.loft;
   const [near, , far] = rows[0]!;
   expect(loft(far!.best!.club)).toBeLessThanOrEqual(loft(near!.best!.club));
-  expect(() => [
-    ...callMap(
-      question,
-      { factor: 'lip', low: 0, high: 1, cells: 2 },
-      { factor: 'lip', low: 0, high: 1, cells: 2 },
-    ),
-  ]).toThrow(RangeError);
+  expect(() => mapRow(question, lip, lip, 0)).toThrow(RangeError);
+  expect(() => mapRow(question, distance, lip, 2)).toThrow(RangeError);
 });
 
 test('a slope across is aimed off for, either way alike', () => {

@@ -17,6 +17,9 @@ export const SIMULATION_FORMAT = 'mellow-divot/simulation';
 /** Swings that a simulated set-up is rated over. */
 const SAMPLE = 1024;
 
+/** What a set-up comes to. */
+export type Simulation = ReturnType<typeof simulate>;
+
 /**
  * Plays one explicit set-up in a situation: what the ball as meant does, and the odds over the player's swings. Where
  * the set-up does not say its aim, the one that sends the ball as meant to the line is used.

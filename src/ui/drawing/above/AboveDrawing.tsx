@@ -4,8 +4,8 @@ import type { Shot } from '@/core/ground/situation/shot';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { degrees } from '@/core/ground/units/angle';
 import { inkOf } from '../inks';
-import { Ticks } from '../section/Marks';
-import type { Ranked } from '../section/Ridges';
+import { Ticks } from '../Ticks';
+import type { Ranked } from '../ranked';
 import { AboveGround } from './AboveGround';
 import { FlagAbove, LineOfPlay } from './FlagAbove';
 import { StanceAbove } from './StanceAbove';
@@ -87,7 +87,7 @@ export function AboveDrawing(props: AboveDrawingProps) {
       )}
       <FlagAbove scale={scale} pin={shot.pin} />
       <Legend ranked={ranked} clubs={clubs} x={forward === 1 ? 16 : size.width - 150} />
-      <Ticks scale={{ ...scale, z: y }} height={size.height} width={size.width} units={units} />
+      <Ticks scale={scale} height={size.height} width={size.width} units={units} />
     </>
   );
 }

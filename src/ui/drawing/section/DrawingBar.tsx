@@ -4,7 +4,7 @@ import { Download, Maximize2, Minus, MoveVertical, Plus } from 'lucide-react';
 import type { RefObject } from 'react';
 import { MISS_WORDS } from '@/core/tell/script/missWords';
 import { MISSES, type MissName } from '@/core/model/shot/misses';
-import { save, svgText } from '../../frame/files';
+import { save, svgText } from '../../kit/files';
 import type { SectionView } from './scale';
 
 /** From where the shot is looked at, and the miss that is drawn until another is chosen. */

@@ -1,7 +1,7 @@
 import { line } from 'd3-shape';
 import type { FlightPicture } from '@/core/tell/picture/flightPicture';
 import { inkOf } from '../inks';
-import type { Ranked } from './Ridges';
+import type { Ranked } from '../ranked';
 import type { SectionScale } from './scale';
 
 interface FlightsProps {

@@ -2,8 +2,7 @@ import type { CallPicture } from '@/core/tell/picture/picture';
 import { BALL_RADIUS } from '@/core/ground/ball/ball';
 import type { Shot } from '@/core/ground/situation/shot';
 import { degrees } from '@/core/ground/units/angle';
-import { fromMetres, toMetres } from '@/core/ground/units/length';
-import { sayLength, unitFor } from '@/core/ground/units/say';
+import { sayLength } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
 import type { SectionScale } from './scale';
 
@@ -93,36 +92,6 @@ export function Flag({ scale, shot }: Omit<MarksProps, 'units'>) {
     <g>
       <line x1={px} x2={px} y1={foot} y2={top} stroke="var(--ink)" strokeWidth="2" />
       <path d={`M${px} ${top} l${24 * forward} 8 l${-24 * forward} 8 Z`} fill="var(--flag)" />
-    </g>
-  );
-}
-
-/** Distances from the ball along the foot of the drawing. */
-export function Ticks({
-  scale: { x, perMetre, forward },
-  height,
-  width,
-  units,
-}: Omit<MarksProps, 'shot'> & { height: number; width: number }) {
-  const unit = unitFor('ground', units);
-  const pixels = toMetres(1, unit) * perMetre;
-  const step = [0.1, 0.25, 0.5, 1, 2, 5, 10, 20, 50].find((each) => each * pixels >= 44) ?? 100;
-  const end = forward === 1 ? width - 34 : 34;
-  const start = forward === 1 ? 12 : width - 12;
-  const first = Math.max(0, Math.ceil(fromMetres(x.invert(start), unit) / step));
-  const last = Math.floor(fromMetres(x.invert(end), unit) / step);
-  const ticks = Array.from({ length: Math.max(0, last - first + 1) }, (_, k) => (first + k) * step);
-  return (
-    <g fontSize="13" fill="var(--on-turf)" textAnchor="middle">
-      {ticks.map((tick) => (
-        <g key={tick} transform={`translate(${x(toMetres(tick, unit))} ${height - 5})`}>
-          <line y1="-19" y2="-14" stroke="var(--on-turf)" />
-          <text>{tick}</text>
-        </g>
-      ))}
-      <text x={forward === 1 ? width - 16 : 16} y={height - 5}>
-        {unit}
-      </text>
     </g>
   );
 }

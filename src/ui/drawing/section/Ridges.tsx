@@ -1,13 +1,7 @@
 import { area, curveBasis } from 'd3-shape';
-import type { CallPicture } from '@/core/tell/picture/picture';
+import type { Ranked } from '../ranked';
 import { inkOf } from '../inks';
 import type { SectionScale } from './scale';
-
-/** A picture with the rank of its call, which keeps its ink whatever else is drawn. */
-export interface Ranked {
-  picture: CallPicture;
-  rank: number;
-}
 
 interface RidgesProps {
   scale: SectionScale;

@@ -7,8 +7,10 @@ import type { UnitSystem } from '@/core/ground/units/system';
 import { Bands } from './Bands';
 import { Flights } from './Flights';
 import { Ground } from './Ground';
-import { Flag, LipMarks, Ticks } from './Marks';
-import { Ridges, type Ranked } from './Ridges';
+import { Flag, LipMarks } from './Marks';
+import { Ticks } from '../Ticks';
+import { Ridges } from './Ridges';
+import type { Ranked } from '../ranked';
 import { INSET, SandInset } from './SandInset';
 import type { SectionExtent, SectionScale } from './scale';
 
@@ -39,10 +41,6 @@ export function extentOf(shot: Shot, pictures: readonly CallPicture[]): SectionE
     lipHeight: shot.lip.height,
   };
 }
-
-/** Pictures at the flag with their ranks: relief has no flight, and other ways out are not on this line. */
-export const atTheFlag = (pictures: readonly (CallPicture | null)[]): Ranked[] =>
-  pictures.flatMap((picture, rank) => (picture && picture.toward === 0 ? [{ picture, rank }] : []));
 
 /** Side view of a shot: sand, lip, green, flights of the calls, where balls finish, and the head in the sand. */
 export function SectionDrawing(props: SectionDrawingProps) {

@@ -2,7 +2,8 @@ import type { CallPicture } from '@/core/tell/picture/picture';
 import type { Hand } from '@/core/ground/player/player';
 import type { Shot } from '@/core/ground/situation/shot';
 import type { UnitSystem } from '@/core/ground/units/system';
-import { atTheFlag, extentOf, SectionDrawing } from './SectionDrawing';
+import { atTheFlag } from '../ranked';
+import { extentOf, SectionDrawing } from './SectionDrawing';
 import { sectionScale, WHOLE_VIEW } from './scale';
 import { sectionText } from './sectionText';
 

@@ -1,0 +1,12 @@
+import type { LessonClosing, LessonPlan } from './lesson';
+
+/** A lesson as it is stored. */
+export interface StoredLesson extends LessonClosing {
+  id: string;
+  plan: LessonPlan;
+  players: { id: string; name: string }[];
+  /** How many balls are logged. */
+  balls: number;
+  /** ISO 8601, UTC. */
+  createdAt: string;
+}

@@ -1,0 +1,196 @@
+'use client';
+
+import { useState } from 'react';
+import type { CallEntry } from '@/core/tell/sheet/callSheet';
+import type { Simulation } from '@/core/tell/answer/simulation';
+import { setupAlone, type SetupRecord } from '@/core/tell/format/setup';
+import { fromMetres, toMetres } from '@/core/ground/units/length';
+import { unitFor } from '@/core/ground/units/say';
+import type { UnitSystem } from '@/core/ground/units/system';
+import { Overlay, type OverlayState } from '../../kit/Overlay';
+import { useTask } from '../../engine/useTask';
+import { CallChoice } from '../../call/CallChoice';
+import { ballLines, ODDS_LINES, said } from '../../call/callLines';
+import { NumberPanel } from '../../kit/NumberPanel';
+
+interface ByHandProps extends OverlayState {
+  situation: object;
+  calls: readonly CallEntry[];
+  units: UnitSystem;
+}
+
+/**
+ * The set-up of a call as `simulate` takes it. The aim is left to the product until it is set: found so that the ball as
+ * meant goes along the line.
+ */
+type HandSetup = Omit<SetupRecord, 'aim_deg'> & Partial<Pick<SetupRecord, 'aim_deg'>>;
+
+/** A field of a set-up with its name, unit, range and step. */
+type Knob = readonly [
+  key: Exclude<keyof HandSetup, 'school' | 'club' | 'technique'>,
+  label: string,
+  unit: string,
+  from: number,
+  to: number,
+  step: number,
+];
+
+/** What may be changed by hand; what is in inches is shown in centimetres where those are read. */
+const KNOBS: readonly Knob[] = [
+  ['face_deg', 'Face, open', '°', -45, 45, 1],
+  ['entry_in', 'Mark behind the ball', 'in', -0.5, 4, 0.1],
+  ['swing_fraction', 'Swing, share of full', '', 0.2, 1, 0.01],
+  ['ball_position', 'Ball, 0 trail to 100 lead heel', '', 10, 100, 1],
+  ['stance_width', 'Stance, shoulder widths', '', 0.6, 2, 0.05],
+  ['stance_open_deg', 'Stance open', '°', -20, 40, 1],
+  ['aim_deg', 'Swing aimed, right of the line', '°', -40, 40, 1],
+  ['dig_mm', 'Feet settled in', 'mm', 0, 50, 1],
+  ['grip_down_in', 'Grip down', 'in', 0, 4.5, 0.25],
+  ['handle_lower_deg', 'Handle lower', '°', -8, 12, 1],
+  ['shaft_lean_deg', 'Shaft leaning to the flag', '°', -8, 12, 1],
+  ['weight_lead', 'Weight on the lead foot', '', 0.3, 0.85, 0.01],
+];
+
+const FOUND_AIM = 'Found for the set-up, until it is set: the ball as meant goes to the flag.';
+
+const CM_PER_INCH = fromMetres(toMetres(1, 'in'), 'cm');
+
+/** A knob in the units of the desk. */
+function shownKnob(knob: Knob, units: UnitSystem): Knob {
+  const [key, label, unit, from, to] = knob;
+  if (unit !== 'in' || unitFor('short', units) !== 'cm') return knob;
+  return [key, label, 'cm', Math.ceil(from * CM_PER_INCH), Math.floor(to * CM_PER_INCH), 0.25];
+}
+
+function setupOfCall(call: CallEntry): HandSetup {
+  const { aim_deg: _aim, ...setup } = setupAlone(call);
+  return setup;
+}
+
+/** A call with its set-up changed by hand, simulated at once beside the original. */
+export function ByHand({ situation, calls, units, open, onOpenChange }: ByHandProps) {
+  const [chosen, setChosen] = useState(0);
+  const able = calls.filter(({ kind, toward_deg }) => kind !== 'relief' && toward_deg === 0);
+  const call = able[Math.min(chosen, able.length - 1)];
+  return (
+    <Overlay title="A call by hand" shape="wide" open={open} onOpenChange={onOpenChange}>
+      {call ? (
+        <>
+          <div className="mb-3 max-w-sm">
+            <CallChoice
+              label="The call that is changed"
+              calls={able}
+              value={able.indexOf(call)}
+              onValue={setChosen}
+            />
+          </div>
+          <HandBody
+            key={`${call.club}/${call.school}`}
+            situation={situation}
+            call={call}
+            units={units}
+          />
+        </>
+      ) : (
+        <p>There is no set-up at the flag to change here.</p>
+      )}
+    </Overlay>
+  );
+}
+
+/** What a set-up does, as the player hits it; of an earlier set-up while it is worked out, and why when it cannot be. */
+function useSimulation(situation: object, setup: HandSetup) {
+  const input = { ...situation, setup };
+  const { last, failure } = useTask<Simulation>(
+    JSON.stringify(input),
+    ({ engine, signal }) => engine.run('simulate', [input], { signal, priority: 1 }),
+    40,
+  );
+  return { simulation: failure ? null : last, fault: failure?.message ?? null };
+}
+
+function HandBody({
+  situation,
+  call,
+  units,
+}: Omit<ByHandProps, 'calls' | keyof OverlayState> & { call: CallEntry }) {
+  const [original] = useState(() => setupOfCall(call));
+  const [setup, setSetup] = useState(original);
+  const { simulation: hand, fault } = useSimulation(situation, setup);
+  // Played from the numbers as they are said, like the one by hand: rounding must not look like a change.
+  const { simulation: called } = useSimulation(situation, original);
+  const lines = [...ballLines(units), ...ODDS_LINES];
+
+  return (
+    <div className="grid grid-cols-2 gap-8 max-md:grid-cols-1">
+      <div>
+        {KNOBS.map((knob) => {
+          const [key, label, unit, from, to, step] = shownKnob(knob, units);
+          const perInch = unit === 'cm' ? CM_PER_INCH : 1;
+          const value = setup[key] ?? (key === 'aim_deg' ? hand?.aim_deg : undefined);
+          return (
+            <NumberPanel
+              key={`${key} ${unit}`}
+              label={label}
+              unit={unit}
+              value={value === undefined ? undefined : value * perInch}
+              from={from}
+              to={to}
+              step={step}
+              {...(key === 'aim_deg' && setup.aim_deg === undefined ? { help: FOUND_AIM } : {})}
+              onValue={(shown) => {
+                if (shown < from || shown > to) {
+                  return `${label} goes from ${from} to ${to}${unit && ` ${unit}`}.`;
+                }
+                setSetup((now) => ({ ...now, [key]: shown / perInch }));
+                return null;
+              }}
+            />
+          );
+        })}
+      </div>
+      <div className="self-start md:sticky md:top-0">
+        <table className="w-full border-collapse text-lg">
+          <thead>
+            <tr className="border-b-2 border-hairline">
+              <td />
+              <th scope="col" className="py-1 text-right font-semibold">
+                as called
+              </th>
+              <th scope="col" className="py-1 text-right font-semibold">
+                by hand
+              </th>
+            </tr>
+          </thead>
+          <tbody aria-live="polite">
+            {lines.map((line) => {
+              const before = called ? said(line, called) : '…';
+              const after = hand ? said(line, hand) : '…';
+              return (
+                <tr key={line.name} className="border-b border-hairline">
+                  <th scope="row" className="py-0.5 text-left font-normal">
+                    {line.name}
+                  </th>
+                  <td className="py-0.5 text-right">{before}</td>
+                  <td className={`py-0.5 text-right ${before === after ? '' : 'font-semibold'}`}>
+                    {after}
+                  </td>
+                </tr>
+              );
+            })}
+          </tbody>
+        </table>
+        <p role="alert" className="mt-2 min-h-6 font-semibold text-harm">
+          {fault}
+        </p>
+        <button
+          type="button"
+          onClick={() => setSetup(original)}
+          className="h-11 rounded border-2 border-hairline px-4"
+        >
+          Back to the call
+        </button>
+      </div>
+    </div>
+  );
+}

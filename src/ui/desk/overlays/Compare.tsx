@@ -1,0 +1,119 @@
+'use client';
+
+import { Fragment, useState } from 'react';
+import type { CallEntry } from '@/core/tell/sheet/callSheet';
+import { TIE_STROKES } from '@/core/search/candidates/rank';
+import type { UnitSystem } from '@/core/ground/units/system';
+import { Overlay, type OverlayState } from '../../kit/Overlay';
+import { CallChoice } from '../../call/CallChoice';
+import { ballLines, difference, ODDS_LINES, said, setupLines } from '../../call/callLines';
+import { schoolName } from '@/core/search/schools/schools';
+
+interface CompareProps extends OverlayState {
+  calls: readonly CallEntry[];
+  units: UnitSystem;
+}
+
+/** Two calls of the sheet, line by line. */
+export function Compare({ calls, units, open, onOpenChange }: CompareProps) {
+  const struck = calls.filter(({ kind }) => kind !== 'relief');
+  return (
+    <Overlay title="Two calls, line by line" shape="wide" open={open} onOpenChange={onOpenChange}>
+      {struck.length < 2 ? (
+        <p>There is only one call here; nothing to set beside it.</p>
+      ) : (
+        <CompareBody calls={struck} units={units} />
+      )}
+    </Overlay>
+  );
+}
+
+/** What the two cost, and whether that can be told apart. */
+function verdict(first: CallEntry, second: CallEntry): string {
+  const by = second.odds.expected_strokes - first.odds.expected_strokes;
+  const much = Math.abs(by).toFixed(2);
+  if (Math.abs(by) <= TIE_STROKES) {
+    return `A tie: ${much} strokes apart, which is no more than the product can tell. Take the one the player trusts.`;
+  }
+  const [better, worse] = by > 0 ? [first, second] : [second, first];
+  return `The ${better.club} (${schoolName(better.school)}) saves ${much} strokes on the ${worse.club} (${schoolName(worse.school)}).`;
+}
+
+function CompareBody({ calls, units }: Pick<CompareProps, 'calls' | 'units'>) {
+  const [chosen, setChosen] = useState<readonly [number, number]>([0, 1]);
+  const first = calls[Math.min(chosen[0], calls.length - 1)]!;
+  const second = calls[Math.min(chosen[1], calls.length - 1)]!;
+  const groups = [
+    { name: 'Set-up and swing', lines: setupLines(units) },
+    { name: 'The ball as meant', lines: ballLines(units) },
+    { name: 'Odds', lines: ODDS_LINES },
+  ];
+  return (
+    <>
+      <div className="grid grid-cols-2 gap-4">
+        <CallChoice
+          label="This call"
+          calls={calls}
+          value={calls.indexOf(first)}
+          onValue={(i) => setChosen([i, chosen[1]])}
+        />
+        <CallChoice
+          label="beside this one"
+          calls={calls}
+          value={calls.indexOf(second)}
+          onValue={(i) => setChosen([chosen[0], i])}
+        />
+      </div>
+      <p role="status" className="my-3 border-l-4 border-flag pl-3">
+        {verdict(first, second)}
+      </p>
+      <table className="w-full border-collapse">
+        <thead className="sticky top-0 bg-paper">
+          <tr className="border-b-2 border-hairline text-right">
+            <td />
+            <th scope="col" className="w-[22%] py-1 font-semibold text-call-1">
+              {first.club}
+            </th>
+            <th scope="col" className="w-[22%] py-1 font-semibold text-call-2">
+              {second.club}
+            </th>
+            <th scope="col" className="w-[16%] py-1 font-normal">
+              differs by
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {groups.map(({ name, lines }) => (
+            <Fragment key={name}>
+              <tr>
+                <th scope="colgroup" colSpan={4} className="pt-3 text-left font-heading">
+                  {name}
+                </th>
+              </tr>
+              {lines.map((line) => {
+                const by = difference(line, first, second);
+                return (
+                  <tr
+                    key={line.name}
+                    className={`border-b border-hairline text-right ${by ? '' : 'text-ink-soft'}`}
+                  >
+                    <th scope="row" className="py-0.5 text-left font-normal">
+                      {line.name}
+                    </th>
+                    <td>{said(line, first)}</td>
+                    <td>{said(line, second)}</td>
+                    <td className="font-semibold">{by}</td>
+                  </tr>
+                );
+              })}
+            </Fragment>
+          ))}
+        </tbody>
+      </table>
+      <div className="mt-4 grid grid-cols-2 gap-6 leading-relaxed max-sm:grid-cols-1">
+        <p>{first.say}</p>
+        <p>{second.say}</p>
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,68 @@
+'use client';
+
+import { Dialog } from 'radix-ui';
+import { useState, type FormEvent } from 'react';
+import { Overlay, type OverlayState } from '../../kit/Overlay';
+
+interface KeepDialogProps extends OverlayState {
+  suggestion: string;
+  /** Keeps the reading under the name; gives back what is wrong, or null. */
+  onKeep: (name: string) => Promise<string | null>;
+}
+
+/** Asks for a name and keeps the reading. */
+export function KeepDialog({ open, onOpenChange, suggestion, onKeep }: KeepDialogProps) {
+  const [name, setName] = useState<string | null>(null);
+  const [fault, setFault] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
+
+  const submit = async (event: FormEvent): Promise<void> => {
+    event.preventDefault();
+    setBusy(true);
+    const problem = await onKeep((name ?? suggestion).trim());
+    setBusy(false);
+    setFault(problem);
+    if (problem === null) {
+      setName(null);
+      onOpenChange(false);
+    }
+  };
+
+  return (
+    <Overlay title="Keep this reading" shape="narrow" open={open} onOpenChange={onOpenChange}>
+      <form onSubmit={(event) => void submit(event)}>
+        <label htmlFor="reading-name" className="mb-1 block font-semibold">
+          Name
+        </label>
+        <input
+          id="reading-name"
+          value={name ?? suggestion}
+          maxLength={120}
+          autoComplete="off"
+          aria-invalid={fault !== null}
+          aria-describedby="reading-name-note"
+          onChange={(event) => setName(event.target.value)}
+          onFocus={(event) => event.target.select()}
+          className="h-11 w-full rounded border-2 border-hairline bg-paper px-3"
+        />
+        <p
+          id="reading-name-note"
+          role={fault ? 'alert' : undefined}
+          className="mt-1 min-h-5 text-sm font-semibold text-harm"
+        >
+          {fault}
+        </p>
+        <div className="mt-3 flex justify-end gap-3">
+          <Dialog.Close className="h-11 rounded px-4">Cancel</Dialog.Close>
+          <button
+            type="submit"
+            disabled={busy}
+            className="h-11 rounded bg-ink px-5 font-semibold text-paper disabled:opacity-60"
+          >
+            {busy ? 'Keeping …' : 'Keep'}
+          </button>
+        </div>
+      </form>
+    </Overlay>
+  );
+}

@@ -1,0 +1,170 @@
+'use client';
+
+import { formatDistanceToNow } from 'date-fns';
+import { Copy, Trash2 } from 'lucide-react';
+import { useEffect, useState, type ReactNode } from 'react';
+import { ask } from '../../server/client';
+import { Overlay, type OverlayState } from '../../kit/Overlay';
+import type { DraftReading, KeptReading } from '@/core/tell/reading/kept';
+
+interface ReadingsDrawerProps extends OverlayState {
+  readings: readonly KeptReading[];
+  onReopen: (reading: Pick<KeptReading, 'playerId' | 'shot'>) => void;
+  onFind: (search: string) => Promise<void>;
+  onDuplicate: (reading: KeptReading) => void;
+  onRemove: (reading: KeptReading) => void;
+}
+
+const SEARCH_PAUSE_MS = 200;
+
+/** The kept readings, newest first, and the drafts that nobody kept. */
+export function ReadingsDrawer({ open, onOpenChange, ...body }: ReadingsDrawerProps) {
+  return (
+    <Overlay title="Readings" shape="drawer" open={open} onOpenChange={onOpenChange}>
+      <DrawerBody {...body} />
+    </Overlay>
+  );
+}
+
+function DrawerBody(props: Omit<ReadingsDrawerProps, keyof OverlayState>) {
+  const { readings, onReopen, onFind, onDuplicate, onRemove } = props;
+  const [search, setSearch] = useState('');
+  const [drafts, setDrafts] = useState<readonly DraftReading[]>([]);
+  useEffect(() => {
+    let stale = false;
+    void ask<DraftReading[]>('/api/drafts').then((answered) => {
+      if (answered.kind === 'ok' && !stale) setDrafts(answered.body);
+    });
+    return () => {
+      stale = true;
+    };
+  }, []);
+  useEffect(() => {
+    const timer = setTimeout(() => void onFind(search), SEARCH_PAUSE_MS);
+    return () => clearTimeout(timer);
+  }, [search, onFind]);
+
+  return (
+    <>
+      <label className="sr-only" htmlFor="find-reading">
+        Find a reading
+      </label>
+      <input
+        id="find-reading"
+        type="search"
+        value={search}
+        maxLength={120}
+        autoComplete="off"
+        placeholder="Find by name, player or club"
+        onChange={(event) => setSearch(event.target.value)}
+        className="mb-2 h-11 w-full shrink-0 rounded border-2 border-hairline bg-paper px-3"
+      />
+      {readings.length === 0 &&
+        (search === '' ? (
+          <p className="leading-relaxed">
+            No readings are kept yet. Set the sentence at the desk to the ball in front of you and
+            press <kbd className="rounded border border-hairline px-1.5">K</kbd> to keep it.
+          </p>
+        ) : (
+          <p>No kept reading has “{search}” in its name, player or call.</p>
+        ))}
+      <ul className="-mx-2">
+        {readings.map((reading) => (
+          <Row
+            key={reading.id}
+            title={reading.name}
+            under={[
+              reading.playerName,
+              reading.called,
+              ...(reading.learnt === null ? [] : [`learnt, version ${reading.learnt}`]),
+            ].join(' · ')}
+            savedAt={reading.savedAt}
+            onOpen={() => onReopen(reading)}
+          >
+            <IconButton label={`Duplicate ${reading.name}`} onClick={() => onDuplicate(reading)}>
+              <Copy size={17} aria-hidden="true" />
+            </IconButton>
+            <IconButton label={`Delete ${reading.name}`} onClick={() => onRemove(reading)} harm>
+              <Trash2 size={18} aria-hidden="true" />
+            </IconButton>
+          </Row>
+        ))}
+      </ul>
+      {drafts.length > 0 && search === '' && (
+        <section aria-labelledby="drafts" className="mt-4">
+          <h3 id="drafts" className="text-lg">
+            Not kept
+          </h3>
+          <p className="text-sm text-ink-soft">
+            Saved by itself while it was worked on; the latest twenty stay.
+          </p>
+          <ul className="-mx-2">
+            {drafts.map((draft) => (
+              <Row
+                key={draft.id}
+                title={draft.playerName}
+                under={draft.called}
+                savedAt={draft.savedAt}
+                onOpen={() => onReopen(draft)}
+              />
+            ))}
+          </ul>
+        </section>
+      )}
+    </>
+  );
+}
+
+function Row({
+  title,
+  under,
+  savedAt,
+  onOpen,
+  children,
+}: {
+  title: string;
+  under: string;
+  savedAt: string;
+  onOpen: () => void;
+  children?: ReactNode;
+}) {
+  return (
+    <li className="flex items-center border-b border-hairline last:border-0">
+      <button
+        type="button"
+        onClick={onOpen}
+        className="min-w-0 grow rounded px-2 py-2.5 text-left hover:bg-flag-wash hover:text-on-flag"
+      >
+        <span className="block truncate font-semibold">{title}</span>
+        <span className="block text-sm">{under}</span>
+        <time dateTime={savedAt} suppressHydrationWarning className="block text-sm text-ink-soft">
+          {formatDistanceToNow(new Date(savedAt), { addSuffix: true })}
+        </time>
+      </button>
+      {children}
+    </li>
+  );
+}
+
+function IconButton({
+  label,
+  onClick,
+  harm = false,
+  children,
+}: {
+  label: string;
+  onClick: () => void;
+  harm?: boolean;
+  children: ReactNode;
+}) {
+  return (
+    <button
+      type="button"
+      aria-label={label}
+      onClick={onClick}
+      className={`grid size-11 shrink-0 place-items-center rounded ${harm ? 'hover:text-harm' : 'hover:bg-paper-deep'}`}
+    >
+      {children}
+    </button>
+  );
+}

@@ -1,0 +1,130 @@
+'use client';
+
+import type { CallEntry, CallSheet } from '@/core/tell/sheet/callSheet';
+import { toMetres } from '@/core/ground/units/length';
+import type { UnitSystem } from '@/core/ground/units/system';
+import { KIND_WORDS } from '@/core/tell/words/kinds';
+import { schoolName } from '@/core/search/schools/schools';
+import { Overlay, type OverlayState } from '../../kit/Overlay';
+
+interface SchoolsTableProps extends OverlayState {
+  sheet: CallSheet | undefined;
+  units: UnitSystem;
+}
+
+interface SchoolRow {
+  school: string;
+  best: CallEntry | null;
+  /** Why it cannot do it, when it cannot. */
+  reasons: string[];
+}
+
+/** The best call of each school, and the reasons of those that have none, best first. */
+function rowsOf(sheet: CallSheet): SchoolRow[] {
+  const rows = new Map<string, SchoolRow>();
+  const rowOf = (school: string): SchoolRow => {
+    const row = rows.get(school) ?? { school, best: null, reasons: [] };
+    rows.set(school, row);
+    return row;
+  };
+  for (const call of sheet.calls) {
+    const row = rowOf(call.school);
+    if (!row.best || call.odds.expected_strokes < row.best.odds.expected_strokes) row.best = call;
+  }
+  for (const { school, club, reason } of sheet.ruled_out) {
+    const row = rowOf(school);
+    if (!row.best) row.reasons.push(club === 'any' ? reason : `${club}: ${reason}`);
+  }
+  const strokes = (row: SchoolRow): number => row.best?.odds.expected_strokes ?? Infinity;
+  return [...rows.values()].sort((a, b) => strokes(a) - strokes(b));
+}
+
+const percent = (share: number): string => String(Math.round(share * 100));
+
+/** The same ball through every school: the best call of each, or crossed out with its reason. */
+export function SchoolsTable({ sheet, units, open, onOpenChange }: SchoolsTableProps) {
+  return (
+    <Overlay
+      title="The same ball through every school"
+      shape="wide"
+      open={open}
+      onOpenChange={onOpenChange}
+    >
+      {/* A table that may be wider than a phone: it scrolls by itself, by keyboard too. */}
+      <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Schools">
+        <table className="w-full min-w-[44rem] border-collapse text-left">
+          <thead>
+            <tr className="border-b-2 border-hairline align-bottom">
+              {['school', 'club', 'face', 'mark', 'swing'].map((name) => (
+                <th key={name} scope="col" className="py-1 pr-3 font-semibold">
+                  {name}
+                </th>
+              ))}
+              {['out', 'green', 'thin', 'worst tenth', 'strokes'].map((name) => (
+                <th key={name} scope="col" className="py-1 pl-3 text-right font-semibold">
+                  {name}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {(sheet ? rowsOf(sheet) : []).map((row) =>
+              row.best ? (
+                <SchoolCells key={row.school} school={row.school} call={row.best} units={units} />
+              ) : (
+                <tr key={row.school} className="border-b border-hairline align-top">
+                  <th scope="row" className="py-1.5 pr-3 font-normal">
+                    <s>{schoolName(row.school)}</s>
+                  </th>
+                  <td colSpan={9} className="py-1.5 text-ink-soft">
+                    {row.reasons[0]}
+                    {row.reasons.length > 1 && ` (and ${row.reasons.length - 1} more clubs)`}
+                  </td>
+                </tr>
+              ),
+            )}
+          </tbody>
+        </table>
+      </div>
+    </Overlay>
+  );
+}
+
+/** How far behind the ball the sand is entered; ball first is said so. */
+function markWords(call: CallEntry, units: UnitSystem): string {
+  if (call.entry_in <= 0) return 'ball first';
+  const metric = toMetres(call.entry_in, 'in');
+  return units === 'metres'
+    ? `${(metric * 100).toFixed(1)}\u00a0cm`
+    : `${call.entry_in.toFixed(1)}\u00a0in`;
+}
+
+interface SchoolCellsProps {
+  school: string;
+  call: CallEntry;
+  units: UnitSystem;
+}
+
+function SchoolCells({ school, call, units }: SchoolCellsProps) {
+  const { odds } = call;
+  const struck = call.kind !== 'relief';
+  return (
+    <tr className="border-b border-hairline align-top">
+      <th scope="row" className="py-1.5 pr-3 font-normal">
+        {schoolName(school)}
+        <span className="block text-sm text-ink-soft">{KIND_WORDS[call.kind].name}</span>
+      </th>
+      <td className="py-1.5 pr-3 font-semibold">{struck ? call.club : '–'}</td>
+      <td className="py-1.5 pr-3">
+        {struck ? (call.face_deg === 0 ? 'square' : call.face_clock) : '–'}
+      </td>
+      <td className="py-1.5 pr-3">{struck ? markWords(call, units) : '–'}</td>
+      <td className="py-1.5 pr-3">{struck ? call.swing_clock : '–'}</td>
+      <td className="py-1.5 pl-3 text-right">{percent(odds.out)}</td>
+      <td className="py-1.5 pl-3 text-right">{percent(odds.green)}</td>
+      <td className="py-1.5 pl-3 text-right">{percent(odds.thin)}</td>
+      <td className="py-1.5 pl-3 text-right">{odds.worst_tenth.toFixed(1)}</td>
+      <td className="py-1.5 pl-3 text-right font-semibold">{odds.expected_strokes.toFixed(2)}</td>
+    </tr>
+  );
+}

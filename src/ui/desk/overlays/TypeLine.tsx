@@ -1,0 +1,123 @@
+'use client';
+
+import { Dialog } from 'radix-ui';
+import { useMemo, useRef, useState } from 'react';
+import { completions } from '@/core/tell/grammar/phrases';
+import { saidShot } from '@/core/tell/grammar/saidShot';
+import { understand } from '@/core/tell/grammar/understand';
+import type { ShotInput } from '@/core/tell/format/shot';
+import type { UnitSystem } from '@/core/ground/units/system';
+import { Overlay, type OverlayState } from '../../kit/Overlay';
+
+interface TypeLineProps extends OverlayState {
+  shot: ShotInput;
+  units: UnitSystem;
+  /** Takes a whole shot; gives back what is wrong with it, or null. */
+  onShot: (shot: ShotInput) => string | null;
+}
+
+/** A line to type the whole reading in, with what is understood and what is not. */
+export function TypeLine({ open, onOpenChange, ...rest }: TypeLineProps) {
+  return (
+    <Overlay title="Type the reading" shape="middle" open={open} onOpenChange={onOpenChange}>
+      <TypeBody {...rest} onDone={() => onOpenChange(false)} />
+    </Overlay>
+  );
+}
+
+interface TypeBodyProps extends Pick<TypeLineProps, 'shot' | 'units' | 'onShot'> {
+  onDone: () => void;
+}
+
+function TypeBody({ shot, units, onShot, onDone }: TypeBodyProps) {
+  const [text, setText] = useState('');
+  const [fault, setFault] = useState<string | null>(null);
+  const input = useRef<HTMLInputElement>(null);
+  const understood = useMemo(() => understand(text, shot, units), [text, shot, units]);
+  const unread = understood.unread.map(([from, to]) => text.slice(from, to));
+  const offers = completions(text);
+
+  const take = (phrase: string): void => {
+    const before = text.slice(0, text.lastIndexOf(',') + 1);
+    setText(`${before}${before ? ' ' : ''}${phrase}, `);
+    setFault(null);
+    input.current?.focus();
+  };
+
+  return (
+    <form
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (understood.read.length === 0) {
+          setFault('Nothing in this was understood yet.');
+          return;
+        }
+        const problem = onShot(understood.shot);
+        setFault(problem);
+        if (problem === null) onDone();
+      }}
+    >
+      <label htmlFor="type-line" className="sr-only">
+        Reading
+      </label>
+      <input
+        id="type-line"
+        ref={input}
+        autoFocus
+        autoComplete="off"
+        spellCheck={false}
+        value={text}
+        onChange={({ target }) => {
+          setText(target.value);
+          setFault(null);
+        }}
+        placeholder="18 to the flag, plugged, firm, green at 11, lip 4 at 6"
+        aria-describedby="type-line-note"
+        className="h-12 w-full rounded border-2 border-hairline bg-paper px-3 text-lg"
+      />
+      <p id="type-line-note" className="mt-2 min-h-6 leading-relaxed" role="status">
+        {fault ? (
+          <span className="font-semibold text-harm">{fault}</span>
+        ) : unread.length > 0 ? (
+          <>
+            Not understood:{' '}
+            {unread.map((word, i) => (
+              <mark
+                key={`${word}${i}`}
+                className="mr-1.5 rounded-sm bg-harm-wash px-1 font-semibold text-harm underline decoration-wavy"
+              >
+                {word}
+              </mark>
+            ))}
+          </>
+        ) : understood.read.length > 0 ? (
+          'Understood. Enter takes it.'
+        ) : (
+          'What is not said stays as it is.'
+        )}
+      </p>
+      {understood.read.length > 0 && (
+        <p className="text-ink-soft">Then: {saidShot(understood.shot, units)}.</p>
+      )}
+      <ul className="mt-3 flex flex-wrap gap-2" aria-label="Phrases">
+        {offers.map((phrase) => (
+          <li key={phrase}>
+            <button
+              type="button"
+              onClick={() => take(phrase)}
+              className="min-h-11 rounded border-2 border-hairline px-3 hover:border-flag"
+            >
+              {phrase}
+            </button>
+          </li>
+        ))}
+      </ul>
+      <div className="mt-3 flex justify-end gap-3">
+        <Dialog.Close className="h-11 rounded px-4">Cancel</Dialog.Close>
+        <button type="submit" className="h-11 rounded bg-ink px-5 font-semibold text-paper">
+          Take it
+        </button>
+      </div>
+    </form>
+  );
+}

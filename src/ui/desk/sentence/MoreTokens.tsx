@@ -1,0 +1,107 @@
+'use client';
+
+import type { ShotInput } from '@/core/tell/format/shot';
+import type { Shot } from '@/core/ground/situation/shot';
+import { fromMetres, LENGTH_UNITS } from '@/core/ground/units/length';
+import { sayLength, unitFor } from '@/core/ground/units/say';
+import type { UnitSystem } from '@/core/ground/units/system';
+import { NumberPanel } from '../../kit/NumberPanel';
+import { Token } from '../../reading/Token';
+import { WaysOut } from '../../reading/WaysOut';
+
+interface MoreTokensProps {
+  shot: ShotInput;
+  resolved: Shot;
+  units: UnitSystem;
+  open: boolean;
+  another: boolean;
+  onOpenChange: (open: boolean) => void;
+  onFields: (changes: Readonly<Record<string, unknown>>) => string | null;
+  onWind: () => void;
+}
+
+/** Fields of a length in any unit, all taken away. */
+const without = (name: string): Record<string, undefined> =>
+  Object.fromEntries(LENGTH_UNITS.map((unit) => [`${name}_${unit}`, undefined]));
+
+/** What is said only when it is asked for: wind, a landing spot, something to carry, another way out. */
+export function MoreTokens(props: MoreTokensProps) {
+  const { shot, resolved, units, open, another, onOpenChange, onFields, onWind } = props;
+  const unit = unitFor('ground', units);
+  const escapes = shot.escapes ?? [];
+  const said = [
+    resolved.carry === undefined
+      ? null
+      : `land it at ${sayLength(resolved.carry, 'ground', units)}`,
+    resolved.clear === undefined ? null : `carry ${sayLength(resolved.clear, 'ground', units)}`,
+    escapes.length === 0
+      ? null
+      : `${escapes.length} other ${escapes.length === 1 ? 'way' : 'ways'} out`,
+  ].filter((text) => text !== null);
+  const optional = (
+    label: string,
+    name: 'carry' | 'clear',
+    metres: number | undefined,
+    help: string,
+  ) => (
+    <div className="mb-3">
+      <NumberPanel
+        label={label}
+        unit={unit}
+        value={metres === undefined ? undefined : fromMetres(metres, unit)}
+        from={2}
+        to={60}
+        step={1}
+        help={help}
+        onValue={(value) => onFields({ [`${name}_${unit}`]: value })}
+      />
+      {metres !== undefined && (
+        <button
+          type="button"
+          className="min-h-11 underline"
+          onClick={() => onFields(without(name))}
+        >
+          Leave it to the product
+        </button>
+      )}
+    </div>
+  );
+  return (
+    <Token
+      label="More"
+      hotkey="a"
+      open={open}
+      another={another}
+      onOpenChange={onOpenChange}
+      panel={
+        <>
+          <button
+            type="button"
+            className="mb-3 min-h-11 rounded border-2 border-hairline px-3 font-semibold"
+            onClick={() => {
+              if (!shot.wind) onFields({ wind: { speed_mps: 4, from_deg: 0 } });
+              onWind();
+            }}
+          >
+            Wind
+          </button>
+          {optional(
+            'Landing spot wanted',
+            'carry',
+            resolved.carry,
+            'Otherwise the product chooses it.',
+          )}
+          {optional(
+            'Must carry',
+            'clear',
+            resolved.clear,
+            'Far edge of water or another bunker on the way.',
+          )}
+          <WaysOut ways={escapes} units={units} onFields={onFields} />
+        </>
+      }
+    >
+      {said.length > 0 ? said.join(', ') : 'and …'}
+    </Token>
+  );
+}

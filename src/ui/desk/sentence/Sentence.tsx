@@ -1,0 +1,265 @@
+'use client';
+
+import type { Club } from '@/core/ground/club/club';
+import type { Fault } from '@/core/tell/format/fault';
+import type { Threshold } from '@/core/ground/measure/measured';
+import { BEYONDS } from '@/core/ground/situation/green';
+import { nearestLie } from '@/core/ground/sand/lie';
+import type { ShotInput } from '@/core/tell/format/shot';
+import type { FactorName } from '@/core/search/changes/factors';
+import type { Shot } from '@/core/ground/situation/shot';
+import { degrees } from '@/core/ground/units/angle';
+import { firmnessOf } from '@/core/ground/sand/sandOf';
+import { fromMetres } from '@/core/ground/units/length';
+import { plainNumber, sayLength, saySpeed, type Scale } from '@/core/ground/units/say';
+import type { UnitSystem } from '@/core/ground/units/system';
+import { ChoiceGroup } from '../../kit/ChoiceGroup';
+import { GreenPanel } from '../../reading/GreenPanel';
+import { PacedPanel } from '../../reading/LengthPanel';
+import { LiePanel } from '../../reading/LiePanel';
+import { LipPanel } from '../../reading/LipPanel';
+import { PlayerPanel } from '../../reading/PlayerPanel';
+import { SandPanel } from '../../reading/SandPanel';
+import { SlopePanel } from '../../reading/SlopePanel';
+import { Token } from '../../reading/Token';
+import { WindPanel } from '../../reading/WindPanel';
+import { windWords } from '../../reading/wind';
+import { BEYOND_WORDS, LIE_WORDS, SAND_WORDS, slopeWords } from '@/core/tell/words/situation';
+import { MoreTokens } from './MoreTokens';
+import { TOKEN_KEYS, type TokenName } from './tokens';
+import type { RosterPlayer } from '@/core/lesson/players/player';
+
+interface SentenceProps {
+  players: readonly RosterPlayer[];
+  player: RosterPlayer;
+  shot: ShotInput;
+  /** The shot as it is computed, for what the reading leaves to the product. */
+  resolved: Shot;
+  units: UnitSystem;
+  faults: readonly Fault[];
+  open: TokenName | null;
+  onOpen: (token: TokenName | null) => void;
+  onPlayer: (player: RosterPlayer) => void;
+  /** Sets fields of the shot; gives back what is wrong, or null. */
+  onFields: (changes: Readonly<Record<string, unknown>>) => string | null;
+  /** The clubs, for measuring in club lengths. */
+  bag: readonly Club[];
+  /** Where the call changes in a factor; null while that is being looked for. */
+  thresholdsOf: (factor: FactorName) => readonly Threshold[] | null | undefined;
+}
+
+/** The situation as one spoken sentence whose underlined words are the controls. */
+export function Sentence(props: SentenceProps) {
+  const { players, player, shot, resolved, units, faults, open, onOpen, onPlayer, onFields } =
+    props;
+  const { bag, thresholdsOf } = props;
+  const sand = shot.sand ?? {};
+  const preset = sand.preset ?? 'medium';
+  const { wind } = shot;
+  const onField = (path: string, value: unknown): string | null => onFields({ [path]: value });
+
+  const tokenProps = (name: TokenName, path: string) => ({
+    hotkey: TOKEN_KEYS[name],
+    open: open === name,
+    onOpenChange: (next: boolean) => onOpen(next ? name : null),
+    faulty: faults.some((fault) => fault.path.startsWith(path)),
+  });
+  const said = (metres: number, scale: Scale): string => sayLength(metres, scale, units);
+  const paced = { units, onFields } as const;
+
+  const { pin, edge, back, lip, green, burial } = resolved;
+  const alongDeg = degrees(resolved.along);
+  const acrossDeg = degrees(resolved.across);
+  const sandWords = [
+    sand.crust ? 'dry sand over a packed base' : SAND_WORDS[preset].name,
+    ...(sand.firmness === undefined ? [] : [`firmness ${sand.firmness}`]),
+    ...(sand.moisture === undefined ? [] : [`wetness ${sand.moisture}`]),
+  ].join(', ');
+
+  return (
+    <p className="font-heading text-[1.35rem] leading-[1.6] max-sm:text-lg">
+      <Token
+        {...tokenProps('player', 'player')}
+        label="Player"
+        panel={<PlayerPanel players={players} value={player.id} onValue={onPlayer} />}
+      >
+        {player.name}
+      </Token>{' '}
+      has a ball{' '}
+      <Token
+        {...tokenProps('lie', 'shot.lie')}
+        label="Lie"
+        panel={
+          <LiePanel
+            burial={burial}
+            sand={resolved.sand}
+            onLie={(lie) => onFields({ lie, burial_mm: undefined })}
+            onBurial={(mm) => onFields({ burial_mm: mm, lie: undefined })}
+          />
+        }
+      >
+        {LIE_WORDS[nearestLie(burial)].said}
+      </Token>{' '}
+      in{' '}
+      <Token
+        {...tokenProps('sand', 'shot.sand')}
+        label="Sand"
+        panel={
+          <SandPanel
+            preset={preset}
+            crust={sand.crust === true}
+            depthMm={
+              resolved.sand.baseDepth < 0.15
+                ? Math.round(resolved.sand.baseDepth * 1000)
+                : undefined
+            }
+            moisture={sand.moisture ?? 0}
+            firmness={sand.firmness ?? firmnessOf(preset)}
+            density={resolved.sand.density}
+            measured={sand.firmness !== undefined || sand.density_kgm3 !== undefined}
+            onFields={onFields}
+          />
+        }
+      >
+        {sandWords}
+      </Token>{' '}
+      on{' '}
+      <Token
+        after=","
+        {...tokenProps('slope', 'shot.slope')}
+        label="Slope"
+        panel={
+          <SlopePanel
+            alongDeg={Math.round(alongDeg)}
+            acrossDeg={Math.round(acrossDeg)}
+            handed={player.handed}
+            thresholds={thresholdsOf('slope')}
+            onFields={onFields}
+          />
+        }
+      >
+        {slopeWords(alongDeg, acrossDeg)}
+      </Token>{' '}
+      <Token
+        {...tokenProps('pin', 'shot.pin')}
+        label="Distance to the flag"
+        panel={
+          <PacedPanel
+            {...paced}
+            label="Ball to the flag"
+            path="pin"
+            metres={pin}
+            range={[3, 60, 1]}
+            thresholds={thresholdsOf('distance')}
+          />
+        }
+      >
+        {said(pin, 'ground')}
+      </Token>{' '}
+      from the flag. The lip is{' '}
+      <Token
+        after=";"
+        {...tokenProps('lip', 'shot.lip')}
+        label="Lip"
+        panel={
+          <LipPanel
+            lip={lip}
+            bag={bag}
+            units={units}
+            thresholds={thresholdsOf('lip')}
+            onFields={onFields}
+          />
+        }
+      >
+        {said(lip.height, 'height')} high and {said(lip.distance, 'height')} ahead
+      </Token>{' '}
+      the green starts at{' '}
+      <Token
+        after=","
+        {...tokenProps('edge', 'shot.edge')}
+        label="Front edge of the green"
+        panel={
+          <PacedPanel
+            {...paced}
+            label="Ball to the front edge"
+            path="edge"
+            metres={edge}
+            range={[2, 60, 1]}
+          />
+        }
+      >
+        {said(edge, 'ground')}
+      </Token>{' '}
+      ends at{' '}
+      <Token
+        {...tokenProps('back', 'shot.back')}
+        label="Back edge of the green"
+        panel={
+          <>
+            <PacedPanel
+              {...paced}
+              label="Ball to the back edge"
+              path="back"
+              metres={back}
+              range={[3, 90, 1]}
+            />
+            <ChoiceGroup
+              label="Past the green"
+              value={resolved.beyond}
+              onValue={(beyond) => onField('beyond', beyond)}
+              choices={BEYONDS.map((each) => ({ value: each, name: BEYOND_WORDS[each] }))}
+            />
+          </>
+        }
+      >
+        {said(back, 'ground')}
+        {resolved.beyond !== 'rough' && `, ${BEYOND_WORDS[resolved.beyond]}`}
+      </Token>{' '}
+      and runs{' '}
+      <Token
+        after={wind ? ';' : '.'}
+        {...tokenProps('stimp', 'shot.green')}
+        label="Speed of the green"
+        panel={<GreenPanel green={green} onFields={onFields} />}
+      >
+        {plainNumber(fromMetres(green.stimp, 'ft'))}
+        {Math.abs(green.slope) > 0.004 &&
+          `, ${plainNumber(Math.abs(degrees(green.slope)))}° ${green.slope > 0 ? 'uphill' : 'downhill'}`}
+        {green.firmness !== 'medium' && `, ${green.firmness}`}
+      </Token>
+      {wind && (
+        <>
+          {' '}
+          wind{' '}
+          <Token
+            after="."
+            {...tokenProps('wind', 'shot.wind')}
+            label="Wind"
+            panel={
+              <WindPanel
+                speedMps={wind.speed_mps}
+                fromDeg={wind.from_deg ?? 0}
+                units={units}
+                onWind={(speed, from) =>
+                  onFields({ wind: speed === 0 ? undefined : { speed_mps: speed, from_deg: from } })
+                }
+              />
+            }
+          >
+            {saySpeed(wind.speed_mps, units)} {windWords(wind.from_deg ?? 0)}
+          </Token>
+        </>
+      )}{' '}
+      <MoreTokens
+        shot={shot}
+        resolved={resolved}
+        units={units}
+        open={open === 'more'}
+        another={open !== null && open !== 'more'}
+        onOpenChange={(next) => onOpen(next ? 'more' : null)}
+        onFields={onFields}
+        onWind={() => onOpen('wind')}
+      />
+    </p>
+  );
+}

@@ -1,0 +1,37 @@
+'use client';
+
+import type { Answer } from '@/core/tell/answer/answer';
+import type { Fault } from '@/core/tell/format/fault';
+import type { UnitSystem } from '@/core/ground/units/system';
+import { useTask } from '../../engine/useTask';
+
+/** What the desk knows of the calls for the reading that stands. */
+export interface Calls {
+  /** The latest answer; of an earlier reading while a new one is computed. */
+  answer: Answer | null;
+  faults: readonly Fault[];
+  busy: boolean;
+  /** What stopped the computing, when it was not the reading. */
+  failure: string | null;
+}
+
+const PAUSE_MS = 20;
+
+/**
+ * Keeps the calls for a situation up to date. Of what is asked while another search runs only the latest is answered.
+ *
+ * @param waiting true while the reading is being dragged: nothing is asked until it is let go
+ */
+export function useCalls(situation: object, units: UnitSystem, waiting: boolean): Calls {
+  const { status, last, failure } = useTask<Answer>(
+    JSON.stringify([situation, units]),
+    ({ engine, signal }) => engine.run('answer', [situation, units], { signal, priority: 1 }),
+    waiting ? null : PAUSE_MS,
+  );
+  return {
+    answer: last,
+    faults: failure?.faults ?? [],
+    busy: status === 'running',
+    failure: failure && !failure.faults ? failure.message : null,
+  };
+}

@@ -1,0 +1,60 @@
+'use client';
+
+import type { ChangeEntry } from '@/core/tell/answer/changes';
+import type { Band } from '@/core/search/changes/bands';
+import { FACTORS } from '@/core/search/changes/factors';
+import type { Leader } from '@/core/search/changes/quick';
+import type { UnitSystem } from '@/core/ground/units/system';
+import { useTask } from '../../engine/useTask';
+
+/** When the call changes, as far as it has been found for the reading that stands. */
+export interface Changes {
+  entries: readonly ChangeEntry[];
+  /** The best call along the distance. */
+  bands: readonly Band[];
+  busy: boolean;
+  /** Why not all could be looked for; null as a rule. */
+  failure: string | null;
+}
+
+/** Rest of the calls before it begins: the answer itself goes first. */
+const PAUSE_MS = 350;
+const PRIORITY = -1;
+
+/** Looks along the distance, and for when the call changes, once the calls have settled; a new reading starts it over. */
+export function useChanges(
+  situation: object,
+  units: UnitSystem,
+  called: Pick<Leader, 'club' | 'kind'> | null,
+): Changes {
+  const from = called && { club: called.club, kind: called.kind };
+  const { status, value, failure } = useTask<Pick<Changes, 'entries' | 'bands'>>(
+    from && JSON.stringify([situation, units, from]),
+    async ({ engine, signal, show }) => {
+      const wanted = { signal, priority: PRIORITY };
+      const byFactor: ChangeEntry[][] = FACTORS.map(() => []);
+      let bands: readonly Band[] = [];
+      const found = () => ({ entries: byFactor.flat(), bands });
+      const along = engine.run('bands', [situation, from!], {
+        ...wanted,
+        show: (grown) => {
+          bands = grown as Band[];
+          show(found());
+        },
+      });
+      const changes = FACTORS.map(async (factor, i) => {
+        byFactor[i] = await engine.run('changes', [situation, units, from!, factor], wanted);
+        show(found());
+      });
+      [bands] = await Promise.all([along, ...changes]);
+      return found();
+    },
+    PAUSE_MS,
+  );
+  return {
+    entries: value?.entries ?? [],
+    bands: value?.bands ?? [],
+    busy: status === 'running' || status === 'idle',
+    failure: failure?.message ?? null,
+  };
+}

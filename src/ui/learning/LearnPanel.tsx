@@ -1,0 +1,181 @@
+'use client';
+
+import { useEffect, useState } from 'react';
+import type { LearntFactors } from '@/core/ground/player/learnt';
+import { learnWords } from '@/core/lesson/learning/learnWords';
+import type { Station } from '@/core/lesson/plan/lesson';
+import type { RosterPlayer } from '@/core/lesson/players/player';
+import { degrees, radians } from '@/core/ground/units/angle';
+import { fromMetres, toMetres } from '@/core/ground/units/length';
+import { unitFor } from '@/core/ground/units/say';
+import type { UnitSystem } from '@/core/ground/units/system';
+import type { PlacedBall } from '@/core/lesson/review/against';
+import { ask, saidOf } from '../server/client';
+import { ChannelCurve } from './ChannelCurve';
+import { Decisions } from './Decisions';
+import { MovesView } from './MovesView';
+import { useDecisions } from './useDecisions';
+import { useLearning } from './useLearning';
+
+interface LearnPanelProps {
+  player: RosterPlayer;
+  /** Balls of the lesson that is looked at, as they are shown. */
+  balls: readonly PlacedBall[];
+  stations: readonly Station[];
+  units: UnitSystem;
+  onLearnt: (learnt: LearntFactors | undefined) => void;
+}
+
+const BUTTON = 'h-11 rounded border-2 border-hairline px-4 disabled:opacity-50';
+
+const NONE: readonly PlacedBall[] = [];
+
+/** Fewer balls than this are not taken over. */
+const FEWEST = 5;
+
+/** A logarithm of distance as how much further, per cent. */
+const PERCENT = {
+  unit: '%',
+  shown: (value: number): number => (Math.exp(value) - 1) * 100,
+  valueOf: (shown: number): number => Math.log(1 + shown / 100),
+};
+
+/** Balls of the player over all lessons, null while they are fetched; and why they do not come. */
+function useAllBalls(playerId: string): { all: readonly PlacedBall[] | null; away: string | null } {
+  const [found, setFound] = useState<{
+    of: string;
+    balls: PlacedBall[] | null;
+    away: string | null;
+  } | null>(null);
+  useEffect(() => {
+    let stale = false;
+    const timer = setTimeout(async () => {
+      const answered = await ask<PlacedBall[]>(`/api/players/${playerId}/balls`);
+      if (stale) return;
+      const balls = answered.kind === 'ok' ? answered.body.filter(({ excluded }) => !excluded) : null;
+      setFound({ of: playerId, balls, away: answered.kind === 'ok' ? null : saidOf(answered) });
+    }, 0);
+    return () => {
+      stale = true;
+      clearTimeout(timer);
+    };
+  }, [playerId]);
+  return found?.of === playerId
+    ? { all: found.balls, away: found.away }
+    : { all: null, away: null };
+}
+
+/** What the balls say of a player: before and after, in words and drawn, what it would change; taken over, held or let go. */
+export function LearnPanel({ player, balls, stations, units, onLearnt }: LearnPanelProps) {
+  const [whole, setWhole] = useState(true);
+  const { all, away } = useAllBalls(player.id);
+  const used = whole ? (all ?? NONE) : balls;
+  const { learnt } = player;
+  const { learning, moves, fault } = useLearning({ player, balls: used, stations, units });
+  const { decisions, accept, hold, letGo } = useDecisions(player.id, onLearnt);
+  const [last] = decisions;
+  const small = unitFor('short', units);
+
+  return (
+    <section aria-labelledby="learn">
+      <div className="flex flex-wrap items-center gap-x-5">
+        <h2 id="learn" className="text-xl">
+          Learnt of {player.name}
+        </h2>
+        <div role="radiogroup" aria-label="Balls to learn from" className="flex gap-1">
+          {[true, false].map((each) => (
+            <button
+              key={String(each)}
+              type="button"
+              role="radio"
+              aria-checked={whole === each}
+              onClick={() => setWhole(each)}
+              className="min-h-11 rounded px-2 aria-checked:font-semibold aria-checked:underline aria-checked:decoration-flag aria-checked:decoration-[3px] aria-checked:underline-offset-8"
+            >
+              {each
+                ? `from every lesson${all ? ` (${all.length})` : ''}`
+                : `from the balls above (${balls.length})`}
+            </button>
+          ))}
+        </div>
+      </div>
+      {!learning ? (
+        <p aria-live="polite">
+          {fault
+            ? fault
+            : used.length === 0 && (!whole || all)
+              ? 'No ball is logged for this player.'
+              : whole && away
+                ? away
+                : 'Learning …'}
+        </p>
+      ) : (
+        <div className="mt-1 grid grid-cols-[1fr_minmax(0,24rem)] gap-8 max-lg:grid-cols-1">
+          <div>
+            <ul className="space-y-1.5 leading-snug">
+              {learnWords(learning, units).map((line) => (
+                <li key={line}>{line}</li>
+              ))}
+            </ul>
+            {moves ? (
+              <MovesView moves={moves} units={units} />
+            ) : (
+              <p className="mt-3">Comparing …</p>
+            )}
+            <div className="mt-3 flex flex-wrap items-center gap-3">
+              <button
+                type="button"
+                disabled={learning.balls < FEWEST}
+                onClick={() => void accept(learning.factors)}
+                className={BUTTON}
+              >
+                Take it over
+              </button>
+              <button type="button" onClick={() => void hold(learning.balls)} className={BUTTON}>
+                Hold
+              </button>
+              {learnt && (
+                <button type="button" onClick={() => void letGo()} className={BUTTON}>
+                  Let it go
+                </button>
+              )}
+              <p className="text-sm text-ink-soft">
+                {learnt
+                  ? `Calls use version ${learnt.version}, from ${learnt.balls} balls.`
+                  : 'Calls come from the skill; nothing is taken over by itself.'}
+                {last?.decision === 'held' && ` Held at ${last.balls} balls.`}
+                {learning.balls < FEWEST && ` Fewer than ${FEWEST} balls cannot be taken over.`}
+              </p>
+            </div>
+            <Decisions
+              decisions={decisions}
+              current={learnt?.version}
+              onUse={({ version: _version, ...factors }) => void accept(factors)}
+            />
+          </div>
+          <div className="grid content-start gap-3 max-lg:grid-cols-3 max-sm:grid-cols-1">
+            <ChannelCurve
+              name="Mark, further back to the right"
+              scale={{
+                unit: small,
+                shown: (value) => fromMetres(value, small),
+                valueOf: (shown) => toMetres(shown, small),
+              }}
+              channel={learning.mark}
+            />
+            <ChannelCurve name="Distance from a mark" scale={PERCENT} channel={learning.distance} />
+            <ChannelCurve
+              name="Start, to the player’s side to the right"
+              scale={{ unit: 'degrees', shown: degrees, valueOf: radians }}
+              channel={learning.direction}
+            />
+            <p className="text-sm text-ink-soft max-lg:col-span-full">
+              Nought is as called. Dashed what the skill says, filled what the balls say; the band
+              holds the middle nine times in ten.
+            </p>
+          </div>
+        </div>
+      )}
+    </section>
+  );
+}
