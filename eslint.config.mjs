@@ -6,10 +6,10 @@ const WINGS = {
   core: [],
   data: ['core'],
   ui: ['core', 'workers'],
-  workers: ['core'],
+  workers: ['core', 'ui'],
   demo: ['core', 'data'],
-  cli: ['core', 'data'],
-  app: ['core', 'data', 'ui', 'demo'],
+  cli: ['core', 'data', 'workers'],
+  app: ['core', 'data', 'ui', 'demo', 'workers'],
 };
 
 /**

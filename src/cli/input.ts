@@ -1,18 +1,12 @@
 import { readFileSync } from 'node:fs';
-import { FaultyInput, type Fault } from '@/core/tell/format/fault';
+import PQueue from 'p-queue';
+import { FaultyInput, parseJson, type Fault } from '@/core/tell/format/fault';
+import { endThreads, inThread, threadsWide } from '@/workers/server/pool';
+import { TASKS, type Answered, type Asked, type TaskName } from '@/workers/server/tasks';
 
 /** The text of a file, or of standard input for `-`. */
 export const readText = (source: string): string =>
   readFileSync(source === '-' ? 0 : source, 'utf8');
-
-/** Parsed JSON. Throws FaultyInput. */
-export function parseJson(text: string): unknown {
-  try {
-    return JSON.parse(text);
-  } catch (error) {
-    throw new FaultyInput([{ path: 'input', message: `is not JSON: ${(error as Error).message}` }]);
-  }
-}
 
 /** The faults of an error; anything unexpected is a fault of the input as a whole. */
 export const faultsOf = (error: unknown): readonly Fault[] =>
@@ -21,7 +15,7 @@ export const faultsOf = (error: unknown): readonly Fault[] =>
     : [{ path: 'input', message: error instanceof Error ? error.message : String(error) }];
 
 /** Flags and files of a command line, flags being those that are known. Null when a flag is not known. */
-export function parseArguments(
+function parseArguments(
   args: readonly string[],
   known: readonly string[],
 ): { flags: Set<string>; files: string[] } | null {
@@ -36,34 +30,48 @@ export function parseArguments(
 }
 
 /**
- * Answers JSON Lines one for one: a faulty line gives `{"error": [...]}` in its place.
+ * Answers JSON Lines one for one and in their order, side by side in threads: a faulty line gives `{"error": [...]}` in its
+ * place.
  *
  * @returns exit status: 0, or 1 when any line was faulty
  */
-export function answerLines(text: string, answer: (input: unknown) => unknown): number {
+async function answerLines(
+  text: string,
+  answer: (input: unknown) => Promise<unknown>,
+): Promise<number> {
+  const queue = new PQueue({ concurrency: 2 * threadsWide() });
   let status = 0;
-  for (const line of text.split(/\r?\n/)) {
-    if (line.trim() === '') continue;
-    let out: unknown;
-    try {
-      out = answer(parseJson(line));
-    } catch (error) {
-      out = { error: faultsOf(error) };
-      status = 1;
-    }
-    process.stdout.write(`${JSON.stringify(out)}\n`);
-  }
+  const answers = text
+    .split(/\r?\n/)
+    .filter((line) => line.trim() !== '')
+    .map((line) =>
+      queue.add(async () => {
+        try {
+          return await answer(parseJson(line));
+        } catch (error) {
+          status = 1;
+          return { error: faultsOf(error) };
+        }
+      }),
+    );
+  for (const out of answers) process.stdout.write(`${JSON.stringify(await out)}\n`);
   return status;
 }
 
-/** Runs a command that answers one file, or many lines. Exit status 2 for what cannot be used. */
-export function command(
+/** A command that answers one file, or with `--lines` many, by one of the tasks of the server's threads. */
+interface Command<N extends TaskName> {
+  usage: string;
+  flags: readonly string[];
+  task: N;
+  asked: (input: unknown, flags: ReadonlySet<string>) => Asked<N>;
+  print: (answered: Answered<N>, flags: ReadonlySet<string>) => string;
+}
+
+/** Runs a command. Exit status 2 for what cannot be used. */
+export async function run<N extends TaskName>(
   args: readonly string[],
-  usage: string,
-  known: readonly string[],
-  answer: (input: unknown, flags: ReadonlySet<string>) => unknown,
-  print: (answered: unknown, flags: ReadonlySet<string>) => string,
-): number {
+  { usage, flags: known, task, asked, print }: Command<N>,
+): Promise<number> {
   const parsed = parseArguments(args, known);
   if (!parsed || parsed.files.length !== 1) {
     console.error(usage);
@@ -72,11 +80,16 @@ export function command(
   const { flags, files } = parsed;
   try {
     const text = readText(files[0]!);
-    if (flags.has('--lines')) return answerLines(text, (input) => answer(input, flags));
-    console.log(print(answer(parseJson(text), flags), flags));
+    if (flags.has('--lines')) {
+      return await answerLines(text, (input) => inThread(task, ...asked(input, flags)));
+    }
+    const work = TASKS[task] as (...asked: Asked<N>) => Answered<N> | Promise<Answered<N>>;
+    console.log(print(await work(...asked(parseJson(text), flags)), flags));
     return 0;
   } catch (error) {
     for (const { path, message } of faultsOf(error)) console.error(`${path}: ${message}`);
     return 2;
+  } finally {
+    await endThreads();
   }
 }

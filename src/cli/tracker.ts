@@ -1,10 +1,10 @@
 import { parseArgs } from 'node:util';
 import { atFlag } from '@/core/tell/sheet/atFlag';
 import { sheetFor } from '@/core/tell/answer/answer';
-import { FaultyInput } from '@/core/tell/format/fault';
+import { FaultyInput, parseJson } from '@/core/tell/format/fault';
 import { readSituation } from '@/core/tell/format/situation';
 import { trackedBall, trackedLine } from '@/core/lesson/tracker/simulated';
-import { faultsOf, parseJson, readText } from './input';
+import { faultsOf, readText } from './input';
 
 const USAGE = `usage: npm run -s tracker -- [--balls N] [--seed N] [--to URL --key KEY] FILE|-
   balls of the player of a situation at its best call, as a tracker reads them: JSON Lines

@@ -4,6 +4,7 @@ import path from 'node:path';
 import { aRecord } from '@/core/testing/records';
 import { A_CALL, aBall } from '@/core/testing/balls';
 import { closeDatabase } from '@/data/database';
+import { endThreads } from '@/workers/server/pool';
 import { answerOf, ask, routeFiles, type Method, type RouteModule } from './router';
 
 jest.setTimeout(60_000);
@@ -12,6 +13,7 @@ const folder = mkdtempSync(path.join(os.tmpdir(), 'mellow-routes-'));
 process.env.MELLOW_DATA = folder;
 afterAll(async () => {
   await closeDatabase();
+  await endThreads();
   rmSync(folder, { recursive: true, force: true });
 });
 

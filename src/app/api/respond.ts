@@ -1,4 +1,5 @@
-import { FaultyInput, type Fault } from '@/core/tell/format/fault';
+import { FaultyInput, parseJson, type Fault } from '@/core/tell/format/fault';
+import { Busy } from '@/workers/server/pool';
 
 /** Largest body that is read, bytes. */
 const MOST_BYTES = 256 * 1024;
@@ -18,8 +19,8 @@ export const download = (content: string, type: string, name: string): Response 
   });
 
 /** A PDF to be looked at, with a name to save it under. */
-export const pdfFile = (pdf: Buffer, name: string): Response =>
-  new Response(new Uint8Array(pdf), {
+export const pdfFile = (pdf: Uint8Array<ArrayBuffer>, name: string): Response =>
+  new Response(pdf, {
     headers: {
       'content-type': 'application/pdf',
       'content-disposition': `inline; filename="${name}"`,
@@ -45,12 +46,13 @@ async function readBody(request: Request, most: number): Promise<string | null> 
   return Buffer.concat(chunks).toString('utf8');
 }
 
-/** Answers 400 with the faults when the work finds its input faulty. */
+/** Answers 400 with the faults when the work finds its input faulty, 503 when too much waits to be worked out. */
 export async function withFaults(work: () => Promise<Response> | Response): Promise<Response> {
   try {
     return await work();
   } catch (error) {
     if (error instanceof FaultyInput) return refuse(400, error.faults);
+    if (error instanceof Busy) return refuse(503, [{ path: 'server', message: error.message }]);
     throw error;
   }
 }
@@ -80,13 +82,5 @@ export async function withJson(
   if (type !== 'application/json') {
     return refuse(415, [{ path: 'content-type', message: 'must be application/json' }]);
   }
-  return withText(request, MOST_BYTES, (text) => {
-    let body: unknown;
-    try {
-      body = JSON.parse(text);
-    } catch {
-      return refuse(400, [{ path: 'input', message: 'is not JSON' }]);
-    }
-    return handle(body);
-  });
+  return withText(request, MOST_BYTES, (text) => handle(parseJson(text)));
 }

@@ -1,4 +1,3 @@
-import { answer } from '@/core/tell/answer/answer';
 import { FaultyInput } from '@/core/tell/format/fault';
 import { readSituation } from '@/core/tell/format/situation';
 import { saidShot } from '@/core/tell/grammar/saidShot';
@@ -8,6 +7,7 @@ import { inHouse, situationFor } from '@/core/lesson/players/player';
 import { database } from '@/data/database';
 import { readAcademy } from '@/data/academy';
 import { playerById } from '@/data/players';
+import { inThread } from '@/workers/server/pool';
 
 /** The player, shot and answer of a link; null when there is no such player or the reading is not usable. */
 export async function cardOf(query: string, units: UnitSystem) {
@@ -23,7 +23,7 @@ export async function cardOf(query: string, units: UnitSystem) {
       player,
       said: saidShot(reading.shot, units),
       shot: readSituation(situation).question.shot,
-      answer: answer(situation, units, () => 0),
+      answer: await inThread('answer', situation, units),
       query: readingToQuery({ player: player.id, shot: reading.shot }),
     };
   } catch (error) {

@@ -1,7 +1,8 @@
 import { proxy, type Remote } from 'comlink';
 import PQueue from 'p-queue';
 import type { Answered, Asked, TaskName } from '@/workers/page/tasks';
-import type { Thread, Worked } from '@/workers/page/thread';
+import type { Thread } from '@/workers/page/thread';
+import type { Worked } from '@/workers/worked';
 import { Failure } from './failure';
 
 /** How work is done: who waits for it, how soon it is wanted, and who is told of parts of it. */

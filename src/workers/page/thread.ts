@@ -1,9 +1,6 @@
-import { FaultyInput, type Fault } from '@/core/tell/format/fault';
+import { worked, type Worked } from '../worked';
 import { TASKS, type Answered, type Asked, type TaskName } from './tasks';
 import type { Job, Task } from './job';
-
-/** What came of a task: errors do not keep their class on the way out of a thread. */
-export type Worked<T> = { value: T } | { faults: readonly Fault[] };
 
 /** Work that is not wanted any more, by the number it was asked under. */
 const unwanted = new Set<number>();
@@ -25,11 +22,9 @@ export const thread = {
         return !unwanted.has(id);
       },
     };
+    const task = TASKS[name] as Task;
     try {
-      return { value: (await (TASKS[name] as Task)(job, ...(asked as readonly unknown[] as never[]))) as Answered<N> };
-    } catch (error) {
-      if (error instanceof FaultyInput) return { faults: error.faults };
-      throw error;
+      return await worked(() => task(job, ...(asked as readonly unknown[] as never[])) as Answered<N>);
     } finally {
       unwanted.delete(id);
     }

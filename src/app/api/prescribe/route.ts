@@ -1,10 +1,8 @@
-import { answer } from '@/core/tell/answer/answer';
+import { inThread } from '@/workers/server/pool';
 import { withJson } from '../respond';
 
 export const dynamic = 'force-dynamic';
 
 export function POST(request: Request): Promise<Response> {
-  return withJson(request, (body) =>
-    Response.json(answer(body, 'yards', () => performance.now()).sheet),
-  );
+  return withJson(request, async (body) => Response.json(await inThread('sheet', body)));
 }

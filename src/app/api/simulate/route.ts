@@ -1,8 +1,8 @@
-import { simulate } from '@/core/tell/answer/simulation';
+import { inThread } from '@/workers/server/pool';
 import { withJson } from '../respond';
 
 export const dynamic = 'force-dynamic';
 
 export function POST(request: Request): Promise<Response> {
-  return withJson(request, (body) => Response.json(simulate(body)));
+  return withJson(request, async (body) => Response.json(await inThread('simulate', body)));
 }

@@ -13,8 +13,22 @@ export const faultLine = (faults: readonly Fault[]): string =>
 /** Thrown by every reader of outside input; carries all the faults found. */
 export class FaultyInput extends Error {
   constructor(readonly faults: readonly Fault[]) {
-    super(faults.map(({ path, message }) => `${path}: ${message}`).join('\n'));
+    super(faults.map((fault) => faultLine([fault])).join('\n'));
     this.name = 'FaultyInput';
+  }
+}
+
+/**
+ * Parsed JSON. Throws FaultyInput, naming what it stands in.
+ *
+ * @example
+ * parseJson('{"pin_yd": 12}'); // => { pin_yd: 12 }
+ */
+export function parseJson(text: string, path = 'input'): unknown {
+  try {
+    return JSON.parse(text);
+  } catch (error) {
+    throw new FaultyInput([{ path, message: `is not JSON: ${(error as Error).message}` }]);
   }
 }
 

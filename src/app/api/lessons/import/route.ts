@@ -1,7 +1,7 @@
-import { readLessonFile } from '@/core/lesson/exchange/exchange';
 import { database } from '@/data/database';
 import { importLesson } from '@/data/lessons';
-import { refuse, withText } from '../../respond';
+import { inThread } from '@/workers/server/pool';
+import { withText } from '../../respond';
 
 export const dynamic = 'force-dynamic';
 
@@ -10,13 +10,7 @@ const MOST_BYTES = 24 * 1024 * 1024;
 /** Takes a lesson's file; a lesson or ball that is there already is not taken twice. */
 export function POST(request: Request): Promise<Response> {
   return withText(request, MOST_BYTES, async (text) => {
-    let input: unknown;
-    try {
-      input = JSON.parse(text);
-    } catch {
-      return refuse(400, [{ path: 'file', message: 'is not JSON' }]);
-    }
-    const file = readLessonFile(input);
+    const file = await inThread('readLesson', text);
     const { sql } = await database();
     return Response.json(await importLesson(sql, file));
   });

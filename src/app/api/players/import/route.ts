@@ -1,8 +1,8 @@
-import { previewPlayersCsv } from '@/core/lesson/players/playersCsv';
 import { readAcademy } from '@/data/academy';
 import { database } from '@/data/database';
 import { newPlayerId } from '@/data/newId';
 import { addPlayers, playerNames } from '@/data/players';
+import { inThread } from '@/workers/server/pool';
 import { withText } from '../../respond';
 
 export const dynamic = 'force-dynamic';
@@ -23,7 +23,12 @@ export function POST(request: Request): Promise<Response> {
     const params = new URL(request.url).searchParams;
     const { sql } = await database();
     const [house, names] = await Promise.all([readAcademy(sql), playerNames(sql)]);
-    const { delimiter, columns, lines } = previewPlayersCsv(text, house, names);
+    const { delimiter, columns, lines } = await inThread(
+      'previewPlayers',
+      text,
+      house,
+      names,
+    );
     const good = lines.filter(({ record }) => record !== null);
     if (params.get('accept') === 'true') {
       const wanted = params.get('twice') === 'true' ? good : good.filter(({ twice }) => !twice);

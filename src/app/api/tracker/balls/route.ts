@@ -1,5 +1,5 @@
 import type { PGlite } from '@electric-sql/pglite';
-import { FaultyInput } from '@/core/tell/format/fault';
+import { FaultyInput, parseJson } from '@/core/tell/format/fault';
 import type { TrackerAim } from '@/core/lesson/tracker/aim';
 import { readTrackedBall } from '@/core/lesson/tracker/trackedBall';
 import { addBalls } from '@/data/balls';
@@ -16,7 +16,7 @@ const TYPES = ['application/x-ndjson', 'application/jsonl'];
 async function answerTo(line: string, aim: TrackerAim, db: PGlite): Promise<object> {
   try {
     const { player, station, call } = aim;
-    const ball = readTrackedBall(JSON.parse(line));
+    const ball = readTrackedBall(parseJson(line));
     const saved = await addBalls(db, aim.lesson, [
       { ...ball, player, station, call, source: 'tracker' },
     ]);
@@ -24,7 +24,6 @@ async function answerTo(line: string, aim: TrackerAim, db: PGlite): Promise<obje
     return { error: [{ path: 'aim', message: 'the lesson is not there any more' }] };
   } catch (error) {
     if (error instanceof FaultyInput) return { error: error.faults };
-    if (error instanceof SyntaxError) return { error: [{ path: 'input', message: 'is not JSON' }] };
     throw error;
   }
 }

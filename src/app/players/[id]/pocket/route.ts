@@ -1,13 +1,11 @@
-import { renderToBuffer } from '@react-pdf/renderer';
-import { pocketCard } from '@/core/lesson/pocket/pocketCard';
 import { inHouse } from '@/core/lesson/players/player';
 import { SAND_PRESETS } from '@/core/ground/sand/presets';
 import { readAcademy } from '@/data/academy';
 import { database } from '@/data/database';
 import { playerById } from '@/data/players';
 import { unitsFrom } from '@/ui/frame/preferences';
-import { PocketPaper } from '@/ui/paper/PocketPaper';
-import { notFound, pdfFile, refuse } from '../../../api/respond';
+import { inThread } from '@/workers/server/pool';
+import { notFound, pdfFile, refuse, withFaults } from '../../../api/respond';
 
 export const dynamic = 'force-dynamic';
 
@@ -32,7 +30,8 @@ export async function GET(
   if (!player) return notFound();
   const house = await readAcademy(sql);
   const units = unitsFrom(query.get('units') ?? undefined, player.units ?? house.units);
-  const card = pocketCard(inHouse(player, house), sand, units);
-  const pdf = await renderToBuffer(<PocketPaper card={card} sheet={sheet} />);
-  return pdfFile(pdf, `${id}-pocket-card.pdf`);
+  return withFaults(async () => {
+    const pdf = await inThread('pocketPdf', sheet, inHouse(player, house), sand, units);
+    return pdfFile(pdf, `${id}-pocket-card.pdf`);
+  });
 }

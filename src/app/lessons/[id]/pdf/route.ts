@@ -1,4 +1,3 @@
-import { renderToBuffer } from '@react-pdf/renderer';
 import { reportOf } from '@/core/lesson/review/report';
 import { readAcademy } from '@/data/academy';
 import { ballsOfLesson } from '@/data/balls';
@@ -7,8 +6,8 @@ import { isId } from '@/data/id';
 import { lessonById } from '@/data/lessons';
 import { playerById } from '@/data/players';
 import { unitsFrom } from '@/ui/frame/preferences';
-import { LessonPaper } from '@/ui/paper/LessonPaper';
-import { notFound, pdfFile, refuse } from '../../../api/respond';
+import { inThread } from '@/workers/server/pool';
+import { notFound, pdfFile, refuse, withFaults } from '../../../api/respond';
 
 export const dynamic = 'force-dynamic';
 
@@ -42,16 +41,16 @@ export async function GET(
     ),
   );
   const own = one === null ? house.units : (players[0]!.units ?? house.units);
-  const pdf = await renderToBuffer(
-    <LessonPaper
-      plan={plan}
-      summary={summary}
-      homework={homework}
-      reports={reports}
-      card={one !== null}
-      units={unitsFrom(query.get('units') ?? undefined, own)}
-    />,
-  );
   const name = one === null ? `lesson-${plan.held_on}` : `${one}-${plan.held_on}`;
-  return pdfFile(pdf, `${name}.pdf`);
+  return withFaults(async () => {
+    const pdf = await inThread('lessonPdf', {
+      plan,
+      summary,
+      homework,
+      reports,
+      card: one !== null,
+      units: unitsFrom(query.get('units') ?? undefined, own),
+    });
+    return pdfFile(pdf, `${name}.pdf`);
+  });
 }

@@ -1,7 +1,6 @@
-import { renderToBuffer } from '@react-pdf/renderer';
 import { unitsFrom } from '@/ui/frame/preferences';
-import { CardPaper } from '@/ui/paper/CardPaper';
-import { pdfFile, refuse } from '../../api/respond';
+import { inThread } from '@/workers/server/pool';
+import { pdfFile, refuse, withFaults } from '../../api/respond';
 import { cardOf } from '../cardOf';
 
 export const dynamic = 'force-dynamic';
@@ -15,10 +14,11 @@ export async function GET(request: Request): Promise<Response> {
   const query = new URL(request.url).searchParams;
   const units = unitsFrom(query.get('units') ?? undefined);
   query.delete('units');
-  const card = await cardOf(query.toString(), units);
-  if (!card) {
-    return refuse(404, [{ path: 'link', message: 'names no player or no usable reading' }]);
-  }
-  const pdf = await renderToBuffer(<CardPaper {...card} units={units} />);
-  return pdfFile(pdf, fileName(card.player.name));
+  return withFaults(async () => {
+    const card = await cardOf(query.toString(), units);
+    if (!card) {
+      return refuse(404, [{ path: 'link', message: 'names no player or no usable reading' }]);
+    }
+    return pdfFile(await inThread('cardPdf', { ...card, units }), fileName(card.player.name));
+  });
 }

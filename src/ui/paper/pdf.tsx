@@ -1,0 +1,25 @@
+import { renderToBuffer, type DocumentProps } from '@react-pdf/renderer';
+import type { ComponentProps, ReactElement } from 'react';
+import { CardPaper } from './CardPaper';
+import { LessonPaper } from './LessonPaper';
+import { PocketPaper } from './PocketPaper';
+
+/** A document as bytes that may leave the thread they were made in. */
+type Pdf = Uint8Array<ArrayBuffer>;
+
+const rendered = async (paper: ReactElement<DocumentProps>): Promise<Pdf> =>
+  new Uint8Array(await renderToBuffer(paper));
+
+/** The card of a reading as a PDF. */
+export const cardPdf = (card: ComponentProps<typeof CardPaper>): Promise<Pdf> =>
+  rendered(<CardPaper {...card} />);
+
+/** A lesson, or the card that a player takes home of it, as a PDF. */
+export const lessonPdf = (lesson: ComponentProps<typeof LessonPaper>): Promise<Pdf> =>
+  rendered(<LessonPaper {...lesson} />);
+
+/** A pocket card as a PDF, one or four to a sheet. */
+export const pocketPdf = (
+  card: ComponentProps<typeof PocketPaper>['card'],
+  sheet: 'single' | 'four',
+): Promise<Pdf> => rendered(<PocketPaper card={card} sheet={sheet} />);

@@ -1,0 +1,63 @@
+import { availableParallelism } from 'node:os';
+import path from 'node:path';
+import { Piscina } from 'piscina';
+import { FaultyInput } from '@/core/tell/format/fault';
+import type { Worked } from '../worked';
+import type { Answered, Asked, Order, TaskName } from './tasks';
+
+/** Tasks that wait at most, besides those that run. */
+const MOST_WAITING = 64;
+
+/** More threads than this are not started, however many the machine has: each holds the model and the fonts. */
+const MOST_THREADS = 8;
+
+/** Thrown when so much waits already that another task is not taken on. */
+export class Busy extends Error {
+  constructor() {
+    super('Too much is being worked out at this moment. Try again in a few seconds.');
+    this.name = 'Busy';
+  }
+}
+
+/** Where the server keeps its one pool: on globalThis, so that a development reload does not start another. */
+const holder = globalThis as typeof globalThis & { mellowThreads?: Piscina };
+
+/** The threads, started when they are first needed. Their file is TypeScript as it stands, under the folder the server runs in. */
+function threads(): Piscina {
+  holder.mellowThreads ??= new Piscina({
+    filename: path.join(process.cwd(), 'src/workers/server/server.worker.ts'),
+    execArgv: ['--import', 'tsx', '--no-warnings'],
+    minThreads: 1,
+    maxThreads: threadsWide(),
+    maxQueue: MOST_WAITING,
+    idleTimeout: 60_000,
+  });
+  return holder.mellowThreads;
+}
+
+/** How many tasks run at a time. */
+export const threadsWide = (): number => Math.min(MOST_THREADS, availableParallelism());
+
+/**
+ * Does a task in the next free thread.
+ *
+ * @throws FaultyInput for what cannot be answered; Busy when too much waits already
+ */
+export async function inThread<N extends TaskName>(
+  name: N,
+  ...asked: Asked<N>
+): Promise<Answered<N>> {
+  const pool = threads();
+  if (pool.queueSize >= MOST_WAITING) throw new Busy();
+  const order: Order<N> = { name, asked };
+  const worked = (await pool.run(order)) as Worked<Answered<N>>;
+  if ('faults' in worked) throw new FaultyInput(worked.faults);
+  return worked.value;
+}
+
+/** Ends the threads once what runs is done. */
+export async function endThreads(): Promise<void> {
+  const pool = holder.mellowThreads;
+  delete holder.mellowThreads;
+  await pool?.close();
+}
