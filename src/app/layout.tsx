@@ -1,9 +1,9 @@
 import type { Metadata, Viewport } from 'next';
-import { cookies } from 'next/headers';
 import type { ReactNode } from 'react';
-import { PREFERENCE_COOKIES, themeFrom } from '@/ui/frame/preferences';
+import { Shell } from '@/ui/frame/Shell';
 import { headingFont, textFont } from './fonts';
 import './globals.css';
+import { preferences } from './preferences';
 
 export const metadata: Metadata = {
   title: 'Mellow Divot',
@@ -13,10 +13,16 @@ export const metadata: Metadata = {
 export const viewport: Viewport = { width: 'device-width', initialScale: 1 };
 
 export default async function Layout({ children }: { children: ReactNode }) {
-  const theme = themeFrom((await cookies()).get(PREFERENCE_COOKIES.theme)?.value);
+  const chosen = await preferences();
   return (
-    <html lang="en" data-theme={theme} className={`${headingFont.variable} ${textFont.variable}`}>
-      <body>{children}</body>
+    <html
+      lang="en"
+      data-theme={chosen.theme}
+      className={`${headingFont.variable} ${textFont.variable}`}
+    >
+      <body>
+        <Shell {...chosen}>{children}</Shell>
+      </body>
     </html>
   );
 }

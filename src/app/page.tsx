@@ -1,15 +1,13 @@
-import { cookies } from 'next/headers';
 import { FaultyInput } from '@/core/tell/format/fault';
 import { readSituation } from '@/core/tell/format/situation';
 import { FIRST_SHOT, readingFromQuery, type DeskReading } from '@/core/tell/reading/reading';
 import { situationFor, type RosterPlayer } from '@/core/lesson/players/player';
-import { readAcademy } from '@/data/academy';
 import { database } from '@/data/database';
 import { playerById, playersForDesk } from '@/data/players';
 import { listReadings } from '@/data/readings';
 import { Desk } from '@/ui/desk/Desk';
 import { NoPlayers } from '@/ui/frame/NoPlayers';
-import { PREFERENCE_COOKIES, themeFrom, unitsFrom } from '@/ui/frame/preferences';
+import { house } from './house';
 import { queryText, type Query } from './query';
 
 export const dynamic = 'force-dynamic';
@@ -52,11 +50,10 @@ async function beginningOf(
 
 export default async function DeskPage({ searchParams }: { searchParams: Promise<Query> }) {
   const { sql } = await database();
-  const [known, readings, house, jar, query] = await Promise.all([
+  const [known, readings, academy, query] = await Promise.all([
     playersForDesk(sql),
     listReadings(sql),
-    readAcademy(sql),
-    cookies(),
+    house(),
     searchParams,
   ]);
   const [latest] = known;
@@ -66,14 +63,6 @@ export default async function DeskPage({ searchParams }: { searchParams: Promise
   );
   const players = known.some(({ id }) => id === player.id) ? known : [player, ...known];
   return (
-    <Desk
-      players={players}
-      house={house}
-      readings={readings}
-      first={first}
-      problem={problem}
-      units={unitsFrom(jar.get(PREFERENCE_COOKIES.units)?.value, house.units)}
-      theme={themeFrom(jar.get(PREFERENCE_COOKIES.theme)?.value)}
-    />
+    <Desk players={players} house={academy} readings={readings} first={first} problem={problem} />
   );
 }

@@ -1,6 +1,12 @@
 import type { PGlite, Transaction } from '@electric-sql/pglite';
 import { FaultyInput, type Fault } from '@/core/tell/format/fault';
-import type { BallChange, BallOfPlayer, ExchangedBall, LoggedFields, StoredBall } from '@/core/lesson/balls/ball';
+import type {
+  BallChange,
+  BallOfPlayer,
+  ExchangedBall,
+  LoggedFields,
+  StoredBall,
+} from '@/core/lesson/balls/ball';
 import type { Station } from '@/core/lesson/plan/lesson';
 
 type Row = Pick<StoredBall, 'id' | 'seq' | 'player' | 'station' | 'call' | 'source' | 'hit_at'> & {

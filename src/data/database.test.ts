@@ -7,7 +7,13 @@ import { openDatabase, type Database } from './database';
 import { migrate, readMigrations } from './migrate';
 import { addPlayers, listPlayers, playerById, type NewPlayer } from './players';
 import { listDrafts, removeDraft, saveDraft } from './drafts';
-import { duplicateReading, listReadings, readingById, saveReading, setReadingDeleted } from './readings';
+import {
+  duplicateReading,
+  listReadings,
+  readingById,
+  saveReading,
+  setReadingDeleted,
+} from './readings';
 
 jest.setTimeout(120_000);
 

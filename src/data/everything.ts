@@ -1,6 +1,6 @@
 import type { PGlite } from '@electric-sql/pglite';
 import { listDrafts } from './drafts';
-import type { DraftReading } from '@/core/tell/reading/kept';
+import { type DraftReading, type KeptReading } from '@/core/tell/reading/kept';
 import { ballsOfPlayer } from './balls';
 import type { StoredBall } from '@/core/lesson/balls/ball';
 import type { LearningDecision } from '@/core/lesson/learning/decision';
@@ -11,7 +11,6 @@ import { listGrassShots } from './grassShots';
 import type { GrassShot } from '@/core/lesson/players/grassShot';
 import { playerById } from './players';
 import { readingsOfPlayer } from './readings';
-import type { KeptReading } from '@/core/tell/reading/kept';
 import type { RosterPlayer } from '@/core/lesson/players/player';
 
 export const PLAYER_EXPORT_FORMAT = 'mellow-divot/player-export';

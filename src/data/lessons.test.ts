@@ -8,7 +8,14 @@ import { A_CALL, aBall } from '@/core/testing/balls';
 import { addBalls, ballsOfLesson, ballsOfPlayer, changeBall } from './balls';
 import { openDatabase, type Database } from './database';
 import { acceptLearning, holdLearning, learningDecisions, resetLearning } from './learnings';
-import { closeLesson, importLesson, lessonById, listLessons, saveLesson, setLessonDeleted } from './lessons';
+import {
+  closeLesson,
+  importLesson,
+  lessonById,
+  listLessons,
+  saveLesson,
+  setLessonDeleted,
+} from './lessons';
 import { addPlayers, playerById } from './players';
 import { duplicateReading, saveReading } from './readings';
 import { aimTracker, isTrackerKey, leaveTracker, makeTrackerKey, trackerState } from './tracker';

@@ -14,7 +14,16 @@ import { acceptLearning } from './learnings';
 import { saveLesson } from './lessons';
 import { addGrassShots, listGrassShots, removeGrassShot } from './grassShots';
 import { newPlayerId } from './newId';
-import { addPlayers, erasePlayer, listPlayers, markPlayer, playerById, playersForDesk, updatePlayer, type NewPlayer } from './players';
+import {
+  addPlayers,
+  erasePlayer,
+  listPlayers,
+  markPlayer,
+  playerById,
+  playersForDesk,
+  updatePlayer,
+  type NewPlayer,
+} from './players';
 import { listReadings, saveReading } from './readings';
 
 jest.setTimeout(60_000);

@@ -1,7 +1,6 @@
-import { cookies } from 'next/headers';
 import { notFound } from 'next/navigation';
 import { Card } from '@/ui/card/Card';
-import { PREFERENCE_COOKIES, unitsFrom } from '@/ui/frame/preferences';
+import { preferences } from '../preferences';
 import { queryText, type Query } from '../query';
 import { cardOf } from './cardOf';
 
@@ -11,16 +10,8 @@ export const metadata = { title: 'Card · Mellow Divot' };
 
 /** A reading and its call on one page, for print. */
 export default async function CardPage({ searchParams }: { searchParams: Promise<Query> }) {
-  const [jar, query] = await Promise.all([cookies(), searchParams]);
-  const units = unitsFrom(jar.get(PREFERENCE_COOKIES.units)?.value);
+  const [{ units }, query] = await Promise.all([preferences(), searchParams]);
   const card = await cardOf(queryText(query), units);
   if (!card) notFound();
-  return (
-    <Card
-      {...card}
-      units={units}
-      back={`/?${card.query}`}
-      pdf={`/card/pdf?${card.query}&units=${units}`}
-    />
-  );
+  return <Card {...card} back={`/?${card.query}`} pdf={`/card/pdf?${card.query}&units=${units}`} />;
 }

@@ -1,5 +1,11 @@
 import { BALL_RADIUS, GRAVITY } from '@/core/ground/ball/ball';
-import { DRAG_SCALE, SPIN_DECAY, dragCoefficient, liftCoefficient, turbulentShare } from '@/core/model/flight/aerodynamics';
+import {
+  DRAG_SCALE,
+  SPIN_DECAY,
+  dragCoefficient,
+  liftCoefficient,
+  turbulentShare,
+} from '@/core/model/flight/aerodynamics';
 import type { FlightStart } from '@/core/model/flight/fly';
 import { headAtMark, rates, type SandTool } from '@/core/model/passage/passage';
 import type { Sand } from '@/core/ground/sand/presets';

@@ -25,3 +25,24 @@ export const PLAIN_LEARNT: LearntFactors = {
   aim_scale: 1,
   clubs: [],
 };
+
+/** A greenside shot of a middle player with four wedges, as the outside format has it. */
+export const aSituation = () => ({
+  player: {
+    handed: 'right',
+    skill: 'middle',
+    bag: [
+      { name: 'PW', type: 'wedge', loft_deg: 46, bounce_deg: 6, stock_carry_yd: 110 },
+      { name: '52', type: 'wedge', loft_deg: 52, bounce_deg: 10, stock_carry_yd: 92 },
+      { name: '56', type: 'wedge', loft_deg: 56, bounce_deg: 12, stock_carry_yd: 82 },
+      { name: '60', type: 'wedge', loft_deg: 60, bounce_deg: 8, stock_carry_yd: 72 },
+    ],
+  },
+  shot: {
+    pin_yd: 16,
+    edge_yd: 9,
+    lip: { height_ft: 3, distance_ft: 7 },
+    lie: 'clean',
+    sand: { preset: 'medium' },
+  },
+});

@@ -3,7 +3,6 @@
 import { useMemo, useState } from 'react';
 import type { Player } from '@/core/ground/player/player';
 import { SAND_PRESETS, type SandPreset } from '@/core/ground/sand/presets';
-import type { UnitSystem } from '@/core/ground/units/system';
 import type { MixChoice } from '@/core/tell/reading/mixChoice';
 import { Pick } from '../kit/Pick';
 import { SAND_WORDS } from '@/core/tell/words/situation';
@@ -18,13 +17,12 @@ interface AuditPanelProps {
   situation: object;
   /** Readings of this player that a mix can be made of. */
   readings: readonly object[];
-  units: UnitSystem;
 }
 
 type MixName = 'season' | 'readings' | SandPreset;
 
 /** The set looked over: gaps, soles against sands, what is called how often, and one wedge made otherwise. */
-export function AuditPanel({ player, situation, readings, units }: AuditPanelProps) {
+export function AuditPanel({ player, situation, readings }: AuditPanelProps) {
   const [mix, setMix] = useState<MixName>('season');
   const choice = useMemo((): MixChoice => {
     if (mix === 'season') return { kind: 'season' };
@@ -44,8 +42,8 @@ export function AuditPanel({ player, situation, readings, units }: AuditPanelPro
         The set looked over
       </h2>
       <div className="mt-2 grid grid-cols-2 gap-x-10 gap-y-6 max-lg:grid-cols-1">
-        <Gaps player={player} units={units} />
-        <Soles player={player} units={units} />
+        <Gaps player={player} />
+        <Soles player={player} />
       </div>
       <div className="mt-6 flex flex-wrap items-end gap-4">
         <Pick label="Over" value={mix} onValue={setMix} options={options} />

@@ -22,14 +22,14 @@ export function Called({ player, situation, choice }: CalledProps) {
     JSON.stringify([situation, choice]),
     async ({ engine, signal, show }) => {
       const called: (string | undefined)[] = mix.map(() => undefined);
-      const looking = mix.flatMap((_, from) => (from % TOGETHER === 0 ? [from] : [])).map(
-        async (from) => {
+      const looking = mix
+        .flatMap((_, from) => (from % TOGETHER === 0 ? [from] : []))
+        .map(async (from) => {
           const asked = [situation, choice, from, from + TOGETHER] as const;
           const clubs = await engine.run('clubsCalled', [...asked], { signal });
           clubs.forEach((club, i) => (called[from + i] = club));
           show([...called]);
-        },
-      );
+        });
       await Promise.all(looking);
       return called;
     },

@@ -5,10 +5,11 @@ import { golferOf } from '@/core/model/golfer/golferOf';
 import { degrees } from '@/core/ground/units/angle';
 import { fromMetres } from '@/core/ground/units/length';
 import { plainNumber, unitFor } from '@/core/ground/units/say';
-import type { UnitSystem } from '@/core/ground/units/system';
+import { useUnits } from '../kit/units';
 
 /** Steps of loft and carry from club to club, with those that are wide or narrow. */
-export function Gaps({ player, units }: { player: Player; units: UnitSystem }) {
+export function Gaps({ player }: { player: Player }) {
+  const units = useUnits();
   const unit = unitFor('ground', units);
   const gaps = useMemo(
     () => gapsOf(player.bag, golferOf(player).headSpeed, player.skill),

@@ -5,8 +5,8 @@ import type { SandPreset } from '@/core/ground/sand/presets';
 import { golferOf } from '@/core/model/golfer/golferOf';
 import { sampleSwings } from '@/core/model/spread/swings';
 import { sayLength } from '@/core/ground/units/say';
-import type { UnitSystem } from '@/core/ground/units/system';
 import { SAND_WORDS } from '@/core/tell/words/situation';
+import { useUnits } from '../kit/units';
 
 const SANDS: readonly SandPreset[] = ['soft', 'medium', 'firm', 'wet'];
 
@@ -19,7 +19,8 @@ function soleWords({ verdict, thin, heavy, bestDeg, saving }: BounceFit): string
 }
 
 /** Thin and heavy of each wedge in each sand, and another bounce where it would save something. */
-export function Soles({ player, units }: { player: Player; units: UnitSystem }) {
+export function Soles({ player }: { player: Player }) {
+  const units = useUnits();
   const fits = useMemo(() => {
     const golfer = golferOf(player);
     return bounceFits(player, golfer, SANDS, sampleSwings(golfer.habits, 128, 1));

@@ -4,7 +4,7 @@ import { clubsToTry } from '@/core/search/audit/oneWedge';
 import { aClub, aPlayer, CLUB_56, CLUB_60 } from '@/core/testing/fixtures';
 import { BROKEN } from '../engine/failure';
 import { standInEngine, WithEngine } from '../testing/engine';
-import { standingSituation } from '../testing/situation';
+import { aSituation } from '@/core/testing/records';
 import { AuditPanel } from './AuditPanel';
 
 const PW = aClub('PW', 'wedge', 46, 6, 118);
@@ -13,12 +13,7 @@ const opened = (bag = [PW, CLUB_56, CLUB_60], readings: object[] = []) => {
   const { engine, asked } = standInEngine();
   const view = render(
     <WithEngine engine={engine}>
-      <AuditPanel
-        player={aPlayer('middle', bag)}
-        situation={{ shot: {} }}
-        readings={readings}
-        units="yards"
-      />
+      <AuditPanel player={aPlayer('middle', bag)} situation={{ shot: {} }} readings={readings} />
     </WithEngine>,
   );
   return { ...view, asked, user: userEvent.setup() };
@@ -68,7 +63,7 @@ describe('called how often', () => {
   });
 
   test('over another mix starts over and stops the one before', async () => {
-    const reading = standingSituation();
+    const reading = aSituation();
     const { user, asked } = opened(undefined, [reading]);
     await waitFor(() => expect(asked('clubsCalled')).toHaveLength(8));
     const before = asked('clubsCalled');

@@ -7,7 +7,6 @@ import { ballPositionWords } from '@/core/tell/script/script';
 import { chanceWords, distanceWords, shortLengthWords } from '@/core/tell/words/words';
 import { SHOULDER_WIDTH } from '@/core/model/swing/technique';
 import { toMetres } from '@/core/ground/units/length';
-import type { UnitSystem } from '@/core/ground/units/system';
 import { EntryMark } from '../drawing/EntryMark';
 import { FaceClock } from '../drawing/FaceClock';
 import { Feet } from '../drawing/Feet';
@@ -16,17 +15,18 @@ import { SwingClock } from '../drawing/SwingClock';
 import { ScriptTools } from './ScriptTools';
 import { KIND_WORDS } from '@/core/tell/words/kinds';
 import { shortSchoolName } from '@/core/search/schools/schools';
+import { useUnits } from '../kit/units';
 
 interface CallPanelProps {
   call: CallEntry;
   picture: CallPicture;
   handed: Hand;
   burial: number;
-  units: UnitSystem;
 }
 
 /** The best call: four drawings in the order of the work over the script to read out. */
-export function CallPanel({ call, picture, handed, burial, units }: CallPanelProps) {
+export function CallPanel({ call, picture, handed, burial }: CallPanelProps) {
+  const units = useUnits();
   const face =
     call.face_deg === 0
       ? 'square'

@@ -4,7 +4,6 @@ import { useMemo, useRef, useState } from 'react';
 import { leaderWords } from '@/core/tell/words/changeWords';
 import type { MapCell } from '@/core/search/map/callMap';
 import { FACTORS, type FactorName } from '@/core/search/changes/factors';
-import type { UnitSystem } from '@/core/ground/units/system';
 import { useTask } from '../engine/useTask';
 import { AXIS_WORDS, axisValueWords, mapAxis } from './axes';
 import { save, savePng, svgText } from '../kit/files';
@@ -12,10 +11,10 @@ import { mapCsv } from './mapCsv';
 import { legendOf } from './legend';
 import { MapDrawing } from './MapDrawing';
 import { Overlay, type OverlayState } from '../kit/Overlay';
+import { useUnits } from '../kit/units';
 
 interface MapProps {
   situation: object;
-  units: UnitSystem;
   /** Where the reading stands in each factor, SI. */
   here: Record<FactorName, number>;
 }
@@ -59,7 +58,8 @@ function useFilling(situation: object, factors: readonly [FactorName, FactorName
   return { ...task, rows: task.value ?? NO_ROWS, xAxis, yAxis };
 }
 
-function MapBody({ situation, units, here }: MapProps) {
+function MapBody({ situation, here }: MapProps) {
+  const units = useUnits();
   const drawing = useRef<SVGSVGElement>(null);
   const [factors, setFactors] = useState<readonly [FactorName, FactorName]>(['distance', 'lip']);
   const [cell, setCell] = useState<MapCell | null>(null);
@@ -111,7 +111,6 @@ function MapBody({ situation, units, here }: MapProps) {
         xAxis={xAxis}
         yAxis={yAxis}
         legend={legend}
-        units={units}
         here={{ x: here[factors[0]], y: here[factors[1]] }}
         onCell={setCell}
       />

@@ -2,7 +2,7 @@
 
 import { forwardRef } from 'react';
 import type { MapAxis, MapCell } from '@/core/search/map/callMap';
-import type { UnitSystem } from '@/core/ground/units/system';
+import { useUnits } from '../kit/units';
 import { AXIS_WORDS, axisTicks } from './axes';
 import { keyOf, type LegendEntry } from './legend';
 
@@ -12,7 +12,6 @@ interface MapDrawingProps {
   xAxis: MapAxis;
   yAxis: MapAxis;
   legend: readonly LegendEntry[];
-  units: UnitSystem;
   /** Where the reading itself stands on the two axes, SI. */
   here: { x: number; y: number };
   onCell: (cell: MapCell | null) => void;
@@ -40,7 +39,8 @@ function longestRun(rows: MapDrawingProps['rows'], key: string) {
 /** The call map: the best call over two factors as regions with letter and hatching, filled from below. */
 export const MapDrawing = forwardRef<SVGSVGElement, MapDrawingProps>(
   function MapDrawing(props, ref) {
-    const { rows, xAxis, yAxis, legend, units, here, onCell } = props;
+    const { rows, xAxis, yAxis, legend, here, onCell } = props;
+    const units = useUnits();
     const across = WIDTH - LEFT - 12;
     const up = HEIGHT - FOOT - TOP;
     const cellWidth = across / xAxis.cells;

@@ -2,13 +2,13 @@
 
 import type { Answer } from '@/core/tell/answer/answer';
 import type { Shot } from '@/core/ground/situation/shot';
-import type { UnitSystem } from '@/core/ground/units/system';
 import { RULES_FOOT } from './rulesFoot';
 import { CallPanel } from '../call/CallPanel';
 import { OtherCall } from '../call/OtherCall';
 import { ReliefPanel } from '../call/ReliefPanel';
 import type { RosterPlayer } from '@/core/lesson/players/player';
 import { StillSection } from '../drawing/section/StillSection';
+import { useUnits } from '../kit/units';
 
 interface CardProps {
   player: RosterPlayer;
@@ -16,7 +16,6 @@ interface CardProps {
   said: string;
   shot: Shot;
   answer: Answer;
-  units: UnitSystem;
   /** Back to the desk with this reading. */
   back: string;
   /** The same card as a PDF. */
@@ -24,7 +23,8 @@ interface CardProps {
 }
 
 /** One page to hand over: the reading, the drawing, the call, what stands beside it, rules and care at the foot. */
-export function Card({ player, said, shot, answer, units, back, pdf }: CardProps) {
+export function Card({ player, said, shot, answer, back, pdf }: CardProps) {
+  const units = useUnits();
   const [best, ...others] = answer.sheet.calls;
   const [picture] = answer.pictures;
   return (
@@ -64,13 +64,7 @@ export function Card({ player, said, shot, answer, units, back, pdf }: CardProps
         </div>
         {best?.kind === 'relief' && <ReliefPanel call={best} />}
         {best && best.kind !== 'relief' && picture && (
-          <CallPanel
-            call={best}
-            picture={picture}
-            handed={player.handed}
-            burial={shot.burial}
-            units={units}
-          />
+          <CallPanel call={best} picture={picture} handed={player.handed} burial={shot.burial} />
         )}
         {best && (
           <div className="mt-4 grid grid-cols-2 gap-8 border-t border-hairline pt-3 max-sm:grid-cols-1">

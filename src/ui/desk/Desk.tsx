@@ -1,18 +1,15 @@
 'use client';
 
 import { useEffect, useMemo, useState } from 'react';
-import { Toaster } from 'sonner';
 import { calledLine } from '@/core/tell/sheet/calledLine';
 import type { HousePreferences } from '@/core/lesson/players/house';
-import { inHouse } from '@/core/lesson/players/player';
+import { inHouse, type RosterPlayer } from '@/core/lesson/players/player';
 import { readingToQuery, withField, type DeskReading } from '@/core/tell/reading/reading';
-import type { UnitSystem } from '@/core/ground/units/system';
 import { FACTOR, FACTORS, type FactorName } from '@/core/search/changes/factors';
 import type { Look } from '../drawing/section/DrawingBar';
 import { Section } from '../drawing/section/Section';
 import { TopBar } from '../frame/TopBar';
-import type { Theme } from '../frame/preferences';
-import { usePreferences } from '../frame/usePreferences';
+import { usePreferences } from '../frame/preferences';
 import { CallPanel } from '../call/CallPanel';
 import { ChangesPanel } from './ChangesPanel';
 import { DeskOverlays } from './overlays/DeskOverlays';
@@ -24,7 +21,6 @@ import { faultFor, readFor } from './state/situation';
 import { Sentence } from './sentence/Sentence';
 import type { TokenName } from './sentence/tokens';
 import { WhyPanel } from './WhyPanel';
-import type { RosterPlayer } from '@/core/lesson/players/player';
 import type { KeptReading } from '@/core/tell/reading/kept';
 import { ReliefPanel } from '../call/ReliefPanel';
 import { useCalls } from './state/useCalls';
@@ -42,8 +38,6 @@ interface DeskProps {
   first: DeskReading;
   /** What was wrong with the link that was followed, if anything. */
   problem: string | null;
-  units: UnitSystem;
-  theme: Theme;
 }
 
 /** How long a reading must rest before the address follows it, ms. */
@@ -61,7 +55,7 @@ export function Desk(props: DeskProps) {
   const [players, setPlayers] = useState(props.players);
   const { reading, setReading, undo, redo } = useReading(props.first);
   const [look, setLook] = useState<Look>({ from: 'side', miss: null });
-  const preferences = usePreferences(props);
+  const preferences = usePreferences();
   const { units, theme } = preferences;
   const [token, setToken] = useState<TokenName | null>(null);
   const [sheetOpen, setSheetOpen] = useState<Overlay | null>(null);
@@ -133,8 +127,8 @@ export function Desk(props: DeskProps) {
   });
   const [best, ...others] = sheet?.calls ?? [];
   return (
-    <div className="flex min-h-screen flex-col">
-      <TopBar room="Desk" {...preferences}>
+    <>
+      <TopBar room="Desk">
         <span role="status" className="text-sm text-ink-soft max-md:sr-only">
           {DRAFT_WORDS[draft.state]}
         </span>
@@ -179,7 +173,6 @@ export function Desk(props: DeskProps) {
             player={player}
             shot={reading.shot}
             resolved={shot}
-            units={units}
             faults={faults}
             open={token}
             onOpen={setToken}
@@ -228,7 +221,6 @@ export function Desk(props: DeskProps) {
                 picture={answer.pictures[0]}
                 handed={player.handed}
                 burial={shot.burial}
-                units={units}
               />
             ) : (
               <p className="py-8 text-lg">Working out the calls …</p>
@@ -264,12 +256,10 @@ export function Desk(props: DeskProps) {
         shot={shot}
         here={here}
         sheet={sheet}
-        units={units}
         readings={props.readings}
         actions={actions}
         onKept={draft.letGo}
       />
-      <Toaster position="bottom-center" toastOptions={{ style: { fontFamily: 'inherit' } }} />
-    </div>
+    </>
   );
 }

@@ -9,10 +9,11 @@ import { OtherCall } from '../call/OtherCall';
 import { SchoolsTable } from './overlays/SchoolsTable';
 import type { Engine, Wanted } from '../engine/engine';
 import { engineAtHand, WithEngine } from '../testing/engine';
-import { standingSituation } from '../testing/situation';
+import { aSituation } from '@/core/testing/records';
 import { WhyPanel } from './WhyPanel';
+import { UnitsContext } from '../kit/units';
 
-const situation = standingSituation();
+const situation = aSituation();
 
 const said = new Map<UnitSystem, Answer>();
 function answered(units: UnitSystem): Answer {
@@ -31,7 +32,9 @@ describe('the first call', () => {
     const { sheet, pictures } = answered(units);
     const [call] = sheet.calls;
     const { container } = render(
-      <CallPanel call={call!} picture={pictures[0]!} handed={hand} burial={0.004} units={units} />,
+      <UnitsContext value={units}>
+        <CallPanel call={call!} picture={pictures[0]!} handed={hand} burial={0.004} />
+      </UnitsContext>,
     );
     return { call: call!, container };
   }
@@ -94,7 +97,7 @@ test('why, and what cannot do it, each with a reason', () => {
 
 test('every school stands once: with its best call, dearer further down, or crossed out with why', () => {
   const { sheet } = answered('yards');
-  render(<SchoolsTable sheet={sheet} units="yards" {...open} />);
+  render(<SchoolsTable sheet={sheet} {...open} />);
   const rows = screen.getAllByRole('row').slice(1);
   const names = rows.map((row) => within(row).getByRole('rowheader').textContent);
   expect(new Set(names).size).toBe(names.length);
@@ -110,7 +113,7 @@ test('every school stands once: with its best call, dearer further down, or cros
 describe('two calls line by line', () => {
   test('agree in every line when they are the same, and that is a tie', async () => {
     const { sheet } = answered('yards');
-    render(<Compare calls={sheet.calls} units="yards" {...open} />);
+    render(<Compare calls={sheet.calls} {...open} />);
     await userEvent.selectOptions(screen.getByLabelText('beside this one'), '0');
     expect(screen.getByRole('status')).toHaveTextContent(/^A tie: 0\.00 strokes apart/);
     for (const row of screen.getAllByRole('row').slice(1)) {
@@ -120,7 +123,7 @@ describe('two calls line by line', () => {
   });
 
   test('one call alone has nothing beside it', () => {
-    render(<Compare calls={answered('yards').sheet.calls.slice(0, 1)} units="yards" {...open} />);
+    render(<Compare calls={answered('yards').sheet.calls.slice(0, 1)} {...open} />);
     expect(screen.getByText(/only one call here/)).toBeVisible();
   });
 });
@@ -139,7 +142,9 @@ describe('a call by hand', () => {
     const { calls } = answered(units).sheet;
     render(
       <WithEngine engine={engine}>
-        <ByHand situation={situation} calls={calls} units={units} {...open} />
+        <UnitsContext value={units}>
+          <ByHand situation={situation} calls={calls} {...open} />
+        </UnitsContext>
       </WithEngine>,
     );
     const cellOf = (line: RegExp, column: number): string =>

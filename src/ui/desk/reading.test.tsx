@@ -84,7 +84,6 @@ describe('the reading typed', () => {
         open
         onOpenChange={(next) => closed.push(next)}
         shot={FIRST_SHOT}
-        units="yards"
         onShot={(shot) => {
           taken.push(shot);
           return problem;

@@ -4,8 +4,11 @@ import { BROKEN, Failure } from './failure';
 
 /** A thread that a test answers for. */
 function standInThread() {
-  const asked: { input: unknown; answer: (value: unknown) => void; show: (part: unknown) => void }[] =
-    [];
+  const asked: {
+    input: unknown;
+    answer: (value: unknown) => void;
+    show: (part: unknown) => void;
+  }[] = [];
   const stopped: number[] = [];
   let breakIt!: (error: Error) => void;
   const broken = new Promise<never>((_, reject) => (breakIt = reject));

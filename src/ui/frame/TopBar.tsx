@@ -3,9 +3,8 @@
 import { Moon, Sun } from 'lucide-react';
 import Link from 'next/link';
 import type { ReactNode } from 'react';
-import type { UnitSystem } from '@/core/ground/units/system';
 import { Mark } from './Mark';
-import type { Theme } from './preferences';
+import { usePreferences } from './preferences';
 
 /** The rooms of the product, a word each. */
 const ROOMS = [
@@ -19,15 +18,12 @@ export type Room = (typeof ROOMS)[number]['name'];
 interface TopBarProps {
   /** The room that this is, or is part of. */
   room: Room;
-  units: UnitSystem;
-  onUnits: (units: UnitSystem) => void;
-  theme: Theme;
-  onTheme: (theme: Theme) => void;
   children?: ReactNode;
 }
 
 /** Name of the product, its rooms, what can be done in this one, units and theme. */
-export function TopBar({ room, units, onUnits, theme, onTheme, children }: TopBarProps) {
+export function TopBar({ room, children }: TopBarProps) {
+  const { units, onUnits, theme, onTheme } = usePreferences();
   const other = units === 'yards' ? 'metres' : 'yards';
   return (
     <header className="no-print flex flex-wrap items-center gap-x-3 border-b border-hairline px-6 py-1 max-sm:px-3">

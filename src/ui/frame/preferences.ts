@@ -1,10 +1,8 @@
-import { UNIT_SYSTEMS, type UnitSystem } from '@/core/ground/units/system';
+'use client';
 
-export const THEMES = ['light', 'dusk'] as const;
-export type Theme = (typeof THEMES)[number];
-
-/** Names of the cookies that remember how this browser likes to be shown the desk. */
-export const PREFERENCE_COOKIES = { units: 'mellow-units', theme: 'mellow-theme' } as const;
+import { createContext, useContext } from 'react';
+import type { UnitSystem } from '@/core/ground/units/system';
+import { PREFERENCE_COOKIES, type Theme } from './cookies';
 
 const YEAR = 31536000;
 
@@ -13,9 +11,19 @@ export function remember(name: keyof typeof PREFERENCE_COOKIES, value: string): 
   document.cookie = `${PREFERENCE_COOKIES[name]}=${value}; path=/; max-age=${YEAR}; samesite=lax`;
 }
 
-/** The units that a text names, or the usual ones. */
-export const unitsFrom = (text: string | undefined, usual: UnitSystem = 'yards'): UnitSystem =>
-  UNIT_SYSTEMS.find((each) => each === text) ?? usual;
+/** Units and theme of this browser, and changing them. */
+export interface Preferences {
+  units: UnitSystem;
+  theme: Theme;
+  onUnits: (units: UnitSystem) => void;
+  onTheme: (theme: Theme) => void;
+}
 
-export const themeFrom = (text: string | undefined): Theme =>
-  THEMES.find((each) => each === text) ?? 'light';
+export const PreferencesContext = createContext<Preferences>({
+  units: 'yards',
+  theme: 'light',
+  onUnits: () => undefined,
+  onTheme: () => undefined,
+});
+
+export const usePreferences = (): Preferences => useContext(PreferencesContext);

@@ -12,10 +12,10 @@ import { sampleSwings } from '@/core/model/spread/swings';
 import { fractionAtClock, swingClock } from '@/core/ground/units/clock';
 import { fromMetres } from '@/core/ground/units/length';
 import { plainNumber, unitFor } from '@/core/ground/units/say';
-import type { UnitSystem } from '@/core/ground/units/system';
 import { Pick } from '../kit/Pick';
 import { SAND_WORDS } from '@/core/tell/words/situation';
 import { Reaches } from './Reaches';
+import { useUnits } from '../kit/units';
 
 const LadderChart = dynamic(() => import('./LadderChart').then((module) => module.LadderChart), {
   ssr: false,
@@ -24,7 +24,6 @@ const LadderChart = dynamic(() => import('./LadderChart').then((module) => modul
 
 interface LadderProps {
   player: Player;
-  units: UnitSystem;
 }
 
 /** Seed of the swings that spreads are shown from: the same player gives the same ladder. */
@@ -34,7 +33,8 @@ const SEED = 1;
 const SANDS = SAND_PRESETS.filter((preset) => preset !== 'hardpan');
 
 /** Club by swing: what each carries, where it stops, and how widely; and what reaches a distance. */
-export function Ladder({ player, units }: LadderProps) {
+export function Ladder({ player }: LadderProps) {
+  const units = useUnits();
   const [style, setStyle] = useState<LadderStyle>('splash');
   const [sand, setSand] = useState<SandPreset>('medium');
   const [chart, setChart] = useState(false);
@@ -77,9 +77,9 @@ export function Ladder({ player, units }: LadderProps) {
       {rows.length === 0 ? (
         <p className="mt-3">No club of this bag is played this way.</p>
       ) : chart ? (
-        <LadderChart rows={rows} units={units} />
+        <LadderChart rows={rows} />
       ) : (
-        <LadderTable rows={rows} units={units} />
+        <LadderTable rows={rows} />
       )}
       <p className="mt-2 text-sm leading-snug text-ink-soft">
         Carry in {unit} on a level green, in bold; under it where the ball stops and between what
@@ -88,12 +88,13 @@ export function Ladder({ player, units }: LadderProps) {
           ? `From the model with what ${player.learnt.balls} logged balls taught (version ${player.learnt.version}).`
           : 'From the model and the skill; nothing was taken over from logged balls yet.'}
       </p>
-      <Reaches player={player} golfer={golfer} sand={sand} swings={swings} units={units} />
+      <Reaches player={player} golfer={golfer} sand={sand} swings={swings} />
     </section>
   );
 }
 
-function LadderTable({ rows, units }: { rows: readonly LadderRow[]; units: UnitSystem }) {
+function LadderTable({ rows }: { rows: readonly LadderRow[] }) {
+  const units = useUnits();
   const unit = unitFor('ground', units);
   const say = (metres: number): string => plainNumber(fromMetres(metres, unit), 0);
   return (

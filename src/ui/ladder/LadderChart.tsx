@@ -16,7 +16,7 @@ import { LADDER_HOURS, type LadderRow } from '@/core/search/ladder/ladder';
 import { fractionAtClock, swingClock } from '@/core/ground/units/clock';
 import { fromMetres } from '@/core/ground/units/length';
 import { plainNumber, unitFor } from '@/core/ground/units/say';
-import type { UnitSystem } from '@/core/ground/units/system';
+import { useUnits } from '../kit/units';
 
 Chart.register(CategoryScale, LinearScale, LineElement, PointElement, Legend, Tooltip);
 
@@ -26,7 +26,8 @@ const DASHES: readonly number[][] = [[], [2, 4], [9, 5], [9, 4, 2, 4], [14, 4], 
 const INKS = ['--call-1', '--call-2', '--call-3', '--ink', '--ink-soft', '--turf-deep'];
 
 /** Carry by swing, a line for each club. */
-export function LadderChart({ rows, units }: { rows: readonly LadderRow[]; units: UnitSystem }) {
+export function LadderChart({ rows }: { rows: readonly LadderRow[] }) {
+  const units = useUnits();
   const unit = unitFor('ground', units);
   const style = getComputedStyle(document.documentElement);
   const colour = (name: string): string => style.getPropertyValue(name).trim();

@@ -9,21 +9,21 @@ import type { Golfer } from '@/core/model/golfer/golfer';
 import type { SwingError } from '@/core/model/swing/swingError';
 import { fromMetres, toMetres } from '@/core/ground/units/length';
 import { plainNumber, unitFor } from '@/core/ground/units/say';
-import type { UnitSystem } from '@/core/ground/units/system';
+import { useUnits } from '../kit/units';
 
 interface ReachesProps {
   player: Player;
   golfer: Golfer;
   sand: SandPreset;
   swings: readonly SwingError[];
-  units: UnitSystem;
 }
 
 const STYLES: readonly LadderStyle[] = ['splash', 'square', 'long', 'pick'];
 const SHOWN = 6;
 
 /** "What reaches 34 yards?" answered as it is typed. */
-export function Reaches({ player, golfer, sand, swings, units }: ReachesProps) {
+export function Reaches({ player, golfer, sand, swings }: ReachesProps) {
+  const units = useUnits();
   const unit = unitFor('ground', units);
   const [typed, setTyped] = useState('34');
   const [to, setTo] = useState<ReachTo>('carry');

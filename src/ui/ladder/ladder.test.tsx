@@ -4,11 +4,16 @@ import { LADDER_HOURS } from '@/core/search/ladder/ladder';
 import { aClub, aPlayer, CLUB_52, CLUB_56, CLUB_60 } from '@/core/testing/fixtures';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { Ladder } from './Ladder';
+import { UnitsContext } from '../kit/units';
 
 const BAG = [aClub('9i', 'iron', 41, 6, 118), CLUB_52, CLUB_56, CLUB_60];
 
 function opened(units: UnitSystem = 'yards') {
-  render(<Ladder player={aPlayer('middle', BAG)} units={units} />);
+  render(
+    <UnitsContext value={units}>
+      <Ladder player={aPlayer('middle', BAG)} />
+    </UnitsContext>,
+  );
   /** Carries of a club along the clock, whole units; of what is not played, nothing. */
   const carries = (club: string): number[] =>
     within(screen.getByRole('row', { name: new RegExp(`^${club}`) }))

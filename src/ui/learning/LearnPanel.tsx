@@ -8,7 +8,6 @@ import type { RosterPlayer } from '@/core/lesson/players/player';
 import { degrees, radians } from '@/core/ground/units/angle';
 import { fromMetres, toMetres } from '@/core/ground/units/length';
 import { unitFor } from '@/core/ground/units/say';
-import type { UnitSystem } from '@/core/ground/units/system';
 import type { PlacedBall } from '@/core/lesson/review/against';
 import { ask, saidOf } from '../server/client';
 import { ChannelCurve } from './ChannelCurve';
@@ -16,13 +15,13 @@ import { Decisions } from './Decisions';
 import { MovesView } from './MovesView';
 import { useDecisions } from './useDecisions';
 import { useLearning } from './useLearning';
+import { useUnits } from '../kit/units';
 
 interface LearnPanelProps {
   player: RosterPlayer;
   /** Balls of the lesson that is looked at, as they are shown. */
   balls: readonly PlacedBall[];
   stations: readonly Station[];
-  units: UnitSystem;
   onLearnt: (learnt: LearntFactors | undefined) => void;
 }
 
@@ -52,7 +51,8 @@ function useAllBalls(playerId: string): { all: readonly PlacedBall[] | null; awa
     const timer = setTimeout(async () => {
       const answered = await ask<PlacedBall[]>(`/api/players/${playerId}/balls`);
       if (stale) return;
-      const balls = answered.kind === 'ok' ? answered.body.filter(({ excluded }) => !excluded) : null;
+      const balls =
+        answered.kind === 'ok' ? answered.body.filter(({ excluded }) => !excluded) : null;
       setFound({ of: playerId, balls, away: answered.kind === 'ok' ? null : saidOf(answered) });
     }, 0);
     return () => {
@@ -66,7 +66,8 @@ function useAllBalls(playerId: string): { all: readonly PlacedBall[] | null; awa
 }
 
 /** What the balls say of a player: before and after, in words and drawn, what it would change; taken over, held or let go. */
-export function LearnPanel({ player, balls, stations, units, onLearnt }: LearnPanelProps) {
+export function LearnPanel({ player, balls, stations, onLearnt }: LearnPanelProps) {
+  const units = useUnits();
   const [whole, setWhole] = useState(true);
   const { all, away } = useAllBalls(player.id);
   const used = whole ? (all ?? NONE) : balls;
@@ -117,11 +118,7 @@ export function LearnPanel({ player, balls, stations, units, onLearnt }: LearnPa
                 <li key={line}>{line}</li>
               ))}
             </ul>
-            {moves ? (
-              <MovesView moves={moves} units={units} />
-            ) : (
-              <p className="mt-3">Comparing …</p>
-            )}
+            {moves ? <MovesView moves={moves} /> : <p className="mt-3">Comparing …</p>}
             <div className="mt-3 flex flex-wrap items-center gap-3">
               <button
                 type="button"

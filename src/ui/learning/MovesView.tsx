@@ -3,17 +3,17 @@ import type { Moves, Reach } from '@/core/lesson/learning/moves';
 import { shortLengthWords } from '@/core/tell/words/words';
 import { fromMetres, toMetres } from '@/core/ground/units/length';
 import { plainNumber, unitFor } from '@/core/ground/units/say';
-import type { UnitSystem } from '@/core/ground/units/system';
+import { useUnits } from '../kit/units';
 
 interface MovesViewProps {
   moves: Moves;
-  units: UnitSystem;
 }
 
 const CELL = 'py-1 pr-4 text-left font-normal';
 
 /** What taking a learning over would move: a rung of each club, and the call of each station. */
-export function MovesView({ moves, units }: MovesViewProps) {
+export function MovesView({ moves }: MovesViewProps) {
+  const units = useUnits();
   const unit = unitFor('ground', units);
   const far = (metres: number): string => plainNumber(fromMetres(metres, unit), 0);
   const reach = ({ carry, low, high }: Reach): string => `${far(carry)} (${far(low)}–${far(high)})`;

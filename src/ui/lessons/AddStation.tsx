@@ -6,14 +6,13 @@ import { understand } from '@/core/tell/grammar/understand';
 import { randomStation, USUAL_LIMITS, type DrawLimits } from '@/core/lesson/plan/randomStation';
 import { FIRST_SHOT } from '@/core/tell/reading/reading';
 import type { ShotInput } from '@/core/tell/format/shot';
-import type { UnitSystem } from '@/core/ground/units/system';
 import type { KeptReading } from '@/core/tell/reading/kept';
 import { TextInput } from '../kit/fields';
 import { DrawLimitsForm } from './DrawLimitsForm';
+import { useUnits } from '../kit/units';
 
 interface AddStationProps {
   readings: readonly KeptReading[];
-  units: UnitSystem;
   /** True when no more stations go into the lesson. */
   full: boolean;
   /** Name of a station that has none of its own. */
@@ -25,7 +24,8 @@ const BUTTON = 'h-11 rounded border-2 border-hairline px-4 hover:bg-paper-deep d
 const SEEDS = 2 ** 31;
 
 /** A station from a kept reading, from a line that is typed, the usual one, or drawn within limits. */
-export function AddStation({ readings, units, full, nextName, onStation }: AddStationProps) {
+export function AddStation({ readings, full, nextName, onStation }: AddStationProps) {
+  const units = useUnits();
   const [limits, setLimits] = useState<DrawLimits>(USUAL_LIMITS);
   return (
     <div className="no-print mt-2 space-y-2">
@@ -69,25 +69,18 @@ export function AddStation({ readings, units, full, nextName, onStation }: AddSt
           Draw one
         </button>
       </div>
-      <TypedStation units={units} full={full} onShot={(shot) => onStation(nextName, shot)} />
+      <TypedStation full={full} onShot={(shot) => onStation(nextName, shot)} />
       <details>
         <summary className="min-h-11 cursor-pointer py-2.5">Limits of what is drawn</summary>
-        <DrawLimitsForm limits={limits} units={units} onLimits={setLimits} />
+        <DrawLimitsForm limits={limits} onLimits={setLimits} />
       </details>
     </div>
   );
 }
 
 /** A station typed in the words of the desk's line; what is understood is said back. */
-function TypedStation({
-  units,
-  full,
-  onShot,
-}: {
-  units: UnitSystem;
-  full: boolean;
-  onShot: (shot: ShotInput) => void;
-}) {
+function TypedStation({ full, onShot }: { full: boolean; onShot: (shot: ShotInput) => void }) {
+  const units = useUnits();
   const [text, setText] = useState('');
   const understood = useMemo(() => understand(text, FIRST_SHOT, units), [text, units]);
   const unread = understood.unread.map(([from, to]) => text.slice(from, to).trim()).filter(Boolean);

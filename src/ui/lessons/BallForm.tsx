@@ -4,12 +4,11 @@ import { useState, type FormEvent } from 'react';
 import { FaultyInput } from '@/core/tell/format/fault';
 import { STRIKES, type LoggedFields } from '@/core/lesson/balls/ball';
 import { FORM_LENGTHS, ballTexts, ballUnit, readBallTexts } from '@/core/lesson/balls/ballForm';
-import type { UnitSystem } from '@/core/ground/units/system';
+import { useUnits } from '../kit/units';
 
 interface BallFormProps {
   /** What is known of the ball already. */
   ball: LoggedFields;
-  units: UnitSystem;
   action: string;
   /** Takes the ball; gives back what is wrong, or null. */
   onBall: (ball: LoggedFields) => Promise<string | null>;
@@ -19,7 +18,8 @@ const INPUT = 'h-11 w-full rounded border-2 border-hairline bg-paper px-2 text-b
 const LABEL = 'flex flex-col justify-end text-sm font-semibold';
 
 /** Everything that can be said of a ball, in fields; each may be left empty. */
-export function BallForm({ ball, units, action, onBall }: BallFormProps) {
+export function BallForm({ ball, action, onBall }: BallFormProps) {
+  const units = useUnits();
   const [texts, setTexts] = useState(() => ballTexts(ball, units));
   const [fault, setFault] = useState<string | null>(null);
   const put = (field: keyof typeof texts, text: string): void =>

@@ -16,7 +16,6 @@ function opened(balls: readonly ShownBall[], fault: string | null = null) {
   render(
     <BallList
       balls={balls}
-      units="yards"
       onChange={async (ball, change) => {
         changes.push([ball.id, change]);
         return fault;

@@ -2,14 +2,13 @@
 
 import { useState } from 'react';
 import type { BallChange } from '@/core/lesson/balls/ball';
-import type { UnitSystem } from '@/core/ground/units/system';
 import { BallForm } from './BallForm';
 import { seenWords } from '@/core/lesson/balls/seenWords';
 import type { ShownBall } from './types';
+import { useUnits } from '../kit/units';
 
 interface BallListProps {
   balls: readonly ShownBall[];
-  units: UnitSystem;
   /** Changes a ball; gives back what is wrong, or null. */
   onChange: (ball: ShownBall, change: BallChange) => Promise<string | null>;
 }
@@ -18,7 +17,8 @@ interface BallListProps {
 const LATEST = 30;
 
 /** The balls of a player at a station, latest first, to be edited, excluded or taken away. */
-export function BallList({ balls, units, onChange }: BallListProps) {
+export function BallList({ balls, onChange }: BallListProps) {
+  const units = useUnits();
   const [open, setOpen] = useState<string | null>(null);
   const [all, setAll] = useState(false);
   const shown = all ? balls : balls.slice(-LATEST);
@@ -42,7 +42,6 @@ export function BallList({ balls, units, onChange }: BallListProps) {
             {open === ball.id && (
               <BallEdit
                 ball={ball}
-                units={units}
                 onChange={async (change) => {
                   const fault = await onChange(ball, change);
                   if (fault === null) setOpen(null);
@@ -64,11 +63,9 @@ export function BallList({ balls, units, onChange }: BallListProps) {
 
 function BallEdit({
   ball,
-  units,
   onChange,
 }: {
   ball: ShownBall;
-  units: UnitSystem;
   onChange: (change: BallChange) => Promise<string | null>;
 }) {
   const [reason, setReason] = useState('');
@@ -76,7 +73,7 @@ function BallEdit({
   const send = async (change: BallChange): Promise<void> => setFault(await onChange(change));
   return (
     <div className="space-y-2 pb-2 pl-4">
-      <BallForm ball={ball} units={units} action="Save the change" onBall={onChange} />
+      <BallForm ball={ball} action="Save the change" onBall={onChange} />
       <div className="flex flex-wrap gap-2">
         {ball.excluded ? (
           <button

@@ -6,15 +6,14 @@ import { LIES } from '@/core/ground/sand/lie';
 import { SAND_PRESETS } from '@/core/ground/sand/presets';
 import { fromMetres, toMetres } from '@/core/ground/units/length';
 import { sayRange, unitFor } from '@/core/ground/units/say';
-import type { UnitSystem } from '@/core/ground/units/system';
 import { Pick } from '../kit/Pick';
 import { numberOf } from '../kit/SmallNumber';
 import { TextInput } from '../kit/fields';
 import { LIE_WORDS, SAND_WORDS } from '@/core/tell/words/situation';
+import { useUnits } from '../kit/units';
 
 interface DrawLimitsFormProps {
   limits: DrawLimits;
-  units: UnitSystem;
   onLimits: (limits: DrawLimits) => void;
 }
 
@@ -24,7 +23,8 @@ const SPLASHED = SAND_PRESETS.filter((preset) => preset !== 'hardpan');
 const BOUNDS = { pin: [4, 60], lip: [0.1, 4] } as const;
 
 /** Least and most of what is drawn: distance, lip, lies and sand. */
-export function DrawLimitsForm({ limits, units, onLimits }: DrawLimitsFormProps) {
+export function DrawLimitsForm({ limits, onLimits }: DrawLimitsFormProps) {
+  const units = useUnits();
   const [faults, setFaults] = useState<Readonly<Record<string, string>>>({});
   const length = (name: 'pin' | 'lip', end: 0 | 1, label: string) => {
     const unit = unitFor(name === 'pin' ? 'ground' : 'height', units);

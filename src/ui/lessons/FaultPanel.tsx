@@ -5,11 +5,10 @@ import { SIGNS } from '@/core/lesson/faults/causes';
 import { evidenceWords } from '@/core/lesson/faults/faultWords';
 import { findFault, type Ticks } from '@/core/lesson/faults/find';
 import type { Looks } from '@/core/lesson/faults/looks';
-import { recordOf } from '@/core/lesson/players/player';
+import { recordOf, type RosterPlayer } from '@/core/lesson/players/player';
 import { chanceWords } from '@/core/tell/words/words';
 import { forFinding, latest, type PlacedBall } from '@/core/lesson/review/against';
 import { useTask } from '../engine/useTask';
-import type { RosterPlayer } from '@/core/lesson/players/player';
 
 interface FaultPanelProps {
   player: RosterPlayer;
@@ -25,9 +24,12 @@ const STRONG = 0.4;
 export function FaultPanel({ player, balls, onDrill }: FaultPanelProps) {
   const [ticks, setTicks] = useState<Ticks>({});
   const question = useMemo(() => ({ player, balls }), [player, balls]);
-  const { status, value: looks, failure } = useTask<Looks | null>(
-    question,
-    ({ engine, signal }) => engine.run('looks', [recordOf(player), balls], { signal }),
+  const {
+    status,
+    value: looks,
+    failure,
+  } = useTask<Looks | null>(question, ({ engine, signal }) =>
+    engine.run('looks', [recordOf(player), balls], { signal }),
   );
   const seen = useMemo(
     () => latest(balls).map((ball) => forFinding(ball, player.handed)),

@@ -4,10 +4,10 @@ import type { KeyboardEvent, PointerEvent } from 'react';
 import type { Hand } from '@/core/ground/player/player';
 import type { Shot } from '@/core/ground/situation/shot';
 import { sayLength } from '@/core/ground/units/say';
-import type { UnitSystem } from '@/core/ground/units/system';
 import { AboveGround } from '../drawing/above/AboveGround';
 import { FlagAbove, LineOfPlay } from '../drawing/above/FlagAbove';
 import { aboveScale } from '../drawing/above/scale';
+import { useUnits } from '../kit/units';
 
 /** Where a ball stopped: along the line to the flag, and right of it, m. */
 export interface Place {
@@ -18,7 +18,6 @@ export interface Place {
 interface FinishPadProps {
   shot: Shot;
   handed: Hand;
-  units: UnitSystem;
   value: Place | undefined;
   /** Balls logged before, drawn small. */
   before: readonly Place[];
@@ -29,7 +28,8 @@ const SIZE = { width: 640, height: 300 } as const;
 const STEP = 0.5;
 
 /** The ground from above to tap where the ball stopped; arrow keys move it too. */
-export function FinishPad({ shot, handed, units, value, before, onValue }: FinishPadProps) {
+export function FinishPad({ shot, handed, value, before, onValue }: FinishPadProps) {
+  const units = useUnits();
   const mirrored = handed === 'left';
   const scale = aboveScale(SIZE, Math.max(shot.pin * 1.5, shot.pin + 6), 7, mirrored);
   // The drawing's y is to the player's side, which is left of the line for a right-hander.

@@ -2,7 +2,6 @@
 
 import dynamic from 'next/dynamic';
 import type { HistoryPoint } from '@/core/lesson/review/history';
-import type { UnitSystem } from '@/core/ground/units/system';
 
 const HistoryChart = dynamic(() => import('./HistoryChart').then((module) => module.HistoryChart), {
   ssr: false,
@@ -12,18 +11,17 @@ const HistoryChart = dynamic(() => import('./HistoryChart').then((module) => mod
 interface HistoryProps {
   /** What each lesson came to, from the first to the last. */
   points: readonly HistoryPoint[];
-  units: UnitSystem;
 }
 
 /** Out-rate, spread of the mark and distance control over the lessons; nothing until there is one with balls. */
-export function History({ points, units }: HistoryProps) {
+export function History({ points }: HistoryProps) {
   if (points.length === 0) return null;
   return (
     <section aria-labelledby="history">
       <h2 id="history" className="text-2xl">
         Over the lessons
       </h2>
-      <HistoryChart points={points} units={units} />
+      <HistoryChart points={points} />
     </section>
   );
 }

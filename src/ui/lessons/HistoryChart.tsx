@@ -13,19 +13,14 @@ import { Line } from 'react-chartjs-2';
 import type { HistoryPoint } from '@/core/lesson/review/history';
 import { fromMetres } from '@/core/ground/units/length';
 import { plainNumber, unitFor } from '@/core/ground/units/say';
-import type { UnitSystem } from '@/core/ground/units/system';
 import { sayDay } from '../kit/day';
+import { useUnits } from '../kit/units';
 
 Chart.register(CategoryScale, LinearScale, LineElement, PointElement, Legend, Tooltip);
 
 /** Three lines told apart by mark and dash: shares on the left, the mark's spread on the right. */
-export function HistoryChart({
-  points,
-  units,
-}: {
-  points: readonly HistoryPoint[];
-  units: UnitSystem;
-}) {
+export function HistoryChart({ points }: { points: readonly HistoryPoint[] }) {
+  const units = useUnits();
   const small = unitFor('short', units);
   const style = getComputedStyle(document.documentElement);
   const colour = (name: string): string => style.getPropertyValue(name).trim();

@@ -4,24 +4,18 @@ import { Trash2 } from 'lucide-react';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { toast, Toaster } from 'sonner';
-import type { UnitSystem } from '@/core/ground/units/system';
-import type { Theme } from '../frame/preferences';
+import { toast } from 'sonner';
 import { sayDay } from '../kit/day';
 import { ask, askWithText, saidOf } from '../server/client';
 import { TopBar } from '../frame/TopBar';
-import { usePreferences } from '../frame/usePreferences';
 import type { StoredLesson } from '@/core/lesson/plan/stored';
 
 interface LessonListProps {
   lessons: readonly StoredLesson[];
-  units: UnitSystem;
-  theme: Theme;
 }
 
 /** The lessons, latest day first. */
 export function LessonList(props: LessonListProps) {
-  const preferences = usePreferences(props);
   const router = useRouter();
   const [lessons, setLessons] = useState(props.lessons);
 
@@ -67,8 +61,8 @@ export function LessonList(props: LessonListProps) {
   };
 
   return (
-    <div className="flex min-h-screen flex-col">
-      <TopBar room="Lessons" {...preferences} />
+    <>
+      <TopBar room="Lessons" />
       <main className="mx-auto w-full max-w-[60rem] grow px-6 py-5 max-sm:px-3">
         <header className="flex flex-wrap items-center gap-3">
           <h1 className="mr-auto text-3xl">Lessons</h1>
@@ -140,7 +134,6 @@ export function LessonList(props: LessonListProps) {
           </ul>
         )}
       </main>
-      <Toaster position="bottom-center" toastOptions={{ style: { fontFamily: 'inherit' } }} />
-    </div>
+    </>
   );
 }

@@ -7,6 +7,7 @@ import { toMetres } from '@/core/ground/units/length';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { pressAt } from '../testing/pointer';
 import { LogPanel, NO_HALF, type HalfBall } from './LogPanel';
+import { UnitsContext } from '../kit/units';
 
 const SHOT = aShot(15, 3);
 
@@ -21,16 +22,17 @@ function opened({ meant = 0.04, handed = 'right', units = 'yards' }: Options = {
   function Bunker() {
     const [half, setHalf] = useState<HalfBall>(NO_HALF);
     return (
-      <LogPanel
-        shot={SHOT}
-        meant={meant}
-        before={[{ along: 11, right: 1 }]}
-        handed={handed}
-        units={units}
-        half={half}
-        onHalf={(part) => setHalf((now) => ({ ...now, ...part }))}
-        onBall={(ball) => logged.push(ball)}
-      />
+      <UnitsContext value={units}>
+        <LogPanel
+          shot={SHOT}
+          meant={meant}
+          before={[{ along: 11, right: 1 }]}
+          handed={handed}
+          half={half}
+          onHalf={(part) => setHalf((now) => ({ ...now, ...part }))}
+          onBall={(ball) => logged.push(ball)}
+        />
+      </UnitsContext>
     );
   }
   render(<Bunker />);

@@ -7,11 +7,11 @@ import { STRIKES, type LoggedFields, type Strike } from '@/core/lesson/balls/bal
 import { readBallText } from '@/core/lesson/balls/ballText';
 import type { Hand } from '@/core/ground/player/player';
 import type { Shot } from '@/core/ground/situation/shot';
-import type { UnitSystem } from '@/core/ground/units/system';
 import { BallForm } from './BallForm';
 import { FinishPad, type Place } from './FinishPad';
 import { ON_PADS } from './onPads';
 import { SandStrip } from './SandStrip';
+import { useUnits } from '../kit/units';
 
 /** What is tapped or typed of the ball at hand and not logged yet. */
 export interface HalfBall {
@@ -29,7 +29,6 @@ interface LogPanelProps {
   /** Where the balls before stopped. */
   before: readonly Place[];
   handed: Hand;
-  units: UnitSystem;
   half: HalfBall;
   onHalf: (part: Partial<HalfBall>) => void;
   onBall: (ball: LoggedFields) => void;
@@ -48,7 +47,8 @@ const NOTHING_SEEN: LoggedFields = {};
 
 /** A ball logged: where the club entered, where it stopped, how it was struck; or in a line; or field by field. */
 export function LogPanel(props: LogPanelProps) {
-  const { shot, meant, before, handed, units, half, onHalf } = props;
+  const units = useUnits();
+  const { shot, meant, before, handed, half, onHalf } = props;
   const [fault, setFault] = useState<string | null>(null);
   const [logged, setLogged] = useState(0);
   const ready = meant !== null;
@@ -104,13 +104,11 @@ export function LogPanel(props: LogPanelProps) {
         meant={meant ?? USUAL_MARK}
         value={half.entry ?? undefined}
         handed={handed}
-        units={units}
         onValue={(entry) => onHalf({ entry })}
       />
       <FinishPad
         shot={shot}
         handed={handed}
-        units={units}
         value={half.place ?? undefined}
         before={before}
         onValue={(place) => onHalf({ place })}
@@ -170,7 +168,6 @@ export function LogPanel(props: LogPanelProps) {
         <BallForm
           key={`${logged} ${units}`}
           ball={NOTHING_SEEN}
-          units={units}
           action="Log this ball"
           onBall={(ball) => {
             if (ready) log({ ...tapped, ...ball });

@@ -3,23 +3,20 @@
 import { X } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { Toaster } from 'sonner';
 import { FaultyInput } from '@/core/tell/format/fault';
 import { saidShot } from '@/core/tell/grammar/saidShot';
 import { readLessonPlan, type LessonPlan, type Station } from '@/core/lesson/plan/lesson';
 import { timetable } from '@/core/lesson/plan/timetable';
 import type { ShotInput } from '@/core/tell/format/shot';
-import type { UnitSystem } from '@/core/ground/units/system';
 import type { KeptReading } from '@/core/tell/reading/kept';
-import type { Theme } from '../frame/preferences';
 import { ask, saidOf } from '../server/client';
 import { TopBar } from '../frame/TopBar';
-import { usePreferences } from '../frame/usePreferences';
 import { TextInput } from '../kit/fields';
 import { AddStation } from './AddStation';
 import { PlayerPicker } from './PlayerPicker';
 import { TimetableView } from './TimetableView';
 import { useKept } from '../kit/useKept';
+import { useUnits } from '../kit/units';
 
 interface PlanPageProps {
   id: string;
@@ -28,16 +25,14 @@ interface PlanPageProps {
   names: Readonly<Record<string, string>>;
   roster: readonly { id: string; name: string }[];
   readings: readonly KeptReading[];
-  units: UnitSystem;
-  theme: Theme;
 }
 
 const BUTTON = 'h-11 rounded border-2 border-hairline px-4 hover:bg-paper-deep disabled:opacity-50';
 
 /** A lesson planned: day, place, players, stations, and who is where when. */
 export function PlanPage(props: PlanPageProps) {
-  const preferences = usePreferences(props);
   const router = useRouter();
+  const units = useUnits();
   const [plan, set, letGo] = useKept<LessonPlan>(`mellow-plan/${props.id}`, props.first);
   const [names, setNames] = useState<Readonly<Record<string, string>>>(() => ({
     ...Object.fromEntries(props.roster.map(({ id, name }) => [id, name])),
@@ -76,8 +71,8 @@ export function PlanPage(props: PlanPageProps) {
       : [];
 
   return (
-    <div className="flex min-h-screen flex-col">
-      <TopBar room="Lessons" {...preferences} />
+    <>
+      <TopBar room="Lessons" />
       <main className="mx-auto w-full max-w-[64rem] grow space-y-7 px-6 py-5 max-sm:px-3">
         <header className="flex flex-wrap items-center gap-3">
           <h1 className="mr-auto text-3xl">Plan a lesson</h1>
@@ -182,7 +177,7 @@ export function PlanPage(props: PlanPageProps) {
                   onChange={(event) => changeStation(i, { line: Number(event.target.value) })}
                 />
                 <p className="pb-2 text-sm max-sm:order-last max-sm:col-span-full">
-                  {saidShot(station.shot, preferences.units)}
+                  {saidShot(station.shot, units)}
                 </p>
                 <button
                   type="button"
@@ -201,7 +196,6 @@ export function PlanPage(props: PlanPageProps) {
           </p>
           <AddStation
             readings={props.readings}
-            units={preferences.units}
             full={plan.stations.length >= 12}
             nextName={`Station ${plan.stations.length + 1}`}
             onStation={addStation}
@@ -229,7 +223,6 @@ export function PlanPage(props: PlanPageProps) {
           Lines and marks in the sand are for practice areas only.
         </p>
       </main>
-      <Toaster position="bottom-center" toastOptions={{ style: { fontFamily: 'inherit' } }} />
-    </div>
+    </>
   );
 }

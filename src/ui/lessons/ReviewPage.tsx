@@ -2,17 +2,14 @@
 
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
-import { toast, Toaster } from 'sonner';
+import { toast } from 'sonner';
 import { forStats, shotsOf } from '@/core/lesson/review/against';
 import { partsOf, type Comparison } from '@/core/lesson/review/parts';
 import { reportOf } from '@/core/lesson/review/report';
 import { summaryWords } from '@/core/lesson/review/summary';
-import type { UnitSystem } from '@/core/ground/units/system';
-import type { Theme } from '../frame/preferences';
 import { sayDay } from '../kit/day';
 import { ask, saidOf } from '../server/client';
 import { TopBar } from '../frame/TopBar';
-import { usePreferences } from '../frame/usePreferences';
 import { FaultPanel } from './FaultPanel';
 import { Pick } from '../kit/Pick';
 import { LearnPanel } from '../learning/LearnPanel';
@@ -21,20 +18,18 @@ import { useKept } from '../kit/useKept';
 import type { RosterPlayer } from '@/core/lesson/players/player';
 import type { StoredLesson } from '@/core/lesson/plan/stored';
 import type { ShownBall } from './types';
+import { useUnits } from '../kit/units';
 
 interface ReviewPageProps {
   lesson: StoredLesson;
   players: readonly RosterPlayer[];
   balls: readonly ShownBall[];
-  units: UnitSystem;
-  theme: Theme;
 }
 
 /** A lesson looked at: what the balls came to, what was learnt, what is behind it, and how it is closed. */
 export function ReviewPage(props: ReviewPageProps) {
   const { lesson, balls } = props;
-  const preferences = usePreferences(props);
-  const { units } = preferences;
+  const units = useUnits();
   const [players, setPlayers] = useState(props.players);
   const [playerId, setPlayerId] = useState(players[0]!.id);
   const [station, setStation] = useState<number | 'all'>('all');
@@ -105,8 +100,8 @@ export function ReviewPage(props: ReviewPageProps) {
   };
 
   return (
-    <div className="flex min-h-screen flex-col">
-      <TopBar room="Lessons" {...preferences}>
+    <>
+      <TopBar room="Lessons">
         <Link
           prefetch={false}
           href={`/lessons/${lesson.id}`}
@@ -161,19 +156,11 @@ export function ReviewPage(props: ReviewPageProps) {
             />
           </div>
         </header>
-        <StatsView
-          balls={shown}
-          parts={parts}
-          by={by}
-          onBy={setBy}
-          handed={player.handed}
-          units={units}
-        />
+        <StatsView balls={shown} parts={parts} by={by} onBy={setBy} handed={player.handed} />
         <LearnPanel
           player={player}
           balls={shown}
           stations={stations}
-          units={units}
           onLearnt={(learnt) =>
             setPlayers((now) =>
               now.map((each) => {
@@ -243,8 +230,7 @@ export function ReviewPage(props: ReviewPageProps) {
           </div>
         </section>
       </main>
-      <Toaster position="bottom-center" toastOptions={{ style: { fontFamily: 'inherit' } }} />
-    </div>
+    </>
   );
 }
 

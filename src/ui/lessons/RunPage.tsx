@@ -3,26 +3,21 @@
 import Link from 'next/link';
 import { useMemo } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { Toaster } from 'sonner';
 import { readSituation } from '@/core/tell/format/situation';
 import { hitOf } from '@/core/lesson/review/against';
 import type { BallChange, LoggedFields } from '@/core/lesson/balls/ball';
 import { changedBall } from '@/core/lesson/balls/changed';
 import { entryMeant } from '@/core/tell/format/setup';
 import { callWords } from '@/core/lesson/balls/callWords';
-import { situationFor } from '@/core/lesson/players/player';
+import { situationFor, type RosterPlayer } from '@/core/lesson/players/player';
 import { trackedBall } from '@/core/lesson/tracker/simulated';
-import type { UnitSystem } from '@/core/ground/units/system';
 import { Choices } from '../kit/Choices';
-import type { Theme } from '../frame/preferences';
 import { TopBar } from '../frame/TopBar';
-import { usePreferences } from '../frame/usePreferences';
 import { BallList } from './BallList';
 import { LogPanel, NO_HALF, type HalfBall } from './LogPanel';
 import { ON_PADS } from './onPads';
 import { StationCallView } from './StationCallView';
 import { TrackerPanel } from './TrackerPanel';
-import type { RosterPlayer } from '@/core/lesson/players/player';
 import type { StoredLesson } from '@/core/lesson/plan/stored';
 import type { ShownBall } from './types';
 import { taken, useBallChanges } from './useBallChanges';
@@ -31,13 +26,12 @@ import { useKept } from '../kit/useKept';
 import { useOtherBalls } from './useOtherBalls';
 import { useStationCall } from './useStationCall';
 import { useTracker } from './useTracker';
+import { useUnits } from '../kit/units';
 
 interface RunPageProps {
   lesson: StoredLesson;
   players: readonly RosterPlayer[];
   balls: readonly ShownBall[];
-  units: UnitSystem;
-  theme: Theme;
 }
 
 const QUEUE_WORDS: Record<QueueState, string> = {
@@ -54,8 +48,7 @@ const LOOK_LISTENING_MS = 1000;
 export function RunPage(props: RunPageProps) {
   const { lesson, players } = props;
   const { stations, balls_per_station } = lesson.plan;
-  const preferences = usePreferences(props);
-  const { units } = preferences;
+  const units = useUnits();
   const [kept, keep] = useKept<HalfBall & { station: number; player: number }>(
     `mellow-run/${lesson.id}`,
     { ...NO_HALF, station: 0, player: 0 },
@@ -129,8 +122,8 @@ export function RunPage(props: RunPageProps) {
 
   const needsCare = queue.state === 'offline' || queue.state === 'refused';
   return (
-    <div className="flex min-h-screen flex-col">
-      <TopBar room="Lessons" {...preferences}>
+    <>
+      <TopBar room="Lessons">
         <Link
           prefetch={false}
           href={`/lessons/${lesson.id}/plan`}
@@ -193,12 +186,7 @@ export function RunPage(props: RunPageProps) {
         <div className="mt-3 grid grid-cols-[minmax(0,1fr)_minmax(0,1.1fr)] gap-8 max-lg:grid-cols-1">
           <div>
             {found ? (
-              <StationCallView
-                found={found}
-                handed={player.handed}
-                burial={question.shot.burial}
-                units={units}
-              />
+              <StationCallView found={found} handed={player.handed} burial={question.shot.burial} />
             ) : (
               <p role={fault ? 'alert' : undefined} className="py-6 text-lg">
                 {fault
@@ -208,7 +196,7 @@ export function RunPage(props: RunPageProps) {
                     : 'Working out the call …'}
               </p>
             )}
-            <BallList balls={here} units={units} onChange={changeBall} />
+            <BallList balls={here} onChange={changeBall} />
           </div>
           <div className="space-y-3 max-lg:order-first">
             {call && (
@@ -223,7 +211,6 @@ export function RunPage(props: RunPageProps) {
                 along_m === undefined ? [] : [{ along: along_m, right: right_m ?? 0 }],
               )}
               handed={player.handed}
-              units={units}
               half={kept}
               onHalf={keep}
               onBall={log}
@@ -242,7 +229,6 @@ export function RunPage(props: RunPageProps) {
           </div>
         </div>
       </main>
-      <Toaster position="bottom-center" toastOptions={{ style: { fontFamily: 'inherit' } }} />
-    </div>
+    </>
   );
 }

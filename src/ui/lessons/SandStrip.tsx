@@ -3,14 +3,13 @@
 import type { KeyboardEvent, PointerEvent } from 'react';
 import type { Hand } from '@/core/ground/player/player';
 import { shortLengthWords } from '@/core/tell/words/words';
-import type { UnitSystem } from '@/core/ground/units/system';
+import { useUnits } from '../kit/units';
 
 interface SandStripProps {
   /** Mark that the call asks for, m behind the visible edge of the ball. */
   meant: number;
   value: number | undefined;
   handed: Hand;
-  units: UnitSystem;
   onValue: (entry: number) => void;
 }
 
@@ -23,7 +22,8 @@ const AHEAD = -0.04;
 const STEP = 0.005;
 
 /** A strip of sand to tap where the club entered: the ball at one end, the mark of the call drawn in it. */
-export function SandStrip({ meant, value, handed, units, onValue }: SandStripProps) {
+export function SandStrip({ meant, value, handed, onValue }: SandStripProps) {
+  const units = useUnits();
   const mirrored = handed === 'left';
   const at = (entry: number): number => BALL_X - entry * PER_METRE;
   const bounded = (entry: number): number => Math.min(FARTHEST, Math.max(AHEAD, entry));

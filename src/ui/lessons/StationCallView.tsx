@@ -1,5 +1,4 @@
 import type { Hand } from '@/core/ground/player/player';
-import type { UnitSystem } from '@/core/ground/units/system';
 import { CallPanel } from '../call/CallPanel';
 import type { DrawnCall } from '@/core/tell/answer/answer';
 
@@ -11,7 +10,6 @@ export function StationCallView({
   found: DrawnCall;
   handed: Hand;
   burial: number;
-  units: UnitSystem;
 }) {
   return <CallPanel call={call} picture={picture} {...rest} />;
 }

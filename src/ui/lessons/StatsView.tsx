@@ -3,11 +3,11 @@ import { COMPARISONS, type Comparison, type Part } from '@/core/lesson/review/pa
 import { statsOf, type StatBall } from '@/core/lesson/review/stats';
 import { statWords } from '@/core/lesson/review/statWords';
 import type { Hand } from '@/core/ground/player/player';
-import type { UnitSystem } from '@/core/ground/units/system';
 import { CarryPlot, carryWords } from '../plots/CarryPlot';
 import { FinishPlot, finishWords } from '../plots/FinishPlot';
 import { MarkPlot, markWords } from '../plots/MarkPlot';
 import { Pick } from '../kit/Pick';
+import { useUnits } from '../kit/units';
 
 interface StatsViewProps {
   /** Balls that are looked at. */
@@ -17,11 +17,11 @@ interface StatsViewProps {
   by: Comparison;
   onBy: (by: Comparison) => void;
   handed: Hand;
-  units: UnitSystem;
 }
 
 /** Finishes, marks and carries drawn, and the numbers of all balls and of their parts. */
-export function StatsView({ balls, parts, by, onBy, handed, units }: StatsViewProps) {
+export function StatsView({ balls, parts, by, onBy, handed }: StatsViewProps) {
+  const units = useUnits();
   const whole = statsOf(balls);
   const columns = [
     { name: 'all', lines: statWords(whole, units) },

@@ -31,7 +31,6 @@ describe('a station', () => {
     render(
       <AddStation
         readings={[KEPT]}
-        units="yards"
         full={full}
         nextName="Station 3"
         onStation={(name, shot) => stations.push([name, shot])}
@@ -104,7 +103,6 @@ describe('limits of what is drawn', () => {
       return (
         <DrawLimitsForm
           limits={limits}
-          units="yards"
           onLimits={(next) => {
             seen.push(next);
             setLimits(next);

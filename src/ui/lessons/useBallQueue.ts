@@ -4,7 +4,14 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 import type { BallChange, NewBall } from '@/core/lesson/balls/ball';
 import { ask, mayComeBack, saidOf, type Replied } from '../server/client';
 import type { ShownBall } from './types';
-import { changeWaiting, keepWaiting, letGo, waitingBall, waitingBalls, type WaitingBall } from './waitingBalls';
+import {
+  changeWaiting,
+  keepWaiting,
+  letGo,
+  waitingBall,
+  waitingBalls,
+  type WaitingBall,
+} from './waitingBalls';
 
 /** How the sending stands: all saved, on its way, the server away, or something that it refuses. */
 export type QueueState = 'saved' | 'sending' | 'offline' | 'refused';

@@ -14,5 +14,9 @@ export function useStationCall(
     async ({ engine, signal }) =>
       (await engine.run('answer', [situation, units], { signal, priority: 1 })).flag,
   );
-  return { found: value, none: status === 'done' && value === null, fault: failure?.message ?? null };
+  return {
+    found: value,
+    none: status === 'done' && value === null,
+    fault: failure?.message ?? null,
+  };
 }

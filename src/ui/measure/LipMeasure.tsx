@@ -8,14 +8,13 @@ import { paced } from '@/core/ground/measure/pacing';
 import { radians } from '@/core/ground/units/angle';
 import { fromMetres } from '@/core/ground/units/length';
 import { plainNumber, unitFor } from '@/core/ground/units/say';
-import type { UnitSystem } from '@/core/ground/units/system';
 import { reckon, Result } from './Result';
 import { numberOf, SmallNumber } from '../kit/SmallNumber';
 import { usePace } from './usePace';
+import { useUnits } from '../kit/units';
 
 interface LipMeasureProps {
   bag: readonly Club[];
-  units: UnitSystem;
   thresholds: readonly Threshold[] | null | undefined;
   /** Takes over the height of the lip and, where it was measured too, its distance, m. */
   onTake: (height: number, distance?: number) => void;
@@ -27,7 +26,7 @@ const WAYS = [
 ] as const;
 
 /** The lip's height from a sighting angle and paces, or in club lengths. */
-export function LipMeasure({ bag, units, thresholds, onTake }: LipMeasureProps) {
+export function LipMeasure({ bag, thresholds, onTake }: LipMeasureProps) {
   const [way, setWay] = useState<(typeof WAYS)[number]['id']>('sighted');
   return (
     <>
@@ -46,9 +45,9 @@ export function LipMeasure({ bag, units, thresholds, onTake }: LipMeasureProps) 
         ))}
       </div>
       {way === 'sighted' ? (
-        <Sighting units={units} thresholds={thresholds} onTake={onTake} />
+        <Sighting thresholds={thresholds} onTake={onTake} />
       ) : (
-        <InClubs bag={bag} units={units} thresholds={thresholds} onTake={onTake} />
+        <InClubs bag={bag} thresholds={thresholds} onTake={onTake} />
       )}
     </>
   );
@@ -59,7 +58,8 @@ const EYES = [
   { height: 1.6, name: 'at the eye' },
 ] as const;
 
-function Sighting({ units, thresholds, onTake }: Omit<LipMeasureProps, 'bag'>) {
+function Sighting({ thresholds, onTake }: Omit<LipMeasureProps, 'bag'>) {
+  const units = useUnits();
   const [pace] = usePace();
   const [angle, setAngle] = useState('');
   const [paces, setPaces] = useState('');
@@ -107,7 +107,8 @@ function Sighting({ units, thresholds, onTake }: Omit<LipMeasureProps, 'bag'>) {
   );
 }
 
-function InClubs({ bag, units, thresholds, onTake }: LipMeasureProps) {
+function InClubs({ bag, thresholds, onTake }: LipMeasureProps) {
+  const units = useUnits();
   const [count, setCount] = useState('');
   const [name, setName] = useState(bag.find(({ type }) => type === 'wedge')?.name ?? bag[0]?.name);
   const club = bag.find((each) => each.name === name);

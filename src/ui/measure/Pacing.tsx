@@ -5,20 +5,20 @@ import type { Threshold } from '@/core/ground/measure/measured';
 import { PACE_RANGE, paced, paceLengthFrom } from '@/core/ground/measure/pacing';
 import { fromMetres, toMetres } from '@/core/ground/units/length';
 import { plainNumber, unitFor } from '@/core/ground/units/say';
-import type { UnitSystem } from '@/core/ground/units/system';
 import { reckon, Result } from './Result';
 import { numberOf, SmallNumber } from '../kit/SmallNumber';
 import { usePace } from './usePace';
+import { useUnits } from '../kit/units';
 
 interface PacingProps {
-  units: UnitSystem;
   thresholds?: readonly Threshold[] | null | undefined;
   /** Takes the distance over, m. */
   onTake: (metres: number) => void;
 }
 
 /** A distance in paces, with the coach's own pace, which a known line can give. */
-export function Pacing({ units, thresholds, onTake }: PacingProps) {
+export function Pacing({ thresholds, onTake }: PacingProps) {
+  const units = useUnits();
   const [pace, setPace] = usePace();
   const [paces, setPaces] = useState('');
   const [own, setOwn] = useState(false);
@@ -37,7 +37,7 @@ export function Pacing({ units, thresholds, onTake }: PacingProps) {
           </button>
         </p>
       </div>
-      {own && <OwnPace units={units} onPace={setPace} />}
+      {own && <OwnPace onPace={setPace} />}
       <Result
         reckoned={reckoned}
         say={(metres) => `${plainNumber(fromMetres(metres, unit))} ${unit}`}
@@ -49,7 +49,8 @@ export function Pacing({ units, thresholds, onTake }: PacingProps) {
 }
 
 /** Finds the coach's pace from a line of known length. */
-function OwnPace({ units, onPace }: { units: UnitSystem; onPace: (metres: number) => void }) {
+function OwnPace({ onPace }: { onPace: (metres: number) => void }) {
+  const units = useUnits();
   const unit = unitFor('ground', units);
   const [line, setLine] = useState('20');
   const [paces, setPaces] = useState('');

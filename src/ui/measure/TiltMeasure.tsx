@@ -2,7 +2,12 @@
 
 import { useEffect, useRef, useState } from 'react';
 import type { Threshold } from '@/core/ground/measure/measured';
-import { groundTilt, LEAST_READINGS, simulatedTilt, type TiltReading } from '@/core/ground/measure/tilt';
+import {
+  groundTilt,
+  LEAST_READINGS,
+  simulatedTilt,
+  type TiltReading,
+} from '@/core/ground/measure/tilt';
 import type { Hand } from '@/core/ground/player/player';
 import { radians } from '@/core/ground/units/angle';
 import { plainNumber } from '@/core/ground/units/say';

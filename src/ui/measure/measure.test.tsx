@@ -11,9 +11,7 @@ beforeEach(() => localStorage.clear());
 describe('paces', () => {
   function opened(thresholds: Parameters<typeof Pacing>[0]['thresholds'] = []) {
     const taken: number[] = [];
-    render(
-      <Pacing units="yards" thresholds={thresholds} onTake={(metres) => taken.push(metres)} />,
-    );
+    render(<Pacing thresholds={thresholds} onTake={(metres) => taken.push(metres)} />);
     return { taken, user: userEvent.setup() };
   }
 
@@ -63,7 +61,6 @@ describe('the lip', () => {
     render(
       <LipMeasure
         bag={[CLUB_60, CLUB_56]}
-        units="yards"
         thresholds={[]}
         onTake={(height, distance) => taken.push([height, distance])}
       />,

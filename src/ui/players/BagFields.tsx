@@ -11,15 +11,14 @@ import {
 import { typicalClub, type ClubType } from '@/core/ground/club/club';
 import { degrees } from '@/core/ground/units/angle';
 import { plainNumber, unitFor } from '@/core/ground/units/say';
-import type { UnitSystem } from '@/core/ground/units/system';
 import { Choice, TextInput } from '../kit/fields';
 import type { PlayerFormValues } from './playerForm';
+import { useUnits } from '../kit/units';
 
 interface BagFieldsProps {
   control: Control<PlayerFormValues>;
   register: UseFormRegister<PlayerFormValues>;
   errors: FieldErrors<PlayerFormValues>;
-  units: UnitSystem;
 }
 
 const TYPES: readonly (readonly [ClubType, string])[] = [
@@ -33,7 +32,8 @@ const TYPES: readonly (readonly [ClubType, string])[] = [
 const ICON = 'grid h-11 w-9 place-items-center rounded hover:bg-paper-deep disabled:opacity-40';
 
 /** The clubs, a line each; what is left empty is what is usual for the type, shown in its place. */
-export function BagFields({ control, register, errors, units }: BagFieldsProps) {
+export function BagFields({ control, register, errors }: BagFieldsProps) {
+  const units = useUnits();
   const { fields, append, remove, swap } = useFieldArray({ control, name: 'bag' });
   const bag = useWatch({ control, name: 'bag' });
   const last = bag.at(-1);

@@ -4,17 +4,17 @@ import { useState, type FormEvent } from 'react';
 import { FaultyInput } from '@/core/tell/format/fault';
 import { readCarryText } from '@/core/lesson/players/carryText';
 import { unitFor } from '@/core/ground/units/say';
-import type { UnitSystem } from '@/core/ground/units/system';
+import { useUnits } from '../kit/units';
 
 interface CarryLineProps {
   clubs: readonly string[];
-  units: UnitSystem;
   /** Takes stock carries over, m; gives back what is wrong, or null. */
   onCarries: (carries: ReadonlyMap<string, number>) => Promise<string | null>;
 }
 
 /** Stock carries typed in one line: "56 82, 52 96". */
-export function CarryLine({ clubs, units, onCarries }: CarryLineProps) {
+export function CarryLine({ clubs, onCarries }: CarryLineProps) {
+  const units = useUnits();
   const [typed, setTyped] = useState('');
   const [fault, setFault] = useState<string | null>(null);
   const unit = unitFor('ground', units);

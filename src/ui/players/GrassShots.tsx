@@ -6,21 +6,21 @@ import { toast } from 'sonner';
 import { carryFromShots } from '@/core/lesson/players/likelySlip';
 import { fromMetres, toMetres } from '@/core/ground/units/length';
 import { plainNumber, sayLength, unitFor } from '@/core/ground/units/say';
-import type { UnitSystem } from '@/core/ground/units/system';
 import { ask, saidOf } from '../server/client';
 import { TextInput } from '../kit/fields';
 import type { GrassShot } from '@/core/lesson/players/grassShot';
+import { useUnits } from '../kit/units';
 
 interface GrassShotsProps {
   playerId: string;
   clubs: readonly string[];
   first: readonly GrassShot[];
-  units: UnitSystem;
   onCarries: (carries: ReadonlyMap<string, number>) => Promise<string | null>;
 }
 
 /** Full shots off grass, logged by club, and the stock carries that they give. */
-export function GrassShots({ playerId, clubs, first, units, onCarries }: GrassShotsProps) {
+export function GrassShots({ playerId, clubs, first, onCarries }: GrassShotsProps) {
+  const units = useUnits();
   const [shots, setShots] = useState(first);
   const [club, setClub] = useState(clubs[0] ?? '');
   const [typed, setTyped] = useState('');

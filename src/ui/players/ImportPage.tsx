@@ -2,14 +2,10 @@
 
 import Link from 'next/link';
 import { useRef, useState } from 'react';
-import { Toaster } from 'sonner';
 import type { ImportedLine } from '@/core/lesson/players/playersCsv';
 import { bagText } from '@/core/lesson/players/bagText';
-import type { UnitSystem } from '@/core/ground/units/system';
-import type { Theme } from '../frame/preferences';
 import { askWithText, saidOf } from '../server/client';
 import { TopBar } from '../frame/TopBar';
-import { usePreferences } from '../frame/usePreferences';
 import { SKILL_WORDS } from '@/core/tell/words/player';
 
 /** What the server says a file would become. */
@@ -38,8 +34,7 @@ Ada Lund,left,good,PW 45/6 126; 50 50/8 113; 56 56/12 98
 Bo Ek,right,middle,9i 41/5 116; SW 56/14 78`;
 
 /** A list of players from a file: looked at first, saved only when it is accepted. */
-export function ImportPage(props: { units: UnitSystem; theme: Theme }) {
-  const preferences = usePreferences(props);
+export function ImportPage() {
   const [text, setText] = useState('');
   const [preview, setPreview] = useState<Preview | null>(null);
   const [fault, setFault] = useState<string | null>(null);
@@ -84,8 +79,8 @@ export function ImportPage(props: { units: UnitSystem; theme: Theme }) {
   const toAdd = preview ? preview.counts.good - (twice ? 0 : preview.counts.twice) : 0;
 
   return (
-    <div className="flex min-h-screen flex-col">
-      <TopBar room="Players" {...preferences} />
+    <>
+      <TopBar room="Players" />
       <main className="mx-auto w-full max-w-[72rem] grow px-6 py-5 max-sm:px-3">
         <h1 className="text-3xl">Import players</h1>
         <p className="mt-2 max-w-[70ch] leading-relaxed">
@@ -157,8 +152,7 @@ export function ImportPage(props: { units: UnitSystem; theme: Theme }) {
           />
         )}
       </main>
-      <Toaster position="bottom-center" toastOptions={{ style: { fontFamily: 'inherit' } }} />
-    </div>
+    </>
   );
 }
 

@@ -4,24 +4,24 @@ import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { BODY_CAUTIONS, HANDS, SKILLS, USUAL_MISSES } from '@/core/ground/player/player';
 import { readPlayerRecord, type PlayerRecord } from '@/core/lesson/players/record';
-import type { UnitSystem } from '@/core/ground/units/system';
 import { Overlay, type OverlayState } from '../kit/Overlay';
 import { SKILL_WORDS, BODY_WORDS, HAND_WORDS, MISS_NAMES } from '@/core/tell/words/player';
 import { BagFields } from './BagFields';
 import { SchoolChecks } from './SchoolChecks';
 import { Choice, TextInput } from '../kit/fields';
 import { fromForm, playerResolver, toForm, type PlayerFormValues } from './playerForm';
+import { useUnits } from '../kit/units';
 
 interface PlayerFormProps extends OverlayState {
   title: string;
   record: PlayerRecord;
-  units: UnitSystem;
   /** Saves the record; gives back what is wrong, or null. */
   onSave: (record: PlayerRecord) => Promise<string | null>;
 }
 
 /** Everything about a player that is typed: who it is, habits, cautions, schools, clubs. */
-export function PlayerForm({ title, record, units, onSave, open, onOpenChange }: PlayerFormProps) {
+export function PlayerForm({ title, record, onSave, open, onOpenChange }: PlayerFormProps) {
+  const units = useUnits();
   const [refused, setRefused] = useState<string | null>(null);
   const { register, control, handleSubmit, formState } = useForm<PlayerFormValues>({
     defaultValues: toForm(record, units),
@@ -91,7 +91,7 @@ export function PlayerForm({ title, record, units, onSave, open, onOpenChange }:
             </div>
           </fieldset>
         </div>
-        <BagFields control={control} register={register} errors={errors} units={units} />
+        <BagFields control={control} register={register} errors={errors} />
         <details className="mt-3 border-t border-hairline pt-1">
           <summary className="flex min-h-11 cursor-pointer items-center font-semibold">
             Schools that this player prefers

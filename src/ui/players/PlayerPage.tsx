@@ -3,7 +3,7 @@
 import { formatDistanceToNow } from 'date-fns';
 import Link from 'next/link';
 import { useState } from 'react';
-import { toast, Toaster } from 'sonner';
+import { toast } from 'sonner';
 import { readSituation } from '@/core/tell/format/situation';
 import { readingToQuery, FIRST_SHOT } from '@/core/tell/reading/reading';
 import { recordOf, situationFor, type RosterPlayer } from '@/core/lesson/players/player';
@@ -11,14 +11,11 @@ import type { HistoryPoint } from '@/core/lesson/review/history';
 import type { PlayerRecord } from '@/core/lesson/players/record';
 import { golferOf } from '@/core/model/golfer/golferOf';
 import { schoolName } from '@/core/search/schools/schools';
-import type { UnitSystem } from '@/core/ground/units/system';
 import { AuditPanel } from '../audit/AuditPanel';
 import type { KeptReading } from '@/core/tell/reading/kept';
-import type { Theme } from '../frame/preferences';
 import { sayDay } from '../kit/day';
 import { ask, saidOf } from '../server/client';
 import { TopBar } from '../frame/TopBar';
-import { usePreferences } from '../frame/usePreferences';
 import { Ladder } from '../ladder/Ladder';
 import { SKILL_WORDS, HAND_WORDS, MISS_NAMES } from '@/core/tell/words/player';
 import { History } from '../lessons/History';
@@ -39,16 +36,12 @@ interface PlayerPageProps {
   /** What each of them came to. */
   history: readonly HistoryPoint[];
   shots: readonly GrassShot[];
-  units: UnitSystem;
-  theme: Theme;
 }
 
 const BUTTON = 'flex h-11 items-center rounded border-2 border-hairline px-4 hover:bg-paper-deep';
 
 /** Everything about one player in one view: who it is, bag, ladder, audit, readings, lessons, what was learnt. */
 export function PlayerPage(props: PlayerPageProps) {
-  const preferences = usePreferences(props);
-  const { units } = preferences;
   const [player, setPlayer] = useState(props.player);
   const [editing, setEditing] = useState(false);
   const [erasing, setErasing] = useState(false);
@@ -92,8 +85,8 @@ export function PlayerPage(props: PlayerPageProps) {
   };
 
   return (
-    <div className="flex min-h-screen flex-col">
-      <TopBar room="Players" {...preferences} />
+    <>
+      <TopBar room="Players" />
       <main className="mx-auto w-full max-w-[72rem] grow space-y-10 px-6 py-5 max-sm:px-3">
         <header>
           <div className="flex flex-wrap items-center gap-3">
@@ -126,31 +119,24 @@ export function PlayerPage(props: PlayerPageProps) {
           <Rack
             player={swinger}
             headSpeed={golferOf(swinger).headSpeed}
-            units={units}
             onCarry={(club, metres) => void takeCarries(new Map([[club, metres]]))}
           />
-          <CarryLine
-            clubs={player.bag.map(({ name }) => name)}
-            units={units}
-            onCarries={takeCarries}
-          />
+          <CarryLine clubs={player.bag.map(({ name }) => name)} onCarries={takeCarries} />
           <GrassShots
             playerId={player.id}
             clubs={player.bag.map(({ name }) => name)}
             first={props.shots}
-            units={units}
             onCarries={takeCarries}
           />
         </div>
-        <Ladder player={swinger} units={units} />
-        <PocketLinks playerId={player.id} units={player.units ?? units} />
+        <Ladder player={swinger} />
+        <PocketLinks playerId={player.id} />
         <AuditPanel
           player={swinger}
           situation={situation}
           readings={props.readings.map(({ shot }) => situationFor(player, shot))}
-          units={units}
         />
-        <History points={props.history} units={units} />
+        <History points={props.history} />
         <div className="grid grid-cols-3 gap-8 max-lg:grid-cols-1">
           <section aria-labelledby="readings">
             <h2 id="readings" className="text-2xl">
@@ -209,15 +195,13 @@ export function PlayerPage(props: PlayerPageProps) {
         <PlayerForm
           title={player.name}
           record={player}
-          units={units}
           open
           onOpenChange={setEditing}
           onSave={save}
         />
       )}
       <EraseDialog player={player} open={erasing} onOpenChange={setErasing} />
-      <Toaster position="bottom-center" toastOptions={{ style: { fontFamily: 'inherit' } }} />
-    </div>
+    </>
   );
 }
 

@@ -2,14 +2,15 @@
 
 import { useState } from 'react';
 import { SAND_PRESETS, type SandPreset } from '@/core/ground/sand/presets';
-import type { UnitSystem } from '@/core/ground/units/system';
 import { Pick } from '../kit/Pick';
 import { SAND_WORDS } from '@/core/tell/words/situation';
+import { useUnits } from '../kit/units';
 
 const LINK = 'flex h-11 items-center rounded border-2 border-hairline px-4 hover:bg-paper-deep';
 
 /** The pocket card: two sides, alone or four on a page. */
-export function PocketLinks({ playerId, units }: { playerId: string; units: UnitSystem }) {
+export function PocketLinks({ playerId }: { playerId: string }) {
+  const units = useUnits();
   const [sand, setSand] = useState<SandPreset>('medium');
   const [said, setSaid] = useState(units);
   const link = (sheet: 'single' | 'four'): string =>

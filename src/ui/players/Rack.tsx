@@ -11,12 +11,12 @@ import { fromMetres, toMetres } from '@/core/ground/units/length';
 import { plainNumber, sayLength, saySpeed, unitFor } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { ClubProfile, openedClub } from '../drawing/ClubProfile';
+import { useUnits } from '../kit/units';
 
 interface RackProps {
   player: Player;
   /** Full head speed at a wedge's length, m/s, inferred from the bag. */
   headSpeed: number;
-  units: UnitSystem;
   /** Puts another stock carry in a club's place, m. */
   onCarry: (club: string, metres: number) => void;
 }
@@ -24,7 +24,8 @@ interface RackProps {
 const MOST_OPEN = 45;
 
 /** The bag as a rack of profiles to scale; a slider opens them all and shows what that does. */
-export function Rack({ player, headSpeed, units, onCarry }: RackProps) {
+export function Rack({ player, headSpeed, onCarry }: RackProps) {
+  const units = useUnits();
   const [openDeg, setOpenDeg] = useState(0);
   const odd = oddCarries(player);
   return (
@@ -75,7 +76,7 @@ export function Rack({ player, headSpeed, units, onCarry }: RackProps) {
                 edge {plainNumber(edgeMm)} mm up
                 {openDeg > limit && `, opens to ${Math.round(limit)}° at most`}
               </p>
-              <Carry club={club} player={player} units={units} />
+              <Carry club={club} player={player} />
               {slip && (
                 <p className="mt-1 border-l-4 border-flag pl-2 text-sm leading-snug">
                   {slip.meant === null
@@ -101,7 +102,8 @@ export function Rack({ player, headSpeed, units, onCarry }: RackProps) {
 const inUnits = (yards: number, units: UnitSystem): string =>
   `${Math.round(fromMetres(toMetres(yards, 'yd'), unitFor('ground', units)))} ${unitFor('ground', units)}`;
 
-function Carry({ club, player, units }: { club: Club; player: Player; units: UnitSystem }) {
+function Carry({ club, player }: { club: Club; player: Player }) {
+  const units = useUnits();
   if (club.stockCarry === undefined) {
     return <p className="text-sm text-ink-soft">carry not known</p>;
   }

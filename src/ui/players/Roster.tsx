@@ -3,12 +3,8 @@
 import Link from 'next/link';
 import { useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { Toaster } from 'sonner';
 import { newRecord, type House } from '@/core/lesson/players/house';
-import type { UnitSystem } from '@/core/ground/units/system';
-import type { Theme } from '../frame/preferences';
 import { TopBar } from '../frame/TopBar';
-import { usePreferences } from '../frame/usePreferences';
 import { HouseForm } from './HouseForm';
 import { PlayerForm } from './PlayerForm';
 import { RosterTable } from './RosterTable';
@@ -18,15 +14,12 @@ import { useRoster } from './useRoster';
 interface RosterProps {
   first: RosterPageData;
   house: House;
-  units: UnitSystem;
-  theme: Theme;
 }
 
 const BUTTON = 'flex h-11 items-center rounded border-2 border-hairline px-4 hover:bg-paper-deep';
 
 /** The players of the academy. */
 export function Roster(props: RosterProps) {
-  const preferences = usePreferences(props);
   const roster = useRoster(props.first);
   const { view, show, players, total } = roster;
   const [house, setHouse] = useState(props.house);
@@ -43,8 +36,8 @@ export function Roster(props: RosterProps) {
     `/api/players/export?as=${as}&archived=${view.archived}`;
 
   return (
-    <div className="flex min-h-screen flex-col">
-      <TopBar room="Players" {...preferences} />
+    <>
+      <TopBar room="Players" />
       <main className="mx-auto w-full max-w-[72rem] grow px-6 py-5 max-sm:px-3">
         <header className="flex flex-wrap items-center gap-3">
           <h1 className="mr-auto text-3xl">{house.name}</h1>
@@ -129,7 +122,6 @@ export function Roster(props: RosterProps) {
         <PlayerForm
           title={editing === 'new' ? 'A new player' : editing.name}
           record={editing === 'new' ? newRecord(house) : editing}
-          units={preferences.units}
           open
           onOpenChange={(open) => !open && setEditing(null)}
           onSave={(record) => roster.save(record, editing === 'new' ? undefined : editing.id)}
@@ -146,7 +138,6 @@ export function Roster(props: RosterProps) {
           }}
         />
       )}
-      <Toaster position="bottom-center" toastOptions={{ style: { fontFamily: 'inherit' } }} />
-    </div>
+    </>
   );
 }

@@ -74,12 +74,7 @@ export function RosterTable({ players, view, onOrder, ...actions }: RosterTableP
   );
 }
 
-function PlayerRow({
-  player,
-  onEdit,
-  onArchive,
-  onRemove,
-}: RowActions & { player: ListedPlayer }) {
+function PlayerRow({ player, onEdit, onArchive, onRemove }: RowActions & { player: ListedPlayer }) {
   const { id, name, skill, handed, bag, readings, updatedAt, archived } = player;
   const Move = archived ? ArchiveRestore : Archive;
   return (

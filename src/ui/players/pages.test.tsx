@@ -2,13 +2,16 @@ import { act, render, renderHook, screen, waitFor, within } from '@testing-libra
 import userEvent from '@testing-library/user-event';
 import { aRecord } from '@/core/testing/records';
 import type { PlayerRecord } from '@/core/lesson/players/record';
-import type { RosterPlayer } from '@/core/lesson/players/player';
+import {
+  type RosterPlayer,
+  type ListedPlayer,
+  type RosterPageData,
+} from '@/core/lesson/players/player';
 import { held, standInServer } from '../testing/server';
 import { EraseDialog } from './EraseDialog';
 import { HouseForm } from './HouseForm';
 import { ImportPage } from './ImportPage';
 import { PlayerForm } from './PlayerForm';
-import type { ListedPlayer, RosterPageData } from '@/core/lesson/players/player';
 import { useRoster } from './useRoster';
 
 const pushed: string[] = [];
@@ -37,7 +40,6 @@ describe('a player’s form', () => {
       <PlayerForm
         title="Edit"
         record={record}
-        units="yards"
         open
         onOpenChange={(next) => closed.push(next)}
         onSave={async (next) => {
@@ -133,7 +135,7 @@ describe('an import', () => {
   };
   function opened() {
     const server = standInServer();
-    render(<ImportPage units="yards" theme="light" />);
+    render(<ImportPage />);
     return { server, box: screen.getByLabelText('Lines of the file'), user: userEvent.setup() };
   }
 

@@ -7,6 +7,7 @@ import { CarryLine } from './CarryLine';
 import { GrassShots } from './GrassShots';
 import { Rack } from './Rack';
 import type { GrassShot } from '@/core/lesson/players/grassShot';
+import { UnitsContext } from '../kit/units';
 
 const shot = (id: number, club: string, yards: number): GrassShot => ({
   id,
@@ -19,14 +20,15 @@ describe('stock carries in a line', () => {
   function opened(problem: string | null = null, units: 'yards' | 'metres' = 'yards') {
     const taken: [string, number][][] = [];
     render(
-      <CarryLine
-        clubs={['60', '56', '52']}
-        units={units}
-        onCarries={async (carries) => {
-          taken.push([...carries]);
-          return problem;
-        }}
-      />,
+      <UnitsContext value={units}>
+        <CarryLine
+          clubs={['60', '56', '52']}
+          onCarries={async (carries) => {
+            taken.push([...carries]);
+            return problem;
+          }}
+        />
+      </UnitsContext>,
     );
     return { taken, line: screen.getByRole('textbox'), user: userEvent.setup() };
   }
@@ -69,7 +71,6 @@ describe('shots off grass', () => {
         playerId="ada"
         clubs={['60', '56']}
         first={first}
-        units="yards"
         onCarries={async (carries) => {
           taken.push([...carries]);
           return null;
@@ -130,7 +131,6 @@ describe('the rack', () => {
       <Rack
         player={aPlayer('middle', bag)}
         headSpeed={33}
-        units="yards"
         onCarry={(club, metres) => carries.push([club, metres])}
       />,
     );

@@ -86,7 +86,8 @@ export function useRoster(first: RosterPageData) {
   const remove = async ({ id, name }: ListedPlayer): Promise<void> => {
     const bringBack = async (): Promise<void> => {
       const answered = await ask(`/api/players/${id}/restore`, 'POST');
-      if (answered.kind !== 'ok') toast.error(`${name} could not be brought back. ${saidOf(answered)}`);
+      if (answered.kind !== 'ok')
+        toast.error(`${name} could not be brought back. ${saidOf(answered)}`);
       await again();
     };
     const answered = await ask(`/api/players/${id}`, 'DELETE');

@@ -7,6 +7,7 @@ import type { UnitSystem } from '@/core/ground/units/system';
 import { MeasureBox } from '../measure/MeasureBox';
 import { Pacing } from '../measure/Pacing';
 import { NumberPanel } from '../kit/NumberPanel';
+import { useUnits } from '../kit/units';
 
 /** Sets fields of the shot; gives back what is wrong, or null. */
 export type SetFields = (changes: Readonly<Record<string, unknown>>) => string | null;
@@ -30,14 +31,14 @@ interface LengthPanelProps {
   scale: Scale;
   /** Of the slider, in the unit of the scale. */
   range: readonly [from: number, to: number, step: number];
-  units: UnitSystem;
   onFields: SetFields;
   autoFocus?: boolean;
 }
 
 /** A length of the reading in the units of the desk. */
 export function LengthPanel(props: LengthPanelProps) {
-  const { label, path, metres, scale, range, units, onFields, autoFocus = true } = props;
+  const units = useUnits();
+  const { label, path, metres, scale, range, onFields, autoFocus = true } = props;
   const unit = unitFor(scale, units);
   const [from, to, step] = range;
   return (
@@ -61,13 +62,13 @@ interface PacedPanelProps extends Omit<LengthPanelProps, 'scale'> {
 
 /** A length on the ground that can be paced too. */
 export function PacedPanel({ thresholds, ...panel }: PacedPanelProps) {
-  const { path, units, onFields } = panel;
+  const units = useUnits();
+  const { path, onFields } = panel;
   return (
     <>
       <LengthPanel {...panel} scale="ground" />
       <MeasureBox title="Pace it">
         <Pacing
-          units={units}
           thresholds={thresholds}
           onTake={(metres) => onFields(lengthField(path, metres, 'ground', units))}
         />

@@ -3,22 +3,22 @@
 import type { Club } from '@/core/ground/club/club';
 import type { Threshold } from '@/core/ground/measure/measured';
 import type { Lip } from '@/core/ground/situation/shot';
-import type { UnitSystem } from '@/core/ground/units/system';
 import { LipMeasure } from '../measure/LipMeasure';
 import { MeasureBox } from '../measure/MeasureBox';
 import { lengthField, LengthPanel, type SetFields } from './LengthPanel';
+import { useUnits } from '../kit/units';
 
 interface LipPanelProps {
   lip: Lip;
   bag: readonly Club[];
-  units: UnitSystem;
   thresholds: readonly Threshold[] | null | undefined;
   onFields: SetFields;
 }
 
 /** Height and distance of the lip, typed, scrubbed or measured. */
-export function LipPanel({ lip, bag, units, thresholds, onFields }: LipPanelProps) {
-  const common = { scale: 'height', units, onFields } as const;
+export function LipPanel({ lip, bag, thresholds, onFields }: LipPanelProps) {
+  const units = useUnits();
+  const common = { scale: 'height', onFields } as const;
   return (
     <>
       <LengthPanel
@@ -39,7 +39,6 @@ export function LipPanel({ lip, bag, units, thresholds, onFields }: LipPanelProp
       <MeasureBox title="Measure it">
         <LipMeasure
           bag={bag}
-          units={units}
           thresholds={thresholds}
           onTake={(height, distance) =>
             onFields({

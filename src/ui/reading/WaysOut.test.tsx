@@ -3,25 +3,27 @@ import userEvent from '@testing-library/user-event';
 import { useState } from 'react';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { WaysOut, type WayInput } from './WaysOut';
+import { UnitsContext } from '../kit/units';
 
 function opened(first: readonly WayInput[] = [], units: UnitSystem = 'yards') {
   const seen: (readonly WayInput[] | undefined)[] = [];
   function Holder() {
     const [ways, setWays] = useState(first);
     return (
-      <WaysOut
-        ways={ways}
-        units={units}
-        onFields={({ escapes }) => {
-          const next = escapes as readonly WayInput[] | undefined;
-          if (next?.some(({ toward_deg }) => Math.abs(toward_deg) > 180)) {
-            return 'Must be from -180 to 180 deg.';
-          }
-          seen.push(next);
-          setWays(next ?? []);
-          return null;
-        }}
-      />
+      <UnitsContext value={units}>
+        <WaysOut
+          ways={ways}
+          onFields={({ escapes }) => {
+            const next = escapes as readonly WayInput[] | undefined;
+            if (next?.some(({ toward_deg }) => Math.abs(toward_deg) > 180)) {
+              return 'Must be from -180 to 180 deg.';
+            }
+            seen.push(next);
+            setWays(next ?? []);
+            return null;
+          }}
+        />
+      </UnitsContext>
     );
   }
   render(<Holder />);

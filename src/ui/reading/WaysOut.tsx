@@ -7,16 +7,15 @@ import { withField } from '@/core/tell/reading/reading';
 import type { ShotInput } from '@/core/tell/format/shot';
 import { fromMetres } from '@/core/ground/units/length';
 import { plainNumber, unitFor } from '@/core/ground/units/say';
-import type { UnitSystem } from '@/core/ground/units/system';
 import { numberOf, SmallNumber } from '../kit/SmallNumber';
 import type { SetFields } from './LengthPanel';
+import { useUnits } from '../kit/units';
 
 /** A way out as the reading says it. */
 export type WayInput = NonNullable<ShotInput['escapes']>[number];
 
 interface WaysOutProps {
   ways: readonly WayInput[];
-  units: UnitSystem;
   onFields: SetFields;
 }
 
@@ -45,7 +44,7 @@ function towardWords(deg: number): string {
 }
 
 /** Ways out other than at the flag: low ones at a press, each with its direction, lip and room to be changed. */
-export function WaysOut({ ways, units, onFields }: WaysOutProps) {
+export function WaysOut({ ways, onFields }: WaysOutProps) {
   const put = (next: readonly WayInput[]): string | null =>
     onFields({ escapes: next.length > 0 ? next : undefined });
   return (
@@ -79,7 +78,6 @@ export function WaysOut({ ways, units, onFields }: WaysOutProps) {
           <Way
             key={i}
             way={way}
-            units={units}
             onWay={(next) => put(ways.map((each, k) => (k === i ? next : each)))}
             onRemove={() => put(ways.filter((_, k) => k !== i))}
           />
@@ -91,15 +89,14 @@ export function WaysOut({ ways, units, onFields }: WaysOutProps) {
 
 function Way({
   way,
-  units,
   onWay,
   onRemove,
 }: {
   way: WayInput;
-  units: UnitSystem;
   onWay: (way: WayInput) => string | null;
   onRemove: () => void;
 }) {
+  const units = useUnits();
   const [fault, setFault] = useState<string | null>(null);
   const high = unitFor('height', units);
   const far = unitFor('ground', units);

@@ -1,20 +1,20 @@
 'use client';
 
 import { fromMps, speedUnit, toMps } from '@/core/ground/units/speed';
-import type { UnitSystem } from '@/core/ground/units/system';
 import { ChoiceGroup } from '../kit/ChoiceGroup';
 import { NumberPanel } from '../kit/NumberPanel';
 import { WIND_FROM } from './wind';
+import { useUnits } from '../kit/units';
 
 interface WindPanelProps {
   speedMps: number;
   fromDeg: number;
-  units: UnitSystem;
   onWind: (speedMps: number, fromDeg: number) => string | null;
 }
 
 /** Speed of the wind and where it comes from. */
-export function WindPanel({ speedMps, fromDeg, units, onWind }: WindPanelProps) {
+export function WindPanel({ speedMps, fromDeg, onWind }: WindPanelProps) {
+  const units = useUnits();
   const unit = speedUnit(units);
   const nearest = WIND_FROM.reduce((best, each) =>
     Math.abs(each.deg - fromDeg) < Math.abs(best.deg - fromDeg) ? each : best,

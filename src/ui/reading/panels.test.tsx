@@ -13,6 +13,7 @@ import { NumberPanel } from '../kit/NumberPanel';
 import { SandPanel } from './SandPanel';
 import { SlopePanel } from './SlopePanel';
 import { WindPanel } from './WindPanel';
+import { UnitsContext } from '../kit/units';
 
 beforeEach(() => localStorage.clear());
 
@@ -101,7 +102,6 @@ test('a distance is typed in the units of the desk, or paced', async () => {
       path="pin"
       metres={toMetres(15, 'yd')}
       range={[4, 60, 1]}
-      units="yards"
       thresholds={[]}
       onFields={(changes) => {
         fields.push(changes);
@@ -123,16 +123,17 @@ test('the lip is measured into height and distance at once', async () => {
   const user = userEvent.setup();
   const fields: object[] = [];
   render(
-    <LipPanel
-      lip={aShot(15, 3).lip}
-      bag={[CLUB_56]}
-      units="metres"
-      thresholds={[]}
-      onFields={(changes) => {
-        fields.push(changes);
-        return null;
-      }}
-    />,
+    <UnitsContext value="metres">
+      <LipPanel
+        lip={aShot(15, 3).lip}
+        bag={[CLUB_56]}
+        thresholds={[]}
+        onFields={(changes) => {
+          fields.push(changes);
+          return null;
+        }}
+      />
+    </UnitsContext>,
   );
   await user.click(screen.getByText('Measure it'));
   await user.type(screen.getByLabelText('Angle'), '30');
@@ -245,15 +246,16 @@ describe('the wind', () => {
   const opened = (units: 'yards' | 'metres', speedMps: number) => {
     const winds: [number, number][] = [];
     render(
-      <WindPanel
-        speedMps={speedMps}
-        fromDeg={0}
-        units={units}
-        onWind={(speed, from) => {
-          winds.push([speed, from]);
-          return null;
-        }}
-      />,
+      <UnitsContext value={units}>
+        <WindPanel
+          speedMps={speedMps}
+          fromDeg={0}
+          onWind={(speed, from) => {
+            winds.push([speed, from]);
+            return null;
+          }}
+        />
+      </UnitsContext>,
     );
     return { winds, user: userEvent.setup() };
   };

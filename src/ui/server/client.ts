@@ -13,9 +13,7 @@ export const AWAY = 'The server does not answer. Nothing was lost: try again in 
 /** What is said of a request without an answer. */
 export function saidOf(reply: Unanswered): string {
   if (reply.kind === 'away') return AWAY;
-  return reply.faults.length > 0
-    ? faultLine(reply.faults)
-    : `The server answered ${reply.status}.`;
+  return reply.faults.length > 0 ? faultLine(reply.faults) : `The server answered ${reply.status}.`;
 }
 
 /** True where asking again later may help: no answer, or an answer that the server itself is at fault for. */

@@ -28,7 +28,9 @@ export function standInEngine() {
   const engine = {
     width: 1,
     run: (name: TaskName, asked: readonly unknown[], wanted: Wanted) =>
-      new Promise((answer, fail) => tasks.push({ name, asked, wanted, answer: answer as AskedTask["answer"], fail })),
+      new Promise((answer, fail) =>
+        tasks.push({ name, asked, wanted, answer: answer as AskedTask['answer'], fail }),
+      ),
   } as Engine;
   return {
     engine,

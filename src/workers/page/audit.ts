@@ -23,10 +23,6 @@ export const auditTasks = {
   tryClub: (_: Job, situation: object, choice: MixChoice, index: number) =>
     tryClub(playerOf(situation), mixFor(choice), SEED, index),
 
-  wedgeChanges: (
-    _: Job,
-    situation: object,
-    choice: MixChoice,
-    results: readonly ClubResults[],
-  ) => wedgeChanges(playerOf(situation), mixFor(choice), results),
+  wedgeChanges: (_: Job, situation: object, choice: MixChoice, results: readonly ClubResults[]) =>
+    wedgeChanges(playerOf(situation), mixFor(choice), results),
 };

@@ -4,7 +4,14 @@ import { movesOf } from '@/core/lesson/learning/moves';
 import type { Station } from '@/core/lesson/plan/lesson';
 import { situationFor } from '@/core/lesson/players/player';
 import type { PlayerRecord } from '@/core/lesson/players/record';
-import { counted, forFinding, forLearning, hitsFor, latest, type PlacedBall } from '@/core/lesson/review/against';
+import {
+  counted,
+  forFinding,
+  forLearning,
+  hitsFor,
+  latest,
+  type PlacedBall,
+} from '@/core/lesson/review/against';
 import { plainGolferOf } from '@/core/model/golfer/golferOf';
 import { readSituation } from '@/core/tell/format/situation';
 import type { Job } from './job';

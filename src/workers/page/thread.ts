@@ -24,7 +24,9 @@ export const thread = {
     };
     const task = TASKS[name] as Task;
     try {
-      return await worked(() => task(job, ...(asked as readonly unknown[] as never[])) as Answered<N>);
+      return await worked(
+        () => task(job, ...(asked as readonly unknown[] as never[])) as Answered<N>,
+      );
     } finally {
       unwanted.delete(id);
     }

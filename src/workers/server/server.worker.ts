@@ -1,6 +1,7 @@
-import { worked } from '../worked';
+import { worked, type Worked } from '../worked';
 import { TASKS, type Order, type TaskName } from './tasks';
 
 /** Does one task in this thread. */
-export default ({ name, asked }: Order<TaskName>) =>
-  worked(() => (TASKS[name] as (...asked: readonly unknown[]) => unknown)(...asked));
+export default function work({ name, asked }: Order<TaskName>): Promise<Worked<unknown>> {
+  return worked(() => (TASKS[name] as (...asked: readonly unknown[]) => unknown)(...asked));
+}

@@ -7,12 +7,12 @@ import { changeEntries } from '@/core/tell/answer/changes';
 import { simulate } from '@/core/tell/answer/simulation';
 import { parseJson } from '@/core/tell/format/fault';
 import { readSituation } from '@/core/tell/format/situation';
+import type * as Paper from '@/ui/paper/pdf';
 
 const clock = (): number => performance.now();
 
 /** What makes paper: loaded when the first is wanted, for it is large. */
-type Paper = typeof import('@/ui/paper/pdf');
-const paper = (): Promise<Paper> => import('@/ui/paper/pdf');
+const paper = (): Promise<typeof Paper> => import('@/ui/paper/pdf');
 
 /** Everything that is too long for the thread that answers requests. */
 export const TASKS = {
@@ -32,8 +32,9 @@ export const TASKS = {
 
   readLesson: (text: string) => readLessonFile(parseJson(text, 'file')),
 
-  cardPdf: async (...asked: Parameters<Paper['cardPdf']>) => (await paper()).cardPdf(...asked),
-  lessonPdf: async (...asked: Parameters<Paper['lessonPdf']>) =>
+  cardPdf: async (...asked: Parameters<(typeof Paper)['cardPdf']>) =>
+    (await paper()).cardPdf(...asked),
+  lessonPdf: async (...asked: Parameters<(typeof Paper)['lessonPdf']>) =>
     (await paper()).lessonPdf(...asked),
   pocketPdf: async (sheet: 'single' | 'four', ...asked: Parameters<typeof pocketCard>) =>
     (await paper()).pocketPdf(pocketCard(...asked), sheet),

@@ -1,4 +1,4 @@
-import { unitsFrom } from '@/ui/frame/preferences';
+import { unitsFrom } from '@/ui/frame/cookies';
 import { inThread } from '@/workers/server/pool';
 import { pdfFile, refuse, withFaults } from '../../api/respond';
 import { cardOf } from '../cardOf';

@@ -1,15 +1,12 @@
-import { cookies } from 'next/headers';
 import { notFound } from 'next/navigation';
 import { cache } from 'react';
 import { historyOf } from '@/core/lesson/review/history';
-import { readAcademy } from '@/data/academy';
 import { database } from '@/data/database';
 import { ballsOfPlayer } from '@/data/balls';
 import { listLessons } from '@/data/lessons';
 import { listGrassShots } from '@/data/grassShots';
 import { playerById } from '@/data/players';
 import { readingsOfPlayer } from '@/data/readings';
-import { PREFERENCE_COOKIES, themeFrom, unitsFrom } from '@/ui/frame/preferences';
 import { PlayerPage } from '@/ui/players/PlayerPage';
 
 export const dynamic = 'force-dynamic';
@@ -38,13 +35,11 @@ export default async function Page({ params }: Props) {
   const player = await load(id);
   if (!player) notFound();
   const { sql } = await database();
-  const [readings, lessons, balls, shots, house, jar] = await Promise.all([
+  const [readings, lessons, balls, shots] = await Promise.all([
     readingsOfPlayer(sql, id, READINGS),
     listLessons(sql, id),
     ballsOfPlayer(sql, id, BALLS),
     listGrassShots(sql, id),
-    readAcademy(sql),
-    cookies(),
   ]);
   return (
     <PlayerPage
@@ -53,8 +48,6 @@ export default async function Page({ params }: Props) {
       lessons={lessons}
       history={historyOf(player, lessons, balls)}
       shots={shots}
-      units={unitsFrom(jar.get(PREFERENCE_COOKIES.units)?.value, house.units)}
-      theme={themeFrom(jar.get(PREFERENCE_COOKIES.theme)?.value)}
     />
   );
 }

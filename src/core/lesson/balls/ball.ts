@@ -1,7 +1,20 @@
 import { toMetres, type LengthUnit } from '@/core/ground/units/length';
 import { sayRange } from '@/core/ground/units/say';
 import { check } from '@/core/tell/format/fault';
-import { exactObject, flagField, integerField, listField, numberField, proseField, required, textField, wordField, type Field, type FieldsOf, type Of } from '@/core/tell/format/fields';
+import {
+  exactObject,
+  flagField,
+  integerField,
+  listField,
+  numberField,
+  proseField,
+  required,
+  textField,
+  wordField,
+  type Field,
+  type FieldsOf,
+  type Of,
+} from '@/core/tell/format/fields';
 import { playerIdField, timeField, uuidField } from '@/core/tell/format/ids';
 import { callSchema } from '@/core/tell/format/setup';
 import { MOST_STATIONS, type Station } from '../plan/lesson';

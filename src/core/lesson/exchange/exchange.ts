@@ -1,6 +1,13 @@
 import Papa from 'papaparse';
 import { check } from '@/core/tell/format/fault';
-import { exactObject, listField, numberField, required, wordField, type Of } from '@/core/tell/format/fields';
+import {
+  exactObject,
+  listField,
+  numberField,
+  required,
+  wordField,
+  type Of,
+} from '@/core/tell/format/fields';
 import { uuidField } from '@/core/tell/format/ids';
 import { rounded } from '@/core/tell/format/rounded';
 import { saidSetup } from '@/core/tell/format/setup';

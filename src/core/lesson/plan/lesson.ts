@@ -1,5 +1,14 @@
 import { check, FaultyInput, type Fault } from '@/core/tell/format/fault';
-import { exactObject, flagField, integerField, listField, proseField, required, textField, type Of } from '@/core/tell/format/fields';
+import {
+  exactObject,
+  flagField,
+  integerField,
+  listField,
+  proseField,
+  required,
+  textField,
+  type Of,
+} from '@/core/tell/format/fields';
 import { dayField, playerIdField } from '@/core/tell/format/ids';
 import { shotSchema } from '@/core/tell/format/shot';
 

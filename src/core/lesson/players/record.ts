@@ -4,7 +4,15 @@ import { fromMetres } from '@/core/ground/units/length';
 import { UNIT_SYSTEMS } from '@/core/ground/units/system';
 import { bagSchema, type ClubInput } from '@/core/tell/format/club';
 import { check, FaultyInput, type Fault } from '@/core/tell/format/fault';
-import { exactObject, lengthOf, proseField, required, textField, wordField, type Of } from '@/core/tell/format/fields';
+import {
+  exactObject,
+  lengthOf,
+  proseField,
+  required,
+  textField,
+  wordField,
+  type Of,
+} from '@/core/tell/format/fields';
 import { cautionsField } from '@/core/tell/format/player';
 import { schoolsField } from '@/core/tell/format/situation';
 

@@ -1,6 +1,12 @@
 import { clubName } from '@/core/tell/format/club';
 import { check } from '@/core/tell/format/fault';
-import { exactObject, flagField, listField, numberField, required } from '@/core/tell/format/fields';
+import {
+  exactObject,
+  flagField,
+  listField,
+  numberField,
+  required,
+} from '@/core/tell/format/fields';
 
 const archiveSchema = exactObject({ archived: required(flagField()) });
 

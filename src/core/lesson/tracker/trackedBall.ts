@@ -1,5 +1,12 @@
 import { check } from '@/core/tell/format/fault';
-import { exactObject, lengthOf, numberField, proseField, required, wordField } from '@/core/tell/format/fields';
+import {
+  exactObject,
+  lengthOf,
+  numberField,
+  proseField,
+  required,
+  wordField,
+} from '@/core/tell/format/fields';
 import { timeField, uuidField } from '@/core/tell/format/ids';
 import { BALL_LENGTHS, LIMITS, STRIKES, type LoggedFields } from '../balls/ball';
 

@@ -2,7 +2,13 @@ import { BALL_RADIUS, GRAVITY } from '@/core/ground/ball/ball';
 import { hermite } from '@/core/ground/numeric/hermite';
 import { clamp } from '@/core/ground/numeric/soft';
 import type { Wind } from '@/core/ground/situation/wind';
-import { DRAG_SCALE, SPIN_DECAY, dragCoefficient, liftCoefficient, turbulentShare } from './aerodynamics';
+import {
+  DRAG_SCALE,
+  SPIN_DECAY,
+  dragCoefficient,
+  liftCoefficient,
+  turbulentShare,
+} from './aerodynamics';
 
 /** What a flight starts from: velocity, m/s, and spin vector, rad/s. x along the line, y left, z up. */
 export interface FlightStart {

@@ -1,7 +1,13 @@
 import type { Beyond, Surface } from '@/core/ground/situation/green';
 import type { Skill } from '@/core/ground/player/player';
 import { fromMetres } from '@/core/ground/units/length';
-import { FAIRWAY_BY_YARDS, PUTTS_BY_FEET, ROUGH_BY_YARDS, SAND_BY_YARDS, readTable } from './tables';
+import {
+  FAIRWAY_BY_YARDS,
+  PUTTS_BY_FEET,
+  ROUGH_BY_YARDS,
+  SAND_BY_YARDS,
+  readTable,
+} from './tables';
 
 /** Factor on the strokes beyond one, by skill; the tables are the expert's. Tuned to amateurs' averages. */
 const PUTTING: Record<Skill, number> = { expert: 1, good: 1.1, middle: 1.25, beginner: 1.5 };

@@ -9,7 +9,14 @@ import { sampleSwings } from '@/core/model/spread/swings';
 import { familiesFor } from '../candidates/candidate';
 import { escapeCalls, reliefCalls, type OtherCall } from './escape';
 import { LONG_FROM, type Call } from './call';
-import { bestOfEach, coarse, hopeful, refined, withLandings, type Obstacle } from '../candidates/explore';
+import {
+  bestOfEach,
+  coarse,
+  hopeful,
+  refined,
+  withLandings,
+  type Obstacle,
+} from '../candidates/explore';
 import { order, tieOf, type Tie } from './order';
 import { DEFAULT_CAUTION } from '../candidates/rank';
 import { byScore, rate, type Rated, type Rater } from '../candidates/rate';

@@ -1,5 +1,16 @@
 import { toMetres } from '@/core/ground/units/length';
-import { all, ballClean, ballSits, leastBounce, lipLow, lofts, roomUnder, sandFirm, shorterThan, wedges } from './conditions';
+import {
+  all,
+  ballClean,
+  ballSits,
+  leastBounce,
+  lipLow,
+  lofts,
+  roomUnder,
+  sandFirm,
+  shorterThan,
+  wedges,
+} from './conditions';
 import { SPLASH } from './greenside';
 import { rows, type School } from './school';
 

@@ -1,5 +1,16 @@
 import { toMetres } from '@/core/ground/units/length';
-import { all, ballClean, ballSits, downSlope, lofts, roomUnder, shorterThan, upSlope, wedges, type Condition } from './conditions';
+import {
+  all,
+  ballClean,
+  ballSits,
+  downSlope,
+  lofts,
+  roomUnder,
+  shorterThan,
+  upSlope,
+  wedges,
+  type Condition,
+} from './conditions';
 import { rows, type School } from './school';
 
 /** A floor on the mark: nearer than this the club is as likely to meet the ball as the sand. */

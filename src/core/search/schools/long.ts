@@ -1,6 +1,15 @@
 import { degrees } from '@/core/ground/units/angle';
 import { toMetres } from '@/core/ground/units/length';
-import { all, ballClean, ballSits, lofts, longerThan, mostLofted, roomUnder, type Condition } from './conditions';
+import {
+  all,
+  ballClean,
+  ballSits,
+  lofts,
+  longerThan,
+  mostLofted,
+  roomUnder,
+  type Condition,
+} from './conditions';
 import { SPLASH } from './greenside';
 import { rows, type School } from './school';
 

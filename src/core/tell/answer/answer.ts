@@ -1,5 +1,11 @@
 import { atFlag } from '../sheet/atFlag';
-import { callSheet, toldCalls, type CallEntry, type CallSheet, type Told } from '../sheet/callSheet';
+import {
+  callSheet,
+  toldCalls,
+  type CallEntry,
+  type CallSheet,
+  type Told,
+} from '../sheet/callSheet';
 import { readSituation, type Reading } from '../format/situation';
 import { prescribe, type Prescription } from '@/core/search/calls/prescribe';
 import type { Golfer } from '@/core/model/golfer/golfer';

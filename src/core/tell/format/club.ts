@@ -1,6 +1,15 @@
 import { typicalClub, CLUB_TYPES, type Club } from '@/core/ground/club/club';
 import { radians } from '@/core/ground/units/angle';
-import { exactObject, lengthOf, listField, numberField, required, textField, wordField, type Of } from './fields';
+import {
+  exactObject,
+  lengthOf,
+  listField,
+  numberField,
+  required,
+  textField,
+  wordField,
+  type Of,
+} from './fields';
 
 /** Name of a club. */
 export const clubName = textField(1, 24);

@@ -1,7 +1,19 @@
 import fc from 'fast-check';
 import { METRES_PER, type LengthUnit } from '@/core/ground/units/length';
 import { check, FaultyInput, quoted, type Fault } from './fault';
-import { exactObject, flagField, integerField, lengthFields, lengthOf, listField, numberField, required, textField, wordField, type Field } from './fields';
+import {
+  exactObject,
+  flagField,
+  integerField,
+  lengthFields,
+  lengthOf,
+  listField,
+  numberField,
+  required,
+  textField,
+  wordField,
+  type Field,
+} from './fields';
 import { jsonSchemaOf, jsonSchemaOfSamples } from './jsonSchema';
 
 function faults(schema: Field<unknown>, input: unknown): readonly Fault[] {

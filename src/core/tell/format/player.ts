@@ -1,7 +1,22 @@
 import { LEARNT_LIMITS, type LearntFactors } from '@/core/ground/player/learnt';
-import { BODY_CAUTIONS, HANDS, SKILLS, USUAL_MISSES, type Player } from '@/core/ground/player/player';
+import {
+  BODY_CAUTIONS,
+  HANDS,
+  SKILLS,
+  USUAL_MISSES,
+  type Player,
+} from '@/core/ground/player/player';
 import { bagSchema, clubName, MOST_CLUBS, readClub } from './club';
-import { exactObject, integerField, listField, numberField, required, wordField, type Field, type Of } from './fields';
+import {
+  exactObject,
+  integerField,
+  listField,
+  numberField,
+  required,
+  wordField,
+  type Field,
+  type Of,
+} from './fields';
 
 /** A factor of what was learnt, within its limits. */
 function learntField(name: keyof typeof LEARNT_LIMITS, unit?: string): Field<number> {

@@ -8,7 +8,17 @@ import type { Call } from '@/core/search/calls/call';
 import { schoolById, SCHOOL_IDS } from '@/core/search/schools/schools';
 import { clubName } from './club';
 import { FaultyInput } from './fault';
-import { exactObject, lengthField, lengthOf, numberField, required, wordField, type Field, type FieldsOf, type Of } from './fields';
+import {
+  exactObject,
+  lengthField,
+  lengthOf,
+  numberField,
+  required,
+  wordField,
+  type Field,
+  type FieldsOf,
+  type Of,
+} from './fields';
 import { rounded } from './rounded';
 import { situationFields } from './situation';
 

@@ -6,7 +6,16 @@ import { SAND_PRESETS, type Sand } from '@/core/ground/sand/presets';
 import { firmnessOf, sandOf } from '@/core/ground/sand/sandOf';
 import { radians } from '@/core/ground/units/angle';
 import { toMetres } from '@/core/ground/units/length';
-import { exactObject, flagField, lengthOf, listField, numberField, required, wordField, type Of } from './fields';
+import {
+  exactObject,
+  flagField,
+  lengthOf,
+  listField,
+  numberField,
+  required,
+  wordField,
+  type Of,
+} from './fields';
 
 const lipSchema = exactObject(
   {},

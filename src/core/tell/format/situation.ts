@@ -3,7 +3,17 @@ import { bagWarnings } from '@/core/model/golfer/bagWarnings';
 import type { Question } from '@/core/search/calls/prescribe';
 import { SCHOOL_IDS } from '@/core/search/schools/schools';
 import { check, FaultyInput, type Fault } from './fault';
-import { exactObject, integerField, lengthName, lengthOf, listField, numberField, required, wordField, type Of } from './fields';
+import {
+  exactObject,
+  integerField,
+  lengthName,
+  lengthOf,
+  listField,
+  numberField,
+  required,
+  wordField,
+  type Of,
+} from './fields';
 import { playerSchema, readPlayer } from './player';
 import { readShot, shotSchema } from './shot';
 

@@ -5,7 +5,13 @@ import { SCHOOLS } from '@/core/search/schools/schools';
 import { BAG } from '@/core/testing/bench';
 import { cautionsFor } from './cautions';
 import { plainScript, scriptOf, STEPS } from './script';
-import { chanceWords, clockWords, distanceWords, shortLengthWords, tenthsWords } from '../words/words';
+import {
+  chanceWords,
+  clockWords,
+  distanceWords,
+  shortLengthWords,
+  tenthsWords,
+} from '../words/words';
 
 test.each([
   ['1:15', 'quarter past one'],

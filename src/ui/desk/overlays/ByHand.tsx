@@ -12,11 +12,11 @@ import { useTask } from '../../engine/useTask';
 import { CallChoice } from '../../call/CallChoice';
 import { ballLines, ODDS_LINES, said } from '../../call/callLines';
 import { NumberPanel } from '../../kit/NumberPanel';
+import { useUnits } from '../../kit/units';
 
 interface ByHandProps extends OverlayState {
   situation: object;
   calls: readonly CallEntry[];
-  units: UnitSystem;
 }
 
 /**
@@ -68,7 +68,7 @@ function setupOfCall(call: CallEntry): HandSetup {
 }
 
 /** A call with its set-up changed by hand, simulated at once beside the original. */
-export function ByHand({ situation, calls, units, open, onOpenChange }: ByHandProps) {
+export function ByHand({ situation, calls, open, onOpenChange }: ByHandProps) {
   const [chosen, setChosen] = useState(0);
   const able = calls.filter(({ kind, toward_deg }) => kind !== 'relief' && toward_deg === 0);
   const call = able[Math.min(chosen, able.length - 1)];
@@ -84,12 +84,7 @@ export function ByHand({ situation, calls, units, open, onOpenChange }: ByHandPr
               onValue={setChosen}
             />
           </div>
-          <HandBody
-            key={`${call.club}/${call.school}`}
-            situation={situation}
-            call={call}
-            units={units}
-          />
+          <HandBody key={`${call.club}/${call.school}`} situation={situation} call={call} />
         </>
       ) : (
         <p>There is no set-up at the flag to change here.</p>
@@ -112,8 +107,8 @@ function useSimulation(situation: object, setup: HandSetup) {
 function HandBody({
   situation,
   call,
-  units,
 }: Omit<ByHandProps, 'calls' | keyof OverlayState> & { call: CallEntry }) {
+  const units = useUnits();
   const [original] = useState(() => setupOfCall(call));
   const [setup, setSetup] = useState(original);
   const { simulation: hand, fault } = useSimulation(situation, setup);

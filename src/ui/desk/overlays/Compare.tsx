@@ -3,26 +3,25 @@
 import { Fragment, useState } from 'react';
 import type { CallEntry } from '@/core/tell/sheet/callSheet';
 import { TIE_STROKES } from '@/core/search/candidates/rank';
-import type { UnitSystem } from '@/core/ground/units/system';
 import { Overlay, type OverlayState } from '../../kit/Overlay';
 import { CallChoice } from '../../call/CallChoice';
 import { ballLines, difference, ODDS_LINES, said, setupLines } from '../../call/callLines';
 import { schoolName } from '@/core/search/schools/schools';
+import { useUnits } from '../../kit/units';
 
 interface CompareProps extends OverlayState {
   calls: readonly CallEntry[];
-  units: UnitSystem;
 }
 
 /** Two calls of the sheet, line by line. */
-export function Compare({ calls, units, open, onOpenChange }: CompareProps) {
+export function Compare({ calls, open, onOpenChange }: CompareProps) {
   const struck = calls.filter(({ kind }) => kind !== 'relief');
   return (
     <Overlay title="Two calls, line by line" shape="wide" open={open} onOpenChange={onOpenChange}>
       {struck.length < 2 ? (
         <p>There is only one call here; nothing to set beside it.</p>
       ) : (
-        <CompareBody calls={struck} units={units} />
+        <CompareBody calls={struck} />
       )}
     </Overlay>
   );
@@ -39,7 +38,8 @@ function verdict(first: CallEntry, second: CallEntry): string {
   return `The ${better.club} (${schoolName(better.school)}) saves ${much} strokes on the ${worse.club} (${schoolName(worse.school)}).`;
 }
 
-function CompareBody({ calls, units }: Pick<CompareProps, 'calls' | 'units'>) {
+function CompareBody({ calls }: Pick<CompareProps, 'calls'>) {
+  const units = useUnits();
   const [chosen, setChosen] = useState<readonly [number, number]>([0, 1]);
   const first = calls[Math.min(chosen[0], calls.length - 1)]!;
   const second = calls[Math.min(chosen[1], calls.length - 1)]!;

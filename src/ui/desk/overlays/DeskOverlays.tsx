@@ -5,7 +5,6 @@ import type { CallSheet } from '@/core/tell/sheet/callSheet';
 import type { DeskReading } from '@/core/tell/reading/reading';
 import type { FactorName } from '@/core/search/changes/factors';
 import type { Shot } from '@/core/ground/situation/shot';
-import type { UnitSystem } from '@/core/ground/units/system';
 import { CallMap } from '../../callmap/CallMap';
 import { Palette, type PaletteAction } from '../../frame/Palette';
 import { KeySheet } from '../../frame/KeySheet';
@@ -32,7 +31,6 @@ interface DeskOverlaysProps {
   shot: Shot;
   here: Record<FactorName, number>;
   sheet: CallSheet | undefined;
-  units: UnitSystem;
   readings: readonly KeptReading[];
   actions: readonly PaletteAction[];
   /** Told when the reading that stands has been kept. */
@@ -41,18 +39,7 @@ interface DeskOverlaysProps {
 
 /** Everything that opens over the desk. */
 export function DeskOverlays(props: DeskOverlaysProps) {
-  const {
-    which,
-    onWhich,
-    player,
-    reading,
-    onReading,
-    situation,
-    shot,
-    here,
-    sheet,
-    units,
-  } = props;
+  const { which, onWhich, player, reading, onReading, situation, shot, here, sheet } = props;
   const { readings, keep, find, duplicate, remove } = useReadings(props.readings);
   const best = sheet?.calls[0];
   const overlay = (name: Overlay) => ({
@@ -71,18 +58,12 @@ export function DeskOverlays(props: DeskOverlaysProps) {
           return fault;
         }}
       />
-      <CallMap situation={situation} units={units} here={here} {...overlay('map')} />
-      <SchoolsTable sheet={sheet} units={units} {...overlay('schools')} />
-      <ByHand
-        situation={situation}
-        calls={sheet?.calls ?? []}
-        units={units}
-        {...overlay('hand')}
-      />
-      <Compare calls={sheet?.calls ?? []} units={units} {...overlay('compare')} />
+      <CallMap situation={situation} here={here} {...overlay('map')} />
+      <SchoolsTable sheet={sheet} {...overlay('schools')} />
+      <ByHand situation={situation} calls={sheet?.calls ?? []} {...overlay('hand')} />
+      <Compare calls={sheet?.calls ?? []} {...overlay('compare')} />
       <TypeLine
         shot={reading.shot}
-        units={units}
         {...overlay('type')}
         onShot={(next) => {
           const fault = faultFor(player, next);

@@ -6,10 +6,10 @@ import type { UnitSystem } from '@/core/ground/units/system';
 import { KIND_WORDS } from '@/core/tell/words/kinds';
 import { schoolName } from '@/core/search/schools/schools';
 import { Overlay, type OverlayState } from '../../kit/Overlay';
+import { useUnits } from '../../kit/units';
 
 interface SchoolsTableProps extends OverlayState {
   sheet: CallSheet | undefined;
-  units: UnitSystem;
 }
 
 interface SchoolRow {
@@ -42,7 +42,7 @@ function rowsOf(sheet: CallSheet): SchoolRow[] {
 const percent = (share: number): string => String(Math.round(share * 100));
 
 /** The same ball through every school: the best call of each, or crossed out with its reason. */
-export function SchoolsTable({ sheet, units, open, onOpenChange }: SchoolsTableProps) {
+export function SchoolsTable({ sheet, open, onOpenChange }: SchoolsTableProps) {
   return (
     <Overlay
       title="The same ball through every school"
@@ -70,7 +70,7 @@ export function SchoolsTable({ sheet, units, open, onOpenChange }: SchoolsTableP
           <tbody>
             {(sheet ? rowsOf(sheet) : []).map((row) =>
               row.best ? (
-                <SchoolCells key={row.school} school={row.school} call={row.best} units={units} />
+                <SchoolCells key={row.school} school={row.school} call={row.best} />
               ) : (
                 <tr key={row.school} className="border-b border-hairline align-top">
                   <th scope="row" className="py-1.5 pr-3 font-normal">
@@ -102,10 +102,10 @@ function markWords(call: CallEntry, units: UnitSystem): string {
 interface SchoolCellsProps {
   school: string;
   call: CallEntry;
-  units: UnitSystem;
 }
 
-function SchoolCells({ school, call, units }: SchoolCellsProps) {
+function SchoolCells({ school, call }: SchoolCellsProps) {
+  const units = useUnits();
   const { odds } = call;
   const struck = call.kind !== 'relief';
   return (

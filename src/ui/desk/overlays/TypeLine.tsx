@@ -6,12 +6,11 @@ import { completions } from '@/core/tell/grammar/phrases';
 import { saidShot } from '@/core/tell/grammar/saidShot';
 import { understand } from '@/core/tell/grammar/understand';
 import type { ShotInput } from '@/core/tell/format/shot';
-import type { UnitSystem } from '@/core/ground/units/system';
 import { Overlay, type OverlayState } from '../../kit/Overlay';
+import { useUnits } from '../../kit/units';
 
 interface TypeLineProps extends OverlayState {
   shot: ShotInput;
-  units: UnitSystem;
   /** Takes a whole shot; gives back what is wrong with it, or null. */
   onShot: (shot: ShotInput) => string | null;
 }
@@ -25,11 +24,12 @@ export function TypeLine({ open, onOpenChange, ...rest }: TypeLineProps) {
   );
 }
 
-interface TypeBodyProps extends Pick<TypeLineProps, 'shot' | 'units' | 'onShot'> {
+interface TypeBodyProps extends Pick<TypeLineProps, 'shot' | 'onShot'> {
   onDone: () => void;
 }
 
-function TypeBody({ shot, units, onShot, onDone }: TypeBodyProps) {
+function TypeBody({ shot, onShot, onDone }: TypeBodyProps) {
+  const units = useUnits();
   const [text, setText] = useState('');
   const [fault, setFault] = useState<string | null>(null);
   const input = useRef<HTMLInputElement>(null);

@@ -4,15 +4,14 @@ import type { ShotInput } from '@/core/tell/format/shot';
 import type { Shot } from '@/core/ground/situation/shot';
 import { fromMetres, LENGTH_UNITS } from '@/core/ground/units/length';
 import { sayLength, unitFor } from '@/core/ground/units/say';
-import type { UnitSystem } from '@/core/ground/units/system';
 import { NumberPanel } from '../../kit/NumberPanel';
 import { Token } from '../../reading/Token';
 import { WaysOut } from '../../reading/WaysOut';
+import { useUnits } from '../../kit/units';
 
 interface MoreTokensProps {
   shot: ShotInput;
   resolved: Shot;
-  units: UnitSystem;
   open: boolean;
   another: boolean;
   onOpenChange: (open: boolean) => void;
@@ -26,7 +25,8 @@ const without = (name: string): Record<string, undefined> =>
 
 /** What is said only when it is asked for: wind, a landing spot, something to carry, another way out. */
 export function MoreTokens(props: MoreTokensProps) {
-  const { shot, resolved, units, open, another, onOpenChange, onFields, onWind } = props;
+  const units = useUnits();
+  const { shot, resolved, open, another, onOpenChange, onFields, onWind } = props;
   const unit = unitFor('ground', units);
   const escapes = shot.escapes ?? [];
   const said = [
@@ -97,7 +97,7 @@ export function MoreTokens(props: MoreTokensProps) {
             resolved.clear,
             'Far edge of water or another bunker on the way.',
           )}
-          <WaysOut ways={escapes} units={units} onFields={onFields} />
+          <WaysOut ways={escapes} onFields={onFields} />
         </>
       }
     >

@@ -12,7 +12,6 @@ import { degrees } from '@/core/ground/units/angle';
 import { firmnessOf } from '@/core/ground/sand/sandOf';
 import { fromMetres } from '@/core/ground/units/length';
 import { plainNumber, sayLength, saySpeed, type Scale } from '@/core/ground/units/say';
-import type { UnitSystem } from '@/core/ground/units/system';
 import { ChoiceGroup } from '../../kit/ChoiceGroup';
 import { GreenPanel } from '../../reading/GreenPanel';
 import { PacedPanel } from '../../reading/LengthPanel';
@@ -28,6 +27,7 @@ import { BEYOND_WORDS, LIE_WORDS, SAND_WORDS, slopeWords } from '@/core/tell/wor
 import { MoreTokens } from './MoreTokens';
 import { TOKEN_KEYS, type TokenName } from './tokens';
 import type { RosterPlayer } from '@/core/lesson/players/player';
+import { useUnits } from '../../kit/units';
 
 interface SentenceProps {
   players: readonly RosterPlayer[];
@@ -35,7 +35,6 @@ interface SentenceProps {
   shot: ShotInput;
   /** The shot as it is computed, for what the reading leaves to the product. */
   resolved: Shot;
-  units: UnitSystem;
   faults: readonly Fault[];
   open: TokenName | null;
   onOpen: (token: TokenName | null) => void;
@@ -50,8 +49,8 @@ interface SentenceProps {
 
 /** The situation as one spoken sentence whose underlined words are the controls. */
 export function Sentence(props: SentenceProps) {
-  const { players, player, shot, resolved, units, faults, open, onOpen, onPlayer, onFields } =
-    props;
+  const units = useUnits();
+  const { players, player, shot, resolved, faults, open, onOpen, onPlayer, onFields } = props;
   const { bag, thresholdsOf } = props;
   const sand = shot.sand ?? {};
   const preset = sand.preset ?? 'medium';
@@ -162,13 +161,7 @@ export function Sentence(props: SentenceProps) {
         {...tokenProps('lip', 'shot.lip')}
         label="Lip"
         panel={
-          <LipPanel
-            lip={lip}
-            bag={bag}
-            units={units}
-            thresholds={thresholdsOf('lip')}
-            onFields={onFields}
-          />
+          <LipPanel lip={lip} bag={bag} thresholds={thresholdsOf('lip')} onFields={onFields} />
         }
       >
         {said(lip.height, 'height')} high and {said(lip.distance, 'height')} ahead
@@ -239,7 +232,6 @@ export function Sentence(props: SentenceProps) {
               <WindPanel
                 speedMps={wind.speed_mps}
                 fromDeg={wind.from_deg ?? 0}
-                units={units}
                 onWind={(speed, from) =>
                   onFields({ wind: speed === 0 ? undefined : { speed_mps: speed, from_deg: from } })
                 }
@@ -253,7 +245,6 @@ export function Sentence(props: SentenceProps) {
       <MoreTokens
         shot={shot}
         resolved={resolved}
-        units={units}
         open={open === 'more'}
         another={open !== null && open !== 'more'}
         onOpenChange={(next) => onOpen(next ? 'more' : null)}

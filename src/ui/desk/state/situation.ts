@@ -1,8 +1,7 @@
 import { FaultyInput } from '@/core/tell/format/fault';
 import { readSituation, type Reading } from '@/core/tell/format/situation';
-import { situationFor } from '@/core/lesson/players/player';
+import { situationFor, type RosterPlayer } from '@/core/lesson/players/player';
 import type { ShotInput } from '@/core/tell/format/shot';
-import type { RosterPlayer } from '@/core/lesson/players/player';
 
 /** A reading of a player with what the core makes of it, or the first thing that is wrong, in words for the panel. */
 export type Read = { situation: object } & ({ reading: Reading } | { fault: string });

@@ -23,12 +23,7 @@ export function POST(request: Request): Promise<Response> {
     const params = new URL(request.url).searchParams;
     const { sql } = await database();
     const [house, names] = await Promise.all([readAcademy(sql), playerNames(sql)]);
-    const { delimiter, columns, lines } = await inThread(
-      'previewPlayers',
-      text,
-      house,
-      names,
-    );
+    const { delimiter, columns, lines } = await inThread('previewPlayers', text, house, names);
     const good = lines.filter(({ record }) => record !== null);
     if (params.get('accept') === 'true') {
       const wanted = params.get('twice') === 'true' ? good : good.filter(({ twice }) => !twice);

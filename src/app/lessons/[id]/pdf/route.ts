@@ -5,7 +5,7 @@ import { database } from '@/data/database';
 import { isId } from '@/data/id';
 import { lessonById } from '@/data/lessons';
 import { playerById } from '@/data/players';
-import { unitsFrom } from '@/ui/frame/preferences';
+import { unitsFrom } from '@/ui/frame/cookies';
 import { inThread } from '@/workers/server/pool';
 import { notFound, pdfFile, refuse, withFaults } from '../../../api/respond';
 

@@ -1,13 +1,10 @@
-import { cookies } from 'next/headers';
 import { notFound } from 'next/navigation';
 import type { LessonPlan } from '@/core/lesson/plan/lesson';
-import { readAcademy } from '@/data/academy';
 import { database } from '@/data/database';
 import { isId } from '@/data/id';
 import { lessonById } from '@/data/lessons';
 import { playersForDesk } from '@/data/players';
 import { listReadings } from '@/data/readings';
-import { PREFERENCE_COOKIES, themeFrom, unitsFrom } from '@/ui/frame/preferences';
 import { PlanPage } from '@/ui/lessons/PlanPage';
 
 export const dynamic = 'force-dynamic';
@@ -30,12 +27,10 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
   const { id } = await params;
   if (!isId(id)) notFound();
   const { sql } = await database();
-  const [lesson, players, readings, house, jar] = await Promise.all([
+  const [lesson, players, readings] = await Promise.all([
     lessonById(sql, id),
     playersForDesk(sql, 12),
     listReadings(sql),
-    readAcademy(sql),
-    cookies(),
   ]);
   return (
     <PlanPage
@@ -44,8 +39,6 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
       names={Object.fromEntries((lesson?.players ?? []).map((player) => [player.id, player.name]))}
       roster={players.map((player) => ({ id: player.id, name: player.name }))}
       readings={readings}
-      units={unitsFrom(jar.get(PREFERENCE_COOKIES.units)?.value, house.units)}
-      theme={themeFrom(jar.get(PREFERENCE_COOKIES.theme)?.value)}
     />
   );
 }

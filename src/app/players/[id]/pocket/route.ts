@@ -3,7 +3,7 @@ import { SAND_PRESETS } from '@/core/ground/sand/presets';
 import { readAcademy } from '@/data/academy';
 import { database } from '@/data/database';
 import { playerById } from '@/data/players';
-import { unitsFrom } from '@/ui/frame/preferences';
+import { unitsFrom } from '@/ui/frame/cookies';
 import { inThread } from '@/workers/server/pool';
 import { notFound, pdfFile, refuse, withFaults } from '../../../api/respond';
 

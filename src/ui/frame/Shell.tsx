@@ -1,0 +1,50 @@
+'use client';
+
+import { type QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { useEffect, useState, type ReactNode } from 'react';
+import { Toaster } from 'sonner';
+import type { UnitSystem } from '@/core/ground/units/system';
+import { UnitsContext } from '../kit/units';
+import { newCache } from '../server/cache';
+import type { Theme } from './cookies';
+import { PreferencesContext, remember } from './preferences';
+
+interface ShellProps {
+  /** What this browser chose before, or the academy's units. */
+  units: UnitSystem;
+  theme: Theme;
+  children: ReactNode;
+}
+
+/** What every page stands in: units and theme, what was fetched, and the messages at the foot. */
+export function Shell({ units: usual, theme: first, children }: ShellProps) {
+  const [cache] = useState<QueryClient>(newCache);
+  const [chosen, choose] = useState<UnitSystem | null>(null);
+  const [theme, setTheme] = useState(first);
+  const units = chosen ?? usual;
+  useEffect(() => {
+    document.documentElement.dataset.theme = theme;
+  }, [theme]);
+  const preferences = {
+    units,
+    theme,
+    onUnits: (next: UnitSystem): void => {
+      remember('units', next);
+      choose(next);
+    },
+    onTheme: (next: Theme): void => {
+      remember('theme', next);
+      setTheme(next);
+    },
+  };
+  return (
+    <QueryClientProvider client={cache}>
+      <PreferencesContext value={preferences}>
+        <UnitsContext value={units}>
+          <div className="flex min-h-screen flex-col">{children}</div>
+          <Toaster position="bottom-center" toastOptions={{ style: { fontFamily: 'inherit' } }} />
+        </UnitsContext>
+      </PreferencesContext>
+    </QueryClientProvider>
+  );
+}

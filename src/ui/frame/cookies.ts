@@ -1,0 +1,14 @@
+import { UNIT_SYSTEMS, type UnitSystem } from '@/core/ground/units/system';
+
+export const THEMES = ['light', 'dusk'] as const;
+export type Theme = (typeof THEMES)[number];
+
+/** Names of the cookies that remember how this browser likes to be shown the pages. */
+export const PREFERENCE_COOKIES = { units: 'mellow-units', theme: 'mellow-theme' } as const;
+
+/** The units that a text names, or the usual ones. */
+export const unitsFrom = (text: string | undefined, usual: UnitSystem = 'yards'): UnitSystem =>
+  UNIT_SYSTEMS.find((each) => each === text) ?? usual;
+
+export const themeFrom = (text: string | undefined): Theme =>
+  THEMES.find((each) => each === text) ?? 'light';
