@@ -11,7 +11,7 @@ export default function Failed({
   reset: () => void;
 }) {
   return (
-    <main className="mx-auto max-w-xl px-6 py-16">
+    <main className="mx-auto w-full max-w-xl px-6 py-16">
       <h1 className="text-3xl">This page could not be made</h1>
       <p className="mt-3 leading-snug">
         Nothing that was saved is lost, and balls that wait in this browser still wait. If it

@@ -3,7 +3,7 @@ import Link from 'next/link';
 /** What is shown for an address that leads nowhere. */
 export default function NotFound() {
   return (
-    <main className="mx-auto max-w-xl px-6 py-16">
+    <main className="mx-auto w-full max-w-xl px-6 py-16">
       <h1 className="text-3xl">There is nothing here</h1>
       <p className="mt-3 leading-snug">
         The player, lesson or page of this address is not there: it may have been deleted, or the

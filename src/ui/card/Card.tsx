@@ -28,7 +28,7 @@ export function Card({ player, said, shot, answer, back, pdf }: CardProps) {
   const [best, ...others] = answer.sheet.calls;
   const [picture] = answer.pictures;
   return (
-    <div className="mx-auto max-w-[50rem] p-6 print:max-w-none print:p-0">
+    <div className="mx-auto w-full max-w-[50rem] p-6 print:max-w-none print:p-0">
       <nav className="no-print mb-4 flex gap-3">
         <a href={back} className="flex h-11 items-center rounded px-3 underline">
           Back to the desk

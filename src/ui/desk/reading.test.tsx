@@ -5,6 +5,7 @@ import type { ShotInput } from '@/core/tell/format/shot';
 import { aShot } from '@/core/testing/fixtures';
 import { presetSand } from '@/core/ground/sand/presets';
 import { standInServer } from '../testing/server';
+import { WithCache } from '../testing/withCache';
 import { KeepDialog } from './overlays/KeepDialog';
 import { ReadingsDrawer } from './overlays/ReadingsDrawer';
 import { RulesAndCare } from './overlays/RulesAndCare';
@@ -164,44 +165,36 @@ describe('the drawer of readings', () => {
   function opened(readings: readonly KeptReading[], drafts: unknown[] = []) {
     const server = standInServer();
     server.on('GET', /drafts/, () => ({ body: drafts }));
-    const done: [string, unknown][] = [];
-    const note =
-      (what: string) =>
-      async (value: unknown): Promise<void> =>
-        void done.push([what, value]);
+    server.on('GET', /readings\?search=$/, () => ({ body: readings }));
+    server.on('GET', /readings\?search=./, () => ({ body: [] }));
+    const reopened: unknown[] = [];
     render(
-      <ReadingsDrawer
-        {...open}
-        readings={readings}
-        onReopen={(one) => void note('open')(one)}
-        onFind={note('find')}
-        onDuplicate={(one) => void note('copy')(one.id)}
-        onRemove={(one) => void note('delete')(one.id)}
-      />,
+      <WithCache>
+        <ReadingsDrawer {...open} first={readings} onReopen={(one) => reopened.push(one)} />
+      </WithCache>,
     );
-    return { done, user: userEvent.setup() };
+    return { server, reopened, user: userEvent.setup() };
   }
 
   test('opens, copies and deletes; says which learning a reading was called with', async () => {
-    const { done, user } = opened([kept]);
+    const { server, reopened, user } = opened([kept]);
+    server.on('POST', /readings\/a\/duplicate$/, () => ({}));
+    server.on('DELETE', /readings\/a$/, () => ({}));
     expect(screen.getByText('Ada · 56 splash · learnt, version 2')).toBeVisible();
     await user.click(screen.getByRole('button', { name: /^Left bunker/ }));
     await user.click(screen.getByRole('button', { name: 'Duplicate Left bunker' }));
     await user.click(screen.getByRole('button', { name: 'Delete Left bunker' }));
-    expect(done.filter(([what]) => what !== 'find')).toEqual([
-      ['open', kept],
-      ['copy', 'a'],
-      ['delete', 'a'],
-    ]);
+    expect(reopened).toEqual([kept]);
+    expect(server.to('POST', /duplicate/)).toHaveLength(1);
+    expect(server.to('DELETE', /readings\/a$/)).toHaveLength(1);
   });
 
   test('says how to keep the first, and what was not found', async () => {
-    const { done, user } = opened([]);
+    const { server, user } = opened([]);
     expect(screen.getByText(/No readings are kept yet/)).toBeVisible();
     await user.type(screen.getByRole('searchbox'), 'nowhere');
-    expect(screen.getByText(/No kept reading has “nowhere”/)).toBeVisible();
-    await act(() => new Promise((resolve) => setTimeout(resolve, 300)));
-    expect(done).toEqual([['find', 'nowhere']]);
+    expect(await screen.findByText(/No kept reading has “nowhere”/)).toBeVisible();
+    expect(server.to('GET', /search=./)).toHaveLength(1);
   });
 
   test('lists drafts that nobody kept, not while something is searched', async () => {

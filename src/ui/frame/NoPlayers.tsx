@@ -4,7 +4,7 @@ import { Mark } from './Mark';
 /** What an empty academy is shown. */
 export function NoPlayers() {
   return (
-    <main className="mx-auto max-w-prose p-10">
+    <main className="mx-auto w-full max-w-prose p-10">
       <Mark />
       <h1 className="mt-3 text-3xl">Nobody is in the academy yet</h1>
       <p className="mt-3 text-lg leading-relaxed">

@@ -1,6 +1,7 @@
 'use client';
 
-import { useEffect, useState } from 'react';
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
 import type { LearntFactors } from '@/core/ground/player/learnt';
 import { learnWords } from '@/core/lesson/learning/learnWords';
 import type { Station } from '@/core/lesson/plan/lesson';
@@ -8,8 +9,8 @@ import type { RosterPlayer } from '@/core/lesson/players/player';
 import { degrees, radians } from '@/core/ground/units/angle';
 import { fromMetres, toMetres } from '@/core/ground/units/length';
 import { unitFor } from '@/core/ground/units/say';
-import type { PlacedBall } from '@/core/lesson/review/against';
-import { ask, saidOf } from '../server/client';
+import { counted, type PlacedBall } from '@/core/lesson/review/against';
+import { ask, bodyOf } from '../server/client';
 import { ChannelCurve } from './ChannelCurve';
 import { Decisions } from './Decisions';
 import { MovesView } from './MovesView';
@@ -39,30 +40,16 @@ const PERCENT = {
   valueOf: (shown: number): number => Math.log(1 + shown / 100),
 };
 
-/** Balls of the player over all lessons, null while they are fetched; and why they do not come. */
-function useAllBalls(playerId: string): { all: readonly PlacedBall[] | null; away: string | null } {
-  const [found, setFound] = useState<{
-    of: string;
-    balls: PlacedBall[] | null;
-    away: string | null;
-  } | null>(null);
-  useEffect(() => {
-    let stale = false;
-    const timer = setTimeout(async () => {
-      const answered = await ask<PlacedBall[]>(`/api/players/${playerId}/balls`);
-      if (stale) return;
-      const balls =
-        answered.kind === 'ok' ? answered.body.filter(({ excluded }) => !excluded) : null;
-      setFound({ of: playerId, balls, away: answered.kind === 'ok' ? null : saidOf(answered) });
-    }, 0);
-    return () => {
-      stale = true;
-      clearTimeout(timer);
-    };
-  }, [playerId]);
-  return found?.of === playerId
-    ? { all: found.balls, away: found.away }
-    : { all: null, away: null };
+/** Balls of the player that count, over all lessons; null while they are fetched, with why when they do not come. */
+function useAllBalls(playerId: string) {
+  const { data, error } = useQuery({
+    queryKey: ['balls of', playerId],
+    queryFn: () => bodyOf(ask<PlacedBall[]>(`/api/players/${playerId}/balls`)),
+    select: counted,
+    // A ball may have been logged or excluded since they were fetched.
+    staleTime: 0,
+  });
+  return { all: data ?? null, away: error?.message ?? null };
 }
 
 /** What the balls say of a player: before and after, in words and drawn, what it would change; taken over, held or let go. */

@@ -3,10 +3,11 @@
 import { Trash2 } from 'lucide-react';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useState } from 'react';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { toast } from 'sonner';
 import { sayDay } from '../kit/day';
-import { ask, askWithText, saidOf } from '../server/client';
+import { ask, askWithText, bodyOf } from '../server/client';
+import { isDone, remove } from '../server/said';
 import { TopBar } from '../frame/TopBar';
 import type { StoredLesson } from '@/core/lesson/plan/stored';
 
@@ -14,25 +15,25 @@ interface LessonListProps {
   lessons: readonly StoredLesson[];
 }
 
+const LESSONS = 'lessons';
+
 /** The lessons, latest day first. */
 export function LessonList(props: LessonListProps) {
   const router = useRouter();
-  const [lessons, setLessons] = useState(props.lessons);
+  const cache = useQueryClient();
+  const { data: lessons } = useQuery({
+    queryKey: [LESSONS],
+    queryFn: () => bodyOf(ask<readonly StoredLesson[]>('/api/lessons')),
+    initialData: props.lessons,
+  });
+  const listAgain = (): Promise<void> => cache.invalidateQueries({ queryKey: [LESSONS] });
 
-  const listAgain = async (): Promise<void> => {
-    const listed = await ask<StoredLesson[]>('/api/lessons');
-    if (listed.kind === 'ok') setLessons(listed.body);
-    else toast.error(saidOf(listed));
-  };
   const take = async (text: string): Promise<void> => {
     const answered = await askWithText<{ known: boolean; added: number }>(
       '/api/lessons/import',
       text,
     );
-    if (answered.kind !== 'ok') {
-      toast.error(saidOf(answered));
-      return;
-    }
+    if (!isDone(answered)) return;
     const { known, added } = answered.body;
     toast.success(
       known
@@ -40,24 +41,6 @@ export function LessonList(props: LessonListProps) {
         : `Imported with ${added} balls.`,
     );
     await listAgain();
-  };
-
-  const remove = async (lesson: StoredLesson): Promise<void> => {
-    const answered = await ask(`/api/lessons/${lesson.id}`, 'DELETE');
-    if (answered.kind !== 'ok') {
-      toast.error(saidOf(answered));
-      return;
-    }
-    setLessons((now) => now.filter(({ id }) => id !== lesson.id));
-    const bringBack = async (): Promise<void> => {
-      const back = await ask(`/api/lessons/${lesson.id}/restore`, 'POST');
-      if (back.kind === 'ok') await listAgain();
-      else toast.error(saidOf(back));
-    };
-    toast(`Deleted: ${lesson.plan.place}`, {
-      duration: 10000,
-      action: { label: 'Undo', onClick: () => void bringBack() },
-    });
   };
 
   return (
@@ -124,7 +107,9 @@ export function LessonList(props: LessonListProps) {
                 <button
                   type="button"
                   aria-label={`Delete the lesson at ${lesson.plan.place}`}
-                  onClick={() => void remove(lesson)}
+                  onClick={() =>
+                    void remove(`/api/lessons/${lesson.id}`, lesson.plan.place, listAgain)
+                  }
                   className="grid size-11 place-items-center rounded hover:text-harm"
                 >
                   <Trash2 size={18} aria-hidden="true" />

@@ -1,8 +1,8 @@
 'use client';
 
 import { ArrowUp, X } from 'lucide-react';
-import { useEffect, useState } from 'react';
-import { ask } from '../server/client';
+import { useState } from 'react';
+import { usePlayersCalled } from '../server/usePlayersCalled';
 
 interface PlayerPickerProps {
   /** Players to begin with; others are found by name. */
@@ -15,25 +15,16 @@ interface PlayerPickerProps {
 
 const MOST = 8;
 
+/** Players found that may be offered: some of them are chosen already. */
+const FOUND = 12;
+
 /** One to eight players, in the order in which they begin. */
 export function PlayerPicker({ roster, names, chosen, onChosen, onName }: PlayerPickerProps) {
   const [search, setSearch] = useState('');
-  const [found, setFound] = useState<readonly { id: string; name: string }[]>([]);
-  useEffect(() => {
-    if (search.trim() === '') return;
-    let stale = false;
-    const timer = setTimeout(async () => {
-      const answered = await ask<{ players: { id: string; name: string }[] }>(
-        `/api/players?limit=12&search=${encodeURIComponent(search)}`,
-      );
-      if (!stale && answered.kind === 'ok') setFound(answered.body.players);
-    }, 150);
-    return () => {
-      stale = true;
-      clearTimeout(timer);
-    };
-  }, [search]);
-  const offered = (search.trim() === '' ? roster : found).filter(({ id }) => !chosen.includes(id));
+  const { found } = usePlayersCalled(search, FOUND);
+  const offered = (search.trim() === '' ? roster : (found ?? [])).filter(
+    ({ id }) => !chosen.includes(id),
+  );
   return (
     <section aria-labelledby="group">
       <h2 id="group" className="text-xl">

@@ -9,6 +9,7 @@ import type { ShotInput } from '@/core/tell/format/shot';
 import { toMetres } from '@/core/ground/units/length';
 import type { KeptReading } from '@/core/tell/reading/kept';
 import { held, standInServer } from '../testing/server';
+import { WithCache } from '../testing/withCache';
 import { AddStation } from './AddStation';
 import { DrawLimitsForm } from './DrawLimitsForm';
 import { PlayerPicker } from './PlayerPicker';
@@ -177,7 +178,7 @@ describe('the players of a lesson', () => {
         />
       );
     }
-    render(<Picker />);
+    render(<Picker />, { wrapper: WithCache });
     const order = (): string[] =>
       within(screen.getByRole('list'))
         .getAllByRole('listitem')

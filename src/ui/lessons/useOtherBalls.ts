@@ -1,7 +1,8 @@
 'use client';
 
+import { useQuery } from '@tanstack/react-query';
 import { useEffect, useRef } from 'react';
-import { ask } from '../server/client';
+import { ask, bodyOf } from '../server/client';
 import type { ShownBall } from './types';
 
 /** Brings balls that other devices or a tracker log, a look every so many milliseconds while the page is seen. */
@@ -17,18 +18,21 @@ export function useOtherBalls(
     take.current = onBalls;
     last.current = balls.reduce((most, { seq = 0 }) => Math.max(most, seq), last.current);
   });
+  const { data } = useQuery({
+    queryKey: ['balls after', lessonId],
+    queryFn: ({ signal }) =>
+      bodyOf(
+        ask<readonly ShownBall[]>(
+          `/api/lessons/${lessonId}/balls?after=${last.current}`,
+          'GET',
+          undefined,
+          signal,
+        ),
+      ),
+    refetchInterval: everyMs,
+    gcTime: 0,
+  });
   useEffect(() => {
-    let busy = false;
-    const look = async (): Promise<void> => {
-      if (busy || document.hidden) return;
-      busy = true;
-      const answered = await ask<ShownBall[]>(
-        `/api/lessons/${lessonId}/balls?after=${last.current}`,
-      );
-      busy = false;
-      if (answered.kind === 'ok' && answered.body.length > 0) take.current(answered.body);
-    };
-    const timer = setInterval(() => void look(), everyMs);
-    return () => clearInterval(timer);
-  }, [lessonId, everyMs]);
+    if (data && data.length > 0) take.current(data);
+  }, [data]);
 }

@@ -1,6 +1,7 @@
 'use client';
 
 import Link from 'next/link';
+import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { newRecord, type House } from '@/core/lesson/players/house';
@@ -24,6 +25,7 @@ export function Roster(props: RosterProps) {
   const { view, show, players, total } = roster;
   const [house, setHouse] = useState(props.house);
   const [editing, setEditing] = useState<ListedPlayer | 'new' | null>(null);
+  const router = useRouter();
   const [settings, setSettings] = useState(false);
   const closed = editing === null && !settings;
   useHotkeys('n', () => setEditing('new'), { enabled: closed, preventDefault: true });
@@ -88,6 +90,11 @@ export function Roster(props: RosterProps) {
             {total} {total === 1 ? 'player' : 'players'}
           </p>
         </div>
+        {roster.fault && (
+          <p role="alert" className="mt-3 font-semibold text-harm">
+            {roster.fault}
+          </p>
+        )}
         {players.length === 0 ? (
           <p className="mt-8 text-lg leading-relaxed">
             {view.search
@@ -134,6 +141,7 @@ export function Roster(props: RosterProps) {
           onOpenChange={setSettings}
           onSaved={(saved) => {
             setHouse(saved);
+            router.refresh();
             setSettings(false);
           }}
         />

@@ -8,6 +8,7 @@ import {
   type RosterPageData,
 } from '@/core/lesson/players/player';
 import { held, standInServer } from '../testing/server';
+import { WithCache } from '../testing/withCache';
 import { EraseDialog } from './EraseDialog';
 import { HouseForm } from './HouseForm';
 import { ImportPage } from './ImportPage';
@@ -254,9 +255,13 @@ describe('the roster', () => {
 
   function opened() {
     const server = standInServer();
-    const { result } = renderHook(() => useRoster(page('a', 'b')));
+    const { result } = renderHook(() => useRoster(page('a', 'b')), { wrapper: WithCache });
     const ids = (): string[] => result.current.players.map(({ id }) => id);
-    const rest = (): Promise<void> => act(() => jest.advanceTimersByTimeAsync(300));
+    // First what was typed comes to rest and is rendered, then what it asks for comes.
+    const rest = async (): Promise<void> => {
+      await act(() => jest.advanceTimersByTimeAsync(300));
+      await act(() => jest.advanceTimersByTimeAsync(10));
+    };
     return { server, result, ids, rest };
   }
 
@@ -284,22 +289,26 @@ describe('the roster', () => {
     expect(ids()).toEqual(['xy']);
   });
 
-  test('turns further pages over, and starts over when something was saved', async () => {
-    const { server, result, ids } = opened();
+  test('turns further pages over, and all of them follow when something was saved', async () => {
+    const { server, result, ids, rest } = opened();
     server.on('GET', /offset=2&/, () => ({ body: page('c') }));
-    server.on('GET', /offset=0&/, () => ({ body: page('a', 'b', 'new') }));
     server.on('POST', /players$/, () => ({}));
     await act(() => result.current.more());
+    await rest();
     expect(ids()).toEqual(['a', 'b', 'c']);
+    server.on('GET', /offset=0&/, () => ({ body: page('a', 'new') }));
+    server.on('GET', /offset=2&/, () => ({ body: page('b', 'c') }));
     await act(async () => expect(await result.current.save(ADA)).toBeNull());
-    expect(ids()).toEqual(['a', 'b', 'new']);
+    await rest();
+    expect(ids()).toEqual(['a', 'new', 'b', 'c']);
   });
 
   test('nothing is lost of the list while the server is away', async () => {
-    const { result, ids } = opened();
+    const { result, ids, rest } = opened();
     await act(() => result.current.remove(listed('a')));
     await act(() => result.current.archive(listed('a')));
     await act(async () => expect(await result.current.save(ADA, 'a')).toMatch(/does not answer/));
+    await rest();
     expect(ids()).toEqual(['a', 'b']);
   });
 });

@@ -1,9 +1,12 @@
 'use client';
 
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { keepPreviousData, useInfiniteQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
 import { toast } from 'sonner';
+import { useDebounce } from 'use-debounce';
 import type { PlayerRecord } from '@/core/lesson/players/record';
-import { ask, saidOf } from '../server/client';
+import { ask, bodyOf, saidOf } from '../server/client';
+import { isDone, remove } from '../server/said';
 import type { ListedPlayer, PlayerOrder, RosterPageData } from '@/core/lesson/players/player';
 
 /** What the roster shows. */
@@ -14,101 +17,72 @@ export interface RosterView {
   descending: boolean;
 }
 
+const ROSTER = 'roster';
 const PAGE = 50;
 const PAUSE_MS = 180;
 
-const queryOf = (view: RosterView, offset: number): string =>
-  new URLSearchParams({
+/** A page of the roster. */
+const fetchPage = (
+  view: RosterView,
+  offset: number,
+  signal: AbortSignal,
+): Promise<RosterPageData> => {
+  const query = new URLSearchParams({
     search: view.search,
     archived: String(view.archived),
     order: view.order,
     descending: String(view.descending),
     offset: String(offset),
     limit: String(PAGE),
-  }).toString();
+  });
+  return bodyOf(ask(`/api/players?${query}`, 'GET', undefined, signal));
+};
+
+const FIRST_VIEW: RosterView = { search: '', archived: false, order: 'name', descending: false };
 
 /** The roster as it is searched, sorted and turned over, and everything that is done to its players. */
 export function useRoster(first: RosterPageData) {
-  const [view, setView] = useState<RosterView>({
-    search: '',
-    archived: false,
-    order: 'name',
-    descending: false,
+  const [view, setView] = useState(FIRST_VIEW);
+  const [asked] = useDebounce(view, PAUSE_MS);
+  const cache = useQueryClient();
+  const { data, error, fetchNextPage } = useInfiniteQuery({
+    queryKey: [ROSTER, asked],
+    queryFn: ({ pageParam, signal }) => fetchPage(asked, pageParam, signal),
+    initialPageParam: 0,
+    getNextPageParam: (_, pages) => pages.flatMap(({ players }) => players).length,
+    placeholderData: keepPreviousData,
+    ...(asked === FIRST_VIEW ? { initialData: { pages: [first], pageParams: [0] } } : {}),
   });
-  const [page, setPage] = useState(first);
-  const asked = useRef(0);
-
-  const load = useCallback(async (wanted: RosterView, offset: number): Promise<void> => {
-    const mine = ++asked.current;
-    const answered = await ask<RosterPageData>(`/api/players?${queryOf(wanted, offset)}`);
-    if (mine !== asked.current) return;
-    if (answered.kind !== 'ok') {
-      toast.error(saidOf(answered));
-      return;
-    }
-    const { players, total } = answered.body;
-    setPage((now) => ({ total, players: offset === 0 ? players : [...now.players, ...players] }));
-  }, []);
-
-  const untouched = useRef(true);
-  useEffect(() => {
-    if (untouched.current) {
-      untouched.current = false;
-      return;
-    }
-    const timer = setTimeout(() => void load(view, 0), PAUSE_MS);
-    return () => clearTimeout(timer);
-  }, [view, load]);
-
-  const again = useCallback(() => load(view, 0), [load, view]);
-
-  /** Saves a record, of a new player without an id; gives back what is wrong, or null. */
-  const save = async (record: PlayerRecord, id?: string): Promise<string | null> => {
-    const answered = id
-      ? await ask(`/api/players/${id}`, 'PUT', record)
-      : await ask('/api/players', 'POST', record);
-    if (answered.kind !== 'ok') return saidOf(answered);
-    toast.success(`Saved: ${record.name}`);
-    await again();
-    return null;
-  };
-
-  const archive = async ({ id, name, archived }: ListedPlayer): Promise<void> => {
-    const answered = await ask(`/api/players/${id}/archive`, 'POST', { archived: !archived });
-    if (answered.kind !== 'ok') {
-      toast.error(saidOf(answered));
-      return;
-    }
-    toast(archived ? `Back in the roster: ${name}` : `Archived: ${name}`);
-    await again();
-  };
-
-  const remove = async ({ id, name }: ListedPlayer): Promise<void> => {
-    const bringBack = async (): Promise<void> => {
-      const answered = await ask(`/api/players/${id}/restore`, 'POST');
-      if (answered.kind !== 'ok')
-        toast.error(`${name} could not be brought back. ${saidOf(answered)}`);
-      await again();
-    };
-    const answered = await ask(`/api/players/${id}`, 'DELETE');
-    if (answered.kind !== 'ok') {
-      toast.error(saidOf(answered));
-      return;
-    }
-    toast(`Deleted: ${name}`, {
-      duration: 10000,
-      action: { label: 'Undo', onClick: () => void bringBack() },
-    });
-    await again();
-  };
+  const pages = data?.pages ?? [];
+  const again = (): Promise<void> => cache.invalidateQueries({ queryKey: [ROSTER] });
 
   return {
     view,
-    show: (change: Partial<RosterView>) => setView((now) => ({ ...now, ...change })),
-    ...page,
-    more: () => load(view, page.players.length),
-    save,
-    archive,
-    remove,
+    show: (change: Partial<RosterView>): void => setView((now) => ({ ...now, ...change })),
+    players: pages.flatMap(({ players }) => players),
+    total: pages.at(-1)?.total ?? 0,
+    fault: error?.message ?? null,
+    more: (): Promise<unknown> => fetchNextPage(),
+
+    /** Saves a record, of a new player without an id; gives back what is wrong, or null. */
+    save: async (record: PlayerRecord, id?: string): Promise<string | null> => {
+      const answered = await (id
+        ? ask(`/api/players/${id}`, 'PUT', record)
+        : ask('/api/players', 'POST', record));
+      if (answered.kind !== 'ok') return saidOf(answered);
+      toast.success(`Saved: ${record.name}`);
+      await again();
+      return null;
+    },
+
+    archive: async ({ id, name, archived }: ListedPlayer): Promise<void> => {
+      const answered = await ask(`/api/players/${id}/archive`, 'POST', { archived: !archived });
+      if (!isDone(answered)) return;
+      toast(archived ? `Back in the roster: ${name}` : `Archived: ${name}`);
+      await again();
+    },
+
+    remove: ({ id, name }: ListedPlayer): Promise<void> =>
+      remove(`/api/players/${id}`, name, again),
   };
 }

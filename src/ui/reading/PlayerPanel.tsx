@@ -2,9 +2,9 @@
 
 import Link from 'next/link';
 import { RadioGroup } from 'radix-ui';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import type { RosterPlayer } from '@/core/lesson/players/player';
-import { ask } from '../server/client';
+import { usePlayersCalled } from '../server/usePlayersCalled';
 import { SKILL_WORDS } from '@/core/tell/words/player';
 
 interface PlayerPanelProps {
@@ -14,26 +14,13 @@ interface PlayerPanelProps {
   onValue: (player: RosterPlayer) => void;
 }
 
-const PAUSE_MS = 150;
+/** Players found that are shown. */
+const MOST = 20;
 
 /** The players with hand, skill and what they carry into the sand; others are found by name. */
 export function PlayerPanel({ players, value, onValue }: PlayerPanelProps) {
   const [search, setSearch] = useState('');
-  const [found, setFound] = useState<readonly RosterPlayer[] | null>(null);
-  useEffect(() => {
-    if (search.trim() === '') return;
-    let stale = false;
-    const timer = setTimeout(async () => {
-      const answered = await ask<{ players: RosterPlayer[] }>(
-        `/api/players?limit=20&search=${encodeURIComponent(search)}`,
-      );
-      if (!stale) setFound(answered.kind === 'ok' ? answered.body.players : []);
-    }, PAUSE_MS);
-    return () => {
-      stale = true;
-      clearTimeout(timer);
-    };
-  }, [search]);
+  const { found, fault } = usePlayersCalled(search, MOST);
   const shown = search.trim() === '' ? players : (found ?? []);
   return (
     <>
@@ -57,7 +44,12 @@ export function PlayerPanel({ players, value, onValue }: PlayerPanelProps) {
         onChange={(event) => setSearch(event.target.value)}
         className="mb-2 h-11 w-full rounded border-2 border-hairline bg-paper px-3 text-base"
       />
-      {search.trim() !== '' && found?.length === 0 && <p>Nobody is called that.</p>}
+      {found?.length === 0 && <p>Nobody is called that.</p>}
+      {fault && (
+        <p role="alert" className="font-semibold text-harm">
+          {fault}
+        </p>
+      )}
       <RadioGroup.Root
         aria-label="Player"
         value={value}

@@ -1,19 +1,18 @@
 import { QueryClient } from '@tanstack/react-query';
-import { mayComeBack, RequestFailure } from './client';
 
-/** Asked again so often while the server is away. */
-const TRIES = 2;
+/** What came with the page, or was fetched within this time, is not fetched again, ms. */
+const FRESH_MS = 2_000;
 
-/** What the pages fetched: shown at once where it is known, fetched again when it was changed or is looked at anew. */
+/** What the pages fetched: shown at once where it is known, and fetched again when it was changed or is looked at anew. */
 export const newCache = (): QueryClient =>
   new QueryClient({
     defaultOptions: {
       queries: {
-        retry: (failures, error) =>
-          failures < TRIES && error instanceof RequestFailure && mayComeBack(error.reply),
+        staleTime: FRESH_MS,
+        // The server is on this machine: one that does not answer is said at once.
+        retry: false,
         refetchOnWindowFocus: false,
         networkMode: 'always',
       },
-      mutations: { networkMode: 'always' },
     },
   });

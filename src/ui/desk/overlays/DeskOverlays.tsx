@@ -19,7 +19,7 @@ import { faultFor } from '../state/situation';
 import { TypeLine } from './TypeLine';
 import type { RosterPlayer } from '@/core/lesson/players/player';
 import type { KeptReading } from '@/core/tell/reading/kept';
-import { useReadings } from '../state/useReadings';
+import { useReadingChanges } from '../state/useReadings';
 
 interface DeskOverlaysProps {
   which: Overlay | null;
@@ -40,7 +40,7 @@ interface DeskOverlaysProps {
 /** Everything that opens over the desk. */
 export function DeskOverlays(props: DeskOverlaysProps) {
   const { which, onWhich, player, reading, onReading, situation, shot, here, sheet } = props;
-  const { readings, keep, find, duplicate, remove } = useReadings(props.readings);
+  const { keep } = useReadingChanges();
   const best = sheet?.calls[0];
   const overlay = (name: Overlay) => ({
     open: which === name,
@@ -74,15 +74,12 @@ export function DeskOverlays(props: DeskOverlaysProps) {
       <RulesAndCare shot={shot} call={best} {...overlay('rules')} />
       <KeySheet keys={KEYS} {...overlay('keys')} />
       <ReadingsDrawer
-        readings={readings}
+        first={props.readings}
         {...overlay('readings')}
         onReopen={({ playerId, shot: kept }) => {
           onReading({ player: playerId, shot: kept });
           onWhich(null);
         }}
-        onFind={find}
-        onDuplicate={(each) => void duplicate(each)}
-        onRemove={(each) => void remove(each)}
       />
       <Palette actions={props.actions} {...overlay('palette')} />
     </>

@@ -2,17 +2,16 @@
 
 import { formatDistanceToNow } from 'date-fns';
 import { Copy, Trash2 } from 'lucide-react';
-import { useEffect, useState, type ReactNode } from 'react';
-import { ask } from '../../server/client';
+import { useState, type ReactNode } from 'react';
+import { useDebounce } from 'use-debounce';
 import { Overlay, type OverlayState } from '../../kit/Overlay';
-import type { DraftReading, KeptReading } from '@/core/tell/reading/kept';
+import type { KeptReading } from '@/core/tell/reading/kept';
+import { useDrafts, useReadingChanges, useReadings } from '../state/useReadings';
 
 interface ReadingsDrawerProps extends OverlayState {
-  readings: readonly KeptReading[];
+  /** All that are kept, as they came with the page. */
+  first: readonly KeptReading[];
   onReopen: (reading: Pick<KeptReading, 'playerId' | 'shot'>) => void;
-  onFind: (search: string) => Promise<void>;
-  onDuplicate: (reading: KeptReading) => void;
-  onRemove: (reading: KeptReading) => void;
 }
 
 const SEARCH_PAUSE_MS = 200;
@@ -26,23 +25,12 @@ export function ReadingsDrawer({ open, onOpenChange, ...body }: ReadingsDrawerPr
   );
 }
 
-function DrawerBody(props: Omit<ReadingsDrawerProps, keyof OverlayState>) {
-  const { readings, onReopen, onFind, onDuplicate, onRemove } = props;
+function DrawerBody({ first, onReopen }: Omit<ReadingsDrawerProps, keyof OverlayState>) {
   const [search, setSearch] = useState('');
-  const [drafts, setDrafts] = useState<readonly DraftReading[]>([]);
-  useEffect(() => {
-    let stale = false;
-    void ask<DraftReading[]>('/api/drafts').then((answered) => {
-      if (answered.kind === 'ok' && !stale) setDrafts(answered.body);
-    });
-    return () => {
-      stale = true;
-    };
-  }, []);
-  useEffect(() => {
-    const timer = setTimeout(() => void onFind(search), SEARCH_PAUSE_MS);
-    return () => clearTimeout(timer);
-  }, [search, onFind]);
+  const [asked] = useDebounce(search, SEARCH_PAUSE_MS);
+  const { readings, fault } = useReadings(asked, first);
+  const drafts = useDrafts();
+  const { duplicate, remove } = useReadingChanges();
 
   return (
     <>
@@ -59,14 +47,20 @@ function DrawerBody(props: Omit<ReadingsDrawerProps, keyof OverlayState>) {
         onChange={(event) => setSearch(event.target.value)}
         className="mb-2 h-11 w-full shrink-0 rounded border-2 border-hairline bg-paper px-3"
       />
+      {fault && (
+        <p role="alert" className="font-semibold text-harm">
+          {fault}
+        </p>
+      )}
       {readings.length === 0 &&
-        (search === '' ? (
+        !fault &&
+        (asked === '' ? (
           <p className="leading-relaxed">
             No readings are kept yet. Set the sentence at the desk to the ball in front of you and
             press <kbd className="rounded border border-hairline px-1.5">K</kbd> to keep it.
           </p>
         ) : (
-          <p>No kept reading has “{search}” in its name, player or call.</p>
+          <p>No kept reading has “{asked}” in its name, player or call.</p>
         ))}
       <ul className="-mx-2">
         {readings.map((reading) => (
@@ -81,10 +75,10 @@ function DrawerBody(props: Omit<ReadingsDrawerProps, keyof OverlayState>) {
             savedAt={reading.savedAt}
             onOpen={() => onReopen(reading)}
           >
-            <IconButton label={`Duplicate ${reading.name}`} onClick={() => onDuplicate(reading)}>
+            <IconButton label={`Duplicate ${reading.name}`} onClick={() => void duplicate(reading)}>
               <Copy size={17} aria-hidden="true" />
             </IconButton>
-            <IconButton label={`Delete ${reading.name}`} onClick={() => onRemove(reading)} harm>
+            <IconButton label={`Delete ${reading.name}`} onClick={() => void remove(reading)} harm>
               <Trash2 size={18} aria-hidden="true" />
             </IconButton>
           </Row>

@@ -1,9 +1,10 @@
 'use client';
 
-import { useCallback, useRef, useState } from 'react';
+import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
 import { toast } from 'sonner';
-import { ask, saidOf } from '../../server/client';
-import type { KeptReading } from '@/core/tell/reading/kept';
+import type { DraftReading, KeptReading } from '@/core/tell/reading/kept';
+import { ask, bodyOf, saidOf } from '../../server/client';
+import { isDone, remove } from '../../server/said';
 
 /** What a reading is kept with. */
 export interface ToKeep {
@@ -13,80 +14,60 @@ export interface ToKeep {
   called: string;
 }
 
-const newestFirst = (a: KeptReading, b: KeptReading): number => b.savedAt.localeCompare(a.savedAt);
+const READINGS = 'readings';
+const NONE: readonly KeptReading[] = [];
 
-/** The list with a reading in its place, once: a search that was on its way may have brought it already. */
-const withReading = (list: readonly KeptReading[], reading: KeptReading): KeptReading[] =>
-  [...list.filter(({ id }) => id !== reading.id), reading].sort(newestFirst);
+/**
+ * The kept readings that have a text in name, player or call, newest first; the ones before while they are fetched.
+ *
+ * @param first all of them, as they came with the page
+ */
+export function useReadings(search: string, first: readonly KeptReading[]) {
+  const { data, error } = useQuery({
+    queryKey: [READINGS, search],
+    queryFn: ({ signal }) =>
+      bodyOf(
+        ask<readonly KeptReading[]>(
+          `/api/readings?search=${encodeURIComponent(search)}`,
+          'GET',
+          undefined,
+          signal,
+        ),
+      ),
+    placeholderData: keepPreviousData,
+    // They are as old as the page: shown at once, and fetched again.
+    ...(search === '' ? { initialData: first, initialDataUpdatedAt: 0 } : {}),
+  });
+  return { readings: data ?? NONE, fault: error?.message ?? null };
+}
 
-/** The kept readings, and keeping, finding, copying, deleting and bringing back. */
-export function useReadings(first: readonly KeptReading[]) {
-  const [readings, setReadings] = useState(first);
-  const asked = useRef(0);
-  const changes = useRef(0);
-  const change = useCallback((next: (now: readonly KeptReading[]) => KeptReading[]): void => {
-    changes.current += 1;
-    setReadings(next);
-  }, []);
+/** The drafts that nobody kept, newest first. */
+export function useDrafts(): readonly DraftReading[] {
+  const { data } = useQuery({
+    queryKey: ['drafts'],
+    queryFn: () => bodyOf(ask<readonly DraftReading[]>('/api/drafts')),
+    staleTime: 0,
+  });
+  return data ?? [];
+}
 
-  const keep = useCallback(
-    async (reading: ToKeep): Promise<string | null> => {
+/** Keeping, copying and deleting readings; the lists of them follow. */
+export function useReadingChanges() {
+  const cache = useQueryClient();
+  const changed = (): Promise<void> => cache.invalidateQueries({ queryKey: [READINGS] });
+  return {
+    /** Gives back what is wrong, or null. */
+    keep: async (reading: ToKeep): Promise<string | null> => {
       const answered = await ask<KeptReading>('/api/readings', 'POST', reading);
       if (answered.kind !== 'ok') return saidOf(answered);
-      change((now) => withReading(now, answered.body));
       toast.success(`Kept: ${answered.body.name}`);
+      await changed();
       return null;
     },
-    [change],
-  );
-
-  const find = useCallback(async (search: string): Promise<void> => {
-    const mine = ++asked.current;
-    const url = `/api/readings?search=${encodeURIComponent(search)}`;
-    for (;;) {
-      const before = changes.current;
-      const answered = await ask<KeptReading[]>(url);
-      if (mine !== asked.current) return;
-      if (answered.kind !== 'ok') {
-        toast.error(saidOf(answered));
-        return;
-      }
-      // A list that was read before a change here would undo what is seen of it.
-      if (before !== changes.current) continue;
-      setReadings(answered.body);
-      return;
-    }
-  }, []);
-
-  const duplicate = useCallback(
-    async ({ id }: KeptReading): Promise<void> => {
-      const answered = await ask<KeptReading>(`/api/readings/${id}/duplicate`, 'POST');
-      if (answered.kind === 'ok') change((now) => withReading(now, answered.body));
-      else toast.error(saidOf(answered));
+    duplicate: async ({ id }: KeptReading): Promise<void> => {
+      if (isDone(await ask(`/api/readings/${id}/duplicate`, 'POST'))) await changed();
     },
-    [change],
-  );
-
-  const remove = useCallback(
-    async (reading: KeptReading): Promise<void> => {
-      const bringBack = async (): Promise<void> => {
-        const answered = await ask(`/api/readings/${reading.id}/restore`, 'POST');
-        if (answered.kind === 'ok') change((now) => withReading(now, reading));
-        else toast.error(`The reading could not be brought back. ${saidOf(answered)}`);
-      };
-      const answered = await ask(`/api/readings/${reading.id}`, 'DELETE');
-      if (answered.kind !== 'ok') {
-        toast.error(saidOf(answered));
-        return;
-      }
-      change((now) => now.filter(({ id }) => id !== reading.id));
-      toast(`Deleted: ${reading.name}`, {
-        duration: 10000,
-        action: { label: 'Undo', onClick: () => void bringBack() },
-      });
-    },
-    [change],
-  );
-
-  return { readings, keep, find, duplicate, remove };
+    remove: ({ id, name }: KeptReading): Promise<void> =>
+      remove(`/api/readings/${id}`, name, changed),
+  };
 }

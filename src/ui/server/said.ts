@@ -1,0 +1,25 @@
+import { toast } from 'sonner';
+import { ask, saidOf, type Replied } from './client';
+
+/** True where a request was answered; says what is wrong with it where it was not. */
+export function isDone<T>(reply: Replied<T>): reply is { kind: 'ok'; body: T } {
+  if (reply.kind === 'ok') return true;
+  toast.error(saidOf(reply));
+  return false;
+}
+
+/** How long what was deleted can be brought back by its message, ms. */
+const UNDO_MS = 10_000;
+
+/** Deletes a record and says so, with a way to bring it back; `changed` is told of both. */
+export async function remove(url: string, name: string, changed: () => unknown): Promise<void> {
+  if (!isDone(await ask(url, 'DELETE'))) return;
+  const bringBack = async (): Promise<void> => {
+    if (isDone(await ask(`${url}/restore`, 'POST'))) await changed();
+  };
+  toast(`Deleted: ${name}`, {
+    duration: UNDO_MS,
+    action: { label: 'Undo', onClick: () => void bringBack() },
+  });
+  await changed();
+}
