@@ -26,6 +26,7 @@ type CallMapProps = MapProps & OverlayState;
 
 const COLUMNS = 40;
 const ROWS = 25;
+const DRAW_EVERY_MS = 600;
 const NO_ROWS: readonly Row[] = [];
 const BUTTON = 'h-11 rounded border-2 border-hairline px-3 disabled:opacity-50';
 
@@ -47,8 +48,12 @@ function useFilling(situation: object, factors: readonly [FactorName, FactorName
     JSON.stringify([situation, across, up]),
     async ({ engine, signal, show }) => {
       const rows: Row[] = Array.from({ length: ROWS }, () => null);
+      let drawn = 0;
       const filling = rows.map(async (_, j) => {
         rows[j] = await engine.run('mapRow', [situation, xAxis, yAxis, j], { signal });
+        // A thousand hatched cells take a while to draw: time that the threads would miss.
+        if (performance.now() - drawn < DRAW_EVERY_MS) return;
+        drawn = performance.now();
         show([...rows]);
       });
       await Promise.all(filling);

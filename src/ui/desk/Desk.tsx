@@ -9,14 +9,15 @@ import { FACTOR, FACTORS, type FactorName } from '@/core/search/changes/factors'
 import type { Look } from '../drawing/section/DrawingBar';
 import { Section } from '../drawing/section/Section';
 import { TopBar } from '../frame/TopBar';
+import { useCommands } from '../kit/commands';
 import { usePreferences } from '../frame/preferences';
 import { CallPanel } from '../call/CallPanel';
 import { ChangesPanel } from './ChangesPanel';
 import { DeskOverlays } from './overlays/DeskOverlays';
 import { OtherCall } from '../call/OtherCall';
-import { deskActions } from './keys/deskActions';
-import { DeskFooter } from './keys/DeskFooter';
-import type { Overlay } from './keys/overlays';
+import { deskCommands } from './commands/commands';
+import { DeskFooter } from './commands/DeskFooter';
+import type { Overlay } from './commands/overlays';
 import { faultFor, readFor } from './state/situation';
 import { Sentence } from './sentence/Sentence';
 import type { TokenName } from './sentence/tokens';
@@ -25,7 +26,6 @@ import type { KeptReading } from '@/core/tell/reading/kept';
 import { ReliefPanel } from '../call/ReliefPanel';
 import { useCalls } from './state/useCalls';
 import { useChanges } from './state/useChanges';
-import { useDeskKeys } from './keys/useDeskKeys';
 import { useDraft, type DraftState } from './state/useDraft';
 import { useFollowing } from './state/useFollowing';
 import { useReading } from './state/useReading';
@@ -99,32 +99,25 @@ export function Desk(props: DeskProps) {
     return fault;
   };
 
-  useDeskKeys({
-    enabled: sheetOpen === null && token === null,
-    onToken: setToken,
-    onOverlay: setSheetOpen,
-    onLook: setLook,
-    onUndo: undo,
-    onRedo: redo,
-  });
   const sheet = answer?.sheet;
   const draft = useDraft(
     { ...reading, player: player.id },
     busy ? null : calledLine(sheet?.calls[0]),
   );
-  const actions = deskActions({
+  const commands = deskCommands({
     players,
     card: { page: `/card?${query}`, pdf: `/card/pdf?${query}&units=${units}` },
     open: setSheetOpen,
     token: setToken,
     player: (id) => setReading({ ...reading, player: id }),
     fields: setFields,
-    look: (change) => setLook((now) => ({ ...now, ...change })),
+    look: setLook,
     units: () => preferences.onUnits(units === 'yards' ? 'metres' : 'yards'),
     theme: () => preferences.onTheme(theme === 'light' ? 'dusk' : 'light'),
     undo,
     redo,
   });
+  useCommands(commands, sheetOpen === null && token === null);
   const [best, ...others] = sheet?.calls ?? [];
   return (
     <>
@@ -245,7 +238,7 @@ export function Desk(props: DeskProps) {
           </section>
         </div>
       </main>
-      <DeskFooter onRules={() => setSheetOpen('rules')} />
+      <DeskFooter commands={commands} onRules={() => setSheetOpen('rules')} />
       <DeskOverlays
         which={sheetOpen}
         onWhich={setSheetOpen}
@@ -257,7 +250,7 @@ export function Desk(props: DeskProps) {
         here={here}
         sheet={sheet}
         readings={props.readings}
-        actions={actions}
+        commands={commands}
         onKept={draft.letGo}
       />
     </>

@@ -1,20 +1,25 @@
 'use client';
+
+import { keyWords, type Command } from '../kit/commands';
 import { Overlay, type OverlayState } from '../kit/Overlay';
 
 interface KeySheetProps extends OverlayState {
-  keys: readonly { keys: string; does: string }[];
+  commands: readonly Command[];
 }
 
 /** All keys and what they do. */
-export function KeySheet({ keys, open, onOpenChange }: KeySheetProps) {
+export function KeySheet({ commands, open, onOpenChange }: KeySheetProps) {
+  const lines = commands.flatMap(({ key, sheet }) =>
+    key && sheet ? [{ keys: sheet.keys ?? keyWords(key), does: sheet.does }] : [],
+  );
   return (
     <Overlay title="Keys" shape="narrow" open={open} onOpenChange={onOpenChange}>
       <dl className="grid grid-cols-2 gap-x-6 gap-y-1.5 max-sm:grid-cols-1">
-        {keys.map(({ keys: key, does }) => (
-          <div key={key} className="flex items-baseline gap-3">
+        {lines.map(({ keys, does }) => (
+          <div key={keys} className="flex items-baseline gap-3">
             <dt>
               <kbd className="inline-block min-w-7 rounded border border-underline px-1.5 text-center text-sm font-semibold uppercase">
-                {key}
+                {keys}
               </kbd>
             </dt>
             <dd>{does}</dd>

@@ -2,19 +2,8 @@
 
 import { Command } from 'cmdk';
 import { Dialog } from 'radix-ui';
+import { keyWords, type Command as Doable } from '../kit/commands';
 import type { OverlayState } from '../kit/Overlay';
-
-/** Something that can be done from anywhere. */
-export interface PaletteAction {
-  name: string;
-  /** Heading that it stands under. */
-  group: string;
-  /** Key that does it without the palette. */
-  keys?: string;
-  /** Other words that find it. */
-  words?: string[];
-  act: () => void;
-}
 
 /** How well words say what was typed: every typed word must begin one of them; the first word of the name counts most. */
 export function fits(value: string, typed: string, words: readonly string[] = []): number {
@@ -28,12 +17,12 @@ export function fits(value: string, typed: string, words: readonly string[] = []
 }
 
 interface PaletteProps extends OverlayState {
-  actions: readonly PaletteAction[];
+  commands: readonly Doable[];
 }
 
 /** Everything that can be done, found by typing a few letters of it. */
-export function Palette({ actions, open, onOpenChange }: PaletteProps) {
-  const groups = [...new Set(actions.map(({ group }) => group))];
+export function Palette({ commands, open, onOpenChange }: PaletteProps) {
+  const groups = [...new Set(commands.map(({ group }) => group))];
   return (
     <Dialog.Root open={open} onOpenChange={onOpenChange}>
       <Dialog.Portal>
@@ -57,13 +46,13 @@ export function Palette({ actions, open, onOpenChange }: PaletteProps) {
                   heading={group}
                   className="[&_[cmdk-group-heading]]:px-2 [&_[cmdk-group-heading]]:pt-2 [&_[cmdk-group-heading]]:text-sm [&_[cmdk-group-heading]]:text-ink-soft"
                 >
-                  {actions
-                    .filter((action) => action.group === group)
-                    .map(({ name, keys, words, act }) => (
+                  {commands
+                    .filter((command) => command.group === group)
+                    .map(({ name, key, words, act }) => (
                       <Command.Item
                         key={name}
                         value={name}
-                        {...(words ? { keywords: words } : {})}
+                        {...(words ? { keywords: [...words] } : {})}
                         onSelect={() => {
                           onOpenChange(false);
                           act();
@@ -71,9 +60,9 @@ export function Palette({ actions, open, onOpenChange }: PaletteProps) {
                         className="flex min-h-11 cursor-pointer items-center justify-between rounded px-2 data-[selected=true]:bg-flag-wash data-[selected=true]:text-on-flag"
                       >
                         {name}
-                        {keys && (
+                        {key && (
                           <kbd className="rounded border border-underline px-1.5 text-sm uppercase">
-                            {keys}
+                            {keyWords(key)}
                           </kbd>
                         )}
                       </Command.Item>

@@ -1,7 +1,6 @@
 'use client';
 
 import { useState, type FormEvent } from 'react';
-import { useHotkeys } from 'react-hotkeys-hook';
 import { FaultyInput } from '@/core/tell/format/fault';
 import { STRIKES, type LoggedFields, type Strike } from '@/core/lesson/balls/ball';
 import { readBallText } from '@/core/lesson/balls/ballText';
@@ -9,7 +8,7 @@ import type { Hand } from '@/core/ground/player/player';
 import type { Shot } from '@/core/ground/situation/shot';
 import { BallForm } from './BallForm';
 import { FinishPad, type Place } from './FinishPad';
-import { ON_PADS } from './onPads';
+import { CommandHints, useCommands, type Command } from '../kit/commands';
 import { SandStrip } from './SandStrip';
 import { useUnits } from '../kit/units';
 
@@ -84,19 +83,23 @@ export function LogPanel(props: LogPanelProps) {
       );
     }
   };
-  useHotkeys(
-    Object.values(STRIKE_KEYS),
-    ({ key }) => {
-      const strike = STRIKES.find((each) => STRIKE_KEYS[each] === key.toLowerCase());
-      if (strike) logTapped(strike);
+  const commands: Command[] = [
+    ...STRIKES.map((strike): Command => ({
+      name: `The ball was struck ${strike}`,
+      group: 'Ball',
+      key: STRIKE_KEYS[strike],
+      hint: strike,
+      act: () => logTapped(strike),
+    })),
+    {
+      name: 'Type a ball',
+      group: 'Ball',
+      key: '/',
+      hint: 'type a ball',
+      act: () => document.getElementById('ball-line')?.focus(),
     },
-    ON_PADS,
-  );
-  useHotkeys('/', () => document.getElementById('ball-line')?.focus(), {
-    ...ON_PADS,
-    preventDefault: true,
-    useKey: true,
-  });
+  ];
+  useCommands(commands);
 
   return (
     <>
@@ -175,6 +178,9 @@ export function LogPanel(props: LogPanelProps) {
           }}
         />
       </details>
+      <p className="flex flex-wrap gap-x-4 gap-y-1 text-sm text-ink-soft max-md:hidden">
+        <CommandHints commands={commands} />
+      </p>
     </>
   );
 }

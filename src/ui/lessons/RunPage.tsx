@@ -2,7 +2,6 @@
 
 import Link from 'next/link';
 import { useMemo } from 'react';
-import { useHotkeys } from 'react-hotkeys-hook';
 import { readSituation } from '@/core/tell/format/situation';
 import { hitOf } from '@/core/lesson/review/against';
 import type { BallChange, LoggedFields } from '@/core/lesson/balls/ball';
@@ -15,13 +14,13 @@ import { Choices } from '../kit/Choices';
 import { TopBar } from '../frame/TopBar';
 import { BallList } from './BallList';
 import { LogPanel, NO_HALF, type HalfBall } from './LogPanel';
-import { ON_PADS } from './onPads';
 import { StationCallView } from './StationCallView';
 import { TrackerPanel } from './TrackerPanel';
 import type { StoredLesson } from '@/core/lesson/plan/stored';
 import type { ShownBall } from './types';
 import { taken, useBallChanges } from './useBallChanges';
 import { useBallQueue, type QueueState } from './useBallQueue';
+import { CommandHints, useCommands, type Command } from '../kit/commands';
 import { useKept } from '../kit/useKept';
 import { useOtherBalls } from './useOtherBalls';
 import { useStationCall } from './useStationCall';
@@ -116,9 +115,30 @@ export function RunPage(props: RunPageProps) {
   const goTo = (to: { station?: number; player?: number }): void =>
     keep({ ...to, entry: null, place: null });
 
-  useHotkeys('n', () => goTo({ player: (playerAt + 1) % players.length }), ON_PADS);
-  useHotkeys('b', () => goTo({ station: (stationAt + 1) % stations.length }), ON_PADS);
-  useHotkeys('mod+z', undoLast, { ...ON_PADS, preventDefault: true });
+  const commands: Command[] = [
+    {
+      name: 'The next player',
+      group: 'Lesson',
+      key: 'n',
+      hint: 'next player',
+      act: () => goTo({ player: (playerAt + 1) % players.length }),
+    },
+    {
+      name: 'The next station',
+      group: 'Lesson',
+      key: 'b',
+      hint: 'next station',
+      act: () => goTo({ station: (stationAt + 1) % stations.length }),
+    },
+    {
+      name: 'Take the last ball away',
+      group: 'Lesson',
+      key: 'mod+z',
+      hint: 'undo the last',
+      act: undoLast,
+    },
+  ];
+  useCommands(commands);
 
   const needsCare = queue.state === 'offline' || queue.state === 'refused';
   return (
@@ -223,8 +243,10 @@ export function RunPage(props: RunPageProps) {
               onSimulate={call ? simulate : null}
             />
             <p className="text-sm text-ink-soft">
-              Nobody ahead of the player or level with the ball. Keys: G T H L S log the strike, N
-              next player, B next station, / types a ball.
+              Nobody ahead of the player or level with the ball.
+            </p>
+            <p className="flex flex-wrap gap-x-4 gap-y-1 text-sm text-ink-soft max-md:hidden">
+              <CommandHints commands={commands} />
             </p>
           </div>
         </div>

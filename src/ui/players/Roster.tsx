@@ -3,9 +3,9 @@
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { useHotkeys } from 'react-hotkeys-hook';
 import { newRecord, type House } from '@/core/lesson/players/house';
 import { TopBar } from '../frame/TopBar';
+import { useCommands, type Command } from '../kit/commands';
 import { HouseForm } from './HouseForm';
 import { PlayerForm } from './PlayerForm';
 import { RosterTable } from './RosterTable';
@@ -28,12 +28,16 @@ export function Roster(props: RosterProps) {
   const router = useRouter();
   const [settings, setSettings] = useState(false);
   const closed = editing === null && !settings;
-  useHotkeys('n', () => setEditing('new'), { enabled: closed, preventDefault: true });
-  useHotkeys('/', () => document.getElementById('find-player')?.focus(), {
-    enabled: closed,
-    preventDefault: true,
-    useKey: true,
-  });
+  const commands: Command[] = [
+    { name: 'Add a player', group: 'Players', key: 'n', act: () => setEditing('new') },
+    {
+      name: 'Find a player',
+      group: 'Players',
+      key: '/',
+      act: () => document.getElementById('find-player')?.focus(),
+    },
+  ];
+  useCommands(commands, closed);
   const exported = (as: 'csv' | 'json'): string =>
     `/api/players/export?as=${as}&archived=${view.archived}`;
 

@@ -25,7 +25,7 @@ import { WindPanel } from '../../reading/WindPanel';
 import { windWords } from '../../reading/wind';
 import { BEYOND_WORDS, LIE_WORDS, SAND_WORDS, slopeWords } from '@/core/tell/words/situation';
 import { MoreTokens } from './MoreTokens';
-import { TOKEN_KEYS, type TokenName } from './tokens';
+import { TOKENS, type TokenName } from './tokens';
 import type { RosterPlayer } from '@/core/lesson/players/player';
 import { useUnits } from '../../kit/units';
 
@@ -58,7 +58,7 @@ export function Sentence(props: SentenceProps) {
   const onField = (path: string, value: unknown): string | null => onFields({ [path]: value });
 
   const tokenProps = (name: TokenName, path: string) => ({
-    hotkey: TOKEN_KEYS[name],
+    hotkey: TOKENS[name].key,
     open: open === name,
     onOpenChange: (next: boolean) => onOpen(next ? name : null),
     faulty: faults.some((fault) => fault.path.startsWith(path)),

@@ -1,0 +1,61 @@
+'use client';
+
+import { useHotkeys } from 'react-hotkeys-hook';
+import { KeyHint } from './KeyHint';
+
+/** Something that can be done, wherever it is offered: by a key, in the palette, at the foot of the page, on the sheet of keys. */
+export interface Command {
+  /** As the palette says it. */
+  name: string;
+  /** Heading of the palette that it stands under. */
+  group: string;
+  act: () => void;
+  /** The key that does it: `k`, `/`, `mod+z`. */
+  key?: string;
+  /** Other words that the palette finds it by. */
+  words?: readonly string[];
+  /** What the key does, on the sheet of keys; several commands may share a line of it. */
+  sheet?: { keys?: string; does: string };
+  /** The same in a word or two, at the foot of the page. */
+  hint?: string;
+  /** The key works while something is typed too. */
+  whileTyping?: boolean;
+}
+
+/** How a key is written: `mod` is Ctrl. */
+export const keyWords = (key: string): string =>
+  key
+    .split('+')
+    .map((part) => (part === 'mod' ? 'Ctrl' : part === 'shift' ? 'Shift' : part))
+    .join(' ');
+
+/** Binds the keys of commands, in handles and pads too: those are sliders, and their own keys are the arrows. */
+export function useCommands(commands: readonly Command[], enabled = true): void {
+  const bind = (some: readonly Command[]) => ({
+    keys: some.map(({ key }) => key!),
+    act: (_: KeyboardEvent, { hotkey }: { hotkey: string }): void =>
+      some.find(({ key }) => key === hotkey)?.act(),
+  });
+  const keyed = commands.filter(({ key }) => key !== undefined);
+  const always = bind(keyed.filter(({ whileTyping }) => whileTyping));
+  const combined = bind(keyed.filter(({ key, whileTyping }) => key!.includes('+') && !whileTyping));
+  const plain = bind(keyed.filter(({ key }) => !key!.includes('+')));
+  const free = { enabled, preventDefault: true };
+  const onSliders = { ...free, enableOnFormTags: ['slider'] } as const;
+  useHotkeys(always.keys, always.act, { ...free, enableOnFormTags: true });
+  useHotkeys(combined.keys, combined.act, onSliders);
+  useHotkeys(plain.keys, plain.act, { ...onSliders, useKey: true });
+}
+
+/** The commands that have a hint, with their keys. */
+export function CommandHints({ commands }: { commands: readonly Command[] }) {
+  return commands.map(
+    ({ key, hint, sheet }) =>
+      key &&
+      hint && (
+        <KeyHint key={key} keys={sheet?.keys ?? keyWords(key)}>
+          {hint}
+        </KeyHint>
+      ),
+  );
+}
