@@ -1,4 +1,10 @@
-import { useId, type ReactNode, type SelectHTMLAttributes, type InputHTMLAttributes } from 'react';
+import {
+  useId,
+  type InputHTMLAttributes,
+  type ReactNode,
+  type SelectHTMLAttributes,
+  type TextareaHTMLAttributes,
+} from 'react';
 
 const BOX = 'h-11 w-full rounded border-2 bg-paper px-2 border-hairline aria-invalid:border-harm';
 
@@ -68,6 +74,25 @@ export function Choice({
           </option>
         ))}
       </select>
+    </Labelled>
+  );
+}
+
+/** A labelled text of several lines. */
+export function Prose({
+  label,
+  fault,
+  ...area
+}: LabelledProps & TextareaHTMLAttributes<HTMLTextAreaElement>) {
+  const id = useId();
+  return (
+    <Labelled label={label} fault={fault} id={id}>
+      <textarea
+        id={id}
+        aria-invalid={fault !== undefined}
+        className="mt-0.5 w-full rounded border-2 border-hairline bg-paper p-2 aria-invalid:border-harm"
+        {...area}
+      />
     </Labelled>
   );
 }

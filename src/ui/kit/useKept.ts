@@ -2,6 +2,17 @@
 
 import { useCallback, useEffect, useState } from 'react';
 
+/** What is kept in this tab under a key; null when nothing usable is. */
+export function keptIn<T extends object>(key: string): Partial<T> | null {
+  try {
+    const kept: unknown = JSON.parse(sessionStorage.getItem(key) ?? 'null');
+    return kept && typeof kept === 'object' ? kept : null;
+  } catch {
+    sessionStorage.removeItem(key);
+    return null;
+  }
+}
+
 /** State that a reload of this tab does not lose; what is kept is laid over the start value. */
 export function useKept<T extends object>(
   key: string,
@@ -11,12 +22,8 @@ export function useKept<T extends object>(
   useEffect(() => {
     // After the first paint: the server knows nothing of this tab, and both must draw the same at first.
     const timer = setTimeout(() => {
-      try {
-        const kept: unknown = JSON.parse(sessionStorage.getItem(key) ?? 'null');
-        if (kept && typeof kept === 'object') setValue((now) => ({ ...now, ...kept }));
-      } catch {
-        sessionStorage.removeItem(key);
-      }
+      const kept = keptIn<T>(key);
+      if (kept) setValue((now) => ({ ...now, ...kept }));
     }, 0);
     return () => clearTimeout(timer);
   }, [key]);

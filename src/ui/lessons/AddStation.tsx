@@ -1,6 +1,6 @@
 'use client';
 
-import { useMemo, useState, type FormEvent } from 'react';
+import { useMemo, useState } from 'react';
 import { saidShot } from '@/core/tell/grammar/saidShot';
 import { understand } from '@/core/tell/grammar/understand';
 import { randomStation, USUAL_LIMITS, type DrawLimits } from '@/core/lesson/plan/randomStation';
@@ -9,6 +9,7 @@ import type { ShotInput } from '@/core/tell/format/shot';
 import type { KeptReading } from '@/core/tell/reading/kept';
 import { TextInput } from '../kit/fields';
 import { DrawLimitsForm } from './DrawLimitsForm';
+import { useLine } from '../kit/useLine';
 import { useUnits } from '../kit/units';
 
 interface AddStationProps {
@@ -81,25 +82,21 @@ export function AddStation({ readings, full, nextName, onStation }: AddStationPr
 /** A station typed in the words of the desk's line; what is understood is said back. */
 function TypedStation({ full, onShot }: { full: boolean; onShot: (shot: ShotInput) => void }) {
   const units = useUnits();
-  const [text, setText] = useState('');
+  const { text, input, submit } = useLine((line) => {
+    onShot(understand(line, FIRST_SHOT, units).shot);
+    return null;
+  });
   const understood = useMemo(() => understand(text, FIRST_SHOT, units), [text, units]);
   const unread = understood.unread.map(([from, to]) => text.slice(from, to).trim()).filter(Boolean);
   const ready = understood.read.length > 0 && unread.length === 0;
-  const add = (event: FormEvent): void => {
-    event.preventDefault();
-    if (!ready) return;
-    onShot(understood.shot);
-    setText('');
-  };
   return (
-    <form onSubmit={add}>
+    <form onSubmit={ready ? submit : (event) => event.preventDefault()}>
       <div className="flex items-end gap-3">
         <div className="min-w-0 grow">
           <TextInput
             label="A new one, typed"
-            value={text}
             placeholder="plugged, firm, 15 to the flag, lip 4 at 6"
-            onChange={(event) => setText(event.target.value)}
+            {...input}
           />
         </div>
         <button type="submit" disabled={full || !ready} className={BUTTON}>

@@ -1,9 +1,10 @@
 'use client';
 
-import { useState, type FormEvent } from 'react';
-import { FaultyInput } from '@/core/tell/format/fault';
+import { useForm } from 'react-hook-form';
 import { STRIKES, type LoggedFields } from '@/core/lesson/balls/ball';
 import { FORM_LENGTHS, ballTexts, ballUnit, readBallTexts } from '@/core/lesson/balls/ballForm';
+import { checked } from '../kit/checked';
+import { Choice, TextInput } from '../kit/fields';
 import { useUnits } from '../kit/units';
 
 interface BallFormProps {
@@ -14,79 +15,56 @@ interface BallFormProps {
   onBall: (ball: LoggedFields) => Promise<string | null>;
 }
 
-const INPUT = 'h-11 w-full rounded border-2 border-hairline bg-paper px-2 text-base font-normal';
-const LABEL = 'flex flex-col justify-end text-sm font-semibold';
-
 /** Everything that can be said of a ball, in fields; each may be left empty. */
 export function BallForm({ ball, action, onBall }: BallFormProps) {
   const units = useUnits();
-  const [texts, setTexts] = useState(() => ballTexts(ball, units));
-  const [fault, setFault] = useState<string | null>(null);
-  const put = (field: keyof typeof texts, text: string): void =>
-    setTexts((now) => ({ ...now, [field]: text }));
-  const send = async (event: FormEvent): Promise<void> => {
-    event.preventDefault();
-    try {
-      setFault(await onBall(readBallTexts(texts, units, ball)));
-    } catch (error) {
-      if (!(error instanceof FaultyInput)) throw error;
-      setFault(error.faults.map(({ path, message }) => `${path}: ${message}`).join('; '));
-    }
-  };
+  const { register, handleSubmit, setError, formState } = useForm({
+    defaultValues: ballTexts(ball, units),
+    resolver: checked(
+      (texts) => readBallTexts(texts, units, ball),
+      (path) => (path === 'ball' ? 'root' : path),
+    ),
+  });
+  const send = handleSubmit(async (texts) => {
+    const fault = await onBall(readBallTexts(texts, units, ball));
+    if (fault !== null) setError('root', { message: fault });
+  });
+  const { errors } = formState;
   return (
     <form onSubmit={(event) => void send(event)} className="space-y-2">
-      <div className="grid grid-cols-3 gap-2 max-sm:grid-cols-2">
+      <div className="grid grid-cols-3 items-end gap-2 max-sm:grid-cols-2">
         {FORM_LENGTHS.map((length) => (
-          <label key={length.field} className={LABEL}>
-            {length.label}, {ballUnit(length, units)}
-            <input
-              inputMode="decimal"
-              autoComplete="off"
-              value={texts[length.field]}
-              onChange={(event) => put(length.field, event.target.value)}
-              className={INPUT}
-            />
-          </label>
+          <TextInput
+            key={length.field}
+            label={`${length.label}, ${ballUnit(length, units)}`}
+            inputMode="decimal"
+            fault={errors[length.field]?.message}
+            {...register(length.field)}
+          />
         ))}
-        <label className={LABEL}>
-          Strike
-          <select
-            value={texts.strike}
-            onChange={(event) => put('strike', event.target.value)}
-            className={INPUT}
-          >
-            <option value="">not seen</option>
-            {STRIKES.map((strike) => (
-              <option key={strike}>{strike}</option>
-            ))}
-          </select>
-        </label>
+        <Choice
+          label="Strike"
+          options={[['', 'not seen'], ...STRIKES.map((strike) => [strike, strike] as const)]}
+          {...register('strike')}
+        />
       </div>
       <div className="grid grid-cols-2 gap-2 max-sm:grid-cols-1">
-        <label className={LABEL}>
-          Changed in the set-up
-          <input
-            value={texts.changed}
-            maxLength={200}
-            autoComplete="off"
-            onChange={(event) => put('changed', event.target.value)}
-            className={INPUT}
-          />
-        </label>
-        <label className={LABEL}>
-          Note
-          <input
-            value={texts.note}
-            maxLength={500}
-            autoComplete="off"
-            onChange={(event) => put('note', event.target.value)}
-            className={INPUT}
-          />
-        </label>
+        <TextInput
+          label="Changed in the set-up"
+          maxLength={200}
+          fault={errors.changed?.message}
+          {...register('changed')}
+        />
+        <TextInput
+          label="Note"
+          maxLength={500}
+          fault={errors.note?.message}
+          {...register('note')}
+        />
       </div>
-      {fault && (
+      {errors.root && (
         <p role="alert" className="text-sm font-semibold text-harm">
-          {fault}
+          {errors.root.message}
         </p>
       )}
       <button type="submit" className="h-11 rounded border-2 border-hairline px-4">

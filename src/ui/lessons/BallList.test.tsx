@@ -75,8 +75,8 @@ test('what no ball can do is refused here, and what was typed stays', async () =
   await user.click(screen.getByRole('button', { name: /^1\. / }));
   const carried = screen.getByLabelText(/^Carried/);
   for (const [typed, fault] of [
-    ['far', 'Carried: must be a number, not "far"'],
-    ['900', 'Carried: must be from 0 to 284.3 yd, not 900'],
+    ['far', 'Carried, yd must be a number, not "far"'],
+    ['900', 'Carried, yd must be from 0 to 284.3 yd, not 900'],
   ] as const) {
     await user.clear(carried);
     await user.type(carried, typed);

@@ -17,6 +17,8 @@ interface Options {
   units?: UnitSystem;
 }
 
+beforeEach(() => sessionStorage.clear());
+
 function opened({ meant = 0.04, handed = 'right', units = 'yards' }: Options = {}) {
   const logged: LoggedFields[] = [];
   function Bunker() {
@@ -29,6 +31,7 @@ function opened({ meant = 0.04, handed = 'right', units = 'yards' }: Options = {
           before={[{ along: 11, right: 1 }]}
           handed={handed}
           half={half}
+          keptAs="a-ball"
           onHalf={(part) => setHalf((now) => ({ ...now, ...part }))}
           onBall={(ball) => logged.push(ball)}
         />

@@ -1,7 +1,6 @@
 'use client';
 
-import { useState, type FormEvent } from 'react';
-import { FaultyInput } from '@/core/tell/format/fault';
+import { useState } from 'react';
 import { STRIKES, type LoggedFields, type Strike } from '@/core/lesson/balls/ball';
 import { readBallText } from '@/core/lesson/balls/ballText';
 import type { Hand } from '@/core/ground/player/player';
@@ -10,16 +9,16 @@ import { BallForm } from './BallForm';
 import { FinishPad, type Place } from './FinishPad';
 import { CommandHints, useCommands, type Command } from '../kit/commands';
 import { SandStrip } from './SandStrip';
+import { useLine } from '../kit/useLine';
 import { useUnits } from '../kit/units';
 
-/** What is tapped or typed of the ball at hand and not logged yet. */
+/** What is tapped of the ball at hand and not logged yet. */
 export interface HalfBall {
   entry: number | null;
   place: Place | null;
-  typed: string;
 }
 
-export const NO_HALF: HalfBall = { entry: null, place: null, typed: '' };
+export const NO_HALF: HalfBall = { entry: null, place: null };
 
 interface LogPanelProps {
   shot: Shot;
@@ -30,6 +29,8 @@ interface LogPanelProps {
   handed: Hand;
   half: HalfBall;
   onHalf: (part: Partial<HalfBall>) => void;
+  /** Key that a ball half typed is kept under in this tab. */
+  keptAs: string;
   onBall: (ball: LoggedFields) => void;
 }
 
@@ -69,20 +70,13 @@ export function LogPanel(props: LogPanelProps) {
     }
     log({ ...tapped, ...(strike ? { strike } : {}) });
   };
-  const logTyped = (event: FormEvent): void => {
-    event.preventDefault();
-    try {
-      log(readBallText(half.typed, units));
-      onHalf({ typed: '' });
-    } catch (error) {
-      if (!(error instanceof FaultyInput)) throw error;
-      setFault(
-        error.faults
-          .map(({ path, message }) => (path === 'ball' ? message : `${path}: ${message}`))
-          .join('; '),
-      );
-    }
-  };
+  const line = useLine(
+    (text) => {
+      log(readBallText(text, units));
+      return null;
+    },
+    { keptAs: props.keptAs },
+  );
   const commands: Command[] = [
     ...STRIKES.map((strike): Command => ({
       name: `The ball was struck ${strike}`,
@@ -138,27 +132,26 @@ export function LogPanel(props: LogPanelProps) {
           not seen
         </button>
       </div>
-      {fault && (
+      {(fault ?? line.fault) && (
         <p role="alert" className="font-semibold text-harm">
-          {fault}
+          {fault ?? line.fault}
         </p>
       )}
-      <form onSubmit={logTyped} className="flex gap-2">
+      <form onSubmit={line.submit} className="flex gap-2">
         <label htmlFor="ball-line" className="sr-only">
           A ball in a line
         </label>
         <input
           id="ball-line"
-          value={half.typed}
           autoComplete="off"
           autoCapitalize="off"
           placeholder="e1.5 c12 r3 L2 thin ! note"
-          onChange={(event) => onHalf({ typed: event.target.value })}
           className="h-12 min-w-0 grow rounded border-2 border-hairline bg-paper px-3"
+          {...line.input}
         />
         <button
           type="submit"
-          disabled={!ready || half.typed.trim() === ''}
+          disabled={!ready || line.text.trim() === ''}
           className="h-12 rounded border-2 border-hairline px-4 disabled:opacity-50"
         >
           Log

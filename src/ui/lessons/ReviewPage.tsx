@@ -2,19 +2,22 @@
 
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
+import { useForm } from 'react-hook-form';
 import { toast } from 'sonner';
 import { forStats, shotsOf } from '@/core/lesson/review/against';
 import { partsOf, type Comparison } from '@/core/lesson/review/parts';
 import { reportOf } from '@/core/lesson/review/report';
 import { summaryWords } from '@/core/lesson/review/summary';
 import { sayDay } from '../kit/day';
-import { ask, saidOf } from '../server/client';
+import { ask } from '../server/client';
 import { TopBar } from '../frame/TopBar';
 import { FaultPanel } from './FaultPanel';
 import { Pick } from '../kit/Pick';
 import { LearnPanel } from '../learning/LearnPanel';
 import { StatsView } from './StatsView';
-import { useKept } from '../kit/useKept';
+import { Prose } from '../kit/fields';
+import { useKeptForm } from '../kit/useKeptForm';
+import { isDone } from '../server/said';
 import type { RosterPlayer } from '@/core/lesson/players/player';
 import type { StoredLesson } from '@/core/lesson/plan/stored';
 import type { ShownBall } from './types';
@@ -35,12 +38,12 @@ export function ReviewPage(props: ReviewPageProps) {
   const [station, setStation] = useState<number | 'all'>('all');
   const [club, setClub] = useState('all');
   const [by, setBy] = useState<Comparison>('halves');
-  const [{ summary, homework }, write, letGo] = useKept(`mellow-review/${lesson.id}`, {
-    summary: lesson.summary,
-    homework: lesson.homework,
-  });
-  const [stored, setStored] = useState({ summary, homework });
-  const changed = summary !== stored.summary || homework !== stored.homework;
+  const form = useForm({ defaultValues: { summary: lesson.summary, homework: lesson.homework } });
+  const { register, getValues, setValue, reset, formState } = form;
+  const letGo = useKeptForm(`mellow-review/${lesson.id}`, form);
+  const changed = formState.isDirty;
+  const write = (field: 'summary' | 'homework', text: string): void =>
+    setValue(field, text, { shouldDirty: true });
   const [closed, setClosed] = useState(lesson.closed);
   const player = players.find(({ id }) => id === playerId)!;
   const shots = useMemo(() => shotsOf(player, lesson.plan.stations), [lesson, player]);
@@ -81,20 +84,17 @@ export function ReviewPage(props: ReviewPageProps) {
         balls.filter((ball) => ball.player === each.id),
       ),
     );
-    write({ summary: summaryWords(lesson.plan.place, reports, units) });
+    write('summary', summaryWords(lesson.plan.place, reports, units));
   };
   const close = async (next: boolean): Promise<void> => {
+    const prose = getValues();
     const answered = await ask(`/api/lessons/${lesson.id}/close`, 'POST', {
-      summary,
-      homework,
+      ...prose,
       closed: next,
     });
-    if (answered.kind !== 'ok') {
-      toast.error(saidOf(answered));
-      return;
-    }
+    if (!isDone(answered)) return;
     letGo();
-    setStored({ summary, homework });
+    reset(prose);
     setClosed(next);
     toast.success(next ? 'The lesson is closed.' : 'Saved; the lesson is open.');
   };
@@ -175,25 +175,18 @@ export function ReviewPage(props: ReviewPageProps) {
           key={playerId}
           player={player}
           balls={shown}
-          onDrill={(text) => write({ homework: homework ? `${homework}\n${text}` : text })}
+          onDrill={(text) => {
+            const { homework } = getValues();
+            write('homework', homework ? `${homework}\n${text}` : text);
+          }}
         />
         <section aria-labelledby="close">
           <h2 id="close" className="text-xl">
             Close
           </h2>
           <div className="mt-1 grid grid-cols-2 gap-6 max-lg:grid-cols-1">
-            <Prose
-              label="Summary"
-              most={8000}
-              value={summary}
-              onValue={(text) => write({ summary: text })}
-            />
-            <Prose
-              label="Homework"
-              most={4000}
-              value={homework}
-              onValue={(text) => write({ homework: text })}
-            />
+            <Prose label="Summary" rows={6} maxLength={8000} {...register('summary')} />
+            <Prose label="Homework" rows={6} maxLength={4000} {...register('homework')} />
           </div>
           <div className="no-print mt-2 flex flex-wrap gap-3">
             <button
@@ -231,30 +224,5 @@ export function ReviewPage(props: ReviewPageProps) {
         </section>
       </main>
     </>
-  );
-}
-
-function Prose({
-  label,
-  most,
-  value,
-  onValue,
-}: {
-  label: string;
-  most: number;
-  value: string;
-  onValue: (value: string) => void;
-}) {
-  return (
-    <label className="block text-sm font-semibold">
-      {label}
-      <textarea
-        rows={6}
-        maxLength={most}
-        value={value}
-        onChange={(event) => onValue(event.target.value)}
-        className="mt-0.5 w-full rounded border-2 border-hairline bg-paper p-2 text-base font-normal"
-      />
-    </label>
   );
 }

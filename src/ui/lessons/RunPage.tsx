@@ -233,6 +233,7 @@ export function RunPage(props: RunPageProps) {
               handed={player.handed}
               half={kept}
               onHalf={keep}
+              keptAs={`mellow-ball/${lesson.id}`}
               onBall={log}
             />
             <TrackerPanel

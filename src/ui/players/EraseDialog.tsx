@@ -2,10 +2,10 @@
 
 import { useRouter } from 'next/navigation';
 import { AlertDialog } from 'radix-ui';
-import { useState } from 'react';
 import type { RosterPlayer } from '@/core/lesson/players/player';
 import { ask, saidOf } from '../server/client';
 import type { OverlayState } from '../kit/Overlay';
+import { useLine } from '../kit/useLine';
 
 /** Asks, and takes everything about a player away for good. */
 export function EraseDialog({
@@ -14,13 +14,13 @@ export function EraseDialog({
   onOpenChange,
 }: OverlayState & { player: RosterPlayer }) {
   const router = useRouter();
-  const [typed, setTyped] = useState('');
-  const [fault, setFault] = useState<string | null>(null);
-  const erase = async (): Promise<void> => {
+  const { text, input, submit, fault } = useLine(async () => {
     const answered = await ask(`/api/players/${player.id}/erase`, 'POST');
-    if (answered.kind === 'ok') router.push('/players');
-    else setFault(saidOf(answered));
-  };
+    if (answered.kind !== 'ok') return saidOf(answered);
+    router.push('/players');
+    return null;
+  });
+  const sure = text.trim() === player.name;
   return (
     <AlertDialog.Root open={open} onOpenChange={onOpenChange}>
       <AlertDialog.Portal>
@@ -31,29 +31,29 @@ export function EraseDialog({
             The player, the bag, readings, drafts and logged shots are taken out of the database for
             good. There is no undo. Export everything first if it may be wanted.
           </AlertDialog.Description>
-          <label className="mt-3 block font-semibold">
-            Type the name to go on
-            <input
-              value={typed}
-              autoComplete="off"
-              onChange={(event) => setTyped(event.target.value)}
-              className="mt-1 h-11 w-full rounded border-2 border-hairline bg-paper px-3 font-normal"
-            />
-          </label>
-          <p role="alert" className="mt-1 min-h-5 font-semibold text-harm">
-            {fault}
-          </p>
-          <div className="mt-2 flex justify-end gap-3">
-            <AlertDialog.Cancel className="h-11 rounded px-4">Keep</AlertDialog.Cancel>
-            <button
-              type="button"
-              disabled={typed.trim() !== player.name}
-              onClick={() => void erase()}
-              className="h-11 rounded border-2 border-harm px-5 font-semibold text-harm disabled:opacity-50"
-            >
-              Erase for good
-            </button>
-          </div>
+          <form onSubmit={sure ? submit : (event) => event.preventDefault()}>
+            <label className="mt-3 block font-semibold">
+              Type the name to go on
+              <input
+                autoComplete="off"
+                {...input}
+                className="mt-1 h-11 w-full rounded border-2 border-hairline bg-paper px-3 font-normal"
+              />
+            </label>
+            <p role="alert" className="mt-1 min-h-5 font-semibold text-harm">
+              {fault}
+            </p>
+            <div className="mt-2 flex justify-end gap-3">
+              <AlertDialog.Cancel className="h-11 rounded px-4">Keep</AlertDialog.Cancel>
+              <button
+                type="submit"
+                disabled={!sure}
+                className="h-11 rounded border-2 border-harm px-5 font-semibold text-harm disabled:opacity-50"
+              >
+                Erase for good
+              </button>
+            </div>
+          </form>
         </AlertDialog.Content>
       </AlertDialog.Portal>
     </AlertDialog.Root>

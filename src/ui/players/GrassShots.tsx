@@ -1,12 +1,14 @@
 'use client';
 
 import { X } from 'lucide-react';
-import { useState, type FormEvent } from 'react';
-import { toast } from 'sonner';
+import { useState } from 'react';
 import { carryFromShots } from '@/core/lesson/players/likelySlip';
 import { fromMetres, toMetres } from '@/core/ground/units/length';
 import { plainNumber, sayLength, unitFor } from '@/core/ground/units/say';
 import { ask, saidOf } from '../server/client';
+import { isDone } from '../server/said';
+import { numberOf } from '../kit/SmallNumber';
+import { useLine } from '../kit/useLine';
 import { TextInput } from '../kit/fields';
 import type { GrassShot } from '@/core/lesson/players/grassShot';
 import { useUnits } from '../kit/units';
@@ -23,38 +25,23 @@ export function GrassShots({ playerId, clubs, first, onCarries }: GrassShotsProp
   const units = useUnits();
   const [shots, setShots] = useState(first);
   const [club, setClub] = useState(clubs[0] ?? '');
-  const [typed, setTyped] = useState('');
-  const [fault, setFault] = useState<string | null>(null);
   const unit = unitFor('ground', units);
-
-  const log = async (event: FormEvent): Promise<void> => {
-    event.preventDefault();
-    const parts = typed.split(/[\s;]+/).filter((part) => part !== '');
-    const wrong = parts.find((part) => !(Number(part.replace(',', '.')) > 0));
+  const { input, submit, fault } = useLine(async (line) => {
+    const parts = line.split(/[\s;]+/).filter((part) => part !== '');
+    const wrong = parts.find((part) => !(numberOf(part) > 0));
     if (wrong !== undefined || parts.length === 0) {
-      setFault(
-        `Carries are numbers in ${unit}, parted by spaces${wrong ? `, not "${wrong}"` : ''}.`,
-      );
-      return;
+      return `Carries are numbers in ${unit}, parted by spaces${wrong ? `, not "${wrong}"` : ''}.`;
     }
     const answered = await ask<GrassShot[]>(`/api/players/${playerId}/shots`, 'POST', {
-      shots: parts.map((part) => ({
-        club,
-        carry_m: toMetres(Number(part.replace(',', '.')), unit),
-      })),
+      shots: parts.map((part) => ({ club, carry_m: toMetres(numberOf(part), unit) })),
     });
-    if (answered.kind !== 'ok') return setFault(saidOf(answered));
-    setFault(null);
-    setTyped('');
+    if (answered.kind !== 'ok') return saidOf(answered);
     setShots(answered.body);
-  };
+    return null;
+  });
 
   const takeAway = async ({ id }: GrassShot): Promise<void> => {
-    const answered = await ask(`/api/players/${playerId}/shots/${id}`, 'DELETE');
-    if (answered.kind !== 'ok') {
-      toast.error(saidOf(answered));
-      return;
-    }
+    if (!isDone(await ask(`/api/players/${playerId}/shots/${id}`, 'DELETE'))) return;
     setShots((now) => now.filter((shot) => shot.id !== id));
   };
 
@@ -70,7 +57,7 @@ export function GrassShots({ playerId, clubs, first, onCarries }: GrassShotsProp
       <summary className="flex min-h-11 cursor-pointer items-center font-semibold">
         Shots off grass{shots.length > 0 && `: ${shots.length}`}
       </summary>
-      <form onSubmit={(event) => void log(event)} className="flex flex-wrap items-end gap-3">
+      <form onSubmit={submit} className="flex flex-wrap items-end gap-3">
         <label className="flex flex-col text-sm font-semibold">
           Club
           <select
@@ -86,9 +73,8 @@ export function GrassShots({ playerId, clubs, first, onCarries }: GrassShotsProp
         <div className="max-w-md grow">
           <TextInput
             label={`Carries of full shots, ${unit}`}
-            value={typed}
             placeholder="80 84 79 82"
-            onChange={(event) => setTyped(event.target.value)}
+            {...input}
           />
         </div>
         <button type="submit" className="h-11 rounded border-2 border-hairline px-4">

@@ -8,7 +8,7 @@ import { Overlay, type OverlayState } from '../kit/Overlay';
 import { SKILL_WORDS, BODY_WORDS, HAND_WORDS, MISS_NAMES } from '@/core/tell/words/player';
 import { BagFields } from './BagFields';
 import { SchoolChecks } from './SchoolChecks';
-import { Choice, TextInput } from '../kit/fields';
+import { Choice, Prose, TextInput } from '../kit/fields';
 import { fromForm, playerResolver, toForm, type PlayerFormValues } from './playerForm';
 import { useUnits } from '../kit/units';
 
@@ -101,15 +101,9 @@ export function PlayerForm({ title, record, onSave, open, onOpenChange }: Player
           </p>
           <SchoolChecks registered={register('schools')} />
         </details>
-        <label className="mt-3 block text-sm font-semibold">
-          Notes
-          <textarea
-            rows={3}
-            maxLength={4000}
-            className="mt-0.5 w-full rounded border-2 border-hairline bg-paper p-2 text-base font-normal"
-            {...register('notes')}
-          />
-        </label>
+        <div className="mt-3">
+          <Prose label="Notes" rows={3} maxLength={4000} {...register('notes')} />
+        </div>
         <div className="sticky -bottom-5 mt-3 flex items-center justify-end gap-4 bg-paper py-3">
           <p role="alert" className="mr-auto font-semibold text-harm">
             {refused ?? (submitCount > 0 && !isValid ? 'Something above cannot be saved yet.' : '')}

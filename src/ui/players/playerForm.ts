@@ -1,11 +1,11 @@
-import type { FieldErrors, Resolver } from 'react-hook-form';
-import { FaultyInput } from '@/core/tell/format/fault';
+import type { Resolver } from 'react-hook-form';
 import { lengthOf } from '@/core/tell/format/fields';
 import type { ClubInput } from '@/core/tell/format/club';
 import { readPlayerRecord, type PlayerRecord } from '@/core/lesson/players/record';
 import { fromMetres } from '@/core/ground/units/length';
 import { plainNumber, unitFor } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
+import { checked } from '../kit/checked';
 
 /** A club as it is typed: numbers are texts, so that what was typed is kept whatever it is. */
 export interface ClubForm {
@@ -115,29 +115,9 @@ export function formPath(path: string): string {
     .replace(/\.sole(_\w+)?$/, '.sole');
 }
 
-/** Puts an error where a path leads. */
-function place(errors: Record<string, unknown>, path: string, message: string): void {
-  const keys = path.split('.');
-  const last = keys.pop()!;
-  let at = errors;
-  for (const key of keys) at = (at[key] ??= {}) as Record<string, unknown>;
-  at[last] ??= { type: 'check', message };
-}
-
 /** Checks what was typed with the record's own schema. */
-export const playerResolver =
-  (units: UnitSystem): Resolver<PlayerFormValues> =>
-  (values) => {
-    try {
-      readPlayerRecord(fromForm(values, units));
-      return { values, errors: {} };
-    } catch (error) {
-      if (!(error instanceof FaultyInput)) throw error;
-      const errors: Record<string, unknown> = {};
-      for (const { path, message } of error.faults) {
-        const field = formPath(path);
-        place(errors, field === 'bag' ? 'bag.root' : field, message);
-      }
-      return { values: {}, errors: errors as FieldErrors<PlayerFormValues> };
-    }
-  };
+export const playerResolver = (units: UnitSystem): Resolver<PlayerFormValues> =>
+  checked(
+    (values) => readPlayerRecord(fromForm(values, units)),
+    (path) => (path === 'bag' ? 'bag.root' : formPath(path)),
+  );

@@ -69,7 +69,7 @@ export function readBallTexts(
   const ball: LoggedFields = {};
   const was = ballTexts(before, units);
   for (const length of FORM_LENGTHS) {
-    const { field, label } = length;
+    const { field } = length;
     const text = texts[field].trim();
     if (text === '') continue;
     if (text === was[field] && before[field] !== undefined) {
@@ -81,7 +81,7 @@ export function readBallTexts(
     const message = Number.isFinite(value)
       ? lengthFault(field, value, unit)
       : `must be a number, not "${text}"`;
-    if (message) faults.push({ path: label, message });
+    if (message) faults.push({ path: field, message });
     else ball[field] = toMetres(value, unit);
   }
   const strike = STRIKES.find((each) => each === texts.strike) as Strike | undefined;

@@ -78,7 +78,7 @@ export function readBallText(text: string, units: UnitSystem): LoggedFields {
     const { field, kind } = LENGTHS[found[1] as keyof typeof LENGTHS];
     const unit = kind === 'depth' ? 'mm' : unitFor(kind, units);
     const message = lengthFault(field ?? 'along_m', value, unit);
-    if (message) faults.push({ path: part, message });
+    if (message) faults.push({ path: 'ball', message: `${part}: ${message}` });
     const metres = toMetres(value, unit);
     if (field === null) run = metres;
     else ball[field] = /l/i.test(found[1]!) ? -metres : metres;

@@ -1,8 +1,8 @@
 'use client';
 
 import { Dialog } from 'radix-ui';
-import { useState, type FormEvent } from 'react';
 import { Overlay, type OverlayState } from '../../kit/Overlay';
+import { useLine } from '../../kit/useLine';
 
 interface KeepDialogProps extends OverlayState {
   suggestion: string;
@@ -12,37 +12,29 @@ interface KeepDialogProps extends OverlayState {
 
 /** Asks for a name and keeps the reading. */
 export function KeepDialog({ open, onOpenChange, suggestion, onKeep }: KeepDialogProps) {
-  const [name, setName] = useState<string | null>(null);
-  const [fault, setFault] = useState<string | null>(null);
-  const [busy, setBusy] = useState(false);
-
-  const submit = async (event: FormEvent): Promise<void> => {
-    event.preventDefault();
-    setBusy(true);
-    const problem = await onKeep((name ?? suggestion).trim());
-    setBusy(false);
-    setFault(problem);
-    if (problem === null) {
-      setName(null);
-      onOpenChange(false);
-    }
-  };
+  const { input, submit, fault, busy } = useLine(
+    async (name) => {
+      const problem = await onKeep(name.trim());
+      if (problem === null) onOpenChange(false);
+      return problem;
+    },
+    { start: suggestion },
+  );
 
   return (
     <Overlay title="Keep this reading" shape="narrow" open={open} onOpenChange={onOpenChange}>
-      <form onSubmit={(event) => void submit(event)}>
+      <form onSubmit={submit}>
         <label htmlFor="reading-name" className="mb-1 block font-semibold">
           Name
         </label>
         <input
           id="reading-name"
-          value={name ?? suggestion}
           maxLength={120}
           autoComplete="off"
           aria-invalid={fault !== null}
           aria-describedby="reading-name-note"
-          onChange={(event) => setName(event.target.value)}
           onFocus={(event) => event.target.select()}
+          {...input}
           className="h-11 w-full rounded border-2 border-hairline bg-paper px-3"
         />
         <p

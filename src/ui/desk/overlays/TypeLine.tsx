@@ -1,12 +1,13 @@
 'use client';
 
 import { Dialog } from 'radix-ui';
-import { useMemo, useRef, useState } from 'react';
+import { useMemo } from 'react';
 import { completions } from '@/core/tell/grammar/phrases';
 import { saidShot } from '@/core/tell/grammar/saidShot';
 import { understand } from '@/core/tell/grammar/understand';
 import type { ShotInput } from '@/core/tell/format/shot';
 import { Overlay, type OverlayState } from '../../kit/Overlay';
+import { useLine } from '../../kit/useLine';
 import { useUnits } from '../../kit/units';
 
 interface TypeLineProps extends OverlayState {
@@ -24,56 +25,45 @@ export function TypeLine({ open, onOpenChange, ...rest }: TypeLineProps) {
   );
 }
 
+const LINE = 'type-line';
+
 interface TypeBodyProps extends Pick<TypeLineProps, 'shot' | 'onShot'> {
   onDone: () => void;
 }
 
 function TypeBody({ shot, onShot, onDone }: TypeBodyProps) {
   const units = useUnits();
-  const [text, setText] = useState('');
-  const [fault, setFault] = useState<string | null>(null);
-  const input = useRef<HTMLInputElement>(null);
+  const { text, put, input, submit, fault } = useLine((line) => {
+    const { read, shot: next } = understand(line, shot, units);
+    if (read.length === 0) return 'Nothing in this was understood yet.';
+    const problem = onShot(next);
+    if (problem === null) onDone();
+    return problem;
+  });
   const understood = useMemo(() => understand(text, shot, units), [text, shot, units]);
   const unread = understood.unread.map(([from, to]) => text.slice(from, to));
   const offers = completions(text);
 
   const take = (phrase: string): void => {
     const before = text.slice(0, text.lastIndexOf(',') + 1);
-    setText(`${before}${before ? ' ' : ''}${phrase}, `);
-    setFault(null);
-    input.current?.focus();
+    put(`${before}${before ? ' ' : ''}${phrase}, `);
+    document.getElementById(LINE)?.focus();
   };
 
   return (
-    <form
-      onSubmit={(event) => {
-        event.preventDefault();
-        if (understood.read.length === 0) {
-          setFault('Nothing in this was understood yet.');
-          return;
-        }
-        const problem = onShot(understood.shot);
-        setFault(problem);
-        if (problem === null) onDone();
-      }}
-    >
-      <label htmlFor="type-line" className="sr-only">
+    <form onSubmit={submit}>
+      <label htmlFor={LINE} className="sr-only">
         Reading
       </label>
       <input
-        id="type-line"
-        ref={input}
+        id={LINE}
         autoFocus
         autoComplete="off"
         spellCheck={false}
-        value={text}
-        onChange={({ target }) => {
-          setText(target.value);
-          setFault(null);
-        }}
         placeholder="18 to the flag, plugged, firm, green at 11, lip 4 at 6"
         aria-describedby="type-line-note"
         className="h-12 w-full rounded border-2 border-hairline bg-paper px-3 text-lg"
+        {...input}
       />
       <p id="type-line-note" className="mt-2 min-h-6 leading-relaxed" role="status">
         {fault ? (

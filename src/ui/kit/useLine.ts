@@ -1,0 +1,45 @@
+'use client';
+
+import { useForm, useWatch } from 'react-hook-form';
+import { FaultyInput } from '@/core/tell/format/fault';
+import { useKeptForm } from './useKeptForm';
+
+/** Takes a line over; gives back what is wrong with it, or null. May throw FaultyInput. */
+type Take = (text: string) => string | null | Promise<string | null>;
+
+interface LineOptions {
+  start?: string;
+  /** Key that what is typed is kept under in this tab, over a reload; null keeps nothing. */
+  keptAs?: string | null;
+}
+
+/** A form of one line: what was typed stays, with what is wrong with it, until it is taken; then it is empty again. */
+export function useLine(take: Take, { start = '', keptAs = null }: LineOptions = {}) {
+  const form = useForm({ defaultValues: { line: start } });
+  const letGo = useKeptForm(keptAs, form);
+  const { register, handleSubmit, reset, setError, setValue, control, formState } = form;
+  const text = useWatch({ control, name: 'line' });
+  const submit = handleSubmit(async ({ line }) => {
+    const fault = await faultOf(take, line);
+    if (fault !== null) return setError('line', { message: fault });
+    reset({ line: '' });
+    letGo();
+  });
+  return {
+    text,
+    put: (line: string): void => setValue('line', line),
+    input: register('line'),
+    submit: (event?: React.BaseSyntheticEvent): void => void submit(event),
+    fault: formState.errors.line?.message ?? null,
+    busy: formState.isSubmitting,
+  };
+}
+
+async function faultOf(take: Take, line: string): Promise<string | null> {
+  try {
+    return await take(line);
+  } catch (error) {
+    if (!(error instanceof FaultyInput)) throw error;
+    return error.faults.map(({ message }) => message).join('; ');
+  }
+}
