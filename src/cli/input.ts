@@ -2,7 +2,8 @@ import { readFileSync } from 'node:fs';
 import PQueue from 'p-queue';
 import { FaultyInput, parseJson, type Fault } from '@/core/tell/format/fault';
 import { endThreads, inThread, threadsWide } from '@/workers/server/pool';
-import { TASKS, type Answered, type Asked, type TaskName } from '@/workers/server/tasks';
+import { CALLS } from '@/workers/server/calls';
+import type { Answered, Asked } from '@/workers/server/order';
 
 /** The text of a file, or of standard input for `-`. */
 export const readText = (source: string): string =>
@@ -58,8 +59,10 @@ async function answerLines(
   return status;
 }
 
+type CallName = keyof typeof CALLS;
+
 /** A command that answers one file, or with `--lines` many, by one of the tasks of the server's threads. */
-interface Command<N extends TaskName> {
+interface Command<N extends CallName> {
   usage: string;
   flags: readonly string[];
   task: N;
@@ -68,7 +71,7 @@ interface Command<N extends TaskName> {
 }
 
 /** Runs a command. Exit status 2 for what cannot be used. */
-export async function run<N extends TaskName>(
+export async function run<N extends CallName>(
   args: readonly string[],
   { usage, flags: known, task, asked, print }: Command<N>,
 ): Promise<number> {
@@ -83,7 +86,7 @@ export async function run<N extends TaskName>(
     if (flags.has('--lines')) {
       return await answerLines(text, (input) => inThread(task, ...asked(input, flags)));
     }
-    const work = TASKS[task] as (...asked: Asked<N>) => Answered<N> | Promise<Answered<N>>;
+    const work = CALLS[task] as (...asked: Asked<N>) => Answered<N> | Promise<Answered<N>>;
     console.log(print(await work(...asked(parseJson(text), flags)), flags));
     return 0;
   } catch (error) {

@@ -135,7 +135,7 @@ test('a ball is logged by keys alone, typed, edited, excluded, taken away and br
   const form = page.getByRole('listitem').filter({ has: second });
   await form.getByLabel(/^Carried/).fill('far');
   await form.getByRole('button', { name: 'Save the change' }).click();
-  await expect(form.getByRole('alert')).toHaveText('Carried: must be a number, not "far"');
+  await expect(form.getByRole('alert')).toHaveText('Carried, yd must be a number, not "far".');
   await form.getByLabel(/^Carried/).fill('11');
   await form.getByLabel(/^Strike/).selectOption('good');
   await form.getByLabel(/^Changed in the set-up/).fill('ball one forward');
@@ -192,7 +192,7 @@ test('a call that cannot be computed says so', async ({ page }) => {
   await page.route(/worker/, (route) => route.abort());
   await page.goto(lesson);
   await expect(
-    page.getByRole('alert').filter({ hasText: 'The call could not be computed.' }),
+    page.getByRole('alert').filter({ hasText: 'This could not be worked out.' }),
   ).toBeVisible();
   await expect(page.getByRole('button', { name: 'good' })).toBeDisabled();
 });

@@ -95,9 +95,9 @@ export function OneWedge({
               {failure.message}
             </p>
           )}
-          {search && !running && !failure && !search.changes && (
+          {task.status === 'stopped' && (
             <p className="mt-2">
-              Stopped after {search.done} of {search.total} clubs.
+              Stopped after {search?.done ?? 0} of {clubsToTry(player.bag)} clubs.
             </p>
           )}
           {search?.changes && (

@@ -1,6 +1,6 @@
 'use client';
 
-import { useForm, useWatch } from 'react-hook-form';
+import { useController, useForm } from 'react-hook-form';
 import { FaultyInput } from '@/core/tell/format/fault';
 import { useKeptForm } from './useKeptForm';
 
@@ -17,8 +17,8 @@ interface LineOptions {
 export function useLine(take: Take, { start = '', keptAs = null }: LineOptions = {}) {
   const form = useForm({ defaultValues: { line: start } });
   const letGo = useKeptForm(keptAs, form);
-  const { register, handleSubmit, reset, setError, setValue, control, formState } = form;
-  const text = useWatch({ control, name: 'line' });
+  const { handleSubmit, reset, setError, setValue, control, formState } = form;
+  const { field } = useController({ control, name: 'line' });
   const submit = handleSubmit(async ({ line }) => {
     const fault = await faultOf(take, line);
     if (fault !== null) return setError('line', { message: fault });
@@ -26,9 +26,9 @@ export function useLine(take: Take, { start = '', keptAs = null }: LineOptions =
     letGo();
   });
   return {
-    text,
+    text: field.value,
     put: (line: string): void => setValue('line', line),
-    input: register('line'),
+    input: field,
     submit: (event?: React.BaseSyntheticEvent): void => void submit(event),
     fault: formState.errors.line?.message ?? null,
     busy: formState.isSubmitting,

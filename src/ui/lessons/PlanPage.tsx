@@ -32,6 +32,8 @@ const BUTTON = 'h-11 rounded border-2 border-hairline px-4 hover:bg-paper-deep d
 
 /** A lesson planned: day, place, players, stations, and who is where when. */
 export function PlanPage(props: PlanPageProps) {
+  // A form that is set back registers its fields anew: what registering gave must not be kept.
+  'use no memo';
   const router = useRouter();
   const units = useUnits();
   const form = useForm<LessonPlan>({

@@ -31,6 +31,8 @@ interface ReviewPageProps {
 
 /** A lesson looked at: what the balls came to, what was learnt, what is behind it, and how it is closed. */
 export function ReviewPage(props: ReviewPageProps) {
+  // A form that is set back registers its fields anew: what registering gave must not be kept.
+  'use no memo';
   const { lesson, balls } = props;
   const units = useUnits();
   const [players, setPlayers] = useState(props.players);

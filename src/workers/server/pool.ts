@@ -1,9 +1,11 @@
 import { availableParallelism } from 'node:os';
 import path from 'node:path';
+import { pathToFileURL } from 'node:url';
 import { Piscina } from 'piscina';
 import { FaultyInput } from '@/core/tell/format/fault';
 import type { Worked } from '../worked';
-import type { Answered, Asked, Order, TaskName } from './tasks';
+import type { Answered, Asked, Order, TaskName } from './order';
+import type { PAPER } from './paper';
 
 /** Tasks that wait at most, besides those that run. */
 const MOST_WAITING = 64;
@@ -22,11 +24,21 @@ export class Busy extends Error {
 /** Where the server keeps its one pool: on globalThis, so that a development reload does not start another. */
 const holder = globalThis as typeof globalThis & { mellowThreads?: Piscina };
 
-/** The threads, started when they are first needed. Their file is TypeScript as it stands, under the folder the server runs in. */
+/** A file of this folder as threads are told of it: by its place under the folder that the server runs in. */
+const here = (file: string): string =>
+  pathToFileURL(path.join(process.cwd(), 'src', 'workers', 'server', file)).href;
+
+const ON_PAPER: ReadonlySet<string> = new Set<keyof typeof PAPER>([
+  'cardPdf',
+  'lessonPdf',
+  'pocketPdf',
+]);
+
+/** The threads, started when they are first needed. */
 function threads(): Piscina {
   holder.mellowThreads ??= new Piscina({
-    filename: path.join(process.cwd(), 'src/workers/server/server.worker.ts'),
-    execArgv: ['--import', 'tsx', '--no-warnings'],
+    filename: here('thread.mjs'),
+    execArgv: ['--no-warnings'],
     minThreads: 1,
     maxThreads: threadsWide(),
     maxQueue: MOST_WAITING,
@@ -49,8 +61,9 @@ export async function inThread<N extends TaskName>(
 ): Promise<Answered<N>> {
   const pool = threads();
   if (pool.queueSize >= MOST_WAITING) throw new Busy();
-  const order: Order<N> = { name, asked };
-  const worked = (await pool.run(order)) as Worked<Answered<N>>;
+  const order: Order = { name, asked };
+  const file = here(ON_PAPER.has(name) ? 'paper.worker.ts' : 'calls.worker.ts');
+  const worked = (await pool.run({ file, ...order })) as Worked<Answered<N>>;
   if ('faults' in worked) throw new FaultyInput(worked.faults);
   return worked.value;
 }

@@ -1,0 +1,100 @@
+'use client';
+
+import { calledLine } from '@/core/tell/sheet/calledLine';
+import type { CallSheet } from '@/core/tell/sheet/callSheet';
+import type { DeskReading } from '@/core/tell/reading/reading';
+import type { FactorName } from '@/core/search/changes/factors';
+import type { Shot } from '@/core/ground/situation/shot';
+import type { Overlay } from '../commands/overlays';
+import type { Command } from '../../kit/commands';
+import { CallMap } from '../../callmap/CallMap';
+import { KeySheet } from '../../frame/KeySheet';
+import { Palette } from '../../frame/Palette';
+import { ByHand } from './ByHand';
+import { Compare } from './Compare';
+import { KeepDialog } from './KeepDialog';
+import { ReadingsDrawer } from './ReadingsDrawer';
+import { RulesAndCare } from './RulesAndCare';
+import { SchoolsTable } from './SchoolsTable';
+import { TypeLine } from './TypeLine';
+import { faultFor } from '../state/situation';
+import type { RosterPlayer } from '@/core/lesson/players/player';
+import type { KeptReading } from '@/core/tell/reading/kept';
+import { useReadingChanges } from '../state/useReadings';
+
+export interface OpenedProps {
+  which: Overlay;
+  onWhich: (which: Overlay | null) => void;
+  player: RosterPlayer;
+  reading: DeskReading;
+  onReading: (reading: DeskReading) => void;
+  situation: object;
+  shot: Shot;
+  here: Record<FactorName, number>;
+  sheet: CallSheet | undefined;
+  readings: readonly KeptReading[];
+  commands: readonly Command[];
+  /** Told when the reading that stands has been kept. */
+  onKept: () => void;
+}
+
+/** What lies over the desk. */
+export function Opened(props: OpenedProps) {
+  const { onWhich, player, reading, onReading, situation, shot, here, sheet } = props;
+  const { keep } = useReadingChanges();
+  const calls = sheet?.calls ?? [];
+  const [best] = calls;
+  const state = { open: true, onOpenChange: (open: boolean) => !open && onWhich(null) };
+  switch (props.which) {
+    case 'keep':
+      return (
+        <KeepDialog
+          {...state}
+          suggestion={`${player.name}, ${calledLine(best)}`}
+          onKeep={async (name) => {
+            const called = calledLine(best);
+            const fault = await keep({ name, playerId: player.id, shot: reading.shot, called });
+            if (fault === null) props.onKept();
+            return fault;
+          }}
+        />
+      );
+    case 'map':
+      return <CallMap {...state} situation={situation} here={here} />;
+    case 'schools':
+      return <SchoolsTable {...state} sheet={sheet} />;
+    case 'hand':
+      return <ByHand {...state} situation={situation} calls={calls} />;
+    case 'compare':
+      return <Compare {...state} calls={calls} />;
+    case 'type':
+      return (
+        <TypeLine
+          {...state}
+          shot={reading.shot}
+          onShot={(next) => {
+            const fault = faultFor(player, next);
+            if (fault === null) onReading({ ...reading, shot: next });
+            return fault;
+          }}
+        />
+      );
+    case 'rules':
+      return <RulesAndCare {...state} shot={shot} call={best} />;
+    case 'keys':
+      return <KeySheet {...state} commands={props.commands} />;
+    case 'readings':
+      return (
+        <ReadingsDrawer
+          {...state}
+          first={props.readings}
+          onReopen={({ playerId, shot: kept }) => {
+            onReading({ player: playerId, shot: kept });
+            onWhich(null);
+          }}
+        />
+      );
+    case 'palette':
+      return <Palette {...state} commands={props.commands} />;
+  }
+}
