@@ -6,7 +6,7 @@ import { engineOf, type Engine, type Started } from './engine';
 const MOST_THREADS = 8;
 
 function startWorker(): Started {
-  const worker = new Worker(new URL('../../workers/page.worker.ts', import.meta.url), {
+  const worker = new Worker(new URL('../../workers/page/page.worker.ts', import.meta.url), {
     type: 'module',
   });
   const broken = new Promise<never>((_, reject) => {

@@ -1,4 +1,4 @@
 import { expose } from 'comlink';
-import { thread } from './page/thread';
+import { thread } from './thread';
 
 expose(thread);

@@ -1,0 +1,42 @@
+/**
+ * The rooms of the house in one order, from the ground up: a room looks into those that stand before it. So there are no rings.
+ * A file belongs to the room with the longest name that its folder begins with.
+ */
+const CORE = {
+  ground: 'numeric units ball arc club sand situation player measure',
+  model: 'swing passage strike flight green golfer strokes spread putt shot',
+  search: 'schools candidates calls changes map ladder audit',
+  tell: 'words script why format reading grammar sheet picture answer',
+  lesson: 'players plan balls learning faults review exchange tracker pocket',
+};
+
+const under = (folder, rooms) => rooms.split(' ').map((room) => `${folder}/${room}`);
+
+export const ROOMS = [
+  ...Object.entries(CORE).flatMap(([floor, rooms]) => under(`core/${floor}`, rooms)),
+  'core/testing',
+  'data',
+  'workers',
+  'workers/page',
+  ...under('ui', 'engine server testing kit frame drawing drawing/above drawing/section plots'),
+  ...under('ui', 'measure reading call callmap'),
+  ...under('ui/desk', 'state sentence commands overlays'),
+  ...under('ui', 'desk audit ladder learning lessons players card paper'),
+  'workers/server',
+  'demo',
+  'cli',
+  'app',
+];
+
+/** Wings of the house, and which others each may look into. */
+export const WINGS = {
+  core: [],
+  data: ['core'],
+  workers: ['core'],
+  'workers/page': ['core', 'workers'],
+  ui: ['core', 'workers/page', 'workers'],
+  'workers/server': ['core', 'workers', 'ui'],
+  demo: ['core', 'data'],
+  cli: ['core', 'data', 'workers/server'],
+  app: ['core', 'data', 'ui', 'demo', 'workers/server'],
+};
