@@ -1,7 +1,7 @@
 import { writeFileSync } from 'node:fs';
 import { BEHAVIOURS } from '@/core/testing/behaviours';
 
-/* npm run behaviour: the handbook's statements with what the model gives, printed and written to docs/behaviour.md. */
+/* npm run behaviour: what coaches say with a number, and what the model gives, printed and written to docs/behaviour.md. */
 
 const show = (value: number): string => String(Number(value.toPrecision(3)));
 
@@ -15,7 +15,7 @@ const rows = BEHAVIOURS.map(({ name, wanted, unit, got, excuse }) => {
 
 const HEAD = `# Behaviour
 
-What the handbook says with a sign or a range, what the model gives, and whether it holds. Made by \`npm run behaviour\`;
+What coaches say with a sign or a range, what the model gives, and whether it holds. Made by \`npm run behaviour\`;
 the same table is a test. Middle player (full 56 at 82 yd), medium sand, clean lie, mark 4 cm behind the ball, level
 ground, unless said otherwise.
 

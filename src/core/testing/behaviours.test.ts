@@ -1,6 +1,6 @@
 import { BEHAVIOURS } from './behaviours';
 
-describe('the handbook, statement by statement', () => {
+describe('what coaches say, statement by statement', () => {
   for (const { name, wanted, unit, got, excuse } of BEHAVIOURS) {
     const [low, high] = wanted;
     test(`${name}: ${low} to ${high} ${unit}`, () => {

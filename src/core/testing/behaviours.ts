@@ -4,7 +4,7 @@ import { degrees, radians } from '@/core/ground/units/angle';
 import { aBed, aShot, aSplash, CLUB_56 } from './fixtures';
 import { ballOf, callWith, callsFor, played, splash, thinChance } from './bench';
 
-/** A statement of the handbook with a number: what is wanted, and what the model gives. */
+/** A statement of coaches with a number: what is wanted, and what the model gives. */
 export interface Behaviour {
   name: string;
   /** Lowest and highest value wanted, in `unit`. */
@@ -416,7 +416,7 @@ const calls: Behaviour[] = [
   },
 ];
 
-/** Every statement of the handbook that has a sign or a range. */
+/** Every statement that has a sign or a range. */
 export const BEHAVIOURS: readonly Behaviour[] = [
   ...geometry,
   ...clean,

@@ -7,7 +7,7 @@ import { ballPositionForEntry, type Setup } from '@/core/model/swing/setup';
 import { radians } from '@/core/ground/units/angle';
 import { toMetres } from '@/core/ground/units/length';
 
-/* Shared by tests and by the behaviour table: the middle player of the handbook and plain shots. */
+/* Shared by tests and by the behaviour table: a middle player and plain shots. */
 
 export function aClub(
   name: string,

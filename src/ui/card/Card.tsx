@@ -2,7 +2,7 @@
 
 import type { Answer } from '@/core/tell/answer/answer';
 import type { Shot } from '@/core/ground/situation/shot';
-import { RULES_FOOT } from './rulesFoot';
+import { RULES_FOOT } from '@/core/tell/script/care';
 import { CallPanel } from '../call/CallPanel';
 import { OtherCall } from '../call/OtherCall';
 import { ReliefPanel } from '../call/ReliefPanel';

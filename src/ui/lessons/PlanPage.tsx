@@ -1,5 +1,6 @@
 'use client';
 
+import { NOBODY_AHEAD } from '@/core/tell/script/care';
 import { X } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
@@ -212,8 +213,8 @@ export function PlanPage(props: PlanPageProps) {
         )}
         <Prose label="Notes" rows={3} maxLength={4000} {...register('notes')} />
         <p className="border-l-4 border-flag pl-3 text-sm">
-          Nobody ahead of a player or level with the ball; those who rest stand behind the line.
-          Lines and marks in the sand are for practice areas only.
+          {NOBODY_AHEAD}; those who rest stand behind the line. Lines and marks in the sand are for
+          practice areas only.
         </p>
       </main>
     </>

@@ -1,5 +1,6 @@
 'use client';
 
+import { NOBODY_AHEAD } from '@/core/tell/script/care';
 import Link from 'next/link';
 import { useMemo } from 'react';
 import { readSituation } from '@/core/tell/format/situation';
@@ -243,9 +244,7 @@ export function RunPage(props: RunPageProps) {
               who={`${player.name} at ${station.name}`}
               onSimulate={call ? simulate : null}
             />
-            <p className="text-sm text-ink-soft">
-              Nobody ahead of the player or level with the ball.
-            </p>
+            <p className="text-sm text-ink-soft">{NOBODY_AHEAD}.</p>
             <p className="flex flex-wrap gap-x-4 gap-y-1 text-sm text-ink-soft max-md:hidden">
               <CommandHints commands={commands} />
             </p>

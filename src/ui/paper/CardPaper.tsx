@@ -19,7 +19,7 @@ import { FaceClock } from '../drawing/FaceClock';
 import { Feet } from '../drawing/Feet';
 import { StillSection } from '../drawing/section/StillSection';
 import { SwingClock } from '../drawing/SwingClock';
-import { RULES_FOOT } from '../card/rulesFoot';
+import { RULES_FOOT } from '@/core/tell/script/care';
 import { Drawing } from './Drawing';
 import { HEADING, registerFonts, TEXT } from './fonts';
 import { LIGHT_COLOURS } from './lightColours';

@@ -6,7 +6,7 @@ import { summaryWords } from '@/core/lesson/review/summary';
 import { statWords } from '@/core/lesson/review/statWords';
 import type { RosterPlayer } from '@/core/lesson/players/player';
 import type { UnitSystem } from '@/core/ground/units/system';
-import { RULES_FOOT } from '../card/rulesFoot';
+import { RULES_FOOT } from '@/core/tell/script/care';
 import { sayDay } from '../kit/day';
 import { FinishPlot } from '../plots/FinishPlot';
 import { MarkPlot } from '../plots/MarkPlot';

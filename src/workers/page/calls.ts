@@ -1,11 +1,11 @@
 import type { UnitSystem } from '@/core/ground/units/system';
 import { bandsAlong, type Band } from '@/core/search/changes/bands';
-import { changesIn, standpointOf } from '@/core/search/changes/changes';
+import { lookForChanges, standpointOf } from '@/core/search/changes/changes';
 import type { FactorName } from '@/core/search/changes/factors';
 import type { Leader } from '@/core/search/changes/quick';
-import { mapRow, type MapAxis } from '@/core/search/map/callMap';
+import { mapCells, type MapAxis, type MapCell } from '@/core/search/map/callMap';
 import { answer } from '@/core/tell/answer/answer';
-import { changeEntry } from '@/core/tell/answer/changes';
+import { changeEntry, type ChangeEntry } from '@/core/tell/answer/changes';
 import { simulate } from '@/core/tell/answer/simulation';
 import { readSituation } from '@/core/tell/format/situation';
 import type { Job } from './job';
@@ -40,12 +40,34 @@ export const callTasks = {
   },
 
   /** When the call changes with one factor. */
-  changes(_: Job, input: unknown, units: UnitSystem, called: Called, factor: FactorName) {
+  async changes(
+    job: Job,
+    input: unknown,
+    units: UnitSystem,
+    called: Called,
+    factor: FactorName,
+  ): Promise<ChangeEntry[]> {
     const { question, firmness } = readSituation(input);
-    const stand = standpointOf(question, firmness, called);
-    return changesIn(stand, factor).map((change) => changeEntry(change, units));
+    const looks = lookForChanges(standpointOf(question, firmness, called), factor);
+    for (;;) {
+      const look = looks.next();
+      if (look.done) return look.value.map((change) => changeEntry(change, units));
+      if (!(await job.goesOn())) return [];
+    }
   },
 
-  mapRow: (_: Job, input: unknown, xAxis: MapAxis, yAxis: MapAxis, row: number) =>
-    mapRow(readSituation(input).question, xAxis, yAxis, row),
+  async mapRow(
+    job: Job,
+    input: unknown,
+    xAxis: MapAxis,
+    yAxis: MapAxis,
+    row: number,
+  ): Promise<MapCell[]> {
+    const cells: MapCell[] = [];
+    for (const cell of mapCells(readSituation(input).question, xAxis, yAxis, row)) {
+      cells.push(cell);
+      if (!(await job.goesOn())) break;
+    }
+    return cells;
+  },
 };

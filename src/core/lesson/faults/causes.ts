@@ -29,7 +29,7 @@ export interface Cause {
   common: number;
 }
 
-/* The handbook's table of faults as swings. Strengths are tuned so that each shows what coaches describe. */
+/* Faults as swings. Strengths are tuned so that each shows what coaches describe. */
 
 export const SIGNS: readonly Sign[] = [
   { id: 'weight-back', look: 'Is the weight on the trail foot as the club goes through?' },

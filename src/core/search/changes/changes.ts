@@ -52,8 +52,8 @@ function usurper(
   return best;
 }
 
-/** Looks outwards in steps, then halves the last step until the change is known well enough. */
-function scan(
+/** Looks outwards in steps, then halves the last step until the change is known well enough; yields before each look. */
+function* scan(
   quick: QuickQuestion,
   shot: Shot,
   factor: Factor,
@@ -61,11 +61,12 @@ function scan(
   sign: 1 | -1,
   current: Leader | null,
   margin: number,
-): Change | null {
+): Generator<void, Change | null> {
   let inside = from;
   for (const step of factor.steps) {
     const at = Math.min(factor.high, Math.max(factor.low, from + sign * step));
     if (at === inside) return null;
+    yield;
     let found = usurper(quick, factor.set(shot, at), current, margin);
     if (found === undefined) {
       inside = at;
@@ -73,6 +74,7 @@ function scan(
     }
     let outside = at;
     while (Math.abs(outside - inside) > factor.fine) {
+      yield;
       const middle = (inside + outside) / 2;
       const there = usurper(quick, factor.set(shot, middle), current, margin);
       if (there === undefined) inside = middle;
@@ -115,19 +117,33 @@ export function standpointOf(
   return { question, quick, firmness, current, margin };
 }
 
-/** The nearest values of one factor, up and down, at which another club or kind of shot becomes better by more than a tie. */
-export function changesIn(
+/**
+ * The nearest values of one factor, up and down, at which another club or kind of shot becomes better by more than a tie. Yields
+ * before each look, so that whoever runs it may do something else, or stop.
+ */
+export function* lookForChanges(
   { question, quick, firmness, current, margin }: Standpoint,
   name: FactorName,
-): Change[] {
+): Generator<void, Change[]> {
   const factor = FACTOR[name];
   const from = factor.get(question.shot, firmness);
   // Nobody asks what a better lie than the one in front of them would call for.
   const signs = name === 'lie' ? ([1] as const) : ([1, -1] as const);
-  return signs.flatMap((sign) => {
-    const change = scan(quick, question.shot, factor, from, sign, current, margin);
-    return change ? [change] : [];
-  });
+  const changes: Change[] = [];
+  for (const sign of signs) {
+    const change = yield* scan(quick, question.shot, factor, from, sign, current, margin);
+    if (change) changes.push(change);
+  }
+  return changes;
+}
+
+/** {@link lookForChanges} without a stop. */
+export function changesIn(stand: Standpoint, name: FactorName): Change[] {
+  const looks = lookForChanges(stand, name);
+  for (;;) {
+    const look = looks.next();
+    if (look.done) return look.value;
+  }
 }
 
 /** When the answer changes: {@link changesIn} for every factor, found by bisection on common swings. */

@@ -14,7 +14,7 @@ const read = (text: string, shot: ShotInput = {}, units: 'yards' | 'metres' = 'y
 const unreadWords = (text: string): string[] =>
   read(text).unread.map(([from, to]) => text.slice(from, to));
 
-test('the sentence of the handbook is read whole', () => {
+test('a whole sentence is read', () => {
   const text =
     'plugged, firm, 18 to the flag, green at 11, lip 4 at 6, up 8, wind 5 against, runs 10.5, water behind';
   const { shot, unread } = read(text);

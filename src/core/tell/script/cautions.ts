@@ -1,3 +1,4 @@
+import { NOBODY_AHEAD } from './care';
 import { BODY_WORDS } from '../words/player';
 import type { BodyCaution } from '@/core/ground/player/player';
 import type { Call } from '@/core/search/calls/call';
@@ -24,8 +25,8 @@ export function cautionsFor(call: Call, body: readonly BodyCaution[]): string[] 
   if (kind !== 'putt') {
     cautions.push(
       call.odds.thin >= OFTEN_THIN
-        ? 'Thin ones will happen, fast and flat: nobody ahead of the player or level with the ball.'
-        : 'Nobody ahead of the player or level with the ball; the group stays behind the line.',
+        ? `Thin ones will happen, fast and flat: n${NOBODY_AHEAD.slice(1)}.`
+        : `${NOBODY_AHEAD}; the group stays behind the line.`,
     );
   }
   if (kind === 'dig' || hard) {
