@@ -1,5 +1,5 @@
 /* npm test: installs what is missing, then lint, types, unit tests, build and browser tests. Ends with the count. */
-import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { cpSync, existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import { build, canRun, install, run } from './shared.mjs';
@@ -69,10 +69,13 @@ async function browser() {
   const env = {
     ...process.env,
     MELLOW_DATA: path.join(work, 'data'),
+    // The same data untouched, for tests that run a server of their own.
+    MELLOW_SEEDED: path.join(work, 'seeded'),
     MELLOW_TEST_REPORT: report,
   };
   const seeded = await run(node, ['--import', 'tsx', 'src/demo/seed.ts'], { env });
   if (seeded !== 0) return count('browser tests', 1, 0, 0);
+  cpSync(env.MELLOW_DATA, env.MELLOW_SEEDED, { recursive: true });
   const code = await run(node, ['node_modules/@playwright/test/cli.js', 'test'], { env });
   const stats = existsSync(report) ? JSON.parse(readFileSync(report, 'utf8')).stats : null;
   count(
@@ -83,6 +86,8 @@ async function browser() {
   );
 }
 
+// Fetched while the processors work on the rest.
+const fetched = chromium();
 if (!(await step('packages', install()))) finish();
 await run(node, ['node_modules/next/dist/bin/next', 'typegen']);
 await Promise.all([
@@ -92,6 +97,6 @@ await Promise.all([
   ),
 ]);
 await unit();
-const ready = (await step('build', build())) && (await step('Chromium', chromium()));
+const ready = (await step('build', build())) && (await step('Chromium', fetched));
 if (ready) await browser();
 finish();

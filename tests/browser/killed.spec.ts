@@ -1,5 +1,5 @@
 import { execFileSync, spawn, type ChildProcess } from 'node:child_process';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { cpSync, mkdtempSync, rmSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import { expect, test } from '@playwright/test';
@@ -22,9 +22,13 @@ test('a server that is killed between two balls loses neither', async ({ page })
   const data = mkdtempSync(path.join(os.tmpdir(), 'mellow-killed-'));
   let server: ChildProcess | null = null;
   try {
-    execFileSync(process.execPath, ['node_modules/tsx/dist/cli.mjs', 'src/demo/seed.ts'], {
-      env: { ...process.env, MELLOW_DATA: data },
-    });
+    const { MELLOW_SEEDED: seeded } = process.env;
+    if (seeded) cpSync(seeded, data, { recursive: true });
+    else {
+      execFileSync(process.execPath, ['--import', 'tsx', 'src/demo/seed.ts'], {
+        env: { ...process.env, MELLOW_DATA: data },
+      });
+    }
     server = serve(data);
     const answers = async (): Promise<number> =>
       (await page.request.get(`${base}/api/lessons`)).status();
