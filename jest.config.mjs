@@ -5,7 +5,9 @@ const shared = {
       { jsc: { target: 'es2022', transform: { react: { runtime: 'automatic' } } } },
     ],
   },
-  transformIgnorePatterns: ['/node_modules/(?!(d3-[a-z-]+|internmap|react-hotkeys-hook|p-queue|p-timeout|eventemitter3)/)'],
+  transformIgnorePatterns: [
+    '/node_modules/(?!(d3-[a-z-]+|internmap|react-hotkeys-hook|p-queue|p-timeout|eventemitter3)/)',
+  ],
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
   // Math is looked up in the sandbox at every use otherwise, which makes the physics several times slower.
   sandboxInjectedGlobals: ['Math'],

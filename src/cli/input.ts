@@ -62,7 +62,7 @@ async function answerLines(
 type CallName = keyof typeof CALLS;
 
 /** A command that answers one file, or with `--lines` many, by one of the tasks of the server's threads. */
-interface Command<N extends CallName> {
+export interface Command<N extends CallName> {
   usage: string;
   flags: readonly string[];
   task: N;

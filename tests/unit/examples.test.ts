@@ -11,6 +11,8 @@ import { situationSchema } from '@/core/tell/format/situation';
 const read = (file: string): Record<string, unknown> => JSON.parse(readFileSync(file, 'utf8'));
 const schema = (name: string): object => read(`docs/schemas/${name}.schema.json`);
 const ajv = new Ajv({ allErrors: true, strict: false });
+const valid = ajv.compile(schema('situation'));
+const told = ajv.compile(schema('call-sheet'));
 const situations = readdirSync('examples').filter((file) => file.endsWith('.json'));
 
 /** What a good coach would nod at, for each family: kinds that the first call may have. */
@@ -55,9 +57,7 @@ describe.each(situations)('%s', (file) => {
   });
 
   test('fits the schema, and its call sheet too', () => {
-    const valid = ajv.compile(schema('situation'));
     expect([valid(situation), valid.errors]).toEqual([true, null]);
-    const told = ajv.compile(schema('call-sheet'));
     expect([told(JSON.parse(JSON.stringify(sheet))), told.errors]).toEqual([true, null]);
   });
 

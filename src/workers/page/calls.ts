@@ -19,6 +19,8 @@ type Called = Pick<Leader, 'club' | 'kind'>;
 const NEAREST = 4.5;
 const PLACES = 10;
 
+const SHOW_EVERY_MS = 250;
+
 export const callTasks = {
   answer: (_: Job, input: unknown, units: UnitSystem) =>
     answer(input, units, () => performance.now()),
@@ -32,8 +34,13 @@ export const callTasks = {
     const from = Math.min(pin - 0.5, Math.max(NEAREST, lip.distance + 2));
     const to = Math.max(from + 10, pin * 1.8);
     let found: Band[] = [];
+    let shown = 0;
     for (found of bandsAlong(question, from, to, PLACES, called)) {
-      job.show(found);
+      // The page draws what it is shown: that takes time from the threads.
+      if (performance.now() - shown > SHOW_EVERY_MS) {
+        job.show(found);
+        shown = performance.now();
+      }
       if (!(await job.goesOn())) break;
     }
     return found;

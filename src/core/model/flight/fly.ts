@@ -1,3 +1,4 @@
+import { bisectRising } from '@/core/ground/numeric/bisect';
 import { BALL_RADIUS, GRAVITY } from '@/core/ground/ball/ball';
 import { hermite } from '@/core/ground/numeric/hermite';
 import { clamp } from '@/core/ground/numeric/soft';
@@ -251,12 +252,6 @@ export function fly(
 /** Share of the last step at which the ball comes down to the ground: from its top on, when that is inside the step. */
 function landingShare(dt: number, ground: number): number {
   if (before[2]! >= ground) return crossingOf(2, ground, dt);
-  let a = before[5]! / (before[5]! - now[5]!);
-  let b = 1;
-  for (let i = 0; i < 30; i++) {
-    const m = (a + b) / 2;
-    if (inside(2, m, dt) > ground) a = m;
-    else b = m;
-  }
-  return (a + b) / 2;
+  const top = before[5]! / (before[5]! - now[5]!);
+  return bisectRising((share) => ground - inside(2, share, dt), top, 1, 30);
 }

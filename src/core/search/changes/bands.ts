@@ -1,4 +1,5 @@
 import { quickQuestion } from './changes';
+import { borderBetween } from './border';
 import { FACTOR } from './factors';
 import type { Question } from '../calls/prescribe';
 import { leaders, sameCall, type Leader } from './quick';
@@ -24,7 +25,7 @@ interface Standing {
 /**
  * The call along the distance, everything else as it stands: looked at in even steps outwards from where the flag is,
  * where the call that was made keeps its ties; the borders between are found by halving. Yields the bands found so
- * far, nearest first, after each step.
+ * far, nearest first, after each look.
  *
  * @param from nearest flag, m, and `to` farthest; the shot's own flag lies between
  * @param steps how many places are looked at to either side, at least 1
@@ -55,6 +56,12 @@ export function* bandsAlong(
     return still && still.score - best.score <= margin ? still : best;
   };
 
+  /** The call that takes over from the one that stands; undefined while it stands. */
+  const otherAt = (at: number, standing: Standing): { call: Leader | null } | undefined => {
+    const call = callAt(at, standing);
+    return sameOrNone(call, standing.call) ? undefined : { call };
+  };
+
   const here = leadersAt(pin);
   const first = (called && here.find((leader) => sameCall(leader, called))) ?? here[0] ?? null;
   const margin = first && here[0] ? first.score - here[0].score + TIE_STROKES : 0;
@@ -71,18 +78,13 @@ export function* bandsAlong(
     };
     for (let i = 1; i <= steps; i++) {
       const at = pin + ((end - pin) * i) / steps;
-      let best = callAt(at, standing);
-      if (!sameOrNone(best, standing.call)) {
-        let outside = at;
-        while (Math.abs(outside - inside) > FINE) {
-          const middle = (inside + outside) / 2;
-          const there = callAt(middle, standing);
-          if (sameOrNone(there, standing.call)) inside = middle;
-          else {
-            outside = middle;
-            best = there;
-          }
-        }
+      const other = otherAt(at, standing);
+      if (other) {
+        const looks = borderBetween(inside, { at, found: other }, FINE, (middle) =>
+          otherAt(middle, standing),
+        );
+        const { at: outside, found } = yield* meanwhile(looks, bands);
+        const best = found.call;
         widen(outside);
         standing = { call: best, margin: TIE_STROKES };
         const next: Band = { from: outside, to: outside, best };
@@ -91,8 +93,19 @@ export function* bandsAlong(
       }
       widen(at);
       inside = at;
-      yield bands.map((each) => ({ ...each }));
+      yield copied(bands);
     }
+  }
+}
+
+const copied = (bands: readonly Band[]): Band[] => bands.map((each) => ({ ...each }));
+
+/** Yields the bands as they stand while something is looked for. */
+function* meanwhile<T>(looks: Generator<void, T>, bands: readonly Band[]): Generator<Band[], T> {
+  for (;;) {
+    const look = looks.next();
+    if (look.done) return look.value;
+    yield copied(bands);
   }
 }
 

@@ -1,5 +1,6 @@
 import { sampleSwings } from '@/core/model/spread/swings';
 import type { Shot } from '@/core/ground/situation/shot';
+import { borderBetween } from './border';
 import { FACTOR, FACTORS, type Factor, type FactorName } from './factors';
 import { golferOf } from '@/core/model/golfer/golferOf';
 import type { Question } from '../calls/prescribe';
@@ -67,24 +68,16 @@ function* scan(
     const at = Math.min(factor.high, Math.max(factor.low, from + sign * step));
     if (at === inside) return null;
     yield;
-    let found = usurper(quick, factor.set(shot, at), current, margin);
+    const look = (value: number): Leader | null | undefined =>
+      usurper(quick, factor.set(shot, value), current, margin);
+    const found = look(at);
     if (found === undefined) {
       inside = at;
       continue;
     }
-    let outside = at;
-    while (Math.abs(outside - inside) > factor.fine) {
-      yield;
-      const middle = (inside + outside) / 2;
-      const there = usurper(quick, factor.set(shot, middle), current, margin);
-      if (there === undefined) inside = middle;
-      else {
-        outside = middle;
-        found = there;
-      }
-    }
+    const border = yield* borderBetween(inside, { at, found }, factor.fine, look);
     const direction = sign > 0 ? 'up' : 'down';
-    return { factor: factor.name, value: outside, direction, from: current, to: found };
+    return { factor: factor.name, value: border.at, direction, from: current, to: border.found };
   }
   return null;
 }
