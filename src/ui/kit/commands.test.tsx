@@ -17,7 +17,7 @@ function opened(enabled = true) {
     command('/'),
     command('1', { hint: 'a miss', sheet: { keys: '1–6', does: 'draw a miss' } }),
     command('mod+z'),
-    command('mod+shift+z'),
+    command('mod+shift+z', { otherKey: 'mod+y' }),
     command('mod+k', { whileTyping: true }),
     { name: 'without a key', group: 'Do', act: () => done.push('none') },
   ];
@@ -39,8 +39,9 @@ test('each key does its own command, combinations apart from their letters', asy
   const { done, user } = opened();
   await user.keyboard('k/1?');
   await user.keyboard('{Control>}z{/Control}{Control>}{Shift>}z{/Shift}{/Control}');
+  await user.keyboard('{Control>}y{/Control}');
   await user.keyboard('{Control>}k{/Control}');
-  expect(done).toEqual(['k', '/', '1', '?', 'mod+z', 'mod+shift+z', 'mod+k']);
+  expect(done).toEqual(['k', '/', '1', '?', 'mod+z', 'mod+shift+z', 'mod+shift+z', 'mod+k']);
 });
 
 test('letters are letters while something is typed; handles leave them to the commands', async () => {

@@ -12,6 +12,8 @@ export interface Command {
   act: () => void;
   /** The key that does it: `k`, `/`, `mod+z`. */
   key?: string;
+  /** Another key that does the same. */
+  otherKey?: string;
   /** Other words that the palette finds it by. */
   words?: readonly string[];
   /** What the key does, on the sheet of keys; several commands may share a line of it. */
@@ -32,9 +34,9 @@ export const keyWords = (key: string): string =>
 /** Binds the keys of commands, in handles and pads too: those are sliders, and their own keys are the arrows. */
 export function useCommands(commands: readonly Command[], enabled = true): void {
   const bind = (some: readonly Command[]) => ({
-    keys: some.map(({ key }) => key!),
+    keys: some.flatMap(({ key, otherKey }) => [key!, ...(otherKey ? [otherKey] : [])]),
     act: (_: KeyboardEvent, { hotkey }: { hotkey: string }): void =>
-      some.find(({ key }) => key === hotkey)?.act(),
+      some.find(({ key, otherKey }) => key === hotkey || otherKey === hotkey)?.act(),
   });
   const keyed = commands.filter(({ key }) => key !== undefined);
   const always = bind(keyed.filter(({ whileTyping }) => whileTyping));

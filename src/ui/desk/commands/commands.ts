@@ -72,6 +72,7 @@ export function deskCommands(hands: DeskHands): Command[] {
       name: 'Do it again',
       group: 'Do',
       key: 'mod+shift+z',
+      otherKey: 'mod+y',
       words: ['redo'],
       act: hands.redo,
     },
