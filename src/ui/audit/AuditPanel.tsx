@@ -13,8 +13,6 @@ import { Soles } from './Soles';
 
 interface AuditPanelProps {
   player: Player;
-  /** A situation of this player, for the worker. */
-  situation: object;
   /** Readings of this player that a mix can be made of. */
   readings: readonly object[];
 }
@@ -22,7 +20,7 @@ interface AuditPanelProps {
 type MixName = 'season' | 'readings' | SandPreset;
 
 /** The set looked over: gaps, soles against sands, what is called how often, and one wedge made otherwise. */
-export function AuditPanel({ player, situation, readings }: AuditPanelProps) {
+export function AuditPanel({ player, readings }: AuditPanelProps) {
   const [mix, setMix] = useState<MixName>('season');
   const choice = useMemo((): MixChoice => {
     if (mix === 'season') return { kind: 'season' };
@@ -49,8 +47,8 @@ export function AuditPanel({ player, situation, readings }: AuditPanelProps) {
         <Pick label="Over" value={mix} onValue={setMix} options={options} />
       </div>
       <div className="mt-2 grid grid-cols-2 gap-x-10 gap-y-6 max-lg:grid-cols-1">
-        <Called key={`called-${mix}`} player={player} situation={situation} choice={choice} />
-        <OneWedge key={`wedge-${mix}`} player={player} situation={situation} choice={choice} />
+        <Called key={`called-${mix}`} player={player} choice={choice} />
+        <OneWedge key={`wedge-${mix}`} player={player} choice={choice} />
       </div>
     </section>
   );

@@ -1,8 +1,8 @@
 'use client';
 
-import { useMemo } from 'react';
+import type { MixedShot } from '@/core/search/audit/mix';
 import { usageOf } from '@/core/search/audit/usage';
-import { mixFor, type MixChoice } from '@/core/tell/reading/mixChoice';
+import type { MixChoice } from '@/core/tell/reading/mixChoice';
 import type { Player } from '@/core/ground/player/player';
 import { useTask } from '../engine/useTask';
 
@@ -11,30 +11,35 @@ const TOGETHER = 4;
 
 interface CalledProps {
   player: Player;
-  situation: object;
   choice: MixChoice;
 }
 
+/** A mix with the club called in each of its shots, as far as that is known. */
+interface CalledSoFar {
+  mix: readonly MixedShot[];
+  called: readonly (string | undefined)[];
+}
+
 /** How often each club is called over a mix of shots, filling up as it is worked out. */
-export function Called({ player, situation, choice }: CalledProps) {
-  const mix = useMemo(() => mixFor(choice), [choice]);
-  const { value, failure } = useTask<readonly (string | undefined)[]>(
-    JSON.stringify([situation, choice]),
+export function Called({ player, choice }: CalledProps) {
+  const { value, failure } = useTask<CalledSoFar>(
+    JSON.stringify([player, choice]),
     async ({ engine, signal, show }) => {
+      const mix = await engine.run('mix', [choice], { signal });
       const called: (string | undefined)[] = mix.map(() => undefined);
       const looking = mix
         .flatMap((_, from) => (from % TOGETHER === 0 ? [from] : []))
         .map(async (from) => {
-          const asked = [situation, choice, from, from + TOGETHER] as const;
-          const clubs = await engine.run('clubsCalled', [...asked], { signal });
+          const shots = mix.slice(from, from + TOGETHER).map(({ shot }) => shot);
+          const clubs = await engine.run('clubsCalled', [player, shots], { signal });
           clubs.forEach((club, i) => (called[from + i] = club));
-          show([...called]);
+          show({ mix, called: [...called] });
         });
       await Promise.all(looking);
-      return called;
+      return { mix, called };
     },
   );
-  const done = value?.filter((club) => club !== undefined).length ?? 0;
+  const done = value?.called.filter((club) => club !== undefined).length ?? 0;
   return (
     <section aria-labelledby="called">
       <h3 id="called" className="text-lg">
@@ -45,16 +50,16 @@ export function Called({ player, situation, choice }: CalledProps) {
           {failure.message}
         </p>
       )}
-      {!failure && done < mix.length && (
+      {!failure && !(value && done === value.mix.length) && (
         <progress
           aria-label="Shots looked at"
           value={done}
-          max={mix.length}
+          max={value?.mix.length ?? 1}
           className="w-full accent-(--call-1)"
         />
       )}
       <dl>
-        {(value ? usageOf(player.bag, mix, value) : []).map(({ club, share }) => (
+        {(value ? usageOf(player.bag, value.mix, value.called) : []).map(({ club, share }) => (
           <div key={club} className="grid grid-cols-[4rem_1fr_3rem] items-center gap-3 py-0.5">
             <dt className="font-semibold">{club}</dt>
             <dd aria-hidden="true" className="h-2 rounded bg-hairline">

@@ -35,27 +35,20 @@ function changeWords(change: WedgeChange, player: Player): string {
 }
 
 /** The loft and bounce of one wedge that would save most over a mix of shots, searched for on demand. */
-export function OneWedge({
-  player,
-  situation,
-  choice,
-}: {
-  player: Player;
-  situation: object;
-  choice: MixChoice;
-}) {
+export function OneWedge({ player, choice }: { player: Player; choice: MixChoice }) {
   const [asked, setAsked] = useState<object | null>(null);
   const task = useTask<WedgeSearch>(asked, async ({ engine, signal, show }) => {
+    const mix = await engine.run('mix', [choice], { signal });
     const total = clubsToTry(player.bag);
     let done = 0;
     const tries = Array.from({ length: total }, async (_, index) => {
-      const results = await engine.run('tryClub', [situation, choice, index], { signal });
+      const results = await engine.run('tryClub', [player, mix, index], { signal });
       done += 1;
       show({ done, total, changes: null });
       return results;
     });
     const results = await Promise.all(tries);
-    const changes = await engine.run('wedgeChanges', [situation, choice, results], { signal });
+    const changes = await engine.run('wedgeChanges', [player, mix, results], { signal });
     return { done, total, changes };
   });
   const { value: search, failure } = task;

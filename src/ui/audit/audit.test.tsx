@@ -2,6 +2,8 @@ import { act, render, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { clubsToTry } from '@/core/search/audit/oneWedge';
 import { aClub, aPlayer, CLUB_56, CLUB_60 } from '@/core/testing/fixtures';
+import { readSituation } from '@/core/tell/format/situation';
+import { mixFor, type MixChoice } from '@/core/tell/reading/mixChoice';
 import { BROKEN } from '../engine/failure';
 import { standInEngine, WithEngine } from '../testing/engine';
 import { aSituation } from '@/core/testing/records';
@@ -10,10 +12,10 @@ import { AuditPanel } from './AuditPanel';
 const PW = aClub('PW', 'wedge', 46, 6, 118);
 
 const opened = (bag = [PW, CLUB_56, CLUB_60], readings: object[] = []) => {
-  const { engine, asked } = standInEngine();
+  const { engine, asked } = standInEngine({ mix: (choice) => mixFor(choice as MixChoice) });
   const view = render(
     <WithEngine engine={engine}>
-      <AuditPanel player={aPlayer('middle', bag)} situation={{ shot: {} }} readings={readings} />
+      <AuditPanel player={aPlayer('middle', bag)} readings={readings} />
     </WithEngine>,
   );
   return { ...view, asked, user: userEvent.setup() };
@@ -70,10 +72,8 @@ describe('called how often', () => {
     await say(before.slice(0, 1), '56');
     await user.selectOptions(screen.getByLabelText('Over'), 'this player’s 1 readings');
     await waitFor(() => expect(asked('clubsCalled')).toHaveLength(9));
-    expect(asked('clubsCalled').at(-1)!.asked[1]).toEqual({
-      kind: 'readings',
-      situations: [reading],
-    });
+    expect(asked('mix').at(-1)!.asked).toEqual([{ kind: 'readings', situations: [reading] }]);
+    expect(asked('clubsCalled').at(-1)!.asked[1]).toEqual([readSituation(reading).question.shot]);
     expect(before.every(({ wanted }) => wanted.signal.aborted)).toBe(true);
     await say(before.slice(1), '56');
     expect(screen.queryByText('100 %')).toBeNull();

@@ -15,8 +15,6 @@ export interface Wanted {
 
 /** The threads of a page, and what they work out. */
 export interface Engine {
-  /** How many tasks run at a time. */
-  width: number;
   /**
    * Works a task out in the next free thread.
    *
@@ -68,7 +66,6 @@ export function engineOf(width: number, start: () => Started): Engine {
   };
 
   return {
-    width,
     run: (name, question, wanted) =>
       queue.add(() => inThread(name, question, wanted), {
         signal: wanted.signal,

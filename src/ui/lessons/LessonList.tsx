@@ -6,6 +6,7 @@ import { useRouter } from 'next/navigation';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { toast } from 'sonner';
 import { sayDay } from '../kit/day';
+import { IconButton } from '../kit/IconButton';
 import { ask, askWithText, bodyOf } from '../server/client';
 import { isDone, remove } from '../server/said';
 import { TopBar } from '../frame/TopBar';
@@ -104,16 +105,15 @@ export function LessonList(props: LessonListProps) {
                 >
                   Review
                 </Link>
-                <button
-                  type="button"
-                  aria-label={`Delete the lesson at ${lesson.plan.place}`}
+                <IconButton
+                  label={`Delete the lesson at ${lesson.plan.place}`}
                   onClick={() =>
                     void remove(`/api/lessons/${lesson.id}`, lesson.plan.place, listAgain)
                   }
-                  className="grid size-11 place-items-center rounded hover:text-harm"
+                  harm
                 >
                   <Trash2 size={18} aria-hidden="true" />
-                </button>
+                </IconButton>
               </li>
             ))}
           </ul>

@@ -15,7 +15,7 @@ import { Choices } from '../kit/Choices';
 import { TopBar } from '../frame/TopBar';
 import { BallList } from './BallList';
 import { LogPanel, NO_HALF, type HalfBall } from './LogPanel';
-import { StationCallView } from './StationCallView';
+import { CallPanel } from '../call/CallPanel';
 import { TrackerPanel } from './TrackerPanel';
 import type { StoredLesson } from '@/core/lesson/plan/stored';
 import type { ShownBall } from './types';
@@ -207,7 +207,7 @@ export function RunPage(props: RunPageProps) {
         <div className="mt-3 grid grid-cols-[minmax(0,1fr)_minmax(0,1.1fr)] gap-8 max-lg:grid-cols-1">
           <div>
             {found ? (
-              <StationCallView found={found} handed={player.handed} burial={question.shot.burial} />
+              <CallPanel {...found} handed={player.handed} burial={question.shot.burial} />
             ) : (
               <p role={fault ? 'alert' : undefined} className="py-6 text-lg">
                 {fault

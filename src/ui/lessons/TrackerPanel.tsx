@@ -1,8 +1,8 @@
 'use client';
 
 import { useState } from 'react';
-import { toast } from 'sonner';
-import { ask, saidOf } from '../server/client';
+import { ask } from '../server/client';
+import { isDone } from '../server/said';
 
 interface TrackerPanelProps {
   on: boolean;
@@ -19,8 +19,7 @@ export function TrackerPanel({ on, onListen, fault, who, onSimulate }: TrackerPa
   const [key, setKey] = useState<string | null>(null);
   const make = async (): Promise<void> => {
     const answered = await ask<{ key: string }>('/api/tracker/key', 'POST', {});
-    if (answered.kind === 'ok') setKey(answered.body.key);
-    else toast.error(saidOf(answered));
+    if (isDone(answered)) setKey(answered.body.key);
   };
   return (
     <details className="border-t border-hairline pt-1">

@@ -2,7 +2,7 @@ import * as Pdf from '@react-pdf/renderer';
 import {
   Children,
   isValidElement,
-  type ComponentType,
+  type ElementType,
   type ReactElement,
   type ReactNode,
 } from 'react';
@@ -11,7 +11,7 @@ import { LIGHT_COLOURS } from './lightColours';
 type Props = Record<string, unknown> & { children?: ReactNode };
 
 /** SVG elements and what draws them on paper. */
-const PRIMITIVES = {
+const PRIMITIVES: Readonly<Record<string, ElementType>> = {
   g: Pdf.G,
   path: Pdf.Path,
   line: Pdf.Line,
@@ -20,7 +20,7 @@ const PRIMITIVES = {
   rect: Pdf.Rect,
   polygon: Pdf.Polygon,
   polyline: Pdf.Polyline,
-} as unknown as Readonly<Record<string, ComponentType<Props>>>;
+};
 
 const GEOMETRY = [
   'd',

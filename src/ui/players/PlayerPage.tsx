@@ -11,6 +11,8 @@ import type { HistoryPoint } from '@/core/lesson/review/history';
 import type { PlayerRecord } from '@/core/lesson/players/record';
 import { golferOf } from '@/core/model/golfer/golferOf';
 import { schoolName } from '@/core/search/schools/schools';
+import { isDone } from '../server/said';
+import { fromMetres } from '@/core/ground/units/length';
 import { AuditPanel } from '../audit/AuditPanel';
 import type { KeptReading } from '@/core/tell/reading/kept';
 import { sayDay } from '../kit/day';
@@ -57,11 +59,7 @@ export function PlayerPage(props: PlayerPageProps) {
   };
 
   const letGo = async (): Promise<void> => {
-    const answered = await ask(`/api/players/${player.id}/learnt`, 'DELETE');
-    if (answered.kind !== 'ok') {
-      toast.error(saidOf(answered));
-      return;
-    }
+    if (!isDone(await ask(`/api/players/${player.id}/learnt`, 'DELETE'))) return;
     setPlayer((now) => {
       const { learnt: _before, ...rest } = now;
       return rest;
@@ -79,7 +77,7 @@ export function PlayerPage(props: PlayerPageProps) {
         const rest = Object.fromEntries(
           Object.entries(club).filter(([key]) => !key.startsWith('stock_carry_')),
         ) as typeof club;
-        return { ...rest, stock_carry_yd: Math.round((metres / 0.9144) * 10) / 10 };
+        return { ...rest, stock_carry_yd: Math.round(fromMetres(metres, 'yd') * 10) / 10 };
       }),
     });
   };
@@ -133,7 +131,6 @@ export function PlayerPage(props: PlayerPageProps) {
         <PocketLinks playerId={player.id} />
         <AuditPanel
           player={swinger}
-          situation={situation}
           readings={props.readings.map(({ shot }) => situationFor(player, shot))}
         />
         <History points={props.history} />

@@ -5,6 +5,7 @@ import { Archive, ArchiveRestore, Pencil, Trash2 } from 'lucide-react';
 import Link from 'next/link';
 import { SKILL_WORDS } from '@/core/tell/words/player';
 import type { ListedPlayer, PlayerOrder } from '@/core/lesson/players/player';
+import { IconButton } from '../kit/IconButton';
 import type { RosterView } from './useRoster';
 
 interface RosterTableProps extends RowActions {
@@ -28,7 +29,6 @@ const COLUMNS: readonly (readonly [title: string, order: PlayerOrder | null, wid
   ['Changed', 'changed', 'wide'],
 ];
 const WIDE = 'max-md:hidden';
-const ICON = 'grid size-11 place-items-center rounded hover:bg-paper-deep';
 
 /** The players of the roster, a line each. */
 export function RosterTable({ players, view, onOrder, ...actions }: RosterTableProps) {
@@ -101,30 +101,18 @@ function PlayerRow({ player, onEdit, onArchive, onRemove }: RowActions & { playe
       </td>
       <td>
         <span className="flex justify-end">
-          <button
-            type="button"
-            aria-label={`Edit ${name}`}
-            onClick={() => onEdit(player)}
-            className={ICON}
-          >
+          <IconButton label={`Edit ${name}`} onClick={() => onEdit(player)}>
             <Pencil size={17} aria-hidden="true" />
-          </button>
-          <button
-            type="button"
-            aria-label={`${archived ? 'Bring back' : 'Archive'} ${name}`}
+          </IconButton>
+          <IconButton
+            label={`${archived ? 'Bring back' : 'Archive'} ${name}`}
             onClick={() => onArchive(player)}
-            className={ICON}
           >
             <Move size={17} aria-hidden="true" />
-          </button>
-          <button
-            type="button"
-            aria-label={`Delete ${name}`}
-            onClick={() => onRemove(player)}
-            className={`${ICON} hover:text-harm`}
-          >
+          </IconButton>
+          <IconButton label={`Delete ${name}`} onClick={() => onRemove(player)} harm>
             <Trash2 size={17} aria-hidden="true" />
-          </button>
+          </IconButton>
         </span>
       </td>
     </tr>

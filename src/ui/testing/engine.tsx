@@ -22,15 +22,18 @@ export interface AskedTask {
   fail: (error: Error) => void;
 }
 
-/** An engine that answers when and what a test says. */
-export function standInEngine() {
+/** An engine that answers when and what a test says, some tasks at once. */
+export function standInEngine(
+  atOnce: Partial<Record<TaskName, (...asked: readonly unknown[]) => unknown>> = {},
+) {
   const tasks: AskedTask[] = [];
   const engine = {
-    width: 1,
     run: (name: TaskName, asked: readonly unknown[], wanted: Wanted) =>
-      new Promise((answer, fail) =>
-        tasks.push({ name, asked, wanted, answer: answer as AskedTask['answer'], fail }),
-      ),
+      new Promise((answer, fail) => {
+        tasks.push({ name, asked, wanted, answer: answer as AskedTask['answer'], fail });
+        const known = atOnce[name];
+        if (known) answer(known(...asked) as never);
+      }),
   } as Engine;
   return {
     engine,

@@ -1,28 +1,21 @@
-import { tryClub, wedgeChanges, type ClubResults } from '@/core/search/audit/oneWedge';
+import type { Player } from '@/core/ground/player/player';
+import type { Shot } from '@/core/ground/situation/shot';
+import type { MixedShot } from '@/core/search/audit/mix';
+import { tryClub, wedgeChanges } from '@/core/search/audit/oneWedge';
 import { clubsCalled } from '@/core/search/audit/usage';
-import { readSituation } from '@/core/tell/format/situation';
 import { mixFor, type MixChoice } from '@/core/tell/reading/mixChoice';
 import type { Job } from './job';
 
 const SEED = 1;
 
-/** The player of a situation. */
-const playerOf = (situation: object) => readSituation(situation).question.player;
-
 export const auditTasks = {
-  /** The clubs called in the shots of a mix from one place in it to another. */
-  clubsCalled: (_: Job, situation: object, choice: MixChoice, from: number, to: number) =>
-    clubsCalled(
-      playerOf(situation),
-      mixFor(choice)
-        .slice(from, to)
-        .map(({ shot }) => shot),
-      SEED,
-    ),
+  /** The shots of a mix: read once, for all that is worked out over them. */
+  mix: (_: Job, choice: MixChoice) => mixFor(choice),
 
-  tryClub: (_: Job, situation: object, choice: MixChoice, index: number) =>
-    tryClub(playerOf(situation), mixFor(choice), SEED, index),
+  clubsCalled: (_: Job, player: Player, shots: readonly Shot[]) => clubsCalled(player, shots, SEED),
 
-  wedgeChanges: (_: Job, situation: object, choice: MixChoice, results: readonly ClubResults[]) =>
-    wedgeChanges(playerOf(situation), mixFor(choice), results),
+  tryClub: (_: Job, player: Player, mix: readonly MixedShot[], index: number) =>
+    tryClub(player, mix, SEED, index),
+
+  wedgeChanges: (_: Job, ...asked: Parameters<typeof wedgeChanges>) => wedgeChanges(...asked),
 };

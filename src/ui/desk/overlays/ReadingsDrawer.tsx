@@ -4,6 +4,7 @@ import { formatDistanceToNow } from 'date-fns';
 import { Copy, Trash2 } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
 import { useDebounce } from 'use-debounce';
+import { IconButton } from '../../kit/IconButton';
 import { Overlay, type OverlayState } from '../../kit/Overlay';
 import type { KeptReading } from '@/core/tell/reading/kept';
 import { useDrafts, useReadingChanges, useReadings } from '../state/useReadings';
@@ -137,28 +138,5 @@ function Row({
       </button>
       {children}
     </li>
-  );
-}
-
-function IconButton({
-  label,
-  onClick,
-  harm = false,
-  children,
-}: {
-  label: string;
-  onClick: () => void;
-  harm?: boolean;
-  children: ReactNode;
-}) {
-  return (
-    <button
-      type="button"
-      aria-label={label}
-      onClick={onClick}
-      className={`grid size-11 shrink-0 place-items-center rounded ${harm ? 'hover:text-harm' : 'hover:bg-paper-deep'}`}
-    >
-      {children}
-    </button>
   );
 }
