@@ -32,6 +32,6 @@ const config = {
     },
   ],
   maxWorkers: '100%',
-  testTimeout: 30000,
+  testTimeout: 120000,
 };
 export default config;

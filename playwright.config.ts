@@ -13,8 +13,9 @@ export default defineConfig({
   testDir: 'tests/browser',
   fullyParallel: true,
   workers: 2,
-  timeout: 45_000,
-  expect: { timeout: 12_000 },
+  // How long a page may take on a busy machine; speed is measured by the bench.
+  timeout: 180_000,
+  expect: { timeout: 40_000 },
   reporter: process.env.MELLOW_TEST_REPORT
     ? [['list'], ['json', { outputFile: process.env.MELLOW_TEST_REPORT }]]
     : 'list',

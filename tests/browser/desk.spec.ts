@@ -247,7 +247,7 @@ test('the card holds the reading and the call on one page', async ({ page }) => 
 test('says when the call changes', async ({ page }) => {
   await openDesk(page);
   const panel = page.getByRole('region', { name: 'It changes when' });
-  await expect(panel.getByText('looking …')).toHaveCount(0, { timeout: 20_000 });
+  await expect(panel.getByText('looking …')).toHaveCount(0);
   await expect(panel.getByRole('listitem').first()).toContainText(/→/);
 });
 
@@ -255,14 +255,14 @@ test('the call map fills, can be stopped, changes its axes and is saved', async 
   await openDesk(page);
   await page.keyboard.press('m');
   const map = page.getByRole('img', { name: /^Best call by/ });
-  await expect(map).toHaveAttribute('aria-label', /A /, { timeout: 20_000 });
+  await expect(map).toHaveAttribute('aria-label', /A /);
   await page.getByRole('button', { name: 'Stop' }).click();
   await expect(page.getByText(/stopped after \d+ of 25 rows/)).toBeVisible();
   const saved = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save CSV' }).click();
   expect((await saved).suggestedFilename()).toBe('call-map-distance-lip.csv');
   await page.getByLabel('up').selectOption('sand');
-  await expect(map).toHaveAttribute('aria-label', /firmness of the sand: A /, { timeout: 20_000 });
+  await expect(map).toHaveAttribute('aria-label', /firmness of the sand: A /);
   await page.keyboard.press('Escape');
   await expect(map).toHaveCount(0);
 });

@@ -1,4 +1,4 @@
-import { act, render, screen, within } from '@testing-library/react';
+import { act, render, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useState } from 'react';
 import { saidShot } from '@/core/tell/grammar/saidShot';
@@ -205,7 +205,7 @@ describe('the players of a lesson', () => {
     server.on('GET', /search=di$/, () => ({ body: { players: [{ id: 'di', name: 'Di Far' }] } }));
     const find = screen.getByRole('searchbox', { name: 'Find a player' });
     await user.type(find, 'd');
-    await act(() => new Promise((resolve) => setTimeout(resolve, 250)));
+    await waitFor(() => expect(server.to('GET', /search=d$/)).toHaveLength(1));
     await user.type(find, 'i');
     await screen.findByRole('button', { name: '+ Di Far' });
     await act(async () => slow.settle({ body: { players: [{ id: 'old', name: 'Old' }] } }));
