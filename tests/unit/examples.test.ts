@@ -39,6 +39,15 @@ const NODDED: Record<string, readonly string[]> = {
   'hopeless-lip': ['out-sideways', 'relief'],
   'water-behind': ['splash'],
   'left-hander-in-metres': ['splash'],
+  'powder-little-bounce': ['splash'],
+  'powder-much-bounce': ['splash'],
+  'wet-little-bounce': ['splash'],
+  'wet-much-bounce': ['splash'],
+  'soft-two-soles': ['splash'],
+  'firm-two-soles': ['splash'],
+  'thin-over-base': ['splash', 'chip'],
+  'buried-in-firm-sand': ['dig'],
+  'plugged-in-soft-sand': ['dig'],
 };
 
 test('the published schemas are those of the checkers', () => {

@@ -21,7 +21,10 @@ export function ChangesPanel({ changes }: { changes: Changes }) {
         {busy && <li className="text-ink-soft">looking …</li>}
         {failure && <li role="alert">{failure}</li>}
         {!busy && !failure && entries.length === 0 && (
-          <li>Nothing near by changes it: lip, distance, sand, lie, slope and wind were tried.</li>
+          <li>
+            Nothing near by changes it: lip, distance, sand, lie, slope, wind and the bounce of the
+            club were tried.
+          </li>
         )}
       </ul>
     </section>

@@ -54,7 +54,7 @@ const DRAFT_WORDS: Record<DraftState, string> = {
 export function Desk(props: DeskProps) {
   const [players, setPlayers] = useState(props.players);
   const { reading, setReading, undo, redo } = useReading(props.first);
-  const [look, setLook] = useState<Look>({ from: 'side', miss: null });
+  const [look, setLook] = useState<Look>({ from: 'side', miss: null, soles: false });
   const preferences = usePreferences();
   const { units, theme } = preferences;
   const [token, setToken] = useState<TokenName | null>(null);
@@ -80,7 +80,8 @@ export function Desk(props: DeskProps) {
   const [held, setHeld] = useState(false);
   const { answer, faults, busy, failure } = useCalls(situation, units, held);
   const pictures = useFollowing(answer, shot, busy);
-  const changes = useChanges(situation, units, busy ? null : (answer?.sheet.calls[0] ?? null));
+  const called = busy ? null : (answer?.sheet.calls[0] ?? null);
+  const changes = useChanges(situation, units, called, shot.pin);
 
   const query = readingToQuery({ ...reading, player: player.id });
   useEffect(() => {
@@ -189,6 +190,7 @@ export function Desk(props: DeskProps) {
           pictures={pictures}
           golfer={answer?.golfer ?? null}
           handed={player.handed}
+          bag={question.player.bag}
           bands={changes.bands}
           look={look}
           onHeld={setHeld}

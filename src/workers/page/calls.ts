@@ -1,7 +1,6 @@
 import type { UnitSystem } from '@/core/ground/units/system';
-import { bandsAlong, type Band } from '@/core/search/changes/bands';
-import { lookForChanges, standpointOf } from '@/core/search/changes/changes';
-import type { FactorName } from '@/core/search/changes/factors';
+import { bandsRound, type Band } from '@/core/search/changes/bands';
+import { lookForChanges, standpointOf, type Moved } from '@/core/search/changes/changes';
 import type { Leader } from '@/core/search/changes/quick';
 import { mapCells, type MapAxis, type MapCell } from '@/core/search/map/callMap';
 import { answer } from '@/core/tell/answer/answer';
@@ -15,10 +14,6 @@ import type { Job } from './job';
 /** A call by what it is known by. */
 type Called = Pick<Leader, 'club' | 'kind'>;
 
-/** Flags that bands are looked for at: from this near, m, to nearly twice as far as the flag stands; places on either side. */
-const NEAREST = 4.5;
-const PLACES = 10;
-
 const SHOW_EVERY_MS = 250;
 
 export const callTasks = {
@@ -30,12 +25,9 @@ export const callTasks = {
   /** Which call leads along the distance; shows the bands as they grow. */
   async bands(job: Job, input: unknown, called: Called): Promise<Band[]> {
     const { question } = readSituation(input);
-    const { pin, lip } = question.shot;
-    const from = Math.min(pin - 0.5, Math.max(NEAREST, lip.distance + 2));
-    const to = Math.max(from + 10, pin * 1.8);
     let found: Band[] = [];
     let shown = 0;
-    for (found of bandsAlong(question, from, to, PLACES, called)) {
+    for (found of bandsRound(question, called)) {
       // The page draws what it is shown: that takes time from the threads.
       if (performance.now() - shown > SHOW_EVERY_MS) {
         job.show(found);
@@ -46,16 +38,16 @@ export const callTasks = {
     return found;
   },
 
-  /** When the call changes with one factor. */
+  /** When the call changes with one thing that is moved. */
   async changes(
     job: Job,
     input: unknown,
     units: UnitSystem,
     called: Called,
-    factor: FactorName,
+    moved: Moved,
   ): Promise<ChangeEntry[]> {
     const { question, firmness } = readSituation(input);
-    const looks = lookForChanges(standpointOf(question, firmness, called), factor);
+    const looks = lookForChanges(standpointOf(question, firmness, called), moved);
     for (;;) {
       const look = looks.next();
       if (look.done) return look.value.map((change) => changeEntry(change, units));

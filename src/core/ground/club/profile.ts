@@ -1,4 +1,5 @@
 import type { Club, ClubType } from './club';
+import { bulgeAt } from './sole';
 
 /** A point of a section through a club head, m: x towards the target, z up; the leading edge is the origin. */
 export interface ProfilePoint {
@@ -29,9 +30,6 @@ const FACE_HEIGHT: Record<ClubType, number> = {
 };
 const TOP_THICKNESS = 0.006;
 
-/** How far the sole of a camber of 1 bulges below the chord between its edges, as a share of its width. */
-const BULGE = 0.16;
-
 const SOLE_POINTS = 12;
 
 /**
@@ -51,7 +49,7 @@ export function profileOf(
   const sole: ProfilePoint[] = [];
   for (let i = 0; i <= SOLE_POINTS; i++) {
     const u = 1 - i / SOLE_POINTS;
-    const bulge = BULGE * camber * width * 4 * u * (1 - u);
+    const bulge = width * bulgeAt(camber, u);
     sole.push({
       x: back.x * width * u + down.x * bulge,
       z: back.z * width * u + down.z * bulge,

@@ -14,6 +14,8 @@ export interface Sand {
   baseStiffness: number;
   /** Restitution of the cushion between face and ball at low speed. */
   cushionRestitution: number;
+  /** Thickness of the cushion in which the blow to the ball dies away, m: loose sand swallows it, packed sand hands it on. */
+  cushionDepth: number;
   /** Share of the sliding speed that sand on the face passes on to the ball. */
   faceShear: number;
   /** Friction of steel on this sand. */
@@ -26,87 +28,93 @@ export const SAND_PRESETS = ['powder', 'soft', 'medium', 'firm', 'wet', 'hardpan
 export type SandPreset = (typeof SAND_PRESETS)[number];
 
 /**
- * Tuned, not measured: dry quartz sand packs from about 1350 to 1850 kg/m^3; strength and stiffness give
- * penetration depths in the range of published bunker penetrometer classes; the drag numbers were tuned to
- * coaching distances of one splash from soft to firm sand.
+ * Tuned, not measured: dry quartz sand packs from about 1350 to 1850 kg/m^3; everything else was tuned together to what
+ * coaches say of distances, soles and faces in each sand (docs/behaviour.md), within what is published for each kind of
+ * number (docs/model.md).
  */
 const PRESETS: Record<SandPreset, Sand> = {
   powder: {
     density: 1350,
     strength: 0,
-    stiffness: 2.5e6,
-    faceDrag: 0.9,
-    soleDrag: 0.75,
+    stiffness: 4e6,
+    faceDrag: 0.546,
+    soleDrag: 3.19,
     baseDepth: 0.15,
     baseStiffness: 2e8,
-    cushionRestitution: 0.5,
-    faceShear: 0.1,
-    friction: 0.35,
+    cushionRestitution: 0.567,
+    cushionDepth: 0.0183,
+    faceShear: 0.12,
+    friction: 0.26,
     settle: 0.005,
   },
   soft: {
     density: 1450,
     strength: 0,
-    stiffness: 5e6,
-    faceDrag: 0.95,
-    soleDrag: 0.95,
+    stiffness: 4.57e6,
+    faceDrag: 0.699,
+    soleDrag: 3.19,
     baseDepth: 0.12,
     baseStiffness: 2e8,
-    cushionRestitution: 0.58,
+    cushionRestitution: 0.776,
+    cushionDepth: 0.0189,
     faceShear: 0.12,
-    friction: 0.35,
+    friction: 0.26,
     settle: 0.004,
   },
   medium: {
     density: 1550,
-    strength: 3e3,
+    strength: 3000,
     stiffness: 10e6,
     faceDrag: 1,
-    soleDrag: 1.1,
+    soleDrag: 3.19,
     baseDepth: 0.1,
     baseStiffness: 2e8,
-    cushionRestitution: 0.66,
+    cushionRestitution: 0.796,
+    cushionDepth: 0.0283,
     faceShear: 0.14,
-    friction: 0.35,
+    friction: 0.26,
     settle: 0.003,
   },
   firm: {
     density: 1650,
-    strength: 60e3,
+    strength: 390e3,
     stiffness: 20e6,
-    faceDrag: 1.2,
-    soleDrag: 5.5,
+    faceDrag: 0.611,
+    soleDrag: 4.9,
     baseDepth: 0.1,
     baseStiffness: 2e8,
-    cushionRestitution: 0.74,
-    faceShear: 0.18,
-    friction: 0.35,
+    cushionRestitution: 0.795,
+    cushionDepth: 0.0327,
+    faceShear: 0.182,
+    friction: 0.26,
     settle: 0.002,
   },
   wet: {
     density: 1850,
-    strength: 130e3,
+    strength: 400e3,
     stiffness: 26e6,
-    faceDrag: 1.45,
-    soleDrag: 6,
+    faceDrag: 0.903,
+    soleDrag: 4.9,
     baseDepth: 0.1,
     baseStiffness: 2e8,
-    cushionRestitution: 0.84,
+    cushionRestitution: 0.879,
+    cushionDepth: 0.0718,
     faceShear: 0.23,
-    friction: 0.4,
+    friction: 0.26,
     settle: 0.002,
   },
   hardpan: {
     density: 1800,
-    strength: 400e3,
+    strength: 270e3,
     stiffness: 100e6,
     faceDrag: 1.1,
-    soleDrag: 2,
-    baseDepth: 0.003,
-    baseStiffness: 1e9,
-    cushionRestitution: 0.75,
+    soleDrag: 1.35,
+    baseDepth: 0.00314,
+    baseStiffness: 1.16e9,
+    cushionRestitution: 0.56,
+    cushionDepth: 0.07,
     faceShear: 0.2,
-    friction: 0.35,
+    friction: 0.26,
     settle: 0.001,
   },
 };

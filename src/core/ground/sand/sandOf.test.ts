@@ -44,7 +44,7 @@ test('thin sand shows its base, deep sand does not, hardpan keeps its own', () =
 
 test('a crust looks dry and is stiff below', () => {
   const crust = sandOf({ preset: 'soft', crust: true });
-  expect(crust.baseDepth).toBeCloseTo(0.012, 6);
+  expect(crust.baseDepth).toBeCloseTo(0.01, 6);
   expect(crust.baseStiffness).toBeGreaterThan(1e7);
   expect(crust.settle).toBeCloseTo(0.004, 6);
   expect(sandOf({ preset: 'soft', crust: true, depth: 0.03 }).baseDepth).toBe(0.03);

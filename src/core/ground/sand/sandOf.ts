@@ -61,10 +61,10 @@ export interface SandReading {
 
 /** Stiffness of a hard base and of packed wet sand under a crust, Pa/m. Tuned. */
 const HARD_BASE = 1e9;
-const PACKED_BELOW = 2e7;
+const PACKED_BELOW = 3e8;
 
 /** Thickness of a crust when no depth is given, m. */
-const CRUST = 0.012;
+const CRUST = 0.01;
 
 /** Sand deeper than this never shows its base to a club, m. */
 const BOTTOMLESS = 0.1;
@@ -74,10 +74,11 @@ function wetted(sand: Sand, moisture: number): Sand {
   return {
     ...sand,
     density: sand.density * (1 + 0.12 * moisture),
-    strength: sand.strength + 60e3 * moisture,
+    strength: sand.strength + 200e3 * moisture,
     soleDrag: sand.soleDrag * (1 + 0.35 * moisture),
     faceDrag: sand.faceDrag * (1 + 0.12 * moisture),
     cushionRestitution: sand.cushionRestitution + 0.07 * moisture,
+    cushionDepth: sand.cushionDepth * (1 + 0.5 * moisture),
     faceShear: sand.faceShear + 0.05 * moisture,
     settle: sand.settle * (1 - 0.4 * moisture),
   };
@@ -96,9 +97,7 @@ export function sandOf(reading: SandReading): Sand {
     sand = {
       ...dry,
       density: 1500,
-      soleDrag: 1.1,
       faceDrag: 1,
-      cushionRestitution: 0.62,
       faceShear: 0.13,
       settle: 0.004,
       baseDepth: reading.depth ?? CRUST,

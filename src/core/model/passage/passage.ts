@@ -3,25 +3,17 @@ import type { HeadNormals } from '@/core/ground/club/geometry';
 import { clamp, softPositive } from '@/core/ground/numeric/soft';
 import { ARC_RADIUS, type SwingArc } from '@/core/ground/arc/arc';
 import type { Sand } from '@/core/ground/sand/presets';
+import { faceLoad, type FaceLoad } from './face';
+import { soleLoad, type SoleLoad } from './sole';
 
 /** Mass of shaft and hands that follows the head through the sand, kg. Tuned. */
 const FOLLOWING_MASS = 0.04;
-
-const SOLE_BLADE = 0.062;
-const FACE_BLADE = 0.072;
 
 /** Metres of travel in which the head turns by one radian as it follows the arc. */
 const TURN_LENGTH = 1;
 
 /** Fixed number of midpoint steps from the mark to the ball: a count that varied with length would make jumps. */
 const STEPS = 12;
-
-/**
- * Momentum that the sheet of sand takes from the face, as a multiple of its own flux, and the depth of the edge past
- * which the sheet spills over the face instead of growing, m. Tuned to splash and to buried-ball distances.
- */
-const SHEET_DRAG = 3.05;
-const SPILL_DEPTH = 0.045;
 
 const STALL_SPEED = 1;
 const DEEPEST = 0.08;
@@ -49,11 +41,6 @@ export interface HeadState {
   stalled: boolean;
 }
 
-/** How far the leading edge rides above the lowest line of a sole that is `soleX` steep, m. */
-export function edgeRise(sole: number, soleX: number): number {
-  return 0.45 * sole * softPositive(soleX, 0.03);
-}
-
 /** Rates of change of a {@link HeadState} with the distance travelled. */
 export interface HeadRates {
   depth: number;
@@ -62,12 +49,13 @@ export interface HeadRates {
   swept: number;
 }
 
+/** Scratch of {@link rates}: nothing here runs twice at once, and heads are many. */
+const onSole: SoleLoad = { back: 0, up: 0, rise: 0 };
+const onFace: FaceLoad = { back: 0, up: 0 };
+
 /**
- * Derivatives of depth, speeds and swept area with the distance travelled.
- *
- * Sole: a cambered plate on a bed with strength, stiffness growing with depth and inertial drag (quasi-static
- * resistance plus a term in rho v^2, the form of granular impact laws after Katsuragi and Durian 2007).
- * Face: static passive resistance, and the momentum flux of the sheet of sand it turns aside.
+ * Derivatives of depth, speeds and swept area with the distance travelled: the loads on sole and face against the mass
+ * that drives the head, and the pull of the arc.
  *
  * @param out written
  */
@@ -80,57 +68,17 @@ export function rates(
   sand: Sand,
   out: HeadRates,
 ): void {
-  const { normals } = tool;
-  const { sole, camber } = tool.club;
-  const nx = normals.faceX - normals.faceZ * turned;
-  const nz = normals.faceZ + normals.faceX * turned;
-  const mx = normals.soleX - normals.soleZ * turned;
-  const speed2 = u * u + v * v;
-  const mu = sand.friction;
-
-  const rise = edgeRise(sole, mx);
-  const soleDepth = softPositive(depth + rise, 0.0012);
-  const immersion = soleDepth / (soleDepth + 0.35 * sole * softPositive(mx, 0.05) + 0.0015);
-  const cx = mx * (1 - camber * (1 - immersion));
-  const cz = Math.sqrt(Math.max(0, 1 - cx * cx));
-  const into = u * cx + v * cz;
-  const pressing = softPositive(into, 0.5);
-  const facing = into / Math.sqrt(into * into + 0.0144 * speed2);
-  const stress =
-    ((sand.strength * soleDepth) / (soleDepth + 0.003) + 0.7 * sand.stiffness * soleDepth) *
-      softPositive(facing, 0.1) +
-    sand.baseStiffness *
-      softPositive(soleDepth - sand.baseDepth, 0.0006) *
-      (0.15 + (0.85 * (1 + facing)) / 2) +
-    sand.soleDrag * sand.density * pressing * pressing;
-  const soleForce = stress * sole * SOLE_BLADE * immersion;
-  let back = soleForce * (cx + mu * cz);
-  let up = soleForce * (cz - mu * cx);
-
-  const faceDepth = softPositive(depth, 0.0012);
-  const intoFace = softPositive(u * nx - v * nz, 0.5);
-  const facingFace = intoFace / Math.sqrt(intoFace * intoFace + 0.0144 * speed2);
-  const faceForce =
-    ((0.5 * ((sand.strength * faceDepth) / (faceDepth + 0.003) + (sand.stiffness * faceDepth) / 2) +
-      (sand.baseStiffness * softPositive(faceDepth - sand.baseDepth, 0.001)) / 2) *
-      facingFace *
-      FACE_BLADE *
-      faceDepth) /
-    (nx + 0.12);
-  back += faceForce * (nx + mu * nz);
-  up -= faceForce * (nz - mu * nx);
-
-  const sheet = faceDepth / (1 + faceDepth / SPILL_DEPTH);
-  const flux = SHEET_DRAG * sand.faceDrag * sand.density * FACE_BLADE * sheet * u;
-  const held = sand.faceShear;
-  back += flux * u * (nx * nx + held * (1 - nx * nx));
-  up -= 0.4 * flux * (1 - held) * u * nx * nz;
-
-  const mass = tool.club.headMass + FOLLOWING_MASS;
+  const { normals, club } = tool;
+  const faceX = normals.faceX - normals.faceZ * turned;
+  const faceZ = normals.faceZ + normals.faceX * turned;
+  const soleX = normals.soleX - normals.soleZ * turned;
+  soleLoad(depth, u, v, soleX, club, sand, onSole);
+  faceLoad(depth, u, v, faceX, faceZ, sand, onFace);
+  const mass = club.headMass + FOLLOWING_MASS;
   out.depth = v / u;
-  out.forward = -back / (mass * u);
-  out.down = (-up / mass - speed2 / ARC_RADIUS) / u;
-  out.swept = softPositive(depth + rise / 2, 0.0008);
+  out.forward = -(onSole.back + onFace.back) / (mass * u);
+  out.down = (-(onSole.up + onFace.up) / mass - (u * u + v * v) / ARC_RADIUS) / u;
+  out.swept = softPositive(depth + onSole.rise / 2, 0.0008);
 }
 
 /** Scratch of {@link advance}: nothing here runs twice at once, and heads are many. */

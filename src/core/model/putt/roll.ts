@@ -10,7 +10,7 @@ import { clamp } from '@/core/ground/numeric/soft';
  * softness. Tuned: a putt crosses a pace of hardpan with little loss and is stopped within two by soft sand.
  */
 export function sandRollingDrag(sand: Sand): number {
-  const strength = sand.strength + 0.004 * sand.stiffness;
+  const strength = 0.25 * sand.strength + 0.004 * sand.stiffness;
   return clamp(1.2 + 2.6e5 / (strength + 2e4), 1.2, 14);
 }
 

@@ -12,7 +12,7 @@ const SHALLOW = softPositive(-FREE_BURIAL, 0.0015);
  * Share of the swept sand's mass that the ball has to carry along: sand just above it counts in full, more of it slides
  * aside. Tuned to distances of fried eggs, plugged and buried balls.
  */
-const CARRIED = 1.5;
+const CARRIED = 1.43;
 
 /**
  * What the sand above and before a sunken ball takes: the ball shares its momentum with the sand in its way,

@@ -9,18 +9,17 @@ import { noLaunch, type Launch } from './launch';
 /** Area of sand between face and ball that turns a clean strike into one through sand, m^2. Tuned. */
 const CLEAN_AREA = 14e-6;
 
-/** Thickness of the cushion in which the blow to the ball, and the spin, die away, m. Tuned. */
-const CUSHION_BLOW = 0.052;
+/** Thickness of the cushion in which spin dies away, m. Tuned. */
 const CUSHION_SPIN = 0.022;
 
 /** The wedge of sand that stands still on a laid-back face lowers the loft past this angle. Tuned. */
 const STAGNANT_FROM = (50 * Math.PI) / 180;
-const STAGNANT_SHARE = 0.45;
+const STAGNANT_SHARE = 0.43;
 /**
  * Share of the face's azimuth that sand between face and ball loses: the sheet of sand is carried along the path
  * of the head, not square to the face. Tuned to splash distances at 10 to 25 degrees open.
  */
-const SHEET_ALONG_PATH = 0.43;
+const SHEET_ALONG_PATH = 0.54;
 const LOFT_SOFTNESS = (4 * Math.PI) / 180;
 
 /**
@@ -28,7 +27,7 @@ const LOFT_SOFTNESS = (4 * Math.PI) / 180;
  * that the edge itself would meet above its bottom. Tuned to what plugged and buried balls do.
  */
 const DEEP_EDGE = 0.0165;
-const SAND_BELOW_EDGE = 0.75;
+const SAND_BELOW_EDGE = 1.18;
 
 const CLEAN_FRICTION = 0.3;
 
@@ -93,7 +92,7 @@ export function strikeBall(
   const past = clamp((2 * BALL_RADIUS - edge) / BALL_RADIUS, 0, 1);
   const normalSpeed =
     ((((1 + restitution) * headMass) / (headMass + BALL_MASS)) *
-      Math.exp(-over / CUSHION_BLOW) *
+      Math.exp(-over / sand.cushionDepth) *
       past *
       vn) /
     (1 + 0.05 * edgeLoss);
@@ -101,7 +100,7 @@ export function strikeBall(
   const rolling = 0.87 * slide;
   const sliding = 2.5 * CLEAN_FRICTION * normalSpeed;
   const rim = softMin(rolling, sliding, 0.075 * (rolling + sliding));
-  const cushionFade = Math.exp(-over / CUSHION_BLOW);
+  const cushionFade = Math.exp(-over / sand.cushionDepth);
   const sheared = sand.faceShear * slide * cushionFade;
   const tangent = clean * 0.4 * rim + sandy * sheared;
   const spin =

@@ -47,8 +47,7 @@ function splashOdds(
 
 /**
  * Each wedge in each sand through one splash on common swings: how often it is thin and heavy, and whether another bounce
- * would serve better by more than a tie. In soft sand the model finds little in it; coaches who feel more are not
- * contradicted by a tie.
+ * would serve better by more than a tie.
  */
 export function bounceFits(
   player: Player,

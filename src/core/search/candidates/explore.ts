@@ -26,7 +26,7 @@ const FIRST_PAST = 0.4;
 /** Survivors of a family's coarse pass. */
 const KEEP_EACH = 1;
 
-/** From this far on a ball that cannot reach the flag is still worth playing as far as it goes, m. */
+/** From this far on a ball that cannot reach the flag is still worth playing as far as it goes, m; a sunk one always is. */
 const LAY_UP_FROM = toMetres(60, 'yd');
 
 function reasonOf(result: Unsolved, shot: Shot): Obstacle {
@@ -63,7 +63,7 @@ export function coarse(family: Family, rater: Rater): { rated: Rated[]; reason: 
       const setup = setupOf(school, club, face, entry, shot);
       const exact = solveFor(setup, school, golfer, shot, FIRST_PAST);
       const result =
-        exact.state === 'cannot-reach' && shot.pin > LAY_UP_FROM
+        exact.state === 'cannot-reach' && (shot.pin > LAY_UP_FROM || school.kind === 'dig')
           ? longest(setup, school, golfer, shot)
           : exact;
       rater.flown += 8;

@@ -1,8 +1,7 @@
-import { quickQuestion } from './changes';
 import { borderBetween } from './border';
 import { FACTOR } from './factors';
 import type { Question } from '../calls/prescribe';
-import { leaders, sameCall, type Leader } from './quick';
+import { leaders, quickQuestion, sameCall, type Leader } from './quick';
 import { TIE_STROKES } from '../candidates/rank';
 
 /** A stretch of distances over which one call stands; null where nothing gets out. */
@@ -111,4 +110,21 @@ function* meanwhile<T>(looks: Generator<void, T>, bands: readonly Band[]): Gener
 
 function sameOrNone(a: Leader | null, b: Leader | null): boolean {
   return a === null || b === null ? a === b : sameCall(a, b);
+}
+
+/** Flags that are looked at round one: from this near, m, or just past the lip, to nearly twice as far; places to either side. */
+const NEAREST = 4.5;
+const PAST_LIP = 2;
+const FARTHEST = 1.8;
+const PLACES = 10;
+
+/** {@link bandsAlong} the distances that are worth a look from where the flag stands. */
+export function bandsRound(
+  question: Question,
+  called?: Pick<Leader, 'club' | 'kind'>,
+): Generator<Band[]> {
+  const { pin, lip } = question.shot;
+  const from = Math.min(pin - 0.5, Math.max(NEAREST, lip.distance + PAST_LIP));
+  const to = Math.max(from + 10, pin * FARTHEST);
+  return bandsAlong(question, from, to, PLACES, called);
 }

@@ -1,18 +1,19 @@
-import { sampleSwings } from '@/core/model/spread/swings';
 import type { Shot } from '@/core/ground/situation/shot';
-import { borderBetween } from './border';
-import { FACTOR, FACTORS, type Factor, type FactorName } from './factors';
-import { golferOf } from '@/core/model/golfer/golferOf';
+import { radians } from '@/core/ground/units/angle';
+import { bandsRound, type Band } from './bands';
+import { borderBetween, type Border } from './border';
+import { FACTOR, FACTORS, type FactorName, type Span } from './factors';
 import type { Question } from '../calls/prescribe';
-import { leaders, sameCall, type Leader, type QuickQuestion } from './quick';
-import { DEFAULT_CAUTION, TIE_STROKES } from '../candidates/rank';
+import { leaders, quickQuestion, sameCall, type Leader, type QuickQuestion } from './quick';
+import { TIE_STROKES } from '../candidates/rank';
 
-/** Swings that the scans share. */
-const SWINGS = 64;
+/** What is moved on its own: a factor of the situation, or the bounce of the club that is called. */
+export const MOVED = [...FACTORS, 'bounce'] as const;
+export type Moved = (typeof MOVED)[number];
 
-/** The value of a factor at which another call becomes clearly better, and that call. */
+/** The value of what is moved at which another call becomes clearly better, and that call. */
 export interface Change {
-  factor: FactorName;
+  factor: Moved;
   /** SI; the sand's firmness from 0 to 1. */
   value: number;
   direction: 'up' | 'down';
@@ -22,25 +23,18 @@ export interface Change {
   to: Leader | null;
 }
 
-/** A question made ready for scans of many shots. */
-export const quickQuestion = (question: Question): QuickQuestion => {
-  const golfer = golferOf(question.player);
-  return {
-    player: question.player,
-    golfer,
-    swings: sampleSwings(golfer.habits, SWINGS, question.seed),
-    caution: question.caution ?? DEFAULT_CAUTION,
-    schools: question.only?.length ? question.only : undefined,
-  };
-};
+/** One place of a scan: a question, and a shot to ask it of. */
+interface Place {
+  quick: QuickQuestion;
+  shot: Shot;
+}
 
 /**
- * The call that beats `current` in this shot by more than `margin`; undefined while none does, null when nothing gets
+ * The call that beats `current` at this place by more than `margin`; undefined while none does, null when nothing gets
  * out any more. Where nothing got out before, the first that does.
  */
 function usurper(
-  quick: QuickQuestion,
-  shot: Shot,
+  { quick, shot }: Place,
   current: Leader | null,
   margin: number,
 ): Leader | null | undefined {
@@ -55,29 +49,19 @@ function usurper(
 
 /** Looks outwards in steps, then halves the last step until the change is known well enough; yields before each look. */
 function* scan(
-  quick: QuickQuestion,
-  shot: Shot,
-  factor: Factor,
+  span: Span,
   from: number,
   sign: 1 | -1,
-  current: Leader | null,
-  margin: number,
-): Generator<void, Change | null> {
+  look: (value: number) => Leader | null | undefined,
+): Generator<void, Border<Leader | null> | null> {
   let inside = from;
-  for (const step of factor.steps) {
-    const at = Math.min(factor.high, Math.max(factor.low, from + sign * step));
+  for (const step of span.steps) {
+    const at = Math.min(span.high, Math.max(span.low, from + sign * step));
     if (at === inside) return null;
     yield;
-    const look = (value: number): Leader | null | undefined =>
-      usurper(quick, factor.set(shot, value), current, margin);
     const found = look(at);
-    if (found === undefined) {
-      inside = at;
-      continue;
-    }
-    const border = yield* borderBetween(inside, { at, found }, factor.fine, look);
-    const direction = sign > 0 ? 'up' : 'down';
-    return { factor: factor.name, value: border.at, direction, from: current, to: border.found };
+    if (found !== undefined) return yield* borderBetween(inside, { at, found }, span.fine, look);
+    inside = at;
   }
   return null;
 }
@@ -110,28 +94,96 @@ export function standpointOf(
   return { question, quick, firmness, current, margin };
 }
 
-/**
- * The nearest values of one factor, up and down, at which another club or kind of shot becomes better by more than a tie. Yields
- * before each look, so that whoever runs it may do something else, or stop.
- */
-export function* lookForChanges(
-  { question, quick, firmness, current, margin }: Standpoint,
-  name: FactorName,
-): Generator<void, Change[]> {
+/** What a scan moves: from where, how far, and the place at each value. */
+interface Mover {
+  span: Span;
+  from: number;
+  signs: readonly (1 | -1)[];
+  at: (value: number) => Place;
+}
+
+/** Bounces that clubs are made with, and how far they are moved, radians. */
+const BOUNCES: Span = {
+  low: 0,
+  high: radians(20),
+  steps: [radians(2.5), radians(5), radians(8), radians(12), radians(20)],
+  fine: radians(0.5),
+};
+
+/** Moves the bounce of the club that is called; null when no such club is called. */
+function bounceMover({ question, quick, current }: Standpoint): Mover | null {
+  const club = quick.player.bag.find(({ name }) => name === current?.club);
+  if (!club || club.type === 'putter') return null;
+  const withBounce = (bounce: number): QuickQuestion => ({
+    ...quick,
+    player: {
+      ...quick.player,
+      bag: quick.player.bag.map((each) => (each === club ? { ...club, bounce } : each)),
+    },
+  });
+  return {
+    span: BOUNCES,
+    from: club.bounce,
+    signs: [1, -1],
+    at: (value) => ({ quick: withBounce(value), shot: question.shot }),
+  };
+}
+
+function factorMover({ question, quick, firmness }: Standpoint, name: FactorName): Mover {
   const factor = FACTOR[name];
-  const from = factor.get(question.shot, firmness);
-  // Nobody asks what a better lie than the one in front of them would call for.
-  const signs = name === 'lie' ? ([1] as const) : ([1, -1] as const);
+  return {
+    span: factor,
+    from: factor.get(question.shot, firmness),
+    // Nobody asks what a better lie than the one in front of them would call for.
+    signs: name === 'lie' ? [1] : [1, -1],
+    at: (value) => ({ quick, shot: factor.set(question.shot, value) }),
+  };
+}
+
+/** Where the call that stands at a flag ends along the distance, as bands tell it. */
+export function changesAlong(bands: readonly Band[], pin: number): Change[] {
+  const at = bands.findIndex(({ from, to }) => from <= pin && pin <= to);
+  const here = bands[at];
+  if (!here) return [];
   const changes: Change[] = [];
-  for (const sign of signs) {
-    const change = yield* scan(quick, question.shot, factor, from, sign, current, margin);
-    if (change) changes.push(change);
+  const change = (direction: 'up' | 'down', value: number, to: Band | undefined): void => {
+    if (to) changes.push({ factor: 'distance', value, direction, from: here.best, to: to.best });
+  };
+  change('up', here.to, bands[at + 1]);
+  change('down', here.from, bands[at - 1]);
+  return changes;
+}
+
+function* lookAlong({ question, current }: Standpoint): Generator<void, Change[]> {
+  let bands: Band[] = [];
+  for (bands of bandsRound(question, current ?? undefined)) yield;
+  return changesAlong(bands, question.shot.pin);
+}
+
+/**
+ * The nearest values, up and down, at which another club or kind of shot becomes better by more than a tie, when one
+ * thing alone is moved. Along the distance they are the ends of the band at the flag. Yields before each look, so that
+ * whoever runs it may do something else, or stop.
+ */
+export function* lookForChanges(stand: Standpoint, name: Moved): Generator<void, Change[]> {
+  if (name === 'distance') return yield* lookAlong(stand);
+  const { current, margin } = stand;
+  const mover = name === 'bounce' ? bounceMover(stand) : factorMover(stand, name);
+  if (!mover) return [];
+  const look = (value: number): Leader | null | undefined =>
+    usurper(mover.at(value), current, margin);
+  const changes: Change[] = [];
+  for (const sign of mover.signs) {
+    const border = yield* scan(mover.span, mover.from, sign, look);
+    if (!border) continue;
+    const direction = sign > 0 ? 'up' : 'down';
+    changes.push({ factor: name, value: border.at, direction, from: current, to: border.found });
   }
   return changes;
 }
 
 /** {@link lookForChanges} without a stop. */
-export function changesIn(stand: Standpoint, name: FactorName): Change[] {
+export function changesIn(stand: Standpoint, name: Moved): Change[] {
   const looks = lookForChanges(stand, name);
   for (;;) {
     const look = looks.next();
@@ -139,12 +191,12 @@ export function changesIn(stand: Standpoint, name: FactorName): Change[] {
   }
 }
 
-/** When the answer changes: {@link changesIn} for every factor, found by bisection on common swings. */
+/** When the answer changes: {@link changesIn} for everything that is moved, found by halving on common swings. */
 export function changesWhen(
   question: Question,
   firmness: number,
   called?: Pick<Leader, 'club' | 'kind'>,
 ): Change[] {
   const stand = standpointOf(question, firmness, called);
-  return FACTORS.flatMap((name) => changesIn(stand, name));
+  return MOVED.flatMap((name) => changesIn(stand, name));
 }

@@ -9,15 +9,19 @@ export const FACTORS = ['lip', 'distance', 'sand', 'lie', 'slope', 'wind'] as co
 /** A quantity of the situation that may be moved on its own to see what it does. */
 export type FactorName = (typeof FACTORS)[number];
 
-/** How a factor is read, moved and bounded. Values are SI; firmness runs from 0 to 1. */
-export interface Factor {
-  name: FactorName;
+/** How far a quantity is moved when a change is looked for. */
+export interface Span {
   low: number;
   high: number;
-  /** Steps out from where it stands when a change is looked for. */
+  /** Steps out from where it stands. */
   steps: readonly number[];
   /** Precision to which a change is found. */
   fine: number;
+}
+
+/** How a factor is read, moved and bounded. Values are SI; firmness runs from 0 to 1. */
+export interface Factor extends Span {
+  name: FactorName;
   get: (shot: Shot, firmness: number) => number;
   set: (shot: Shot, value: number) => Shot;
 }

@@ -1,3 +1,7 @@
+import { golferOf } from '@/core/model/golfer/golferOf';
+import { sampleSwings } from '@/core/model/spread/swings';
+import type { Question } from '../calls/prescribe';
+import { DEFAULT_CAUTION } from '../candidates/rank';
 import type { Player } from '@/core/ground/player/player';
 import type { School } from '../schools/school';
 import type { Golfer } from '@/core/model/golfer/golfer';
@@ -17,8 +21,21 @@ export interface QuickQuestion {
   schools?: readonly string[] | undefined;
 }
 
+/** Swings that all looks share. */
 const SAMPLE = 64;
 const KEEP = 10;
+
+/** A question made ready for scans of many shots. */
+export const quickQuestion = (question: Question): QuickQuestion => {
+  const golfer = golferOf(question.player);
+  return {
+    player: question.player,
+    golfer,
+    swings: sampleSwings(golfer.habits, SAMPLE, question.seed),
+    caution: question.caution ?? DEFAULT_CAUTION,
+    schools: question.only?.length ? question.only : undefined,
+  };
+};
 
 /** What a call is known by when one asks whether it has changed: its club and its kind. */
 export interface Leader {

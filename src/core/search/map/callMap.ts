@@ -1,7 +1,6 @@
 import { FACTOR, type FactorName } from '../changes/factors';
 import type { Question } from '../calls/prescribe';
-import { quickQuestion } from '../changes/changes';
-import { leaders, type Leader } from '../changes/quick';
+import { quickQuestion, leaders, type Leader } from '../changes/quick';
 
 /** One axis of a call map. */
 export interface MapAxis {

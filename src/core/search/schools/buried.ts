@@ -1,10 +1,29 @@
+import { clamp } from '@/core/ground/numeric/soft';
+import type { Shot } from '@/core/ground/situation/shot';
 import { degrees } from '@/core/ground/units/angle';
 import { all, ballSunk, lofts, upSlope } from './conditions';
 import { SPLASH } from './greenside';
 import { rows, type School } from './school';
 
 /** Burial as a share of all the way down, for faces that go by depth. */
-const depthShare = (burial: number): number => Math.max(0, Math.min(1, (burial - 0.01) / 0.03));
+const depthShare = (burial: number): number => clamp((burial - 0.01) / 0.03, 0, 1);
+
+/** Strength from which sand counts as firm for a ball that is dug out, Pa. */
+const FIRM = 1e5;
+
+/** How much further back the mark goes in firm sand for a ball that is all the way down, m: the edge needs room to get under. */
+const ROOM_TO_DIG = 0.02;
+
+/** Marks between those for soft and those for firm sand, further back the deeper the ball sits in firm sand. */
+function marksFor(
+  { sand, burial }: Pick<Shot, 'sand' | 'burial'>,
+  firm: readonly number[],
+  soft: readonly number[],
+): number[] {
+  const share = clamp(sand.strength / FIRM, 0, 1);
+  const back = ROOM_TO_DIG * share * depthShare(burial);
+  return soft.map((mark, i) => mark + share * (firm[i]! - mark) + back);
+}
 
 const DIG: Omit<School, 'id' | 'name'> = {
   ...SPLASH,
@@ -13,7 +32,7 @@ const DIG: Omit<School, 'id' | 'name'> = {
   applies: ballSunk,
   clubs: lofts(44, 66),
   faceDeg: () => [0],
-  entry: ({ sand }) => (sand.strength > 4e4 ? [0.02, 0.03] : [0.03, 0.045]),
+  entry: (shot) => marksFor(shot, [0.02, 0.03], [0.03, 0.045]),
   fraction: [0.45, 1],
   feetWithPath: 0,
   mostAimDeg: 25,
@@ -41,7 +60,7 @@ export const BURIED_SCHOOLS: readonly School[] = rows(DIG, [
     name: 'square and steep, well behind, stay down',
     technique: 'chop',
     faceDeg: () => [0],
-    entry: ({ sand }) => (sand.strength > 4e4 ? [0.025, 0.035] : [0.035, 0.05]),
+    entry: (shot) => marksFor(shot, [0.025, 0.035], [0.035, 0.05]),
   },
   {
     id: 'graded',

@@ -28,12 +28,15 @@ export const ballClean: Condition = (shot) =>
 export const ballSunk: Condition = (shot) =>
   isSunk(shot.burial) ? null : 'For a ball that is half under or more; this one sits.';
 
-/** Sand that is firm, wet or thin, so that a club does not sink into it. */
+/** Strength from which sand counts as firm, Pa: half way from medium to firm. Sand over a near base counts whatever it is. */
+const FIRM_FROM = 1.8e5;
+
+/** How firm, wet or thin sand is, so that a club does not sink into it, Pa. */
 const firmness = ({ sand }: Shot): number =>
-  sand.strength + 0.004 * sand.stiffness + (sand.baseDepth < 0.03 ? 80e3 : 0);
+  sand.strength + 0.004 * sand.stiffness + (sand.baseDepth < 0.03 ? FIRM_FROM : 0);
 
 export const sandFirm: Condition = (shot) =>
-  firmness(shot) < 9e4 ? 'For firm, wet or thin sand; this sand takes a splash.' : null;
+  firmness(shot) < FIRM_FROM ? 'For firm, wet or thin sand; this sand takes a splash.' : null;
 
 export const upSlope: Condition = (shot) =>
   degrees(shot.along) < 4 ? 'For a ball on an up-slope.' : null;

@@ -1,3 +1,4 @@
+import type { Sand } from '@/core/ground/sand/presets';
 import type { Shot } from '@/core/ground/situation/shot';
 
 /* Rules and care in the words in which every page says them. They defer to the Rules in force and to licensed practice. */
@@ -29,12 +30,15 @@ export const ALWAYS: readonly string[] = [
   'Shade, water; out at the first thunder.',
 ];
 
+/** Sand that a club is stopped by: packed, or thin over a base. */
+export const isHard = (sand: Sand): boolean => sand.baseDepth < 0.03 || sand.strength > 2e5;
+
 /** Care that belongs to this sand and this lie. */
 export function careFor(shot: Shot): string[] {
   const care: string[] = [];
   if (shot.sand.strength < 1e4)
     care.push('Dry sand flies: cover the eyes when it is blown or splashed.');
-  if (shot.sand.baseDepth < 0.03 || shot.sand.strength > 1e5) {
+  if (isHard(shot.sand)) {
     care.push('Thin or packed sand: look for stones and roots before hitting down.');
   }
   if (shot.burial > 0.014) {

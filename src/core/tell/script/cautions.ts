@@ -1,4 +1,4 @@
-import { NOBODY_AHEAD } from './care';
+import { isHard, NOBODY_AHEAD } from './care';
 import { BODY_WORDS } from '../words/player';
 import type { BodyCaution } from '@/core/ground/player/player';
 import type { Call } from '@/core/search/calls/call';
@@ -20,7 +20,7 @@ const OFTEN_THIN = 0.05;
 export function cautionsFor(call: Call, body: readonly BodyCaution[]): string[] {
   const { shot, setup, kind } = call;
   const cautions: string[] = [];
-  const hard = shot.sand.baseDepth < 0.03 || shot.sand.strength > 1e5;
+  const hard = isHard(shot.sand);
   const down = kind === 'dig' || setup.technique === 'thud';
   if (kind !== 'putt') {
     cautions.push(
@@ -29,7 +29,7 @@ export function cautionsFor(call: Call, body: readonly BodyCaution[]): string[] 
         : `${NOBODY_AHEAD}; the group stays behind the line.`,
     );
   }
-  if (kind === 'dig' || hard) {
+  if (kind === 'dig' || (hard && kind !== 'putt')) {
     cautions.push(
       'Hard on wrists, elbows and back: start at half effort, few repetitions, none with a fresh injury.',
     );

@@ -25,7 +25,7 @@ const MEASURED_WELL = 5;
 
 /** Context that turns a call into what is told of it. */
 export interface Telling {
-  player: Pick<Player, 'handed' | 'cautions' | 'learnt'>;
+  player: Pick<Player, 'handed' | 'bag' | 'cautions' | 'learnt'>;
   units: UnitSystem;
   seed: number;
 }
@@ -66,7 +66,12 @@ function callEntry(
     finish: call.school.finish,
     predicted: predictedEntry(prediction),
     odds: oddsEntry(odds),
-    why: reasonsFor(call, prediction, golfer, units, seed, rank > MEASURED_WELL),
+    why: reasonsFor(
+      call,
+      prediction,
+      { golfer, bag: player.bag, units, seed },
+      rank > MEASURED_WELL,
+    ),
     script,
     say: plainScript(script),
     cautions: cautionsFor(call, player.cautions ?? []),

@@ -7,10 +7,12 @@ import { nearestLie, sitsDown } from '@/core/ground/sand/lie';
 import { presetSand } from '@/core/ground/sand/presets';
 import { oddsOf } from '@/core/model/shot/odds';
 import { play, readyFor } from '@/core/model/shot/play';
+import type { Club } from '@/core/ground/club/club';
+import { TIE_STROKES } from '@/core/search/candidates/rank';
 import type { Golfer } from '@/core/model/golfer/golfer';
 import type { Shot } from '@/core/ground/situation/shot';
-import { AS_MEANT } from '@/core/model/swing/swingError';
-import { degrees } from '@/core/ground/units/angle';
+import { AS_MEANT, type SwingError } from '@/core/model/swing/swingError';
+import { degrees, radians } from '@/core/ground/units/angle';
 import { fromMetres, toMetres } from '@/core/ground/units/length';
 import { plainNumber, sayLength } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
@@ -31,16 +33,17 @@ export interface Reason {
 const SAMPLE = 128;
 const BRIEF_SAMPLE = 16;
 
+const MEDIUM = presetSand('medium');
+
 /** The situation with one factor at its neutral value; null where it stands there already. */
 const NEUTRAL: Record<string, (shot: Shot) => Shot | null> = {
   lip: (shot) => (shot.lip.height > 0.05 ? { ...shot, lip: { ...shot.lip, height: 0 } } : null),
   lie: (shot) => (sitsDown(shot.burial) ? { ...shot, burial: 0.003 } : null),
   sand: (shot) => {
-    const medium = presetSand('medium');
-    const same = Object.entries(medium).every(
-      ([key, value]) => shot.sand[key as keyof typeof medium] === value,
+    const same = Object.entries(MEDIUM).every(
+      ([key, value]) => shot.sand[key as keyof typeof MEDIUM] === value,
     );
-    return same ? null : { ...shot, sand: medium };
+    return same ? null : { ...shot, sand: MEDIUM };
   },
   slope: (shot) => (Math.abs(shot.along) > 0.017 ? { ...shot, along: 0 } : null),
   'side-slope': (shot) => (Math.abs(shot.across) > 0.017 ? { ...shot, across: 0 } : null),
@@ -56,17 +59,24 @@ const NEUTRAL: Record<string, (shot: Shot) => Shot | null> = {
     shot.beyond !== 'rough' && shot.beyond !== 'fringe' ? { ...shot, beyond: 'rough' } : null,
 };
 
-/** Strokes of the same club in the same school in another shot; null when it cannot be solved there. */
-function strokesIn(
+/** What a call's strokes are measured with: whose, and on which swings. */
+interface Measure {
+  golfer: Golfer;
+  swings: readonly SwingError[];
+}
+
+/** Strokes of a call in another shot, or with another club, in the same school; null when it cannot be solved there. */
+function strokesWith(
   call: Call,
-  golfer: Golfer,
-  shot: Shot,
-  swings: ReturnType<typeof sampleSwings>,
+  { golfer, swings }: Measure,
+  change: { shot?: Shot; club?: Club },
 ): number | null {
   const school = schoolById(call.school.id);
   if (!school) return null;
+  const shot = change.shot ?? call.shot;
+  const setup = change.club ? { ...call.setup, club: change.club } : call.setup;
   const past = call.meant.x - call.shot.pin;
-  const solved = solveFor(call.setup, school, golfer, shot, past);
+  const solved = solveFor(setup, school, golfer, shot, past);
   if (solved.state !== 'solved') return null;
   return oddsOf(solved.setup, golfer, shot, solved.aim, swings).strokes;
 }
@@ -95,7 +105,7 @@ function factWords(factor: string, call: Call, prediction: Prediction, units: Un
     case 'lie':
       return `The ball sits ${LIE_WORDS[nearestLie(shot.burial)].sits}. Against a clean one that`;
     case 'sand':
-      return `${shot.sand.soleDrag > 1.1 ? 'Firmer' : shot.sand.baseDepth < 0.03 ? 'Thinner' : 'Softer'} than medium sand: that`;
+      return `${shot.sand.strength > MEDIUM.strength ? 'Firmer' : shot.sand.baseDepth < 0.03 ? 'Thinner' : 'Softer'} than medium sand: that`;
     case 'slope':
       return shot.along > 0
         ? `The ${deg(shot.along)} up-slope adds height and takes distance and run; it`
@@ -123,17 +133,58 @@ function heavyMiss(call: Call, golfer: Golfer): Finish {
   return play(readyFor(call.setup, golfer, call.shot), error, call.aim).finish;
 }
 
-/** What the sole does, and what the usual heavy miss keeps. */
-function soleReason(call: Call, prediction: Prediction, golfer: Golfer, units: UnitSystem): Reason {
-  const heavy = heavyMiss(call, golfer);
+/** The bounce that a sole is held against, radians: a middling one. */
+const USUAL_BOUNCE = radians(10);
+
+/** A sole that differs from another by less than this is the same to a coach, radians. */
+const SAME_SOLE = radians(2.5);
+
+/** The wedge of the bag nearest in loft whose sole is another one. */
+function otherSole(club: Club, bag: readonly Club[]): Club | null {
+  const others = bag.filter(
+    (each) =>
+      each.type === 'wedge' &&
+      each.name !== club.name &&
+      Math.abs(each.bounce - club.bounce) > SAME_SOLE,
+  );
+  const apart = (each: Club): number => Math.abs(each.loft - club.loft);
+  return others.reduce<Club | null>((a, b) => (a && apart(a) <= apart(b) ? a : b), null);
+}
+
+/** What the sole does, what the usual heavy miss keeps, what it costs against a middling one, and another of the bag. */
+function soleReason(
+  call: Call,
+  prediction: Prediction,
+  measure: Measure,
+  here: number | null,
+  bag: readonly Club[],
+  units: UnitSystem,
+): Reason {
+  const { club } = call.setup;
+  const heavy = heavyMiss(call, measure.golfer);
   const kept = Math.round((100 * heavy.carry) / Math.max(0.01, prediction.carry));
-  const bounce = degrees(call.setup.club.bounce).toFixed(0);
+  const bounce = degrees(club.bounce).toFixed(0);
   const work = degrees(prediction.effectiveBounce).toFixed(0);
-  return {
-    factor: 'sole',
-    text: `${bounce}° of bounce is ${work}° at work: the usual heavy miss still carries ${distanceWords(heavy.carry, units)}, ${kept}\u00a0% of what is meant.`,
-    strokes: 0,
+  const sentences = [
+    `${bounce}° of bounce is ${work}° at work: the usual heavy miss still carries ${distanceWords(heavy.carry, units)}, ${kept}\u00a0% of what is meant.`,
+  ];
+  const against = (other: Club): number | null => {
+    const there = here === null ? null : strokesWith(call, measure, { club: other });
+    return here === null || there === null ? null : here - there;
   };
+  let strokes = 0;
+  if (Math.abs(club.bounce - USUAL_BOUNCE) > radians(0.5)) {
+    strokes = against({ ...club, bounce: USUAL_BOUNCE }) ?? 0;
+    sentences.push(`Against 10° of bounce that ${verb(strokes)} ${costWords(strokes)} here.`);
+  }
+  const other = otherSole(club, bag);
+  const worse = other && against(other);
+  if (other && worse !== null && Math.abs(worse) >= TIE_STROKES) {
+    sentences.push(
+      `The ${other.name}, with ${degrees(other.bounce).toFixed(0)}°, played the same way ${worse < 0 ? 'costs' : 'saves'} ${costWords(worse)}.`,
+    );
+  }
+  return { factor: 'sole', text: sentences.join(' '), strokes };
 }
 
 function swingReason(call: Call, prediction: Prediction, units: UnitSystem): Reason {
@@ -145,29 +196,36 @@ function swingReason(call: Call, prediction: Prediction, units: UnitSystem): Rea
   return { factor: 'distance', text, strokes: 0 };
 }
 
+/** Whose call it is, and how it is told. */
+export interface Asking {
+  golfer: Golfer;
+  /** The clubs that the player has with them. */
+  bag: readonly Club[];
+  units: UnitSystem;
+  seed: number;
+}
+
 /**
  * Why a call stands where it does, from the model itself: what each factor that is not neutral costs this club in this
  * school, measured on common swings, the dearest first; then the sole and the swing.
  *
- * @param seed of the sample
  * @param brief a coarser measure, for calls far down the list
  */
 export function reasonsFor(
   call: Call,
   prediction: Prediction,
-  golfer: Golfer,
-  units: UnitSystem,
-  seed: number,
+  { golfer, bag, units, seed }: Asking,
   brief = false,
 ): Reason[] {
   const reasons: Reason[] = [];
-  if (call.toward === 0) {
-    const swings = sampleSwings(golfer.habits, brief ? BRIEF_SAMPLE : SAMPLE, seed);
-    const here = strokesIn(call, golfer, call.shot, swings);
+  const swings = sampleSwings(golfer.habits, brief ? BRIEF_SAMPLE : SAMPLE, seed);
+  const measure: Measure = { golfer, swings };
+  const here = call.toward === 0 ? strokesWith(call, measure, {}) : null;
+  if (here !== null) {
     for (const [factor, neutral] of Object.entries(NEUTRAL)) {
       const shot = neutral(call.shot);
-      const there = shot && here !== null ? strokesIn(call, golfer, shot, swings) : null;
-      if (here === null || there === null) continue;
+      const there = shot && strokesWith(call, measure, { shot });
+      if (there === null) continue;
       const strokes = here - there;
       const facts = factWords(factor, call, prediction, units);
       reasons.push({ factor, text: `${facts} ${verb(strokes)} ${costWords(strokes)}.`, strokes });
@@ -175,7 +233,7 @@ export function reasonsFor(
     reasons.sort((a, b) => Math.abs(b.strokes) - Math.abs(a.strokes));
   }
   if (prediction.carry > 0 && call.kind !== 'pick' && call.kind !== 'chip') {
-    reasons.push(soleReason(call, prediction, golfer, units));
+    reasons.push(soleReason(call, prediction, measure, here, bag, units));
   }
   reasons.push(swingReason(call, prediction, units));
   if (call.odds.thin >= 0.05) {

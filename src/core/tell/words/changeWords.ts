@@ -44,9 +44,17 @@ export const leaderWords = (leader: Leader | null): string =>
   leader ? `${leader.club} ${KIND_WORDS[leader.kind].done}` : 'nothing at the flag';
 
 /** When the call changes, as one clause: "the lip passes 6.5 ft". */
-export function changeWords({ factor, value, direction }: Change, units: UnitSystem): string {
-  const said = factorValueWords(factor, value, units);
+export function changeWords(change: Change, units: UnitSystem): string {
+  const { factor, value, direction } = change;
   const up = direction === 'up';
+  if (factor === 'bounce') {
+    const deg = degrees(value);
+    const club = change.from?.club ?? 'club';
+    return up
+      ? `the ${club} has ${Math.ceil(deg)}° of bounce or more`
+      : `the ${club} has under ${Math.floor(deg) + 1}° of bounce`;
+  }
+  const said = factorValueWords(factor, value, units);
   switch (factor) {
     case 'lip':
       return `the lip ${up ? 'passes' : 'is under'} ${said}`;

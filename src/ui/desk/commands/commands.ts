@@ -61,6 +61,14 @@ export function deskCommands(hands: DeskHands): Command[] {
       act: () => hands.look((now) => ({ ...now, miss: null })),
     },
     {
+      name: 'How deep each sole rides here',
+      group: 'Drawing',
+      key: 'u',
+      words: ['bounce', 'wedges', 'soles'],
+      sheet: { does: 'how deep the sole of each wedge rides here' },
+      act: () => hands.look((now) => ({ ...now, from: 'side', soles: !now.soles })),
+    },
+    {
       name: 'Take the last change back',
       group: 'Do',
       key: 'mod+z',

@@ -1,8 +1,8 @@
 'use client';
 
-import type { ChangeEntry } from '@/core/tell/answer/changes';
+import { changeEntry, type ChangeEntry } from '@/core/tell/answer/changes';
 import type { Band } from '@/core/search/changes/bands';
-import { FACTORS } from '@/core/search/changes/factors';
+import { changesAlong, MOVED } from '@/core/search/changes/changes';
 import type { Leader } from '@/core/search/changes/quick';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { useTask } from '../../engine/useTask';
@@ -26,27 +26,34 @@ export function useChanges(
   situation: object,
   units: UnitSystem,
   called: Pick<Leader, 'club' | 'kind'> | null,
+  /** Ball to the flag, m. */
+  pin: number,
 ): Changes {
   const from = called && { club: called.club, kind: called.kind };
   const { status, value, failure } = useTask<Pick<Changes, 'entries' | 'bands'>>(
     from && JSON.stringify([situation, units, from]),
     async ({ engine, signal, show }) => {
       const wanted = { signal, priority: PRIORITY };
-      const byFactor: ChangeEntry[][] = FACTORS.map(() => []);
+      const byMoved: ChangeEntry[][] = MOVED.map(() => []);
       let bands: readonly Band[] = [];
-      const found = () => ({ entries: byFactor.flat(), bands });
+      const found = () => ({ entries: byMoved.flat(), bands });
+      const grown = (next: readonly Band[]): void => {
+        bands = next;
+        const ends = changesAlong(next, pin).map((change) => changeEntry(change, units));
+        byMoved[MOVED.indexOf('distance')] = ends;
+        show(found());
+      };
       const along = engine.run('bands', [situation, from!], {
         ...wanted,
-        show: (grown) => {
-          bands = grown as Band[];
-          show(found());
-        },
+        show: (next) => grown(next as Band[]),
       });
-      const changes = FACTORS.map(async (factor, i) => {
-        byFactor[i] = await engine.run('changes', [situation, units, from!, factor], wanted);
+      const changes = MOVED.map(async (moved, i) => {
+        // The ends of the band at the flag say it of the distance: one look, one answer.
+        if (moved === 'distance') return grown(await along);
+        byMoved[i] = await engine.run('changes', [situation, units, from!, moved], wanted);
         show(found());
       });
-      [bands] = await Promise.all([along, ...changes]);
+      await Promise.all(changes);
       return found();
     },
     PAUSE_MS,

@@ -7,10 +7,11 @@ import { MISSES, type MissName } from '@/core/model/shot/misses';
 import { save, svgText } from '../../kit/files';
 import type { SectionView } from './scale';
 
-/** From where the shot is looked at, and the miss that is drawn until another is chosen. */
+/** From where the shot is looked at, the miss that is drawn until another is chosen, and whether soles are compared. */
 export interface Look {
   from: 'side' | 'above';
   miss: MissName | null;
+  soles: boolean;
 }
 
 interface DrawingBarProps {
@@ -68,6 +69,17 @@ export function DrawingBar(props: DrawingBarProps) {
           {MISS_WORDS[miss]}
         </button>
       ))}
+      {look.from === 'side' && (
+        <button
+          type="button"
+          aria-pressed={look.soles}
+          aria-keyshortcuts="u"
+          onClick={() => onLook({ ...look, soles: !look.soles })}
+          className={`${BUTTON} ml-2 border-l border-hairline pl-3 aria-pressed:bg-flag-wash aria-pressed:text-on-flag`}
+        >
+          Soles
+        </button>
+      )}
       <p role="status" className="min-w-0 grow px-2 max-lg:order-last max-lg:w-full lg:truncate">
         {said}
       </p>

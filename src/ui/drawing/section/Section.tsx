@@ -1,8 +1,10 @@
 'use client';
 
 import { useEffect, useRef, useState } from 'react';
+import type { Club } from '@/core/ground/club/club';
 import { missPicture } from '@/core/tell/picture/missPicture';
 import type { CallPicture } from '@/core/tell/picture/picture';
+import { soleRides } from '@/core/tell/picture/soleRides';
 import { densityQuantile } from '@/core/ground/numeric/density';
 import type { Hand } from '@/core/ground/player/player';
 import type { Band } from '@/core/search/changes/bands';
@@ -20,6 +22,7 @@ import { atTheFlag } from '../ranked';
 import { extentOf, SectionDrawing } from './SectionDrawing';
 import { sectionScale, type SectionExtent } from './scale';
 import { sectionText } from './sectionText';
+import { soleText } from './SoleInset';
 import { useSectionView } from './useSectionView';
 
 interface SectionProps {
@@ -27,6 +30,8 @@ interface SectionProps {
   pictures: readonly (CallPicture | null)[];
   golfer: Golfer | null;
   handed: Hand;
+  /** The player's clubs, for comparing their soles. */
+  bag: readonly Club[];
   /** Names of the clubs drawn, for the text that stands in for the drawing. */
   clubs: readonly string[];
   bands: readonly Band[];
@@ -43,7 +48,7 @@ interface SectionProps {
 
 /** The shot drawn, from the side with handles or from above, with its misses, and the bar that changes the view. */
 export function Section(props: SectionProps) {
-  const { shot, pictures: drawn, golfer, handed, clubs, bands, units, busy, onFields } = props;
+  const { shot, pictures: drawn, golfer, handed, bag, clubs, bands, units, busy, onFields } = props;
   const { look, onLook, onHeld } = props;
   const mirrored = handed === 'left';
   const ranked = atTheFlag(drawn);
@@ -69,6 +74,8 @@ export function Section(props: SectionProps) {
     wanted && golfer && told
       ? missPicture(wanted, told.picture.plan, golfer, shot, { units, handed })
       : null;
+  const rides =
+    look.soles && golfer && told ? soleRides(told.picture.plan.setup, golfer, shot, bag) : null;
   const ridgeSaid =
     shown !== null && told
       ? `${clubs[told.rank]}: eight in ten stop between ${sayLength(densityQuantile(told.picture.ridge, 0.1), 'ground', units)} and ${sayLength(densityQuantile(told.picture.ridge, 0.9), 'ground', units)}.`
@@ -139,6 +146,7 @@ export function Section(props: SectionProps) {
                 onShown={setShown}
                 miss={miss}
                 inset={size.width >= 900}
+                rides={rides}
               />
               <Handles
                 shot={shot}
@@ -183,7 +191,12 @@ export function Section(props: SectionProps) {
               y: scale.z(shot.lip.height / 2),
             }),
         }}
-        said={miss?.text ?? (wanted && told ? 'There is no such miss here.' : ridgeSaid)}
+        said={
+          miss?.text ??
+          (wanted && told
+            ? 'There is no such miss here.'
+            : (ridgeSaid ?? (rides && soleText(rides))))
+        }
         onTry={setTried}
         svg={svg}
       />

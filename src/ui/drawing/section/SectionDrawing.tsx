@@ -1,5 +1,6 @@
 import type { FlightPicture } from '@/core/tell/picture/flightPicture';
 import type { CallPicture } from '@/core/tell/picture/picture';
+import type { SoleRide } from '@/core/tell/picture/soleRides';
 import { BALL_RADIUS } from '@/core/ground/ball/ball';
 import type { Band } from '@/core/search/changes/bands';
 import type { Shot } from '@/core/ground/situation/shot';
@@ -12,6 +13,7 @@ import { Ticks } from '../Ticks';
 import { Ridges } from './Ridges';
 import type { Ranked } from '../ranked';
 import { INSET, SandInset } from './SandInset';
+import { SoleInset } from './SoleInset';
 import type { SectionExtent, SectionScale } from './scale';
 
 interface SectionDrawingProps {
@@ -27,6 +29,8 @@ interface SectionDrawingProps {
   onShown?: (rank: number | null) => void;
   miss?: FlightPicture | null;
   inset?: boolean;
+  /** How the soles of the player's wedges ride here, when they are compared. */
+  rides?: readonly SoleRide[] | null;
 }
 
 /** What a section must show: the first calls' flights and finishes, and the shot's own places. */
@@ -44,7 +48,7 @@ export function extentOf(shot: Shot, pictures: readonly CallPicture[]): SectionE
 
 /** Side view of a shot: sand, lip, green, flights of the calls, where balls finish, and the head in the sand. */
 export function SectionDrawing(props: SectionDrawingProps) {
-  const { shot, ranked, units, size, scale, plain, bands, miss = null, inset } = props;
+  const { shot, ranked, units, size, scale, plain, bands, miss = null, inset, rides } = props;
   const { shown = null, onShown } = props;
   const mirrored = scale.forward === -1;
   const first = ranked.find(({ rank }) => rank === 0)?.picture;
@@ -83,12 +87,21 @@ export function SectionDrawing(props: SectionDrawingProps) {
       />
       {bands && <Bands scale={scale} bands={bands} pin={shot.pin} height={size.height} />}
       <Ticks scale={scale} height={size.height} width={size.width} units={units} />
-      {inset && told && (
+      {(inset || rides) && told && (
         <g
           transform={`translate(${mirrored ? 8 : size.width - INSET.width - 8} 8)`}
           pointerEvents="none"
         >
-          <SandInset picture={told} sand={shot.sand} burial={shot.burial} mirrored={mirrored} />
+          {rides && rides.length > 0 ? (
+            <SoleInset
+              rides={rides}
+              called={told.plan.setup.club.name}
+              sand={shot.sand}
+              mirrored={mirrored}
+            />
+          ) : (
+            <SandInset picture={told} sand={shot.sand} burial={shot.burial} mirrored={mirrored} />
+          )}
         </g>
       )}
     </>

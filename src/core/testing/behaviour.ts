@@ -1,0 +1,10 @@
+/** A statement of coaches with a number: what is wanted, and what the model gives. */
+export interface Behaviour {
+  name: string;
+  /** Lowest and highest value wanted, in `unit`. */
+  wanted: readonly [number, number];
+  unit: string;
+  got: () => number;
+  /** Why the model stands outside what is wanted, where it does. */
+  excuse?: string;
+}

@@ -1,0 +1,115 @@
+import { line } from 'd3-shape';
+import { profileOf, type ProfilePoint } from '@/core/ground/club/profile';
+import type { Sand } from '@/core/ground/sand/presets';
+import { degrees } from '@/core/ground/units/angle';
+import type { SoleRide } from '@/core/tell/picture/soleRides';
+import { sandLook } from '../sandLook';
+import { INSET } from './SandInset';
+
+interface SoleInsetProps {
+  rides: readonly SoleRide[];
+  /** Name of the club that is called. */
+  called: string;
+  sand: Sand;
+  mirrored: boolean;
+}
+
+const PER_METRE = 1000;
+const SURFACE = 62;
+
+/** A depth as it is said: whole millimetres below the sand, or over it. */
+export const depthWords = (depth: number): string => {
+  const mm = Math.round(depth * 1000);
+  return mm < 0 ? `${-mm} over` : String(mm);
+};
+
+/** The wedges of a bag side by side in the sand at hand, under the ball: as meant, and from a mark 2 cm further back. */
+export function SoleInset({ rides, called, sand, mirrored }: SoleInsetProps) {
+  const look = sandLook(sand);
+  const width = INSET.width / Math.max(1, rides.length);
+  const shape = line<ProfilePoint>()
+    .x(({ x }) => x * PER_METRE)
+    .y(({ z }) => -z * PER_METRE);
+  return (
+    <g>
+      <rect width={INSET.width} height={INSET.height} fill="var(--paper)" />
+      <clipPath id="soles">
+        <rect width={INSET.width} height={INSET.height - 20} />
+      </clipPath>
+      <g clipPath="url(#soles)">
+        <rect y={SURFACE} width={INSET.width} height={INSET.height} fill="var(--sand)" />
+        {look.dark > 0 && (
+          <rect
+            y={SURFACE}
+            width={INSET.width}
+            height={INSET.height}
+            fill="var(--sand-grain)"
+            fillOpacity={look.dark}
+          />
+        )}
+        {rides.map(({ club, held, meant, heavy }, i) => {
+          const { outline, sole } = profileOf(club, held);
+          const middle = width * (i + 0.5) + 8;
+          const first = club.name === called;
+          const ink = first ? 'var(--call-1)' : 'var(--ink)';
+          return (
+            <g key={club.name}>
+              <g transform={mirrored ? `translate(${2 * middle - 16} 0) scale(-1 1)` : undefined}>
+                <g transform={`translate(${middle} ${SURFACE + heavy * PER_METRE})`}>
+                  <path
+                    d={shape(sole) ?? ''}
+                    fill="none"
+                    stroke={ink}
+                    strokeWidth="1.6"
+                    strokeDasharray="3 3"
+                  />
+                </g>
+                <g transform={`translate(${middle} ${SURFACE + meant * PER_METRE})`}>
+                  <path
+                    d={`${shape(outline) ?? ''}Z`}
+                    fill={ink}
+                    fillOpacity={first ? 0.5 : 0.12}
+                    stroke={ink}
+                    strokeWidth="1.3"
+                  />
+                  <path d={shape(sole) ?? ''} fill="none" stroke={ink} strokeWidth="2.4" />
+                </g>
+              </g>
+            </g>
+          );
+        })}
+      </g>
+      {rides.map(({ club, meant, heavy }, i) => (
+        <g key={club.name} textAnchor="middle" fill="var(--ink)">
+          <text
+            x={width * (i + 0.5)}
+            y="15"
+            fontSize="13"
+            fontWeight={club.name === called ? 700 : 400}
+          >
+            {club.name} · {degrees(club.bounce).toFixed(0)}°
+          </text>
+          <text x={width * (i + 0.5)} y={INSET.height - 6} fontSize="12">
+            {depthWords(meant)} | {depthWords(heavy)}
+          </text>
+        </g>
+      ))}
+      <rect
+        width={INSET.width}
+        height={INSET.height}
+        fill="none"
+        stroke="var(--hairline)"
+        strokeWidth="1.5"
+      />
+    </g>
+  );
+}
+
+/** The same in words. */
+export function soleText(rides: readonly SoleRide[]): string {
+  if (rides.length === 0) return 'No sole goes through the sand here.';
+  const each = rides.map(
+    ({ club, meant, heavy }) => `${club.name} ${depthWords(meant)}, heavy ${depthWords(heavy)}`,
+  );
+  return `Leading edge under the ball, mm deep: ${each.join('; ')}.`;
+}
