@@ -28,7 +28,7 @@ interface DrawingBarProps {
 const ZOOM_STEP = 1.5;
 
 const BUTTON =
-  'grid h-11 min-w-11 place-items-center rounded px-2 hover:bg-paper disabled:opacity-45';
+  'grid h-11 min-w-11 shrink-0 place-items-center rounded px-2 hover:bg-paper disabled:opacity-45';
 
 /** Under the drawing: side or above, the misses, what the one looked at does, zoom, stretch and saving. */
 export function DrawingBar(props: DrawingBarProps) {
@@ -50,7 +50,7 @@ export function DrawingBar(props: DrawingBarProps) {
           {from === 'side' ? 'Side' : 'Above'}
         </button>
       ))}
-      <span className="ml-2 border-l border-hairline pl-3 text-ink-soft max-sm:sr-only">
+      <span className="ml-2 shrink-0 border-l border-hairline pl-3 text-ink-soft max-sm:sr-only">
         A miss:
       </span>
       {MISSES.map((miss, i) => (
@@ -75,7 +75,7 @@ export function DrawingBar(props: DrawingBarProps) {
           aria-pressed={look.soles}
           aria-keyshortcuts="u"
           onClick={() => onLook({ ...look, soles: !look.soles })}
-          className={`${BUTTON} ml-2 border-l border-hairline pl-3 aria-pressed:bg-flag-wash aria-pressed:text-on-flag`}
+          className={`${BUTTON} ml-2 aria-pressed:bg-flag-wash aria-pressed:text-on-flag`}
         >
           Soles
         </button>

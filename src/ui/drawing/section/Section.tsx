@@ -22,7 +22,7 @@ import { atTheFlag } from '../ranked';
 import { extentOf, SectionDrawing } from './SectionDrawing';
 import { sectionScale, type SectionExtent } from './scale';
 import { sectionText } from './sectionText';
-import { soleText } from './SoleInset';
+import { SOLE_LEGEND, soleText } from './SoleInset';
 import { useSectionView } from './useSectionView';
 
 interface SectionProps {
@@ -122,7 +122,7 @@ export function Section(props: SectionProps) {
           width={size.width}
           height={size.height}
           role="group"
-          aria-label={`${sectionText(shot, pictures, clubs, units)}${look.from === 'above' ? ' Seen from above.' : ''}`}
+          aria-label={`${sectionText(shot, pictures, clubs, units)}${look.from === 'above' ? ' Seen from above.' : ''}${rides ? ` ${soleText(rides)}` : ''}`}
           className={`absolute inset-0 transition-opacity ${busy ? 'opacity-80' : ''} ${view.zoom > 1 ? 'touch-none' : ''}`}
         >
           {look.from === 'side' ? (
@@ -195,7 +195,7 @@ export function Section(props: SectionProps) {
           miss?.text ??
           (wanted && told
             ? 'There is no such miss here.'
-            : (ridgeSaid ?? (rides && soleText(rides))))
+            : (ridgeSaid ?? (rides && (rides.length > 0 ? SOLE_LEGEND : soleText(rides)))))
         }
         onTry={setTried}
         svg={svg}

@@ -14,8 +14,11 @@ interface SoleInsetProps {
   mirrored: boolean;
 }
 
-const PER_METRE = 1000;
-const SURFACE = 62;
+const PER_METRE = 1700;
+const SURFACE = 68;
+
+/** Behind the leading edge, m: where a sole is in the middle of its column. */
+const MIDDLE = 0.009;
 
 /** A depth as it is said: whole millimetres below the sand, or over it. */
 export const depthWords = (depth: number): string => {
@@ -34,7 +37,7 @@ export function SoleInset({ rides, called, sand, mirrored }: SoleInsetProps) {
     <g>
       <rect width={INSET.width} height={INSET.height} fill="var(--paper)" />
       <clipPath id="soles">
-        <rect width={INSET.width} height={INSET.height - 20} />
+        <rect y="22" width={INSET.width} height={INSET.height - 44} />
       </clipPath>
       <g clipPath="url(#soles)">
         <rect y={SURFACE} width={INSET.width} height={INSET.height} fill="var(--sand)" />
@@ -49,19 +52,26 @@ export function SoleInset({ rides, called, sand, mirrored }: SoleInsetProps) {
         )}
         {rides.map(({ club, held, meant, heavy }, i) => {
           const { outline, sole } = profileOf(club, held);
-          const middle = width * (i + 0.5) + 8;
+          const middle = width * (i + 0.5) + MIDDLE * PER_METRE;
           const first = club.name === called;
           const ink = first ? 'var(--call-1)' : 'var(--ink)';
           return (
-            <g key={club.name}>
-              <g transform={mirrored ? `translate(${2 * middle - 16} 0) scale(-1 1)` : undefined}>
+            <g key={club.name} clipPath={`url(#sole-${i})`}>
+              <clipPath id={`sole-${i}`}>
+                <rect x={width * i + 1} width={width - 2} height={INSET.height} />
+              </clipPath>
+              <g
+                transform={
+                  mirrored ? `translate(${2 * width * (i + 0.5)} 0) scale(-1 1)` : undefined
+                }
+              >
                 <g transform={`translate(${middle} ${SURFACE + heavy * PER_METRE})`}>
                   <path
                     d={shape(sole) ?? ''}
                     fill="none"
                     stroke={ink}
-                    strokeWidth="1.6"
-                    strokeDasharray="3 3"
+                    strokeWidth="2"
+                    strokeDasharray="4 3"
                   />
                 </g>
                 <g transform={`translate(${middle} ${SURFACE + meant * PER_METRE})`}>
@@ -105,7 +115,10 @@ export function SoleInset({ rides, called, sand, mirrored }: SoleInsetProps) {
   );
 }
 
-/** The same in words. */
+/** What the figures under the soles are. */
+export const SOLE_LEGEND = 'Edge under the ball, mm deep: as meant | 2 cm heavy.';
+
+/** The same in words, for whoever cannot see it. */
 export function soleText(rides: readonly SoleRide[]): string {
   if (rides.length === 0) return 'No sole goes through the sand here.';
   const each = rides.map(
