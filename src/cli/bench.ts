@@ -5,7 +5,7 @@ import { sheetFor } from '@/core/tell/answer/answer';
 import { fly, type FlightStart } from '@/core/model/flight/fly';
 import { NO_WIND } from '@/core/ground/situation/wind';
 import { median } from '@/core/ground/numeric/order';
-import { headAtMark, passToBall, rates, type SandTool } from '@/core/model/passage/passage';
+import { headAtMark, passToBall, rates, sandTool } from '@/core/model/passage/passage';
 import { presetSand } from '@/core/ground/sand/presets';
 import { arcThrough } from '@/core/ground/arc/arc';
 import { radians } from '@/core/ground/units/angle';
@@ -42,10 +42,10 @@ function line(name: string, value: string, note = ''): void {
 const SAND = presetSand('medium');
 const ARC = arcThrough(0.051, radians(11.5));
 const HEAD_SPEED = 22;
-const TOOL: SandTool = {
-  normals: headNormals(CLUB_56, { opening: radians(15), handleLowered: 0, shaftLean: 0 }),
-  club: CLUB_56,
-};
+const TOOL = sandTool(
+  headNormals(CLUB_56, { opening: radians(15), handleLowered: 0, shaftLean: 0 }),
+  CLUB_56,
+);
 
 const START: FlightStart = { vx: 8.4, vy: -0.6, vz: 9.4, wx: 9, wy: -190, wz: 14 };
 

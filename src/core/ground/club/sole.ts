@@ -40,3 +40,38 @@ export function lowestHang({ sole, camber }: Pick<Club, 'sole' | 'camber'>, x: n
   const u = bulge > 0 ? clamp(0.5 + x / bulge, 0, 1) : x > 0 ? 1 : 0;
   return sole * (u * x + bulgeAt(camber, u) * z);
 }
+
+/** Where along a sole its load is taken, from leading edge (0) to trailing edge (1): Gauss-Legendre, three points. */
+const PLACES = [0.112701665379258, 0.5, 0.887298334620742] as const;
+const WEIGHTS = [5 / 18, 8 / 18, 5 / 18] as const;
+
+/** A part of a sole, with what of its geometry does not change as the head moves. */
+export interface SolePart {
+  /** Share of the sole that it stands for, and its width, m. */
+  share: number;
+  width: number;
+  /** Width of the sole in front of it, and bulge of the sole at it, m. */
+  behind: number;
+  bulge: number;
+  /** Cosine and sine of its tilt against the chord. */
+  level: number;
+  steep: number;
+}
+
+/** A sole in parts, from leading to trailing edge. */
+export type SoleShape = readonly SolePart[];
+
+/** The parts that a sole's load is summed over. */
+export const soleShape = ({ sole, camber }: Pick<Club, 'sole' | 'camber'>): SoleShape =>
+  PLACES.map((place, i) => {
+    const tilt = tiltAt(camber, place);
+    const level = 1 / Math.hypot(1, tilt);
+    return {
+      share: WEIGHTS[i]!,
+      width: WEIGHTS[i]! * sole,
+      behind: sole * place,
+      bulge: sole * bulgeAt(camber, place),
+      level,
+      steep: tilt * level,
+    };
+  });

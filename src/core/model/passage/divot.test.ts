@@ -3,11 +3,11 @@ import { arcThrough } from '@/core/ground/arc/arc';
 import { CLUB_56 } from '@/core/testing/fixtures';
 import { radians } from '@/core/ground/units/angle';
 import { divotOf } from './divot';
-import { passToBall } from './passage';
+import { passToBall, sandTool } from './passage';
 import { presetSand } from '@/core/ground/sand/presets';
 
 const normals = headNormals(CLUB_56, { opening: radians(15), handleLowered: 0, shaftLean: 0 });
-const tool = { normals, club: CLUB_56 };
+const tool = sandTool(normals, CLUB_56);
 const arc = arcThrough(0.05, radians(11.5));
 
 test('a splash in medium sand leaves a shallow mark and comes out of it', () => {

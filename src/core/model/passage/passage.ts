@@ -1,5 +1,6 @@
 import type { Club } from '@/core/ground/club/club';
 import type { HeadNormals } from '@/core/ground/club/geometry';
+import { soleShape, type SoleShape } from '@/core/ground/club/sole';
 import { clamp, softPositive } from '@/core/ground/numeric/soft';
 import { ARC_RADIUS, type SwingArc } from '@/core/ground/arc/arc';
 import type { Sand } from '@/core/ground/sand/presets';
@@ -13,7 +14,7 @@ const FOLLOWING_MASS = 0.04;
 const TURN_LENGTH = 1;
 
 /** Fixed number of midpoint steps from the mark to the ball: a count that varied with length would make jumps. */
-const STEPS = 12;
+const STEPS = 8;
 
 const STALL_SPEED = 1;
 const DEEPEST = 0.08;
@@ -23,7 +24,15 @@ export interface SandTool {
   normals: HeadNormals;
   /** The club's sole, m wide, how round it is, and its head's mass, kg. */
   club: Pick<Club, 'sole' | 'camber' | 'headMass'>;
+  shape: SoleShape;
 }
+
+/** A club as the sand meets it, held so. The shape of its sole may be handed over by whoever swings it often. */
+export const sandTool = (
+  normals: HeadNormals,
+  club: SandTool['club'],
+  shape: SoleShape = soleShape(club),
+): SandTool => ({ normals, club, shape });
 
 /** The head as it moves through the sand. */
 export interface HeadState {
@@ -68,11 +77,11 @@ export function rates(
   sand: Sand,
   out: HeadRates,
 ): void {
-  const { normals, club } = tool;
+  const { normals, club, shape } = tool;
   const faceX = normals.faceX - normals.faceZ * turned;
   const faceZ = normals.faceZ + normals.faceX * turned;
   const soleX = normals.soleX - normals.soleZ * turned;
-  soleLoad(depth, u, v, soleX, club, sand, onSole);
+  soleLoad(depth, u, v, soleX, shape, sand, onSole);
   faceLoad(depth, u, v, faceX, faceZ, sand, onFace);
   const mass = club.headMass + FOLLOWING_MASS;
   out.depth = v / u;

@@ -1,14 +1,9 @@
-import type { Club } from '@/core/ground/club/club';
-import { bulgeAt, tiltAt } from '@/core/ground/club/sole';
+import type { SoleShape } from '@/core/ground/club/sole';
 import { softPositive } from '@/core/ground/numeric/soft';
 import type { Sand } from '@/core/ground/sand/presets';
 
 /** Length of the sole from heel to toe that meets the sand, m. Middling of the trade. */
 const BLADE = 0.062;
-
-/** Where along the sole its load is taken, from leading edge (0) to trailing edge (1): Gauss-Legendre, three points. */
-const PLACES = [0.112701665379258, 0.5, 0.887298334620742] as const;
-const WEIGHTS = [5 / 18, 8 / 18, 5 / 18] as const;
 
 /** Depth by which sand bears half of what it will at speed, m: a few grains. */
 const GRAINS = 0.00137;
@@ -48,37 +43,35 @@ export function soleLoad(
   u: number,
   v: number,
   soleX: number,
-  { sole, camber }: Pick<Club, 'sole' | 'camber'>,
+  shape: SoleShape,
   sand: Sand,
   out: SoleLoad,
 ): void {
-  const speed2 = u * u + v * v;
+  const drag = 0.0144 * (u * u + v * v);
   const soleZ = Math.sqrt(Math.max(0, 1 - soleX * soleX));
   let back = 0;
   let up = 0;
   let rise = 0;
-  for (let i = 0; i < PLACES.length; i++) {
-    const place = PLACES[i]!;
-    const weight = WEIGHTS[i]!;
-    const tilt = tiltAt(camber, place);
-    const along = 1 / Math.sqrt(1 + tilt * tilt);
-    const nx = (soleX + tilt * soleZ) * along;
-    const nz = (soleZ - tilt * soleX) * along;
-    const hang = sole * (place * soleX + bulgeAt(camber, place) * soleZ);
-    rise += weight * hang;
+  for (let i = 0; i < shape.length; i++) {
+    const { share, width, behind, bulge, level, steep } = shape[i]!;
+    const nx = soleX * level + soleZ * steep;
+    const nz = soleZ * level - soleX * steep;
+    const hang = behind * soleX + bulge * soleZ;
+    rise += share * hang;
     const d = softPositive(depth + hang, 0.0012);
     const into = u * nx + v * nz;
     const pressing = softPositive(into, 0.5);
-    const facing = into / Math.sqrt(into * into + 0.0144 * speed2);
+    const facing = into / Math.sqrt(into * into + drag);
+    const towards = softPositive(facing, 0.1);
     const strength = (sand.strength * d) / (d + STRENGTH_DEPTH);
     const stress =
-      (strength + 0.7 * sand.stiffness * d) * softPositive(facing, 0.1) +
-      REBOUND * strength * softPositive(-facing, 0.1) +
+      (strength + 0.7 * sand.stiffness * d) * towards +
+      REBOUND * strength * (towards - facing) +
       sand.baseStiffness *
         softPositive(d - sand.baseDepth, 0.0006) *
         (0.15 + (0.85 * (1 + facing)) / 2) +
       sand.soleDrag * sand.density * pressing * pressing;
-    const force = (weight * stress * sole * BLADE * d) / (d + GRAINS);
+    const force = (stress * width * BLADE * d) / (d + GRAINS);
     back += force * (nx + sand.friction * nz);
     up += force * (nz - sand.friction * nx);
   }

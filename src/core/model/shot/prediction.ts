@@ -1,6 +1,7 @@
 import { effectiveBounce, effectiveLoft, headNormals } from '@/core/ground/club/geometry';
 import { grassCarry, lengthFactor } from '../golfer/headSpeed';
 import { puttFinish, FASTEST_PUTT } from '../putt/putt';
+import { sandTool } from '../passage/passage';
 import { divotOf, type Divot } from '../passage/divot';
 import type { Finish } from '../flight/finish';
 import { speedWith, type Golfer } from '../golfer/golfer';
@@ -72,6 +73,6 @@ export function predict(setup: Setup, golfer: Golfer, shot: Shot, meant: Finish)
     effectiveBounce: effectiveBounce(normals),
     attack: delivery.attack,
     grassCarry: grassCarry(setup.club, speed, golfer.skill),
-    divot: divotOf(arc, speed, { normals, club: setup.club }, shot.sand),
+    divot: divotOf(arc, speed, sandTool(normals, setup.club), shot.sand),
   };
 }

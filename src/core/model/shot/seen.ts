@@ -1,5 +1,6 @@
 import { headNormals } from '@/core/ground/club/geometry';
 import { lengthFactor } from '../golfer/headSpeed';
+import { sandTool } from '../passage/passage';
 import { divotOf } from '../passage/divot';
 import { headAtMark } from '../passage/passage';
 import { visibleEdge } from '@/core/ground/arc/arc';
@@ -30,7 +31,7 @@ export function depthOf(setup: Setup, golfer: Golfer, shot: Shot, error: SwingEr
   const { club, gripDown, fraction } = setup;
   const speed = speedWith(golfer, club) * lengthFactor(club, gripDown) * fraction * error.speed;
   const normals = headNormals(club, holdOf(setup, shot), error.face);
-  return divotOf(arcWith(deliveryOf(setup, shot), error), speed, { normals, club }, shot.sand)
+  return divotOf(arcWith(deliveryOf(setup, shot), error), speed, sandTool(normals, club), shot.sand)
     .depth;
 }
 

@@ -1,9 +1,10 @@
 import type { SwingError } from '../swing/swingError';
 import { headNormals, type Hold } from '@/core/ground/club/geometry';
+import { soleShape, type SoleShape } from '@/core/ground/club/sole';
 import { softPositive } from '@/core/ground/numeric/soft';
 import { lengthFactor } from '../golfer/headSpeed';
 import type { Bed } from '@/core/ground/sand/bed';
-import { passToBall, type HeadState } from '../passage/passage';
+import { passToBall, sandTool, type HeadState } from '../passage/passage';
 import { strikeBall } from '../strike/contact';
 import type { Launch } from '../strike/launch';
 import { onSlope } from '../strike/slope';
@@ -28,6 +29,8 @@ export interface Intent {
   bed: Bed;
   delivery: Delivery;
   hold: Hold;
+  /** The sole of the club, in parts. */
+  shape: SoleShape;
   /** Head speed as meant, m/s. */
   speed: number;
 }
@@ -39,6 +42,7 @@ export function intentOf(setup: Setup, headSpeed: number, bed: Bed): Intent {
     bed,
     delivery: deliveryOf(setup, bed),
     hold: holdOf(setup, bed),
+    shape: soleShape(setup.club),
     speed:
       headSpeed * lengthFactor(setup.club, setup.gripDown) * setup.fraction * slopeSpeed(bed.along),
   };
@@ -60,11 +64,11 @@ export const arcWith = (delivery: Delivery, error: SwingError): SwingArc =>
  * @param error the errors of this swing
  */
 export function swingWith(intent: Intent, error: SwingError): Strike {
-  const { delivery, hold, bed, setup } = intent;
+  const { delivery, hold, bed, setup, shape } = intent;
   const normals = headNormals(setup.club, hold, error.face);
   const arc = arcWith(delivery, error);
   const speed = Math.max(intent.speed * error.speed, 1.01);
-  const head = passToBall(arc, speed, { normals, club: setup.club }, bed.sand);
+  const head = passToBall(arc, speed, sandTool(normals, setup.club, shape), bed.sand);
   const launch = strikeBall(head, normals, bed.sand, bed.burial, setup.club.headMass);
   onSlope(launch, bed);
   return { head, launch };
