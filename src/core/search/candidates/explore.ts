@@ -51,8 +51,12 @@ function standsTo(solved: Solved, school: School, shot: Shot): boolean {
   return true;
 }
 
-/** A family's solved set-ups rated coarsely, best first, or why there is none. */
-export function coarse(family: Family, rater: Rater): { rated: Rated[]; reason: Obstacle | null } {
+/** A family's solved set-ups rated on `count` swings, best first, or why there is none. */
+export function coarse(
+  family: Family,
+  rater: Rater,
+  count = COARSE,
+): { rated: Rated[]; reason: Obstacle | null } {
   const { club, school, faces, entries } = family;
   const { golfer, shot } = rater;
   const rated: Rated[] = [];
@@ -73,7 +77,7 @@ export function coarse(family: Family, rater: Rater): { rated: Rated[]; reason: 
           reason = { state: 'aim', aimDeg, most: school.mostAimDeg };
           continue;
         }
-        rated.push(rate(rater, result, school, COARSE));
+        rated.push(rate(rater, result, school, count));
       } else if (result.finish.x > furthest && rated.length === 0) {
         furthest = result.finish.x;
         reason = reasonOf(result, shot);

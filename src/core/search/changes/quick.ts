@@ -23,7 +23,6 @@ export interface QuickQuestion {
 
 /** Swings that all looks share. */
 const SAMPLE = 64;
-const KEEP = 10;
 
 /** A question made ready for scans of many shots. */
 export const quickQuestion = (question: Question): QuickQuestion => {
@@ -69,23 +68,72 @@ const leaderOf = (rated: Rated, shot: Shot): Leader => ({
   score: rated.score,
 });
 
+/** Swings of the first pass, and of the second. */
+const FIRST = 8;
+const SECOND = 16;
+
+/** How many of the best go on from the first pass and from the second; the best of every club and kind go on besides. */
+const GO_ON = 12;
+const LEAD = 8;
+const KEYS = 6;
+
+/** A family with its middle face only, and with the other faces that a look tries. */
+function parted(family: Family): { first: Family; rest: Family | null } {
+  const [face, ...others] = thinned(family).faces;
+  const narrowed = { ...family, entries: family.entries.slice(0, 1) };
+  return {
+    first: { ...narrowed, faces: [face!] },
+    rest:
+      others.length > 0 && family.school.solves !== 'face' ? { ...narrowed, faces: others } : null,
+  };
+}
+
 /**
  * The calls that lead in a shot, the best of each club and kind, best first: a search with fewer set-ups and swings,
- * for scans of many shots. Empty when nothing gets out.
+ * for scans of many shots. Every family is tried with one face on few swings; the best of each club and kind go on to
+ * their other faces and to all swings. Empty when nothing gets out.
  */
 export function leaders(question: QuickQuestion, shot: Shot): Leader[] {
   const { player, golfer, swings, caution, schools } = question;
   const rater: Rater = { golfer, shot, swings, caution, flown: 0 };
   const { families } = familiesFor(player, shot, schools);
-  const rated = families.flatMap((family) => coarse(thinned(family), rater).rated.slice(0, 1));
+  const keyOf = ({ rated }: { rated: Rated }): string => key(leaderOf(rated, shot));
+  const first = families
+    .flatMap((family) => {
+      const { first: one, rest } = parted(family);
+      const [rated] = coarse(one, rater, FIRST).rated;
+      return rated ? [{ rated, rest }] : [];
+    })
+    .sort((a, b) => byScore(a.rated, b.rated));
+  const second = leadingAndBest(first, GO_ON, KEYS, keyOf)
+    .map(({ rated, rest }) => ({
+      rated: [
+        rate(rater, rated, rated.school, SECOND),
+        ...(rest ? coarse(rest, rater, SECOND).rated : []),
+      ].sort(byScore)[0]!,
+    }))
+    .sort((a, b) => byScore(a.rated, b.rated));
   const seen = new Map<string, Leader>();
-  rated
-    .sort(byScore)
-    .slice(0, KEEP)
-    .map((each) => leaderOf(rate(rater, each, each.school, SAMPLE), shot))
+  leadingAndBest(second, LEAD, KEYS, keyOf)
+    .map(({ rated }) => leaderOf(rate(rater, rated, rated.school, SAMPLE), shot))
     .sort(byScore)
     .forEach((leader) => {
       if (!seen.has(key(leader))) seen.set(key(leader), leader);
     });
   return [...seen.values()];
+}
+
+/** The first `count` of a sorted list, and the best of each of the first `keys` keys in it. */
+function leadingAndBest<T>(
+  sorted: readonly T[],
+  count: number,
+  keys: number,
+  keyOf: (each: T) => string,
+): T[] {
+  const seen = new Set<string>();
+  return sorted.filter((each, i) => {
+    const fresh = !seen.has(keyOf(each)) && seen.size < keys;
+    if (fresh) seen.add(keyOf(each));
+    return fresh || i < count;
+  });
 }

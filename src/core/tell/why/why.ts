@@ -81,6 +81,14 @@ function strokesWith(
   return oddsOf(solved.setup, golfer, shot, solved.aim, swings).strokes;
 }
 
+/** Strokes of a call over the first swings of the sample that it was rated on; null for one that is not at the flag. */
+function strokesOf({ odds, toward }: Call, count: number): number | null {
+  if (toward !== 0 || odds.each.length < count) return null;
+  let sum = 0;
+  for (let i = 0; i < count; i++) sum += odds.each[i]!;
+  return sum / count;
+}
+
 /** What a factor's cost is called. */
 function costWords(strokes: number): string {
   if (Math.abs(strokes) < 0.02) return 'next to nothing';
@@ -220,7 +228,8 @@ export function reasonsFor(
   const reasons: Reason[] = [];
   const swings = sampleSwings(golfer.habits, brief ? BRIEF_SAMPLE : SAMPLE, seed);
   const measure: Measure = { golfer, swings };
-  const here = call.toward === 0 ? strokesWith(call, measure, {}) : null;
+  // The same swings as the search's own: samples of one seed begin alike.
+  const here = strokesOf(call, swings.length);
   if (here !== null) {
     for (const [factor, neutral] of Object.entries(NEUTRAL)) {
       const shot = neutral(call.shot);
@@ -233,7 +242,7 @@ export function reasonsFor(
     reasons.sort((a, b) => Math.abs(b.strokes) - Math.abs(a.strokes));
   }
   if (prediction.carry > 0 && call.kind !== 'pick' && call.kind !== 'chip') {
-    reasons.push(soleReason(call, prediction, measure, here, bag, units));
+    reasons.push(soleReason(call, prediction, measure, here, brief ? [] : bag, units));
   }
   reasons.push(swingReason(call, prediction, units));
   if (call.odds.thin >= 0.05) {
