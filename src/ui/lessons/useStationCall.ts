@@ -2,6 +2,7 @@
 
 import type { DrawnCall } from '@/core/tell/answer/answer';
 import type { UnitSystem } from '@/core/ground/units/system';
+import { answered } from '../engine/answered';
 import { useTask } from '../engine/useTask';
 
 /** The best call at the flag that strikes a ball, for a situation. `none` where the bag has none. */
@@ -12,7 +13,7 @@ export function useStationCall(
   const { status, value, failure } = useTask<DrawnCall | null>(
     JSON.stringify([situation, units]),
     async ({ engine, signal }) =>
-      (await engine.run('answer', [situation, units], { signal, priority: 1 })).flag,
+      (await answered(engine, situation, units, { signal, priority: 1 })).flag,
   );
   return {
     found: value,

@@ -3,7 +3,7 @@ import { bandsRound, type Band } from '@/core/search/changes/bands';
 import { lookForChanges, standpointOf, type Moved } from '@/core/search/changes/changes';
 import type { Leader } from '@/core/search/changes/quick';
 import { mapCells, type MapAxis, type MapCell } from '@/core/search/map/callMap';
-import { answer } from '@/core/tell/answer/answer';
+import { answerFrom, answerPart, type TimedPart } from '@/core/tell/answer/answer';
 import { changeEntry, type ChangeEntry } from '@/core/tell/answer/changes';
 import { simulate } from '@/core/tell/answer/simulation';
 import { readSituation } from '@/core/tell/format/situation';
@@ -11,14 +11,20 @@ import type { Job } from './job';
 
 /* Calls, and the scans of many shots round one. */
 
+const clock = (): number => performance.now();
+
 /** A call by what it is known by. */
 type Called = Pick<Leader, 'club' | 'kind'>;
 
 const SHOW_EVERY_MS = 250;
 
 export const callTasks = {
-  answer: (_: Job, input: unknown, units: UnitSystem) =>
-    answer(input, units, () => performance.now()),
+  /** One part of the search for a call sheet; the parts go side by side. */
+  answerPart: (_: Job, input: unknown, part: number) => answerPart(input, part, clock),
+
+  /** The call sheet, once all parts are there. */
+  answerFrom: (_: Job, input: unknown, units: UnitSystem, parts: readonly TimedPart[]) =>
+    answerFrom(input, units, parts, clock),
 
   simulate: (_: Job, input: unknown) => simulate(input),
 

@@ -26,6 +26,6 @@ test('what was stopped under one number does not stop the next', async () => {
 });
 
 test('faulty input comes out as its faults', async () => {
-  const answered = await thread.run(3, 'answer', [{}, 'yards'], () => undefined);
+  const answered = await thread.run(3, 'answerPart', [{}, 0], () => undefined);
   expect('faults' in answered && answered.faults.map(({ path }) => path)).toContain('player');
 });

@@ -1,6 +1,6 @@
 import { borderBetween } from './border';
 import { FACTOR } from './factors';
-import type { Question } from '../calls/prescribe';
+import type { Question } from '../calls/question';
 import { leaders, quickQuestion, sameCall, type Leader } from './quick';
 import { TIE_STROKES } from '../candidates/rank';
 

@@ -2,7 +2,8 @@ import { readFileSync } from 'node:fs';
 import { readSituation } from '@/core/tell/format/situation';
 import { changeWords } from '@/core/tell/words/changeWords';
 import { radians } from '@/core/ground/units/angle';
-import { prescribe, type Question } from '../calls/prescribe';
+import { prescribe } from '../calls/prescribe';
+import type { Question } from '../calls/question';
 import { changesIn, standpointOf } from './changes';
 import { leaders, quickQuestion, sameCall } from './quick';
 

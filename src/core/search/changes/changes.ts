@@ -3,7 +3,7 @@ import { radians } from '@/core/ground/units/angle';
 import { bandsRound, type Band } from './bands';
 import { borderBetween, type Border } from './border';
 import { FACTOR, FACTORS, type FactorName, type Span } from './factors';
-import type { Question } from '../calls/prescribe';
+import type { Question } from '../calls/question';
 import { leaders, quickQuestion, sameCall, type Leader, type QuickQuestion } from './quick';
 import { TIE_STROKES } from '../candidates/rank';
 

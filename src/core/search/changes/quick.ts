@@ -1,6 +1,6 @@
 import { golferOf } from '@/core/model/golfer/golferOf';
 import { sampleSwings } from '@/core/model/spread/swings';
-import type { Question } from '../calls/prescribe';
+import type { Question } from '../calls/question';
 import { DEFAULT_CAUTION } from '../candidates/rank';
 import type { Player } from '@/core/ground/player/player';
 import type { School } from '../schools/school';

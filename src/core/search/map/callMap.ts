@@ -1,5 +1,5 @@
 import { FACTOR, type FactorName } from '../changes/factors';
-import type { Question } from '../calls/prescribe';
+import type { Question } from '../calls/question';
 import { quickQuestion, leaders, type Leader } from '../changes/quick';
 
 /** One axis of a call map. */

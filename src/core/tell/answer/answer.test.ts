@@ -1,7 +1,8 @@
 import { readFileSync } from 'node:fs';
 import { readSituation } from '../format/situation';
 import { aShot } from '@/core/testing/fixtures';
-import { answer } from './answer';
+import { PARTS } from '@/core/search/calls/part';
+import { answer, answerFrom, answerPart } from './answer';
 import { changeEntries } from './changes';
 import { follow } from '../picture/follow';
 
@@ -47,4 +48,12 @@ test('changes are told from the call that stands', () => {
     expect(from).toMatch(new RegExp(`^${told.sheet.calls[0]!.club} `));
     expect(text.endsWith(`: ${to}`)).toBe(true);
   }
+});
+
+test('parts that were searched apart come to the same answer, also after a way between threads', () => {
+  const situation = read('greenside');
+  const still = (): number => 0;
+  const parts = Array.from({ length: PARTS }, (_, part) => answerPart(situation, part, still));
+  expect(answerFrom(situation, 'yards', structuredClone(parts), still)).toEqual(told);
+  expect(() => answerFrom(situation, 'yards', parts.slice(1), still)).toThrow(/1 parts, not 2/);
 });

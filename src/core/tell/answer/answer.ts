@@ -7,7 +7,8 @@ import {
   type Told,
 } from '../sheet/callSheet';
 import { readSituation, type Reading } from '../format/situation';
-import { prescribe, type Prescription } from '@/core/search/calls/prescribe';
+import { searchPart, type Part } from '@/core/search/calls/part';
+import { prescribe, prescribedFrom, type Prescription } from '@/core/search/calls/prescribe';
 import type { Golfer } from '@/core/model/golfer/golfer';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { pictureOf, type CallPicture } from '../picture/picture';
@@ -30,22 +31,65 @@ export interface Answer {
 /** Calls drawn at the desk. */
 const DRAWN = 3;
 
+/** A part of the search, and how long it took. */
+export interface TimedPart {
+  part: Part;
+  elapsedMs: number;
+}
+
+/** Works out one part of the search for a situation from outside. @throws FaultyInput when it is not usable */
+export function answerPart(input: unknown, part: number, clock: () => number): TimedPart {
+  const { question } = readSituation(input);
+  const start = clock();
+  return { part: searchPart(question, part), elapsedMs: clock() - start };
+}
+
+/** Sheet, prescription and calls as told. */
+interface Sheeted {
+  sheet: CallSheet;
+  prescription: Prescription;
+  told: Told[];
+}
+
+/** Tells a prescription that took so long to find. */
+function sheetOf(
+  { question, notes }: Reading,
+  prescription: Prescription,
+  units: UnitSystem,
+  searchedMs: number,
+  clock: () => number,
+): Sheeted {
+  const start = clock();
+  const telling = { player: question.player, units, seed: question.seed };
+  const told = toldCalls(prescription, telling);
+  const elapsedMs = searchedMs + clock() - start;
+  return {
+    sheet: callSheet(prescription, told, telling, { notes, elapsedMs }),
+    prescription,
+    told,
+  };
+}
+
 /**
  * The call sheet of a reading, with its calls as they were found and told.
  *
  * @param clock milliseconds now: `elapsed_ms` is the time of the search and of the telling, not of reading the input
  */
-export function sheetFor(
-  { question, notes }: Reading,
-  units: UnitSystem,
-  clock: () => number,
-): { sheet: CallSheet; prescription: Prescription; told: Told[] } {
+export function sheetFor(reading: Reading, units: UnitSystem, clock: () => number): Sheeted {
   const start = clock();
-  const prescription = prescribe(question);
-  const telling = { player: question.player, units, seed: question.seed };
-  const told = toldCalls(prescription, telling);
-  const sheet = callSheet(prescription, told, telling, { notes, elapsedMs: clock() - start });
-  return { sheet, prescription, told };
+  const prescription = prescribe(reading.question);
+  return sheetOf(reading, prescription, units, clock() - start, clock);
+}
+
+/** A sheet with its pictures. */
+function drawn({ question }: Reading, { sheet, prescription, told }: Sheeted): Answer {
+  const { golfer } = prescription;
+  const draw = ({ struck }: Told): CallPicture | null =>
+    struck && pictureOf(struck, golfer, question.player.handed);
+  const pictures = told.slice(0, DRAWN).map(draw);
+  const at = told.findIndex(({ entry }) => atFlag(entry));
+  const picture = at < 0 ? null : (pictures[at] ?? draw(told[at]!));
+  return { sheet, pictures, flag: picture && { call: told[at]!.entry, picture }, golfer };
 }
 
 /**
@@ -58,13 +102,21 @@ export function sheetFor(
  */
 export function answer(input: unknown, units: UnitSystem, clock: () => number): Answer {
   const reading = readSituation(input);
-  const { sheet, prescription, told } = sheetFor(reading, units, clock);
-  const { golfer } = prescription;
-  const { handed } = reading.question.player;
-  const draw = ({ struck }: Told): CallPicture | null =>
-    struck && pictureOf(struck, golfer, handed);
-  const pictures = told.slice(0, DRAWN).map(draw);
-  const at = told.findIndex(({ entry }) => atFlag(entry));
-  const picture = at < 0 ? null : (pictures[at] ?? draw(told[at]!));
-  return { sheet, pictures, flag: picture && { call: told[at]!.entry, picture }, golfer };
+  return drawn(reading, sheetFor(reading, units, clock));
+}
+
+/** {@link answer} from the parts of the search, which were worked out elsewhere, side by side. */
+export function answerFrom(
+  input: unknown,
+  units: UnitSystem,
+  parts: readonly TimedPart[],
+  clock: () => number,
+): Answer {
+  const reading = readSituation(input);
+  const prescription = prescribedFrom(
+    reading.question,
+    parts.map(({ part }) => part),
+  );
+  const searchedMs = Math.max(...parts.map(({ elapsedMs }) => elapsedMs));
+  return drawn(reading, sheetOf(reading, prescription, units, searchedMs, clock));
 }

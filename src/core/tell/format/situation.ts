@@ -1,6 +1,6 @@
 import type { Shot } from '@/core/ground/situation/shot';
 import { bagWarnings } from '@/core/model/golfer/bagWarnings';
-import type { Question } from '@/core/search/calls/prescribe';
+import type { Question } from '@/core/search/calls/question';
 import { SCHOOL_IDS } from '@/core/search/schools/schools';
 import { check, FaultyInput, type Fault } from './fault';
 import {

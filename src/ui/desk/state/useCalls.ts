@@ -3,6 +3,7 @@
 import type { Answer } from '@/core/tell/answer/answer';
 import type { Fault } from '@/core/tell/format/fault';
 import type { UnitSystem } from '@/core/ground/units/system';
+import { answered } from '../../engine/answered';
 import { useTask } from '../../engine/useTask';
 
 /** What the desk knows of the calls for the reading that stands. */
@@ -25,7 +26,7 @@ const PAUSE_MS = 20;
 export function useCalls(situation: object, units: UnitSystem, waiting: boolean): Calls {
   const { status, last, failure } = useTask<Answer>(
     JSON.stringify([situation, units]),
-    ({ engine, signal }) => engine.run('answer', [situation, units], { signal, priority: 1 }),
+    ({ engine, signal }) => answered(engine, situation, units, { signal, priority: 1 }),
     waiting ? null : PAUSE_MS,
   );
   return {
