@@ -1,8 +1,7 @@
 import { headNormals } from '@/core/ground/club/geometry';
 import { lengthFactor } from '../golfer/headSpeed';
-import { sandTool } from '../passage/passage';
 import { divotOf } from '../passage/divot';
-import { headAtMark } from '../passage/passage';
+import { headAtMark, sandTool } from '../passage/passage';
 import { visibleEdge } from '@/core/ground/arc/arc';
 import { deliveryOf, holdOf, type Setup } from '../swing/setup';
 import { play, readyFor } from './play';

@@ -61,7 +61,7 @@ const SWEEPS: Sweep[] = [
 
 const golfer = golferOf(aPlayer('middle', [CLUB_56]));
 const swings = sampleSwings(golfer.habits, 128, 3);
-const FINE = 96;
+const FINE = 64;
 
 /** The greatest step between values that lie `apart` places from each other. */
 const greatestStep = (values: readonly number[], apart: number): number =>
@@ -94,15 +94,15 @@ describe.each(SWEEPS)('$name', ({ low, high, shot, setup }) => {
 const bag: Club[] = [CLUB_56, aClub('60', 'wedge', 60, 8, 72)];
 
 test.each([
-  ['firmness', 0.15],
-  ['wetness', 0.15],
-  ['burial', 0.35],
-  ['lip', 0.35],
+  ['firmness', 0.2],
+  ['wetness', 0.2],
+  ['burial', 0.45],
+  ['lip', 0.4],
 ])(
   '%s moves what the best call costs a little at a time, and there is always one',
   (name, most) => {
     const { low, high, shot } = SWEEPS.find((sweep) => sweep.name === name)!;
-    const STEPS = 12;
+    const STEPS = 8;
     const strokes = Array.from({ length: STEPS + 1 }, (_, i) => {
       const here = shot!(low + ((high - low) * i) / STEPS);
       const { calls } = prescribe({ player: aPlayer('middle', bag), shot: here, seed: 5 });

@@ -17,8 +17,8 @@ export interface Changes {
   failure: string | null;
 }
 
-/** Rest of the calls before it begins: the answer itself goes first. */
-const PAUSE_MS = 350;
+/** Rest of the calls before it begins: who still changes the reading is not kept waiting by it. */
+const PAUSE_MS = 700;
 const PRIORITY = -1;
 
 /** Looks along the distance, and for when the call changes, once the calls have settled; a new reading starts it over. */
