@@ -12,7 +12,11 @@ const VIEWS = [
     name: 'desk-dusk-left-hander',
     open: '/?player=tomas-reinholt&pin_yd=13&edge_yd=9&back_yd=26&lip.height_ft=6&lip.distance_ft=10&sand.preset=soft&green.stimp_ft=10',
     size: desk,
-    act: (page) => page.getByRole('button', { name: 'Dusk theme' }).click(),
+    act: async (page) => {
+      await page.getByRole('button', { name: 'Dusk theme' }).click();
+      await page.keyboard.press('u');
+      await page.waitForTimeout(4000);
+    },
   },
   { name: 'desk-phone', open: '/', size: phone },
   {
