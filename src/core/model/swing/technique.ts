@@ -41,7 +41,7 @@ export const TECHNIQUE: Record<TechniqueName, Technique> = {
   thud: { attack: radians(8), lowPoint: -0.04, weightLead: 0.62, dig: 0.005, footing: 0.95 },
   steep: { attack: radians(18), lowPoint: 0.01, weightLead: 0.7, dig: 0.025, footing: 1.1 },
   chop: { attack: radians(25), lowPoint: 0.14, weightLead: 0.7, dig: 0.025, footing: 1.2 },
-  pick: { attack: radians(4.5), lowPoint: -0.114, weightLead: 0.53, dig: 0, footing: 1.05 },
+  pick: { attack: radians(4.5), lowPoint: -0.114, weightLead: 0.53, dig: 0, footing: 1.1 },
   chip: { attack: radians(5), lowPoint: -0.085, weightLead: 0.62, dig: 0, footing: 0.85 },
   putt: { attack: radians(0.5), lowPoint: 0, weightLead: 0.55, dig: 0, footing: 1 },
 };

@@ -7,6 +7,7 @@ import {
   bestOfEach,
   coarse,
   hopeful,
+  PAST,
   refined,
   withLandings,
   type Obstacle,
@@ -117,7 +118,7 @@ export function searchPart(
   const going = hopeful(sorted, HOPELESS);
   const dropped = sorted.filter((each) => !going.includes(each));
   const middle = going
-    .map((each, i) => withLandings(each, rater, i < LANDINGS))
+    .map((each, i) => withLandings(each, rater, i < LANDINGS ? PAST : []))
     .sort(byScore)
     .map((each, i) =>
       i < REFINED ? refined(rate(rater, each, each.school, CLIMB), rater, CLIMB) : each,

@@ -20,7 +20,7 @@ const COARSE = 16;
 const MIDDLE = 64;
 
 /** Where the ball as meant may stop past the target, m: a player who comes up short on a miss aims past it. */
-const PAST = [-1.2, 1.5, 3] as const;
+export const PAST = [-1.2, 1.5, 3] as const;
 const FIRST_PAST = 0.4;
 
 /** Survivors of a family's coarse pass. */
@@ -114,11 +114,11 @@ function varied(
   return rate(rater, result, school, count);
 }
 
-/** A set-up on the middle sample; with `tryOthers` the better of it and the same one meant to stop elsewhere. */
-export function withLandings(rated: Rated, rater: Rater, tryOthers: boolean): Rated {
+/** A set-up on the middle sample, or the same one meant to stop so far past the target, m, where that is better. */
+export function withLandings(rated: Rated, rater: Rater, others: readonly number[]): Rated {
   let winner = rate(rater, rated, rated.school, MIDDLE);
-  if (!tryOthers || rater.shot.carry !== undefined) return winner;
-  for (const past of PAST) {
+  if (rater.shot.carry !== undefined) return winner;
+  for (const past of others) {
     const other = varied(rated, rater, { past }, MIDDLE);
     if (other && other.score < winner.score) winner = other;
   }

@@ -9,7 +9,7 @@ import type { Shot } from '@/core/ground/situation/shot';
 import type { SwingError } from '@/core/model/swing/swingError';
 import { LONG_FROM } from '../calls/call';
 import { familiesFor, type Family } from '../candidates/candidate';
-import { coarse } from '../candidates/explore';
+import { coarse, withLandings } from '../candidates/explore';
 import { byScore, rate, type Rated, type Rater } from '../candidates/rate';
 
 /** What a quick search needs besides the shot. */
@@ -77,10 +77,14 @@ const GO_ON = 12;
 const LEAD = 8;
 const KEYS = 6;
 
+/** How many of those that lead are also meant to stop further past the flag, and how far, m: misses come up short. */
+const LAND = 6;
+const LONGER = [3] as const;
+
 /** A family with its middle face only, and with the other faces that a look tries. */
 function parted(family: Family): { first: Family; rest: Family | null } {
   const [face, ...others] = thinned(family).faces;
-  const narrowed = { ...family, entries: family.entries.slice(0, 1) };
+  const narrowed = { ...family, entries: family.entries.slice(-1) };
   return {
     first: { ...narrowed, faces: [face!] },
     rest:
@@ -115,7 +119,7 @@ export function leaders(question: QuickQuestion, shot: Shot): Leader[] {
     .sort((a, b) => byScore(a.rated, b.rated));
   const seen = new Map<string, Leader>();
   leadingAndBest(second, LEAD, KEYS, keyOf)
-    .map(({ rated }) => leaderOf(rate(rater, rated, rated.school, SAMPLE), shot))
+    .map(({ rated }, i) => leaderOf(withLandings(rated, rater, i < LAND ? LONGER : []), shot))
     .sort(byScore)
     .forEach((leader) => {
       if (!seen.has(key(leader))) seen.set(key(leader), leader);
