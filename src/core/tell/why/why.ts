@@ -18,6 +18,7 @@ import { plainNumber, sayLength } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
 import type { Prediction } from '@/core/model/shot/prediction';
 import type { Call } from '@/core/search/calls/call';
+import { setupOf } from '@/core/search/candidates/candidate';
 import { solveFor } from '@/core/search/candidates/solve';
 import { schoolById } from '@/core/search/schools/schools';
 
@@ -38,7 +39,7 @@ const MEDIUM = presetSand('medium');
 /** The situation with one factor at its neutral value; null where it stands there already. */
 const NEUTRAL: Record<string, (shot: Shot) => Shot | null> = {
   lip: (shot) => (shot.lip.height > 0.05 ? { ...shot, lip: { ...shot.lip, height: 0 } } : null),
-  lie: (shot) => (sitsDown(shot.burial) ? { ...shot, burial: 0.003 } : null),
+  lie: (shot) => (sitsDown(shot.burial) ? { ...shot, burial: shot.sand.settle } : null),
   sand: (shot) => {
     const same = Object.entries(MEDIUM).every(
       ([key, value]) => shot.sand[key as keyof typeof MEDIUM] === value,
@@ -79,6 +80,19 @@ function strokesWith(
   const solved = solveFor(setup, school, golfer, shot, past);
   if (solved.state !== 'solved') return null;
   return oddsOf(solved.setup, golfer, shot, solved.aim, swings).strokes;
+}
+
+/** The splash that a clean ball would get with the same club: nobody digs one out. */
+const CLEAN_SCHOOL = 'same-sand';
+const CLEAN_FACE_DEG = 18;
+const CLEAN_MARK = 0.04;
+
+/** Strokes of a plain splash with the club of a call, in a shot whose ball sits; null when it cannot be solved. */
+function strokesSplashed(call: Call, measure: Measure, shot: Shot): number | null {
+  const school = schoolById(CLEAN_SCHOOL);
+  if (!school) return null;
+  const setup = setupOf(school, call.setup.club, CLEAN_FACE_DEG, CLEAN_MARK, shot);
+  return strokesWith({ ...call, school, setup }, measure, { shot });
 }
 
 /** Strokes of a call over the first swings of the sample that it was rated on; null for one that is not at the flag. */
@@ -233,7 +247,10 @@ export function reasonsFor(
   if (here !== null) {
     for (const [factor, neutral] of Object.entries(NEUTRAL)) {
       const shot = neutral(call.shot);
-      const there = shot && strokesWith(call, measure, { shot });
+      const clean = factor === 'lie' && call.kind === 'dig';
+      const there =
+        shot &&
+        (clean ? strokesSplashed(call, measure, shot) : strokesWith(call, measure, { shot }));
       if (there === null) continue;
       const strokes = here - there;
       const facts = factWords(factor, call, prediction, units);

@@ -31,3 +31,12 @@ test('soft sand calls the wedge with much bounce, packed sand the one with littl
   expect(best('soft-two-soles')).toBe('56 high');
   expect(best('firm-two-soles')).toBe('58 low');
 });
+
+test('a sunken ball costs against the same club splashed from a clean lie, never saves', () => {
+  for (const name of ['plugged', 'fried-egg', 'plugged-in-soft-sand', 'buried-in-firm-sand']) {
+    const [call] = answer(read(name), 'yards', () => 0).sheet.calls;
+    const lie = call!.why.find(({ factor }) => factor === 'lie')!;
+    expect([name, lie.strokes > 0.1]).toEqual([name, true]);
+    expect(lie.text).toMatch(/Against a clean one that costs/);
+  }
+});
