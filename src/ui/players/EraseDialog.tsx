@@ -1,5 +1,6 @@
 'use client';
 
+import { useQueryClient } from '@tanstack/react-query';
 import { useRouter } from 'next/navigation';
 import { AlertDialog } from 'radix-ui';
 import type { RosterPlayer } from '@/core/lesson/players/player';
@@ -14,9 +15,12 @@ export function EraseDialog({
   onOpenChange,
 }: OverlayState & { player: RosterPlayer }) {
   const router = useRouter();
+  const cache = useQueryClient();
   const { text, input, submit, fault } = useLine(async () => {
     const answered = await ask(`/api/players/${player.id}/erase`, 'POST');
     if (answered.kind !== 'ok') return saidOf(answered);
+    // Nothing that was fetched while the player was there may show the player again.
+    cache.clear();
     router.push('/players');
     return null;
   });

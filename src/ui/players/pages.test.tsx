@@ -8,6 +8,7 @@ import {
   type RosterPageData,
 } from '@/core/lesson/players/player';
 import { held, standInServer } from '../testing/server';
+import { newCache } from '../server/cache';
 import { WithCache } from '../testing/withCache';
 import { EraseDialog } from './EraseDialog';
 import { HouseForm } from './HouseForm';
@@ -195,11 +196,17 @@ describe('an import', () => {
   });
 });
 
-test('a player is erased only once the name is typed', async () => {
+test('a player is erased only once the name is typed, and no list shows the player after it', async () => {
   const user = userEvent.setup();
   const server = standInServer();
   const player = { ...ADA, id: 'ada' } as unknown as RosterPlayer;
-  render(<EraseDialog player={player} {...open} />);
+  const cache = newCache();
+  cache.setQueryData(['roster', 'Ada'], { players: [player] });
+  render(
+    <WithCache known={cache}>
+      <EraseDialog player={player} {...open} />
+    </WithCache>,
+  );
   const erase = screen.getByRole('button', { name: 'Erase for good' });
   expect(erase).toBeDisabled();
   await user.type(screen.getByRole('textbox'), 'Ada');
@@ -208,9 +215,11 @@ test('a player is erased only once the name is typed', async () => {
   await user.click(erase);
   expect(await screen.findByText(/does not answer/)).toBeVisible();
   expect(pushed).toEqual([]);
+  expect(cache.getQueryData(['roster', 'Ada'])).toBeDefined();
   server.on('POST', /players\/ada\/erase$/, () => ({}));
   await user.click(erase);
   await waitFor(() => expect(pushed).toEqual(['/players']));
+  expect(cache.getQueryData(['roster', 'Ada'])).toBeUndefined();
 });
 
 test('the academy’s settings are saved; an empty name is refused before it is sent', async () => {
