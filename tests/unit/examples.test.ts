@@ -100,6 +100,16 @@ test('a set-up is simulated, the same as the schema says, and its faults are nam
   expect(() => simulate({ ...request, setup: undefined })).toThrow(/setup: is required/);
 });
 
+test('set-ups that are simulated: an open face with much bounce is thin from hard sand, little bounce heavy in soft', () => {
+  const odds = (name: string) => simulate(read(`examples/simulate/${name}.json`)).odds;
+  for (const sand of ['firm', 'wet']) {
+    const open = odds(`${sand}-open-much-bounce`).thin;
+    expect(open - odds(`${sand}-square-little-bounce`).thin).toBeGreaterThan(0.05);
+  }
+  const little = odds('soft-square-little-bounce').fat;
+  expect(little).toBeGreaterThan(odds('soft-square-much-bounce').fat);
+});
+
 test('a call played again as a set-up does what the call says', () => {
   const situation = read('examples/greenside.json');
   const call = answer(situation, 'yards', () => 0).sheet.calls[0]!;
