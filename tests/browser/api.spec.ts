@@ -1,4 +1,5 @@
 import { readFileSync } from 'node:fs';
+import { get } from 'node:http';
 import { expect, test } from '@playwright/test';
 
 const example = (): Record<string, unknown> =>
@@ -51,4 +52,40 @@ test('readings refuse what is not a reading, and unknown ids', async ({ request 
   expect((await request.get('/api/readings/not-an-id')).status()).toBe(404);
   const nobody = '00000000-0000-4000-8000-000000000000';
   expect((await request.delete(`/api/readings/${nobody}`)).status()).toBe(404);
+});
+
+test('a page elsewhere on the web can neither write nor read, nor come by a name of its own', async ({
+  request,
+  baseURL,
+}) => {
+  const foreign = { origin: 'http://elsewhere.test' };
+  const erased = await request.post('/api/players/ines-okafor/erase', { headers: foreign });
+  expect(erased.status()).toBe(403);
+  expect((await erased.json()).error[0].message).toContain('another site');
+  expect((await request.get('/api/players/ines-okafor')).status()).toBe(200);
+  const read = await request.get('/api/players', { headers: { 'sec-fetch-site': 'cross-site' } });
+  expect(read.status()).toBe(403);
+
+  const { hostname, port } = new URL(baseURL!);
+  const status = await new Promise<number | undefined>((resolve, reject) => {
+    get({ hostname, port, path: '/api/players', headers: { host: 'elsewhere.test' } }, (answer) => {
+      answer.resume();
+      resolve(answer.statusCode);
+    }).on('error', reject);
+  });
+  expect(status).toBe(403);
+});
+
+test('a form on a page elsewhere erases nobody', async ({ page, baseURL }) => {
+  await page.route('http://elsewhere.test/**', (route) =>
+    route.fulfill({
+      contentType: 'text/html',
+      body: `<form method="post" action="${baseURL}/api/players/ines-okafor/erase"><button>Win</button></form>`,
+    }),
+  );
+  await page.goto('http://elsewhere.test/');
+  const answered = page.waitForResponse((response) => response.url().endsWith('/erase'));
+  await page.getByRole('button', { name: 'Win' }).click();
+  expect((await answered).status()).toBe(403);
+  expect((await page.request.get('/api/players/ines-okafor')).status()).toBe(200);
 });

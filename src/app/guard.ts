@@ -1,0 +1,51 @@
+/** Names by which this machine knows itself. */
+const OWN = ['localhost', '127.0.0.1', '[::1]'];
+
+/** Addresses that mean every one of this machine's: by which name it is then called cannot be known. */
+const EVERY = ['0.0.0.0', '::', '[::]'];
+
+/** What only looks. */
+const LOOKS = ['GET', 'HEAD'];
+
+/** What a guard knows of a request. */
+export interface Asked {
+  method: string;
+  path: string;
+  headers: Pick<Headers, 'get'>;
+}
+
+function hostnameOf(host: string): string | null {
+  try {
+    return new URL(`http://${host}`).hostname;
+  } catch {
+    return null;
+  }
+}
+
+/**
+ * Why a request is refused before anything else sees it; null when it may pass. A page elsewhere on the web can make a
+ * browser send requests here: it is known by its origin, and a name of its own that was pointed at this machine by the
+ * host. Programs that are no browser send no origin, and pass.
+ *
+ * @param served the address that is served on, when one was chosen (`MELLOW_HOST`)
+ * @example
+ * const headers = new Headers({ host: '127.0.0.1:3000', origin: 'http://elsewhere.test' });
+ * refusalOf({ method: 'POST', path: '/api/players', headers }); // => 'a page of another site may not ask this'
+ */
+export function refusalOf({ method, path, headers }: Asked, served?: string): string | null {
+  const host = headers.get('host') ?? '';
+  const name = hostnameOf(host);
+  const known = served === undefined ? OWN : [...OWN, served, `[${served}]`];
+  const anyName = served !== undefined && EVERY.includes(served);
+  if (name === null || (!anyName && !known.includes(name))) {
+    return `is not served under the name ${JSON.stringify(host)}`;
+  }
+  const foreign = 'a page of another site may not ask this';
+  const origin = headers.get('origin');
+  if (origin !== null && origin !== `http://${host}` && origin !== `https://${host}`) {
+    return foreign;
+  }
+  const from = headers.get('sec-fetch-site');
+  const elsewhere = from === 'cross-site' || from === 'same-site';
+  return elsewhere && (!LOOKS.includes(method) || path.startsWith('/api/')) ? foreign : null;
+}

@@ -1,0 +1,60 @@
+import { refusalOf } from '@/app/guard';
+
+const asked = (method: string, path: string, headers: Record<string, string>) => ({
+  method,
+  path,
+  headers: new Headers(headers),
+});
+const here = { host: '127.0.0.1:3000' };
+const erase = '/api/players/ada/erase';
+
+test.each([
+  ['a page of this server', { ...here, origin: 'http://127.0.0.1:3000' }],
+  ['a page of this server, said by the browser', { ...here, 'sec-fetch-site': 'same-origin' }],
+  ['a program that is no browser', here],
+  ['the machine by its name', { host: 'localhost:3000', origin: 'http://localhost:3000' }],
+  ['the machine by its newer address', { host: '[::1]:3000' }],
+])('passes: %s', (_, headers) => {
+  expect(refusalOf(asked('POST', erase, headers))).toBeNull();
+});
+
+test.each([
+  ['another site', { ...here, origin: 'https://elsewhere.test' }],
+  ['another port of this machine', { ...here, origin: 'http://127.0.0.1:8080' }],
+  ['a page without an origin', { ...here, origin: 'null' }],
+  ['another site that hides its origin', { ...here, 'sec-fetch-site': 'cross-site' }],
+  ['a neighbour of this site', { ...here, 'sec-fetch-site': 'same-site' }],
+])('refuses what is sent from %s', (_, headers) => {
+  expect(refusalOf(asked('POST', erase, headers))).toMatch(/another site/);
+});
+
+test('a name that was pointed at this machine is not served, for looking neither', () => {
+  for (const host of [
+    'elsewhere.test',
+    'elsewhere.test:3000',
+    '127.0.0.1.elsewhere.test',
+    '',
+    '[',
+  ]) {
+    expect(refusalOf(asked('GET', '/api/players', { host }))).toMatch(
+      /is not served under the name/,
+    );
+  }
+});
+
+test('a link from elsewhere opens a page; data is not given to a page elsewhere', () => {
+  const linked = { ...here, 'sec-fetch-site': 'cross-site' };
+  expect(refusalOf(asked('GET', '/', linked))).toBeNull();
+  expect(refusalOf(asked('GET', '/card', linked))).toBeNull();
+  expect(refusalOf(asked('GET', '/api/players/export', linked))).toMatch(/another site/);
+});
+
+test('an address that was chosen is served too; on every address any name is, its own pages alone', () => {
+  const lan = { host: '192.168.0.7:3000' };
+  expect(refusalOf(asked('GET', '/', lan), '192.168.0.7')).toBeNull();
+  expect(refusalOf(asked('GET', '/', { host: '[fe80::1]:3000' }), 'fe80::1')).toBeNull();
+  expect(refusalOf(asked('GET', '/', lan))).toMatch(/not served/);
+  expect(refusalOf(asked('POST', erase, lan), '0.0.0.0')).toBeNull();
+  const foreign = { ...lan, origin: 'http://elsewhere.test' };
+  expect(refusalOf(asked('POST', erase, foreign), '0.0.0.0')).toMatch(/another site/);
+});
