@@ -5,6 +5,7 @@ import { profileOf } from '@/core/ground/club/profile';
 import type { Sand } from '@/core/ground/sand/presets';
 import { degrees } from '@/core/ground/units/angle';
 import { sandLook } from '../sandLook';
+import { INSET, InsetSand } from './InsetSand';
 
 interface SandInsetProps {
   picture: CallPicture;
@@ -13,7 +14,6 @@ interface SandInsetProps {
   mirrored: boolean;
 }
 
-export const INSET = { width: 236, height: 124 } as const;
 const PER_METRE = 1000;
 const SURFACE = 74;
 const BALL_X = 152;
@@ -60,16 +60,7 @@ export function SandInset({ picture, sand, burial, mirrored }: SandInsetProps) {
         <clipPath id="inset">
           <rect width={INSET.width} height={INSET.height} />
         </clipPath>
-        <rect y={SURFACE} width={INSET.width} height={INSET.height} fill="var(--sand)" />
-        {look.dark > 0 && (
-          <rect
-            y={SURFACE}
-            width={INSET.width}
-            height={INSET.height}
-            fill="var(--sand-grain)"
-            fillOpacity={look.dark}
-          />
-        )}
+        <InsetSand sand={sand} surface={SURFACE} />
         {base < INSET.height && (
           <rect
             y={base}

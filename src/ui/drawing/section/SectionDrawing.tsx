@@ -12,7 +12,8 @@ import { Flag, LipMarks } from './Marks';
 import { Ticks } from '../Ticks';
 import { Ridges } from './Ridges';
 import type { Ranked } from '../ranked';
-import { INSET, SandInset } from './SandInset';
+import { INSET } from './InsetSand';
+import { SandInset } from './SandInset';
 import { SoleInset } from './SoleInset';
 import type { SectionExtent, SectionScale } from './scale';
 

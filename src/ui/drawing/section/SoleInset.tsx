@@ -3,8 +3,7 @@ import { profileOf, type ProfilePoint } from '@/core/ground/club/profile';
 import type { Sand } from '@/core/ground/sand/presets';
 import { degrees } from '@/core/ground/units/angle';
 import type { SoleRide } from '@/core/tell/picture/soleRides';
-import { sandLook } from '../sandLook';
-import { INSET } from './SandInset';
+import { INSET, InsetSand } from './InsetSand';
 
 interface SoleInsetProps {
   rides: readonly SoleRide[];
@@ -28,7 +27,6 @@ export const depthWords = (depth: number): string => {
 
 /** The wedges of a bag side by side in the sand at hand, under the ball: as meant, and from a mark 2 cm further back. */
 export function SoleInset({ rides, called, sand, mirrored }: SoleInsetProps) {
-  const look = sandLook(sand);
   const width = INSET.width / Math.max(1, rides.length);
   const shape = line<ProfilePoint>()
     .x(({ x }) => x * PER_METRE)
@@ -40,16 +38,7 @@ export function SoleInset({ rides, called, sand, mirrored }: SoleInsetProps) {
         <rect y="22" width={INSET.width} height={INSET.height - 44} />
       </clipPath>
       <g clipPath="url(#soles)">
-        <rect y={SURFACE} width={INSET.width} height={INSET.height} fill="var(--sand)" />
-        {look.dark > 0 && (
-          <rect
-            y={SURFACE}
-            width={INSET.width}
-            height={INSET.height}
-            fill="var(--sand-grain)"
-            fillOpacity={look.dark}
-          />
-        )}
+        <InsetSand sand={sand} surface={SURFACE} />
         {rides.map(({ club, held, meant, heavy }, i) => {
           const { outline, sole } = profileOf(club, held);
           const middle = width * (i + 0.5) + MIDDLE * PER_METRE;
