@@ -11,8 +11,7 @@ import { arcThrough } from '@/core/ground/arc/arc';
 import { radians } from '@/core/ground/units/angle';
 import { mapRow, type MapAxis } from '@/core/search/map/callMap';
 import { quickQuestion, leaders } from '@/core/search/changes/quick';
-import { escapesFor } from '@/core/search/calls/escape';
-import { PARTS, searchPart } from '@/core/search/calls/part';
+import { PARTS, searchPart, sharedBy } from '@/core/search/calls/part';
 import { prescribe, prescribedFrom } from '@/core/search/calls/prescribe';
 import { toldCalls } from '@/core/tell/sheet/callSheet';
 import { play, readyFor } from '@/core/model/shot/play';
@@ -218,8 +217,8 @@ function benchSheet(): void {
     `${told.flown} shots, 10 clubs, all schools`,
   );
   line('call sheet: wall', `${sheet.toFixed(0)} ms`, 'one thread');
-  const escapes = escapesFor(question);
-  const parts = Array.from({ length: PARTS }, (_, part) => searchPart(question, part, escapes));
+  const shared = sharedBy(question);
+  const parts = Array.from({ length: PARTS }, (_, part) => searchPart(question, part, shared));
   const longest = Math.max(
     ...parts.map((_, part) => timed(9, () => void searchPart(question, part))),
   );

@@ -114,7 +114,7 @@ const thin = (
   unit: 'points',
   got: () => {
     const chance = (deg: number, face: number): number => {
-      const setup = { ...aSplash(wedge(deg), face, 0.025, 0.55), club: wedge(deg) };
+      const setup = aSplash(wedge(deg), face, 0.025, 0.55);
       return 100 * thinChance(setup, aShot(15, 1, 8, sand));
     };
     return chance(14, 30) - chance(6, 0);

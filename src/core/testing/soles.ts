@@ -114,7 +114,7 @@ export function heavyShare(bounceDeg: number, faceDeg: number, sand: SandPreset)
   const tool = wedge(bounceDeg);
   const golfer = golferOf(aPlayer('middle', [tool]));
   const school = { ...schoolById('same-sand')!, fraction: [0.2, 1] as const };
-  const solved = solveFor({ ...aSplash(tool, faceDeg), club: tool }, school, golfer, shot, 0);
+  const solved = solveFor(aSplash(tool, faceDeg), school, golfer, shot, 0);
   if (solved.state !== 'solved') throw new Error(`a splash ${faceDeg} open is not to be had`);
   const footing = footingOf(solved.setup, shot);
   const ready = readyFor(solved.setup, golfer, shot);
@@ -132,7 +132,7 @@ export function heavyShare(bounceDeg: number, faceDeg: number, sand: SandPreset)
 /** Width of the marks, mm, from which a soft-sand splash carries within three tenths of what is meant. */
 export function markSpan(bounceDeg: number): number {
   const bed = aBed('soft');
-  const setup = { ...aSplash(wedge(bounceDeg), 10, 0.04, 0.7), club: wedge(bounceDeg) };
+  const setup = aSplash(wedge(bounceDeg), 10, 0.04, 0.7);
   const meant = ballOf(setup, bed).carryYd;
   let span = 0;
   for (let mm = -40; mm <= 80; mm += 0.5) {
@@ -149,7 +149,7 @@ export function keptHeavy(name: string): number {
   return (100 * heavy.carryYd) / ballOf(setup, aBed('soft')).carryYd;
 }
 
-/** The chance of the best dig to come out; 0 when none is offered. */
+/** How often in 10 the best dig comes out; 0 when none is offered. */
 export function digOut(shot: Shot, skill: 'expert' | 'middle'): number {
   const dig = callsFor(shot, skill).calls.find(({ kind }) => kind === 'dig');
   return dig ? 10 * dig.odds.out : 0;

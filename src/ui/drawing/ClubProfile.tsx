@@ -1,9 +1,9 @@
-import { line } from 'd3-shape';
 import type { Club } from '@/core/ground/club/club';
 import { effectiveBounce, effectiveLoft, headNormals } from '@/core/ground/club/geometry';
-import { profileOf, type ProfilePoint } from '@/core/ground/club/profile';
+import { profileOf } from '@/core/ground/club/profile';
 import type { Hand } from '@/core/ground/player/player';
 import { degrees } from '@/core/ground/units/angle';
+import { profileLine } from './profileLine';
 
 const PER_METRE = 1500;
 
@@ -30,9 +30,7 @@ interface ClubProfileProps {
 /** A club head in profile on firm ground, to scale: face, sole with its camber, and how high the leading edge stands. */
 export function ClubProfile({ club, opening, handed }: ClubProfileProps) {
   const { profile, edgeMm } = openedClub(club, opening);
-  const shape = line<ProfilePoint>()
-    .x(({ x }) => x * PER_METRE)
-    .y(({ z }) => -z * PER_METRE);
+  const shape = profileLine(PER_METRE);
   const lift = profile.edgeHeight * PER_METRE;
   return (
     <svg viewBox="-92 -92 120 112" className="block h-28 w-full max-w-36" aria-hidden="true">
@@ -40,14 +38,14 @@ export function ClubProfile({ club, opening, handed }: ClubProfileProps) {
         <line x1="-92" x2="28" y1="0" y2="0" stroke="var(--ink-soft)" strokeWidth="1.2" />
         <g transform={`translate(0 ${-lift})`}>
           <path
-            d={`${shape(profile.outline) ?? ''}Z`}
+            d={`${shape(profile.outline)}Z`}
             fill="var(--call-1)"
             fillOpacity="0.25"
             stroke="var(--call-1)"
             strokeWidth="1.6"
             strokeLinejoin="round"
           />
-          <path d={shape(profile.sole) ?? ''} fill="none" stroke="var(--call-1)" strokeWidth="3" />
+          <path d={shape(profile.sole)} fill="none" stroke="var(--call-1)" strokeWidth="3" />
         </g>
         {edgeMm > 0.4 && (
           <g stroke="var(--call-3)" strokeWidth="1.6">

@@ -1,5 +1,6 @@
 import { softPositive } from '@/core/ground/numeric/soft';
 import type { Sand } from '@/core/ground/sand/presets';
+import { bearing, facing, type Load } from './bearing';
 
 /** Length of the face from heel to toe that meets the sand, m. Middling of the trade. */
 const BLADE = 0.072;
@@ -17,12 +18,6 @@ const SPILL_DEPTH = 0.0398;
  */
 const DIVING = 0.853;
 
-/** What the sand does to the face, N: force against its way, and up (a laid-back face is pressed down). */
-export interface FaceLoad {
-  back: number;
-  up: number;
-}
-
 /**
  * Load of the sand on the part of the face that is below the surface: static resistance, and the momentum of the sheet
  * of sand that it turns aside.
@@ -39,14 +34,14 @@ export function faceLoad(
   nx: number,
   nz: number,
   sand: Sand,
-  out: FaceLoad,
+  out: Load,
 ): void {
   const d = softPositive(depth, 0.0012);
   const into = softPositive(u * nx - v * nz, 0.5);
-  const facing = into / Math.sqrt(into * into + 0.0144 * (u * u + v * v));
-  const strength = (sand.strength * d) / (d + 0.003) + (sand.stiffness * d) / 2;
+  const square = facing(into, u * u + v * v);
+  const strength = bearing(sand.strength, d) + (sand.stiffness * d) / 2;
   const base = sand.baseStiffness * softPositive(d - sand.baseDepth, 0.001);
-  const still = (((strength + base) / 2) * facing * BLADE * d) / (nx + 0.12);
+  const still = (((strength + base) / 2) * square * BLADE * d) / (nx + 0.12);
 
   const sheet = d / (1 + d / SPILL_DEPTH);
   const flux = SHEET_DRAG * sand.faceDrag * sand.density * BLADE * sheet * u;

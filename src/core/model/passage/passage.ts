@@ -4,7 +4,8 @@ import { soleShape, type SoleShape } from '@/core/ground/club/sole';
 import { clamp, softPositive } from '@/core/ground/numeric/soft';
 import { ARC_RADIUS, type SwingArc } from '@/core/ground/arc/arc';
 import type { Sand } from '@/core/ground/sand/presets';
-import { faceLoad, type FaceLoad } from './face';
+import type { Load } from './bearing';
+import { faceLoad } from './face';
 import { soleLoad, type SoleLoad } from './sole';
 
 /** Mass of shaft and hands that follows the head through the sand, kg. Tuned. */
@@ -60,7 +61,7 @@ export interface HeadRates {
 
 /** Scratch of {@link rates}: nothing here runs twice at once, and heads are many. */
 const onSole: SoleLoad = { back: 0, up: 0, rise: 0 };
-const onFace: FaceLoad = { back: 0, up: 0 };
+const onFace: Load = { back: 0, up: 0 };
 
 /**
  * Derivatives of depth, speeds and swept area with the distance travelled: the loads on sole and face against the mass

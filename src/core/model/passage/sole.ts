@@ -1,6 +1,7 @@
 import type { SoleShape } from '@/core/ground/club/sole';
 import { softPositive } from '@/core/ground/numeric/soft';
 import type { Sand } from '@/core/ground/sand/presets';
+import { bearing, facing, type Load } from './bearing';
 
 /** Length of the sole from heel to toe that meets the sand, m. Middling of the trade. */
 const BLADE = 0.062;
@@ -8,16 +9,11 @@ const BLADE = 0.062;
 /** Depth by which sand bears half of what it will at speed, m: a few grains. */
 const GRAINS = 0.00137;
 
-/** Depth by which half of the strength of the surface bears, m. */
-const STRENGTH_DEPTH = 0.003;
-
 /** Share of its strength with which packed sand pushes a sole that leaves it. Tuned to thin strikes from firm sand. */
 const REBOUND = 0.442;
 
-/** What the sand does to the sole: force against its way and up, N; how far the edge rides above it on average, m. */
-export interface SoleLoad {
-  back: number;
-  up: number;
+/** What the sand does to the sole, and how far the edge rides above it on average, m. */
+export interface SoleLoad extends Load {
   rise: number;
 }
 
@@ -47,7 +43,7 @@ export function soleLoad(
   sand: Sand,
   out: SoleLoad,
 ): void {
-  const drag = 0.0144 * (u * u + v * v);
+  const speed2 = u * u + v * v;
   const soleZ = Math.sqrt(Math.max(0, 1 - soleX * soleX));
   let back = 0;
   let up = 0;
@@ -61,15 +57,15 @@ export function soleLoad(
     const d = softPositive(depth + hang, 0.0012);
     const into = u * nx + v * nz;
     const pressing = softPositive(into, 0.5);
-    const facing = into / Math.sqrt(into * into + drag);
-    const towards = softPositive(facing, 0.1);
-    const strength = (sand.strength * d) / (d + STRENGTH_DEPTH);
+    const square = facing(into, speed2);
+    const towards = softPositive(square, 0.1);
+    const strength = bearing(sand.strength, d);
     const stress =
       (strength + 0.7 * sand.stiffness * d) * towards +
-      REBOUND * strength * (towards - facing) +
+      REBOUND * strength * (towards - square) +
       sand.baseStiffness *
         softPositive(d - sand.baseDepth, 0.0006) *
-        (0.15 + (0.85 * (1 + facing)) / 2) +
+        (0.15 + (0.85 * (1 + square)) / 2) +
       sand.soleDrag * sand.density * pressing * pressing;
     const force = (stress * width * BLADE * d) / (d + GRAINS);
     back += force * (nx + sand.friction * nz);

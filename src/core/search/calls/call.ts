@@ -1,11 +1,16 @@
 import type { Kind, School } from '../schools/school';
 import type { Finish } from '@/core/model/flight/finish';
 import type { Odds } from '@/core/model/shot/odds';
+import type { Shot } from '@/core/ground/situation/shot';
 import type { Hit } from '@/core/model/shot/hit';
 import { toMetres } from '@/core/ground/units/length';
 
 /** A splash longer than this is a long one, m. */
 export const LONG_FROM = toMetres(25, 'yd');
+
+/** Kind of a call of this school: a splash from far is a long one. */
+export const kindOf = ({ kind }: Pick<School, 'kind'>, { pin }: Pick<Shot, 'pin'>): Kind =>
+  kind === 'splash' && pin > LONG_FROM ? 'long-splash' : kind;
 
 /** A ball struck at the flag or, turned by `toward`, elsewhere; its shot is then the one of that way out. */
 export interface Call extends Hit {

@@ -1,16 +1,14 @@
 import type { Player, Skill } from '@/core/ground/player/player';
 import { OTHER_SCHOOLS } from '../schools/schools';
 import type { School } from '../schools/school';
-import { golferOf } from '@/core/model/golfer/golferOf';
+import type { Golfer } from '@/core/model/golfer/golfer';
 import type { Escape, Shot } from '@/core/ground/situation/shot';
-import { sampleSwings } from '@/core/model/spread/swings';
+import type { SwingError } from '@/core/model/swing/swingError';
 import { strokesToHoleOut } from '@/core/model/strokes/holeOut';
 import { toMetres } from '@/core/ground/units/length';
 import type { Call } from './call';
-import type { Question } from './question';
 import { familiesFor, type Family } from '../candidates/candidate';
 import { coarse } from '../candidates/explore';
-import { DEFAULT_CAUTION } from '../candidates/rank';
 import { byScore, rate, type Rated, type Rater } from '../candidates/rate';
 
 /** Relief under penalty: no ball is struck. */
@@ -75,11 +73,13 @@ export interface Escapes {
 }
 
 /** Calls for every way out that was read (or the assumed one), and what a ball left in then costs at most. */
-export function escapesFor(question: Question): Escapes {
-  const { player, shot, seed } = question;
-  const caution = question.caution ?? DEFAULT_CAUTION;
-  const golfer = golferOf(player);
-  const swings = sampleSwings(golfer.habits, SAMPLE, seed);
+export function escapeCalls(
+  player: Player,
+  golfer: Golfer,
+  shot: Shot,
+  swings: readonly SwingError[],
+  caution: number,
+): Escapes {
   const assumed = shot.escapes.length === 0;
   const average = strokesToHoleOut('sand', shot.pin, golfer.skill) + hardship(shot);
   const calls: Call[] = [];

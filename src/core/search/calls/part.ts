@@ -1,7 +1,9 @@
+import type { Golfer } from '@/core/model/golfer/golfer';
 import { golferOf } from '@/core/model/golfer/golferOf';
 import type { Club } from '@/core/ground/club/club';
 import type { Shot } from '@/core/ground/situation/shot';
 import { sampleSwings } from '@/core/model/spread/swings';
+import type { SwingError } from '@/core/model/swing/swingError';
 import { familiesFor } from '../candidates/candidate';
 import {
   bestOfEach,
@@ -14,9 +16,9 @@ import {
 } from '../candidates/explore';
 import { DEFAULT_CAUTION } from '../candidates/rank';
 import { byScore, rate, type Rated, type Rater } from '../candidates/rate';
-import type { Kind, School } from '../schools/school';
-import { LONG_FROM, type Call } from './call';
-import { escapesFor, type Escapes } from './escape';
+import type { School } from '../schools/school';
+import { kindOf, type Call } from './call';
+import { escapeCalls, type Escapes } from './escape';
 import type { Question } from './question';
 
 /**
@@ -56,11 +58,6 @@ export interface Part {
   flown: number;
 }
 
-/** Kind of a struck call: a splash from far is a long one. */
-function kindOf(school: School, shot: Shot): Kind {
-  return school.kind === 'splash' && shot.pin > LONG_FROM ? 'long-splash' : school.kind;
-}
-
 const named = ({ id, name }: School): RuledOut['school'] => ({ id, name });
 
 const callOf = ({ school, setup, aim, finish, odds, score }: Rated, shot: Shot): Call => ({
@@ -80,22 +77,35 @@ const callOf = ({ school, setup, aim, finish, odds, score }: Rated, shot: Shot):
   toward: 0,
 });
 
+/** What all parts of a search share: worked out once where they are worked out together. */
+export interface Shared {
+  golfer: Golfer;
+  swings: readonly SwingError[];
+  caution: number;
+  escapes: Escapes;
+}
+
+/** What the parts of a question share. */
+export function sharedBy({ player, shot, seed, caution = DEFAULT_CAUTION }: Question): Shared {
+  const golfer = golferOf(player);
+  const swings = sampleSwings(golfer.habits, FINE, seed);
+  return { golfer, swings, caution, escapes: escapeCalls(player, golfer, shot, swings, caution) };
+}
+
 /**
  * Searches every {@link PARTS}th club and school for the calls that cost the player the fewest strokes: a coarse pass over
  * every set-up, then fewer set-ups on more swings of the same sample, then a climb from the best.
  *
  * @param part from 0 to PARTS - 1
- * @param escapes ways out, when they are known already
+ * @param shared what all parts share, when it is known already
  */
 export function searchPart(
   question: Question,
   part: number,
-  escapes: Escapes = escapesFor(question),
+  shared: Shared = sharedBy(question),
 ): Part {
-  const { player, seed } = question;
-  const caution = question.caution ?? DEFAULT_CAUTION;
-  const golfer = golferOf(player);
-  const swings = sampleSwings(golfer.habits, FINE, seed);
+  const { player } = question;
+  const { golfer, swings, caution, escapes } = shared;
   const only = question.only?.length ? question.only : undefined;
   const shot: Shot = { ...question.shot, leftIn: escapes.leftIn };
   const rater: Rater = { golfer, shot, swings, caution, flown: 0 };

@@ -3,9 +3,9 @@ import type { Golfer } from '@/core/model/golfer/golfer';
 import { byScore } from '../candidates/rate';
 import { OTHER_SCHOOLS } from '../schools/schools';
 import type { Call } from './call';
-import { escapesFor, reliefCalls, type OtherCall } from './escape';
+import { reliefCalls, type OtherCall } from './escape';
 import { order, tieOf, type Tie } from './order';
-import { PARTS, searchPart, type Part, type RuledOut } from './part';
+import { PARTS, searchPart, sharedBy, type Part, type RuledOut } from './part';
 import type { Question } from './question';
 
 export interface Prescription {
@@ -29,7 +29,11 @@ export interface Prescription {
  *
  * @throws RangeError when parts are missing
  */
-export function prescribedFrom(question: Question, parts: readonly Part[]): Prescription {
+export function prescribedFrom(
+  question: Question,
+  parts: readonly Part[],
+  golfer: Golfer = golferOf(question.player),
+): Prescription {
   const [one] = parts;
   if (!one || parts.length !== PARTS) {
     throw new RangeError(`prescribedFrom: ${parts.length} parts, not ${PARTS}`);
@@ -42,7 +46,7 @@ export function prescribedFrom(question: Question, parts: readonly Part[]): Pres
     calls: order(calls, schools),
     relief: reliefCalls(shot, player.skill),
     ruledOut: parts.flatMap(({ ruledOut }) => ruledOut),
-    golfer: golferOf(player),
+    golfer,
     tie: tieOf(calls),
     flown: parts.reduce((sum, { flown }) => sum + flown, escapes.flown),
     assumedEscape: escapes.assumed,
@@ -51,7 +55,7 @@ export function prescribedFrom(question: Question, parts: readonly Part[]): Pres
 
 /** Searches club, school, face, mark and landing for the calls that cost the player the fewest strokes. */
 export function prescribe(question: Question): Prescription {
-  const escapes = escapesFor(question);
-  const parts = Array.from({ length: PARTS }, (_, part) => searchPart(question, part, escapes));
-  return prescribedFrom(question, parts);
+  const shared = sharedBy(question);
+  const parts = Array.from({ length: PARTS }, (_, part) => searchPart(question, part, shared));
+  return prescribedFrom(question, parts, shared.golfer);
 }

@@ -7,7 +7,7 @@ import type { School } from '../schools/school';
 import type { Golfer } from '@/core/model/golfer/golfer';
 import type { Shot } from '@/core/ground/situation/shot';
 import type { SwingError } from '@/core/model/swing/swingError';
-import { LONG_FROM } from '../calls/call';
+import { kindOf } from '../calls/call';
 import { familiesFor, type Family } from '../candidates/candidate';
 import { coarse, withLandings } from '../candidates/explore';
 import { byScore, rate, type Rated, type Rater } from '../candidates/rate';
@@ -62,7 +62,7 @@ export const thinned = (family: Family): Family => ({
 
 const leaderOf = (rated: Rated, shot: Shot): Leader => ({
   club: rated.setup.club.name,
-  kind: rated.school.kind === 'splash' && shot.pin > LONG_FROM ? 'long-splash' : rated.school.kind,
+  kind: kindOf(rated.school, shot),
   school: rated.school.id,
   faceDeg: Math.round((rated.setup.opening * 180) / Math.PI),
   score: rated.score,

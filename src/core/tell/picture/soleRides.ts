@@ -17,7 +17,7 @@ export interface SoleRide {
 }
 
 /** How much further back the heavy mark lies, m. */
-export const HEAVY_BY = 0.02;
+const HEAVY_BY = 0.02;
 
 /** Wedges that are compared at most: no bag that is played with holds more. */
 const MOST = 5;

@@ -5,7 +5,8 @@ import { profileOf } from '@/core/ground/club/profile';
 import type { Sand } from '@/core/ground/sand/presets';
 import { degrees } from '@/core/ground/units/angle';
 import { sandLook } from '../sandLook';
-import { INSET, InsetSand } from './InsetSand';
+import { profileLine } from '../profileLine';
+import { Inset, INSET, InsetSand } from './Inset';
 
 interface SandInsetProps {
   picture: CallPicture;
@@ -33,9 +34,7 @@ export function SandInset({ picture, sand, burial, mirrored }: SandInsetProps) {
   });
   const px = (x: number): number => BALL_X + x * PER_METRE;
   const pz = (z: number): number => SURFACE - z * PER_METRE;
-  const shape = line<{ x: number; z: number }>()
-    .x(({ x }) => x * PER_METRE)
-    .y(({ z }) => -z * PER_METRE);
+  const shape = profileLine(PER_METRE);
   const path = line<number>()
     .x((_, i) => px(at(i).x))
     .y((depth) => pz(-depth))(mark.depths);
@@ -51,8 +50,7 @@ export function SandInset({ picture, sand, burial, mirrored }: SandInsetProps) {
   const base = pz(-sand.baseDepth);
   const bounce = Math.round(degrees(held.bounce));
   return (
-    <g>
-      <rect width={INSET.width} height={INSET.height} fill="var(--paper)" />
+    <Inset>
       <g
         transform={mirrored ? `translate(${INSET.width} 0) scale(-1 1)` : undefined}
         clipPath="url(#inset)"
@@ -98,13 +96,13 @@ export function SandInset({ picture, sand, burial, mirrored }: SandInsetProps) {
               opacity={last ? 1 : 0.3 + 0.2 * k}
             >
               <path
-                d={`${shape(outline) ?? ''}Z`}
+                d={`${shape(outline)}Z`}
                 fill={last ? 'var(--call-1)' : 'none'}
                 fillOpacity="0.55"
                 stroke="var(--call-1)"
                 strokeWidth="1.4"
               />
-              <path d={shape(sole) ?? ''} fill="none" stroke="var(--call-1)" strokeWidth="2.4" />
+              <path d={shape(sole)} fill="none" stroke="var(--call-1)" strokeWidth="2.4" />
             </g>
           );
         })}
@@ -118,13 +116,6 @@ export function SandInset({ picture, sand, burial, mirrored }: SandInsetProps) {
           strokeWidth="2.6"
         />
       </g>
-      <rect
-        width={INSET.width}
-        height={INSET.height}
-        fill="none"
-        stroke="var(--hairline)"
-        strokeWidth="1.5"
-      />
       <text
         x={mirrored ? INSET.width - 8 : 8}
         y="17"
@@ -138,6 +129,6 @@ export function SandInset({ picture, sand, burial, mirrored }: SandInsetProps) {
             ? `edge leads by ${-bounce}°`
             : 'edge and sole level'}
       </text>
-    </g>
+    </Inset>
   );
 }

@@ -12,7 +12,7 @@ import { Flag, LipMarks } from './Marks';
 import { Ticks } from '../Ticks';
 import { Ridges } from './Ridges';
 import type { Ranked } from '../ranked';
-import { INSET } from './InsetSand';
+import { INSET } from './Inset';
 import { SandInset } from './SandInset';
 import { SoleInset } from './SoleInset';
 import type { SectionExtent, SectionScale } from './scale';

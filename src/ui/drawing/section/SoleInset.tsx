@@ -1,9 +1,9 @@
-import { line } from 'd3-shape';
-import { profileOf, type ProfilePoint } from '@/core/ground/club/profile';
+import { profileOf } from '@/core/ground/club/profile';
 import type { Sand } from '@/core/ground/sand/presets';
 import { degrees } from '@/core/ground/units/angle';
 import type { SoleRide } from '@/core/tell/picture/soleRides';
-import { INSET, InsetSand } from './InsetSand';
+import { profileLine } from '../profileLine';
+import { Inset, INSET, InsetSand } from './Inset';
 
 interface SoleInsetProps {
   rides: readonly SoleRide[];
@@ -28,12 +28,9 @@ export const depthWords = (depth: number): string => {
 /** The wedges of a bag side by side in the sand at hand, under the ball: as meant, and from a mark 2 cm further back. */
 export function SoleInset({ rides, called, sand, mirrored }: SoleInsetProps) {
   const width = INSET.width / Math.max(1, rides.length);
-  const shape = line<ProfilePoint>()
-    .x(({ x }) => x * PER_METRE)
-    .y(({ z }) => -z * PER_METRE);
+  const shape = profileLine(PER_METRE);
   return (
-    <g>
-      <rect width={INSET.width} height={INSET.height} fill="var(--paper)" />
+    <Inset>
       <clipPath id="soles">
         <rect y="22" width={INSET.width} height={INSET.height - 44} />
       </clipPath>
@@ -56,7 +53,7 @@ export function SoleInset({ rides, called, sand, mirrored }: SoleInsetProps) {
               >
                 <g transform={`translate(${middle} ${SURFACE + heavy * PER_METRE})`}>
                   <path
-                    d={shape(sole) ?? ''}
+                    d={shape(sole)}
                     fill="none"
                     stroke={ink}
                     strokeWidth="2"
@@ -65,13 +62,13 @@ export function SoleInset({ rides, called, sand, mirrored }: SoleInsetProps) {
                 </g>
                 <g transform={`translate(${middle} ${SURFACE + meant * PER_METRE})`}>
                   <path
-                    d={`${shape(outline) ?? ''}Z`}
+                    d={`${shape(outline)}Z`}
                     fill={ink}
                     fillOpacity={first ? 0.5 : 0.12}
                     stroke={ink}
                     strokeWidth="1.3"
                   />
-                  <path d={shape(sole) ?? ''} fill="none" stroke={ink} strokeWidth="2.4" />
+                  <path d={shape(sole)} fill="none" stroke={ink} strokeWidth="2.4" />
                 </g>
               </g>
             </g>
@@ -93,14 +90,7 @@ export function SoleInset({ rides, called, sand, mirrored }: SoleInsetProps) {
           </text>
         </g>
       ))}
-      <rect
-        width={INSET.width}
-        height={INSET.height}
-        fill="none"
-        stroke="var(--hairline)"
-        strokeWidth="1.5"
-      />
-    </g>
+    </Inset>
   );
 }
 
