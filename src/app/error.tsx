@@ -18,18 +18,10 @@ export default function Failed({
         happens again, look at what the server printed{error.digest ? ` (${error.digest})` : ''}.
       </p>
       <div className="mt-5 flex gap-3">
-        <button
-          type="button"
-          onClick={reset}
-          className="h-11 rounded bg-ink px-6 font-semibold text-paper"
-        >
+        <button type="button" onClick={reset} className="button-main">
           Try again
         </button>
-        <Link
-          href="/"
-          prefetch={false}
-          className="flex h-11 items-center rounded border-2 border-hairline px-4"
-        >
+        <Link href="/" prefetch={false} className="button">
           To the desk
         </Link>
       </div>

@@ -15,12 +15,7 @@ export default function NotFound() {
           ['/players', 'To the players'],
           ['/lessons', 'To the lessons'],
         ].map(([href, name]) => (
-          <Link
-            key={href}
-            href={href!}
-            prefetch={false}
-            className="flex h-11 items-center rounded border-2 border-hairline px-4"
-          >
+          <Link key={href} href={href!} prefetch={false} className="button">
             {name}
           </Link>
         ))}

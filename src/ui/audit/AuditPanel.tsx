@@ -4,12 +4,12 @@ import { useMemo, useState } from 'react';
 import type { Player } from '@/core/ground/player/player';
 import { SAND_PRESETS, type SandPreset } from '@/core/ground/sand/presets';
 import type { MixChoice } from '@/core/tell/reading/mixChoice';
-import { Pick } from '../kit/Pick';
 import { SAND_WORDS } from '@/core/tell/words/situation';
 import { Called } from './Called';
 import { Gaps } from './Gaps';
 import { OneWedge } from './OneWedge';
 import { Soles } from './Soles';
+import { Pick } from '../kit/fields';
 
 interface AuditPanelProps {
   player: Player;

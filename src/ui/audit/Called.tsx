@@ -5,6 +5,7 @@ import { usageOf } from '@/core/search/audit/usage';
 import type { MixChoice } from '@/core/tell/reading/mixChoice';
 import type { Player } from '@/core/ground/player/player';
 import { useTask } from '../engine/useTask';
+import { Alert } from '../kit/Alert';
 
 /** Shots that are looked at in one go. */
 const TOGETHER = 4;
@@ -45,11 +46,7 @@ export function Called({ player, choice }: CalledProps) {
       <h3 id="called" className="text-lg">
         Called how often
       </h3>
-      {failure && (
-        <p role="alert" className="font-semibold text-harm">
-          {failure.message}
-        </p>
-      )}
+      {failure && <Alert>{failure.message}</Alert>}
       {!failure && !(value && done === value.mix.length) && (
         <progress
           aria-label="Shots looked at"

@@ -6,8 +6,7 @@ import type { Player } from '@/core/ground/player/player';
 import { degrees } from '@/core/ground/units/angle';
 import type { MixChoice } from '@/core/tell/reading/mixChoice';
 import { useTask } from '../engine/useTask';
-
-const BUTTON = 'h-11 rounded border-2 border-hairline px-4 disabled:opacity-50';
+import { Alert } from '../kit/Alert';
 
 /** How far the search is, and what it came to. */
 interface WedgeSearch {
@@ -66,11 +65,11 @@ export function OneWedge({ player, choice }: { player: Player; choice: MixChoice
         <>
           <div className="flex items-center gap-3">
             {running ? (
-              <button type="button" onClick={task.stop} className={BUTTON}>
+              <button type="button" onClick={task.stop} className="button">
                 Stop
               </button>
             ) : (
-              <button type="button" onClick={() => setAsked({})} className={BUTTON}>
+              <button type="button" onClick={() => setAsked({})} className="button">
                 {search?.changes ? 'Look again' : 'Look for it'}
               </button>
             )}
@@ -83,11 +82,7 @@ export function OneWedge({ player, choice }: { player: Player; choice: MixChoice
               />
             )}
           </div>
-          {failure && (
-            <p role="alert" className="mt-2 font-semibold text-harm">
-              {failure.message}
-            </p>
-          )}
+          {failure && <Alert className="mt-2">{failure.message}</Alert>}
           {task.status === 'stopped' && (
             <p className="mt-2">
               Stopped after {search?.done ?? 0} of {clubsToTry(player.bag)} clubs.

@@ -16,7 +16,7 @@ export function CallChoice({ label, calls, value, onValue }: CallChoiceProps) {
       <select
         value={value}
         onChange={(event) => onValue(Number(event.target.value))}
-        className="h-11 min-w-0 rounded border-2 border-hairline bg-paper px-2 font-normal"
+        className="box min-w-0 font-normal"
       >
         {calls.map((call, i) => (
           <option key={i} value={i}>

@@ -4,7 +4,7 @@ import { Copy, Square, Volume2 } from 'lucide-react';
 import { useEffect, useState, useSyncExternalStore } from 'react';
 import { toast } from 'sonner';
 
-const BUTTON = 'inline-flex h-11 items-center gap-1.5 rounded px-2 hover:bg-paper-deep';
+const BUTTON = 'button-quiet gap-1.5 px-2';
 
 const never = () => () => {};
 

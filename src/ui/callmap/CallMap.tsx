@@ -28,8 +28,6 @@ const COLUMNS = 40;
 const ROWS = 25;
 const DRAW_EVERY_MS = 600;
 const NO_ROWS: readonly Row[] = [];
-const BUTTON = 'h-11 rounded border-2 border-hairline px-3 disabled:opacity-50';
-
 /** The best call over two factors, filled row by row, with progress and a way to stop. */
 export function CallMap({ open, onOpenChange, ...map }: CallMapProps) {
   return (
@@ -98,7 +96,7 @@ function MapBody({ situation, here }: MapProps) {
             className="h-2 grow accent-(--call-1)"
           />
           {status === 'running' ? (
-            <button type="button" className={BUTTON} onClick={stop}>
+            <button type="button" className="button px-3" onClick={stop}>
               Stop
             </button>
           ) : (
@@ -143,7 +141,7 @@ function MapBody({ situation, here }: MapProps) {
       <div className="mt-3 flex flex-wrap gap-3">
         <button
           type="button"
-          className={BUTTON}
+          className="button px-3"
           disabled={empty}
           onClick={() => save(`${name}.svg`, svgText(drawing.current!), 'image/svg+xml')}
         >
@@ -151,7 +149,7 @@ function MapBody({ situation, here }: MapProps) {
         </button>
         <button
           type="button"
-          className={BUTTON}
+          className="button px-3"
           disabled={empty}
           onClick={() => void savePng(`${name}.png`, drawing.current!)}
         >
@@ -159,7 +157,7 @@ function MapBody({ situation, here }: MapProps) {
         </button>
         <button
           type="button"
-          className={BUTTON}
+          className="button px-3"
           disabled={empty}
           onClick={() => save(`${name}.csv`, mapCsv(cells, xAxis, yAxis, units), 'text/csv')}
         >
@@ -184,7 +182,7 @@ function AxisChoice({ label, value, other, onValue }: AxisChoiceProps) {
       <select
         value={value}
         onChange={({ target }) => onValue(target.value as FactorName)}
-        className="h-11 rounded border-2 border-hairline bg-paper px-2"
+        className="box"
       >
         {FACTORS.filter((name) => name !== other).map((name) => (
           <option key={name} value={name}>

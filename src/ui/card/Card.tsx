@@ -30,20 +30,13 @@ export function Card({ player, said, shot, answer, back, pdf }: CardProps) {
   return (
     <div className="mx-auto w-full max-w-[50rem] p-6 print:max-w-none print:p-0">
       <nav className="no-print mb-4 flex gap-3">
-        <a href={back} className="flex h-11 items-center rounded px-3 underline">
+        <a href={back} className="button-quiet underline">
           Back to the desk
         </a>
-        <button
-          type="button"
-          onClick={() => window.print()}
-          className="h-11 rounded bg-ink px-5 font-semibold text-paper"
-        >
+        <button type="button" onClick={() => window.print()} className="button-main">
           Print
         </button>
-        <a
-          href={pdf}
-          className="flex h-11 items-center rounded border-2 border-hairline px-4 font-semibold"
-        >
+        <a href={pdf} className="button font-semibold">
           PDF
         </a>
       </nav>

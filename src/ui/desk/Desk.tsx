@@ -29,6 +29,7 @@ import { useChanges } from './state/useChanges';
 import { useDraft, type DraftState } from './state/useDraft';
 import { useFollowing } from './state/useFollowing';
 import { useReading } from './state/useReading';
+import { Alert } from '../kit/Alert';
 
 interface DeskProps {
   players: readonly RosterPlayer[];
@@ -129,27 +130,20 @@ export function Desk(props: DeskProps) {
         <button
           type="button"
           onClick={() => setSheetOpen('map')}
-          className="h-11 rounded px-3 hover:bg-paper-deep max-sm:hidden"
+          className="button-quiet max-sm:hidden"
         >
           Call map
         </button>
-        <a
-          href={`/card?${query}`}
-          className="flex h-11 items-center rounded px-3 hover:bg-paper-deep"
-        >
+        <a href={`/card?${query}`} className="button-quiet">
           Card
         </a>
-        <button
-          type="button"
-          onClick={() => setSheetOpen('readings')}
-          className="h-11 rounded px-3 hover:bg-paper-deep"
-        >
+        <button type="button" onClick={() => setSheetOpen('readings')} className="button-quiet">
           Readings
         </button>
         <button
           type="button"
           onClick={() => setSheetOpen('keep')}
-          className="h-11 rounded px-3 font-semibold hover:bg-paper-deep"
+          className="button-quiet font-semibold"
         >
           Keep
         </button>
@@ -157,9 +151,7 @@ export function Desk(props: DeskProps) {
       <main className="flex grow flex-col">
         <h1 className="sr-only">Desk</h1>
         {(props.problem ?? failure) && (
-          <p role="alert" className="bg-harm-wash px-6 py-2 font-semibold text-harm max-sm:px-3">
-            {failure ?? props.problem}
-          </p>
+          <Alert className="bg-harm-wash px-6 py-2 max-sm:px-3">{failure ?? props.problem}</Alert>
         )}
         <section aria-label="Reading" className="px-6 py-2 max-sm:px-3">
           <Sentence

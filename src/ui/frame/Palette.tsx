@@ -57,7 +57,7 @@ export function Palette({ commands, open, onOpenChange }: PaletteProps) {
                           onOpenChange(false);
                           act();
                         }}
-                        className="flex min-h-11 cursor-pointer items-center justify-between rounded px-2 data-[selected=true]:bg-flag-wash data-[selected=true]:text-on-flag"
+                        className="flex min-h-11 cursor-pointer items-center justify-between rounded px-2 lit-when-chosen"
                       >
                         {name}
                         {key && (

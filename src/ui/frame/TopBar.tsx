@@ -36,7 +36,7 @@ export function TopBar({ room, children }: TopBarProps) {
             prefetch={false}
             href={href}
             aria-current={name === room ? 'page' : undefined}
-            className="flex h-11 items-center rounded px-3 hover:bg-paper-deep aria-[current=page]:font-semibold aria-[current=page]:underline aria-[current=page]:decoration-flag aria-[current=page]:decoration-[3px] aria-[current=page]:underline-offset-8 max-sm:px-2"
+            className="button-quiet max-sm:px-2 lined-when-chosen"
           >
             {name}
           </Link>
@@ -48,7 +48,7 @@ export function TopBar({ room, children }: TopBarProps) {
           type="button"
           onClick={() => onUnits(other)}
           aria-label={`Lengths in ${units}; change to ${other}`}
-          className="h-11 rounded px-3 whitespace-nowrap hover:bg-paper-deep max-sm:px-1.5"
+          className="button-quiet whitespace-nowrap max-sm:px-1.5"
         >
           {units === 'yards' ? 'yd · ft' : 'm · cm'}
         </button>

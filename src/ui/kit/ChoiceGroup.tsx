@@ -36,7 +36,7 @@ export function ChoiceGroup<T extends string>(props: ChoiceGroupProps<T>) {
           <RadioGroup.Item
             key={choice.value}
             value={choice.value}
-            className="min-h-11 rounded border-2 border-hairline p-2 text-left data-[state=checked]:border-flag data-[state=checked]:bg-flag-wash data-[state=checked]:text-on-flag"
+            className="min-h-11 rounded border-2 border-hairline p-2 text-left lit-when-chosen"
           >
             {choice.picture}
             <span className="block font-semibold">{choice.name}</span>

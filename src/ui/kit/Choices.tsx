@@ -16,7 +16,7 @@ export function Choices({ label, items, value, onValue }: ChoicesProps) {
           role="radio"
           aria-checked={i === value}
           onClick={() => onValue(i)}
-          className="min-h-12 shrink-0 rounded px-3 whitespace-nowrap hover:bg-paper-deep aria-checked:font-semibold aria-checked:underline aria-checked:decoration-flag aria-checked:decoration-[3px] aria-checked:underline-offset-8"
+          className="min-h-12 shrink-0 rounded px-3 whitespace-nowrap hover:bg-paper-deep lined-when-chosen"
         >
           {item}
         </button>

@@ -26,7 +26,7 @@ export function SmallNumber({ label, unit, value, onValue }: SmallNumberProps) {
           value={value}
           onChange={(event) => onValue(event.target.value)}
           onFocus={(event) => event.target.select()}
-          className="h-11 w-20 rounded border-2 border-hairline bg-paper px-2"
+          className="box w-20"
         />
         {unit}
       </span>

@@ -6,7 +6,7 @@ import {
   type TextareaHTMLAttributes,
 } from 'react';
 
-const BOX = 'h-11 w-full rounded border-2 bg-paper px-2 border-hairline aria-invalid:border-harm';
+const BOX = 'box w-full';
 
 interface LabelledProps {
   label: string;
@@ -76,6 +76,19 @@ export function Choice({
       </select>
     </Labelled>
   );
+}
+
+/** A labelled choice from a list that is taken at once, outside a form. */
+export function Pick<T extends string>({
+  onValue,
+  ...choice
+}: {
+  label: string;
+  value: T;
+  onValue: (value: T) => void;
+  options: readonly (readonly [T, string])[];
+}) {
+  return <Choice {...choice} onChange={({ target }) => onValue(target.value as T)} />;
 }
 
 /** A labelled text of several lines. */

@@ -12,10 +12,10 @@ import { sampleSwings } from '@/core/model/spread/swings';
 import { fractionAtClock, swingClock } from '@/core/ground/units/clock';
 import { fromMetres } from '@/core/ground/units/length';
 import { plainNumber, unitFor } from '@/core/ground/units/say';
-import { Pick } from '../kit/Pick';
 import { SAND_WORDS } from '@/core/tell/words/situation';
 import { Reaches } from './Reaches';
 import { useUnits } from '../kit/units';
+import { Pick } from '../kit/fields';
 
 const LadderChart = dynamic(() => import('./LadderChart').then((module) => module.LadderChart), {
   ssr: false,
@@ -69,7 +69,7 @@ export function Ladder({ player }: LadderProps) {
           type="button"
           aria-pressed={chart}
           onClick={() => setChart(!chart)}
-          className="h-11 rounded border-2 border-hairline px-4 aria-pressed:border-flag aria-pressed:bg-flag-wash aria-pressed:text-on-flag"
+          className="button lit-when-chosen"
         >
           {chart ? 'As a table' : 'As a chart'}
         </button>

@@ -10,6 +10,7 @@ import type { SwingError } from '@/core/model/swing/swingError';
 import { fromMetres, toMetres } from '@/core/ground/units/length';
 import { plainNumber, unitFor } from '@/core/ground/units/say';
 import { useUnits } from '../kit/units';
+import { Alert } from '../kit/Alert';
 
 interface ReachesProps {
   player: Player;
@@ -49,7 +50,7 @@ export function Reaches({ player, golfer, sand, swings }: ReachesProps) {
           aria-label="Measured to"
           value={to}
           onChange={(event) => setTo(event.target.value as ReachTo)}
-          className="h-11 rounded border-2 border-hairline bg-paper px-2"
+          className="box"
         >
           <option value="carry">carries</option>
           <option value="finish">stops at</option>
@@ -61,14 +62,12 @@ export function Reaches({ player, golfer, sand, swings }: ReachesProps) {
           autoComplete="off"
           onChange={(event) => setTyped(event.target.value)}
           onFocus={(event) => event.target.select()}
-          className="h-11 w-20 rounded border-2 border-hairline bg-paper px-2 text-center font-semibold"
+          className="box w-20 text-center font-semibold"
         />
         {unit}?
       </h3>
       {typeof answer === 'string' ? (
-        <p role="alert" className="mt-1 font-semibold text-harm">
-          {answer}
-        </p>
+        <Alert className="mt-1">{answer}</Alert>
       ) : (
         <ul className="mt-2" aria-live="polite">
           {reaching.length === 0 && <li>Nothing in this bag, from this sand.</li>}

@@ -26,8 +26,6 @@ interface LearnPanelProps {
   onLearnt: (learnt: LearntFactors | undefined) => void;
 }
 
-const BUTTON = 'h-11 rounded border-2 border-hairline px-4 disabled:opacity-50';
-
 const NONE: readonly PlacedBall[] = [];
 
 /** Fewer balls than this are not taken over. */
@@ -78,7 +76,7 @@ export function LearnPanel({ player, balls, stations, onLearnt }: LearnPanelProp
               role="radio"
               aria-checked={whole === each}
               onClick={() => setWhole(each)}
-              className="min-h-11 rounded px-2 aria-checked:font-semibold aria-checked:underline aria-checked:decoration-flag aria-checked:decoration-[3px] aria-checked:underline-offset-8"
+              className="min-h-11 rounded px-2 lined-when-chosen"
             >
               {each
                 ? `from every lesson${all ? ` (${all.length})` : ''}`
@@ -111,15 +109,15 @@ export function LearnPanel({ player, balls, stations, onLearnt }: LearnPanelProp
                 type="button"
                 disabled={learning.balls < FEWEST}
                 onClick={() => void accept(learning.factors)}
-                className={BUTTON}
+                className="button"
               >
                 Take it over
               </button>
-              <button type="button" onClick={() => void hold(learning.balls)} className={BUTTON}>
+              <button type="button" onClick={() => void hold(learning.balls)} className="button">
                 Hold
               </button>
               {learnt && (
-                <button type="button" onClick={() => void letGo()} className={BUTTON}>
+                <button type="button" onClick={() => void letGo()} className="button">
                   Let it go
                 </button>
               )}

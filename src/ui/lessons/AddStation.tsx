@@ -21,7 +21,6 @@ interface AddStationProps {
   onStation: (name: string, shot: ShotInput) => void;
 }
 
-const BUTTON = 'h-11 rounded border-2 border-hairline px-4 hover:bg-paper-deep disabled:opacity-50';
 const SEEDS = 2 ** 31;
 
 /** A station from a kept reading, from a line that is typed, the usual one, or drawn within limits. */
@@ -40,7 +39,7 @@ export function AddStation({ readings, full, nextName, onStation }: AddStationPr
               const reading = readings.find(({ id }) => id === event.target.value);
               if (reading) onStation(reading.name, reading.shot);
             }}
-            className="h-11 max-w-72 rounded border-2 border-hairline bg-paper px-2 text-base font-normal"
+            className="box max-w-72 text-base font-normal"
           >
             <option value="">choose …</option>
             {readings.map(({ id, name }) => (
@@ -54,7 +53,7 @@ export function AddStation({ readings, full, nextName, onStation }: AddStationPr
           type="button"
           disabled={full}
           onClick={() => onStation(nextName, FIRST_SHOT)}
-          className={BUTTON}
+          className="button"
         >
           The usual one
         </button>
@@ -65,7 +64,7 @@ export function AddStation({ readings, full, nextName, onStation }: AddStationPr
             const seed = Math.floor(Math.random() * SEEDS);
             onStation(`${nextName}, drawn`, randomStation(seed, units, limits));
           }}
-          className={BUTTON}
+          className="button"
         >
           Draw one
         </button>
@@ -99,7 +98,7 @@ function TypedStation({ full, onShot }: { full: boolean; onShot: (shot: ShotInpu
             {...input}
           />
         </div>
-        <button type="submit" disabled={full || !ready} className={BUTTON}>
+        <button type="submit" disabled={full || !ready} className="button">
           Add
         </button>
       </div>

@@ -6,6 +6,7 @@ import { FORM_LENGTHS, ballTexts, ballUnit, readBallTexts } from '@/core/lesson/
 import { checked } from '../kit/checked';
 import { Choice, TextInput } from '../kit/fields';
 import { useUnits } from '../kit/units';
+import { Alert } from '../kit/Alert';
 
 interface BallFormProps {
   /** What is known of the ball already. */
@@ -62,12 +63,8 @@ export function BallForm({ ball, action, onBall }: BallFormProps) {
           {...register('note')}
         />
       </div>
-      {errors.root && (
-        <p role="alert" className="text-sm font-semibold text-harm">
-          {errors.root.message}
-        </p>
-      )}
-      <button type="submit" className="h-11 rounded border-2 border-hairline px-4">
+      {errors.root && <Alert className="text-sm">{errors.root.message}</Alert>}
+      <button type="submit" className="button">
         {action}
       </button>
     </form>

@@ -6,6 +6,7 @@ import { BallForm } from './BallForm';
 import { seenWords } from '@/core/lesson/balls/seenWords';
 import type { ShownBall } from './types';
 import { useUnits } from '../kit/units';
+import { Alert } from '../kit/Alert';
 
 interface BallListProps {
   balls: readonly ShownBall[];
@@ -76,11 +77,7 @@ function BallEdit({
       <BallForm ball={ball} action="Save the change" onBall={onChange} />
       <div className="flex flex-wrap gap-2">
         {ball.excluded ? (
-          <button
-            type="button"
-            onClick={() => void send({ excluded: '' })}
-            className="h-11 rounded border-2 border-hairline px-3"
-          >
+          <button type="button" onClick={() => void send({ excluded: '' })} className="button px-3">
             Count it again
           </button>
         ) : (
@@ -91,13 +88,13 @@ function BallEdit({
               maxLength={200}
               placeholder="why it does not count"
               onChange={(event) => setReason(event.target.value)}
-              className="h-11 min-w-0 grow rounded border-2 border-hairline bg-paper px-3"
+              className="box min-w-0 grow px-3"
             />
             <button
               type="button"
               disabled={reason.trim() === ''}
               onClick={() => void send({ excluded: reason.trim() })}
-              className="h-11 rounded border-2 border-hairline px-3 disabled:opacity-50"
+              className="button px-3"
             >
               Exclude
             </button>
@@ -106,16 +103,12 @@ function BallEdit({
         <button
           type="button"
           onClick={() => void send({ deleted: true })}
-          className="h-11 rounded border-2 border-hairline px-3 hover:text-harm"
+          className="button px-3 hover:text-harm"
         >
           Take away
         </button>
       </div>
-      {fault && (
-        <p role="alert" className="text-sm font-semibold text-harm">
-          {fault}
-        </p>
-      )}
+      {fault && <Alert className="text-sm">{fault}</Alert>}
     </div>
   );
 }

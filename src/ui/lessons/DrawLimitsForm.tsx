@@ -1,14 +1,14 @@
 'use client';
 
-import { useState } from 'react';
+import { useForm } from 'react-hook-form';
 import type { DrawLimits } from '@/core/lesson/plan/randomStation';
 import { LIES } from '@/core/ground/sand/lie';
 import { SAND_PRESETS } from '@/core/ground/sand/presets';
 import { fromMetres, toMetres } from '@/core/ground/units/length';
 import { sayRange, unitFor } from '@/core/ground/units/say';
-import { Pick } from '../kit/Pick';
+import type { UnitSystem } from '@/core/ground/units/system';
 import { numberOf } from '../kit/SmallNumber';
-import { TextInput } from '../kit/fields';
+import { Pick, TextInput } from '../kit/fields';
 import { LIE_WORDS, SAND_WORDS } from '@/core/tell/words/situation';
 import { useUnits } from '../kit/units';
 
@@ -22,36 +22,62 @@ const SPLASHED = SAND_PRESETS.filter((preset) => preset !== 'hardpan');
 /** Shortest and longest that may be asked for, m. */
 const BOUNDS = { pin: [4, 60], lip: [0.1, 4] } as const;
 
+type LengthName = keyof typeof BOUNDS;
+const ENDS = ['from', 'to'] as const;
+type LimitTexts = Record<`${LengthName}_${(typeof ENDS)[number]}`, string>;
+
 /** Least and most of what is drawn: distance, lip, lies and sand. */
-export function DrawLimitsForm({ limits, onLimits }: DrawLimitsFormProps) {
+export function DrawLimitsForm(props: DrawLimitsFormProps) {
   const units = useUnits();
-  const [faults, setFaults] = useState<Readonly<Record<string, string>>>({});
-  const length = (name: 'pin' | 'lip', end: 0 | 1, label: string) => {
-    const unit = unitFor(name === 'pin' ? 'ground' : 'height', units);
-    const [low, high] = BOUNDS[name];
-    const put = (text: string): void => {
-      const metres = toMetres(numberOf(text), unit);
-      const allowed = metres >= low && metres <= high;
-      setFaults(({ [label]: _, ...others }) =>
-        allowed
-          ? others
-          : { ...others, [label]: `must be from ${sayRange(BOUNDS[name], unit)}, not "${text}"` },
-      );
-      if (!allowed) return;
-      const [least, most] = limits[name];
-      onLimits({
-        ...limits,
-        [name]: end === 0 ? [metres, Math.max(metres, most)] : [Math.min(least, metres), metres],
-      });
-    };
+  // Other units, other texts.
+  return <DrawLimitsIn key={units} {...props} units={units} />;
+}
+
+function DrawLimitsIn({ limits, onLimits, units }: DrawLimitsFormProps & { units: UnitSystem }) {
+  const unitOf = (name: LengthName) => unitFor(name === 'pin' ? 'ground' : 'height', units);
+  const typed = (name: LengthName, metres: number): string =>
+    String(Number(fromMetres(metres, unitOf(name)).toFixed(1)));
+  const { register, formState, setValue } = useForm<LimitTexts>({
+    mode: 'onBlur',
+    defaultValues: {
+      pin_from: typed('pin', limits.pin[0]),
+      pin_to: typed('pin', limits.pin[1]),
+      lip_from: typed('lip', limits.lip[0]),
+      lip_to: typed('lip', limits.lip[1]),
+    },
+  });
+  const metresOf = (name: LengthName, text: string): number =>
+    toMetres(numberOf(text), unitOf(name));
+  const allowed = (name: LengthName, metres: number): boolean =>
+    metres >= BOUNDS[name][0] && metres <= BOUNDS[name][1];
+
+  /** Takes one end; the other moves along where it would be passed. */
+  const put = (name: LengthName, end: 0 | 1, text: string): void => {
+    const metres = metresOf(name, text);
+    if (!allowed(name, metres)) return;
+    const [least, most] = limits[name];
+    const next: [number, number] =
+      end === 0 ? [metres, Math.max(metres, most)] : [Math.min(least, metres), metres];
+    const other = 1 - end;
+    if (next[other] !== limits[name][other]) {
+      setValue(`${name}_${ENDS[other]!}`, typed(name, next[other]!));
+    }
+    onLimits({ ...limits, [name]: next });
+  };
+  const length = (name: LengthName, end: 0 | 1, label: string) => {
+    const field = `${name}_${ENDS[end]}` as const;
+    const unit = unitOf(name);
     return (
       <TextInput
-        key={`${label} ${limits[name][end]} ${units}`}
         label={`${label}, ${unit}`}
-        fault={faults[label]}
+        fault={formState.errors[field]?.message}
         inputMode="decimal"
-        defaultValue={Number(fromMetres(limits[name][end], unit).toFixed(1))}
-        onBlur={(event) => put(event.target.value)}
+        {...register(field, {
+          validate: (text) =>
+            allowed(name, metresOf(name, text)) ||
+            `must be from ${sayRange(BOUNDS[name], unit)}, not "${text}"`,
+          onBlur: ({ target }: { target: HTMLInputElement }) => put(name, end, target.value),
+        })}
       />
     );
   };

@@ -114,7 +114,7 @@ export function FaultPanel({ player, balls, onDrill }: FaultPanelProps) {
                             before === seen ? others : { ...others, [id]: seen },
                           )
                         }
-                        className="h-11 w-12 rounded border-2 border-hairline aria-pressed:border-flag aria-pressed:bg-flag-wash aria-pressed:text-on-flag"
+                        className="h-11 w-12 rounded border-2 border-hairline lit-when-chosen"
                       >
                         {seen ? 'yes' : 'no'}
                       </button>

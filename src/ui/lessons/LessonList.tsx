@@ -50,7 +50,7 @@ export function LessonList(props: LessonListProps) {
       <main className="mx-auto w-full max-w-[60rem] grow px-6 py-5 max-sm:px-3">
         <header className="flex flex-wrap items-center gap-3">
           <h1 className="mr-auto text-3xl">Lessons</h1>
-          <label className="flex h-11 cursor-pointer items-center rounded border-2 border-hairline px-4 focus-within:outline-3 hover:bg-paper-deep">
+          <label className="button cursor-pointer focus-within:outline-3">
             Import
             <input
               type="file"
@@ -66,7 +66,7 @@ export function LessonList(props: LessonListProps) {
           <button
             type="button"
             onClick={() => router.push(`/lessons/${crypto.randomUUID()}/plan`)}
-            className="h-11 rounded bg-ink px-5 font-semibold text-paper"
+            className="button-main"
           >
             Plan a lesson
           </button>

@@ -11,6 +11,7 @@ import { CommandHints, useCommands, type Command } from '../kit/commands';
 import { SandStrip } from './SandStrip';
 import { useLine } from '../kit/useLine';
 import { useUnits } from '../kit/units';
+import { Alert } from '../kit/Alert';
 
 /** What is tapped of the ball at hand and not logged yet. */
 export interface HalfBall {
@@ -132,11 +133,7 @@ export function LogPanel(props: LogPanelProps) {
           not seen
         </button>
       </div>
-      {(fault ?? line.fault) && (
-        <p role="alert" className="font-semibold text-harm">
-          {fault ?? line.fault}
-        </p>
-      )}
+      {(fault ?? line.fault) && <Alert>{fault ?? line.fault}</Alert>}
       <form onSubmit={line.submit} className="flex gap-2">
         <label htmlFor="ball-line" className="sr-only">
           A ball in a line

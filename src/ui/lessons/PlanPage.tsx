@@ -19,6 +19,7 @@ import { PlayerPicker } from './PlayerPicker';
 import { TimetableView } from './TimetableView';
 import { useKeptForm } from '../kit/useKeptForm';
 import { useUnits } from '../kit/units';
+import { Alert } from '../kit/Alert';
 
 interface PlanPageProps {
   id: string;
@@ -28,8 +29,6 @@ interface PlanPageProps {
   roster: readonly { id: string; name: string }[];
   readings: readonly KeptReading[];
 }
-
-const BUTTON = 'h-11 rounded border-2 border-hairline px-4 hover:bg-paper-deep disabled:opacity-50';
 
 /** A lesson planned: day, place, players, stations, and who is where when. */
 export function PlanPage(props: PlanPageProps) {
@@ -83,27 +82,19 @@ export function PlanPage(props: PlanPageProps) {
                 reset(props.first);
                 letGo();
               }}
-              className={`${BUTTON} no-print`}
+              className="button no-print"
             >
               Let the changes go
             </button>
           )}
-          <button type="button" onClick={() => window.print()} className={`${BUTTON} no-print`}>
+          <button type="button" onClick={() => window.print()} className="button no-print">
             Print
           </button>
-          <button
-            type="button"
-            onClick={() => void save()}
-            className="no-print h-11 rounded bg-ink px-6 font-semibold text-paper"
-          >
+          <button type="button" onClick={() => void save()} className="button-main no-print">
             Save and go to the bunker
           </button>
         </header>
-        {errors.root && (
-          <p role="alert" className="font-semibold text-harm">
-            {errors.root.message}
-          </p>
-        )}
+        {errors.root && <Alert>{errors.root.message}</Alert>}
         <div className="grid grid-cols-3 gap-4 max-md:grid-cols-1">
           <TextInput
             label="Day"
@@ -148,9 +139,7 @@ export function PlanPage(props: PlanPageProps) {
           onName={(id, name) => setNames((now) => ({ ...now, [id]: name }))}
         />
         {errors.players && (
-          <p role="alert" className="font-semibold text-harm">
-            Players {errors.players.message ?? 'are in the lesson twice'}.
-          </p>
+          <Alert>Players {errors.players.message ?? 'are in the lesson twice'}.</Alert>
         )}
         <section aria-labelledby="stations">
           <h2 id="stations" className="text-xl">

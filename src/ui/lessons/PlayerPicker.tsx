@@ -67,7 +67,7 @@ export function PlayerPicker({ roster, names, chosen, onChosen, onName }: Player
             placeholder="Find by name"
             value={search}
             onChange={(event) => setSearch(event.target.value)}
-            className="h-11 w-48 rounded border-2 border-hairline bg-paper px-3"
+            className="box w-48 px-3"
           />
           {offered.slice(0, 8).map(({ id, name }) => (
             <button
@@ -77,7 +77,7 @@ export function PlayerPicker({ roster, names, chosen, onChosen, onName }: Player
                 onName(id, name);
                 onChosen([...chosen, id]);
               }}
-              className="h-11 rounded border-2 border-dashed border-hairline px-3 hover:bg-flag-wash hover:text-on-flag"
+              className="button border-dashed px-3 hover:bg-flag-wash hover:text-on-flag"
             >
               + {name}
             </button>

@@ -12,10 +12,9 @@ import { sayDay } from '../kit/day';
 import { ask } from '../server/client';
 import { TopBar } from '../frame/TopBar';
 import { FaultPanel } from './FaultPanel';
-import { Pick } from '../kit/Pick';
 import { LearnPanel } from '../learning/LearnPanel';
 import { StatsView } from './StatsView';
-import { Prose } from '../kit/fields';
+import { Pick, Prose } from '../kit/fields';
 import { useKeptForm } from '../kit/useKeptForm';
 import { isDone } from '../server/said';
 import type { RosterPlayer } from '@/core/lesson/players/player';
@@ -107,21 +106,18 @@ export function ReviewPage(props: ReviewPageProps) {
         <Link
           prefetch={false}
           href={`/lessons/${lesson.id}`}
-          className="flex h-11 items-center rounded px-3 font-semibold hover:bg-paper-deep"
+          className="button-quiet font-semibold"
         >
           To the bunker
         </Link>
-        <a
-          href={`/lessons/${lesson.id}/pdf`}
-          className="flex h-11 items-center rounded px-3 hover:bg-paper-deep max-sm:px-1.5"
-        >
+        <a href={`/lessons/${lesson.id}/pdf`} className="button-quiet max-sm:px-1.5">
           PDF
         </a>
         {(['csv', 'json'] as const).map((as) => (
           <a
             key={as}
             href={`/api/lessons/${lesson.id}/export?as=${as}`}
-            className="flex h-11 items-center rounded px-3 uppercase hover:bg-paper-deep max-sm:px-1.5"
+            className="button-quiet uppercase max-sm:px-1.5"
           >
             {as}
           </a>
@@ -191,31 +187,20 @@ export function ReviewPage(props: ReviewPageProps) {
             <Prose label="Homework" rows={6} maxLength={4000} {...register('homework')} />
           </div>
           <div className="no-print mt-2 flex flex-wrap gap-3">
-            <button
-              type="button"
-              onClick={writeSummary}
-              className="h-11 rounded border-2 border-hairline px-4"
-            >
+            <button type="button" onClick={writeSummary} className="button">
               Write the summary
             </button>
-            <button
-              type="button"
-              onClick={() => void close(true)}
-              className="h-11 rounded bg-ink px-5 font-semibold text-paper"
-            >
+            <button type="button" onClick={() => void close(true)} className="button-main">
               {closed ? 'Save' : 'Save and close'}
             </button>
-            <a
-              href={`/lessons/${lesson.id}/pdf?player=${playerId}`}
-              className="flex h-11 items-center rounded border-2 border-hairline px-4"
-            >
+            <a href={`/lessons/${lesson.id}/pdf?player=${playerId}`} className="button">
               Card for {player.name}
             </a>
             <button
               type="button"
               disabled={!closed && !changed}
               onClick={() => void close(false)}
-              className="h-11 rounded border-2 border-hairline px-4 disabled:opacity-50"
+              className="button"
             >
               {closed ? 'Open again' : 'Save, keep it open'}
             </button>

@@ -27,6 +27,7 @@ import { useOtherBalls } from './useOtherBalls';
 import { useStationCall } from './useStationCall';
 import { useTracker } from './useTracker';
 import { useUnits } from '../kit/units';
+import { Alert } from '../kit/Alert';
 
 interface RunPageProps {
   lesson: StoredLesson;
@@ -145,17 +146,13 @@ export function RunPage(props: RunPageProps) {
   return (
     <>
       <TopBar room="Lessons">
-        <Link
-          prefetch={false}
-          href={`/lessons/${lesson.id}/plan`}
-          className="flex h-11 items-center rounded px-3 hover:bg-paper-deep"
-        >
+        <Link prefetch={false} href={`/lessons/${lesson.id}/plan`} className="button-quiet">
           Plan
         </Link>
         <Link
           prefetch={false}
           href={`/lessons/${lesson.id}/review`}
-          className="flex h-11 items-center rounded px-3 font-semibold hover:bg-paper-deep"
+          className="button-quiet font-semibold"
         >
           Review
         </Link>
@@ -183,17 +180,12 @@ export function RunPage(props: RunPageProps) {
             {waiting.length > 0 && ` (${waiting.length} on their way)`}
             {here.length >= balls_per_station && ' · done here'}
           </p>
-          <button
-            type="button"
-            disabled={here.length === 0}
-            onClick={undoLast}
-            className="h-11 rounded border-2 border-hairline px-4 disabled:opacity-50"
-          >
+          <button type="button" disabled={here.length === 0} onClick={undoLast} className="button">
             Undo the last
           </button>
         </div>
         {queue.fault && (
-          <p role="alert" className="font-semibold text-harm">
+          <Alert>
             {queue.fault}{' '}
             <button
               type="button"
@@ -202,7 +194,7 @@ export function RunPage(props: RunPageProps) {
             >
               Drop that ball
             </button>
-          </p>
+          </Alert>
         )}
         <div className="mt-3 grid grid-cols-[minmax(0,1fr)_minmax(0,1.1fr)] gap-8 max-lg:grid-cols-1">
           <div>

@@ -6,8 +6,8 @@ import type { Hand } from '@/core/ground/player/player';
 import { CarryPlot, carryWords } from '../plots/CarryPlot';
 import { FinishPlot, finishWords } from '../plots/FinishPlot';
 import { MarkPlot, markWords } from '../plots/MarkPlot';
-import { Pick } from '../kit/Pick';
 import { useUnits } from '../kit/units';
+import { Pick } from '../kit/fields';
 
 interface StatsViewProps {
   /** Balls that are looked at. */

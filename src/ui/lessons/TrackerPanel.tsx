@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import { ask } from '../server/client';
 import { isDone } from '../server/said';
+import { Alert } from '../kit/Alert';
 
 interface TrackerPanelProps {
   on: boolean;
@@ -31,7 +32,7 @@ export function TrackerPanel({ on, onListen, fault, who, onSimulate }: TrackerPa
           type="button"
           aria-pressed={on}
           onClick={() => onListen(!on)}
-          className="h-11 rounded border-2 border-hairline px-4 aria-pressed:border-flag aria-pressed:bg-flag-wash aria-pressed:text-on-flag"
+          className="button lit-when-chosen"
         >
           Listen to a tracker
         </button>
@@ -39,23 +40,15 @@ export function TrackerPanel({ on, onListen, fault, who, onSimulate }: TrackerPa
           type="button"
           disabled={!onSimulate}
           onClick={onSimulate ?? undefined}
-          className="h-11 rounded border-2 border-dashed border-hairline px-4 disabled:opacity-50"
+          className="button border-dashed"
         >
           A ball from the simulated tracker
         </button>
-        <button
-          type="button"
-          onClick={() => void make()}
-          className="h-11 rounded border-2 border-hairline px-4"
-        >
+        <button type="button" onClick={() => void make()} className="button">
           Make a key for a device
         </button>
       </div>
-      {fault && (
-        <p role="alert" className="mt-1 font-semibold text-harm">
-          {fault}
-        </p>
-      )}
+      {fault && <Alert className="mt-1">{fault}</Alert>}
       {key && (
         <p className="mt-2 text-sm leading-snug">
           The key, shown this once; a key made before is of no use now:{' '}

@@ -38,7 +38,7 @@ export function LipMeasure({ bag, thresholds, onTake }: LipMeasureProps) {
             role="radio"
             aria-checked={way === id}
             onClick={() => setWay(id)}
-            className="min-h-11 grow rounded border-2 border-hairline px-2 text-sm aria-checked:border-flag aria-checked:bg-flag-wash aria-checked:text-on-flag"
+            className="button grow px-2 text-sm lit-when-chosen"
           >
             {name}
           </button>
@@ -85,7 +85,7 @@ function Sighting({ thresholds, onTake }: Omit<LipMeasureProps, 'bag'>) {
           <select
             value={eye}
             onChange={(event) => setEye(Number(event.target.value))}
-            className="h-11 rounded border-2 border-hairline bg-paper px-1 text-base"
+            className="box px-1 text-base"
           >
             {EYES.map(({ height, name }) => (
               <option key={name} value={height}>
@@ -129,7 +129,7 @@ function InClubs({ bag, thresholds, onTake }: LipMeasureProps) {
           <select
             value={name}
             onChange={(event) => setName(event.target.value)}
-            className="h-11 rounded border-2 border-hairline bg-paper px-1 text-base"
+            className="box px-1 text-base"
           >
             {bag.map((each) => (
               <option key={each.name}>{each.name}</option>

@@ -9,6 +9,7 @@ import { reckon, Result } from './Result';
 import { numberOf, SmallNumber } from '../kit/SmallNumber';
 import { usePace } from './usePace';
 import { useUnits } from '../kit/units';
+import { Alert } from '../kit/Alert';
 
 interface PacingProps {
   thresholds?: readonly Threshold[] | null | undefined;
@@ -68,20 +69,12 @@ function OwnPace({ onPace }: { onPace: (metres: number) => void }) {
         <SmallNumber label="Line" unit={unit} value={line} onValue={setLine} />
         <SmallNumber label="Paces it took" value={paces} onValue={setPaces} />
         {result && !('fault' in result) && (
-          <button
-            type="button"
-            onClick={() => onPace(result.value)}
-            className="h-11 rounded border-2 border-hairline px-3"
-          >
+          <button type="button" onClick={() => onPace(result.value)} className="button px-3">
             Use {plainNumber(result.value * 100, 0)} cm
           </button>
         )}
       </div>
-      {result && 'fault' in result && (
-        <p role="alert" className="mt-1 text-sm font-semibold text-harm">
-          {result.fault}
-        </p>
-      )}
+      {result && 'fault' in result && <Alert className="mt-1 text-sm">{result.fault}</Alert>}
     </div>
   );
 }

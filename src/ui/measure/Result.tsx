@@ -2,6 +2,7 @@
 
 import { doubts, type Measured, type Threshold } from '@/core/ground/measure/measured';
 import { chanceWords } from '@/core/tell/words/words';
+import { Alert } from '../kit/Alert';
 
 /** What a help has measured so far: a value, what is wrong with what was typed, or nothing yet. */
 export type Reckoned = Measured | { fault: string } | null;
@@ -31,11 +32,7 @@ export function reckon(work: () => Measured | null): Reckoned {
 export function Result({ reckoned, say, thresholds, onTake }: ResultProps) {
   if (reckoned === null) return null;
   if ('fault' in reckoned) {
-    return (
-      <p role="alert" className="mt-1 text-sm font-semibold text-harm">
-        {reckoned.fault}
-      </p>
-    );
+    return <Alert className="mt-1 text-sm">{reckoned.fault}</Alert>;
   }
   const open = thresholds && doubts(reckoned, thresholds);
   const looking = thresholds === null;
@@ -45,11 +42,7 @@ export function Result({ reckoned, say, thresholds, onTake }: ResultProps) {
         <output className="text-lg font-semibold">
           {say(reckoned.value)} <span className="font-normal">± {say(reckoned.sd)}</span>
         </output>
-        <button
-          type="button"
-          onClick={() => onTake(reckoned.value)}
-          className="h-11 rounded bg-ink px-4 font-semibold text-paper"
-        >
+        <button type="button" onClick={() => onTake(reckoned.value)} className="button-main">
           Take it
         </button>
       </div>

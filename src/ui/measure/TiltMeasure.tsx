@@ -91,18 +91,10 @@ export function TiltMeasure({ handed, thresholds, onTake }: TiltMeasureProps) {
         Lay the telephone on a board on the sand, its top to the flag.
       </p>
       <div className="flex flex-wrap gap-2">
-        <button
-          type="button"
-          onClick={() => void fromDevice()}
-          className="min-h-11 rounded border-2 border-hairline px-3"
-        >
+        <button type="button" onClick={() => void fromDevice()} className="button px-3">
           This device’s sensor
         </button>
-        <button
-          type="button"
-          onClick={fromSimulation}
-          className="min-h-11 rounded border-2 border-hairline px-3"
-        >
+        <button type="button" onClick={fromSimulation} className="button px-3">
           Simulated sensor
         </button>
       </div>

@@ -1,4 +1,4 @@
-import { Document, Page, StyleSheet, Text, View } from '@react-pdf/renderer';
+import { Page, StyleSheet, Text, View } from '@react-pdf/renderer';
 import type { ReactElement } from 'react';
 import { missPicture } from '@/core/tell/picture/missPicture';
 import type { Answer } from '@/core/tell/answer/answer';
@@ -21,13 +21,9 @@ import { StillSection } from '../drawing/section/StillSection';
 import { SwingClock } from '../drawing/SwingClock';
 import { RULES_FOOT } from '@/core/tell/script/care';
 import { Drawing } from './Drawing';
-import { HEADING, registerFonts, TEXT } from './fonts';
-import { LIGHT_COLOURS } from './lightColours';
+import { footAt, heading, LINE, Paper, running, SOFT } from './Paper';
 import { Marked } from './Marked';
 
-const INK = LIGHT_COLOURS['--ink']!;
-const SOFT = LIGHT_COLOURS['--ink-soft']!;
-const LINE = LIGHT_COLOURS['--hairline']!;
 const MARGIN = 36;
 const WIDTH = 595 - 2 * MARGIN;
 
@@ -36,12 +32,12 @@ const MOST_REASONS = 4;
 const MISSES_TOLD: readonly MissName[] = ['heavy', 'thin', 'slow', 'quick'];
 
 const styles = StyleSheet.create({
-  page: { padding: MARGIN, fontFamily: TEXT, fontSize: 10.5, color: INK, lineHeight: 1.35 },
-  name: { fontFamily: HEADING, fontWeight: 600, fontSize: 20, lineHeight: 1.1 },
+  page: { padding: MARGIN, ...running(10.5, 1.35) },
+  name: { ...heading(20) },
   said: { fontSize: 11.5, marginTop: 4, marginBottom: 10 },
   callHead: { flexDirection: 'row', alignItems: 'flex-end', marginTop: 12, gap: 8 },
-  club: { fontFamily: HEADING, fontWeight: 600, fontSize: 26, lineHeight: 1 },
-  strokes: { fontFamily: HEADING, fontWeight: 600, fontSize: 13, marginLeft: 'auto' },
+  club: { ...heading(26, 1) },
+  strokes: { ...heading(13, 1.35), marginLeft: 'auto' },
   drawings: { flexDirection: 'row', justifyContent: 'space-between', marginTop: 10 },
   drawn: { width: 122, alignItems: 'center' },
   caption: { fontWeight: 700, textAlign: 'center', marginTop: 3 },
@@ -56,17 +52,7 @@ const styles = StyleSheet.create({
   },
   other: { flex: 1 },
   reason: { marginTop: 2, fontSize: 9, lineHeight: 1.3 },
-  foot: {
-    position: 'absolute',
-    bottom: MARGIN,
-    left: MARGIN,
-    right: MARGIN,
-    paddingTop: 6,
-    borderTop: `1 solid ${LINE}`,
-    fontSize: 8,
-    lineHeight: 1.3,
-    color: SOFT,
-  },
+  foot: footAt(MARGIN, MARGIN, 8),
 });
 
 export interface CardPaperProps {
@@ -205,15 +191,10 @@ function missLines(
 
 /** The card on one page of paper: the reading, the drawing, the call, what stands beside it, rules and care. */
 export function CardPaper({ player, said, shot, answer, units }: CardPaperProps) {
-  registerFonts();
   const [best, ...others] = answer.sheet.calls;
   const picture = answer.pictures[0];
   return (
-    <Document
-      title={`${player.name}: ${best?.club ?? 'no call'}`}
-      creator="Mellow Divot"
-      language="en"
-    >
+    <Paper title={`${player.name}: ${best?.club ?? 'no call'}`}>
       <Page size="A4" style={styles.page}>
         <Text style={styles.name}>{player.name}</Text>
         <Text style={styles.said}>{said}.</Text>
@@ -281,6 +262,6 @@ export function CardPaper({ player, said, shot, answer, units }: CardPaperProps)
           {best?.cautions.join(' ')} {RULES_FOOT}
         </Text>
       </Page>
-    </Document>
+    </Paper>
   );
 }

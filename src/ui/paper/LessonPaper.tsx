@@ -1,4 +1,4 @@
-import { Document, Page, StyleSheet, Text, View } from '@react-pdf/renderer';
+import { Page, StyleSheet, Text, View } from '@react-pdf/renderer';
 import { callWords } from '@/core/lesson/balls/callWords';
 import type { LessonPlan } from '@/core/lesson/plan/lesson';
 import type { PlayerReport } from '@/core/lesson/review/report';
@@ -11,26 +11,19 @@ import { sayDay } from '../kit/day';
 import { FinishPlot } from '../plots/FinishPlot';
 import { MarkPlot } from '../plots/MarkPlot';
 import { Drawing } from './Drawing';
-import { HEADING, registerFonts, TEXT } from './fonts';
-import { LIGHT_COLOURS } from './lightColours';
+import { footAt, heading, LINE, Paper, running, SOFT } from './Paper';
 
-const INK = LIGHT_COLOURS['--ink']!;
-const SOFT = LIGHT_COLOURS['--ink-soft']!;
-const LINE = LIGHT_COLOURS['--hairline']!;
 const MARGIN = 40;
 
 const styles = StyleSheet.create({
   page: {
     padding: MARGIN,
     paddingBottom: MARGIN + 36,
-    fontFamily: TEXT,
-    fontSize: 10.5,
-    color: INK,
-    lineHeight: 1.4,
+    ...running(10.5, 1.4),
   },
-  name: { fontFamily: HEADING, fontWeight: 600, fontSize: 20, lineHeight: 1.1 },
+  name: { ...heading(20) },
   under: { color: SOFT, marginTop: 4 },
-  head: { fontFamily: HEADING, fontWeight: 600, fontSize: 13, marginTop: 14, marginBottom: 3 },
+  head: { ...heading(13, 1.4), marginTop: 14, marginBottom: 3 },
   block: { marginTop: 12, paddingTop: 2, borderTop: `1 solid ${LINE}` },
   sides: { flexDirection: 'row', gap: 18, marginTop: 6 },
   table: { flex: 1 },
@@ -38,17 +31,7 @@ const styles = StyleSheet.create({
   label: { width: 92 },
   cell: { flex: 1, paddingRight: 4 },
   caption: { fontSize: 8, color: SOFT, marginTop: 2 },
-  foot: {
-    position: 'absolute',
-    bottom: MARGIN - 12,
-    left: MARGIN,
-    right: MARGIN,
-    paddingTop: 5,
-    borderTop: `1 solid ${LINE}`,
-    fontSize: 8,
-    lineHeight: 1.3,
-    color: SOFT,
-  },
+  foot: footAt(MARGIN, MARGIN - 12, 8),
 });
 
 export interface LessonPaperProps {
@@ -139,14 +122,13 @@ function Block({ report, units }: { report: PlayerReport<RosterPlayer>; units: U
 
 /** A lesson on paper: the whole of it for the coach, or the card that one player takes home. */
 export function LessonPaper({ plan, summary, homework, reports, card, units }: LessonPaperProps) {
-  registerFonts();
   const day = sayDay(plan.held_on);
   const title = card ? reports[0]!.player.name : `Lesson of ${day}`;
   const alone = plan.players.length === 1;
   const said =
     (card && !alone) || !summary.trim() ? summaryWords(plan.place, reports, units) : summary;
   return (
-    <Document title={`${title}, ${plan.place}`} creator="Mellow Divot" language="en">
+    <Paper title={`${title}, ${plan.place}`}>
       <Page size="A4" style={styles.page}>
         <Text style={styles.name}>{title}</Text>
         <Text style={styles.under}>
@@ -172,6 +154,6 @@ export function LessonPaper({ plan, summary, homework, reports, card, units }: L
           {RULES_FOOT}
         </Text>
       </Page>
-    </Document>
+    </Paper>
   );
 }

@@ -1,4 +1,4 @@
-import { Document, Page, StyleSheet, Text, View } from '@react-pdf/renderer';
+import { Page, StyleSheet, Text, View } from '@react-pdf/renderer';
 import { LADDER_HOURS, type LadderRow } from '@/core/search/ladder/ladder';
 import type { PocketCard } from '@/core/lesson/pocket/pocketCard';
 import { ballPositionWords } from '@/core/tell/script/script';
@@ -13,47 +13,29 @@ import { Feet } from '../drawing/Feet';
 import { SHOULDER_WIDTH } from '@/core/model/swing/technique';
 import { SAND_WORDS } from '@/core/tell/words/situation';
 import { Drawing } from './Drawing';
-import { HEADING, registerFonts, TEXT } from './fonts';
-import { LIGHT_COLOURS } from './lightColours';
+import { footAt, heading, LINE, Paper, running, SOFT } from './Paper';
 
 /** A side of the card, points: A7 upright, 74 by 105 mm. */
 const SIDE = { width: 209.8, height: 297.6 } as const;
 const A4 = { width: 595.3, height: 841.9 } as const;
-
-const INK = LIGHT_COLOURS['--ink']!;
-const SOFT = LIGHT_COLOURS['--ink-soft']!;
-const LINE = LIGHT_COLOURS['--hairline']!;
 
 const styles = StyleSheet.create({
   side: {
     width: SIDE.width,
     height: SIDE.height,
     padding: 11,
-    fontFamily: TEXT,
-    fontSize: 7.6,
-    color: INK,
-    lineHeight: 1.25,
+    ...running(7.6, 1.25),
   },
-  name: { fontFamily: HEADING, fontWeight: 600, fontSize: 13, lineHeight: 1.1 },
+  name: { ...heading(13) },
   under: { color: SOFT, marginBottom: 5 },
-  head: { fontFamily: HEADING, fontWeight: 600, fontSize: 9.5, marginTop: 6, marginBottom: 2 },
+  head: { ...heading(9.5, 1.25), marginTop: 6, marginBottom: 2 },
   row: { flexDirection: 'row', borderBottom: `0.5 solid ${LINE}`, paddingVertical: 1.4 },
   tight: { paddingVertical: 0.2, lineHeight: 1.05 },
   club: { width: 34, fontWeight: 700 },
   cell: { flex: 1, textAlign: 'right' },
   carry: { fontWeight: 700, fontSize: 9 },
   stop: { fontSize: 6.6, color: SOFT },
-  foot: {
-    position: 'absolute',
-    left: 11,
-    right: 11,
-    bottom: 9,
-    fontSize: 6,
-    lineHeight: 1.25,
-    color: SOFT,
-    borderTop: `0.5 solid ${LINE}`,
-    paddingTop: 3,
-  },
+  foot: footAt(11, 9, 6, 0.5),
 });
 
 const far = (metres: number, units: UnitSystem): string =>
@@ -199,10 +181,9 @@ const PLACES = [0, 1].flatMap((row) =>
 
 /** The pocket card: front and back at pocket size, or four of each on a page with lines to cut along. */
 export function PocketPaper({ card, sheet }: { card: PocketCard; sheet: 'single' | 'four' }) {
-  registerFonts();
   const sides = [<Front key="front" card={card} />, <Back key="back" card={card} />];
   return (
-    <Document title={`${card.name}: pocket card`} creator="Mellow Divot" language="en">
+    <Paper title={`${card.name}: pocket card`}>
       {sides.map((side, i) =>
         sheet === 'single' ? (
           <Page key={i} size={[SIDE.width, SIDE.height]}>
@@ -221,6 +202,6 @@ export function PocketPaper({ card, sheet }: { card: PocketCard; sheet: 'single'
           </Page>
         ),
       )}
-    </Document>
+    </Paper>
   );
 }

@@ -14,6 +14,7 @@ import { plainNumber, unitFor } from '@/core/ground/units/say';
 import { Choice, TextInput } from '../kit/fields';
 import type { PlayerFormValues } from './playerForm';
 import { useUnits } from '../kit/units';
+import { Alert } from '../kit/Alert';
 
 interface BagFieldsProps {
   control: Control<PlayerFormValues>;
@@ -129,9 +130,7 @@ export function BagFields({ control, register, errors }: BagFieldsProps) {
         })}
       </ul>
       {errors.bag?.root?.message && (
-        <p role="alert" className="text-sm font-semibold text-harm">
-          The bag {errors.bag.root.message}.
-        </p>
+        <Alert className="text-sm">The bag {errors.bag.root.message}.</Alert>
       )}
       <button
         type="button"
@@ -148,7 +147,7 @@ export function BagFields({ control, register, errors }: BagFieldsProps) {
             rest: {},
           })
         }
-        className="mt-2 h-11 rounded border-2 border-hairline px-4 disabled:opacity-50"
+        className="button mt-2"
       >
         Add a club
       </button>

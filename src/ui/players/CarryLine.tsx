@@ -36,9 +36,9 @@ export function CarryLine({ clubs, onCarries }: CarryLineProps) {
           aria-invalid={fault !== null}
           aria-describedby="carries-note"
           {...input}
-          className="h-11 w-full max-w-md rounded border-2 border-hairline bg-paper px-3 aria-invalid:border-harm"
+          className="box w-full max-w-md px-3"
         />
-        <button type="submit" className="h-11 rounded border-2 border-hairline px-4">
+        <button type="submit" className="button">
           Take
         </button>
       </div>

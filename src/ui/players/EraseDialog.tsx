@@ -7,6 +7,7 @@ import type { RosterPlayer } from '@/core/lesson/players/player';
 import { ask, saidOf } from '../server/client';
 import type { OverlayState } from '../kit/Overlay';
 import { useLine } from '../kit/useLine';
+import { Alert } from '../kit/Alert';
 
 /** Asks, and takes everything about a player away for good. */
 export function EraseDialog({
@@ -38,17 +39,11 @@ export function EraseDialog({
           <form onSubmit={sure ? submit : (event) => event.preventDefault()}>
             <label className="mt-3 block font-semibold">
               Type the name to go on
-              <input
-                autoComplete="off"
-                {...input}
-                className="mt-1 h-11 w-full rounded border-2 border-hairline bg-paper px-3 font-normal"
-              />
+              <input autoComplete="off" {...input} className="box mt-1 w-full px-3 font-normal" />
             </label>
-            <p role="alert" className="mt-1 min-h-5 font-semibold text-harm">
-              {fault}
-            </p>
+            <Alert className="mt-1 min-h-5">{fault}</Alert>
             <div className="mt-2 flex justify-end gap-3">
-              <AlertDialog.Cancel className="h-11 rounded px-4">Keep</AlertDialog.Cancel>
+              <AlertDialog.Cancel className="button-quiet">Keep</AlertDialog.Cancel>
               <button
                 type="submit"
                 disabled={!sure}

@@ -12,6 +12,7 @@ import { useLine } from '../kit/useLine';
 import { TextInput } from '../kit/fields';
 import type { GrassShot } from '@/core/lesson/players/grassShot';
 import { useUnits } from '../kit/units';
+import { Alert } from '../kit/Alert';
 
 interface GrassShotsProps {
   playerId: string;
@@ -63,7 +64,7 @@ export function GrassShots({ playerId, clubs, first, onCarries }: GrassShotsProp
           <select
             value={club}
             onChange={(event) => setClub(event.target.value)}
-            className="h-11 rounded border-2 border-hairline bg-paper px-2 text-base font-normal"
+            className="box text-base font-normal"
           >
             {clubs.map((name) => (
               <option key={name}>{name}</option>
@@ -77,15 +78,11 @@ export function GrassShots({ playerId, clubs, first, onCarries }: GrassShotsProp
             {...input}
           />
         </div>
-        <button type="submit" className="h-11 rounded border-2 border-hairline px-4">
+        <button type="submit" className="button">
           Log
         </button>
       </form>
-      {fault && (
-        <p role="alert" className="mt-1 text-sm font-semibold text-harm">
-          {fault}
-        </p>
-      )}
+      {fault && <Alert className="mt-1 text-sm">{fault}</Alert>}
       <ul className="mt-2">
         {byClub.map(({ name, own, stock }) => (
           <li
@@ -110,7 +107,7 @@ export function GrassShots({ playerId, clubs, first, onCarries }: GrassShotsProp
               <button
                 type="button"
                 onClick={() => void onCarries(new Map([[name, stock.carry]]))}
-                className="ml-auto min-h-11 rounded border-2 border-hairline px-3"
+                className="button ml-auto px-3"
               >
                 Take {sayLength(stock.carry, 'ground', units)} as stock
               </button>

@@ -6,12 +6,13 @@ import { toast } from 'sonner';
 import { DEFAULT_CAUTION } from '@/core/search/candidates/rank';
 import { HANDS, SKILLS } from '@/core/ground/player/player';
 import { readHouse, type House } from '@/core/lesson/players/house';
-import { FaultyInput } from '@/core/tell/format/fault';
 import { Overlay, type OverlayState } from '../kit/Overlay';
 import { ask, saidOf } from '../server/client';
 import { SKILL_WORDS, HAND_WORDS } from '@/core/tell/words/player';
+import { checked } from '../kit/checked';
 import { Choice, TextInput } from '../kit/fields';
 import { SchoolChecks } from './SchoolChecks';
+import { Alert } from '../kit/Alert';
 
 interface HouseFormProps extends OverlayState {
   house: House;
@@ -20,6 +21,10 @@ interface HouseFormProps extends OverlayState {
 
 /** The academy's settings as its form holds them. */
 type HouseTexts = Omit<House, 'caution'> & { caution: string };
+
+/** The settings that were typed. Throws FaultyInput. */
+const houseFrom = (typed: HouseTexts): House =>
+  readHouse({ ...typed, name: typed.name.trim(), caution: Number(typed.caution) });
 
 const CAUTIONS = [
   [0, 'nothing: the mean alone'],
@@ -41,28 +46,25 @@ export function HouseForm({ house, onSaved, open, onOpenChange }: HouseFormProps
   const [refused, setRefused] = useState<string | null>(null);
   const { register, handleSubmit, formState } = useForm<HouseTexts>({
     defaultValues: { ...house, caution: String(house.caution ?? DEFAULT_CAUTION) },
+    resolver: checked(houseFrom),
   });
-  const submit = handleSubmit(async (values) => {
-    try {
-      const next = readHouse({
-        ...values,
-        name: values.name.trim(),
-        caution: Number(values.caution),
-      });
-      const answered = await ask<House>('/api/academy', 'PUT', next);
-      if (answered.kind !== 'ok') return setRefused(saidOf(answered));
-      toast.success('The academy’s settings are saved.');
-      onSaved(answered.body);
-    } catch (error) {
-      if (!(error instanceof FaultyInput)) throw error;
-      setRefused(error.faults.map(({ path, message }) => `${path} ${message}`).join('; '));
-    }
+  const { errors, isSubmitting } = formState;
+  const submit = handleSubmit(async (typed) => {
+    const answered = await ask<House>('/api/academy', 'PUT', houseFrom(typed));
+    if (answered.kind !== 'ok') return setRefused(saidOf(answered));
+    toast.success('The academy’s settings are saved.');
+    onSaved(answered.body);
   });
   return (
     <Overlay title="The academy" shape="middle" open={open} onOpenChange={onOpenChange}>
       <form noValidate onSubmit={(event) => void submit(event)}>
         <div className="grid grid-cols-2 gap-4 max-sm:grid-cols-1">
-          <TextInput label="Name" maxLength={80} {...register('name')} />
+          <TextInput
+            label="Name"
+            maxLength={80}
+            fault={errors.name?.message}
+            {...register('name')}
+          />
           <Choice
             label="Units"
             options={[
@@ -95,17 +97,11 @@ export function HouseForm({ house, onSaved, open, onOpenChange }: HouseFormProps
           <SchoolChecks registered={register('schools')} />
         </fieldset>
         <div className="sticky -bottom-5 flex items-center justify-end gap-4 bg-paper py-3">
-          <p role="alert" className="mr-auto font-semibold text-harm">
-            {refused}
-          </p>
-          <button type="button" onClick={() => onOpenChange(false)} className="h-11 rounded px-4">
+          <Alert className="mr-auto">{refused}</Alert>
+          <button type="button" onClick={() => onOpenChange(false)} className="button-quiet">
             Cancel
           </button>
-          <button
-            type="submit"
-            disabled={formState.isSubmitting}
-            className="h-11 rounded bg-ink px-6 font-semibold text-paper disabled:opacity-60"
-          >
+          <button type="submit" disabled={isSubmitting} className="button-main">
             Save
           </button>
         </div>

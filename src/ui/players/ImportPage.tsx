@@ -1,12 +1,14 @@
 'use client';
 
 import Link from 'next/link';
-import { useRef, useState } from 'react';
+import { useMutation } from '@tanstack/react-query';
+import { useState } from 'react';
 import type { ImportedLine } from '@/core/lesson/players/playersCsv';
 import { bagText } from '@/core/lesson/players/bagText';
-import { askWithText, saidOf } from '../server/client';
+import { askWithText, bodyOf } from '../server/client';
 import { TopBar } from '../frame/TopBar';
 import { SKILL_WORDS } from '@/core/tell/words/player';
+import { Alert } from '../kit/Alert';
 
 /** What the server says a file would become. */
 interface Preview {
@@ -36,45 +38,32 @@ Bo Ek,right,middle,9i 41/5 116; SW 56/14 78`;
 /** A list of players from a file: looked at first, saved only when it is accepted. */
 export function ImportPage() {
   const [text, setText] = useState('');
-  const [preview, setPreview] = useState<Preview | null>(null);
-  const [fault, setFault] = useState<string | null>(null);
-  const [busy, setBusy] = useState(false);
   const [twice, setTwice] = useState(false);
-  const [added, setAdded] = useState<Added | null>(null);
-
-  const asked = useRef(0);
+  const look = useMutation({
+    mutationFn: (content: string) => bodyOf(askWithText<Preview>('/api/players/import', content)),
+  });
+  const accept = useMutation({
+    mutationFn: () =>
+      bodyOf(askWithText<Added>(`/api/players/import?accept=true&twice=${twice}`, text)),
+    onSuccess: () => {
+      look.reset();
+      setText('');
+    },
+  });
+  const preview = look.data;
+  const added = accept.data;
+  const fault = (look.error ?? accept.error)?.message;
+  const busy = look.isPending || accept.isPending;
 
   /** Other lines than those that were looked at: what was seen of them is not what would be added. */
   const put = (content: string): void => {
-    asked.current += 1;
     setText(content);
-    setPreview(null);
-    setFault(null);
-    setAdded(null);
-    setBusy(false);
+    look.reset();
+    accept.reset();
   };
-  const look = async (content: string): Promise<void> => {
+  const lookAt = (content: string): void => {
     put(content);
-    const mine = asked.current;
-    setBusy(true);
-    const answered = await askWithText<Preview>('/api/players/import', content);
-    if (mine !== asked.current) return;
-    setBusy(false);
-    setPreview(answered.kind === 'ok' ? answered.body : null);
-    setFault(answered.kind === 'ok' ? null : saidOf(answered));
-  };
-  const accept = async (): Promise<void> => {
-    setBusy(true);
-    const answered = await askWithText<Added>(
-      `/api/players/import?accept=true&twice=${twice}`,
-      text,
-    );
-    setBusy(false);
-    if (answered.kind === 'ok') {
-      setAdded(answered.body);
-      setPreview(null);
-      setText('');
-    } else setFault(saidOf(answered));
+    look.mutate(content);
   };
   const toAdd = preview ? preview.counts.good - (twice ? 0 : preview.counts.twice) : 0;
 
@@ -89,7 +78,7 @@ export function ImportPage() {
         </p>
         <pre className="mt-2 overflow-x-auto rounded bg-paper-deep p-3 text-sm">{EXAMPLE}</pre>
         <div className="mt-4 flex flex-wrap items-center gap-4">
-          <label className="flex h-11 cursor-pointer items-center rounded bg-ink px-5 font-semibold text-paper focus-within:outline-3">
+          <label className="button-main cursor-pointer focus-within:outline-3">
             Choose a file
             <input
               type="file"
@@ -97,7 +86,7 @@ export function ImportPage() {
               className="sr-only"
               onChange={(event) => {
                 const [file] = event.target.files ?? [];
-                if (file) void file.text().then(look);
+                if (file) void file.text().then(lookAt);
                 event.target.value = '';
               }}
             />
@@ -120,18 +109,14 @@ export function ImportPage() {
           <button
             type="button"
             disabled={busy || text.trim() === ''}
-            onClick={() => void look(text)}
-            className="h-11 rounded border-2 border-hairline px-4 disabled:opacity-50"
+            onClick={() => lookAt(text)}
+            className="button"
           >
             Look at it
           </button>
           <p role="status">{busy ? 'Reading …' : ''}</p>
         </div>
-        {fault && (
-          <p role="alert" className="mt-3 font-semibold text-harm">
-            {fault}
-          </p>
-        )}
+        {fault && <Alert className="mt-3">{fault}</Alert>}
         {added && (
           <p role="status" className="mt-4 border-l-4 border-flag pl-3 text-lg">
             {added.added} {added.added === 1 ? 'player is' : 'players are'} in the roster now
@@ -148,7 +133,7 @@ export function ImportPage() {
             onTwice={setTwice}
             toAdd={toAdd}
             busy={busy}
-            onAccept={() => void accept()}
+            onAccept={() => accept.mutate()}
           />
         )}
       </main>
@@ -192,7 +177,7 @@ function PreviewTables({
           type="button"
           disabled={busy || toAdd === 0}
           onClick={onAccept}
-          className="h-11 rounded bg-ink px-6 font-semibold text-paper disabled:opacity-50"
+          className="button-main"
         >
           Add {toAdd} {toAdd === 1 ? 'player' : 'players'}
         </button>

@@ -26,11 +26,7 @@ export function Learnt({ player, onReset }: { player: RosterPlayer; onReset: () 
           <li key={line}>{line}</li>
         ))}
       </ul>
-      <button
-        type="button"
-        onClick={onReset}
-        className="mt-2 h-11 rounded border-2 border-hairline px-4"
-      >
+      <button type="button" onClick={onReset} className="button mt-2">
         Let it go
       </button>
     </>

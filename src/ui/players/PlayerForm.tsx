@@ -11,6 +11,7 @@ import { SchoolChecks } from './SchoolChecks';
 import { Choice, Prose, TextInput } from '../kit/fields';
 import { fromForm, playerResolver, toForm, type PlayerFormValues } from './playerForm';
 import { useUnits } from '../kit/units';
+import { Alert } from '../kit/Alert';
 
 interface PlayerFormProps extends OverlayState {
   title: string;
@@ -105,17 +106,13 @@ export function PlayerForm({ title, record, onSave, open, onOpenChange }: Player
           <Prose label="Notes" rows={3} maxLength={4000} {...register('notes')} />
         </div>
         <div className="sticky -bottom-5 mt-3 flex items-center justify-end gap-4 bg-paper py-3">
-          <p role="alert" className="mr-auto font-semibold text-harm">
+          <Alert className="mr-auto">
             {refused ?? (submitCount > 0 && !isValid ? 'Something above cannot be saved yet.' : '')}
-          </p>
-          <button type="button" onClick={() => onOpenChange(false)} className="h-11 rounded px-4">
+          </Alert>
+          <button type="button" onClick={() => onOpenChange(false)} className="button-quiet">
             Cancel
           </button>
-          <button
-            type="submit"
-            disabled={isSubmitting}
-            className="h-11 rounded bg-ink px-6 font-semibold text-paper disabled:opacity-60"
-          >
+          <button type="submit" disabled={isSubmitting} className="button-main">
             {isSubmitting ? 'Saving …' : 'Save'}
           </button>
         </div>

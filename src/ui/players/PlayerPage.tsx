@@ -40,8 +40,6 @@ interface PlayerPageProps {
   shots: readonly GrassShot[];
 }
 
-const BUTTON = 'flex h-11 items-center rounded border-2 border-hairline px-4 hover:bg-paper-deep';
-
 /** Everything about one player in one view: who it is, bag, ladder, audit, readings, lessons, what was learnt. */
 export function PlayerPage(props: PlayerPageProps) {
   const [player, setPlayer] = useState(props.player);
@@ -92,20 +90,20 @@ export function PlayerPage(props: PlayerPageProps) {
             <Link
               prefetch={false}
               href={`/?${readingToQuery({ player: player.id, shot: FIRST_SHOT })}`}
-              className="flex h-11 items-center rounded bg-ink px-5 font-semibold text-paper"
+              className="button-main"
             >
               To the desk
             </Link>
-            <button type="button" onClick={() => setEditing(true)} className={BUTTON}>
+            <button type="button" onClick={() => setEditing(true)} className="button">
               Edit
             </button>
-            <a href={`/api/players/${player.id}/export`} className={BUTTON}>
+            <a href={`/api/players/${player.id}/export`} className="button">
               Export everything
             </a>
             <button
               type="button"
               onClick={() => setErasing(true)}
-              className={`${BUTTON} hover:text-harm`}
+              className="button hover:text-harm"
             >
               Erase
             </button>

@@ -2,9 +2,9 @@
 
 import { useState } from 'react';
 import { SAND_PRESETS, type SandPreset } from '@/core/ground/sand/presets';
-import { Pick } from '../kit/Pick';
 import { SAND_WORDS } from '@/core/tell/words/situation';
 import { useUnits } from '../kit/units';
+import { Pick } from '../kit/fields';
 
 const LINK = 'flex h-11 items-center rounded border-2 border-hairline px-4 hover:bg-paper-deep';
 

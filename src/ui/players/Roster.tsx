@@ -11,13 +11,12 @@ import { PlayerForm } from './PlayerForm';
 import { RosterTable } from './RosterTable';
 import type { ListedPlayer, RosterPageData } from '@/core/lesson/players/player';
 import { useRoster } from './useRoster';
+import { Alert } from '../kit/Alert';
 
 interface RosterProps {
   first: RosterPageData;
   house: House;
 }
-
-const BUTTON = 'flex h-11 items-center rounded border-2 border-hairline px-4 hover:bg-paper-deep';
 
 /** The players of the academy. */
 export function Roster(props: RosterProps) {
@@ -47,23 +46,19 @@ export function Roster(props: RosterProps) {
       <main className="mx-auto w-full max-w-[72rem] grow px-6 py-5 max-sm:px-3">
         <header className="flex flex-wrap items-center gap-3">
           <h1 className="mr-auto text-3xl">{house.name}</h1>
-          <button
-            type="button"
-            onClick={() => setEditing('new')}
-            className="flex h-11 items-center rounded bg-ink px-5 font-semibold text-paper"
-          >
+          <button type="button" onClick={() => setEditing('new')} className="button-main">
             Add a player
           </button>
-          <Link href="/players/import" className={BUTTON}>
+          <Link href="/players/import" className="button">
             Import
           </Link>
-          <a href={exported('csv')} className={BUTTON}>
+          <a href={exported('csv')} className="button">
             CSV
           </a>
-          <a href={exported('json')} className={BUTTON}>
+          <a href={exported('json')} className="button">
             JSON
           </a>
-          <button type="button" onClick={() => setSettings(true)} className={BUTTON}>
+          <button type="button" onClick={() => setSettings(true)} className="button">
             Academy
           </button>
         </header>
@@ -79,7 +74,7 @@ export function Roster(props: RosterProps) {
             autoComplete="off"
             placeholder="Find by name or note"
             onChange={(event) => show({ search: event.target.value })}
-            className="h-11 w-72 max-w-full rounded border-2 border-hairline bg-paper px-3"
+            className="box w-72 max-w-full px-3"
           />
           <label className="flex min-h-11 items-center gap-2">
             <input
@@ -94,11 +89,7 @@ export function Roster(props: RosterProps) {
             {total} {total === 1 ? 'player' : 'players'}
           </p>
         </div>
-        {roster.fault && (
-          <p role="alert" className="mt-3 font-semibold text-harm">
-            {roster.fault}
-          </p>
-        )}
+        {roster.fault && <Alert className="mt-3">{roster.fault}</Alert>}
         {players.length === 0 ? (
           <p className="mt-8 text-lg leading-relaxed">
             {view.search
@@ -122,7 +113,7 @@ export function Roster(props: RosterProps) {
               />
             </div>
             {players.length < total && (
-              <button type="button" onClick={() => void roster.more()} className={`${BUTTON} mt-4`}>
+              <button type="button" onClick={() => void roster.more()} className="button mt-4">
                 Show {Math.min(50, total - players.length)} more of {total - players.length}
               </button>
             )}

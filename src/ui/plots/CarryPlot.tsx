@@ -3,18 +3,17 @@ import { fromMetres, toMetres } from '@/core/ground/units/length';
 import { plainNumber, unitFor } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { Dots } from './Dots';
+import { Plot, SIDE } from './Plot';
 
 interface CarryPlotProps {
   balls: readonly StatBall[];
   units: UnitSystem;
 }
 
-const WIDTH = 360;
-const HEIGHT = 360;
 const LEFT = 34;
-const BOTTOM = HEIGHT - 28;
+const BOTTOM = SIDE - 28;
 const TOP = 12;
-const RIGHT = WIDTH - 12;
+const RIGHT = SIDE - 12;
 
 /** Steps of an axis up to a value: four or five round ones. */
 function steps(most: number): number[] {
@@ -45,17 +44,11 @@ export function CarryPlot({ balls, units }: CarryPlotProps) {
       .filter((each) => each.excluded === excluded)
       .map(({ carry, meant }) => [x(meant), y(carry)]);
   return (
-    <svg
-      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
-      role="img"
-      aria-label={carryWords(balls, units)}
-      className="block w-full rounded"
-    >
-      <rect width={WIDTH} height={HEIGHT} fill="var(--paper-deep)" />
+    <Plot label={carryWords(balls, units)} ground="var(--paper-deep)">
       {steps(fromMetres(most, unit)).map((value) => {
         const at = toMetres(value, unit);
         return (
-          <g key={value} fill="var(--ink)" fontSize="13">
+          <g key={value} fill="var(--ink)">
             <path
               d={`M${LEFT} ${y(at)}H${RIGHT}M${x(at)} ${TOP}V${BOTTOM}`}
               stroke="var(--hairline)"
@@ -75,14 +68,14 @@ export function CarryPlot({ balls, units }: CarryPlotProps) {
         strokeWidth="2"
         strokeDasharray="7 5"
       />
-      <text x={LEFT + 8} y={TOP + 14} fontSize="13" fill="var(--ink)">
+      <text x={LEFT + 8} y={TOP + 14} fill="var(--ink)">
         carried
       </text>
-      <text x={RIGHT - 4} y={BOTTOM - 7} fontSize="13" textAnchor="end" fill="var(--ink)">
+      <text x={RIGHT - 4} y={BOTTOM - 7} textAnchor="end" fill="var(--ink)">
         called
       </text>
       <Dots at={points(true)} hollow />
       <Dots at={points(false)} />
-    </svg>
+    </Plot>
   );
 }

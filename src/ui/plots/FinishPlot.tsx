@@ -4,6 +4,7 @@ import { toMetres } from '@/core/ground/units/length';
 import { sayLength, unitFor } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { Dots } from './Dots';
+import { Plot, SIDE } from './Plot';
 
 interface FinishPlotProps {
   balls: readonly StatBall[];
@@ -11,7 +12,6 @@ interface FinishPlotProps {
   units: UnitSystem;
 }
 
-const SIZE = 360;
 const FARTHEST = 25;
 const DIAGONAL = Math.SQRT1_2;
 
@@ -35,36 +35,30 @@ export function FinishPlot({ balls, finish, units }: FinishPlotProps) {
     ellipse ? Math.abs(ellipse.y) + ellipse.long * Math.abs(Math.sin(ellipse.turn)) : 0,
     ...places.map(({ along, right }) => Math.max(Math.abs(along), Math.abs(right))),
   );
-  const perMetre = SIZE / 2 / (Math.min(reach, FARTHEST) * 1.06);
+  const perMetre = SIDE / 2 / (Math.min(reach, FARTHEST) * 1.06);
   // A ball beyond the plot stands at its edge.
-  const within = (v: number): number => Math.max(6, Math.min(SIZE - 6, v));
-  const x = (right: number): number => SIZE / 2 + right * perMetre;
-  const y = (along: number): number => SIZE / 2 - along * perMetre;
+  const within = (v: number): number => Math.max(6, Math.min(SIDE - 6, v));
+  const x = (right: number): number => SIDE / 2 + right * perMetre;
+  const y = (along: number): number => SIDE / 2 - along * perMetre;
   const points = (excluded: boolean): [number, number][] =>
     places
       .filter((place) => place.excluded === excluded)
       .map(({ along, right }) => [within(x(right)), within(y(along))]);
   const unit = unitFor('ground', units);
-  const rings = [2, 5, 10, 20].map((r) => toMetres(r, unit)).filter((r) => r * perMetre < SIZE / 2);
+  const rings = [2, 5, 10, 20].map((r) => toMetres(r, unit)).filter((r) => r * perMetre < SIDE / 2);
   return (
-    <svg
-      viewBox={`0 0 ${SIZE} ${SIZE}`}
-      role="img"
-      aria-label={finishWords(finish, units)}
-      className="block w-full rounded"
-    >
-      <rect width={SIZE} height={SIZE} fill="var(--putting)" />
+    <Plot label={finishWords(finish, units)} ground="var(--putting)">
       {rings.map((r) => (
         <g key={r}>
           <circle
-            cx={SIZE / 2}
-            cy={SIZE / 2}
+            cx={SIDE / 2}
+            cy={SIDE / 2}
             r={r * perMetre}
             fill="none"
             stroke="#14302a"
             strokeOpacity="0.35"
           />
-          <text x={x(r * DIAGONAL) + 3} y={y(-r * DIAGONAL) + 12} fontSize="13" fill="#14302a">
+          <text x={x(r * DIAGONAL) + 3} y={y(-r * DIAGONAL) + 12} fill="#14302a">
             {sayLength(r, 'ground', units)}
           </text>
         </g>
@@ -89,11 +83,11 @@ export function FinishPlot({ balls, finish, units }: FinishPlotProps) {
         />
       )}
       <path
-        d={`M${SIZE / 2} ${SIZE / 2} v-30 l20 7 l-20 7`}
+        d={`M${SIDE / 2} ${SIDE / 2} v-30 l20 7 l-20 7`}
         fill="var(--flag)"
         stroke="#14302a"
         strokeWidth="2"
       />
-    </svg>
+    </Plot>
   );
 }

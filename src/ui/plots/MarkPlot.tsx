@@ -4,6 +4,7 @@ import { fromMetres, toMetres } from '@/core/ground/units/length';
 import { plainNumber, unitFor } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { Dots } from './Dots';
+import { Plot, SIDE } from './Plot';
 
 interface MarkPlotProps {
   balls: readonly StatBall[];
@@ -11,11 +12,9 @@ interface MarkPlotProps {
   units: UnitSystem;
 }
 
-const WIDTH = 360;
-const HEIGHT = 360;
 const TOP = 26;
-const BOTTOM = HEIGHT - 26;
-const SIDE = 14;
+const BOTTOM = SIDE - 26;
+const MARGIN = 14;
 const LEAST_REACH = 0.05;
 const MOST_REACH = 0.2;
 
@@ -42,7 +41,7 @@ export function MarkPlot({ balls, handed, units }: MarkPlotProps) {
   // Further back is to the trail side, as on the strip of sand.
   const back = handed === 'left' ? 1 : -1;
   const x = (off: number): number =>
-    WIDTH / 2 + back * (Math.max(-reach, Math.min(reach, off)) / reach) * (WIDTH / 2 - SIDE);
+    SIDE / 2 + back * (Math.max(-reach, Math.min(reach, off)) / reach) * (SIDE / 2 - MARGIN);
   const y = (i: number): number => TOP + ((i + 0.5) / marks.length) * (BOTTOM - TOP);
   const step = units === 'metres' ? 0.02 : toMetres(1, 'in');
   const ticks = [-4, -3, -2, -1, 1, 2, 3, 4]
@@ -53,13 +52,7 @@ export function MarkPlot({ balls, handed, units }: MarkPlotProps) {
       mark.excluded === excluded ? [[x(mark.off), y(i)] as [number, number]] : [],
     );
   return (
-    <svg
-      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
-      role="img"
-      aria-label={markWords(balls, units)}
-      className="block w-full rounded"
-    >
-      <rect width={WIDTH} height={HEIGHT} fill="var(--sand)" />
+    <Plot label={markWords(balls, units)} ground="var(--sand)">
       {ticks.map((off) => (
         <g key={off}>
           <line
@@ -70,23 +63,23 @@ export function MarkPlot({ balls, handed, units }: MarkPlotProps) {
             stroke="#14302a"
             strokeOpacity="0.18"
           />
-          <text x={x(off)} y={BOTTOM + 16} fontSize="13" textAnchor="middle" fill="#14302a">
+          <text x={x(off)} y={BOTTOM + 16} textAnchor="middle" fill="#14302a">
             {plainNumber(fromMetres(Math.abs(off), unit), 0)}
           </text>
         </g>
       ))}
-      <text x={WIDTH / 2} y={BOTTOM + 16} fontSize="13" textAnchor="middle" fill="#14302a">
+      <text x={SIDE / 2} y={BOTTOM + 16} textAnchor="middle" fill="#14302a">
         called
       </text>
-      <text x={SIDE} y={TOP - 9} fontSize="13" fill="#14302a">
+      <text x={MARGIN} y={TOP - 9} fill="#14302a">
         {back < 0 ? `further back, ${unit}` : 'nearer the ball'}
       </text>
-      <text x={WIDTH - SIDE} y={TOP - 9} fontSize="13" textAnchor="end" fill="#14302a">
+      <text x={SIDE - MARGIN} y={TOP - 9} textAnchor="end" fill="#14302a">
         {back < 0 ? 'nearer the ball' : `further back, ${unit}`}
       </text>
       <line
-        x1={WIDTH / 2}
-        x2={WIDTH / 2}
+        x1={SIDE / 2}
+        x2={SIDE / 2}
         y1={TOP}
         y2={BOTTOM}
         stroke="#14302a"
@@ -103,6 +96,6 @@ export function MarkPlot({ balls, handed, units }: MarkPlotProps) {
           fill="none"
         />
       )}
-    </svg>
+    </Plot>
   );
 }

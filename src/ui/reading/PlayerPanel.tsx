@@ -6,6 +6,7 @@ import { useState } from 'react';
 import type { RosterPlayer } from '@/core/lesson/players/player';
 import { usePlayersCalled } from '../server/usePlayersCalled';
 import { SKILL_WORDS } from '@/core/tell/words/player';
+import { Alert } from '../kit/Alert';
 
 interface PlayerPanelProps {
   /** Players known to the desk. */
@@ -42,14 +43,10 @@ export function PlayerPanel({ players, value, onValue }: PlayerPanelProps) {
         autoComplete="off"
         placeholder="Find by name"
         onChange={(event) => setSearch(event.target.value)}
-        className="mb-2 h-11 w-full rounded border-2 border-hairline bg-paper px-3 text-base"
+        className="box mb-2 w-full px-3 text-base"
       />
       {found?.length === 0 && <p>Nobody is called that.</p>}
-      {fault && (
-        <p role="alert" className="font-semibold text-harm">
-          {fault}
-        </p>
-      )}
+      {fault && <Alert>{fault}</Alert>}
       <RadioGroup.Root
         aria-label="Player"
         value={value}
@@ -60,7 +57,7 @@ export function PlayerPanel({ players, value, onValue }: PlayerPanelProps) {
           <RadioGroup.Item
             key={player.id}
             value={player.id}
-            className="rounded border-2 border-transparent px-2 py-1.5 text-left hover:border-hairline data-[state=checked]:border-flag data-[state=checked]:bg-flag-wash data-[state=checked]:text-on-flag"
+            className="rounded border-2 border-transparent px-2 py-1.5 text-left hover:border-hairline lit-when-chosen"
           >
             <span className="block font-semibold">
               {player.name}

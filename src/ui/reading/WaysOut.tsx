@@ -66,7 +66,7 @@ export function WaysOut({ ways, onFields }: WaysOutProps) {
                     : [...ways, lowWay(deg)],
                 )
               }
-              className="min-h-11 grow rounded border-2 border-hairline px-3 aria-pressed:border-flag aria-pressed:bg-flag-wash aria-pressed:text-on-flag"
+              className="button grow px-3 lit-when-chosen"
             >
               {name}
             </button>

@@ -14,5 +14,6 @@ export const newCache = (): QueryClient =>
         refetchOnWindowFocus: false,
         networkMode: 'always',
       },
+      mutations: { networkMode: 'always' },
     },
   });

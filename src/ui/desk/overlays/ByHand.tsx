@@ -13,6 +13,7 @@ import { CallChoice } from '../../call/CallChoice';
 import { ballLines, ODDS_LINES, said } from '../../call/callLines';
 import { NumberPanel } from '../../kit/NumberPanel';
 import { useUnits } from '../../kit/units';
+import { Alert } from '../../kit/Alert';
 
 interface ByHandProps extends OverlayState {
   situation: object;
@@ -175,14 +176,8 @@ function HandBody({
             })}
           </tbody>
         </table>
-        <p role="alert" className="mt-2 min-h-6 font-semibold text-harm">
-          {fault}
-        </p>
-        <button
-          type="button"
-          onClick={() => setSetup(original)}
-          className="h-11 rounded border-2 border-hairline px-4"
-        >
+        <Alert className="mt-2 min-h-6">{fault}</Alert>
+        <button type="button" onClick={() => setSetup(original)} className="button">
           Back to the call
         </button>
       </div>

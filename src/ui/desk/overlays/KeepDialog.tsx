@@ -35,7 +35,7 @@ export function KeepDialog({ open, onOpenChange, suggestion, onKeep }: KeepDialo
           aria-describedby="reading-name-note"
           onFocus={(event) => event.target.select()}
           {...input}
-          className="h-11 w-full rounded border-2 border-hairline bg-paper px-3"
+          className="box w-full px-3"
         />
         <p
           id="reading-name-note"
@@ -45,12 +45,8 @@ export function KeepDialog({ open, onOpenChange, suggestion, onKeep }: KeepDialo
           {fault}
         </p>
         <div className="mt-3 flex justify-end gap-3">
-          <Dialog.Close className="h-11 rounded px-4">Cancel</Dialog.Close>
-          <button
-            type="submit"
-            disabled={busy}
-            className="h-11 rounded bg-ink px-5 font-semibold text-paper disabled:opacity-60"
-          >
+          <Dialog.Close className="button-quiet">Cancel</Dialog.Close>
+          <button type="submit" disabled={busy} className="button-main">
             {busy ? 'Keeping …' : 'Keep'}
           </button>
         </div>

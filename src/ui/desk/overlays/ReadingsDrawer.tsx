@@ -8,6 +8,7 @@ import { IconButton } from '../../kit/IconButton';
 import { Overlay, type OverlayState } from '../../kit/Overlay';
 import type { KeptReading } from '@/core/tell/reading/kept';
 import { useDrafts, useReadingChanges, useReadings } from '../state/useReadings';
+import { Alert } from '../../kit/Alert';
 
 interface ReadingsDrawerProps extends OverlayState {
   /** All that are kept, as they came with the page. */
@@ -46,13 +47,9 @@ function DrawerBody({ first, onReopen }: Omit<ReadingsDrawerProps, keyof Overlay
         autoComplete="off"
         placeholder="Find by name, player or club"
         onChange={(event) => setSearch(event.target.value)}
-        className="mb-2 h-11 w-full shrink-0 rounded border-2 border-hairline bg-paper px-3"
+        className="box mb-2 w-full shrink-0 px-3"
       />
-      {fault && (
-        <p role="alert" className="font-semibold text-harm">
-          {fault}
-        </p>
-      )}
+      {fault && <Alert>{fault}</Alert>}
       {readings.length === 0 &&
         !fault &&
         (asked === '' ? (

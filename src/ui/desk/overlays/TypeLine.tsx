@@ -95,7 +95,7 @@ function TypeBody({ shot, onShot, onDone }: TypeBodyProps) {
             <button
               type="button"
               onClick={() => take(phrase)}
-              className="min-h-11 rounded border-2 border-hairline px-3 hover:border-flag"
+              className="button px-3 hover:border-flag"
             >
               {phrase}
             </button>
@@ -103,8 +103,8 @@ function TypeBody({ shot, onShot, onDone }: TypeBodyProps) {
         ))}
       </ul>
       <div className="mt-3 flex justify-end gap-3">
-        <Dialog.Close className="h-11 rounded px-4">Cancel</Dialog.Close>
-        <button type="submit" className="h-11 rounded bg-ink px-5 font-semibold text-paper">
+        <Dialog.Close className="button-quiet">Cancel</Dialog.Close>
+        <button type="submit" className="button-main">
           Take it
         </button>
       </div>

@@ -77,7 +77,7 @@ export function MoreTokens(props: MoreTokensProps) {
         <>
           <button
             type="button"
-            className="mb-3 min-h-11 rounded border-2 border-hairline px-3 font-semibold"
+            className="button mb-3 px-3 font-semibold"
             onClick={() => {
               if (!shot.wind) onFields({ wind: { speed_mps: 4, from_deg: 0 } });
               onWind();

@@ -45,7 +45,7 @@ export function DrawingBar(props: DrawingBarProps) {
           type="button"
           aria-pressed={look.from === from}
           onClick={() => onLook({ ...look, from })}
-          className={`${BUTTON} aria-pressed:font-semibold aria-pressed:underline aria-pressed:decoration-flag aria-pressed:decoration-[3px] aria-pressed:underline-offset-8`}
+          className={`${BUTTON} lined-when-chosen`}
         >
           {from === 'side' ? 'Side' : 'Above'}
         </button>
@@ -64,7 +64,7 @@ export function DrawingBar(props: DrawingBarProps) {
           onPointerLeave={() => onTry(null)}
           onFocus={(event) => event.target.matches(':focus-visible') && onTry(miss)}
           onBlur={() => onTry(null)}
-          className={`${BUTTON} aria-pressed:bg-flag-wash aria-pressed:text-on-flag`}
+          className={`${BUTTON} lit-when-chosen`}
         >
           {MISS_WORDS[miss]}
         </button>
@@ -75,7 +75,7 @@ export function DrawingBar(props: DrawingBarProps) {
           aria-pressed={look.soles}
           aria-keyshortcuts="u"
           onClick={() => onLook({ ...look, soles: !look.soles })}
-          className={`${BUTTON} ml-2 aria-pressed:bg-flag-wash aria-pressed:text-on-flag`}
+          className={`${BUTTON} ml-2 lit-when-chosen`}
         >
           Soles
         </button>
