@@ -1,9 +1,8 @@
 import { spawn } from 'node:child_process';
-import { mkdtempSync, rmSync } from 'node:fs';
-import os from 'node:os';
-import path from 'node:path';
+import { rmSync } from 'node:fs';
 import { PGlite } from '@electric-sql/pglite';
 import { openDatabase, type Database } from './database';
+import { emptyFolder } from './testing/emptyFolder';
 import { migrate, readMigrations } from './migrate';
 import { addPlayers, listPlayers, playerById, type NewPlayer } from './players';
 import { listDrafts, removeDraft, saveDraft } from './drafts';
@@ -17,8 +16,15 @@ import {
 
 jest.setTimeout(120_000);
 
-const root = mkdtempSync(path.join(os.tmpdir(), 'mellow-data-'));
-afterAll(() => rmSync(root, { recursive: true, force: true }));
+const folders: string[] = [];
+
+/** An empty data folder that is gone after the tests. */
+async function folderFor(name: string): Promise<string> {
+  const folder = await emptyFolder(name);
+  folders.push(folder);
+  return folder;
+}
+afterAll(() => folders.forEach((folder) => rmSync(folder, { recursive: true, force: true })));
 
 const player: NewPlayer = {
   id: 'test-player',
@@ -42,9 +48,11 @@ const reading = {
 };
 
 describe('players and readings', () => {
+  let folder: string;
   let database: Database;
   beforeAll(async () => {
-    database = await openDatabase(path.join(root, 'plain'));
+    folder = await folderFor('plain');
+    database = await openDatabase(folder);
     await addPlayers(database.sql, [player]);
   });
   afterAll(() => database.close());
@@ -113,7 +121,6 @@ describe('players and readings', () => {
   });
 
   test('the same folder is refused to a second opener, and its rows outlive a reopening', async () => {
-    const folder = path.join(root, 'plain');
     await expect(openDatabase(folder)).rejects.toThrow(/in use/);
     await database.close();
     database = await openDatabase(folder);
@@ -122,29 +129,34 @@ describe('players and readings', () => {
 });
 
 describe('migrations', () => {
-  test('are numbered without gaps, and run once', async () => {
-    const db = await PGlite.create();
-    expect(await migrate(db)).toEqual(readMigrations().map(({ name }) => name));
-    expect(await migrate(db)).toEqual([]);
-    await db.close();
+  let db: PGlite;
+  beforeAll(async () => {
+    db = await PGlite.create();
   });
+  afterAll(() => db.close());
 
-  test('one that fails leaves nothing behind, and a newer database is refused', async () => {
-    const db = await PGlite.create();
+  test('one that fails leaves nothing behind', async () => {
     const bad = [
       { number: 1, name: '001_bad', sql: 'create table a (x int); create table a (x int);' },
     ];
     await expect(migrate(db, bad)).rejects.toThrow(/already exists/);
     const { rows } = await db.query(`select to_regclass('a') as a`);
     expect(rows).toEqual([{ a: null }]);
+  });
+
+  test('are numbered without gaps, and run once', async () => {
+    expect(await migrate(db)).toEqual(readMigrations().map(({ name }) => name));
+    expect(await migrate(db)).toEqual([]);
+  });
+
+  test('of a newer version are refused', async () => {
     await db.query(`insert into migrations values (99, '099_future')`);
     await expect(migrate(db)).rejects.toThrow(/newer version/);
-    await db.close();
   });
 });
 
 test('a process killed while it writes loses nothing that it acknowledged', async () => {
-  const folder = path.join(root, 'killed');
+  const folder = await folderFor('killed');
   const first = await openDatabase(folder);
   await addPlayers(first.sql, [player]);
   await first.close();

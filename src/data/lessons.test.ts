@@ -1,12 +1,11 @@
-import { mkdtempSync, rmSync } from 'node:fs';
-import os from 'node:os';
-import path from 'node:path';
+import { rmSync } from 'node:fs';
 import type { NewBall } from '@/core/lesson/balls/ball';
 import type { LessonFile } from '@/core/lesson/exchange/exchange';
 import type { LessonPlan } from '@/core/lesson/plan/lesson';
 import { A_CALL, aBall } from '@/core/testing/balls';
 import { addBalls, ballsOfLesson, ballsOfPlayer, changeBall } from './balls';
 import { openDatabase, type Database } from './database';
+import { emptyFolder } from './testing/emptyFolder';
 import { acceptLearning, holdLearning, learningDecisions, resetLearning } from './learnings';
 import {
   closeLesson,
@@ -22,7 +21,7 @@ import { aimTracker, isTrackerKey, leaveTracker, makeTrackerKey, trackerState } 
 
 jest.setTimeout(60_000);
 
-const folder = mkdtempSync(path.join(os.tmpdir(), 'mellow-lessons-'));
+let folder: string;
 let database: Database;
 const ID = '11111111-1111-4111-8111-111111111111';
 const plan: LessonPlan = {
@@ -36,6 +35,7 @@ const plan: LessonPlan = {
   notes: '',
 };
 beforeAll(async () => {
+  folder = await emptyFolder('lessons');
   database = await openDatabase(folder);
   await addPlayers(
     database.sql,

@@ -1,9 +1,8 @@
-import { mkdtempSync, rmSync } from 'node:fs';
-import os from 'node:os';
-import path from 'node:path';
+import { rmSync } from 'node:fs';
 import { PLAIN_HOUSE } from '@/core/lesson/players/house';
 import { readAcademy, writeAcademy } from './academy';
 import { openDatabase, type Database } from './database';
+import { emptyFolder } from './testing/emptyFolder';
 import { aBall } from '@/core/testing/balls';
 import { aPlan } from '@/core/testing/plans';
 import { PLAIN_LEARNT } from '@/core/testing/records';
@@ -28,9 +27,10 @@ import { listReadings, saveReading } from './readings';
 
 jest.setTimeout(60_000);
 
-const folder = mkdtempSync(path.join(os.tmpdir(), 'mellow-roster-'));
+let folder: string;
 let database: Database;
 beforeAll(async () => {
+  folder = await emptyFolder('roster');
   database = await openDatabase(folder);
 });
 afterAll(async () => {

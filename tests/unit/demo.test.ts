@@ -6,13 +6,17 @@ import { answer } from '@/core/tell/answer/answer';
 import { readSituation } from '@/core/tell/format/situation';
 import { DEMO_PLAYERS, DEMO_READINGS } from '@/demo/academy';
 import { takeFolder } from '@/data/ownership';
+import { emptyFolder } from '@/data/testing/emptyFolder';
 
 jest.setTimeout(120_000);
 
-const folder = mkdtempSync(path.join(os.tmpdir(), 'mellow-demo-'));
+let folder: string;
+beforeAll(async () => {
+  folder = await emptyFolder('demo');
+});
 afterAll(() => rmSync(folder, { recursive: true, force: true }));
 
-function run(file: string, args: string[] = [], data = folder) {
+function run(file: string, args: string[] = [], data: string = folder) {
   return spawnSync(process.execPath, ['--import', 'tsx', file, ...args], {
     encoding: 'utf8',
     env: { ...process.env, MELLOW_DATA: data },

@@ -1,16 +1,18 @@
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
-import os from 'node:os';
-import path from 'node:path';
+import { readFileSync, rmSync } from 'node:fs';
 import { aRecord } from '@/core/testing/records';
 import { A_CALL, aBall } from '@/core/testing/balls';
 import { closeDatabase } from '@/data/database';
+import { emptyFolder } from '@/data/testing/emptyFolder';
 import { endThreads } from '@/workers/server/pool';
 import { answerOf, ask, routeFiles, type Method, type RouteModule } from './router';
 
 jest.setTimeout(60_000);
 
-const folder = mkdtempSync(path.join(os.tmpdir(), 'mellow-routes-'));
-process.env.MELLOW_DATA = folder;
+let folder: string;
+beforeAll(async () => {
+  folder = await emptyFolder('routes');
+  process.env.MELLOW_DATA = folder;
+});
 afterAll(async () => {
   await closeDatabase();
   await endThreads();
