@@ -35,7 +35,7 @@ const NODDED: Record<string, readonly string[]> = {
   'ball-above-feet': ['splash'],
   'ball-below-feet': ['splash'],
   'putter-from-sand': ['putt'],
-  'chip-and-run': ['chip', 'putt'],
+  'chip-and-run': ['chip', 'putt', 'splash'],
   'hopeless-lip': ['out-sideways', 'relief'],
   'water-behind': ['splash'],
   'left-hander-in-metres': ['splash'],

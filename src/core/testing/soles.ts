@@ -31,15 +31,16 @@ export const sixteen = (sand: SandPreset | SandReading): Shot => {
   return { ...aShot(16, 3), sand: made, burial: made.settle };
 };
 
-const SEEDS = [3, 4] as const;
+/** Points that choices are made on: more than one, or the luck of one set would be taken for the club's. */
+const POINTS = [3, 4] as const;
 const JUDGED = 1024;
 
 const mean = (values: readonly number[]): number =>
   values.reduce((sum, value) => sum + value, 0) / values.length;
 
-/** Calls of a player whose only wedge is a 56 with this bounce, for one seed. */
-const callsWith = (bounceDeg: number, shot: Shot, skill: Skill, seed: number): Call[] =>
-  prescribe({ player: aPlayer(skill, [wedge(bounceDeg)]), shot, seed }).calls.filter(
+/** Calls of a player whose only wedge is a 56 with this bounce, chosen on one set of points. */
+const callsWith = (bounceDeg: number, shot: Shot, skill: Skill, points: number): Call[] =>
+  prescribe({ player: aPlayer(skill, [wedge(bounceDeg)]), shot, seed: 3 }, points).calls.filter(
     ({ toward }) => toward === 0,
   );
 
@@ -64,7 +65,9 @@ function once(words: readonly unknown[], work: () => number): number {
 export const bestStrokes = (bounceDeg: number, shot: Shot, skill: Skill): number =>
   once(['strokes', bounceDeg, shot, skill], () =>
     mean(
-      SEEDS.map((seed) => judged(callsWith(bounceDeg, shot, skill, seed)[0]!, skill, bounceDeg)),
+      POINTS.map((points) =>
+        judged(callsWith(bounceDeg, shot, skill, points)[0]!, skill, bounceDeg),
+      ),
     ),
   );
 

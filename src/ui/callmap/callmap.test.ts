@@ -10,6 +10,7 @@ const leader = (club: string, kind: Leader['kind'] = 'splash'): Leader => ({
   school: 'across',
   faceDeg: 10,
   score: 3,
+  cost: 3,
 });
 const cell = (best: Leader | null, x = 10, y = 1): MapCell => ({ x, y, best, margin: 0.1 });
 

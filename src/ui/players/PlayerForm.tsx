@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { useForm } from 'react-hook-form';
+import { useForm, useWatch } from 'react-hook-form';
 import { BODY_CAUTIONS, HANDS, SKILLS, USUAL_MISSES } from '@/core/ground/player/player';
 import { readPlayerRecord, type PlayerRecord } from '@/core/lesson/players/record';
 import { Overlay, type OverlayState } from '../kit/Overlay';
@@ -20,6 +20,10 @@ interface PlayerFormProps extends OverlayState {
   onSave: (record: PlayerRecord) => Promise<string | null>;
 }
 
+/** Clubs of a bag to choose from, by their names. */
+const clubNames = (bag: readonly { name: string }[]): [string, string][] =>
+  bag.flatMap(({ name }) => (name.trim() === '' ? [] : [[name.trim(), name.trim()]]));
+
 /** Everything about a player that is typed: who it is, habits, cautions, schools, clubs. */
 export function PlayerForm({ title, record, onSave, open, onOpenChange }: PlayerFormProps) {
   const units = useUnits();
@@ -29,6 +33,7 @@ export function PlayerForm({ title, record, onSave, open, onOpenChange }: Player
     resolver: playerResolver(units),
   });
   const { errors, isSubmitting, submitCount, isValid } = formState;
+  const bag = useWatch({ control, name: 'bag' });
 
   const submit = handleSubmit(async (values) => {
     const fault = await onSave(readPlayerRecord(fromForm(values, units)));
@@ -67,6 +72,12 @@ export function PlayerForm({ title, record, onSave, open, onOpenChange }: Player
             {...register('usual_miss')}
           />
           <Choice
+            label="Trusted from sand"
+            fault={errors.trusted_club?.message}
+            options={[['', 'no club more than another'], ...clubNames(bag)]}
+            {...register('trusted_club')}
+          />
+          <Choice
             label="Cards in"
             options={[
               ['', 'the academy’s units'],
@@ -75,7 +86,7 @@ export function PlayerForm({ title, record, onSave, open, onOpenChange }: Player
             ]}
             {...register('units')}
           />
-          <fieldset className="col-span-2">
+          <fieldset className="col-span-full">
             <legend className="text-sm font-semibold">To be spared</legend>
             <div className="flex flex-wrap gap-x-4">
               {BODY_CAUTIONS.map((part) => (

@@ -204,6 +204,7 @@ export function PlayerPage(props: PlayerPageProps) {
 function factsOf(player: RosterPlayer): string {
   const parts = [SKILL_WORDS[player.skill], HAND_WORDS[player.handed]];
   if (player.usual_miss) parts.push(`usually misses ${MISS_NAMES[player.usual_miss]}`);
+  if (player.trusted_club) parts.push(`trusts the ${player.trusted_club} from sand`);
   if (player.cautions.length > 0) parts.push(`to be spared: ${player.cautions.join(', ')}`);
   if (player.schools.length > 0) parts.push(`prefers ${player.schools.map(schoolName).join('; ')}`);
   if (player.archived) parts.push('archived');

@@ -137,7 +137,11 @@ describe('an import', () => {
   };
   function opened() {
     const server = standInServer();
-    render(<ImportPage />);
+    render(
+      <WithCache>
+        <ImportPage />
+      </WithCache>,
+    );
     return { server, box: screen.getByLabelText('Lines of the file'), user: userEvent.setup() };
   }
 
@@ -238,7 +242,8 @@ test('the academy’s settings are saved; an empty name is refused before it is 
   const name = screen.getByLabelText('Name');
   await user.clear(name);
   await user.click(screen.getByRole('button', { name: 'Save' }));
-  await waitFor(() => expect(screen.getByRole('alert')).toHaveTextContent(/name/));
+  expect(await screen.findByText(/^Name must be text of 1 to 80/)).toHaveRole('alert');
+  expect(name).toBeInvalid();
   expect(server.asked).toEqual([]);
   await user.type(name, 'Dune house');
   await user.selectOptions(screen.getByLabelText('Units'), 'metres');

@@ -26,6 +26,7 @@ export interface PlayerFormValues {
   handed: PlayerRecord['handed'];
   skill: PlayerRecord['skill'];
   usual_miss: PlayerRecord['usual_miss'] | '';
+  trusted_club: string;
   cautions: string[];
   units: PlayerRecord['units'] | '';
   schools: string[];
@@ -62,6 +63,7 @@ export function toForm(record: PlayerRecord, units: UnitSystem): PlayerFormValue
     handed: record.handed,
     skill: record.skill,
     usual_miss: record.usual_miss ?? '',
+    trusted_club: record.trusted_club ?? '',
     cautions: record.cautions,
     units: record.units ?? '',
     schools: record.schools,
@@ -86,11 +88,11 @@ function present(fields: Record<string, unknown>): Record<string, unknown> {
 
 /** The record that a form says, as outside input: not checked yet. */
 export function fromForm(values: PlayerFormValues, units: UnitSystem): Record<string, unknown> {
-  const { usual_miss, units: own, bag, ...rest } = values;
+  const { usual_miss, trusted_club, units: own, bag, ...rest } = values;
   return {
     ...rest,
     name: values.name.trim(),
-    ...present({ usual_miss, units: own }),
+    ...present({ usual_miss, trusted_club, units: own }),
     bag: bag.map((club) => ({
       ...club.rest,
       name: club.name.trim(),

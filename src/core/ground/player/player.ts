@@ -30,6 +30,8 @@ export interface Player {
   handed: Hand;
   skill: Skill;
   bag: Club[];
+  /** Name of the club of the bag that the player trusts from sand. */
+  trusted?: string;
   usualMiss?: UsualMiss;
   cautions?: readonly BodyCaution[];
   /** What was learnt from this player's balls. */

@@ -30,12 +30,14 @@ export interface RosterPageData {
 
 /** The record of a player: what is typed, without what the product keeps about it. */
 export function recordOf(player: RosterPlayer): PlayerRecord {
-  const { name, handed, skill, usual_miss, cautions, units, schools, notes, bag } = player;
+  const { name, handed, skill, usual_miss, trusted_club, cautions, units, schools, notes, bag } =
+    player;
   return {
     name,
     handed,
     skill,
     ...(usual_miss ? { usual_miss } : {}),
+    ...(trusted_club ? { trusted_club } : {}),
     cautions,
     ...(units ? { units } : {}),
     schools,
@@ -59,7 +61,8 @@ export function situationFor(
   player: PlayerRecord & { learnt?: LearntFactors; caution?: number },
   shot: ShotInput,
 ): object {
-  const { handed, skill, bag, usual_miss, cautions, schools, learnt, caution } = player;
+  const { handed, skill, bag, usual_miss, trusted_club, cautions, schools, learnt, caution } =
+    player;
   const prefer = {
     ...(schools.length > 0 ? { schools } : {}),
     ...(caution === undefined ? {} : { caution }),
@@ -70,6 +73,7 @@ export function situationFor(
       skill,
       bag,
       ...(usual_miss ? { usual_miss } : {}),
+      ...(trusted_club ? { trusted_club } : {}),
       ...(cautions.length > 0 ? { cautions } : {}),
       ...(learnt ? { learnt } : {}),
     },

@@ -2,7 +2,7 @@ import type { ClubType } from '@/core/ground/club/club';
 import { HANDS, SKILLS, USUAL_MISSES } from '@/core/ground/player/player';
 import { fromMetres } from '@/core/ground/units/length';
 import { UNIT_SYSTEMS } from '@/core/ground/units/system';
-import { bagSchema, type ClubInput } from '@/core/tell/format/club';
+import { bagSchema, clubName, type ClubInput } from '@/core/tell/format/club';
 import { check, FaultyInput, type Fault } from '@/core/tell/format/fault';
 import {
   exactObject,
@@ -14,7 +14,7 @@ import {
   type Of,
 } from '@/core/tell/format/fields';
 import { cautionsField } from '@/core/tell/format/player';
-import { schoolsField } from '@/core/tell/format/situation';
+import { notInBag, schoolsField } from '@/core/tell/format/situation';
 
 const LONGEST_NOTE = 4000;
 
@@ -23,6 +23,8 @@ const recordSchema = exactObject({
   handed: required(wordField(HANDS)),
   skill: required(wordField(SKILLS)),
   usual_miss: wordField(USUAL_MISSES),
+  /** Name of the club of the bag that the player trusts from sand. */
+  trusted_club: clubName,
   cautions: cautionsField,
   /** Units that this player's cards are in; the academy's when absent. */
   units: wordField(UNIT_SYSTEMS),
@@ -102,6 +104,11 @@ export function readPlayerRecord(input: unknown): PlayerRecord {
   // Clubs are compared with each other only once each of them can be read.
   if (!faults.some(({ path }) => path === 'input' || path.startsWith('bag'))) {
     faults.push(...bagFaults(record.bag));
+    const names = record.bag.map(({ name }) => name);
+    const trusted = record.trusted_club;
+    if (trusted !== undefined && !names.includes(trusted)) {
+      faults.push({ path: 'trusted_club', message: notInBag(trusted, names) });
+    }
   }
   if (faults.length > 0) throw new FaultyInput(faults);
   const name = record.name.trim();

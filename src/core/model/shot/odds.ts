@@ -27,7 +27,11 @@ export interface Odds {
 /** A ball is heavy when it goes less than this share of what was meant, through more sand. */
 const FAT_SHARE = 0.7;
 
-/** Odds of a set-up over the first `count` of the given swings; at least one. */
+/**
+ * Odds of a set-up over the first `count` of the given swings; at least one.
+ *
+ * @param known odds of the same set-up over fewer of the same swings: those are not played again
+ */
 export function oddsOf(
   setup: Setup,
   golfer: Golfer,
@@ -35,6 +39,7 @@ export function oddsOf(
   aim: number,
   swings: readonly SwingError[],
   count = swings.length,
+  known: Odds | null = null,
 ): Odds {
   const each = new Float64Array(count);
   const finishes = new Float64Array(count);
@@ -44,14 +49,20 @@ export function oddsOf(
   const ready = readyFor(setup, golfer, shot);
   const meant = play(ready, AS_MEANT, aim);
   const heavy = FAT_SHARE * (meant.finish.carry || Infinity);
-  let out = 0;
-  let lip = 0;
-  let green = 0;
-  let thin = 0;
-  let fat = 0;
-  let within2m = 0;
-  let strokes = 0;
-  for (let i = 0; i < count; i++) {
+  const from = known && known.each.length <= count ? known.each.length : 0;
+  if (known && from > 0) {
+    each.set(known.each);
+    finishes.set(known.finishes);
+    across.set(known.across);
+  }
+  let out = from && known!.out * from;
+  let lip = from && known!.lip * from;
+  let green = from && known!.green * from;
+  let thin = from && known!.thin * from;
+  let fat = from && known!.fat * from;
+  let within2m = from && known!.within2m * from;
+  let strokes = from && known!.strokes * from;
+  for (let i = from; i < count; i++) {
     const played = play(ready, madeWith(swings[i]!, footing, error), aim);
     const { finish } = played;
     const outcome = outcomeOf(finish, shot, golfer.skill);

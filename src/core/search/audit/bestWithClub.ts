@@ -2,7 +2,8 @@ import type { Club } from '@/core/ground/club/club';
 import type { Player } from '@/core/ground/player/player';
 import { familiesFor } from '../candidates/candidate';
 import { coarse } from '../candidates/explore';
-import { byScore, rate, type Rated, type Rater } from '../candidates/rate';
+import { pricesFor } from '../candidates/plainness';
+import { byCost, rateOn, type Rated, type Rater } from '../candidates/rate';
 import { thinned } from '../changes/quick';
 import { oddsOf } from '@/core/model/shot/odds';
 import type { Golfer } from '@/core/model/golfer/golfer';
@@ -23,6 +24,9 @@ export interface ClubResult {
 
 const CHOICES = 3;
 
+/** Swings of the first look. */
+const COARSE = 16;
+
 /** The best that a club does in a shot; null when it cannot be played at the flag. */
 export function bestWithClub(
   club: Club,
@@ -32,16 +36,17 @@ export function bestWithClub(
   samples: Samples,
   caution: number,
 ): ClubResult | null {
-  const rater: Rater = { golfer, shot, swings: samples.choose, caution, flown: 0 };
+  const price = pricesFor(player, shot);
+  const rater: Rater = { golfer, shot, swings: samples.choose, caution, price, flown: 0 };
   const families = familiesFor(player, shot).families.filter((family) => family.club === club);
   const rated: Rated[] = families.flatMap((family) =>
-    coarse(thinned(family), rater).rated.slice(0, 1),
+    coarse(thinned(family), rater, COARSE).rated.slice(0, 1),
   );
   const [best] = rated
-    .sort(byScore)
+    .sort(byCost)
     .slice(0, CHOICES)
-    .map((each) => rate(rater, each, each.school, samples.choose.length))
-    .sort(byScore);
+    .map((each) => rateOn(rater, each, samples.choose.length))
+    .sort(byCost);
   if (!best) return null;
   const { each } = oddsOf(best.setup, golfer, shot, best.aim, samples.judge);
   return { score: best.score, strokes: each };

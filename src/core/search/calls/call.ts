@@ -15,10 +15,14 @@ export const kindOf = ({ kind }: Pick<School, 'kind'>, { pin }: Pick<Shot, 'pin'
 /** A ball struck at the flag or, turned by `toward`, elsewhere; its shot is then the one of that way out. */
 export interface Call extends Hit {
   kind: Kind;
-  school: Pick<School, 'id' | 'name' | 'feetWithPath' | 'finish' | 'fuss'>;
+  school: Pick<School, 'id' | 'name' | 'feetWithPath' | 'finish'>;
   meant: Finish;
   odds: Odds;
+  /** Strokes with some of the weight moved to the worst tenth. */
   score: number;
+  /** The score with the price of what is not plain, as it was chosen by, and on how many swings the choice rests. */
+  cost: number;
+  chosenOn: number;
   /** Turned from the line to the flag, right positive, radians; 0 at the flag. */
   toward: number;
 }

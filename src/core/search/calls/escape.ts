@@ -6,10 +6,13 @@ import type { Escape, Shot } from '@/core/ground/situation/shot';
 import type { SwingError } from '@/core/model/swing/swingError';
 import { strokesToHoleOut } from '@/core/model/strokes/holeOut';
 import { toMetres } from '@/core/ground/units/length';
+import { oddsOf } from '@/core/model/shot/odds';
+import { scoreOf } from '../candidates/rank';
 import type { Call } from './call';
 import { familiesFor, type Family } from '../candidates/candidate';
 import { coarse } from '../candidates/explore';
-import { byScore, rate, type Rated, type Rater } from '../candidates/rate';
+import { KIND_PRICE, pricesFor } from '../candidates/plainness';
+import { byCost, rateOn, type Rated, type Rater } from '../candidates/rate';
 
 /** Relief under penalty: no ball is struck. */
 export interface OtherCall {
@@ -29,8 +32,9 @@ const ASSUMED: Escape = {
 /** How far past the lip a ball played out sideways is meant to stop: half of the room, but not over this, m. */
 const FAR_ENOUGH = 8;
 
-/** Swings that rate a way out. */
-const SAMPLE = 256;
+/** Swings of the first look, and those that rate a way out. */
+const COARSE = 16;
+const SAMPLE = 1024;
 
 /** Schools that play out sideways: the plain splash, the square steep dig. */
 const WAYS = ['parallel', 'neutral-release', 'across', 'square-steep', 'sharp-edge'];
@@ -77,42 +81,56 @@ export function escapeCalls(
   player: Player,
   golfer: Golfer,
   shot: Shot,
-  swings: readonly SwingError[],
+  { choosing, telling }: Record<'choosing' | 'telling', readonly SwingError[]>,
   caution: number,
 ): Escapes {
   const assumed = shot.escapes.length === 0;
   const average = strokesToHoleOut('sand', shot.pin, golfer.skill) + hardship(shot);
   const calls: Call[] = [];
+  // From the swings that choices are made on: what a ball left in costs is part of every choice.
+  let leftIn = average;
   let flown = 0;
   for (const escape of assumed ? [ASSUMED] : shot.escapes) {
     const turned = shotToward(shot, escape, average);
-    const rater: Rater = { golfer, shot: turned, swings, caution, flown: 0 };
-    const rated: Rated[] = families(player, turned).flatMap((each) => coarse(each, rater).rated);
+    const rater: Rater = {
+      golfer,
+      shot: turned,
+      swings: choosing,
+      caution,
+      price: pricesFor(player, turned),
+      flown: 0,
+    };
+    const rated: Rated[] = families(player, turned).flatMap(
+      (each) => coarse(each, rater, COARSE).rated,
+    );
     const [best] = rated
-      .sort(byScore)
+      .sort(byCost)
       .slice(0, 3)
-      .map((each) => rate(rater, each, each.school, SAMPLE))
-      .sort(byScore);
-    flown += rater.flown;
+      .map((each) => rateOn(rater, each, SAMPLE))
+      .sort(byCost);
+    flown += rater.flown + telling.length;
     if (best) {
+      leftIn = Math.min(leftIn, best.odds.strokes);
+      const odds = oddsOf(best.setup, golfer, turned, best.aim, telling);
       calls.push({
         kind: 'out-sideways',
         school: { ...playedAs(best.school), ...OTHER_SCHOOLS.sideways },
         setup: best.setup,
         aim: best.aim,
         meant: best.finish,
-        odds: best.odds,
-        score: best.score,
+        odds,
+        score: scoreOf(odds, caution),
+        cost: best.cost + KIND_PRICE['out-sideways'],
+        chosenOn: SAMPLE,
         shot: turned,
         toward: escape.toward,
       });
     }
   }
-  const sideways = calls.map(({ odds }) => odds.strokes);
-  return { calls, leftIn: Math.min(average, ...sideways), assumed, flown };
+  return { calls, leftIn, assumed, flown };
 }
 
-const playedAs = ({ feetWithPath, finish }: School) => ({ feetWithPath, finish, fuss: 0.5 });
+const playedAs = ({ feetWithPath, finish }: School) => ({ feetWithPath, finish });
 
 /** What a hard situation adds to the average of the tables for a ball that stays in it, strokes. Tuned. */
 function hardship(shot: Shot): number {

@@ -7,7 +7,7 @@ import { openingLimitDeg } from '@/core/ground/club/club';
 import type { Call } from './call';
 import { familiesFor, setupOf } from '../candidates/candidate';
 import { FACTOR, FACTORS } from '../changes/factors';
-import { fussOf, order, PREFERENCE_STROKES, tieOf } from './order';
+import { order, tieOf } from './order';
 import { prescribe } from './prescribe';
 import { ruledOutWords } from '@/core/tell/why/ruledOut';
 import { solveFor } from '../candidates/solve';
@@ -15,14 +15,17 @@ import { solveFor } from '../candidates/solve';
 const base = prescribe({ player: aPlayer(), shot: aShot(18, 3), seed: 7 });
 const model = base.calls.find(({ kind }) => kind === 'splash')!;
 
-/** A call of a club and school with a score of its own. */
-function call(club: typeof CLUB_56, school: string, score: number, openDeg = 10): Call {
+/** A call of a club and school with a score of its own, and what it costs with its price. */
+function call(club: typeof CLUB_56, school: string, score: number, cost = score): Call {
+  const each = model.odds.each.map((strokes) => strokes + score - model.score);
   return {
     ...model,
     score,
+    cost,
+    chosenOn: 1024,
     school: { ...model.school, id: school },
-    setup: { ...model.setup, club, opening: radians(openDeg), fraction: 0.7 },
-    odds: { ...model.odds, strokes: score },
+    setup: { ...model.setup, club, opening: radians(10), fraction: 0.7 },
+    odds: { ...model.odds, strokes: score, each },
   };
 }
 
@@ -30,22 +33,19 @@ const named = (calls: readonly Call[]): string[] =>
   calls.map(({ setup, school }) => `${setup.club.name}/${school.id}`);
 
 describe('order', () => {
-  test('among ties the plainest goes first', () => {
-    const calls = [call(CLUB_60, 'a', 3, 40), call(CLUB_56, 'b', 3.01, 0), call(CLUB_52, 'c', 3.2)];
+  test('what costs least with its price goes first', () => {
+    const calls = [call(CLUB_60, 'a', 3, 3.04), call(CLUB_56, 'b', 3.01), call(CLUB_52, 'c', 3.2)];
     expect(named(order(calls))).toEqual(['56/b', '60/a', '52/c']);
-    expect(fussOf(calls[1]!)).toBeLessThan(fussOf(calls[0]!));
+  });
+
+  test('what was left behind on fewer swings does not come back for luck', () => {
+    const lucky = { ...call(CLUB_60, 'a', 2.9), chosenOn: 128 };
+    expect(named(order([lucky, call(CLUB_56, 'b', 3)]))).toEqual(['56/b', '60/a']);
   });
 
   test('each club comes once before any club again within the first five', () => {
     const calls = [call(CLUB_60, 'a', 3), call(CLUB_60, 'b', 3.1), call(CLUB_56, 'a', 3.2)];
     expect(named(order(calls))).toEqual(['60/a', '56/a', '60/b']);
-  });
-
-  test('a preferred school goes first only while it costs little more', () => {
-    const near = [call(CLUB_60, 'a', 3), call(CLUB_56, 'b', 3 + PREFERENCE_STROKES / 2)];
-    expect(named(order(near, ['b']))[0]).toBe('56/b');
-    const far = [call(CLUB_60, 'a', 3), call(CLUB_56, 'b', 3 + PREFERENCE_STROKES * 2)];
-    expect(named(order(far, ['b']))[0]).toBe('60/a');
   });
 
   test('nothing is lost, and nothing in gives nothing out', () => {
@@ -54,12 +54,28 @@ describe('order', () => {
   });
 });
 
-test('a tie is said to be one, a clear lead is not', () => {
-  const clear = call(CLUB_56, 'b', 3.6);
-  const shifted = { ...clear, odds: { ...clear.odds, each: clear.odds.each.map((s) => s + 0.6) } };
-  expect(tieOf([call(CLUB_60, 'a', 3), call(CLUB_56, 'b', 3.01)])).not.toBeNull();
-  expect(tieOf([call(CLUB_60, 'a', 3), shifted])).toBeNull();
-  expect(tieOf([call(CLUB_60, 'a', 3)])).toBeNull();
+describe('ties', () => {
+  const shot = aShot(18, 3);
+  const tied = [call(CLUB_56, 'a', 3.01), call(CLUB_60, 'b', 3), call(CLUB_52, 'c', 3.1)];
+
+  test('the clubs that do as well are named, with the reason why the first is called', () => {
+    expect(tieOf(tied, aPlayer(), shot)).toMatchObject({ clubs: ['56', '60'], because: 'usual' });
+    expect(tieOf(tied, { ...aPlayer(), trusted: '56' }, shot)?.because).toBe('trusted');
+    const short = tieOf(tied, aPlayer(), aShot(8, 5, 6));
+    expect(short?.because).toBe('plain');
+  });
+
+  test('the difference comes with its standard error', () => {
+    const { difference, standardError } = tieOf(tied, aPlayer(), shot)!;
+    expect(difference).toBeCloseTo(0.01, 9);
+    expect(standardError).toBeCloseTo(0, 9);
+  });
+
+  test('a clear lead is none, nor is one call alone', () => {
+    expect(tieOf([call(CLUB_60, 'a', 3), call(CLUB_56, 'b', 3.6)], aPlayer(), shot)).toBeNull();
+    expect(tieOf([call(CLUB_60, 'a', 3)], aPlayer(), shot)).toBeNull();
+    expect(tieOf([], aPlayer(), shot)).toBeNull();
+  });
 });
 
 describe('families', () => {

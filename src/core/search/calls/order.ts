@@ -1,76 +1,35 @@
-import { radians } from '@/core/ground/units/angle';
+import type { Player } from '@/core/ground/player/player';
+import type { Shot } from '@/core/ground/situation/shot';
+import { isUsual } from '../candidates/plainness';
 import type { Call } from './call';
-import { TIE_STROKES, standardErrorOfDifference } from '../candidates/rank';
-
-/** Two calls that cannot be told apart: their difference in strokes, and its standard error. */
-export interface Tie {
-  difference: number;
-  standardError: number;
-}
-
-/** The tie between the first two calls by score, or null. */
-export function tieOf(calls: readonly Call[]): Tie | null {
-  const [first, second] = calls;
-  if (!first || !second) return null;
-  const difference = Math.abs(second.odds.strokes - first.odds.strokes);
-  const standardError = standardErrorOfDifference(first.odds.each, second.odds.each);
-  const gap = second.score - first.score;
-  return gap < Math.max(TIE_STROKES, 2 * standardError) ? { difference, standardError } : null;
-}
-
-/** How odd a kind is where another does as well: a splash is what a bunker is for. */
-const KIND_FUSS: Record<Call['kind'], number> = {
-  splash: 0,
-  'long-splash': 0,
-  dig: 0,
-  putt: 0.3,
-  chip: 0.6,
-  pick: 0.8,
-  'out-sideways': 1,
-  relief: 2,
-};
-
-/** A comfortable swing, as a share of full head speed: more of it counts as fuss. */
-const COMFORTABLE = 0.78;
-
-/** Plainness of a call for ties: squarer face, plainer school and kind, no more than a half swing. Lower is plainer. */
-export function fussOf(call: Call): number {
-  return (
-    call.school.fuss +
-    KIND_FUSS[call.kind] +
-    Math.abs(call.setup.opening) / radians(40) +
-    4 * Math.max(0, call.setup.fraction - COMFORTABLE)
-  );
-}
-
-/** A preferred school goes first while it costs no more than this over the best, strokes. */
-export const PREFERENCE_STROKES = 0.08;
+import { standardErrorOfDifference, TIE_STROKES } from '../candidates/rank';
 
 /** How many of the first calls have clubs of their own unless the schools differ. */
 const DISTINCT = 5;
 
+/** Calls whose choice rests on as many swings as any: the others were left behind before, on fewer. */
+function inFull(calls: readonly Call[]): Call[] {
+  const most = Math.max(...calls.map(({ chosenOn }) => chosenOn));
+  return calls.filter(({ chosenOn }) => chosenOn === most);
+}
+
 /**
- * Calls as they are told: preferred schools first while they cost little more than the best; among those tied with
- * the best the plainest first; then, within the first five, each club once before any club again in another school;
- * the rest by score.
- *
- * @param preferred ids of schools
+ * Calls as they are told: by what they cost with the price of what is not plain, those rated in full first, a way out where its
+ * cost puts it; then, within the first five, each club once
+ * before any club again in another school.
  */
-export function order(byScore: readonly Call[], preferred: readonly string[] = []): Call[] {
-  const least = byScore[0]?.score ?? 0;
-  const liked = (call: Call): boolean =>
-    preferred.includes(call.school.id) && call.score - least < PREFERENCE_STROKES;
-  const calls = [...byScore.filter(liked), ...byScore.filter((call) => !liked(call))];
-  const best = calls[0];
-  if (!best) return [];
-  const tied = calls.filter(
-    (call) => call.score - best.score < TIE_STROKES && liked(call) === liked(best),
-  );
-  const rest = calls.filter((call) => !tied.includes(call));
-  const sorted = [...tied.sort((a, b) => fussOf(a) - fussOf(b)), ...rest];
+export function order(calls: readonly Call[]): Call[] {
   const clubs = new Set<string>();
   const first: Call[] = [];
   const later: Call[] = [];
+  const atFlag = calls.filter(({ kind }) => kind !== 'out-sideways');
+  const full = new Set(inFull(atFlag));
+  const rank = (call: Call): number => (full.has(call) ? 0 : 1);
+  const sorted = [...atFlag].sort((a, b) => rank(a) - rank(b) || a.cost - b.cost);
+  for (const way of calls.filter((call) => !atFlag.includes(call))) {
+    const dearer = sorted.findIndex(({ cost }) => cost > way.cost);
+    sorted.splice(dearer < 0 ? sorted.length : dearer, 0, way);
+  }
   for (const call of sorted) {
     const key = `${call.setup.club.name}/${call.kind === 'out-sideways' ? call.toward : ''}`;
     if (first.length < DISTINCT && !clubs.has(key)) {
@@ -79,4 +38,44 @@ export function order(byScore: readonly Call[], preferred: readonly string[] = [
     } else later.push(call);
   }
   return [...first, ...later];
+}
+
+/** Clubs that do as well as the best, as far as anybody could tell on the course. */
+export interface Tie {
+  /** Their names, at least two, the one that is called first. */
+  clubs: string[];
+  /** Strokes between the first call and the one that would be first by strokes alone, and the standard error of that. */
+  difference: number;
+  standardError: number;
+  /** Why the first goes first: the player trusts it, it is the usual club for the shot, or it is played most plainly. */
+  because: 'trusted' | 'usual' | 'plain';
+}
+
+/**
+ * The clubs whose best call does not cost a tie more than the best of all, prices apart; null when the first stands alone.
+ *
+ * @param calls in the order in which they are told
+ */
+export function tieOf(calls: readonly Call[], player: Player, shot: Shot): Tie | null {
+  const [first] = calls;
+  if (!first) return null;
+  const full = inFull(calls);
+  const least = Math.min(...full.map(({ score }) => score));
+  const close = full.filter(({ score }) => score - least < TIE_STROKES);
+  const clubs = [...new Set([first, ...close].map(({ setup }) => setup.club.name))];
+  if (clubs.length < 2 || !close.includes(first)) return null;
+  const other =
+    close.find((call) => call !== first && call.score === least) ??
+    close.find((call) => call !== first)!;
+  return {
+    clubs,
+    difference: Math.abs(first.odds.strokes - other.odds.strokes),
+    standardError: standardErrorOfDifference(first.odds.each, other.odds.each),
+    because:
+      first.setup.club.name === player.trusted
+        ? 'trusted'
+        : isUsual(first.setup.club, first.kind, player.bag, shot)
+          ? 'usual'
+          : 'plain',
+  };
 }

@@ -5,17 +5,12 @@ import type { Shot } from '@/core/ground/situation/shot';
 import { sampleSwings } from '@/core/model/spread/swings';
 import type { SwingError } from '@/core/model/swing/swingError';
 import { familiesFor } from '../candidates/candidate';
-import {
-  bestOfEach,
-  coarse,
-  hopeful,
-  PAST,
-  refined,
-  withLandings,
-  type Obstacle,
-} from '../candidates/explore';
-import { DEFAULT_CAUTION } from '../candidates/rank';
-import { byScore, rate, type Rated, type Rater } from '../candidates/rate';
+import { coarse, settled, withLandings, type Obstacle } from '../candidates/explore';
+import { pricesFor } from '../candidates/plainness';
+import { bestOfEach, race, type Round } from '../candidates/race';
+import { DEFAULT_CAUTION, scoreOf } from '../candidates/rank';
+import { oddsOf, type Odds } from '@/core/model/shot/odds';
+import { byCost, type Rated, type Rater } from '../candidates/rate';
 import type { School } from '../schools/school';
 import { kindOf, type Call } from './call';
 import { escapeCalls, type Escapes } from './escape';
@@ -27,19 +22,29 @@ import type { Question } from './question';
  */
 export const PARTS = 2;
 
-/** Swings sampled at the end: for the calls that lead a part, and for the rest. */
+/** Swings of the first look at every set-up, and the most that a choice rests on. */
+const COARSE = 16;
 const FINE = 1024;
-const BROAD = 256;
-const CLIMB = 128;
 
-/** How many of a part's best try other landings, are refined, are rated broadly, and are rated finely. */
-const LANDINGS = 12;
-const REFINED = 3;
-const KEEP = 8;
-const LEADING = 4;
+/** The race: a wide round, after which other landings are tried; one after which the leaders are settled; the last. */
+const WIDE: Round = { swings: 128, near: 0.4, own: 0.15, most: 28 };
+const NARROW: Round = { swings: 512, near: 0.12, own: 0.04, most: 8, clubs: 3 };
+const LAST: Round = { swings: FINE, near: 0.06, own: 0, most: 4, clubs: 3 };
 
-/** Set-ups worse than the best of their part by this many strokes after the coarse pass are not looked at again. */
-const HOPELESS = 1.2;
+/** How many try other landings, and which, m further past the target; how many are settled. */
+const LANDINGS = 5;
+const PAST = [1.4, 2.8] as const;
+const SETTLED = 2;
+
+/** The points that every choice is made on, whatever the seed: another seed is no reason to call another club. */
+const POINTS = 5;
+
+/**
+ * What was chosen is told from swings that no choice was made on, or the luck of the winner would be told with it: so many
+ * for those that were in the last round, and for the others.
+ */
+export const TOLD = 1024;
+const TOLD_OTHERS = 128;
 
 /** A club or school that has no call, and why. */
 export interface RuledOut {
@@ -60,19 +65,25 @@ export interface Part {
 
 const named = ({ id, name }: School): RuledOut['school'] => ({ id, name });
 
-const callOf = ({ school, setup, aim, finish, odds, score }: Rated, shot: Shot): Call => ({
+/** A call as it is told: its odds from swings of their own, its cost as it was chosen. */
+const callOf = (
+  { school, setup, aim, finish, odds: chosen, cost }: Rated,
+  odds: Odds,
+  { shot, caution }: Rater,
+): Call => ({
   kind: kindOf(school, shot),
   school: {
     ...named(school),
     feetWithPath: school.feetWithPath,
     finish: school.finish,
-    fuss: school.fuss,
   },
   setup,
   aim,
   meant: finish,
   odds,
-  score,
+  score: scoreOf(odds, caution),
+  cost,
+  chosenOn: chosen.each.length,
   shot,
   toward: 0,
 });
@@ -80,16 +91,27 @@ const callOf = ({ school, setup, aim, finish, odds, score }: Rated, shot: Shot):
 /** What all parts of a search share: worked out once where they are worked out together. */
 export interface Shared {
   golfer: Golfer;
+  /** Swings to choose on, and swings to tell from. */
   swings: readonly SwingError[];
+  telling: readonly SwingError[];
   caution: number;
   escapes: Escapes;
 }
 
-/** What the parts of a question share. */
-export function sharedBy({ player, shot, seed, caution = DEFAULT_CAUTION }: Question): Shared {
+/**
+ * What the parts of a question share.
+ *
+ * @param points which points the choice is made on; the same for all questions but where that is tried
+ */
+export function sharedBy(
+  { player, shot, seed, caution = DEFAULT_CAUTION }: Question,
+  points = POINTS,
+): Shared {
   const golfer = golferOf(player);
-  const swings = sampleSwings(golfer.habits, FINE, seed);
-  return { golfer, swings, caution, escapes: escapeCalls(player, golfer, shot, swings, caution) };
+  const swings = sampleSwings(golfer.habits, FINE, points);
+  const telling = sampleSwings(golfer.habits, TOLD, seed);
+  const escapes = escapeCalls(player, golfer, shot, { choosing: swings, telling }, caution);
+  return { golfer, swings, telling, caution, escapes };
 }
 
 /**
@@ -105,10 +127,11 @@ export function searchPart(
   shared: Shared = sharedBy(question),
 ): Part {
   const { player } = question;
-  const { golfer, swings, caution, escapes } = shared;
+  const { golfer, swings, telling, caution, escapes } = shared;
   const only = question.only?.length ? question.only : undefined;
   const shot: Shot = { ...question.shot, leftIn: escapes.leftIn };
-  const rater: Rater = { golfer, shot, swings, caution, flown: 0 };
+  const price = pricesFor(player, shot, question.schools);
+  const rater: Rater = { golfer, shot, swings, caution, price, flown: 0 };
 
   const { families, unfit } = familiesFor(player, shot, only);
   const mine = <T>(all: readonly T[]): T[] => all.filter((_, i) => i % PARTS === part);
@@ -119,25 +142,25 @@ export function searchPart(
   }));
   const first: Rated[] = [];
   for (const family of mine(families)) {
-    const { rated, reason } = coarse(family, rater);
+    const { rated, reason } = coarse(family, rater, COARSE);
     first.push(...rated);
     if (rated.length === 0 && reason)
       ruledOut.push({ club: family.club, school: named(family.school), reason });
   }
-  const sorted = bestOfEach([...first].sort(byScore));
-  const going = hopeful(sorted, HOPELESS);
-  const dropped = sorted.filter((each) => !going.includes(each));
-  const middle = going
-    .map((each, i) => withLandings(each, rater, i < LANDINGS ? PAST : []))
-    .sort(byScore)
-    .map((each, i) =>
-      i < REFINED ? refined(rate(rater, each, each.school, CLIMB), rater, CLIMB) : each,
-    )
-    .sort(byScore);
-  const broad = middle
-    .map((each, i) => (i < KEEP ? rate(rater, each, each.school, BROAD) : each))
-    .sort(byScore);
-  const fine = broad.map((each, i) => (i < LEADING ? rate(rater, each, each.school, FINE) : each));
-  const calls = [...fine, ...dropped].sort(byScore).map((each) => callOf(each, shot));
+  const wide = race({ going: first, dropped: [] }, rater, WIDE);
+  const landed = wide.going.map((each, i) =>
+    i < LANDINGS ? withLandings(each, rater, PAST, WIDE.swings) : each,
+  );
+  const narrow = race({ ...wide, going: landed }, rater, NARROW);
+  const leading = narrow.going.map((each, i) =>
+    i < SETTLED ? settled(each, rater, NARROW.swings) : each,
+  );
+  const last = race({ ...narrow, going: leading }, rater, LAST);
+  const calls = bestOfEach([...last.going, ...last.dropped.sort(byCost)]).map((each) => {
+    const count = last.going.includes(each) ? TOLD : TOLD_OTHERS;
+    rater.flown += count + 1;
+    const odds = oddsOf(each.setup, golfer, shot, each.aim, telling, count);
+    return callOf(each, odds, rater);
+  });
   return { calls, ruledOut, escapes, flown: rater.flown };
 }

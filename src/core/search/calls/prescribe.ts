@@ -1,6 +1,5 @@
 import { golferOf } from '@/core/model/golfer/golferOf';
 import type { Golfer } from '@/core/model/golfer/golfer';
-import { byScore } from '../candidates/rate';
 import { OTHER_SCHOOLS } from '../schools/schools';
 import type { Call } from './call';
 import { reliefCalls, type OtherCall } from './escape';
@@ -15,7 +14,7 @@ export interface Prescription {
   relief: OtherCall[];
   ruledOut: RuledOut[];
   golfer: Golfer;
-  /** The first two calls cannot be told apart on this sample. */
+  /** Clubs that do as well as the first. */
   tie: Tie | null;
   /** Shots flown by the search. */
   flown: number;
@@ -39,23 +38,27 @@ export function prescribedFrom(
     throw new RangeError(`prescribedFrom: ${parts.length} parts, not ${PARTS}`);
   }
   const { escapes } = one;
-  const { player, shot, only, schools } = question;
+  const { player, shot, only } = question;
   const others = only?.length && !only.includes(OTHER_SCHOOLS.sideways.id) ? [] : escapes.calls;
-  const calls = [...parts.flatMap((part) => part.calls), ...others].sort(byScore);
+  const calls = order([...parts.flatMap((part) => part.calls), ...others]);
   return {
-    calls: order(calls, schools),
+    calls,
     relief: reliefCalls(shot, player.skill),
     ruledOut: parts.flatMap(({ ruledOut }) => ruledOut),
     golfer,
-    tie: tieOf(calls),
+    tie: tieOf(calls, player, shot),
     flown: parts.reduce((sum, { flown }) => sum + flown, escapes.flown),
     assumedEscape: escapes.assumed,
   };
 }
 
-/** Searches club, school, face, mark and landing for the calls that cost the player the fewest strokes. */
-export function prescribe(question: Question): Prescription {
-  const shared = sharedBy(question);
+/**
+ * Searches club, school, face, mark and landing for the calls that cost the player the fewest strokes.
+ *
+ * @param points which points choices are made on; always the same but where that is tried
+ */
+export function prescribe(question: Question, points?: number): Prescription {
+  const shared = sharedBy(question, points);
   const parts = Array.from({ length: PARTS }, (_, part) => searchPart(question, part, shared));
   return prescribedFrom(question, parts, shared.golfer);
 }

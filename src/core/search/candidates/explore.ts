@@ -3,8 +3,9 @@ import type { Shot } from '@/core/ground/situation/shot';
 import { degrees, radians } from '@/core/ground/units/angle';
 import { playableBallPosition } from '@/core/model/swing/setup';
 import { openingLimitDeg } from '@/core/ground/club/club';
+import { clamp } from '@/core/ground/numeric/soft';
 import { setupOf, type Family } from './candidate';
-import { byScore, rate, type Rated, type Rater } from './rate';
+import { byCost, rate, rateOn, type Rated, type Rater } from './rate';
 import { toMetres } from '@/core/ground/units/length';
 import { longest, solveFor, type Solved, type Unsolved } from './solve';
 
@@ -16,15 +17,8 @@ export type Obstacle =
   | { state: 'aim'; aimDeg: number; most: number }
   | { state: 'unfit'; text: string };
 
-const COARSE = 16;
-const MIDDLE = 64;
-
-/** Where the ball as meant may stop past the target, m: a player who comes up short on a miss aims past it. */
-export const PAST = [-1.2, 1.5, 3] as const;
+/** Where the ball as meant stops past the target at first, m. */
 const FIRST_PAST = 0.4;
-
-/** Survivors of a family's coarse pass. */
-const KEEP_EACH = 1;
 
 /** From this far on a ball that cannot reach the flag is still worth playing as far as it goes, m; a sunk one always is. */
 const LAY_UP_FROM = toMetres(60, 'yd');
@@ -55,7 +49,7 @@ function standsTo(solved: Solved, school: School, shot: Shot): boolean {
 export function coarse(
   family: Family,
   rater: Rater,
-  count = COARSE,
+  count: number,
 ): { rated: Rated[]; reason: Obstacle | null } {
   const { club, school, faces, entries } = family;
   const { golfer, shot } = rater;
@@ -84,84 +78,110 @@ export function coarse(
       }
     }
   }
-  return { rated: rated.sort(byScore).slice(0, KEEP_EACH), reason };
+  return { rated: rated.sort(byCost), reason };
 }
 
-/** Solves a rated set-up again with some of its set-up changed; null when that cannot be. */
-function varied(
+/** What of a set-up is varied: face, radians, mark, m, and how far past the target the ball is meant to stop, m. */
+interface Variation {
+  face?: number;
+  entry?: number;
+  past?: number;
+}
+
+/** Faces that a school lets a set-up have, radians: what it tries, and a little more open. */
+function faceRange({ school, setup }: Rated, shot: Shot): readonly [number, number] {
+  const faces = school.faceDeg(shot);
+  const most = Math.min(openingLimitDeg(setup.club), Math.max(...faces) + MORE_OPEN);
+  return [radians(Math.min(...faces)), radians(most)];
+}
+const MORE_OPEN = 5;
+
+/** How much nearer and further than the marks that a school tries a mark may be, m. */
+const NEARER = 0.008;
+const FURTHER = 0.002;
+
+/** Solves a rated set-up again with some of it changed by so much; null when that cannot be. */
+export function varied(
   rated: Rated,
   rater: Rater,
-  change: { face?: number; entry?: number; past?: number },
+  { face = 0, entry = 0, past = 0 }: Variation,
   count: number,
 ): Rated | null {
   const { school } = rated;
   const { shot, golfer } = rater;
   const setup = { ...rated.setup };
-  if (change.face !== undefined) {
-    const limit = radians(openingLimitDeg(setup.club));
-    setup.opening = Math.min(limit, setup.opening + change.face);
+  if (face !== 0) {
+    const [low, high] = faceRange(rated, shot);
+    setup.opening += face;
+    if (setup.opening < low - 1e-9 || setup.opening > high + 1e-9) return null;
   }
-  if (change.entry !== undefined) {
-    const least = Math.min(...school.entry(shot));
-    setup.entry = Math.max(Math.min(least, 0.02), setup.entry + change.entry);
+  if (entry !== 0) {
+    const marks = school.entry(shot);
+    setup.entry = clamp(
+      setup.entry + entry,
+      Math.min(...marks) - NEARER,
+      Math.max(...marks) + FURTHER,
+    );
+    if (setup.entry === rated.setup.entry) return null;
     setup.ballPosition = playableBallPosition(setup, shot);
   }
-  const past = change.past ?? rated.finish.x - shot.pin;
-  const result: Solved | Unsolved = solveFor(setup, school, golfer, shot, past);
+  const result = solveFor(setup, school, golfer, shot, rated.finish.x - shot.pin + past);
   rater.flown += 8;
-  if (result.state !== 'solved') return null;
-  if (!standsTo(result, school, shot)) return null;
+  if (result.state !== 'solved' || !standsTo(result, school, shot)) return null;
   return rate(rater, result, school, count);
 }
 
-/** A set-up on the middle sample, or the same one meant to stop so far past the target, m, where that is better. */
-export function withLandings(rated: Rated, rater: Rater, others: readonly number[]): Rated {
-  let winner = rate(rater, rated, rated.school, MIDDLE);
+/** The set-up, or the same one meant to stop further from the target by one of these, m, where that costs less. */
+export function withLandings(
+  rated: Rated,
+  rater: Rater,
+  others: readonly number[],
+  count: number,
+): Rated {
+  let winner = rateOn(rater, rated, count);
   if (rater.shot.carry !== undefined) return winner;
   for (const past of others) {
-    const other = varied(rated, rater, { past }, MIDDLE);
-    if (other && other.score < winner.score) winner = other;
+    const other = varied(rated, rater, { past }, count);
+    if (other && other.cost < winner.cost) winner = other;
   }
   return winner;
 }
 
-/** Steps of the fine pass: face, radians, and mark, m. */
-const FACE_STEP = radians(5);
-const ENTRY_STEP = 0.006;
+/** Steps of {@link settled}: face, radians, mark, m, and landing, m. */
+const STEPS: readonly Variation[] = [{ face: radians(6) }, { entry: 0.007 }];
 
-/** Climbs from a set-up to better ones near it in face and mark, a step at a time. */
-export function refined(rated: Rated, rater: Rater, count: number): Rated {
+const times = (variation: Variation, factor: number): Variation =>
+  Object.fromEntries(
+    Object.entries(variation).map(([name, by]) => [name, factor * (by as number)]),
+  );
+
+/** Lowest point of the parabola through (-1, low), (0, middle) and (1, high), no further out than 1. */
+function lowest(low: number, middle: number, high: number): number {
+  const bend = low + high - 2 * middle;
+  if (bend <= 0) return low < high ? -1 : 1;
+  return clamp((low - high) / (2 * bend), -1, 1);
+}
+
+/** A vertex nearer than this to what is known already is not played, steps. */
+const AS_GOOD = 0.15;
+
+/** Settles face, mark and landing, one after the other, at the lowest point of the parabola through a step to either side. */
+export function settled(rated: Rated, rater: Rater, count: number): Rated {
   const { solves, technique } = rated.school;
-  let winner = rated;
-  if (technique === 'putt' || technique === 'pick' || technique === 'chip') return winner;
-  const changes: { face?: number; entry?: number }[] = [];
-  if (solves !== 'face') changes.push({ face: FACE_STEP }, { face: -FACE_STEP });
-  if (solves !== 'entry') changes.push({ entry: ENTRY_STEP }, { entry: -ENTRY_STEP });
-  for (const change of changes) {
-    const [low, high] = faceRange(rated);
-    const next = winner.setup.opening + (change.face ?? 0);
-    if (next < low - 1e-9 || next > high + 1e-9) continue;
-    const other = varied(winner, rater, change, count);
-    if (other && other.score < winner.score) winner = other;
+  const fixed = technique === 'putt' || technique === 'pick' || technique === 'chip';
+  let winner = rateOn(rater, rated, count);
+  for (const step of STEPS) {
+    if (step.face !== undefined && (fixed || solves === 'face')) continue;
+    if (step.entry !== undefined && (fixed || solves === 'entry')) continue;
+    const middle = winner;
+    const low = varied(middle, rater, times(step, -1), count);
+    const high = varied(middle, rater, step, count);
+    for (const other of [low, high]) if (other && other.cost < winner.cost) winner = other;
+    if (!low || !high) continue;
+    const at = lowest(low.cost, middle.cost, high.cost);
+    if (Math.min(Math.abs(at), 1 - Math.abs(at)) < AS_GOOD) continue;
+    const between = varied(middle, rater, times(step, at), count);
+    if (between && between.cost < winner.cost) winner = between;
   }
   return winner;
-}
-
-/** How far a school lets the face turn from what it tried: a step either way, and never from open to closed. */
-function faceRange(rated: Rated): readonly [number, number] {
-  const opening = rated.setup.opening;
-  return opening < 0 ? [-radians(60), 0] : [0, opening + FACE_STEP];
-}
-
-/** Those that are not worse than the first by more than `within` strokes; the list is sorted, best first. */
-export const hopeful = (sorted: readonly Rated[], within: number): Rated[] =>
-  sorted.filter(({ score }) => score <= sorted[0]!.score + within);
-
-/** The best of each club and school, order kept. */
-export function bestOfEach(rated: readonly Rated[]): Rated[] {
-  const seen = new Set<string>();
-  return rated.filter(({ setup, school }) => {
-    const key = `${setup.club.name}/${school.id}`;
-    return seen.has(key) ? false : seen.add(key);
-  });
 }

@@ -3,14 +3,16 @@ import type { Golfer } from '@/core/model/golfer/golfer';
 import type { Shot } from '@/core/ground/situation/shot';
 import type { SwingError } from '@/core/model/swing/swingError';
 import type { School } from '../schools/school';
+import type { Price } from './plainness';
 import { scoreOf } from './rank';
 import type { Solved } from './solve';
 
-/** A solved set-up with its odds over some of the common swings, and its score. Lower is better. */
+/** A solved set-up with its odds over some of the common swings, its score, and its cost: the score with the price of what is not plain. Lower is better. */
 export interface Rated extends Solved {
   school: School;
   odds: Odds;
   score: number;
+  cost: number;
 }
 
 /** What rates set-ups: the same swings and the same weight of the worst tenth for all of them. */
@@ -19,16 +21,34 @@ export interface Rater {
   shot: Shot;
   swings: readonly SwingError[];
   caution: number;
+  price: Price;
   /** Shots flown so far, for the account of what a search costs. */
   flown: number;
+}
+
+/** A solved set-up with these odds, scored and priced. */
+function ratedBy(rater: Rater, solved: Solved, school: School, odds: Odds): Rated {
+  const score = scoreOf(odds, rater.caution);
+  const cost = score + rater.price(solved.setup, school, solved.finish.x);
+  return { ...solved, school, odds, score, cost };
 }
 
 /** Rates a solved set-up over the first `count` swings. */
 export function rate(rater: Rater, solved: Solved, school: School, count: number): Rated {
   rater.flown += count + 1;
-  const { golfer, shot, swings, caution } = rater;
+  const { golfer, shot, swings } = rater;
   const odds = oddsOf(solved.setup, golfer, shot, solved.aim, swings, count);
-  return { ...solved, school, odds, score: scoreOf(odds, caution) };
+  return ratedBy(rater, solved, school, odds);
 }
 
-export const byScore = (a: { score: number }, b: { score: number }): number => a.score - b.score;
+/** Rates again over more swings, without playing those of before again. */
+export function rateOn(rater: Rater, rated: Rated, count: number): Rated {
+  const known = rated.odds;
+  if (known.each.length >= count) return rated;
+  rater.flown += count - known.each.length + 1;
+  const { golfer, shot, swings } = rater;
+  const odds = oddsOf(rated.setup, golfer, shot, rated.aim, swings, count, known);
+  return ratedBy(rater, rated, rated.school, odds);
+}
+
+export const byCost = (a: { cost: number }, b: { cost: number }): number => a.cost - b.cost;

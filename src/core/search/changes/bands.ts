@@ -52,7 +52,7 @@ export function* bandsAlong(
     const [best] = all;
     if (!best) return null;
     const still = call && all.find((leader) => sameCall(leader, call));
-    return still && still.score - best.score <= margin ? still : best;
+    return still && still.cost - best.cost <= margin ? still : best;
   };
 
   /** The call that takes over from the one that stands; undefined while it stands. */
@@ -63,7 +63,7 @@ export function* bandsAlong(
 
   const here = leadersAt(pin);
   const first = (called && here.find((leader) => sameCall(leader, called))) ?? here[0] ?? null;
-  const margin = first && here[0] ? first.score - here[0].score + TIE_STROKES : 0;
+  const margin = first && here[0] ? first.cost - here[0].cost + TIE_STROKES : 0;
   const bands: Band[] = [{ from: pin, to: pin, best: first }];
 
   for (const end of [to, from]) {

@@ -43,7 +43,7 @@ function usurper(
   if (!current) return best;
   if (!best) return null;
   const still = all.find((leader) => sameCall(leader, current));
-  if (still && still.score - best.score <= margin) return undefined;
+  if (still && still.cost - best.cost <= margin) return undefined;
   return best;
 }
 
@@ -90,7 +90,7 @@ export function standpointOf(
   const quick = quickQuestion(question);
   const all = leaders(quick, question.shot);
   const current = (called && all.find((leader) => sameCall(leader, called))) ?? all[0] ?? null;
-  const margin = current ? current.score - all[0]!.score + TIE_STROKES : 0;
+  const margin = current ? current.cost - all[0]!.cost + TIE_STROKES : 0;
   return { question, quick, firmness, current, margin };
 }
 

@@ -10,7 +10,8 @@ import type { SwingError } from '@/core/model/swing/swingError';
 import { kindOf } from '../calls/call';
 import { familiesFor, type Family } from '../candidates/candidate';
 import { coarse, withLandings } from '../candidates/explore';
-import { byScore, rate, type Rated, type Rater } from '../candidates/rate';
+import { pricesFor } from '../candidates/plainness';
+import { byCost, rateOn, type Rated, type Rater } from '../candidates/rate';
 
 /** What a quick search needs besides the shot. */
 export interface QuickQuestion {
@@ -18,6 +19,7 @@ export interface QuickQuestion {
   golfer: Golfer;
   swings: readonly SwingError[];
   caution: number;
+  only?: readonly string[] | undefined;
   schools?: readonly string[] | undefined;
 }
 
@@ -32,7 +34,8 @@ export const quickQuestion = (question: Question): QuickQuestion => {
     golfer,
     swings: sampleSwings(golfer.habits, SAMPLE, question.seed),
     caution: question.caution ?? DEFAULT_CAUTION,
-    schools: question.only?.length ? question.only : undefined,
+    only: question.only?.length ? question.only : undefined,
+    schools: question.schools,
   };
 };
 
@@ -43,6 +46,8 @@ export interface Leader {
   school: string;
   faceDeg: number;
   score: number;
+  /** Its score with the price of what is not plain: leaders go by this. */
+  cost: number;
 }
 
 const key = (leader: Pick<Leader, 'club' | 'kind'>): string => `${leader.club}/${leader.kind}`;
@@ -66,6 +71,7 @@ const leaderOf = (rated: Rated, shot: Shot): Leader => ({
   school: rated.school.id,
   faceDeg: Math.round((rated.setup.opening * 180) / Math.PI),
   score: rated.score,
+  cost: rated.cost,
 });
 
 /** Swings of the first pass, and of the second. */
@@ -79,7 +85,7 @@ const KEYS = 6;
 
 /** How many of those that lead are also meant to stop further past the flag, and how far, m: misses come up short. */
 const LAND = 6;
-const LONGER = [3] as const;
+const LONGER = [2.6] as const;
 
 /** A family with its middle face only, and with the other faces that a look tries. */
 function parted(family: Family): { first: Family; rest: Family | null } {
@@ -98,9 +104,10 @@ function parted(family: Family): { first: Family; rest: Family | null } {
  * their other faces and to all swings. Empty when nothing gets out.
  */
 export function leaders(question: QuickQuestion, shot: Shot): Leader[] {
-  const { player, golfer, swings, caution, schools } = question;
-  const rater: Rater = { golfer, shot, swings, caution, flown: 0 };
-  const { families } = familiesFor(player, shot, schools);
+  const { player, golfer, swings, caution, schools, only } = question;
+  const price = pricesFor(player, shot, schools);
+  const rater: Rater = { golfer, shot, swings, caution, price, flown: 0 };
+  const { families } = familiesFor(player, shot, only);
   const keyOf = ({ rated }: { rated: Rated }): string => key(leaderOf(rated, shot));
   const first = families
     .flatMap((family) => {
@@ -108,19 +115,21 @@ export function leaders(question: QuickQuestion, shot: Shot): Leader[] {
       const [rated] = coarse(one, rater, FIRST).rated;
       return rated ? [{ rated, rest }] : [];
     })
-    .sort((a, b) => byScore(a.rated, b.rated));
+    .sort((a, b) => byCost(a.rated, b.rated));
   const second = leadingAndBest(first, GO_ON, KEYS, keyOf)
     .map(({ rated, rest }) => ({
       rated: [
-        rate(rater, rated, rated.school, SECOND),
+        rateOn(rater, rated, SECOND),
         ...(rest ? coarse(rest, rater, SECOND).rated : []),
-      ].sort(byScore)[0]!,
+      ].sort(byCost)[0]!,
     }))
-    .sort((a, b) => byScore(a.rated, b.rated));
+    .sort((a, b) => byCost(a.rated, b.rated));
   const seen = new Map<string, Leader>();
   leadingAndBest(second, LEAD, KEYS, keyOf)
-    .map(({ rated }, i) => leaderOf(withLandings(rated, rater, i < LAND ? LONGER : []), shot))
-    .sort(byScore)
+    .map(({ rated }, i) =>
+      leaderOf(withLandings(rated, rater, i < LAND ? LONGER : [], SAMPLE), shot),
+    )
+    .sort(byCost)
     .forEach((leader) => {
       if (!seen.has(key(leader))) seen.set(key(leader), leader);
     });

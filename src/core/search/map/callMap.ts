@@ -44,7 +44,7 @@ export function* mapCells(
     const x = cellValue(xAxis, i);
     const shot = FACTOR[yAxis.factor].set(FACTOR[xAxis.factor].set(question.shot, x), y);
     const [best, next] = leaders(quick, shot);
-    yield { x, y, best: best ?? null, margin: best && next ? next.score - best.score : 0 };
+    yield { x, y, best: best ?? null, margin: best && next ? next.cost - best.cost : 0 };
   }
 }
 

@@ -14,7 +14,7 @@ import {
 import { rows, type School } from './school';
 
 /** A floor on the mark: nearer than this the club is as likely to meet the ball as the sand. */
-const SPLASH_ENTRY = [0.03, 0.045] as const;
+const SPLASH_ENTRY = [0.032, 0.05] as const;
 
 /** A lip steeper than this (height over distance) asks for a splash however far the flag is. */
 const STEEP_LIP = 0.45;
@@ -64,7 +64,7 @@ export const GREENSIDE_SCHOOLS: readonly School[] = rows(SPLASH, [
     feetWithPath: 0,
     mostAimDeg: 7,
     weightLead: 0.6,
-    fuss: 0.3,
+    fuss: 0.25,
   },
   {
     id: 'neutral-release',
@@ -76,7 +76,7 @@ export const GREENSIDE_SCHOOLS: readonly School[] = rows(SPLASH, [
     mostAimDeg: 8,
     stanceWidth: 1.15,
     weightLead: 0.6,
-    fuss: 0.3,
+    fuss: 0.35,
   },
   {
     id: 'slide',
@@ -96,7 +96,7 @@ export const GREENSIDE_SCHOOLS: readonly School[] = rows(SPLASH, [
     weightLead: 0.75,
     stanceWidth: 1.15,
     mostAimDeg: 12,
-    fuss: 0.8,
+    fuss: 0.75,
   },
   {
     id: 'hands-ahead',
@@ -104,28 +104,28 @@ export const GREENSIDE_SCHOOLS: readonly School[] = rows(SPLASH, [
     faceDeg: () => [20, 32, 42],
     shaftLeanDeg: 5,
     handleLoweredDeg: 2,
-    fuss: 0.9,
+    fuss: 0.95,
   },
   {
     id: 'held-open',
     name: 'face held open through the sand, trail palm up',
     faceDeg: () => [10, 22],
     releaseDeg: 6,
-    fuss: 0.8,
+    fuss: 0.85,
   },
   {
     id: 'turned-over',
     name: 'one motion for every shot, the toe released down',
     faceDeg: () => [8, 18],
     releaseDeg: -8,
-    fuss: 0.8,
+    fuss: 0.9,
   },
   {
     id: 'same-sand',
     name: 'always the same sand and face, the swing makes the distance',
     faceDeg: () => [18],
     entry: () => [0.04],
-    fuss: 0.4,
+    fuss: 0.45,
   },
   {
     id: 'same-swing',
@@ -133,7 +133,7 @@ export const GREENSIDE_SCHOOLS: readonly School[] = rows(SPLASH, [
     clubs: lofts(40, 80),
     faceDeg: () => [10, 18],
     fraction: [0.72, 0.84],
-    fuss: 0.5,
+    fuss: 0.55,
   },
   {
     id: 'closer-sand',
@@ -141,7 +141,7 @@ export const GREENSIDE_SCHOOLS: readonly School[] = rows(SPLASH, [
     solves: 'entry',
     faceDeg: () => [12, 24],
     fraction: [0.8, 0.8],
-    fuss: 1,
+    fuss: 1.05,
   },
   {
     id: 'open-to-shorten',
@@ -149,7 +149,7 @@ export const GREENSIDE_SCHOOLS: readonly School[] = rows(SPLASH, [
     solves: 'face',
     entry: () => [0.035, 0.045],
     fraction: [0.82, 0.82],
-    fuss: 0.9,
+    fuss: 1,
   },
   {
     id: 'with-the-slope',

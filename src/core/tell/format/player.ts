@@ -50,6 +50,8 @@ export const playerSchema = exactObject({
   handed: wordField(HANDS),
   skill: required(wordField(SKILLS)),
   bag: bagSchema,
+  /** Name of the club of the bag that the player trusts from sand. */
+  trusted_club: clubName,
   usual_miss: wordField(USUAL_MISSES),
   cautions: cautionsField,
   learnt: learntSchema,
@@ -61,6 +63,7 @@ export function readPlayer(input: Of<typeof playerSchema>): Player {
     handed: input.handed ?? 'right',
     skill: input.skill,
     bag: input.bag.map(readClub),
+    ...(input.trusted_club === undefined ? {} : { trusted: input.trusted_club }),
     ...(input.usual_miss === undefined ? {} : { usualMiss: input.usual_miss }),
     ...(input.cautions === undefined ? {} : { cautions: input.cautions }),
     ...(input.learnt === undefined ? {} : { learnt: input.learnt }),

@@ -56,6 +56,10 @@ function fieldOf(value: object, name: string): string {
   return Object.keys(value).find((key) => lengthName(key) === name) ?? name;
 }
 
+/** What is said of a trusted club that is not in the bag. */
+export const notInBag = (name: string, bag: readonly string[]): string =>
+  `must be a club of the bag (${bag.join(', ')}), not "${name}"`;
+
 /** Faults between fields that are each allowed. */
 function crossFaults(input: SituationInput, shot: Shot): Fault[] {
   const faults: Fault[] = [];
@@ -80,7 +84,11 @@ function crossFaults(input: SituationInput, shot: Shot): Fault[] {
   if (input.shot.lie !== undefined && lengthOf(input.shot, 'burial') !== undefined) {
     say('burial', 'the lie is given twice: keep lie or burial');
   }
-  const names = input.player.bag.map((club) => club.name);
+  const { bag, trusted_club: trusted } = input.player;
+  const names = bag.map((club) => club.name);
+  if (trusted !== undefined && !names.includes(trusted)) {
+    faults.push({ path: 'player.trusted_club', message: notInBag(trusted, names) });
+  }
   names.forEach((name, i) => {
     if (names.indexOf(name) < i) {
       faults.push({ path: `player.bag[${i}].name`, message: `"${name}" is in the bag twice` });

@@ -9,6 +9,7 @@ import type { OtherCall } from '@/core/search/calls/escape';
 import { predict, type Prediction } from '@/core/model/shot/prediction';
 import type { Call } from '@/core/search/calls/call';
 import type { Prescription } from '@/core/search/calls/prescribe';
+import type { Tie } from '@/core/search/calls/order';
 import { ruledOutWords } from '../why/ruledOut';
 import { reasonsFor } from '../why/why';
 import type { Golfer } from '@/core/model/golfer/golfer';
@@ -160,6 +161,21 @@ function reliefEntry(relief: OtherCall, rank: number): CallEntry {
   };
 }
 
+const NUMBERS = ['No', 'One', 'Two', 'Three', 'Four', 'Five', 'Six'];
+
+const BECAUSE: Record<Tie['because'], string> = {
+  trusted: 'it is the one this player trusts from sand',
+  usual: 'it is the usual one for the shot',
+  plain: 'it is played most plainly here',
+};
+
+/** Which clubs do as well, and why one of them is called. */
+export function tieWords({ clubs, because, difference, standardError }: Tie): string {
+  const [first] = clubs;
+  const many = NUMBERS[clubs.length] ?? String(clubs.length);
+  return `${many} clubs are as good here: ${clubs.join(', ')}. The ${first} is called because ${BECAUSE[because]}. Between the closest two lie ${rounded(difference, 3)} strokes, give or take ${rounded(2 * standardError, 3)}.`;
+}
+
 /** What the sheet says besides the calls. */
 function notesOf(
   prescription: Prescription,
@@ -173,11 +189,7 @@ function notesOf(
     );
   }
   const { tie } = prescription;
-  if (tie) {
-    said.push(
-      `The first two calls are a tie: ${rounded(tie.difference, 3)} strokes apart, standard error ${rounded(tie.standardError, 3)}; the plainer set-up goes first.`,
-    );
-  }
+  if (tie) said.push(tieWords(tie));
   if (prescription.assumedEscape) {
     said.push('No other way out was read: one behind the player with a low edge is assumed.');
   }

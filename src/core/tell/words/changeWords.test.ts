@@ -2,7 +2,14 @@ import type { Leader } from '@/core/search/changes/quick';
 import { radians } from '@/core/ground/units/angle';
 import { changeWords, factorValueWords, firmnessWords, leaderWords } from './changeWords';
 
-const from: Leader = { club: '56', kind: 'splash', school: 'across', faceDeg: 10, score: 3 };
+const from: Leader = {
+  club: '56',
+  kind: 'splash',
+  school: 'across',
+  faceDeg: 10,
+  score: 3,
+  cost: 3,
+};
 const to: Leader = { ...from, club: '52', kind: 'long-splash' };
 
 test.each([

@@ -1,0 +1,144 @@
+import type { Club } from '@/core/ground/club/club';
+import { clamp } from '@/core/ground/numeric/soft';
+import type { Player } from '@/core/ground/player/player';
+import type { Shot } from '@/core/ground/situation/shot';
+import { degrees } from '@/core/ground/units/angle';
+import { fromMetres, toMetres } from '@/core/ground/units/length';
+import type { Setup } from '@/core/model/swing/setup';
+import type { Kind, School } from '../schools/school';
+
+/**
+ * The one rule for what cannot be told apart: every departure from the plain, usual way of playing a shot has a small price in
+ * strokes, and the call is what costs least with its price. So the plain set-up is called unless another saves more than its
+ * price, the answer moves smoothly with the situation, and it does not hang on the sample. In this order of weight:
+ *
+ * 1. a school that the house or the player prefers ({@link PREFERENCE_STROKES});
+ * 2. the club that the player trusts from sand, else the usual club for the shot;
+ * 3. the plain kind of shot, the plain school, a comfortable swing, the ball meant to stop at the flag;
+ * 4. the squarer face.
+ *
+ * All prices are tuned: together they stay near a tie ({@link TIE_STROKES}), and each stays below the one before it.
+ */
+
+/** A preferred school is called while it costs no more than this over the best, strokes. */
+export const PREFERENCE_STROKES = 0.08;
+
+/** Another club than the one that is trusted. */
+const TRUST = 0.02;
+
+/** A step of four degrees further from the usual loft than the bag must go; three steps are as odd as any. */
+const STEP = { price: 0.01, degrees: 4, most: 3 } as const;
+
+/** A school as odd as `fuss: 1`, and a kind of shot. */
+const SCHOOL = 0.015;
+export const KIND_PRICE: Record<Kind, number> = {
+  splash: 0,
+  'long-splash': 0,
+  dig: 0,
+  putt: 0.006,
+  chip: 0.012,
+  pick: 0.016,
+  'out-sideways': 0.02,
+  relief: 0.04,
+};
+
+/** A full swing over a comfortable one, as shares of full head speed. */
+const COMFORTABLE = 0.78;
+const FORCED = 0.08;
+
+/** A degree of face, and a metre by which the ball is meant to stop past the flag. */
+const FACE = 0.0004;
+const PAST = 0.0015;
+const MOST_PAST = 5;
+
+/** What coaches reach for when several clubs would do: loft, degrees, by the distance to the flag, yd. */
+const USUAL_LOFT: readonly (readonly [yards: number, loft: number])[] = [
+  [9, 60],
+  [14, 56],
+  [30, 56],
+  [36, 54],
+  [55, 42],
+  [75, 36],
+];
+
+/** A lip from this high, m, on, and nearer than this, asks for the most loft. */
+const HIGH_LIP = { from: toMetres(3, 'ft'), full: toMetres(5, 'ft') } as const;
+const NEAR_LIP = { full: toMetres(10, 'ft'), to: toMetres(20, 'ft') } as const;
+const MOST_LOFT = 60;
+
+/** A ball buried more than this is dug out with the most loft, m. */
+const BURIED = 0.02;
+
+function alongTable(x: number): number {
+  const after = USUAL_LOFT.findIndex(([yards]) => yards > x);
+  if (after === 0) return USUAL_LOFT[0]![1];
+  if (after < 0) return USUAL_LOFT.at(-1)![1];
+  const [x0, y0] = USUAL_LOFT[after - 1]!;
+  const [x1, y1] = USUAL_LOFT[after]!;
+  return y0 + ((x - x0) / (x1 - x0)) * (y1 - y0);
+}
+
+/**
+ * Loft that coaches reach for from sand when several clubs would do, degrees: the most loft from short and over a high lip, 56
+ * for the plain splash, less and less loft for a long one.
+ *
+ * @example
+ * // 18 yards over a lip of 2 feet: 56
+ */
+export function usualLoft({ pin, lip, burial }: Pick<Shot, 'pin' | 'lip' | 'burial'>): number {
+  if (burial > BURIED) return MOST_LOFT;
+  const high = clamp((lip.height - HIGH_LIP.from) / (HIGH_LIP.full - HIGH_LIP.from), 0, 1);
+  const near = clamp((NEAR_LIP.to - lip.distance) / (NEAR_LIP.to - NEAR_LIP.full), 0, 1);
+  const plain = alongTable(fromMetres(pin, 'yd'));
+  return plain + high * near * Math.max(0, MOST_LOFT - plain);
+}
+
+/** Kinds for which there is a usual club; the others take what the distance asks for. */
+const HAS_USUAL: readonly Kind[] = ['splash', 'long-splash', 'dig'];
+
+/** How far each club of a bag is from the usual one, in steps over the nearest; by name. */
+function stepsFromUsual(bag: readonly Club[], shot: Shot): Map<string, number> {
+  const usual = usualLoft(shot);
+  const away = bag.map(({ name, loft }) => [name, Math.abs(degrees(loft) - usual)] as const);
+  const nearest = Math.min(...away.map(([, by]) => by));
+  return new Map(
+    away.map(([name, by]) => [name, Math.min(STEP.most, (by - nearest) / STEP.degrees)]),
+  );
+}
+
+/** True of the club that coaches reach for in this shot, of those in the bag. */
+export const isUsual = (club: Club, kind: Kind, bag: readonly Club[], shot: Shot): boolean =>
+  HAS_USUAL.includes(kind) && stepsFromUsual(bag, shot).get(club.name) === 0;
+
+/** Prices a set-up of a school, meant to stop at this distance, m: strokes that it must save to be called. */
+export type Price = (setup: Setup, school: School, finishX: number) => number;
+
+/**
+ * The prices in one situation.
+ *
+ * @param preferred ids of schools
+ */
+export function pricesFor(
+  player: Pick<Player, 'bag' | 'trusted'>,
+  shot: Shot,
+  preferred: readonly string[] = [],
+): Price {
+  const steps = stepsFromUsual(player.bag, shot);
+  const trusted = player.bag.some(({ name }) => name === player.trusted) ? player.trusted : null;
+  return (setup, school, finishX) => {
+    const { club, opening, fraction } = setup;
+    const clubPrice = HAS_USUAL.includes(school.kind)
+      ? (trusted && club.name !== trusted ? TRUST : 0) +
+        (club.name === trusted ? 0 : STEP.price * steps.get(club.name)!)
+      : 0;
+    return (
+      clubPrice +
+      KIND_PRICE[school.kind] +
+      SCHOOL * school.fuss +
+      FORCED * Math.max(0, fraction - COMFORTABLE) +
+      FACE * Math.abs(degrees(opening)) +
+      PAST * Math.min(MOST_PAST, Math.abs(finishX - shot.pin)) -
+      (preferred.includes(school.id) ? PREFERENCE_STROKES : 0)
+    );
+  };
+}
