@@ -1,5 +1,5 @@
 import type { MapCell } from '@/core/search/map/callMap';
-import type { Leader } from '@/core/search/changes/quick';
+import type { Leader } from '@/core/search/calls/part';
 import { axisTicks, axisValueWords, mapAxis } from './axes';
 import { mapCsv } from './mapCsv';
 import { keyOf, legendOf } from './legend';

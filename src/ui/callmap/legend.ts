@@ -1,6 +1,6 @@
 import { leaderWords } from '@/core/tell/words/changeWords';
 import type { MapCell } from '@/core/search/map/callMap';
-import type { Leader } from '@/core/search/changes/quick';
+import type { Leader } from '@/core/search/calls/part';
 
 /** A call that leads somewhere on the map: its letter, its fill and its hatching. */
 export interface LegendEntry {

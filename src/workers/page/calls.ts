@@ -1,7 +1,7 @@
 import type { UnitSystem } from '@/core/ground/units/system';
 import { bandsRound, type Band } from '@/core/search/changes/bands';
 import { lookForChanges, standpointOf, type Moved } from '@/core/search/changes/changes';
-import type { Leader } from '@/core/search/changes/quick';
+import type { Called } from '@/core/search/calls/part';
 import { mapCells, type MapAxis, type MapCell } from '@/core/search/map/callMap';
 import { answerFrom, answerPart, type TimedPart } from '@/core/tell/answer/answer';
 import { changeEntry, type ChangeEntry } from '@/core/tell/answer/changes';
@@ -12,9 +12,6 @@ import type { Job } from './job';
 /* Calls, and the scans of many shots round one. */
 
 const clock = (): number => performance.now();
-
-/** A call by what it is known by. */
-type Called = Pick<Leader, 'club' | 'kind'>;
 
 const SHOW_EVERY_MS = 250;
 
@@ -29,7 +26,7 @@ export const callTasks = {
   simulate: (_: Job, input: unknown) => simulate(input),
 
   /** Which call leads along the distance; shows the bands as they grow. */
-  async bands(job: Job, input: unknown, called: Called): Promise<Band[]> {
+  async bands(job: Job, input: unknown, called: Called | null): Promise<Band[]> {
     const { question } = readSituation(input);
     let found: Band[] = [];
     let shown = 0;
@@ -49,7 +46,7 @@ export const callTasks = {
     job: Job,
     input: unknown,
     units: UnitSystem,
-    called: Called,
+    called: Called | null,
     moved: Moved,
   ): Promise<ChangeEntry[]> {
     const { question, firmness } = readSituation(input);

@@ -4,6 +4,7 @@ import { previewPlayersCsv } from '@/core/lesson/players/playersCsv';
 import { answer, sheetFor } from '@/core/tell/answer/answer';
 import { changeEntries } from '@/core/tell/answer/changes';
 import { simulate } from '@/core/tell/answer/simulation';
+import { atFlag } from '@/core/tell/sheet/atFlag';
 import { parseJson } from '@/core/tell/format/fault';
 import { readSituation } from '@/core/tell/format/situation';
 
@@ -18,7 +19,9 @@ export const CALLS = {
     const reading = readSituation(situation);
     const { sheet } = sheetFor(reading, 'yards', clock);
     if (!changes) return sheet;
-    return { ...sheet, changes_when: changeEntries(reading, 'yards', sheet.calls[0]) };
+    const [first] = sheet.calls;
+    const called = first && atFlag(first) ? first : null;
+    return { ...sheet, changes_when: changeEntries(reading, 'yards', called) };
   },
 
   simulate: (input: unknown) => simulate(input),

@@ -8,6 +8,9 @@ import { situationFor } from '../players/player';
 import type { PlayerRecord } from '../players/record';
 import type { SandPreset } from '@/core/ground/sand/presets';
 import { bandsAlong, type Band } from '@/core/search/changes/bands';
+import { leaders, quickQuestion } from '@/core/search/changes/quick';
+import type { Leader } from '@/core/search/calls/part';
+import type { Question } from '@/core/search/calls/question';
 import { golferOf } from '@/core/model/golfer/golferOf';
 import { sampleSwings } from '@/core/model/spread/swings';
 import type { Lip } from '@/core/ground/situation/shot';
@@ -57,6 +60,12 @@ function shotInput(sand: SandPreset, pin: number, lip: Lip): Record<string, unkn
   };
 }
 
+/** The call at a glance: a card of three lips would take half a minute with the full search. */
+function* quickly(asked: Question): Generator<void, Leader | null> {
+  yield;
+  return leaders(quickQuestion(asked), asked.shot)[0] ?? null;
+}
+
 /** Works out a player's pocket card for one sand: about a second of computing. */
 export function pocketCard(player: PlayerRecord, sand: SandPreset, units: UnitSystem): PocketCard {
   const lips = lipsIn(units);
@@ -79,7 +88,7 @@ export function pocketCard(player: PlayerRecord, sand: SandPreset, units: UnitSy
     bands: lips.map((lip) => {
       const asked = readSituation(situationFor(player, shotInput(sand, USUAL, lip))).question;
       let bands: Band[] = [];
-      for (bands of bandsAlong(asked, NEAREST, FARTHEST, STEPS));
+      for (bands of bandsAlong(asked, NEAREST, FARTHEST, STEPS, undefined, quickly));
       return { lip: lip.height, bands };
     }),
     call,

@@ -68,66 +68,75 @@ function families(player: Player, shot: Shot): Family[] {
   return all.filter(({ club }) => lofts.includes(club.loft));
 }
 
-/** Calls for every way out, what a ball left in costs at most, whether the way was assumed, and shots flown. */
+/** The way out that was chosen in one direction: its shot, its set-up and what it costs. */
+export interface WayOut {
+  toward: number;
+  shot: Shot;
+  rated: Rated;
+  cost: number;
+}
+
+/** Ways out, what a ball left in costs at most, whether the way was assumed, and shots flown. */
 export interface Escapes {
-  calls: Call[];
+  ways: WayOut[];
   leftIn: number;
   assumed: boolean;
   flown: number;
 }
 
-/** Calls for every way out that was read (or the assumed one), and what a ball left in then costs at most. */
-export function escapeCalls(
+/** The best of every way out that was read (or the assumed one), and what a ball left in then costs at most. */
+export function waysOut(
   player: Player,
   golfer: Golfer,
   shot: Shot,
-  { choosing, telling }: Record<'choosing' | 'telling', readonly SwingError[]>,
+  swings: readonly SwingError[],
   caution: number,
 ): Escapes {
   const assumed = shot.escapes.length === 0;
   const average = strokesToHoleOut('sand', shot.pin, golfer.skill) + hardship(shot);
-  const calls: Call[] = [];
-  // From the swings that choices are made on: what a ball left in costs is part of every choice.
-  let leftIn = average;
+  const ways: WayOut[] = [];
   let flown = 0;
-  for (const escape of assumed ? [ASSUMED] : shot.escapes) {
-    const turned = shotToward(shot, escape, average);
-    const rater: Rater = {
-      golfer,
-      shot: turned,
-      swings: choosing,
-      caution,
-      price: pricesFor(player, turned),
-      flown: 0,
-    };
-    const rated: Rated[] = families(player, turned).flatMap(
-      (each) => coarse(each, rater, COARSE).rated,
-    );
-    const [best] = rated
+  for (const { toward, ...escape } of assumed ? [ASSUMED] : shot.escapes) {
+    const turned = shotToward(shot, { toward, ...escape }, average);
+    const price = pricesFor(player, turned);
+    const rater: Rater = { golfer, shot: turned, swings, caution, price, flown: 0 };
+    const [rated] = families(player, turned)
+      .flatMap((each) => coarse(each, rater, COARSE).rated)
       .sort(byCost)
       .slice(0, 3)
       .map((each) => rateOn(rater, each, SAMPLE))
       .sort(byCost);
-    flown += rater.flown + telling.length;
-    if (best) {
-      leftIn = Math.min(leftIn, best.odds.strokes);
-      const odds = oddsOf(best.setup, golfer, turned, best.aim, telling);
-      calls.push({
-        kind: 'out-sideways',
-        school: { ...playedAs(best.school), ...OTHER_SCHOOLS.sideways },
-        setup: best.setup,
-        aim: best.aim,
-        meant: best.finish,
-        odds,
-        score: scoreOf(odds, caution),
-        cost: best.cost + KIND_PRICE['out-sideways'],
-        chosenOn: SAMPLE,
-        shot: turned,
-        toward: escape.toward,
-      });
+    flown += rater.flown;
+    if (rated) {
+      ways.push({ toward, shot: turned, rated, cost: rated.cost + KIND_PRICE['out-sideways'] });
     }
   }
-  return { calls, leftIn, assumed, flown };
+  const sideways = ways.map(({ rated }) => rated.odds.strokes);
+  return { ways, leftIn: Math.min(average, ...sideways), assumed, flown };
+}
+
+/** A way out as a call, told from swings that it was not chosen on. */
+export function wayOutCall(
+  { toward, shot, rated, cost }: WayOut,
+  golfer: Golfer,
+  telling: readonly SwingError[],
+  caution: number,
+): Call {
+  const { school, setup, aim, finish } = rated;
+  const odds = oddsOf(setup, golfer, shot, aim, telling);
+  return {
+    kind: 'out-sideways',
+    school: { ...playedAs(school), ...OTHER_SCHOOLS.sideways },
+    setup,
+    aim,
+    meant: finish,
+    odds,
+    score: scoreOf(odds, caution),
+    cost,
+    chosenOn: SAMPLE,
+    shot,
+    toward,
+  };
 }
 
 const playedAs = ({ feetWithPath, finish }: School) => ({ feetWithPath, finish });

@@ -1,3 +1,4 @@
+import { toTheEnd } from '@/core/ground/numeric/toTheEnd';
 import type { Golfer } from '@/core/model/golfer/golfer';
 import { golferOf } from '@/core/model/golfer/golferOf';
 import type { Club } from '@/core/ground/club/club';
@@ -11,9 +12,10 @@ import { bestOfEach, race, type Round } from '../candidates/race';
 import { DEFAULT_CAUTION, scoreOf } from '../candidates/rank';
 import { oddsOf, type Odds } from '@/core/model/shot/odds';
 import { byCost, type Rated, type Rater } from '../candidates/rate';
+import { degrees } from '@/core/ground/units/angle';
 import type { School } from '../schools/school';
 import { kindOf, type Call } from './call';
-import { escapeCalls, type Escapes } from './escape';
+import { wayOutCall, waysOut, type Escapes } from './escape';
 import type { Question } from './question';
 
 /**
@@ -58,8 +60,9 @@ export interface Part {
   /** Calls at the flag, best first. */
   calls: Call[];
   ruledOut: RuledOut[];
-  /** Ways out, the same in every part: they bound what a ball left in costs. */
-  escapes: Escapes;
+  /** Ways out, and whether one was assumed: the same in every part. */
+  waysOut: Call[];
+  assumedEscape: boolean;
   flown: number;
 }
 
@@ -91,9 +94,8 @@ const callOf = (
 /** What all parts of a search share: worked out once where they are worked out together. */
 export interface Shared {
   golfer: Golfer;
-  /** Swings to choose on, and swings to tell from. */
+  /** Swings to choose on. */
   swings: readonly SwingError[];
-  telling: readonly SwingError[];
   caution: number;
   escapes: Escapes;
 }
@@ -104,30 +106,33 @@ export interface Shared {
  * @param points which points the choice is made on; the same for all questions but where that is tried
  */
 export function sharedBy(
-  { player, shot, seed, caution = DEFAULT_CAUTION }: Question,
+  { player, shot, caution = DEFAULT_CAUTION }: Omit<Question, 'seed'>,
   points = POINTS,
 ): Shared {
   const golfer = golferOf(player);
   const swings = sampleSwings(golfer.habits, FINE, points);
-  const telling = sampleSwings(golfer.habits, TOLD, seed);
-  const escapes = escapeCalls(player, golfer, shot, { choosing: swings, telling }, caution);
-  return { golfer, swings, telling, caution, escapes };
+  return { golfer, swings, caution, escapes: waysOut(player, golfer, shot, swings, caution) };
+}
+
+/** What was chosen from a part of the clubs and schools. */
+interface Chosen {
+  /** Those whose cost was looked at to the last, best first, and the others. */
+  leading: Rated[];
+  others: Rated[];
+  ruledOut: RuledOut[];
+  rater: Rater;
 }
 
 /**
- * Searches every {@link PARTS}th club and school for the calls that cost the player the fewest strokes: a coarse pass over
- * every set-up, then fewer set-ups on more swings of the same sample, then a climb from the best.
- *
- * @param part from 0 to PARTS - 1
- * @param shared what all parts share, when it is known already
+ * A coarse pass over every set-up of a part, then fewer and fewer set-ups on more and more swings of the same sample. Yields
+ * between the rounds, so that whoever runs it may do something else, or stop.
  */
-export function searchPart(
-  question: Question,
+function* choosing(
+  question: Omit<Question, 'seed'>,
   part: number,
-  shared: Shared = sharedBy(question),
-): Part {
+  { golfer, swings, caution, escapes }: Shared,
+): Generator<void, Chosen> {
   const { player } = question;
-  const { golfer, swings, telling, caution, escapes } = shared;
   const only = question.only?.length ? question.only : undefined;
   const shot: Shot = { ...question.shot, leftIn: escapes.leftIn };
   const price = pricesFor(player, shot, question.schools);
@@ -147,20 +152,91 @@ export function searchPart(
     if (rated.length === 0 && reason)
       ruledOut.push({ club: family.club, school: named(family.school), reason });
   }
+  yield;
   const wide = race({ going: first, dropped: [] }, rater, WIDE);
   const landed = wide.going.map((each, i) =>
     i < LANDINGS ? withLandings(each, rater, PAST, WIDE.swings) : each,
   );
+  yield;
   const narrow = race({ ...wide, going: landed }, rater, NARROW);
-  const leading = narrow.going.map((each, i) =>
+  const settling = narrow.going.map((each, i) =>
     i < SETTLED ? settled(each, rater, NARROW.swings) : each,
   );
-  const last = race({ ...narrow, going: leading }, rater, LAST);
-  const calls = bestOfEach([...last.going, ...last.dropped.sort(byCost)]).map((each) => {
-    const count = last.going.includes(each) ? TOLD : TOLD_OTHERS;
-    rater.flown += count + 1;
-    const odds = oddsOf(each.setup, golfer, shot, each.aim, telling, count);
-    return callOf(each, odds, rater);
-  });
-  return { calls, ruledOut, escapes, flown: rater.flown };
+  yield;
+  const { going, dropped } = race({ ...narrow, going: settling }, rater, LAST);
+  return { leading: going, others: dropped.sort(byCost), ruledOut, rater };
 }
+
+/**
+ * Searches every {@link PARTS}th club and school for the calls that cost the player the fewest strokes, and tells them.
+ *
+ * @param part from 0 to PARTS - 1
+ * @param shared what all parts share, when it is known already
+ */
+export function searchPart(
+  question: Question,
+  part: number,
+  shared: Shared = sharedBy(question),
+): Part {
+  const { golfer, caution, escapes } = shared;
+  const { leading, others, ruledOut, rater } = toTheEnd(choosing(question, part, shared));
+  const telling = sampleSwings(golfer.habits, TOLD, question.seed);
+  let flown = rater.flown;
+  const told = (rated: Rated): Call => {
+    const count = leading.includes(rated) ? TOLD : TOLD_OTHERS;
+    flown += count + 1;
+    return callOf(rated, oddsOf(rated.setup, golfer, rater.shot, rated.aim, telling, count), rater);
+  };
+  return {
+    calls: bestOfEach([...leading, ...others]).map(told),
+    ruledOut,
+    waysOut: escapes.ways.map((way) => wayOutCall(way, golfer, telling, caution)),
+    assumedEscape: escapes.assumed,
+    flown,
+  };
+}
+
+/** A call by what it is known by. */
+export type Called = Pick<Leader, 'club' | 'kind'>;
+
+/** What is called, as far as scans of many shots need it. */
+export interface Leader {
+  club: string;
+  kind: School['kind'];
+  school: string;
+  faceDeg: number;
+  score: number;
+  /** Its score with the price of what is not plain: leaders go by this. */
+  cost: number;
+}
+
+/** A rated set-up by what it is known by. */
+export const leaderOf = ({ setup, school, score, cost }: Rated, shot: Shot): Leader => ({
+  club: setup.club.name,
+  kind: kindOf(school, shot),
+  school: school.id,
+  faceDeg: Math.round(degrees(setup.opening)),
+  score,
+  cost,
+});
+
+/**
+ * What {@link prescribe} calls first, without the telling; null where that is not a ball at the flag. Yields now and then, so that
+ * whoever runs it may do something else, or stop.
+ */
+export function* callingFirst(question: Omit<Question, 'seed'>): Generator<void, Leader | null> {
+  const shared = sharedBy(question);
+  const leading: Rated[] = [];
+  for (let part = 0; part < PARTS; part++) {
+    yield;
+    const chosen = yield* choosing(question, part, shared);
+    leading.push(...chosen.leading);
+  }
+  const [best] = leading.sort(byCost);
+  const wayOut = Math.min(...shared.escapes.ways.map(({ cost }) => cost));
+  return best && best.cost <= wayOut ? leaderOf(best, question.shot) : null;
+}
+
+/** {@link callingFirst} without a stop. */
+export const calledFirst = (question: Omit<Question, 'seed'>): Leader | null =>
+  toTheEnd(callingFirst(question));

@@ -37,9 +37,8 @@ export function prescribedFrom(
   if (!one || parts.length !== PARTS) {
     throw new RangeError(`prescribedFrom: ${parts.length} parts, not ${PARTS}`);
   }
-  const { escapes } = one;
   const { player, shot, only } = question;
-  const others = only?.length && !only.includes(OTHER_SCHOOLS.sideways.id) ? [] : escapes.calls;
+  const others = only?.length && !only.includes(OTHER_SCHOOLS.sideways.id) ? [] : one.waysOut;
   const calls = order([...parts.flatMap((part) => part.calls), ...others]);
   return {
     calls,
@@ -47,8 +46,8 @@ export function prescribedFrom(
     ruledOut: parts.flatMap(({ ruledOut }) => ruledOut),
     golfer,
     tie: tieOf(calls, player, shot),
-    flown: parts.reduce((sum, { flown }) => sum + flown, escapes.flown),
-    assumedEscape: escapes.assumed,
+    flown: parts.reduce((sum, { flown }) => sum + flown, 0),
+    assumedEscape: one.assumedEscape,
   };
 }
 

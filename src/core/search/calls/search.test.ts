@@ -9,7 +9,7 @@ import { mapRow } from '../map/callMap';
 import { familiesFor } from '../candidates/candidate';
 import { TIE_STROKES, standardErrorOfDifference } from '../candidates/rank';
 import { solveFor } from '../candidates/solve';
-import { changesWhen } from '../changes/changes';
+import { changesIn, standpointOf } from '../changes/changes';
 import { prescribe } from './prescribe';
 
 const ask = (pin: number, lip: number, lipAt = 8, skill: 'expert' | 'middle' = 'middle') =>
@@ -180,20 +180,10 @@ test('water past the green costs more than rough', () => {
   expect(past('water')).toBeGreaterThan(past('rough') + 0.05);
 });
 
-test('when the call changes: each change is to another call, on the right side of where it stands', () => {
-  const question = { player: aPlayer(), shot: aShot(20, 3), seed: 7 };
-  const changes = [...changesWhen(question, 0.5)].filter((change) => change !== null);
-  expect(changes.length).toBeGreaterThan(2);
-  for (const { from, to, factor, value, direction } of changes) {
-    expect(to === null || to.club !== from!.club || to.kind !== from!.kind).toBe(true);
-    if (factor === 'distance') expect(value > question.shot.pin).toBe(direction === 'up');
-  }
-});
-
 test('where nothing gets out, it is said what would let it', () => {
   const question = { player: aPlayer(), shot: aShot(15, 12, 5), seed: 7 };
-  const changes = [...changesWhen(question, 0.5)].filter((change) => change !== null);
-  const lower = changes.find(({ factor, direction }) => factor === 'lip' && direction === 'down');
+  const changes = changesIn(standpointOf(question, 0.5), 'lip');
+  const lower = changes.find(({ direction }) => direction === 'down');
   expect(lower).toMatchObject({ from: null, to: { kind: 'splash' } });
   expect(lower!.value).toBeLessThan(question.shot.lip.height);
 });

@@ -23,7 +23,7 @@ export interface Unsolved {
 }
 
 /** Distance solved to within this, m. */
-const CLOSE_ENOUGH = 0.08;
+const CLOSE_ENOUGH = 0.02;
 
 /** Widest mark that "more sand to go shorter" may use, m. */
 const MOST_SAND = 0.095;

@@ -1,44 +1,52 @@
 import { readFileSync } from 'node:fs';
 import { readSituation } from '@/core/tell/format/situation';
-import { prescribe } from '../calls/prescribe';
-import { bandsAlong, bandsRound, type Band } from './bands';
-import { changesIn, standpointOf } from './changes';
+import { calledFirst, type Called } from '../calls/part';
+import { bandsAlong, type Band } from './bands';
+import { changesAlong } from './changes';
+import { FACTOR } from './factors';
+import { sameOrNone } from './quick';
 
-const { question, firmness } = readSituation(
-  JSON.parse(readFileSync('examples/greenside.json', 'utf8')),
-);
+const { question } = readSituation(JSON.parse(readFileSync('examples/greenside.json', 'utf8')));
 const { pin } = question.shot;
 
 const last = (steps: Generator<Band[]>): Band[] => [...steps].at(-1)!;
 const name = ({ best }: Band): string => `${best?.club}/${best?.kind}`;
 
-test('bands join without gaps from one end to the other, each led by another call than the next', () => {
-  const bands = last(bandsAlong(question, 6, 50, 8));
-  expect(bands[0]!.from).toBe(6);
-  expect(bands.at(-1)!.to).toBe(50);
+const called = (at: number): Called | null =>
+  calledFirst({ ...question, shot: FACTOR.distance.set(question.shot, at) });
+
+test('bands join without gaps, each led by another call than the next, and each names what is called in it', () => {
+  const [from, to] = [pin - 5, pin + 6];
+  const bands = last(bandsAlong(question, from, to, 2));
+  expect(bands[0]!.from).toBe(from);
+  expect(bands.at(-1)!.to).toBe(to);
   expect(bands.length).toBeGreaterThan(1);
   bands.slice(1).forEach((band, i) => {
     expect(band.from).toBe(bands[i]!.to);
     expect(name(band)).not.toBe(name(bands[i]!));
+    expect(sameOrNone(called(band.from + 0.05), band.best)).toBe(true);
+    expect(sameOrNone(called(band.from - 0.35), bands[i]!.best)).toBe(true);
   });
 });
 
-test('the call that was made stands where the flag is, and ends where it is said to change', () => {
-  const [called] = prescribe(question).calls;
-  const known = { club: called!.setup.club.name, kind: called!.kind };
-  const bands = last(bandsRound(question, known));
-  const at = bands.findIndex(({ from, to }) => from <= pin && pin <= to);
-  expect(bands[at]!.best).toMatchObject(known);
-  const said = changesIn(standpointOf(question, firmness, known), 'distance');
-  expect(said.map(({ value }) => value)).toEqual(
-    [bands[at + 1]?.from, bands[at - 1]?.to].filter((value) => value !== undefined),
-  );
-  for (const { from } of said) expect(from).toMatchObject(known);
+test('the ends of the band at the flag are when the distance changes the call', () => {
+  const here = { from: pin - 2, to: pin + 3, best: { club: '56', kind: 'splash' as const } };
+  const beyond = { from: pin + 3, to: pin + 9, best: { club: '52', kind: 'splash' as const } };
+  expect(changesAlong([here, beyond], pin)).toEqual([
+    {
+      factor: 'distance',
+      value: pin + 3,
+      here: pin,
+      direction: 'up',
+      from: here.best,
+      to: beyond.best,
+    },
+  ]);
 });
 
 test('where nothing gets out the band says so', () => {
   const shot = { ...question.shot, lip: { height: 5.5, distance: 1 } };
-  const bands = last(bandsAlong({ ...question, shot }, pin - 2, pin + 2, 2));
+  const bands = last(bandsAlong({ ...question, shot }, pin - 2, pin + 2, 1));
   expect(bands).toEqual([{ from: pin - 2, to: pin + 2, best: null }]);
 });
 

@@ -1,34 +1,28 @@
 import { borderBetween } from './border';
 import { FACTOR } from './factors';
+import { callingFirst, type Called } from '../calls/part';
 import type { Question } from '../calls/question';
-import { leaders, quickQuestion, sameCall, type Leader } from './quick';
-import { TIE_STROKES } from '../candidates/rank';
+import { sameOrNone } from './quick';
 
 /** A stretch of distances over which one call stands; null where nothing gets out. */
 export interface Band {
   /** Ball to the flag, m. */
   from: number;
   to: number;
-  best: Leader | null;
+  best: Called | null;
 }
 
 /** To this many metres a border between two bands is found. */
 const FINE = 0.3;
 
-/** A call that stands, and by how much another must beat it. */
-interface Standing {
-  call: Leader | null;
-  margin: number;
-}
-
 /**
- * The call along the distance, everything else as it stands: looked at in even steps outwards from where the flag is,
- * where the call that was made keeps its ties; the borders between are found by halving. Yields the bands found so
- * far, nearest first, after each look.
+ * The call along the distance, everything else as it stands: looked at in even steps outwards from where the flag is; the borders
+ * between are found by halving. Yields the bands found so far, nearest first, after each look.
  *
  * @param from nearest flag, m, and `to` farthest; the shot's own flag lies between
  * @param steps how many places are looked at to either side, at least 1
- * @param called the call that stands, when a full search has made one
+ * @param here the call at the flag, when it is known
+ * @param callAt the call at a distance: the full search where nobody says
  * @throws RangeError when the flag does not lie in the range or there are too few steps
  */
 export function* bandsAlong(
@@ -36,62 +30,49 @@ export function* bandsAlong(
   from: number,
   to: number,
   steps: number,
-  called?: Pick<Leader, 'club' | 'kind'>,
+  here?: Called | null,
+  callAt: (asked: Question) => Generator<void, Called | null> = callingFirst,
 ): Generator<Band[]> {
   const { pin } = question.shot;
   if (!(from < pin && pin < to) || steps < 1) {
     throw new RangeError('bandsAlong: needs a range round the flag and at least one step');
   }
-  const quick = quickQuestion(question);
-  const leadersAt = (at: number): Leader[] =>
-    leaders(quick, FACTOR.distance.set(question.shot, at));
-
-  /** The call at this distance, given the one that stands next to it. */
-  const callAt = (at: number, { call, margin }: Standing): Leader | null => {
-    const all = leadersAt(at);
-    const [best] = all;
-    if (!best) return null;
-    const still = call && all.find((leader) => sameCall(leader, call));
-    return still && still.cost - best.cost <= margin ? still : best;
-  };
-
-  /** The call that takes over from the one that stands; undefined while it stands. */
-  const otherAt = (at: number, standing: Standing): { call: Leader | null } | undefined => {
-    const call = callAt(at, standing);
-    return sameOrNone(call, standing.call) ? undefined : { call };
-  };
-
-  const here = leadersAt(pin);
-  const first = (called && here.find((leader) => sameCall(leader, called))) ?? here[0] ?? null;
-  const margin = first && here[0] ? first.cost - here[0].cost + TIE_STROKES : 0;
+  const at = (distance: number): Generator<void, Called | null> =>
+    callAt({ ...question, shot: FACTOR.distance.set(question.shot, distance) });
+  const first = here === undefined ? yield* meanwhile(at(pin), []) : here;
   const bands: Band[] = [{ from: pin, to: pin, best: first }];
 
   for (const end of [to, from]) {
     const ahead = end === to;
-    let standing: Standing = { call: first, margin };
+    let standing = first;
     let inside = pin;
-    const widen = (at: number): void => {
+    const widen = (distance: number): void => {
       const band = bands[ahead ? bands.length - 1 : 0]!;
-      if (ahead) band.to = at;
-      else band.from = at;
+      if (ahead) band.to = distance;
+      else band.from = distance;
     };
+    /** The call that takes over from the one that stands; undefined while it stands. */
+    function* other(distance: number): Generator<void, { call: Called | null } | undefined> {
+      const call = yield* at(distance);
+      return sameOrNone(call, standing) ? undefined : { call };
+    }
     for (let i = 1; i <= steps; i++) {
-      const at = pin + ((end - pin) * i) / steps;
-      const other = otherAt(at, standing);
-      if (other) {
-        const looks = borderBetween(inside, { at, found: other }, FINE, (middle) =>
-          otherAt(middle, standing),
-        );
-        const { at: outside, found } = yield* meanwhile(looks, bands);
-        const best = found.call;
-        widen(outside);
-        standing = { call: best, margin: TIE_STROKES };
-        const next: Band = { from: outside, to: outside, best };
+      const outside = pin + ((end - pin) * i) / steps;
+      // Between two places there may be more than one border.
+      for (;;) {
+        const found = yield* meanwhile(other(outside), bands);
+        if (!found) break;
+        const looks = borderBetween(inside, { at: outside, found }, FINE, other);
+        const border = yield* meanwhile(looks, bands);
+        widen(border.at);
+        standing = border.found.call;
+        inside = border.at;
+        const next: Band = { from: border.at, to: border.at, best: standing };
         if (ahead) bands.push(next);
         else bands.unshift(next);
       }
-      widen(at);
-      inside = at;
+      widen(outside);
+      inside = outside;
       yield copied(bands);
     }
   }
@@ -108,23 +89,16 @@ function* meanwhile<T>(looks: Generator<void, T>, bands: readonly Band[]): Gener
   }
 }
 
-function sameOrNone(a: Leader | null, b: Leader | null): boolean {
-  return a === null || b === null ? a === b : sameCall(a, b);
-}
-
 /** Flags that are looked at round one: from this near, m, or just past the lip, to nearly twice as far; places to either side. */
 const NEAREST = 4.5;
 const PAST_LIP = 2;
 const FARTHEST = 1.8;
-const PLACES = 10;
+const PLACES = 8;
 
 /** {@link bandsAlong} the distances that are worth a look from where the flag stands. */
-export function bandsRound(
-  question: Question,
-  called?: Pick<Leader, 'club' | 'kind'>,
-): Generator<Band[]> {
+export function bandsRound(question: Question, here?: Called | null): Generator<Band[]> {
   const { pin, lip } = question.shot;
   const from = Math.min(pin - 0.5, Math.max(NEAREST, lip.distance + PAST_LIP));
   const to = Math.max(from + 10, pin * FARTHEST);
-  return bandsAlong(question, from, to, PLACES, called);
+  return bandsAlong(question, from, to, PLACES, here);
 }

@@ -1,105 +1,58 @@
-import type { Shot } from '@/core/ground/situation/shot';
+import type { Club } from '@/core/ground/club/club';
+import { clamp } from '@/core/ground/numeric/soft';
+import { toTheEnd } from '@/core/ground/numeric/toTheEnd';
 import { radians } from '@/core/ground/units/angle';
-import { bandsRound, type Band } from './bands';
-import { borderBetween, type Border } from './border';
-import { FACTOR, FACTORS, type FactorName, type Span } from './factors';
+import { calledFirst, callingFirst, type Called, type Leader } from '../calls/part';
 import type { Question } from '../calls/question';
-import { leaders, quickQuestion, sameCall, type Leader, type QuickQuestion } from './quick';
-import { TIE_STROKES } from '../candidates/rank';
+import { bandsRound, type Band } from './bands';
+import { nearestBorder } from './border';
+import { FACTOR, FACTORS, type FactorName, type Span } from './factors';
+import { leaders, quickQuestion, sameCall, sameOrNone } from './quick';
 
 /** What is moved on its own: a factor of the situation, or the bounce of the club that is called. */
 export const MOVED = [...FACTORS, 'bounce'] as const;
 export type Moved = (typeof MOVED)[number];
 
-/** The value of what is moved at which another call becomes clearly better, and that call. */
+/** The value of what is moved from which on another call is made, and that call. */
 export interface Change {
   factor: Moved;
   /** SI; the sand's firmness from 0 to 1. */
   value: number;
+  /** Where it stands. */
+  here: number;
   direction: 'up' | 'down';
   /** Null when nothing gets out at the flag as the reading stands. */
-  from: Leader | null;
+  from: Called | null;
   /** Null when nothing gets out any more. */
-  to: Leader | null;
+  to: Called | null;
 }
 
-/** One place of a scan: a question, and a shot to ask it of. */
-interface Place {
-  quick: QuickQuestion;
-  shot: Shot;
-}
-
-/**
- * The call that beats `current` at this place by more than `margin`; undefined while none does, null when nothing gets
- * out any more. Where nothing got out before, the first that does.
- */
-function usurper(
-  { quick, shot }: Place,
-  current: Leader | null,
-  margin: number,
-): Leader | null | undefined {
-  const all = leaders(quick, shot);
-  const [best] = all;
-  if (!current) return best;
-  if (!best) return null;
-  const still = all.find((leader) => sameCall(leader, current));
-  if (still && still.cost - best.cost <= margin) return undefined;
-  return best;
-}
-
-/** Looks outwards in steps, then halves the last step until the change is known well enough; yields before each look. */
-function* scan(
-  span: Span,
-  from: number,
-  sign: 1 | -1,
-  look: (value: number) => Leader | null | undefined,
-): Generator<void, Border<Leader | null> | null> {
-  let inside = from;
-  for (const step of span.steps) {
-    const at = Math.min(span.high, Math.max(span.low, from + sign * step));
-    if (at === inside) return null;
-    yield;
-    const found = look(at);
-    if (found !== undefined) return yield* borderBetween(inside, { at, found }, span.fine, look);
-    inside = at;
-  }
-  return null;
-}
-
-/** Where a scan stands: the call that is to be beaten, and by how much. */
+/** Where a scan stands: the call that is to be beaten. */
 export interface Standpoint {
   question: Question;
-  quick: QuickQuestion;
   /** Where the sand stands from 0 to 1. */
   firmness: number;
-  current: Leader | null;
-  margin: number;
+  /** What is called; null when nothing gets out at the flag. */
+  current: Called | null;
 }
 
 /**
  * The standpoint of a question.
  *
- * @param firmness where the sand stands from 0 to 1
- * @param called the call that stands, when a full search has made one: ties are its to keep
+ * @param current what is called, when it is known already
  */
-export function standpointOf(
+export const standpointOf = (
   question: Question,
   firmness: number,
-  called?: Pick<Leader, 'club' | 'kind'>,
-): Standpoint {
-  const quick = quickQuestion(question);
-  const all = leaders(quick, question.shot);
-  const current = (called && all.find((leader) => sameCall(leader, called))) ?? all[0] ?? null;
-  const margin = current ? current.cost - all[0]!.cost + TIE_STROKES : 0;
-  return { question, quick, firmness, current, margin };
-}
+  current: Called | null = calledFirst(question),
+): Standpoint => ({ question, firmness, current });
 
-/** What a scan moves: from where, how far, and the place at each value. */
+/** What a scan moves: from where, how far, and the question at each value. */
 interface Mover {
   span: Span;
   from: number;
   signs: readonly (1 | -1)[];
-  at: (value: number) => Place;
+  at: (value: number) => Question;
 }
 
 /** Bounces that clubs are made with, and how far they are moved, radians. */
@@ -111,33 +64,35 @@ const BOUNCES: Span = {
 };
 
 /** Moves the bounce of the club that is called; null when no such club is called. */
-function bounceMover({ question, quick, current }: Standpoint): Mover | null {
-  const club = quick.player.bag.find(({ name }) => name === current?.club);
+function bounceMover({ question, current }: Standpoint): Mover | null {
+  const { player } = question;
+  const club = player.bag.find(({ name }) => name === current?.club);
   if (!club || club.type === 'putter') return null;
-  const withBounce = (bounce: number): QuickQuestion => ({
-    ...quick,
-    player: {
-      ...quick.player,
-      bag: quick.player.bag.map((each) => (each === club ? { ...club, bounce } : each)),
-    },
-  });
+  const withBounce = (bounce: number): Club[] =>
+    player.bag.map((each) => (each === club ? { ...club, bounce } : each));
   return {
     span: BOUNCES,
     from: club.bounce,
     signs: [1, -1],
-    at: (value) => ({ quick: withBounce(value), shot: question.shot }),
+    at: (value) => ({ ...question, player: { ...player, bag: withBounce(value) } }),
   };
 }
 
-function factorMover({ question, quick, firmness }: Standpoint, name: FactorName): Mover {
+function factorMover({ question, firmness }: Standpoint, name: FactorName): Mover {
   const factor = FACTOR[name];
   return {
     span: factor,
     from: factor.get(question.shot, firmness),
     // Nobody asks what a better lie than the one in front of them would call for.
     signs: name === 'lie' ? [1] : [1, -1],
-    at: (value) => ({ quick, shot: factor.set(question.shot, value) }),
+    at: (value) => ({ ...question, shot: factor.set(question.shot, value) }),
   };
+}
+
+/** Values of a scan to one side, nearest first, within the bounds of what is moved. */
+function placesFrom({ span, from }: Mover, sign: 1 | -1): number[] {
+  const places = span.steps.map((step) => clamp(from + sign * step, span.low, span.high));
+  return places.filter((at, i) => at !== (places[i - 1] ?? from));
 }
 
 /** Where the call that stands at a flag ends along the distance, as bands tell it. */
@@ -147,7 +102,15 @@ export function changesAlong(bands: readonly Band[], pin: number): Change[] {
   if (!here) return [];
   const changes: Change[] = [];
   const change = (direction: 'up' | 'down', value: number, to: Band | undefined): void => {
-    if (to) changes.push({ factor: 'distance', value, direction, from: here.best, to: to.best });
+    if (to)
+      changes.push({
+        factor: 'distance',
+        value,
+        here: pin,
+        direction,
+        from: here.best,
+        to: to.best,
+      });
   };
   change('up', here.to, bands[at + 1]);
   change('down', here.from, bands[at - 1]);
@@ -156,47 +119,67 @@ export function changesAlong(bands: readonly Band[], pin: number): Change[] {
 
 function* lookAlong({ question, current }: Standpoint): Generator<void, Change[]> {
   let bands: Band[] = [];
-  for (bands of bandsRound(question, current ?? undefined)) yield;
+  for (bands of bandsRound(question, current)) yield;
   return changesAlong(bands, question.shot.pin);
 }
 
+/** More than a quick look can be wrong by, strokes: what leads by less may not lead. */
+const DOUBT = 0.02;
+
 /**
- * The nearest values, up and down, at which another club or kind of shot becomes better by more than a tie, when one
- * thing alone is moved. Along the distance they are the ends of the band at the flag. Yields before each look, so that
- * whoever runs it may do something else, or stop.
+ * The nearest values, up and down, at which another club or kind of shot is called, when one thing alone is moved: what is named
+ * for a value is what is called there. Along the distance they are the ends of the band at the flag. Yields before each look,
+ * so that whoever runs it may do something else, or stop.
  */
 export function* lookForChanges(stand: Standpoint, name: Moved): Generator<void, Change[]> {
   if (name === 'distance') return yield* lookAlong(stand);
-  const { current, margin } = stand;
+  const { current } = stand;
   const mover = name === 'bounce' ? bounceMover(stand) : factorMover(stand, name);
   if (!mover) return [];
-  const look = (value: number): Leader | null | undefined =>
-    usurper(mover.at(value), current, margin);
+  function* look(value: number): Generator<void, Called | null | undefined> {
+    const called = yield* callingFirst(mover!.at(value));
+    return sameOrNone(called, current) ? undefined : called;
+  }
+  const quickly = (value: number): Leader[] => {
+    const question = mover.at(value);
+    return leaders(quickQuestion(question), question.shot);
+  };
+  const behind = (all: readonly Leader[]): number => {
+    const still = current && all.find((leader) => sameCall(leader, current));
+    return still ? still.cost - all[0]!.cost : Infinity;
+  };
+  const here = current ? behind(quickly(mover.from)) : 0;
+  const hint = (value: number): boolean => {
+    const all = quickly(value);
+    return current ? behind(all) > (here === Infinity ? 0 : here) + DOUBT : all.length > 0;
+  };
   const changes: Change[] = [];
   for (const sign of mover.signs) {
-    const border = yield* scan(mover.span, mover.from, sign, look);
+    const places = placesFrom(mover, sign);
+    const border = yield* nearestBorder(mover.from, places, mover.span.fine, hint, look);
     if (!border) continue;
-    const direction = sign > 0 ? 'up' : 'down';
-    changes.push({ factor: name, value: border.at, direction, from: current, to: border.found });
+    changes.push({
+      factor: name,
+      value: border.at,
+      here: mover.from,
+      direction: sign > 0 ? 'up' : 'down',
+      from: current,
+      to: border.found,
+    });
   }
   return changes;
 }
 
 /** {@link lookForChanges} without a stop. */
-export function changesIn(stand: Standpoint, name: Moved): Change[] {
-  const looks = lookForChanges(stand, name);
-  for (;;) {
-    const look = looks.next();
-    if (look.done) return look.value;
-  }
-}
+export const changesIn = (stand: Standpoint, name: Moved): Change[] =>
+  toTheEnd(lookForChanges(stand, name));
 
-/** When the answer changes: {@link changesIn} for everything that is moved, found by halving on common swings. */
+/** When the answer changes: {@link changesIn} for everything that is moved. */
 export function changesWhen(
   question: Question,
   firmness: number,
-  called?: Pick<Leader, 'club' | 'kind'>,
+  current?: Called | null,
 ): Change[] {
-  const stand = standpointOf(question, firmness, called);
+  const stand = standpointOf(question, firmness, current);
   return MOVED.flatMap((name) => changesIn(stand, name));
 }

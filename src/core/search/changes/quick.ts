@@ -3,11 +3,10 @@ import { sampleSwings } from '@/core/model/spread/swings';
 import type { Question } from '../calls/question';
 import { DEFAULT_CAUTION } from '../candidates/rank';
 import type { Player } from '@/core/ground/player/player';
-import type { School } from '../schools/school';
 import type { Golfer } from '@/core/model/golfer/golfer';
 import type { Shot } from '@/core/ground/situation/shot';
 import type { SwingError } from '@/core/model/swing/swingError';
-import { kindOf } from '../calls/call';
+import { leaderOf, type Called, type Leader } from '../calls/part';
 import { familiesFor, type Family } from '../candidates/candidate';
 import { coarse, withLandings } from '../candidates/explore';
 import { pricesFor } from '../candidates/plainness';
@@ -39,39 +38,22 @@ export const quickQuestion = (question: Question): QuickQuestion => {
   };
 };
 
-/** What a call is known by when one asks whether it has changed: its club and its kind. */
-export interface Leader {
-  club: string;
-  kind: School['kind'];
-  school: string;
-  faceDeg: number;
-  score: number;
-  /** Its score with the price of what is not plain: leaders go by this. */
-  cost: number;
-}
-
-const key = (leader: Pick<Leader, 'club' | 'kind'>): string => `${leader.club}/${leader.kind}`;
+/** A splash from far is the same shot under another name. */
+const key = ({ club, kind }: Called): string =>
+  `${club}/${kind === 'long-splash' ? 'splash' : kind}`;
 
 /** Same club and kind of shot. */
-export const sameCall = (
-  a: Pick<Leader, 'club' | 'kind'>,
-  b: Pick<Leader, 'club' | 'kind'>,
-): boolean => key(a) === key(b);
+export const sameCall = (a: Called, b: Called): boolean => key(a) === key(b);
+
+/** The same call on both sides, or none on both. */
+export const sameOrNone = (a: Called | null, b: Called | null): boolean =>
+  a === null || b === null ? a === b : sameCall(a, b);
 
 /** The middle face and mark only: enough to tell who leads. */
 export const thinned = (family: Family): Family => ({
   ...family,
   faces: family.faces.length > 2 ? family.faces.slice(1) : family.faces.slice(0, 2),
   entries: family.entries.slice(0, 1),
-});
-
-const leaderOf = (rated: Rated, shot: Shot): Leader => ({
-  club: rated.setup.club.name,
-  kind: kindOf(rated.school, shot),
-  school: rated.school.id,
-  faceDeg: Math.round((rated.setup.opening * 180) / Math.PI),
-  score: rated.score,
-  cost: rated.cost,
 });
 
 /** Swings of the first pass, and of the second. */

@@ -1,6 +1,7 @@
 import { FACTOR, type FactorName } from '../changes/factors';
 import type { Question } from '../calls/question';
-import { quickQuestion, leaders, type Leader } from '../changes/quick';
+import { quickQuestion, leaders } from '../changes/quick';
+import type { Leader } from '../calls/part';
 
 /** One axis of a call map. */
 export interface MapAxis {

@@ -3,7 +3,8 @@ import { readSituation } from '../format/situation';
 import { aShot } from '@/core/testing/fixtures';
 import { PARTS } from '@/core/search/calls/part';
 import { answer, answerFrom, answerPart } from './answer';
-import { changeEntries } from './changes';
+import { changesIn, standpointOf } from '@/core/search/changes/changes';
+import { changeEntry } from './changes';
 import { follow } from '../picture/follow';
 
 const read = (name: string): object => JSON.parse(readFileSync(`examples/${name}.json`, 'utf8'));
@@ -42,10 +43,13 @@ test('a putt is drawn along the ground, relief not at all', () => {
 });
 
 test('changes are told from the call that stands', () => {
-  const entries = changeEntries(readSituation(read('greenside')), 'yards', told.sheet.calls[0]);
-  expect(entries.length).toBeGreaterThan(1);
+  const { question, firmness } = readSituation(read('greenside'));
+  const { club, kind } = told.sheet.calls[0]!;
+  const changes = changesIn(standpointOf(question, firmness, { club, kind }), 'lip');
+  const entries = changes.map((change) => changeEntry(change, 'yards'));
+  expect(entries.length).toBeGreaterThan(0);
   for (const { from, to, text } of entries) {
-    expect(from).toMatch(new RegExp(`^${told.sheet.calls[0]!.club} `));
+    expect(from).toMatch(new RegExp(`^${club} `));
     expect(text.endsWith(`: ${to}`)).toBe(true);
   }
 });

@@ -2,7 +2,7 @@ import { changeWords, leaderWords } from '../words/changeWords';
 import type { Reading } from '../format/situation';
 import { rounded } from '../format/rounded';
 import { changesWhen, type Change } from '@/core/search/changes/changes';
-import type { Leader } from '@/core/search/changes/quick';
+import type { Called } from '@/core/search/calls/part';
 import type { UnitSystem } from '@/core/ground/units/system';
 
 /** When the call changes, in the outside format. */
@@ -31,6 +31,6 @@ export function changeEntry(change: Change, units: UnitSystem): ChangeEntry {
 export const changeEntries = (
   { question, firmness }: Reading,
   units: UnitSystem,
-  called?: Pick<Leader, 'club' | 'kind'>,
+  called?: Called | null,
 ): ChangeEntry[] =>
   changesWhen(question, firmness, called).map((change) => changeEntry(change, units));

@@ -1,4 +1,4 @@
-import type { Leader } from '@/core/search/changes/quick';
+import type { Leader } from '@/core/search/calls/part';
 import { radians } from '@/core/ground/units/angle';
 import { changeWords, factorValueWords, firmnessWords, leaderWords } from './changeWords';
 
@@ -24,7 +24,15 @@ test.each([
   ['wind', -5, 'down', '11\u00a0mph of wind against'],
   ['wind', 5, 'up', '11\u00a0mph of wind behind'],
 ] as const)('%s at %p going %s', (factor, value, direction, words) => {
-  expect(changeWords({ factor, value, direction, from, to }, 'yards')).toBe(words);
+  const here = factor === 'sand' ? 0.5 : 0;
+  expect(changeWords({ factor, value, here, direction, from, to }, 'yards')).toBe(words);
+});
+
+test('sand that has the same word on both sides is only a little firmer or softer', () => {
+  const said = (value: number, direction: 'up' | 'down'): string =>
+    changeWords({ factor: 'sand', value, here: 0.5, direction, from, to }, 'yards');
+  expect(said(0.6, 'up')).toBe('the sand is a little firmer than this');
+  expect(said(0.4, 'down')).toBe('the sand is a little softer than this');
 });
 
 test('metric values are said in metric units', () => {

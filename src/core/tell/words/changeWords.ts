@@ -3,7 +3,7 @@ import { LIE_WORDS } from './situation';
 import { nearestLie } from '@/core/ground/sand/lie';
 import type { Change } from '@/core/search/changes/changes';
 import type { FactorName } from '@/core/search/changes/factors';
-import type { Leader } from '@/core/search/changes/quick';
+import type { Called } from '@/core/search/calls/part';
 import { degrees } from '@/core/ground/units/angle';
 import { sayLength, saySpeed } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
@@ -40,12 +40,12 @@ export function factorValueWords(factor: FactorName, value: number, units: UnitS
 }
 
 /** A leader in two words: "52 splashed". */
-export const leaderWords = (leader: Leader | null): string =>
+export const leaderWords = (leader: Called | null): string =>
   leader ? `${leader.club} ${KIND_WORDS[leader.kind].done}` : 'nothing at the flag';
 
 /** When the call changes, as one clause: "the lip passes 6.5 ft". */
 export function changeWords(change: Change, units: UnitSystem): string {
-  const { factor, value, direction } = change;
+  const { factor, value, here, direction } = change;
   const up = direction === 'up';
   if (factor === 'bounce') {
     const deg = degrees(value);
@@ -61,7 +61,9 @@ export function changeWords(change: Change, units: UnitSystem): string {
     case 'distance':
       return `the flag is ${up ? 'past' : 'inside'} ${said}`;
     case 'sand':
-      return `the sand is ${said}${up ? ' or firmer' : ' or softer'}`;
+      return said === firmnessWords(here)
+        ? `the sand is a little ${up ? 'firmer' : 'softer'} than this`
+        : `the sand is ${said}${up ? ' or firmer' : ' or softer'}`;
     case 'lie':
       return `the ball sits ${said}`;
     case 'slope':

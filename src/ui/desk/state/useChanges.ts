@@ -3,8 +3,9 @@
 import { changeEntry, type ChangeEntry } from '@/core/tell/answer/changes';
 import type { Band } from '@/core/search/changes/bands';
 import { changesAlong, MOVED } from '@/core/search/changes/changes';
-import type { Leader } from '@/core/search/changes/quick';
 import type { UnitSystem } from '@/core/ground/units/system';
+import type { CallEntry } from '@/core/tell/sheet/callSheet';
+import { atFlag } from '@/core/tell/sheet/atFlag';
 import { useTask } from '../../engine/useTask';
 
 /** When the call changes, as far as it has been found for the reading that stands. */
@@ -25,11 +26,13 @@ const PRIORITY = -1;
 export function useChanges(
   situation: object,
   units: UnitSystem,
-  called: Pick<Leader, 'club' | 'kind'> | null,
+  called: Pick<CallEntry, 'club' | 'kind' | 'toward_deg'> | null,
   /** Ball to the flag, m. */
   pin: number,
 ): Changes {
   const from = called && { club: called.club, kind: called.kind };
+  // What is not struck at the flag is nothing there.
+  const standing = called && atFlag(called) ? from : null;
   const { status, value, failure } = useTask<Pick<Changes, 'entries' | 'bands'>>(
     from && JSON.stringify([situation, units, from]),
     async ({ engine, signal, show }) => {
@@ -43,14 +46,14 @@ export function useChanges(
         byMoved[MOVED.indexOf('distance')] = ends;
         show(found());
       };
-      const along = engine.run('bands', [situation, from!], {
+      const along = engine.run('bands', [situation, standing], {
         ...wanted,
         show: (next) => grown(next as Band[]),
       });
       const changes = MOVED.map(async (moved, i) => {
         // The ends of the band at the flag say it of the distance: one look, one answer.
         if (moved === 'distance') return grown(await along);
-        byMoved[i] = await engine.run('changes', [situation, units, from!, moved], wanted);
+        byMoved[i] = await engine.run('changes', [situation, units, standing, moved], wanted);
         show(found());
       });
       await Promise.all(changes);
