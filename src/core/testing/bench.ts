@@ -109,6 +109,6 @@ export const callsFor = (shot: Shot, skill: 'expert' | 'good' | 'middle' | 'begi
 /** Best call of a club, or undefined. */
 export const callWith = (prescription: Prescription, name: string): Call | undefined =>
   [...prescription.calls]
-    .filter(({ kind }) => kind !== 'out-sideways')
+    .filter(({ kind, attempt }) => kind !== 'out-sideways' && !attempt)
     .sort((a, b) => a.score - b.score)
     .find(({ setup }) => setup.club.name === name);

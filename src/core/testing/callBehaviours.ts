@@ -52,7 +52,9 @@ export const CALL_BEHAVIOURS: readonly Behaviour[] = [
     return best!.setup.opening <= radians(8);
   }),
   so('a lip that cannot be cleared: out sideways, or relief', () =>
-    callsFor(aShot(15, 14, 4)).calls.every(({ kind }) => kind === 'out-sideways'),
+    callsFor(aShot(15, 14, 4)).calls.every(
+      ({ kind, attempt }) => kind === 'out-sideways' || attempt,
+    ),
   ),
   so(
     'plugged: dug out',

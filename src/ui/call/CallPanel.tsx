@@ -7,6 +7,7 @@ import { ballPositionWords } from '@/core/tell/script/script';
 import { chanceWords, distanceWords, shortLengthWords } from '@/core/tell/words/words';
 import { SHOULDER_WIDTH } from '@/core/model/swing/technique';
 import { toMetres } from '@/core/ground/units/length';
+import { saySmall } from '@/core/ground/units/say';
 import { EntryMark } from '../drawing/EntryMark';
 import { FaceClock } from '../drawing/FaceClock';
 import { Feet } from '../drawing/Feet';
@@ -41,7 +42,7 @@ export function CallPanel({ call, picture, handed, burial }: CallPanelProps) {
         <span className="text-ink-soft">
           {call.kind === 'out-sideways'
             ? `out sideways, ${Math.abs(call.toward_deg)}° from the flag`
-            : `${KIND_WORDS[call.kind].name}, ${shortSchoolName(call.school)}`}
+            : `${call.attempt ? 'an attempt at a ' : ''}${KIND_WORDS[call.kind].name}, ${shortSchoolName(call.school)}`}
         </span>
         <span className="ml-auto font-heading text-xl font-semibold">
           {call.odds.expected_strokes.toFixed(1)} strokes to hole out
@@ -65,7 +66,7 @@ export function CallPanel({ call, picture, handed, burial }: CallPanelProps) {
         </Drawn>
         <Drawn
           caption={`${shortLengthWords(toMetres(call.entry_in, 'in'), units)} behind`}
-          note={`${Math.round(call.predicted.divot_mm / 10)} cm long, ${Math.round(call.predicted.depth_mm)} mm deep`}
+          note={`${saySmall(call.predicted.divot_mm / 1000, units)} long, ${saySmall(call.predicted.depth_mm / 1000, units)} deep`}
         >
           <EntryMark mark={picture.mark} burial={burial} handed={handed} />
         </Drawn>

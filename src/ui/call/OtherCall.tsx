@@ -12,6 +12,7 @@ interface OtherCallProps {
 
 /** What sets this call apart from the best one, in a sentence. */
 function differenceWords(call: CallEntry, best: CallEntry): string {
+  if (call.attempt) return 'An attempt: the ball as meant does not get over the lip.';
   if (call.toward_deg !== best.toward_deg) return 'Another way out.';
   const swing = call.swing_fraction - best.swing_fraction;
   const apex = call.predicted.apex_ft - best.predicted.apex_ft;

@@ -22,7 +22,9 @@ const inUnit =
 export function ballLines(units: UnitSystem): CallLine<Told>[] {
   const ground = unitFor('ground', units);
   const height = unitFor('height', units);
+  const short = unitFor('short', units);
   const far = inUnit('yd', ground);
+  const small = inUnit('mm', short);
   const high = inUnit('ft', height);
   return [
     { name: `carry, ${ground}`, of: ({ predicted }) => far(predicted.carry_yd), digits: 1 },
@@ -38,8 +40,8 @@ export function ballLines(units: UnitSystem): CallLine<Told>[] {
     { name: 'spin, rpm', of: ({ predicted }) => predicted.spin_rpm, digits: 0 },
     { name: 'loft at work, °', of: ({ predicted }) => predicted.loft_effective_deg, digits: 0 },
     { name: 'bounce at work, °', of: ({ predicted }) => predicted.bounce_effective_deg, digits: 0 },
-    { name: 'mark, cm long', of: ({ predicted }) => predicted.divot_mm / 10, digits: 0 },
-    { name: 'mark, mm deep', of: ({ predicted }) => predicted.depth_mm, digits: 0 },
+    { name: `mark, ${short} long`, of: ({ predicted }) => small(predicted.divot_mm), digits: 1 },
+    { name: `mark, ${short} deep`, of: ({ predicted }) => small(predicted.depth_mm), digits: 1 },
   ];
 }
 

@@ -18,12 +18,12 @@ export function ChangesPanel({ changes }: { changes: Changes }) {
             </li>
           );
         })}
-        {busy && <li className="text-ink-soft">looking …</li>}
+        {busy && <li className="text-ink-soft">looking for the places where it changes …</li>}
         {failure && <li role="alert">{failure}</li>}
         {!busy && !failure && entries.length === 0 && (
           <li>
-            Nothing near by changes it: lip, distance, sand, lie, slope, wind and the bounce of the
-            club were tried.
+            Nothing near by changes it: lip, distance, sand, a deeper lie, slope, wind and the
+            bounce of the club were tried.
           </li>
         )}
       </ul>

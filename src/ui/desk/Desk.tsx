@@ -242,7 +242,7 @@ export function Desk(props: DeskProps) {
         situation={situation}
         shot={shot}
         here={here}
-        sheet={sheet}
+        answer={answer ?? undefined}
         readings={props.readings}
         commands={commands}
         onKept={draft.letGo}

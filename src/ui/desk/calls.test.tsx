@@ -103,10 +103,14 @@ test('every school stands once: with its best call, dearer further down, or cros
   expect(new Set(names).size).toBe(names.length);
   const strokes = rows
     .map((row) => within(row).getAllByRole('cell').at(-1)!.textContent)
-    .filter((text) => /^\d\.\d\d$/.test(text))
+    .filter((text) => /^\d\.\d$/.test(text))
     .map(Number);
   expect(strokes.length).toBeGreaterThan(2);
-  expect(strokes).toEqual([...strokes].sort((a, b) => a - b));
+  // In the order of the sheet, ways out behind what is played at the flag.
+  expect(strokes[0]).toBeCloseTo(sheet.calls[0]!.odds.expected_strokes, 1);
+  const least = Math.min(...strokes);
+  expect(strokes.slice(0, 3).every((each) => each - least < 0.15)).toBe(true);
+  expect(Math.max(...strokes.slice(0, 8))).toBeLessThan(Math.min(...strokes.slice(-2)));
   expect(rows.length).toBeGreaterThan(strokes.length);
 });
 
@@ -139,11 +143,14 @@ describe('a call by hand', () => {
         return atHand.run(name, [input], wanted);
       },
     } as Engine;
-    const { calls } = answered(units).sheet;
+    const {
+      sheet: { calls },
+      setups,
+    } = answered(units);
     render(
       <WithEngine engine={engine}>
         <UnitsContext value={units}>
-          <ByHand situation={situation} calls={calls} {...open} />
+          <ByHand situation={situation} calls={calls} setups={setups} {...open} />
         </UnitsContext>
       </WithEngine>,
     );
@@ -159,7 +166,8 @@ describe('a call by hand', () => {
       for (const column of [0, 1]) expect(cellOf(/^carry/, column)).not.toBe('…');
     });
     for (const line of lines) expect(cellOf(line, 1)).toBe(cellOf(line, 0));
-    expect(Number(cellOf(/^carry/, 0))).toBeCloseTo(calls[0]!.predicted.carry_yd, 0);
+    expect(Number(cellOf(/^carry/, 0))).toBe(calls[0]!.predicted.carry_yd);
+    expect(Number(cellOf(/^strokes to hole out/, 1))).toBe(calls[0]!.odds.expected_strokes);
     const swing = screen.getByRole('textbox', { name: 'Swing, share of full' });
     await user.clear(swing);
     await user.type(swing, '0.95');

@@ -119,7 +119,7 @@ test('bands of one club are one, the one at hand in the flag’s colour, none wh
     </svg>,
   );
   const names = [...container.querySelectorAll('text')].map(({ textContent }) => textContent);
-  expect(names).toEqual(['60', '56', 'none']);
+  expect(names).toEqual(['60', '56', 'out sideways']);
   const [sixty, here] = container.querySelectorAll('rect');
   expect(here).toHaveAttribute('fill', 'var(--flag)');
   expect(Number(sixty!.getAttribute('width'))).toBeCloseTo(6 * 0 + 8 * scale.perMetre - 2, 3);

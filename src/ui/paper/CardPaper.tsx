@@ -11,6 +11,7 @@ import type { MissName } from '@/core/model/shot/misses';
 import type { Shot } from '@/core/ground/situation/shot';
 import { SHOULDER_WIDTH } from '@/core/model/swing/technique';
 import { toMetres } from '@/core/ground/units/length';
+import { saySmall } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { KIND_WORDS } from '@/core/tell/words/kinds';
 import { schoolName, shortSchoolName } from '@/core/search/schools/schools';
@@ -127,7 +128,7 @@ function FourDrawings({
       <Drawn
         width={122}
         caption={`${shortLengthWords(toMetres(call.entry_in, 'in'), units)} behind`}
-        note={`${Math.round(call.predicted.divot_mm / 10)} cm long, ${Math.round(call.predicted.depth_mm)} mm deep`}
+        note={`${saySmall(call.predicted.divot_mm / 1000, units)} long, ${saySmall(call.predicted.depth_mm / 1000, units)} deep`}
       >
         <EntryMark mark={picture.mark} burial={burial} handed={handed} />
       </Drawn>

@@ -1,7 +1,10 @@
+import { saySmall } from '@/core/ground/units/say';
 import type { RosterPlayer } from '@/core/lesson/players/player';
+import { useUnits } from '../kit/units';
 
 /** What was learnt of a player and is used by every call, in a few lines. */
 export function Learnt({ player, onReset }: { player: RosterPlayer; onReset: () => void }) {
+  const units = useUnits();
   const { learnt } = player;
   if (!learnt) {
     return (
@@ -12,7 +15,7 @@ export function Learnt({ player, onReset }: { player: RosterPlayer; onReset: () 
     );
   }
   const lines = [
-    `Mark ${Math.abs(learnt.mark_bias_mm).toFixed(0)} mm ${learnt.mark_bias_mm >= 0 ? 'further back' : 'nearer'} than meant, spread ${learnt.mark_scale.toFixed(2)} times the skill’s.`,
+    `Mark ${saySmall(Math.abs(learnt.mark_bias_mm) / 1000, units)} ${learnt.mark_bias_mm >= 0 ? 'further back' : 'nearer'} than meant, spread ${learnt.mark_scale.toFixed(2)} times the skill’s.`,
     `Distance from a mark ${Math.round(learnt.distance * 100)} % of the model’s, spread ${learnt.distance_scale.toFixed(2)} times.`,
     `Direction ${Math.abs(learnt.aim_bias_deg).toFixed(1)}° to the ${learnt.aim_bias_deg >= 0 ? 'player’s' : 'far'} side, spread ${learnt.aim_scale.toFixed(2)} times.`,
   ];

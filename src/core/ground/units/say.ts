@@ -40,6 +40,37 @@ export function sayLength(metres: number, scale: Scale, system: UnitSystem): str
   return `${plainNumber(fromMetres(metres, unit))}\u00a0${unit}`;
 }
 
+const EIGHTHS = ['', '⅛', '¼', '⅜', '½', '⅝', '¾', '⅞'];
+
+/** From this many inches on quarters are fine enough; from this many centimetres on whole ones. */
+const QUARTERS_FROM = 1;
+const CENTIMETRES_FROM = 2;
+
+/**
+ * A small length, as at the ball or in the sand: eighths of an inch, quarters from an inch on; millimetres, centimetres from two
+ * on.
+ *
+ * @example
+ * saySmall(0.014, 'yards'); // => '½\u00a0in'
+ * saySmall(0.17, 'yards'); // => '6¾\u00a0in'
+ * saySmall(0.014, 'metres'); // => '14\u00a0mm'
+ */
+export function saySmall(metres: number, system: UnitSystem): string {
+  if (system === 'metres') {
+    const cm = fromMetres(metres, 'cm');
+    return Math.abs(cm) < CENTIMETRES_FROM
+      ? `${plainNumber(cm * 10, 0)}\u00a0mm`
+      : `${plainNumber(cm, 0)}\u00a0cm`;
+  }
+  const inches = fromMetres(Math.abs(metres), 'in');
+  const step = inches < QUARTERS_FROM ? 1 : 2;
+  const eighths = Math.round((inches * 8) / step) * step;
+  const whole = Math.floor(eighths / 8);
+  const part = EIGHTHS[eighths % 8]!;
+  const said = whole > 0 || part === '' ? `${whole}${part}` : part;
+  return `${metres < 0 && eighths > 0 ? '−' : ''}${said}\u00a0in`;
+}
+
 /**
  * What lengths are allowed, "0 to 284.3 yd": to a tenth, inwards, so that whatever is said to be allowed is.
  *

@@ -1,6 +1,6 @@
 import { armAngleDeg, faceClock, swingClock } from './clock';
 import { fromMetres, toMetres } from './length';
-import { sayLength } from './say';
+import { sayLength, saySmall } from './say';
 
 test('lengths convert exactly by the international yard', () => {
   expect(toMetres(1, 'yd')).toBe(0.9144);
@@ -34,4 +34,16 @@ test('lengths are said in the unit that a coach would use', () => {
   expect(sayLength(toMetres(18, 'yd'), 'ground', 'yards')).toBe('18\u00a0yd');
   expect(sayLength(toMetres(3.5, 'ft'), 'height', 'yards')).toBe('3.5\u00a0ft');
   expect(sayLength(1.07, 'height', 'metres')).toBe('1.1\u00a0m');
+});
+
+test.each([
+  [0.0005, 'yards', '0\u00a0in'],
+  [0.014, 'yards', '½\u00a0in'],
+  [0.0254, 'yards', '1\u00a0in'],
+  [0.17, 'yards', '6¾\u00a0in'],
+  [-0.01, 'yards', '−⅜\u00a0in'],
+  [0.014, 'metres', '14\u00a0mm'],
+  [0.17, 'metres', '17\u00a0cm'],
+] as const)('%p m is said small in %s as %s', (metres, units, said) => {
+  expect(saySmall(metres, units)).toBe(said);
 });

@@ -6,7 +6,7 @@ import type { Shot } from '@/core/ground/situation/shot';
 import { sampleSwings } from '@/core/model/spread/swings';
 import type { SwingError } from '@/core/model/swing/swingError';
 import { familiesFor } from '../candidates/candidate';
-import { coarse, settled, withLandings, type Obstacle } from '../candidates/explore';
+import { attempt, coarse, settled, withLandings, type Obstacle } from '../candidates/explore';
 import { pricesFor } from '../candidates/plainness';
 import { bestOfEach, race, type Round } from '../candidates/race';
 import { DEFAULT_CAUTION, scoreOf } from '../candidates/rank';
@@ -47,6 +47,10 @@ const POINTS = 5;
  */
 export const TOLD = 1024;
 const TOLD_OTHERS = 128;
+
+/** Kinds of shot that are attempted where nothing gets out as meant, and how many attempts a part shows. */
+const GETS_OUT: readonly School['kind'][] = ['splash', 'dig'];
+const ATTEMPTS = 1;
 
 /** A club or school that has no call, and why. */
 export interface RuledOut {
@@ -120,6 +124,8 @@ interface Chosen {
   leading: Rated[];
   others: Rated[];
   ruledOut: RuledOut[];
+  /** True where nothing gets out as meant, and these are attempts. */
+  attempts: boolean;
   rater: Rater;
 }
 
@@ -152,6 +158,11 @@ function* choosing(
     if (rated.length === 0 && reason)
       ruledOut.push({ club: family.club, school: named(family.school), reason });
   }
+  const attempts = first.length === 0;
+  if (attempts) {
+    const splashed = mine(families).filter(({ school }) => GETS_OUT.includes(school.kind));
+    first.push(...splashed.flatMap((family) => attempt(family, rater, COARSE) ?? []));
+  }
   yield;
   const wide = race({ going: first, dropped: [] }, rater, WIDE);
   const landed = wide.going.map((each, i) =>
@@ -164,7 +175,7 @@ function* choosing(
   );
   yield;
   const { going, dropped } = race({ ...narrow, going: settling }, rater, LAST);
-  return { leading: going, others: dropped.sort(byCost), ruledOut, rater };
+  return { leading: going, others: dropped.sort(byCost), ruledOut, attempts, rater };
 }
 
 /**
@@ -179,16 +190,18 @@ export function searchPart(
   shared: Shared = sharedBy(question),
 ): Part {
   const { golfer, caution, escapes } = shared;
-  const { leading, others, ruledOut, rater } = toTheEnd(choosing(question, part, shared));
+  const { leading, others, ruledOut, attempts, rater } = toTheEnd(choosing(question, part, shared));
   const telling = sampleSwings(golfer.habits, TOLD, question.seed);
   let flown = rater.flown;
   const told = (rated: Rated): Call => {
     const count = leading.includes(rated) ? TOLD : TOLD_OTHERS;
     flown += count + 1;
-    return callOf(rated, oddsOf(rated.setup, golfer, rater.shot, rated.aim, telling, count), rater);
+    const odds = oddsOf(rated.setup, golfer, rater.shot, rated.aim, telling, count);
+    return { ...callOf(rated, odds, rater), ...(attempts ? { attempt: true } : {}) };
   };
+  const shown = bestOfEach([...leading, ...others]).slice(0, attempts ? ATTEMPTS : undefined);
   return {
-    calls: bestOfEach([...leading, ...others]).map(told),
+    calls: shown.map(told),
     ruledOut,
     waysOut: escapes.ways.map((way) => wayOutCall(way, golfer, telling, caution)),
     assumedEscape: escapes.assumed,
@@ -230,7 +243,7 @@ export function* callingFirst(question: Omit<Question, 'seed'>): Generator<void,
   for (let part = 0; part < PARTS; part++) {
     yield;
     const chosen = yield* choosing(question, part, shared);
-    leading.push(...chosen.leading);
+    if (!chosen.attempts) leading.push(...chosen.leading);
   }
   const [best] = leading.sort(byCost);
   const wayOut = Math.min(...shared.escapes.ways.map(({ cost }) => cost));

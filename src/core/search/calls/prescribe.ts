@@ -39,7 +39,11 @@ export function prescribedFrom(
   }
   const { player, shot, only } = question;
   const others = only?.length && !only.includes(OTHER_SCHOOLS.sideways.id) ? [] : one.waysOut;
-  const calls = order([...parts.flatMap((part) => part.calls), ...others]);
+  const found = parts.flatMap((part) => part.calls);
+  const out = found.filter(({ attempt }) => !attempt);
+  // Attempts count only where nothing gets out, and then the best alone.
+  const atFlag = out.length > 0 ? out : order(found).slice(0, 1);
+  const calls = order([...atFlag, ...others]);
   return {
     calls,
     relief: reliefCalls(shot, player.skill),

@@ -61,7 +61,11 @@ test('what cannot reach is ruled out with that reason, and every club and school
 
 test('a lip that nothing clears leaves the other ways out', () => {
   const { calls, ruledOut, relief } = ask(15, 18, 3);
-  expect(calls.map(({ kind }) => kind)).toEqual(['out-sideways']);
+  expect(calls.map(({ kind }) => kind)).toEqual(['out-sideways', 'splash']);
+  // The best attempt stands in the list, marked, with its odds.
+  expect(calls.map(({ attempt }) => attempt === true)).toEqual([false, true]);
+  expect(calls[1]!.odds.out).toBeLessThan(0.5);
+  expect(calls[1]!.odds.strokes).toBeGreaterThan(calls[0]!.odds.strokes);
   expect(ruledOut.some(({ reason }) => reason.state === 'cannot-get-out')).toBe(true);
   expect(relief).toHaveLength(2);
 });

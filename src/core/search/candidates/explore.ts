@@ -7,7 +7,7 @@ import { clamp } from '@/core/ground/numeric/soft';
 import { setupOf, type Family } from './candidate';
 import { byCost, rate, rateOn, type Rated, type Rater } from './rate';
 import { toMetres } from '@/core/ground/units/length';
-import { longest, solveFor, type Solved, type Unsolved } from './solve';
+import { farthest, longest, solveFor, type Solved, type Unsolved } from './solve';
 
 /** Why one club cannot do it in one school. */
 export type Obstacle =
@@ -79,6 +79,23 @@ export function coarse(
     }
   }
   return { rated: rated.sort(byCost), reason };
+}
+
+/**
+ * A family's best attempt where it does not get out as meant: its longest swing, whatever the lip does to it; null where it cannot
+ * even be aimed.
+ */
+export function attempt(family: Family, rater: Rater, count: number): Rated | null {
+  const { club, school, faces, entries } = family;
+  const { golfer, shot } = rater;
+  const rated = faces.flatMap((face) =>
+    entries.flatMap((entry) => {
+      const tried = farthest(setupOf(school, club, face, entry, shot), school, golfer, shot);
+      rater.flown += 4;
+      return standsTo(tried, school, shot) ? [rate(rater, tried, school, count)] : [];
+    }),
+  );
+  return rated.sort(byCost)[0] ?? null;
 }
 
 /** What of a set-up is varied: face, radians, mark, m, and how far past the target the ball is meant to stop, m. */

@@ -30,7 +30,7 @@ const TRUST = 0.02;
 const STEP = { price: 0.01, degrees: 4, most: 3 } as const;
 
 /** A school as odd as `fuss: 1`, and a kind of shot. */
-const SCHOOL = 0.015;
+const SCHOOL = 0.02;
 export const KIND_PRICE: Record<Kind, number> = {
   splash: 0,
   'long-splash': 0,
@@ -46,8 +46,12 @@ export const KIND_PRICE: Record<Kind, number> = {
 const COMFORTABLE = 0.78;
 const FORCED = 0.08;
 
-/** A degree of face, and a metre by which the ball is meant to stop past the flag. */
+/** A degree of face, and one beyond what coaches open the face to in such a shot, degrees. */
 const FACE = 0.0004;
+const WIDE_OPEN = 0.0012;
+const USUAL_FACE = { plain: 25, perLoft: 3.75, least: 20, most: 40 } as const;
+
+/** A metre by which the ball is meant to stop past the flag. */
 const PAST = 0.0015;
 const MOST_PAST = 5;
 
@@ -65,6 +69,7 @@ const USUAL_LOFT: readonly (readonly [yards: number, loft: number])[] = [
 const HIGH_LIP = { from: toMetres(3, 'ft'), full: toMetres(5, 'ft') } as const;
 const NEAR_LIP = { full: toMetres(10, 'ft'), to: toMetres(20, 'ft') } as const;
 const MOST_LOFT = 60;
+const PLAIN_LOFT = 56;
 
 /** A ball buried more than this is dug out with the most loft, m. */
 const BURIED = 0.02;
@@ -83,7 +88,8 @@ function alongTable(x: number): number {
  * for the plain splash, less and less loft for a long one.
  *
  * @example
- * // 18 yards over a lip of 2 feet: 56
+ * // 18 m from the flag, a lip of half a metre.
+ * usualLoft({ pin: 18, lip: { height: 0.5, distance: 2.5 }, burial: 0 }); // => 56
  */
 export function usualLoft({ pin, lip, burial }: Pick<Shot, 'pin' | 'lip' | 'burial'>): number {
   if (burial > BURIED) return MOST_LOFT;
@@ -92,6 +98,14 @@ export function usualLoft({ pin, lip, burial }: Pick<Shot, 'pin' | 'lip' | 'buri
   const plain = alongTable(fromMetres(pin, 'yd'));
   return plain + high * near * Math.max(0, MOST_LOFT - plain);
 }
+
+/** How far coaches open a face in a shot for which this is the usual loft, degrees: further the more loft it asks for. */
+const usualFace = (loft: number): number =>
+  clamp(
+    USUAL_FACE.plain + USUAL_FACE.perLoft * (loft - PLAIN_LOFT),
+    USUAL_FACE.least,
+    USUAL_FACE.most,
+  );
 
 /** Kinds for which there is a usual club; the others take what the distance asks for. */
 const HAS_USUAL: readonly Kind[] = ['splash', 'long-splash', 'dig'];
@@ -124,6 +138,7 @@ export function pricesFor(
   preferred: readonly string[] = [],
 ): Price {
   const steps = stepsFromUsual(player.bag, shot);
+  const face = usualFace(usualLoft(shot));
   const trusted = player.bag.some(({ name }) => name === player.trusted) ? player.trusted : null;
   return (setup, school, finishX) => {
     const { club, opening, fraction } = setup;
@@ -137,6 +152,7 @@ export function pricesFor(
       SCHOOL * school.fuss +
       FORCED * Math.max(0, fraction - COMFORTABLE) +
       FACE * Math.abs(degrees(opening)) +
+      WIDE_OPEN * Math.max(0, degrees(opening) - face) +
       PAST * Math.min(MOST_PAST, Math.abs(finishX - shot.pin)) -
       (preferred.includes(school.id) ? PREFERENCE_STROKES : 0)
     );

@@ -99,16 +99,21 @@ export function solveFor(
   return { state: 'solved', setup: solved, aim, finish };
 }
 
-/** The school's longest swing as far as it goes, for a flag out of reach: a lay-up. */
+/** The school's longest swing as far as it goes, over the lip or not. */
+export function farthest(setup: Setup, school: School, golfer: Golfer, shot: Shot): Solved {
+  const full = shorten(setup, school, shot)(0);
+  const aim = aimFor(full, golfer, shot);
+  return { state: 'solved', setup: full, aim, finish: playAsMeant(full, golfer, shot, aim) };
+}
+
+/** {@link farthest} for a flag out of reach, a lay-up; it must get out. */
 export function longest(
   setup: Setup,
   school: School,
   golfer: Golfer,
   shot: Shot,
 ): Solved | Unsolved {
-  const full = shorten(setup, school, shot)(0);
-  const aim = aimFor(full, golfer, shot);
-  const finish = playAsMeant(full, golfer, shot, aim);
-  if (!clearsLip(finish, shot)) return { state: 'cannot-get-out', finish };
-  return { state: 'solved', setup: full, aim, finish };
+  const played = farthest(setup, school, golfer, shot);
+  if (clearsLip(played.finish, shot)) return played;
+  return { state: 'cannot-get-out', finish: played.finish };
 }

@@ -6,6 +6,7 @@ import {
   type CallSheet,
   type Told,
 } from '../sheet/callSheet';
+import { writeSetup, type SetupRecord } from '../format/setup';
 import { readSituation, type Reading } from '../format/situation';
 import { searchPart, type Part } from '@/core/search/calls/part';
 import { prescribe, prescribedFrom, type Prescription } from '@/core/search/calls/prescribe';
@@ -23,6 +24,8 @@ export interface DrawnCall {
 export interface Answer {
   sheet: CallSheet;
   pictures: (CallPicture | null)[];
+  /** The set-up of every call as it was found, not rounded; null for relief. */
+  setups: (SetupRecord | null)[];
   /** The best call at the flag, wherever it stands in the sheet; null where nothing gets out there. */
   flag: DrawnCall | null;
   golfer: Golfer;
@@ -89,7 +92,12 @@ function drawn({ question }: Reading, { sheet, prescription, told }: Sheeted): A
   const pictures = told.slice(0, DRAWN).map(draw);
   const at = told.findIndex(({ entry }) => atFlag(entry));
   const picture = at < 0 ? null : (pictures[at] ?? draw(told[at]!));
-  return { sheet, pictures, flag: picture && { call: told[at]!.entry, picture }, golfer };
+  const setups = told.map(
+    ({ struck }) =>
+      struck &&
+      writeSetup(struck.call.setup, struck.call.aim, struck.call.school.id, question.player.handed),
+  );
+  return { sheet, pictures, setups, flag: picture && { call: told[at]!.entry, picture }, golfer };
 }
 
 /**

@@ -5,6 +5,7 @@ import { oddsOf } from '@/core/model/shot/odds';
 import { aimFor, playAsMeant } from '@/core/model/shot/play';
 import { predict } from '@/core/model/shot/prediction';
 import { sampleSwings } from '@/core/model/spread/swings';
+import { sharedBy, TOLD } from '@/core/search/calls/part';
 import { check } from '../format/fault';
 import { rounded } from '../format/rounded';
 import { readSetup, simulationSchema } from '../format/setup';
@@ -14,14 +15,11 @@ import { oddsEntry, predictedEntry } from '../format/entries';
 
 export const SIMULATION_FORMAT = 'mellow-divot/simulation';
 
-/** Swings that a simulated set-up is rated over. */
-const SAMPLE = 1024;
-
 /** What a set-up comes to. */
 export type Simulation = ReturnType<typeof simulate>;
 
 /**
- * Plays one explicit set-up in a situation: what the ball as meant does, and the odds over the player's swings. Where
+ * Plays one explicit set-up in a situation, on the same swings as a call is told from: what the ball as meant does, and the odds over the player's swings. Where
  * the set-up does not say its aim, the one that sends the ball as meant to the line is used.
  *
  * @param input a situation with a `setup`, in the outside format
@@ -30,12 +28,14 @@ export type Simulation = ReturnType<typeof simulate>;
 export function simulate(input: unknown) {
   const checked = check(simulationSchema, input);
   const { question, notes } = readChecked(checked);
-  const { player, shot, seed } = question;
+  const { player, seed } = question;
+  // A ball left in costs what it costs in a call: the two are read side by side.
+  const shot = { ...question.shot, leftIn: sharedBy(question).escapes.leftIn };
   const { setup, aim: said } = readSetup(checked.setup, player, shot);
   const golfer = golferOf(player);
   const aim = said ?? aimFor(setup, golfer, shot);
   const meant = playAsMeant(setup, golfer, shot, aim);
-  const swings = sampleSwings(golfer.habits, SAMPLE, seed);
+  const swings = sampleSwings(golfer.habits, TOLD, seed);
   return {
     format: SIMULATION_FORMAT,
     version: 1,

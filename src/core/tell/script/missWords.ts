@@ -4,7 +4,7 @@ import type { MissName } from '@/core/model/shot/misses';
 import type { Outcome } from '@/core/model/shot/outcome';
 import type { Shot } from '@/core/ground/situation/shot';
 import type { SwingError } from '@/core/model/swing/swingError';
-import { sayLength } from '@/core/ground/units/say';
+import { sayLength, saySmall } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { distanceWords } from '../words/words';
 
@@ -19,12 +19,12 @@ export const MISS_WORDS: Record<MissName, string> = {
 };
 
 /** What was done, in a few words. */
-function doneWords(miss: MissName, error: SwingError): string {
+function doneWords(miss: MissName, error: SwingError, units: UnitSystem): string {
   switch (miss) {
     case 'heavy':
-      return 'An inch heavy';
+      return units === 'metres' ? '2.5 cm heavy' : 'An inch heavy';
     case 'thin':
-      return `Arc ${Math.round(-error.height * 1000)} mm too high, thin`;
+      return `Arc ${saySmall(-error.height, units)} too high, thin`;
     case 'shut':
       return 'Face 6° shut of the call';
     case 'open':
@@ -64,7 +64,7 @@ export function missWords(
   shot: Shot,
   telling: { units: UnitSystem; handed: Hand },
 ): string {
-  const done = doneWords(miss, error);
+  const done = doneWords(miss, error, telling.units);
   const strokes = `${outcome.strokes.toFixed(1)} strokes from here`;
   if (outcome.lip > 0.5) return `${done}: catches the lip and stays in; ${strokes}.`;
   if (outcome.out < 0.5) {

@@ -76,6 +76,8 @@ function callEntry(
     script,
     say: plainScript(script),
     cautions: cautionsFor(call, player.cautions ?? []),
+    /** The ball as meant does not get out: the best that can be tried at the flag. */
+    attempt: call.attempt === true,
   };
 }
 
@@ -155,6 +157,7 @@ function reliefEntry(relief: OtherCall, rank: number): CallEntry {
       worst_tenth: strokes,
     },
     why: [{ factor: 'penalty', text: relief.why, strokes: relief.penalty }],
+    attempt: false,
     script: [],
     say: `${relief.school.name}. ${relief.why}`,
     cautions: [RELIEF_CAUTION],
@@ -193,8 +196,10 @@ function notesOf(
   if (prescription.assumedEscape) {
     said.push('No other way out was read: one behind the player with a low edge is assumed.');
   }
-  if (!prescription.calls.some(({ kind }) => kind !== 'out-sideways')) {
-    said.push('Nothing in this bag gets this ball out at the flag.');
+  if (prescription.calls.every(({ kind, attempt }) => kind === 'out-sideways' || attempt)) {
+    said.push(
+      'Nothing in this bag gets this ball out at the flag as it is meant. The best attempt stands in the list with its odds.',
+    );
   }
   return said;
 }

@@ -19,7 +19,7 @@ test.each([
   ['distance', 8.23, 'down', 'the flag is inside 9\u00a0yd'],
   ['sand', 0.8, 'up', 'the sand is firm or firmer'],
   ['sand', 0.1, 'down', 'the sand is powdery or softer'],
-  ['lie', 0.018, 'up', 'the ball sits half under (18\u00a0mm)'],
+  ['lie', 0.018, 'up', 'the ball sits half under (¾\u00a0in under)'],
   ['slope', radians(-9), 'down', 'the ground tilts 9° down'],
   ['wind', -5, 'down', '11\u00a0mph of wind against'],
   ['wind', 5, 'up', '11\u00a0mph of wind behind'],

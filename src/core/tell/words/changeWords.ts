@@ -5,7 +5,7 @@ import type { Change } from '@/core/search/changes/changes';
 import type { FactorName } from '@/core/search/changes/factors';
 import type { Called } from '@/core/search/calls/part';
 import { degrees } from '@/core/ground/units/angle';
-import { sayLength, saySpeed } from '@/core/ground/units/say';
+import { sayLength, saySmall, saySpeed } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
 
 /**
@@ -31,7 +31,7 @@ export function factorValueWords(factor: FactorName, value: number, units: UnitS
     case 'sand':
       return firmnessWords(value);
     case 'lie':
-      return `${LIE_WORDS[nearestLie(value)].deep} (${Math.round(value * 1000)}\u00a0mm)`;
+      return `${LIE_WORDS[nearestLie(value)].deep} (${saySmall(value, units)} under)`;
     case 'slope':
       return `${Math.abs(Math.round(degrees(value)))}° ${value >= 0 ? 'up' : 'down'}`;
     case 'wind':

@@ -18,6 +18,8 @@ import { Alert } from '../../kit/Alert';
 interface ByHandProps extends OverlayState {
   situation: object;
   calls: readonly CallEntry[];
+  /** The set-ups of the calls as they were found. */
+  setups: readonly (SetupRecord | null)[];
 }
 
 /**
@@ -54,6 +56,9 @@ const KNOBS: readonly Knob[] = [
 
 const FOUND_AIM = 'Found for the set-up, until it is set: the ball as meant goes to the flag.';
 
+/** A value as it is shown: what was found is finer than a knob's step, and stays so until it is set. */
+const inSteps = (value: number, step: number): number => Math.round(value / step) * step;
+
 const CM_PER_INCH = fromMetres(toMetres(1, 'in'), 'cm');
 
 /** A knob in the units of the desk. */
@@ -63,13 +68,14 @@ function shownKnob(knob: Knob, units: UnitSystem): Knob {
   return [key, label, 'cm', Math.ceil(from * CM_PER_INCH), Math.floor(to * CM_PER_INCH), 0.25];
 }
 
-function setupOfCall(call: CallEntry): HandSetup {
-  const { aim_deg: _aim, ...setup } = setupAlone(call);
+/** The set-up of a call as it was found: what is not touched is played to the last digit as it was called. */
+function setupOfCall(call: CallEntry, found: SetupRecord | null | undefined): HandSetup {
+  const { aim_deg: _aim, ...setup } = found ?? setupAlone(call);
   return setup;
 }
 
 /** A call with its set-up changed by hand, simulated at once beside the original. */
-export function ByHand({ situation, calls, open, onOpenChange }: ByHandProps) {
+export function ByHand({ situation, calls, setups, open, onOpenChange }: ByHandProps) {
   const [chosen, setChosen] = useState(0);
   const able = calls.filter(({ kind, toward_deg }) => kind !== 'relief' && toward_deg === 0);
   const call = able[Math.min(chosen, able.length - 1)];
@@ -85,7 +91,12 @@ export function ByHand({ situation, calls, open, onOpenChange }: ByHandProps) {
               onValue={setChosen}
             />
           </div>
-          <HandBody key={`${call.club}/${call.school}`} situation={situation} call={call} />
+          <HandBody
+            key={`${call.club}/${call.school}`}
+            situation={situation}
+            call={call}
+            found={setups[calls.indexOf(call)]}
+          />
         </>
       ) : (
         <p>There is no set-up at the flag to change here.</p>
@@ -108,13 +119,12 @@ function useSimulation(situation: object, setup: HandSetup) {
 function HandBody({
   situation,
   call,
-}: Omit<ByHandProps, 'calls' | keyof OverlayState> & { call: CallEntry }) {
+  found,
+}: Pick<ByHandProps, 'situation'> & { call: CallEntry; found: SetupRecord | null | undefined }) {
   const units = useUnits();
-  const [original] = useState(() => setupOfCall(call));
+  const [original] = useState(() => setupOfCall(call, found));
   const [setup, setSetup] = useState(original);
   const { simulation: hand, fault } = useSimulation(situation, setup);
-  // Played from the numbers as they are said, like the one by hand: rounding must not look like a change.
-  const { simulation: called } = useSimulation(situation, original);
   const lines = [...ballLines(units), ...ODDS_LINES];
 
   return (
@@ -129,7 +139,7 @@ function HandBody({
               key={`${key} ${unit}`}
               label={label}
               unit={unit}
-              value={value === undefined ? undefined : value * perInch}
+              value={value === undefined ? undefined : inSteps(value * perInch, step)}
               from={from}
               to={to}
               step={step}
@@ -160,7 +170,7 @@ function HandBody({
           </thead>
           <tbody aria-live="polite">
             {lines.map((line) => {
-              const before = called ? said(line, called) : '…';
+              const before = said(line, call);
               const after = hand ? said(line, hand) : '…';
               return (
                 <tr key={line.name} className="border-b border-hairline">

@@ -1,7 +1,7 @@
 'use client';
 
 import { calledLine } from '@/core/tell/sheet/calledLine';
-import type { CallSheet } from '@/core/tell/sheet/callSheet';
+import type { Answer } from '@/core/tell/answer/answer';
 import type { DeskReading } from '@/core/tell/reading/reading';
 import type { FactorName } from '@/core/search/changes/factors';
 import type { Shot } from '@/core/ground/situation/shot';
@@ -31,7 +31,7 @@ export interface OpenedProps {
   situation: object;
   shot: Shot;
   here: Record<FactorName, number>;
-  sheet: CallSheet | undefined;
+  answer: Answer | undefined;
   readings: readonly KeptReading[];
   commands: readonly Command[];
   /** Told when the reading that stands has been kept. */
@@ -40,8 +40,9 @@ export interface OpenedProps {
 
 /** What lies over the desk. */
 export function Opened(props: OpenedProps) {
-  const { onWhich, player, reading, onReading, situation, shot, here, sheet } = props;
+  const { onWhich, player, reading, onReading, situation, shot, here, answer } = props;
   const { keep } = useReadingChanges();
+  const sheet = answer?.sheet;
   const calls = sheet?.calls ?? [];
   const [best] = calls;
   const state = { open: true, onOpenChange: (open: boolean) => !open && onWhich(null) };
@@ -64,7 +65,9 @@ export function Opened(props: OpenedProps) {
     case 'schools':
       return <SchoolsTable {...state} sheet={sheet} />;
     case 'hand':
-      return <ByHand {...state} situation={situation} calls={calls} />;
+      return (
+        <ByHand {...state} situation={situation} calls={calls} setups={answer?.setups ?? []} />
+      );
     case 'compare':
       return <Compare {...state} calls={calls} />;
     case 'type':

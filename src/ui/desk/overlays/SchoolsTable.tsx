@@ -1,6 +1,7 @@
 'use client';
 
 import type { CallEntry, CallSheet } from '@/core/tell/sheet/callSheet';
+import { atFlag } from '@/core/tell/sheet/atFlag';
 import { toMetres } from '@/core/ground/units/length';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { KIND_WORDS } from '@/core/tell/words/kinds';
@@ -19,7 +20,7 @@ interface SchoolRow {
   reasons: string[];
 }
 
-/** The best call of each school, and the reasons of those that have none, best first. */
+/** The best call of each school in the order of the sheet, other ways out after those at the flag, then what has no call. */
 function rowsOf(sheet: CallSheet): SchoolRow[] {
   const rows = new Map<string, SchoolRow>();
   const rowOf = (school: string): SchoolRow => {
@@ -28,15 +29,15 @@ function rowsOf(sheet: CallSheet): SchoolRow[] {
     return row;
   };
   for (const call of sheet.calls) {
-    const row = rowOf(call.school);
-    if (!row.best || call.odds.expected_strokes < row.best.odds.expected_strokes) row.best = call;
+    rowOf(call.school).best ??= call;
   }
   for (const { school, club, reason } of sheet.ruled_out) {
     const row = rowOf(school);
     if (!row.best) row.reasons.push(club === 'any' ? reason : `${club}: ${reason}`);
   }
-  const strokes = (row: SchoolRow): number => row.best?.odds.expected_strokes ?? Infinity;
-  return [...rows.values()].sort((a, b) => strokes(a) - strokes(b));
+  const rank = ({ best }: SchoolRow): number =>
+    best ? best.rank + (atFlag(best) ? 0 : sheet.calls.length) : Infinity;
+  return [...rows.values()].sort((a, b) => rank(a) - rank(b));
 }
 
 const percent = (share: number): string => String(Math.round(share * 100));
@@ -86,6 +87,10 @@ export function SchoolsTable({ sheet, open, onOpenChange }: SchoolsTableProps) {
           </tbody>
         </table>
       </div>
+      <p className="mt-3 max-w-[80ch]">
+        In the order of the call sheet: what costs least comes first, with a small price on whatever
+        is not the plain way to play it. Two hundredths of a stroke cannot be told apart.
+      </p>
     </Overlay>
   );
 }
@@ -124,7 +129,7 @@ function SchoolCells({ school, call }: SchoolCellsProps) {
       <td className="py-1.5 pl-3 text-right">{percent(odds.green)}</td>
       <td className="py-1.5 pl-3 text-right">{percent(odds.thin)}</td>
       <td className="py-1.5 pl-3 text-right">{odds.worst_tenth.toFixed(1)}</td>
-      <td className="py-1.5 pl-3 text-right font-semibold">{odds.expected_strokes.toFixed(2)}</td>
+      <td className="py-1.5 pl-3 text-right font-semibold">{odds.expected_strokes.toFixed(1)}</td>
     </tr>
   );
 }

@@ -26,7 +26,7 @@ const PRIORITY = -1;
 export function useChanges(
   situation: object,
   units: UnitSystem,
-  called: Pick<CallEntry, 'club' | 'kind' | 'toward_deg'> | null,
+  called: Pick<CallEntry, 'club' | 'kind' | 'toward_deg' | 'attempt'> | null,
   /** Ball to the flag, m. */
   pin: number,
 ): Changes {

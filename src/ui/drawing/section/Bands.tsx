@@ -44,9 +44,9 @@ export function Bands({ scale: { x }, bands, pin, height }: BandsProps) {
               fill={here ? 'var(--flag)' : 'var(--on-turf)'}
               fillOpacity={here ? 1 : 0.55}
             />
-            {width > 26 && (
+            {width > (best ? 26 : 84) && (
               <text x={left + width / 2} y="15" fontWeight={here ? 700 : 400}>
-                {best ? best.club : 'none'}
+                {best ? best.club : 'out sideways'}
               </text>
             )}
           </g>
