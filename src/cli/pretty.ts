@@ -39,6 +39,7 @@ export function prettySheet(sheet: CallSheet & { changes_when?: readonly ChangeE
     }
     lines.push('');
   }
+  if (sheet.tie) lines.push(sheet.tie);
   lines.push(...sheet.notes);
   return lines.join('\n').trimEnd();
 }

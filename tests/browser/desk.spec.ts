@@ -295,3 +295,20 @@ test.describe('accessibility', () => {
     });
   }
 });
+
+test('the club that is called is marked as trusted, stays so, and the why says what is as good', async ({
+  page,
+}) => {
+  // A player of its own: the mark moves this player's calls.
+  await openDesk(page, '?player=bertil-haugen&pin_yd=16');
+  const mark = page.getByRole('button', { name: /^Mark the \w+ as trusted$/ });
+  const [, club] = /the (\w+) as/.exec(await mark.innerText())!;
+  await mark.click();
+  const marked = page.getByRole('button', { name: `Trusts the ${club} from sand` });
+  await expect(marked).toHaveAttribute('aria-pressed', 'true');
+  await page.reload();
+  await settled(page);
+  await expect(marked).toBeVisible();
+  await marked.click();
+  await expect(mark).toBeVisible();
+});

@@ -1,5 +1,6 @@
 'use client';
 
+import type { ReactNode } from 'react';
 import type { CallPicture } from '@/core/tell/picture/picture';
 import type { CallEntry } from '@/core/tell/sheet/callSheet';
 import type { Hand } from '@/core/ground/player/player';
@@ -23,10 +24,12 @@ interface CallPanelProps {
   picture: CallPicture;
   handed: Hand;
   burial: number;
+  /** How the club is marked as trusted. */
+  trust?: ReactNode;
 }
 
 /** The best call: four drawings in the order of the work over the script to read out. */
-export function CallPanel({ call, picture, handed, burial }: CallPanelProps) {
+export function CallPanel({ call, picture, handed, burial, trust }: CallPanelProps) {
   const units = useUnits();
   const face =
     call.face_deg === 0
@@ -82,7 +85,10 @@ export function CallPanel({ call, picture, handed, burial }: CallPanelProps) {
           <Stressed key={step} text={`${text} `} />
         ))}
       </p>
-      <ScriptTools text={call.say} />
+      <div className="flex flex-wrap items-center gap-x-4">
+        <ScriptTools text={call.say} />
+        {trust}
+      </div>
       <p className="text-ink-soft">
         Out {chanceWords(call.odds.out)}, on the green {chanceWords(call.odds.green)}, thin{' '}
         {chanceWords(call.odds.thin)}.

@@ -40,8 +40,12 @@ export function ballLines(units: UnitSystem): CallLine<Told>[] {
     { name: 'spin, rpm', of: ({ predicted }) => predicted.spin_rpm, digits: 0 },
     { name: 'loft at work, °', of: ({ predicted }) => predicted.loft_effective_deg, digits: 0 },
     { name: 'bounce at work, °', of: ({ predicted }) => predicted.bounce_effective_deg, digits: 0 },
-    { name: `mark, ${short} long`, of: ({ predicted }) => small(predicted.divot_mm), digits: 1 },
-    { name: `mark, ${short} deep`, of: ({ predicted }) => small(predicted.depth_mm), digits: 1 },
+    {
+      name: `divot, length, ${short}`,
+      of: ({ predicted }) => small(predicted.divot_mm),
+      digits: 1,
+    },
+    { name: `divot, depth, ${short}`, of: ({ predicted }) => small(predicted.depth_mm), digits: 1 },
   ];
 }
 

@@ -1,6 +1,7 @@
 'use client';
 
 import { useEffect, useMemo, useState } from 'react';
+import { atFlag } from '@/core/tell/sheet/atFlag';
 import { calledLine } from '@/core/tell/sheet/calledLine';
 import type { HousePreferences } from '@/core/lesson/players/house';
 import { inHouse, type RosterPlayer } from '@/core/lesson/players/player';
@@ -12,6 +13,7 @@ import { TopBar } from '../frame/TopBar';
 import { useCommands } from '../kit/commands';
 import { usePreferences } from '../frame/preferences';
 import { CallPanel } from '../call/CallPanel';
+import { TrustedClub } from '../call/TrustedClub';
 import { ChangesPanel } from './ChangesPanel';
 import { DeskOverlays } from './overlays/DeskOverlays';
 import { OtherCall } from '../call/OtherCall';
@@ -208,6 +210,17 @@ export function Desk(props: DeskProps) {
                 picture={answer.pictures[0]}
                 handed={player.handed}
                 burial={shot.burial}
+                trust={
+                  atFlag(best) && (
+                    <TrustedClub
+                      player={chosen}
+                      club={best.club}
+                      onPlayer={(next) =>
+                        setPlayers((all) => all.map((each) => (each.id === next.id ? next : each)))
+                      }
+                    />
+                  )
+                }
               />
             ) : (
               <p className="py-8 text-lg">Working out the calls …</p>

@@ -12,6 +12,7 @@ export function WhyPanel({ sheet, changes }: { sheet: CallSheet; changes: ReactN
           <h2 className="text-lg">
             {first.kind === 'relief' ? 'Why relief' : `Why the ${first.club}`}
           </h2>
+          {sheet.tie && <p className="mt-1 leading-snug">{sheet.tie}</p>}
           <ul className="mt-1 space-y-1.5 leading-snug">
             {first.why.map(({ factor, text }) => (
               <li key={factor}>{text}</li>

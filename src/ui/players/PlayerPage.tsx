@@ -7,6 +7,7 @@ import { toast } from 'sonner';
 import { readSituation } from '@/core/tell/format/situation';
 import { readingToQuery, FIRST_SHOT } from '@/core/tell/reading/reading';
 import { recordOf, situationFor, type RosterPlayer } from '@/core/lesson/players/player';
+import type { MostUsed } from '@/core/lesson/review/mostUsed';
 import type { HistoryPoint } from '@/core/lesson/review/history';
 import type { PlayerRecord } from '@/core/lesson/players/record';
 import { golferOf } from '@/core/model/golfer/golferOf';
@@ -38,10 +39,13 @@ interface PlayerPageProps {
   /** What each of them came to. */
   history: readonly HistoryPoint[];
   shots: readonly GrassShot[];
+  /** The club that most logged splashes were played with. */
+  mostUsed: MostUsed | null;
 }
 
 /** Everything about one player in one view: who it is, bag, ladder, audit, readings, lessons, what was learnt. */
 export function PlayerPage(props: PlayerPageProps) {
+  const { mostUsed } = props;
   const [player, setPlayer] = useState(props.player);
   const [editing, setEditing] = useState(false);
   const [erasing, setErasing] = useState(false);
@@ -109,6 +113,19 @@ export function PlayerPage(props: PlayerPageProps) {
             </button>
           </div>
           <p className="mt-2">{factsOf(player)}</p>
+          {mostUsed && !player.trusted_club && (
+            <p className="mt-2 flex flex-wrap items-center gap-3">
+              {mostUsed.balls} of {mostUsed.of} logged splashes were played with the {mostUsed.club}
+              .
+              <button
+                type="button"
+                onClick={() => void save({ ...recordOf(player), trusted_club: mostUsed.club })}
+                className="button"
+              >
+                Mark the {mostUsed.club} as trusted from sand
+              </button>
+            </p>
+          )}
           {player.notes && <p className="mt-1 whitespace-pre-line text-ink-soft">{player.notes}</p>}
         </header>
         <div>

@@ -1,6 +1,7 @@
 import { notFound } from 'next/navigation';
 import { cache } from 'react';
 import { historyOf } from '@/core/lesson/review/history';
+import { mostUsed } from '@/core/lesson/review/mostUsed';
 import { database } from '@/data/database';
 import { ballsOfPlayer } from '@/data/balls';
 import { listLessons } from '@/data/lessons';
@@ -47,6 +48,10 @@ export default async function Page({ params }: Props) {
       readings={readings}
       lessons={lessons}
       history={historyOf(player, lessons, balls)}
+      mostUsed={mostUsed(
+        balls,
+        player.bag.map(({ name }) => name),
+      )}
       shots={shots}
     />
   );

@@ -191,8 +191,6 @@ function notesOf(
       `Distances and spreads use what ${learnt.balls} logged balls taught of this player, version ${learnt.version}.`,
     );
   }
-  const { tie } = prescription;
-  if (tie) said.push(tieWords(tie));
   if (prescription.assumedEscape) {
     said.push('No other way out was read: one behind the player with a low edge is assumed.');
   }
@@ -236,6 +234,8 @@ export function callSheet(
       school: out.school.id,
       reason: ruledOutWords(out.reason, telling.units),
     })),
+    /** Which clubs do as well as the first, and why that one is called; null where it stands alone. */
+    tie: prescription.tie ? tieWords(prescription.tie) : null,
     notes: notesOf(prescription, extra.notes, telling.player.learnt),
     model: MODEL_VERSION,
     // Which learning the calls were made with, so that a kept sheet says what it knew.
