@@ -300,7 +300,16 @@ test('the club that is called is marked as trusted, stays so, and the why says w
   page,
 }) => {
   // A player of its own: the mark moves this player's calls.
-  await openDesk(page, '?player=bertil-haugen&pin_yd=16');
+  const added = await page.request.post('/api/players', {
+    data: {
+      name: 'Wanda Sand',
+      handed: 'left',
+      skill: 'middle',
+      bag: ['60', '56', '52'].map((name) => ({ name, type: 'wedge', loft_deg: Number(name) })),
+    },
+  });
+  const { id } = (await added.json()) as { id: string };
+  await openDesk(page, `?player=${id}&pin_yd=16`);
   const mark = page.getByRole('button', { name: /^Mark the \w+ as trusted$/ });
   const [, club] = /the (\w+) as/.exec(await mark.innerText())!;
   await mark.click();

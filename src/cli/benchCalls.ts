@@ -1,0 +1,79 @@
+import { golferOf } from '@/core/model/golfer/golferOf';
+import { oddsOf } from '@/core/model/shot/odds';
+import { sampleSwings } from '@/core/model/spread/swings';
+import { prescribe } from '@/core/search/calls/prescribe';
+import { SITUATIONS, steadinessOf, type Steadiness } from '@/core/testing/steadiness';
+
+/* Part of npm run bench: what the odds and the choice of calls are worth, tried over thirty situations. */
+
+const SEEDS = Array.from({ length: 20 }, (_, i) => 100 + 37 * i);
+const POINTS = [11, 12, 13, 14, 15, 16];
+
+const mean = (values: readonly number[]): number =>
+  values.reduce((sum, value) => sum + value, 0) / values.length;
+
+function line(name: string, value: string, note = ''): void {
+  console.log(`${name.padEnd(62)} ${value.padStart(10)}  ${note}`);
+}
+
+const share = (value: number): string => `${(100 * value).toFixed(1)} %`;
+
+/** What thirty situations gave, on the mean. */
+function told(name: string, all: readonly Steadiness[]): void {
+  line(`${name}: same club and school`, share(mean(all.map(({ same }) => same))), 'aim 95 %');
+  const within = (of: (each: Steadiness) => number, most: number): string =>
+    share(mean(all.map((each) => Number(of(each) <= most))));
+  line(
+    '  of these, face within 3 degrees',
+    within(({ face }) => face, 3),
+  );
+  line(
+    '  of these, swing within 0.03',
+    within(({ swing }) => swing, 0.03),
+  );
+  line(
+    '  strokes of the first call scatter by',
+    mean(all.map(({ scatter }) => scatter)).toFixed(4),
+  );
+  line('  better than it is by', mean(all.map(({ optimism }) => optimism)).toFixed(4), 'aim 0.002');
+  line('  costs over the best that was found', mean(all.map(({ loss }) => loss)).toFixed(4));
+}
+
+told(
+  'another seed',
+  SITUATIONS.map((situation) =>
+    steadinessOf(
+      situation,
+      SEEDS.map((seed) => ({ seed })),
+    ),
+  ),
+);
+told(
+  'other points to choose on',
+  SITUATIONS.map((situation) =>
+    steadinessOf(
+      situation,
+      POINTS.map((points) => ({ seed: points + 1000, points })),
+    ),
+  ),
+);
+
+/** Swings of the brute force: independent of every search. */
+const BRUTE = 20_000;
+const NAMES = ['out', 'green', 'thin', 'strokes'] as const;
+
+const errors = SITUATIONS.map((situation) => {
+  const [call] = prescribe({ ...situation, seed: 5 }).calls;
+  const golfer = golferOf(situation.player);
+  const swings = sampleSwings(golfer.habits, BRUTE, 31_337);
+  const brute = oddsOf(call!.setup, golfer, call!.shot, call!.aim, swings);
+  return NAMES.map((name) => call!.odds[name] - brute[name]);
+});
+NAMES.forEach((name, k) => {
+  const off = errors.map((each) => each[k]!);
+  const most = Math.max(...off.map(Math.abs));
+  const usual = Math.sqrt(mean(off.map((each) => each * each)));
+  const said = name === 'strokes' ? usual.toFixed(4) : share(usual);
+  const worst = name === 'strokes' ? most.toFixed(4) : share(most);
+  line(`odds against 20,000 swings, thirty calls: ${name} off by`, said, `at most ${worst}`);
+});
