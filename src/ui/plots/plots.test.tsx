@@ -46,7 +46,12 @@ describe('finishes', () => {
     expect(middle![0]).toBeGreaterThan(short![0]);
     expect(dotsOf(markup)).toHaveLength(3);
     expect(dotsOf(markup, true)).toHaveLength(1);
-    expect(markup).toContain('<ellipse');
+    // Three finishes are too few for an ellipse that is honest.
+    expect(markup).not.toContain('<ellipse');
+    const more = [...BALLS, ball({ along_m: 13, right_m: 0 }), ball({ along_m: 15, right_m: -1 })];
+    expect(
+      renderToStaticMarkup(<FinishPlot balls={more} finish={statsOf(more).finish} units="yards" />),
+    ).toContain('<ellipse');
   });
 
   test('a ball far off stands at the edge and not outside', () => {

@@ -1,4 +1,5 @@
-import { covarianceEllipse, type Ellipse } from '@/core/ground/numeric/ellipse';
+import { predictionEllipse, type Ellipse } from '@/core/ground/numeric/ellipse';
+import { deviationFactor, smallness } from '@/core/ground/numeric/fewBalls';
 import { median } from '@/core/ground/numeric/order';
 import type { LoggedFields } from '../balls/ball';
 
@@ -30,6 +31,23 @@ export function shareOf(count: number, of: number): Share {
   return { count, of, share: p, low: Math.max(0, middle - half), high: Math.min(1, middle + half) };
 }
 
+/**
+ * How much a share moved from one set of balls to another, with the 95 % interval of the difference by R. G. Newcombe's tenth
+ * method (Statistics in Medicine 17, 1998), from the intervals of both.
+ *
+ * @example
+ * const { low, high } = shareMoved(shareOf(4, 10), shareOf(9, 10));
+ * `${low.toFixed(2)} ${high.toFixed(2)}`; // => '0.08 0.75'
+ */
+export function shareMoved(before: Share, after: Share): { by: number; low: number; high: number } {
+  const by = after.share - before.share;
+  return {
+    by,
+    low: by - Math.hypot(after.share - after.low, before.high - before.share),
+    high: by + Math.hypot(after.high - after.share, before.share - before.low),
+  };
+}
+
 /** What a set of balls comes to. Lengths in m. */
 export interface BallStats {
   balls: number;
@@ -55,6 +73,8 @@ export interface StatBall extends LoggedFields {
 }
 
 const FEWEST = 3;
+/** Of fewer finishes an ellipse that is honest is as wide as the green. */
+const FEWEST_OF_ELLIPSE = 5;
 const SHARE = 0.8;
 
 const mean = (values: readonly number[]): number =>
@@ -71,7 +91,8 @@ export function cameOut(ball: StatBall): boolean | undefined {
 function carryOf(ratios: readonly number[]): BallStats['carry'] {
   if (ratios.length < FEWEST) return null;
   const ratio = median(ratios);
-  const spread = 1.4826 * median(ratios.map((value) => Math.abs(value - ratio)));
+  const off = median(ratios.map((value) => Math.abs(value - ratio)));
+  const spread = deviationFactor(ratios.length) * off;
   return { ratio, spread, of: ratios.length };
 }
 
@@ -99,9 +120,10 @@ export function statsOf(all: readonly StatBall[]): BallStats {
         ? null
         : {
             bias: entryMean,
-            spread: Math.sqrt(
-              entries.reduce((sum, v) => sum + (v - entryMean) ** 2, 0) / (entries.length - 1),
-            ),
+            spread:
+              Math.sqrt(
+                entries.reduce((sum, v) => sum + (v - entryMean) ** 2, 0) / (entries.length - 1),
+              ) / smallness(entries.length),
             of: entries.length,
           },
     carry: carryOf(ratios),
@@ -112,7 +134,8 @@ export function statsOf(all: readonly StatBall[]): BallStats {
             along: mean(finishes.map(([along]) => along)),
             right: mean(finishes.map(([, right]) => right)),
             of: finishes.length,
-            ellipse: finishes.length < FEWEST ? null : covarianceEllipse(finishes, SHARE),
+            ellipse:
+              finishes.length < FEWEST_OF_ELLIPSE ? null : predictionEllipse(finishes, SHARE),
           },
   };
 }

@@ -1,7 +1,8 @@
 import { fromMetres } from '@/core/ground/units/length';
+import { student95 } from '@/core/ground/numeric/fewBalls';
 import { plainNumber, unitFor } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
-import type { BallStats } from './stats';
+import { shareMoved, type BallStats } from './stats';
 
 const FEWEST = 3;
 
@@ -21,7 +22,8 @@ function movedWords({ first, second }: SummaryPart): string {
   const before = percent(first.out.share);
   const after = percent(second.out.share);
   if (before === after) return `In both halves ${before} came out.`;
-  const apart = second.out.low > first.out.high || second.out.high < first.out.low;
+  const moved = shareMoved(first.out, second.out);
+  const apart = moved.low > 0 || moved.high < 0;
   return `From the first half to the second the share that came out went from ${before} to ${after}${apart ? '' : ', which so few balls cannot tell from chance'}.`;
 }
 
@@ -32,7 +34,7 @@ function markWords({ stats, first, second }: SummaryPart, units: UnitSystem): st
   const far = (metres: number): string =>
     `${plainNumber(fromMetres(Math.abs(metres), unit))} ${unit}`;
   const { bias, spread, of } = stats.entry;
-  const error = (1.96 * spread) / Math.sqrt(of);
+  const error = (student95(of - 1) * spread) / Math.sqrt(of);
   const where =
     Math.abs(bias) < error
       ? 'The mark lay where it was called, as far as the balls tell'
