@@ -86,3 +86,11 @@ describe('habits', () => {
     expect(madeWith(AS_MEANT, footing, { ...AS_MEANT })).toEqual(AS_MEANT);
   });
 });
+
+test('nothing about a swing is more exact for a weaker player', () => {
+  const order = ['expert', 'good', 'middle', 'beginner'] as const;
+  for (const name of ['mark', 'height', 'attack', 'speed', 'face', 'aim', 'tail'] as const) {
+    const spreads = order.map((skill) => HABITS[skill][name]);
+    expect([name, ...spreads]).toEqual([name, ...[...spreads].sort((a, b) => a - b)]);
+  }
+});
