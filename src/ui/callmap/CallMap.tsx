@@ -2,7 +2,7 @@
 
 import { useMemo, useRef, useState } from 'react';
 import { leaderWords } from '@/core/tell/words/changeWords';
-import type { MapCell } from '@/core/search/map/callMap';
+import { doubtfulCells, type MapCell } from '@/core/search/map/callMap';
 import { FACTORS, type FactorName } from '@/core/search/changes/factors';
 import { useTask } from '../engine/useTask';
 import { AXIS_WORDS, axisValueWords, mapAxis } from './axes';
@@ -27,7 +27,7 @@ type CallMapProps = MapProps & OverlayState;
 const COLUMNS = 40;
 const ROWS = 25;
 const DRAW_EVERY_MS = 600;
-const NO_ROWS: readonly Row[] = [];
+const NOTHING_YET: Filling = { rows: [], settled: 0, doubtful: 0 };
 /** The best call over two factors, filled row by row, with progress and a way to stop. */
 export function CallMap({ open, onOpenChange, ...map }: CallMapProps) {
   return (
@@ -37,12 +37,25 @@ export function CallMap({ open, onOpenChange, ...map }: CallMapProps) {
   );
 }
 
-/** Rows of the map by their number from below as they are filled, side by side, and how far it is. */
+/** Cells that are settled together: few, so that both threads have work to the end. */
+const AT_ONCE = 6;
+
+/** The map as far as it is: rows from below, and how many of the doubtful cells the full search has settled. */
+interface Filling {
+  rows: readonly Row[];
+  settled: number;
+  doubtful: number;
+}
+
+/**
+ * Fills the map row by row at a glance, side by side; then settles by the full search the cells that a glance may be wrong about,
+ * so that the map says what the desk says.
+ */
 function useFilling(situation: object, factors: readonly [FactorName, FactorName]) {
   const [across, up] = factors;
   const xAxis = mapAxis(across, COLUMNS);
   const yAxis = mapAxis(up, ROWS);
-  const task = useTask<readonly Row[]>(
+  const task = useTask<Filling>(
     JSON.stringify([situation, across, up]),
     async ({ engine, signal, show }) => {
       const rows: Row[] = Array.from({ length: ROWS }, () => null);
@@ -52,13 +65,37 @@ function useFilling(situation: object, factors: readonly [FactorName, FactorName
         // A thousand hatched cells take a while to draw: time that the threads would miss.
         if (performance.now() - drawn < DRAW_EVERY_MS) return;
         drawn = performance.now();
-        show([...rows]);
+        show({ rows: [...rows], settled: 0, doubtful: 0 });
       });
       await Promise.all(filling);
-      return rows;
+      const full = rows.map((row) => [...row!]);
+      const places = doubtfulCells(full);
+      let settled = 0;
+      const now = (): Filling => ({
+        rows: full.map((row) => [...row]),
+        settled,
+        doubtful: places.length,
+      });
+      show(now());
+      const groups = Array.from({ length: Math.ceil(places.length / AT_ONCE) }, (_, k) =>
+        places.slice(k * AT_ONCE, (k + 1) * AT_ONCE),
+      );
+      const settling = groups.map(async (group) => {
+        const cells = await engine.run('mapSettled', [situation, xAxis, yAxis, group], { signal });
+        cells.forEach((cell, k) => {
+          const [j, i] = group[k]!;
+          full[j]![i] = cell;
+        });
+        settled += cells.length;
+        if (performance.now() - drawn < DRAW_EVERY_MS) return;
+        drawn = performance.now();
+        show(now());
+      });
+      await Promise.all(settling);
+      return now();
     },
   );
-  return { ...task, rows: task.value ?? NO_ROWS, xAxis, yAxis };
+  return { ...task, ...(task.value ?? NOTHING_YET), xAxis, yAxis };
 }
 
 function MapBody({ situation, here }: MapProps) {
@@ -66,7 +103,10 @@ function MapBody({ situation, here }: MapProps) {
   const drawing = useRef<SVGSVGElement>(null);
   const [factors, setFactors] = useState<readonly [FactorName, FactorName]>(['distance', 'lip']);
   const [cell, setCell] = useState<MapCell | null>(null);
-  const { rows, status, failure, stop, xAxis, yAxis } = useFilling(situation, factors);
+  const { rows, settled, doubtful, status, failure, stop, xAxis, yAxis } = useFilling(
+    situation,
+    factors,
+  );
   const cells = useMemo(() => rows.flatMap((row) => row ?? []), [rows]);
   const legend = useMemo(() => legendOf(cells), [cells]);
   const filled = rows.filter((row) => row !== null).length;
@@ -90,21 +130,26 @@ function MapBody({ situation, here }: MapProps) {
         />
         <div className="flex grow items-center gap-3">
           <progress
-            value={filled}
-            max={ROWS}
-            aria-label="Rows filled"
+            value={filled < ROWS ? filled : settled}
+            max={filled < ROWS ? ROWS : Math.max(1, doubtful)}
+            aria-label={filled < ROWS ? 'Rows filled' : 'Close cells settled'}
             className="h-2 grow accent-(--call-1)"
           />
-          {status === 'running' ? (
+          <span role="status" className="text-ink-soft">
+            {status === 'running' &&
+              filled === ROWS &&
+              `filled at a glance; settling the close cells, ${settled} of ${doubtful}`}
+            {status === 'done' && 'filled and settled'}
+            {status === 'stopped' &&
+              (filled < ROWS
+                ? `stopped after ${filled} of ${ROWS} rows`
+                : `stopped with ${settled} of ${doubtful} close cells settled`)}
+            {failure?.message}
+          </span>
+          {status === 'running' && (
             <button type="button" className="button px-3" onClick={stop}>
               Stop
             </button>
-          ) : (
-            <span role="status" className="text-ink-soft">
-              {status === 'done' && 'filled'}
-              {status === 'stopped' && `stopped after ${filled} of ${ROWS} rows`}
-              {failure?.message}
-            </span>
           )}
         </div>
       </div>
@@ -119,7 +164,7 @@ function MapBody({ situation, here }: MapProps) {
       />
       <p className="min-h-6">
         {cell &&
-          `${axisValueWords(xAxis.factor, cell.x, units)}, ${axisValueWords(yAxis.factor, cell.y, units)}: ${leaderWords(cell.best)}${cell.margin > 0 ? `, by ${cell.margin.toFixed(2)} strokes` : ''}`}
+          `${axisValueWords(xAxis.factor, cell.x, units)}, ${axisValueWords(yAxis.factor, cell.y, units)}: ${leaderWords(cell.best)}${cell.margin > 0 ? `, by ${cell.margin.toFixed(2)} strokes` : ''}${cell.settled ? '' : ', at a glance'}`}
       </p>
       <ul className="mt-1 flex flex-wrap gap-x-5 gap-y-1">
         {legend.map(({ key, letter, words, fill }) => (

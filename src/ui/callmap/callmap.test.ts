@@ -24,10 +24,15 @@ test('the legend names each call once, those with most cells first, with letters
   expect(legend[0]!.key).toBe(keyOf(leader('56')));
 });
 
+test('a splash from far is one region with the splash from near', () => {
+  const legend = legendOf([cell(leader('52')), cell(leader('52', 'long-splash'))]);
+  expect(legend.map(({ words }) => words)).toEqual(['52 splashed']);
+});
+
 test('many calls keep patterns apart', () => {
-  const cells = Array.from({ length: 12 }, (_, i) => cell(leader(String(40 + i))));
+  const cells = Array.from({ length: 20 }, (_, i) => cell(leader(String(40 + i))));
   const looks = legendOf(cells).map(({ fill, angle, gap }) => `${fill}/${angle}/${gap}`);
-  expect(new Set(looks).size).toBe(12);
+  expect(new Set(looks).size).toBe(20);
 });
 
 test('axes have ticks from end to end, said in the units of the desk', () => {
@@ -47,4 +52,12 @@ test('a map as CSV has a line a cell, and no cell that a spreadsheet would run',
   expect(lines[0]).toContain('margin_strokes');
   expect(csv).toContain("'=SUM(A1)");
   expect(csv).not.toContain('\u00a0');
+  expect(lines[1]).toMatch(/at a glance$/);
+  const settled = mapCsv(
+    [{ ...cell(leader('56')), settled: true }],
+    mapAxis('distance', 1),
+    mapAxis('lip', 1),
+    'yards',
+  );
+  expect(settled).toMatch(/in full/);
 });

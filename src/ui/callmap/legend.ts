@@ -26,8 +26,12 @@ const FILLS = [
 ];
 const ANGLES = [45, 0, 135, 90, 20, 70, 110, 160];
 
+/** A splash from far is the same shot under another name, and one region. */
+const shownKind = (kind: Leader['kind']): Leader['kind'] =>
+  kind === 'long-splash' ? 'splash' : kind;
+
 export const keyOf = (leader: Pick<Leader, 'club' | 'kind'>): string =>
-  `${leader.club}/${leader.kind}`;
+  `${leader.club}/${shownKind(leader.kind)}`;
 
 /** The calls of a map, those that lead in most cells first, each with a letter and a hatching of its own. */
 export function legendOf(cells: readonly MapCell[]): LegendEntry[] {
@@ -42,10 +46,10 @@ export function legendOf(cells: readonly MapCell[]): LegendEntry[] {
     .sort((a, b) => b.cells - a.cells)
     .map(({ leader }, i) => ({
       key: keyOf(leader),
-      words: leaderWords(leader),
+      words: leaderWords({ ...leader, kind: shownKind(leader.kind) }),
       letter: String.fromCharCode(65 + (i % 26)),
       fill: FILLS[i % FILLS.length]!,
       angle: ANGLES[i % ANGLES.length]!,
-      gap: 7 + (i >= FILLS.length ? 4 : 0),
+      gap: 7 + 4 * Math.floor(i / FILLS.length),
     }));
 }

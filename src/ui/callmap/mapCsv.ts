@@ -13,7 +13,7 @@ export function mapCsv(
   const said = (axis: MapAxis, value: number): string =>
     axisValueWords(axis.factor, value, units).replaceAll('\u00a0', ' ');
   return Papa.unparse(
-    cells.map(({ x, y, best, margin }) => ({
+    cells.map(({ x, y, best, margin, settled }) => ({
       [xAxis.factor]: said(xAxis, x),
       [yAxis.factor]: said(yAxis, y),
       [`${xAxis.factor}_si`]: x.toPrecision(5),
@@ -22,6 +22,7 @@ export function mapCsv(
       kind: best?.kind ?? '',
       school: best?.school ?? '',
       margin_strokes: margin.toFixed(3),
+      looked_at: settled ? 'in full' : 'at a glance',
     })),
     { escapeFormulae: true },
   );

@@ -2,7 +2,13 @@ import type { UnitSystem } from '@/core/ground/units/system';
 import { bandsRound, type Band } from '@/core/search/changes/bands';
 import { lookForChanges, standpointOf, type Moved } from '@/core/search/changes/changes';
 import type { Called } from '@/core/search/calls/part';
-import { mapCells, type MapAxis, type MapCell } from '@/core/search/map/callMap';
+import {
+  mapCells,
+  settlingCell,
+  type MapAxis,
+  type MapCell,
+  type MapPlace,
+} from '@/core/search/map/callMap';
 import { answerFrom, answerPart, type TimedPart } from '@/core/tell/answer/answer';
 import { changeEntry, type ChangeEntry } from '@/core/tell/answer/changes';
 import { simulate } from '@/core/tell/answer/simulation';
@@ -56,6 +62,29 @@ export const callTasks = {
       if (look.done) return look.value.map((change) => changeEntry(change, units));
       if (!(await job.goesOn())) return [];
     }
+  },
+
+  /** Cells of the call map by the full search. */
+  async mapSettled(
+    job: Job,
+    input: unknown,
+    xAxis: MapAxis,
+    yAxis: MapAxis,
+    places: readonly MapPlace[],
+  ): Promise<MapCell[]> {
+    const { question } = readSituation(input);
+    const cells: MapCell[] = [];
+    for (const place of places) {
+      const looks = settlingCell(question, xAxis, yAxis, place);
+      for (;;) {
+        if (!(await job.goesOn())) return cells;
+        const look = looks.next();
+        if (!look.done) continue;
+        cells.push(look.value);
+        break;
+      }
+    }
+    return cells;
   },
 
   async mapRow(

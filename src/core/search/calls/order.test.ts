@@ -65,10 +65,19 @@ describe('ties', () => {
     expect(short?.because).toBe('plain');
   });
 
-  test('the difference comes with its standard error', () => {
-    const { difference, standardError } = tieOf(tied, aPlayer(), shot)!;
-    expect(difference).toBeCloseTo(0.01, 9);
-    expect(standardError).toBeCloseTo(0, 9);
+  test('what the best of the others saves comes with its standard error', () => {
+    const { best } = tieOf(tied, aPlayer(), shot)!;
+    expect(best.club).toBe('60');
+    expect(best.saves).toBeCloseTo(0.01, 9);
+    expect(best.standardError).toBeCloseTo(0, 9);
+  });
+
+  test('a club that saves more than a tie over the one that is called is named too', () => {
+    const dearer = [call(CLUB_56, 'a', 3.05, 3.05), call(CLUB_60, 'b', 3, 3.08)];
+    expect(tieOf(dearer, { ...aPlayer(), trusted: '56' }, shot)).toMatchObject({
+      clubs: ['56', '60'],
+      because: 'trusted',
+    });
   });
 
   test('a clear lead is none, nor is one call alone', () => {

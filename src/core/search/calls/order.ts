@@ -15,8 +15,7 @@ function inFull(calls: readonly Call[]): Call[] {
 
 /**
  * Calls as they are told: by what they cost with the price of what is not plain, those rated in full first, a way out where its
- * cost puts it; then, within the first five, each club once
- * before any club again in another school.
+ * cost puts it; then, within the first five, each club once before any club again in another school.
  */
 export function order(calls: readonly Call[]): Call[] {
   const clubs = new Set<string>();
@@ -40,19 +39,19 @@ export function order(calls: readonly Call[]): Call[] {
   return [...first, ...later];
 }
 
-/** Clubs that do as well as the best, as far as anybody could tell on the course. */
+/** Clubs that do as well as the one that is called, as far as anybody could tell on the course, or better. */
 export interface Tie {
   /** Their names, at least two, the one that is called first. */
   clubs: string[];
-  /** Strokes between the first call and the one that would be first by strokes alone, and the standard error of that. */
-  difference: number;
-  standardError: number;
+  /** The best of the other clubs: its name, how many strokes it saves over the call, and the standard error of that. */
+  best: { club: string; saves: number; standardError: number };
   /** Why the first goes first: the player trusts it, it is the usual club for the shot, or it is played most plainly. */
   because: 'trusted' | 'usual' | 'plain';
 }
 
 /**
- * The clubs whose best call does not cost a tie more than the best of all, prices apart; null when the first stands alone.
+ * The clubs that cost no more than a tie over the least strokes, prices apart, where there are others than the one that is called;
+ * null where it stands alone.
  *
  * @param calls in the order in which they are told
  */
@@ -61,18 +60,21 @@ export function tieOf(calls: readonly Call[], player: Player, shot: Shot): Tie |
   if (!first) return null;
   const full = inFull(calls);
   const least = Math.min(...full.map(({ score }) => score));
-  const close = full.filter(({ score }) => score - least < TIE_STROKES);
-  const clubs = [...new Set([first, ...close].map(({ setup }) => setup.club.name))];
-  if (clubs.length < 2 || !close.includes(first)) return null;
-  const other =
-    close.find((call) => call !== first && call.score === least) ??
-    close.find((call) => call !== first)!;
+  const { name } = first.setup.club;
+  const others = full
+    .filter(({ score, setup }) => score - least < TIE_STROKES && setup.club.name !== name)
+    .sort((a, b) => a.score - b.score);
+  const [best] = others;
+  if (!best) return null;
   return {
-    clubs,
-    difference: Math.abs(first.odds.strokes - other.odds.strokes),
-    standardError: standardErrorOfDifference(first.odds.each, other.odds.each),
+    clubs: [...new Set([name, ...others.map(({ setup }) => setup.club.name)])],
+    best: {
+      club: best.setup.club.name,
+      saves: first.odds.strokes - best.odds.strokes,
+      standardError: standardErrorOfDifference(first.odds.each, best.odds.each),
+    },
     because:
-      first.setup.club.name === player.trusted
+      name === player.trusted
         ? 'trusted'
         : isUsual(first.setup.club, first.kind, player.bag, shot)
           ? 'usual'

@@ -8,6 +8,7 @@ import type { SwingError } from '@/core/model/swing/swingError';
 import { familiesFor } from '../candidates/candidate';
 import { attempt, coarse, settled, withLandings, type Obstacle } from '../candidates/explore';
 import { pricesFor } from '../candidates/plainness';
+import { POINTS } from '../candidates/points';
 import { bestOfEach, race, type Round } from '../candidates/race';
 import { DEFAULT_CAUTION, scoreOf } from '../candidates/rank';
 import { oddsOf, type Odds } from '@/core/model/shot/odds';
@@ -37,9 +38,6 @@ const LAST: Round = { swings: FINE, near: 0.06, own: 0, most: 4, clubs: 3 };
 const LANDINGS = 5;
 const PAST = [1.4, 2.8] as const;
 const SETTLED = 2;
-
-/** The points that every choice is made on, whatever the seed: another seed is no reason to call another club. */
-const POINTS = 5;
 
 /**
  * What was chosen is told from swings that no choice was made on, or the luck of the winner would be told with it: so many
@@ -234,10 +232,10 @@ export const leaderOf = ({ setup, school, score, cost }: Rated, shot: Shot): Lea
 });
 
 /**
- * What {@link prescribe} calls first, without the telling; null where that is not a ball at the flag. Yields now and then, so that
- * whoever runs it may do something else, or stop.
+ * What {@link prescribe} calls first, without the telling, and those that came to the last round behind it, best first; empty where
+ * the first is not a ball at the flag. Yields now and then, so that whoever runs it may do something else, or stop.
  */
-export function* callingFirst(question: Omit<Question, 'seed'>): Generator<void, Leader | null> {
+export function* callingLeaders(question: Omit<Question, 'seed'>): Generator<void, Leader[]> {
   const shared = sharedBy(question);
   const leading: Rated[] = [];
   for (let part = 0; part < PARTS; part++) {
@@ -245,9 +243,16 @@ export function* callingFirst(question: Omit<Question, 'seed'>): Generator<void,
     const chosen = yield* choosing(question, part, shared);
     if (!chosen.attempts) leading.push(...chosen.leading);
   }
-  const [best] = leading.sort(byCost);
+  leading.sort(byCost);
   const wayOut = Math.min(...shared.escapes.ways.map(({ cost }) => cost));
-  return best && best.cost <= wayOut ? leaderOf(best, question.shot) : null;
+  if (!leading[0] || leading[0].cost > wayOut) return [];
+  return leading.map((rated) => leaderOf(rated, question.shot));
+}
+
+/** The first of {@link callingLeaders}; null where that is not a ball at the flag. */
+export function* callingFirst(question: Omit<Question, 'seed'>): Generator<void, Leader | null> {
+  const [first] = yield* callingLeaders(question);
+  return first ?? null;
 }
 
 /** {@link callingFirst} without a stop. */

@@ -10,6 +10,7 @@ import { leaderOf, type Called, type Leader } from '../calls/part';
 import { familiesFor, type Family } from '../candidates/candidate';
 import { coarse, withLandings } from '../candidates/explore';
 import { pricesFor } from '../candidates/plainness';
+import { POINTS } from '../candidates/points';
 import { byCost, rateOn, type Rated, type Rater } from '../candidates/rate';
 
 /** What a quick search needs besides the shot. */
@@ -26,12 +27,12 @@ export interface QuickQuestion {
 const SAMPLE = 64;
 
 /** A question made ready for scans of many shots. */
-export const quickQuestion = (question: Question): QuickQuestion => {
+export const quickQuestion = (question: Omit<Question, 'seed'>): QuickQuestion => {
   const golfer = golferOf(question.player);
   return {
     player: question.player,
     golfer,
-    swings: sampleSwings(golfer.habits, SAMPLE, question.seed),
+    swings: sampleSwings(golfer.habits, SAMPLE, POINTS),
     caution: question.caution ?? DEFAULT_CAUTION,
     only: question.only?.length ? question.only : undefined,
     schools: question.schools,

@@ -1,7 +1,7 @@
 import { FACTOR, type FactorName } from '../changes/factors';
 import type { Question } from '../calls/question';
-import { quickQuestion, leaders } from '../changes/quick';
-import type { Leader } from '../calls/part';
+import { callingLeaders, type Leader } from '../calls/part';
+import { leaders, quickQuestion, sameCall, sameOrNone } from '../changes/quick';
 
 /** One axis of a call map. */
 export interface MapAxis {
@@ -17,6 +17,15 @@ export interface MapCell {
   y: number;
   best: Leader | null;
   margin: number;
+  /** True once the full search has looked at it: then it is what the desk calls there. A glance before. */
+  settled?: boolean;
+}
+
+/** Who leads, and by how much over the next club or kind. */
+function ledBy(all: readonly Leader[]): Pick<MapCell, 'best' | 'margin'> {
+  const [best] = all;
+  const next = best && all.find((leader) => !sameCall(leader, best));
+  return { best: best ?? null, margin: best && next ? next.cost - best.cost : 0 };
 }
 
 /** Middle of cell `i` of an axis. */
@@ -44,10 +53,48 @@ export function* mapCells(
   for (let i = 0; i < xAxis.cells; i++) {
     const x = cellValue(xAxis, i);
     const shot = FACTOR[yAxis.factor].set(FACTOR[xAxis.factor].set(question.shot, x), y);
-    const [best, next] = leaders(quick, shot);
-    yield { x, y, best: best ?? null, margin: best && next ? next.cost - best.cost : 0 };
+    yield { x, y, ...ledBy(leaders(quick, shot)) };
   }
 }
 
 /** {@link mapCells}, all of them. */
 export const mapRow = (...asked: Parameters<typeof mapCells>): MapCell[] => [...mapCells(...asked)];
+
+/** A glance is seldom wrong by more than this, strokes. */
+const DOUBT = 0.05;
+
+/** A place in a map: row from below and column. */
+export type MapPlace = readonly [row: number, column: number];
+
+/** The cells that a glance may be wrong about, from below: those where another call is close, and those beside another call. */
+export function doubtfulCells(rows: readonly (readonly MapCell[])[]): MapPlace[] {
+  const others = (j: number, i: number, best: Leader | null): boolean => {
+    const beside = rows[j]?.[i];
+    return beside !== undefined && !sameOrNone(beside.best, best);
+  };
+  return rows.flatMap((row, j) =>
+    row.flatMap(({ best, margin }, i): MapPlace[] =>
+      margin < DOUBT ||
+      others(j - 1, i, best) ||
+      others(j + 1, i, best) ||
+      others(j, i - 1, best) ||
+      others(j, i + 1, best)
+        ? [[j, i]]
+        : [],
+    ),
+  );
+}
+
+/** A cell as the desk calls it: by the full search. */
+export function* settlingCell(
+  question: Question,
+  xAxis: MapAxis,
+  yAxis: MapAxis,
+  [j, i]: MapPlace,
+): Generator<void, MapCell> {
+  const x = cellValue(xAxis, i);
+  const y = cellValue(yAxis, j);
+  const shot = FACTOR[yAxis.factor].set(FACTOR[xAxis.factor].set(question.shot, x), y);
+  const all = yield* callingLeaders({ ...question, shot });
+  return { x, y, ...ledBy(all), settled: true };
+}

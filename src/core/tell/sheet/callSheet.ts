@@ -9,7 +9,7 @@ import type { OtherCall } from '@/core/search/calls/escape';
 import { predict, type Prediction } from '@/core/model/shot/prediction';
 import type { Call } from '@/core/search/calls/call';
 import type { Prescription } from '@/core/search/calls/prescribe';
-import type { Tie } from '@/core/search/calls/order';
+import { tieWords } from '../words/tieWords';
 import { ruledOutWords } from '../why/ruledOut';
 import { reasonsFor } from '../why/why';
 import type { Golfer } from '@/core/model/golfer/golfer';
@@ -162,21 +162,6 @@ function reliefEntry(relief: OtherCall, rank: number): CallEntry {
     say: `${relief.school.name}. ${relief.why}`,
     cautions: [RELIEF_CAUTION],
   };
-}
-
-const NUMBERS = ['No', 'One', 'Two', 'Three', 'Four', 'Five', 'Six'];
-
-const BECAUSE: Record<Tie['because'], string> = {
-  trusted: 'it is the one this player trusts from sand',
-  usual: 'it is the usual one for the shot',
-  plain: 'it is played most plainly here',
-};
-
-/** Which clubs do as well, and why one of them is called. */
-export function tieWords({ clubs, because, difference, standardError }: Tie): string {
-  const [first] = clubs;
-  const many = NUMBERS[clubs.length] ?? String(clubs.length);
-  return `${many} clubs are as good here: ${clubs.join(', ')}. The ${first} is called because ${BECAUSE[because]}. Between the closest two lie ${rounded(difference, 3)} strokes, give or take ${rounded(2 * standardError, 3)}.`;
 }
 
 /** What the sheet says besides the calls. */
