@@ -31,7 +31,7 @@ const VIEWS = [
     size: desk,
     act: async (page) => {
       await page.keyboard.press('m');
-      await page.getByText('filled', { exact: true }).waitFor({ timeout: 120_000 });
+      await page.getByText('filled and settled').waitFor({ timeout: 400_000 });
     },
   },
   {

@@ -52,7 +52,7 @@ export function Called({ player, choice }: CalledProps) {
           aria-label="Shots looked at"
           value={done}
           max={value?.mix.length ?? 1}
-          className="w-full accent-(--call-1)"
+          className="progress w-full"
         />
       )}
       <dl>

@@ -78,7 +78,7 @@ export function OneWedge({ player, choice }: { player: Player; choice: MixChoice
                 aria-label="Clubs tried"
                 value={search?.done ?? 0}
                 max={search?.total ?? 1}
-                className="grow accent-(--call-1)"
+                className="progress grow"
               />
             )}
           </div>

@@ -59,8 +59,9 @@ export function OtherCall({ call, best, rank }: OtherCallProps) {
     <article className="pb-4" aria-label={`Call ${rank + 1}: ${call.club}`}>
       <header className="flex items-baseline gap-3">
         <h3 className={`text-2xl ${ink.text}`}>{call.club}</h3>
-        <LineSample rank={rank} />
+        {!call.attempt && <LineSample rank={rank} />}
         <span className="text-ink-soft">
+          {call.attempt && 'an attempt: '}
           {KIND_WORDS[call.kind].name}, face {call.face_deg === 0 ? 'square' : call.face_clock}
         </span>
         <span className="ml-auto font-heading text-lg font-semibold">

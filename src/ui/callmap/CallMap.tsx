@@ -133,7 +133,7 @@ function MapBody({ situation, here }: MapProps) {
             value={filled < ROWS ? filled : settled}
             max={filled < ROWS ? ROWS : Math.max(1, doubtful)}
             aria-label={filled < ROWS ? 'Rows filled' : 'Close cells settled'}
-            className="h-2 grow accent-(--call-1)"
+            className="progress h-2 grow"
           />
           <span role="status" className="text-ink-soft">
             {status === 'running' &&

@@ -2,6 +2,7 @@
 
 import { useEffect, useMemo, useState } from 'react';
 import { atFlag } from '@/core/tell/sheet/atFlag';
+import type { CallEntry } from '@/core/tell/sheet/callSheet';
 import { calledLine } from '@/core/tell/sheet/calledLine';
 import type { HousePreferences } from '@/core/lesson/players/house';
 import { inHouse, type RosterPlayer } from '@/core/lesson/players/player';
@@ -52,6 +53,13 @@ const DRAFT_WORDS: Record<DraftState, string> = {
   saved: 'Draft saved',
   failed: 'Not saved: no answer',
 };
+
+/** Calls that stand beside the best one; an attempt at the flag where nothing gets out there too, wherever it ranks. */
+const BESIDE = 2;
+const shownBeside = (others: readonly CallEntry[]): readonly CallEntry[] => [
+  ...others.slice(0, BESIDE),
+  ...others.slice(BESIDE).filter(({ attempt }) => attempt),
+];
 
 /** The screen on which an instructor reads a ball and gets a call. */
 export function Desk(props: DeskProps) {
@@ -228,16 +236,14 @@ export function Desk(props: DeskProps) {
           </section>
           <section aria-label="Other calls" className="px-5 py-3 max-sm:px-3">
             {best &&
-              others
-                .slice(0, 2)
-                .map((call, i) => (
-                  <OtherCall
-                    key={`${call.club}/${call.school}`}
-                    call={call}
-                    best={best}
-                    rank={i + 1}
-                  />
-                ))}
+              shownBeside(others).map((call, i) => (
+                <OtherCall
+                  key={`${call.club}/${call.school}`}
+                  call={call}
+                  best={best}
+                  rank={i + 1}
+                />
+              ))}
             {best && others.length === 0 && <p>No other way with the clubs in this bag.</p>}
           </section>
           <section aria-label="Reasons" className="px-5 py-3 max-sm:px-3">
