@@ -7,7 +7,12 @@ const desk = { width: 1280, height: 800 };
 
 /** Name of the file, what to open, and what to do there. */
 const VIEWS = [
-  { name: 'desk', open: '/', size: desk },
+  {
+    name: 'desk',
+    open: '/',
+    size: desk,
+    act: (page) => page.getByText(/^looking for/).waitFor({ state: 'hidden', timeout: 120_000 }),
+  },
   {
     name: 'desk-dusk-left-hander',
     open: '/?player=tomas-reinholt&pin_yd=13&edge_yd=9&back_yd=26&lip.height_ft=6&lip.distance_ft=10&sand.preset=soft&green.stimp_ft=10',

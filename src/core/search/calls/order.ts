@@ -2,7 +2,7 @@ import type { Player } from '@/core/ground/player/player';
 import type { Shot } from '@/core/ground/situation/shot';
 import { isUsual } from '../candidates/plainness';
 import type { Call } from './call';
-import { standardErrorOfDifference, TIE_STROKES } from '../candidates/rank';
+import { TIE_STROKES } from '../candidates/rank';
 
 /** How many of the first calls have clubs of their own unless the schools differ. */
 const DISTINCT = 5;
@@ -43,8 +43,8 @@ export function order(calls: readonly Call[]): Call[] {
 export interface Tie {
   /** Their names, at least two, the one that is called first. */
   clubs: string[];
-  /** The best of the other clubs: its name, how many strokes it saves over the call, and the standard error of that. */
-  best: { club: string; saves: number; standardError: number };
+  /** The best of the other clubs, and how many strokes it saves over the call. */
+  best: { club: string; saves: number };
   /** Why the first goes first: the player trusts it, it is the usual club for the shot, or it is played most plainly. */
   because: 'trusted' | 'usual' | 'plain';
 }
@@ -68,11 +68,7 @@ export function tieOf(calls: readonly Call[], player: Player, shot: Shot): Tie |
   if (!best) return null;
   return {
     clubs: [...new Set([name, ...others.map(({ setup }) => setup.club.name)])],
-    best: {
-      club: best.setup.club.name,
-      saves: first.odds.strokes - best.odds.strokes,
-      standardError: standardErrorOfDifference(first.odds.each, best.odds.each),
-    },
+    best: { club: best.setup.club.name, saves: first.odds.strokes - best.odds.strokes },
     because:
       name === player.trusted
         ? 'trusted'

@@ -7,7 +7,7 @@ import { SCHOOLS, schoolById } from '../schools/schools';
 import { radians } from '@/core/ground/units/angle';
 import { mapRow } from '../map/callMap';
 import { familiesFor } from '../candidates/candidate';
-import { TIE_STROKES, standardErrorOfDifference } from '../candidates/rank';
+import { TIE_STROKES } from '../candidates/rank';
 import { solveFor } from '../candidates/solve';
 import { changesIn, standpointOf } from '../changes/changes';
 import { prescribe } from './prescribe';
@@ -145,11 +145,6 @@ describe('swings', () => {
     expect(speedSpreadFactor(0.3)).toBeGreaterThan(speedSpreadFactor(0.7));
     expect(speedSpreadFactor(0.75)).toBeCloseTo(1, 1);
   });
-});
-
-test('standard error of a difference is nought for equal swings', () => {
-  expect(standardErrorOfDifference([1, 2, 3], [0, 1, 2])).toBe(0);
-  expect(standardErrorOfDifference([1, 2, 3, 4], [1, 1, 3, 3])).toBeGreaterThan(0);
 });
 
 test('strokes never fall when the spread grows', () => {

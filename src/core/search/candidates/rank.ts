@@ -12,19 +12,3 @@ export const scoreOf = (odds: Odds, caution: number): number =>
 
 /** Differences of strokes below this are a tie whatever the sample says: nobody could tell on the course. */
 export const TIE_STROKES = 0.02;
-
-/**
- * Standard error of the mean difference in strokes between two calls on the same swings.
- *
- * @param a strokes of each swing with one call
- * @param b the same swings with the other; same length, at least 2
- */
-export function standardErrorOfDifference(a: ArrayLike<number>, b: ArrayLike<number>): number {
-  const n = Math.min(a.length, b.length);
-  let mean = 0;
-  for (let i = 0; i < n; i++) mean += a[i]! - b[i]!;
-  mean /= n;
-  let squares = 0;
-  for (let i = 0; i < n; i++) squares += (a[i]! - b[i]! - mean) ** 2;
-  return Math.sqrt(squares / (n - 1) / n);
-}

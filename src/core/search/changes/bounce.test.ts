@@ -6,9 +6,12 @@ import { prescribe } from '../calls/prescribe';
 import type { Question } from '../calls/question';
 import { changesIn, standpointOf } from './changes';
 
-const { question, firmness } = readSituation(
-  JSON.parse(readFileSync('examples/greenside.json', 'utf8')),
-);
+const read = readSituation(JSON.parse(readFileSync('examples/greenside.json', 'utf8')));
+const { firmness } = read;
+
+/** Three wedges: enough for one to take over from another. */
+const bag = read.question.player.bag.filter(({ name }) => /^(60|56|52)$/.test(name));
+const question: Question = { ...read.question, player: { ...read.question.player, bag } };
 
 /** The question with the bounce of one club changed. */
 const withBounce = (name: string, bounce: number): Question => ({

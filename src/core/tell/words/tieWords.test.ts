@@ -1,6 +1,6 @@
 import { tieWords } from './tieWords';
 
-const best = { club: '60', saves: 0.01, standardError: 0.004 };
+const best = { club: '60', saves: 0.01 };
 
 test('clubs that are as good are named, with why one of them is called', () => {
   expect(tieWords({ clubs: ['56', '60', '52'], best, because: 'usual' })).toBe(
