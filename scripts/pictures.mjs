@@ -1,4 +1,5 @@
-/* npm run pictures: refreshes docs/screenshots from the demo data. Needs a build; uses a throw-away data folder. */
+/* npm run pictures [-- NAME ...]: refreshes docs/screenshots from the demo data, all or those named. Needs a build; uses a
+   throw-away data folder. */
 import { served } from './served.mjs';
 
 const LESSON = '/lessons/5a17a0e5-0000-4000-8000-000000000001';
@@ -139,8 +140,18 @@ const VIEWS = [
   },
 ];
 
+const wanted = process.argv.slice(2);
+const unknown = wanted.filter((name) => !VIEWS.some((view) => view.name === name));
+if (unknown.length > 0) {
+  console.error(
+    `No such picture: ${unknown.join(', ')}. There are ${VIEWS.map(({ name }) => name).join(', ')}.`,
+  );
+  process.exit(2);
+}
+
 await served('3218', async (base, browser) => {
   for (const { name, open, size, act, ready } of VIEWS) {
+    if (wanted.length > 0 && !wanted.includes(name)) continue;
     const page = await browser.newPage({ viewport: size });
     await page.goto(base + open);
     if (ready) await ready(page);
