@@ -37,6 +37,9 @@ test('distances, tenths and chances', () => {
   expect(chanceWords(0.81)).toBe('about 8 in 10');
   expect(chanceWords(0.99)).toBe('nearly always');
   expect(chanceWords(0.01)).toBe('hardly ever');
+  expect(chanceWords(0.05)).toBe('about 1 in 20');
+  expect(chanceWords(0.96)).toBe('about 19 in 20');
+  expect(chanceWords(0.92)).toBe('about 9 in 10');
 });
 
 describe('the script', () => {

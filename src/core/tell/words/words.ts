@@ -99,6 +99,7 @@ export function chanceWords(p: number): string {
   if (p >= 0.975) return 'nearly always';
   if (p <= 0.025) return 'hardly ever';
   if (p < 0.075) return 'about 1 in 20';
+  if (p > 0.925) return 'about 19 in 20';
   const tenths = Math.max(1, Math.min(9, Math.round(p * 10)));
   return `about ${tenths} in 10`;
 }
