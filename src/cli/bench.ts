@@ -22,6 +22,7 @@ import { sampleSwings } from '@/core/model/spread/swings';
 import { BAG } from '@/core/testing/bench';
 import { aPlayer, aShot, CLUB_56 } from '@/core/testing/fixtures';
 import { plainCarry, plainDerivatives, plainPassage } from '@/core/testing/plainFlight';
+import { line } from './benchLine';
 
 /* npm run bench: speed as ratios in one run, with medians. Absolute times stand beside them for orientation. */
 
@@ -34,10 +35,6 @@ function timed(times: number, run: () => void): number {
     return performance.now() - start;
   });
   return median(rounds);
-}
-
-function line(name: string, value: string, note = ''): void {
-  console.log(`${name.padEnd(62)} ${value.padStart(10)}  ${note}`);
 }
 
 /** A splash of a 56, 15 open, in medium sand. */

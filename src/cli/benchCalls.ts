@@ -3,6 +3,7 @@ import { oddsOf } from '@/core/model/shot/odds';
 import { sampleSwings } from '@/core/model/spread/swings';
 import { prescribe } from '@/core/search/calls/prescribe';
 import { SITUATIONS, steadinessOf, type Steadiness } from '@/core/testing/steadiness';
+import { line } from './benchLine';
 
 /* Part of npm run bench: what the odds and the choice of calls are worth, tried over thirty situations. */
 
@@ -11,10 +12,6 @@ const POINTS = [11, 12, 13, 14, 15, 16];
 
 const mean = (values: readonly number[]): number =>
   values.reduce((sum, value) => sum + value, 0) / values.length;
-
-function line(name: string, value: string, note = ''): void {
-  console.log(`${name.padEnd(62)} ${value.padStart(10)}  ${note}`);
-}
 
 const share = (value: number): string => `${(100 * value).toFixed(1)} %`;
 

@@ -1,7 +1,7 @@
 import { aSituation } from '@/core/testing/records';
 import { changesIn, standpointOf } from '@/core/search/changes/changes';
 import type { FactorName } from '@/core/search/changes/factors';
-import type { Called } from '@/core/search/calls/part';
+import type { Called } from '@/core/search/calls/call';
 import { prescribe } from '@/core/search/calls/prescribe';
 import { sameOrNone } from '@/core/search/changes/quick';
 import { degrees } from '@/core/ground/units/angle';

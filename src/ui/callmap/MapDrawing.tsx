@@ -4,7 +4,8 @@ import { forwardRef } from 'react';
 import type { MapAxis, MapCell } from '@/core/search/map/callMap';
 import { useUnits } from '../kit/units';
 import { AXIS_WORDS, axisTicks } from './axes';
-import { keyOf, type LegendEntry } from './legend';
+import { callKey } from '@/core/search/calls/call';
+import type { LegendEntry } from './legend';
 
 interface MapDrawingProps {
   /** From below; null where a row is not filled yet. */
@@ -29,7 +30,7 @@ function longestRun(rows: MapDrawingProps['rows'], key: string) {
   rows.forEach((row, j) => {
     let from = 0;
     row?.forEach((cell, i) => {
-      if (!cell.best || keyOf(cell.best) !== key) from = i + 1;
+      if (!cell.best || callKey(cell.best) !== key) from = i + 1;
       else if (i - from + 1 > best.length) best = { length: i - from + 1, row: j, from };
     });
   });
@@ -83,7 +84,7 @@ export const MapDrawing = forwardRef<SVGSVGElement, MapDrawingProps>(
         <rect x={LEFT} y={TOP} width={across} height={up} fill="none" stroke="var(--hairline)" />
         {rows.map((row, j) =>
           row?.map((cell, i) => {
-            const entry = cell.best && legend.find(({ key }) => key === keyOf(cell.best!));
+            const entry = cell.best && legend.find(({ key }) => key === callKey(cell.best!));
             return (
               <rect
                 key={`${i}/${j}`}

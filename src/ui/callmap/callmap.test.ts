@@ -2,7 +2,8 @@ import type { MapCell } from '@/core/search/map/callMap';
 import type { Leader } from '@/core/search/calls/part';
 import { axisTicks, axisValueWords, mapAxis } from './axes';
 import { mapCsv } from './mapCsv';
-import { keyOf, legendOf } from './legend';
+import { callKey } from '@/core/search/calls/call';
+import { legendOf } from './legend';
 
 const leader = (club: string, kind: Leader['kind'] = 'splash'): Leader => ({
   club,
@@ -21,7 +22,7 @@ test('the legend names each call once, those with most cells first, with letters
     ['A', '56 splashed'],
     ['B', '60 splashed'],
   ]);
-  expect(legend[0]!.key).toBe(keyOf(leader('56')));
+  expect(legend[0]!.key).toBe(callKey(leader('56')));
 });
 
 test('a splash from far is one region with the splash from near', () => {

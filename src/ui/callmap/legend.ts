@@ -1,5 +1,6 @@
 import { leaderWords } from '@/core/tell/words/changeWords';
 import type { MapCell } from '@/core/search/map/callMap';
+import { callKey, shotOf } from '@/core/search/calls/call';
 import type { Leader } from '@/core/search/calls/part';
 
 /** A call that leads somewhere on the map: its letter, its fill and its hatching. */
@@ -26,27 +27,20 @@ const FILLS = [
 ];
 const ANGLES = [45, 0, 135, 90, 20, 70, 110, 160];
 
-/** A splash from far is the same shot under another name, and one region. */
-const shownKind = (kind: Leader['kind']): Leader['kind'] =>
-  kind === 'long-splash' ? 'splash' : kind;
-
-export const keyOf = (leader: Pick<Leader, 'club' | 'kind'>): string =>
-  `${leader.club}/${shownKind(leader.kind)}`;
-
 /** The calls of a map, those that lead in most cells first, each with a letter and a hatching of its own. */
 export function legendOf(cells: readonly MapCell[]): LegendEntry[] {
   const counts = new Map<string, { leader: Leader; cells: number }>();
   for (const { best } of cells) {
     if (!best) continue;
-    const entry = counts.get(keyOf(best)) ?? { leader: best, cells: 0 };
+    const entry = counts.get(callKey(best)) ?? { leader: best, cells: 0 };
     entry.cells += 1;
-    counts.set(keyOf(best), entry);
+    counts.set(callKey(best), entry);
   }
   return [...counts.values()]
     .sort((a, b) => b.cells - a.cells)
     .map(({ leader }, i) => ({
-      key: keyOf(leader),
-      words: leaderWords({ ...leader, kind: shownKind(leader.kind) }),
+      key: callKey(leader),
+      words: leaderWords({ ...leader, kind: shotOf(leader.kind) }),
       letter: String.fromCharCode(65 + (i % 26)),
       fill: FILLS[i % FILLS.length]!,
       angle: ANGLES[i % ANGLES.length]!,

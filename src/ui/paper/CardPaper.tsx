@@ -34,10 +34,10 @@ const MISSES_TOLD: readonly MissName[] = ['heavy', 'thin', 'slow', 'quick'];
 
 const styles = StyleSheet.create({
   page: { padding: MARGIN, ...running(10.5, 1.35) },
-  name: { ...heading(20) },
+  name: heading(20),
   said: { fontSize: 11.5, marginTop: 4, marginBottom: 10 },
   callHead: { flexDirection: 'row', alignItems: 'flex-end', marginTop: 12, gap: 8 },
-  club: { ...heading(26, 1) },
+  club: heading(26, 1),
   strokes: { ...heading(13, 1.35), marginLeft: 'auto' },
   drawings: { flexDirection: 'row', justifyContent: 'space-between', marginTop: 10 },
   drawn: { width: 122, alignItems: 'center' },

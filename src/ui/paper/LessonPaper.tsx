@@ -21,7 +21,7 @@ const styles = StyleSheet.create({
     paddingBottom: MARGIN + 36,
     ...running(10.5, 1.4),
   },
-  name: { ...heading(20) },
+  name: heading(20),
   under: { color: SOFT, marginTop: 4 },
   head: { ...heading(13, 1.4), marginTop: 14, marginBottom: 3 },
   block: { marginTop: 12, paddingTop: 2, borderTop: `1 solid ${LINE}` },

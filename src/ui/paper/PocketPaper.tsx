@@ -26,7 +26,7 @@ const styles = StyleSheet.create({
     padding: 11,
     ...running(7.6, 1.25),
   },
-  name: { ...heading(13) },
+  name: heading(13),
   under: { color: SOFT, marginBottom: 5 },
   head: { ...heading(9.5, 1.25), marginTop: 6, marginBottom: 2 },
   row: { flexDirection: 'row', borderBottom: `0.5 solid ${LINE}`, paddingVertical: 1.4 },

@@ -1,7 +1,7 @@
 import type { UnitSystem } from '@/core/ground/units/system';
 import { bandsRound, type Band } from '@/core/search/changes/bands';
 import { lookForChanges, standpointOf, type Moved } from '@/core/search/changes/changes';
-import type { Called } from '@/core/search/calls/part';
+import type { Called } from '@/core/search/calls/call';
 import {
   mapCells,
   settlingCell,

@@ -14,7 +14,7 @@ import {
   type Of,
 } from '@/core/tell/format/fields';
 import { cautionsField } from '@/core/tell/format/player';
-import { notInBag, schoolsField } from '@/core/tell/format/situation';
+import { schoolsField, trustedFaults } from '@/core/tell/format/situation';
 
 const LONGEST_NOTE = 4000;
 
@@ -104,11 +104,7 @@ export function readPlayerRecord(input: unknown): PlayerRecord {
   // Clubs are compared with each other only once each of them can be read.
   if (!faults.some(({ path }) => path === 'input' || path.startsWith('bag'))) {
     faults.push(...bagFaults(record.bag));
-    const names = record.bag.map(({ name }) => name);
-    const trusted = record.trusted_club;
-    if (trusted !== undefined && !names.includes(trusted)) {
-      faults.push({ path: 'trusted_club', message: notInBag(trusted, names) });
-    }
+    faults.push(...trustedFaults(record.trusted_club, record.bag, 'trusted_club'));
   }
   if (faults.length > 0) throw new FaultyInput(faults);
   const name = record.name.trim();

@@ -1,3 +1,5 @@
+import { scoreOf } from '../candidates/rank';
+import type { Rated } from '../candidates/rate';
 import type { Kind, School } from '../schools/school';
 import type { Finish } from '@/core/model/flight/finish';
 import type { Odds } from '@/core/model/shot/odds';
@@ -28,3 +30,42 @@ export interface Call extends Hit {
   /** The ball as meant does not get out: the best that can be tried at the flag. */
   attempt?: boolean;
 }
+
+/** A call by what it is known by. */
+export type Called = { club: string; kind: Kind };
+
+/** A kind by the shot that it is: a splash from far is the same shot under another name. */
+export const shotOf = (kind: Kind): Kind => (kind === 'long-splash' ? 'splash' : kind);
+
+/** What two calls share that are the same club and shot. */
+export const callKey = ({ club, kind }: Called): string => `${club}/${shotOf(kind)}`;
+
+/**
+ * A set-up that was chosen, as it is told: its odds are from swings that it was not chosen on, its cost is as it was chosen.
+ *
+ * @param as what it is called, where it is called so, and which way it goes
+ */
+export const toldCall = (
+  { school, setup, aim, finish, odds: chosen, cost }: Rated,
+  odds: Odds,
+  shot: Shot,
+  caution: number,
+  as: Pick<Call, 'kind' | 'toward'> & { name: Pick<School, 'id' | 'name'> },
+): Call => ({
+  kind: as.kind,
+  school: {
+    id: as.name.id,
+    name: as.name.name,
+    feetWithPath: school.feetWithPath,
+    finish: school.finish,
+  },
+  setup,
+  aim,
+  meant: finish,
+  odds,
+  score: scoreOf(odds, caution),
+  cost,
+  chosenOn: chosen.each.length,
+  shot,
+  toward: as.toward,
+});

@@ -1,14 +1,12 @@
 import type { Player, Skill } from '@/core/ground/player/player';
 import { OTHER_SCHOOLS } from '../schools/schools';
-import type { School } from '../schools/school';
 import type { Golfer } from '@/core/model/golfer/golfer';
 import type { Escape, Shot } from '@/core/ground/situation/shot';
 import type { SwingError } from '@/core/model/swing/swingError';
 import { strokesToHoleOut } from '@/core/model/strokes/holeOut';
 import { toMetres } from '@/core/ground/units/length';
 import { oddsOf } from '@/core/model/shot/odds';
-import { scoreOf } from '../candidates/rank';
-import type { Call } from './call';
+import { toldCall, type Call } from './call';
 import { familiesFor, type Family } from '../candidates/candidate';
 import { coarse } from '../candidates/explore';
 import { KIND_PRICE, pricesFor } from '../candidates/plainness';
@@ -122,24 +120,13 @@ export function wayOutCall(
   telling: readonly SwingError[],
   caution: number,
 ): Call {
-  const { school, setup, aim, finish } = rated;
-  const odds = oddsOf(setup, golfer, shot, aim, telling);
-  return {
+  const odds = oddsOf(rated.setup, golfer, shot, rated.aim, telling);
+  return toldCall({ ...rated, cost }, odds, shot, caution, {
     kind: 'out-sideways',
-    school: { ...playedAs(school), ...OTHER_SCHOOLS.sideways },
-    setup,
-    aim,
-    meant: finish,
-    odds,
-    score: scoreOf(odds, caution),
-    cost,
-    chosenOn: SAMPLE,
-    shot,
     toward,
-  };
+    name: OTHER_SCHOOLS.sideways,
+  });
 }
-
-const playedAs = ({ feetWithPath, finish }: School) => ({ feetWithPath, finish });
 
 /** What a hard situation adds to the average of the tables for a ball that stays in it, strokes. Tuned. */
 function hardship(shot: Shot): number {

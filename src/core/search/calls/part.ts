@@ -10,12 +10,12 @@ import { attempt, coarse, settled, withLandings, type Obstacle } from '../candid
 import { pricesFor } from '../candidates/plainness';
 import { POINTS } from '../candidates/points';
 import { bestOfEach, race, type Round } from '../candidates/race';
-import { DEFAULT_CAUTION, scoreOf } from '../candidates/rank';
-import { oddsOf, type Odds } from '@/core/model/shot/odds';
+import { DEFAULT_CAUTION } from '../candidates/rank';
+import { oddsOf } from '@/core/model/shot/odds';
 import { byCost, type Rated, type Rater } from '../candidates/rate';
 import { degrees } from '@/core/ground/units/angle';
 import type { School } from '../schools/school';
-import { kindOf, type Call } from './call';
+import { kindOf, toldCall, type Call, type Called } from './call';
 import { wayOutCall, waysOut, type Escapes } from './escape';
 import type { Question } from './question';
 
@@ -65,33 +65,12 @@ export interface Part {
   /** Ways out, and whether one was assumed: the same in every part. */
   waysOut: Call[];
   assumedEscape: boolean;
+  /** Shots flown by the part, and by what all parts share. */
   flown: number;
+  flownForAll: number;
 }
 
 const named = ({ id, name }: School): RuledOut['school'] => ({ id, name });
-
-/** A call as it is told: its odds from swings of their own, its cost as it was chosen. */
-const callOf = (
-  { school, setup, aim, finish, odds: chosen, cost }: Rated,
-  odds: Odds,
-  { shot, caution }: Rater,
-): Call => ({
-  kind: kindOf(school, shot),
-  school: {
-    ...named(school),
-    feetWithPath: school.feetWithPath,
-    finish: school.finish,
-  },
-  setup,
-  aim,
-  meant: finish,
-  odds,
-  score: scoreOf(odds, caution),
-  cost,
-  chosenOn: chosen.each.length,
-  shot,
-  toward: 0,
-});
 
 /** What all parts of a search share: worked out once where they are worked out together. */
 export interface Shared {
@@ -195,7 +174,13 @@ export function searchPart(
     const count = leading.includes(rated) ? TOLD : TOLD_OTHERS;
     flown += count + 1;
     const odds = oddsOf(rated.setup, golfer, rater.shot, rated.aim, telling, count);
-    return { ...callOf(rated, odds, rater), ...(attempts ? { attempt: true } : {}) };
+    const { school } = rated;
+    const call = toldCall(rated, odds, rater.shot, caution, {
+      kind: kindOf(school, rater.shot),
+      toward: 0,
+      name: school,
+    });
+    return attempts ? { ...call, attempt: true } : call;
   };
   const shown = bestOfEach([...leading, ...others]).slice(0, attempts ? ATTEMPTS : undefined);
   return {
@@ -204,16 +189,12 @@ export function searchPart(
     waysOut: escapes.ways.map((way) => wayOutCall(way, golfer, telling, caution)),
     assumedEscape: escapes.assumed,
     flown,
+    flownForAll: escapes.flown + escapes.ways.length * TOLD,
   };
 }
 
-/** A call by what it is known by. */
-export type Called = Pick<Leader, 'club' | 'kind'>;
-
 /** What is called, as far as scans of many shots need it. */
-export interface Leader {
-  club: string;
-  kind: School['kind'];
+export interface Leader extends Called {
   school: string;
   faceDeg: number;
   score: number;

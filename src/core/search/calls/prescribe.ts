@@ -50,7 +50,7 @@ export function prescribedFrom(
     ruledOut: parts.flatMap(({ ruledOut }) => ruledOut),
     golfer,
     tie: tieOf(calls, player, shot),
-    flown: parts.reduce((sum, { flown }) => sum + flown, 0),
+    flown: parts.reduce((sum, { flown }) => sum + flown, one.flownForAll),
     assumedEscape: one.assumedEscape,
   };
 }

@@ -140,14 +140,12 @@ export function pricesFor(
   const steps = stepsFromUsual(player.bag, shot);
   const face = usualFace(usualLoft(shot));
   const trusted = player.bag.some(({ name }) => name === player.trusted) ? player.trusted : null;
+  const clubPrice = (name: string): number =>
+    name === trusted ? 0 : (trusted ? TRUST : 0) + STEP.price * steps.get(name)!;
   return (setup, school, finishX) => {
     const { club, opening, fraction } = setup;
-    const clubPrice = HAS_USUAL.includes(school.kind)
-      ? (trusted && club.name !== trusted ? TRUST : 0) +
-        (club.name === trusted ? 0 : STEP.price * steps.get(club.name)!)
-      : 0;
     return (
-      clubPrice +
+      (HAS_USUAL.includes(school.kind) ? clubPrice(club.name) : 0) +
       KIND_PRICE[school.kind] +
       SCHOOL * school.fuss +
       FORCED * Math.max(0, fraction - COMFORTABLE) +

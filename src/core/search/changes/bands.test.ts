@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { readSituation } from '@/core/tell/format/situation';
-import { calledFirst, type Called } from '../calls/part';
+import type { Called } from '../calls/call';
+import { calledFirst } from '../calls/part';
 import { bandsAlong, type Band } from './bands';
 import { changesAlong } from './changes';
 import { FACTOR } from './factors';

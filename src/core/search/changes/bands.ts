@@ -1,6 +1,7 @@
 import { borderBetween } from './border';
 import { FACTOR } from './factors';
-import { callingFirst, type Called } from '../calls/part';
+import type { Called } from '../calls/call';
+import { callingFirst } from '../calls/part';
 import type { Question } from '../calls/question';
 import { sameOrNone } from './quick';
 

@@ -6,7 +6,8 @@ import type { Player } from '@/core/ground/player/player';
 import type { Golfer } from '@/core/model/golfer/golfer';
 import type { Shot } from '@/core/ground/situation/shot';
 import type { SwingError } from '@/core/model/swing/swingError';
-import { leaderOf, type Called, type Leader } from '../calls/part';
+import { callKey, type Called } from '../calls/call';
+import { leaderOf, type Leader } from '../calls/part';
 import { familiesFor, type Family } from '../candidates/candidate';
 import { coarse, withLandings } from '../candidates/explore';
 import { pricesFor } from '../candidates/plainness';
@@ -39,12 +40,8 @@ export const quickQuestion = (question: Omit<Question, 'seed'>): QuickQuestion =
   };
 };
 
-/** A splash from far is the same shot under another name. */
-const key = ({ club, kind }: Called): string =>
-  `${club}/${kind === 'long-splash' ? 'splash' : kind}`;
-
 /** Same club and kind of shot. */
-export const sameCall = (a: Called, b: Called): boolean => key(a) === key(b);
+export const sameCall = (a: Called, b: Called): boolean => callKey(a) === callKey(b);
 
 /** The same call on both sides, or none on both. */
 export const sameOrNone = (a: Called | null, b: Called | null): boolean =>
@@ -91,7 +88,7 @@ export function leaders(question: QuickQuestion, shot: Shot): Leader[] {
   const price = pricesFor(player, shot, schools);
   const rater: Rater = { golfer, shot, swings, caution, price, flown: 0 };
   const { families } = familiesFor(player, shot, only);
-  const keyOf = ({ rated }: { rated: Rated }): string => key(leaderOf(rated, shot));
+  const keyOf = ({ rated }: { rated: Rated }): string => callKey(leaderOf(rated, shot));
   const first = families
     .flatMap((family) => {
       const { first: one, rest } = parted(family);
@@ -114,7 +111,7 @@ export function leaders(question: QuickQuestion, shot: Shot): Leader[] {
     )
     .sort(byCost)
     .forEach((leader) => {
-      if (!seen.has(key(leader))) seen.set(key(leader), leader);
+      if (!seen.has(callKey(leader))) seen.set(callKey(leader), leader);
     });
   return [...seen.values()];
 }

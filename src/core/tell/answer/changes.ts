@@ -2,7 +2,7 @@ import { changeWords, leaderWords } from '../words/changeWords';
 import type { Reading } from '../format/situation';
 import { rounded } from '../format/rounded';
 import { changesWhen, type Change } from '@/core/search/changes/changes';
-import type { Called } from '@/core/search/calls/part';
+import type { Called } from '@/core/search/calls/call';
 import type { UnitSystem } from '@/core/ground/units/system';
 
 /** When the call changes, in the outside format. */

@@ -1,6 +1,5 @@
 import { acrossFor } from '@/core/ground/player/player';
 import { degrees } from '@/core/ground/units/angle';
-import { golferOf } from '@/core/model/golfer/golferOf';
 import { oddsOf } from '@/core/model/shot/odds';
 import { aimFor, playAsMeant } from '@/core/model/shot/play';
 import { predict } from '@/core/model/shot/prediction';
@@ -30,9 +29,9 @@ export function simulate(input: unknown) {
   const { question, notes } = readChecked(checked);
   const { player, seed } = question;
   // A ball left in costs what it costs in a call: the two are read side by side.
-  const shot = { ...question.shot, leftIn: sharedBy(question).escapes.leftIn };
+  const { golfer, escapes } = sharedBy(question);
+  const shot = { ...question.shot, leftIn: escapes.leftIn };
   const { setup, aim: said } = readSetup(checked.setup, player, shot);
-  const golfer = golferOf(player);
   const aim = said ?? aimFor(setup, golfer, shot);
   const meant = playAsMeant(setup, golfer, shot, aim);
   const swings = sampleSwings(golfer.habits, TOLD, seed);

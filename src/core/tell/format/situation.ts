@@ -56,9 +56,16 @@ function fieldOf(value: object, name: string): string {
   return Object.keys(value).find((key) => lengthName(key) === name) ?? name;
 }
 
-/** What is said of a trusted club that is not in the bag. */
-export const notInBag = (name: string, bag: readonly string[]): string =>
-  `must be a club of the bag (${bag.join(', ')}), not "${name}"`;
+/** What is wrong with a trusted club: it must be in the bag. */
+export function trustedFaults(
+  trusted: string | undefined,
+  bag: readonly { name: string }[],
+  path: string,
+): Fault[] {
+  const names = bag.map(({ name }) => name);
+  if (trusted === undefined || names.includes(trusted)) return [];
+  return [{ path, message: `must be a club of the bag (${names.join(', ')}), not "${trusted}"` }];
+}
 
 /** Faults between fields that are each allowed. */
 function crossFaults(input: SituationInput, shot: Shot): Fault[] {
@@ -86,9 +93,7 @@ function crossFaults(input: SituationInput, shot: Shot): Fault[] {
   }
   const { bag, trusted_club: trusted } = input.player;
   const names = bag.map((club) => club.name);
-  if (trusted !== undefined && !names.includes(trusted)) {
-    faults.push({ path: 'player.trusted_club', message: notInBag(trusted, names) });
-  }
+  faults.push(...trustedFaults(trusted, bag, 'player.trusted_club'));
   names.forEach((name, i) => {
     if (names.indexOf(name) < i) {
       faults.push({ path: `player.bag[${i}].name`, message: `"${name}" is in the bag twice` });

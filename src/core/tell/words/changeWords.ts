@@ -3,7 +3,7 @@ import { LIE_WORDS } from './situation';
 import { nearestLie } from '@/core/ground/sand/lie';
 import type { Change } from '@/core/search/changes/changes';
 import type { FactorName } from '@/core/search/changes/factors';
-import type { Called } from '@/core/search/calls/part';
+import type { Called } from '@/core/search/calls/call';
 import { degrees } from '@/core/ground/units/angle';
 import { sayLength, saySmall, saySpeed } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
