@@ -14,8 +14,8 @@ export default defineConfig({
   fullyParallel: true,
   workers: 2,
   // How long a page may take on a busy machine; speed is measured by the bench.
-  timeout: 180_000,
-  expect: { timeout: 40_000 },
+  timeout: 300_000,
+  expect: { timeout: 90_000 },
   reporter: process.env.MELLOW_TEST_REPORT
     ? [['list'], ['json', { outputFile: process.env.MELLOW_TEST_REPORT }]]
     : 'list',

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { get } from 'node:http';
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 
 const example = (): Record<string, unknown> =>
   JSON.parse(readFileSync('examples/greenside.json', 'utf8'));

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 import { fitsAcross, openDesk, passesAxe, token } from './helpers';
 
 test('two calls are set beside each other line by line', async ({ page }) => {

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 import { openDesk, settled, token } from './helpers';
 
 test('from reading to card with the keyboard alone', async ({ page }) => {

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from './test';
 import { fitsAcross, openDesk, passesAxe, settled, token } from './helpers';
 
 const firstClub = (page: Page) => page.locator('#first-call');

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 import { openDesk, passesAxe, token } from './helpers';
 
 test('a miss is drawn and told, from the key and from the pointer', async ({ page }) => {

@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, type Page } from '@playwright/test';
+import { expect, type Page } from './test';
 
 /** Waits until the calls belong to the reading that stands. */
 export const settled = (page: Page): Promise<void> =>

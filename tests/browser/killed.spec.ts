@@ -2,7 +2,7 @@ import { execFileSync, spawn, type ChildProcess } from 'node:child_process';
 import { cpSync, mkdtempSync, rmSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 
 const PORT = Number(process.env.MELLOW_TEST_PORT ?? 3217) + 1;
 const LESSON = '/lessons/5a17a0e5-0000-4000-8000-000000000001';

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from './test';
 import { fitsAcross, passesAxe } from './helpers';
 
 const DEMO = '/lessons/5a17a0e5-0000-4000-8000-000000000001';

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 import { openDesk, token } from './helpers';
 
 test('paces, a sighting and the simulated tilt are measured, told with their doubt and taken over', async ({

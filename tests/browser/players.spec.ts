@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from './test';
 import { fitsAcross, openDesk, passesAxe, token } from './helpers';
 
 const unique = (name: string): string => `${name} ${test.info().workerIndex}${Date.now() % 1e7}`;

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 import { openDesk, passesAxe, token } from './helpers';
 
 test('a link opened in a fresh browser shows the same reading and the same call', async ({

@@ -16,7 +16,10 @@ interface ShellProps {
   children: ReactNode;
 }
 
-/** What every page stands in: units and theme, what was fetched, and the messages at the foot. */
+/**
+ * What every page stands in: units and theme, what was fetched, and the messages at the foot. The document is `awake` from when
+ * its buttons do something.
+ */
 export function Shell({ units: usual, theme: first, children }: ShellProps) {
   const [cache] = useState<QueryClient>(newCache);
   const [chosen, choose] = useState<UnitSystem | null>(null);
@@ -25,6 +28,9 @@ export function Shell({ units: usual, theme: first, children }: ShellProps) {
   useEffect(() => {
     document.documentElement.dataset.theme = theme;
   }, [theme]);
+  useEffect(() => {
+    document.documentElement.dataset.awake = 'true';
+  }, []);
   const preferences = {
     units,
     theme,

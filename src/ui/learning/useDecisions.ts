@@ -6,6 +6,7 @@ import type { LearntFactors } from '@/core/ground/player/learnt';
 import type { LearningDecision } from '@/core/lesson/learning/decision';
 import { ask, bodyOf } from '../server/client';
 import { isDone } from '../server/said';
+import { lookAgain } from '../server/cache';
 
 type Factors = Omit<LearntFactors, 'version'>;
 
@@ -18,7 +19,7 @@ export function useDecisions(
   const cache = useQueryClient();
   const queryKey = ['decisions', playerId];
   const { data } = useQuery({ queryKey, queryFn: () => bodyOf(ask<LearningDecision[]>(url)) });
-  const listAgain = (): Promise<void> => cache.invalidateQueries({ queryKey });
+  const listAgain = (): Promise<void> => lookAgain(cache, queryKey);
 
   const accept = async (factors: Factors): Promise<void> => {
     const answered = await ask<LearntFactors>(url, 'POST', { version: 1, ...factors });

@@ -11,6 +11,7 @@ import { ask, askWithText, bodyOf } from '../server/client';
 import { isDone, remove } from '../server/said';
 import { TopBar } from '../frame/TopBar';
 import type { StoredLesson } from '@/core/lesson/plan/stored';
+import { lookAgain } from '../server/cache';
 
 interface LessonListProps {
   lessons: readonly StoredLesson[];
@@ -27,7 +28,7 @@ export function LessonList(props: LessonListProps) {
     queryFn: () => bodyOf(ask<readonly StoredLesson[]>('/api/lessons')),
     initialData: props.lessons,
   });
-  const listAgain = (): Promise<void> => cache.invalidateQueries({ queryKey: [LESSONS] });
+  const listAgain = (): Promise<void> => lookAgain(cache, [LESSONS]);
 
   const take = async (text: string): Promise<void> => {
     const answered = await askWithText<{ known: boolean; added: number }>(

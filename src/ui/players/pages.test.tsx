@@ -317,6 +317,20 @@ describe('the roster', () => {
     expect(ids()).toEqual(['a', 'new', 'b', 'c']);
   });
 
+  test('a search that was under way when a player was archived is asked again', async () => {
+    const { server, result, ids, rest } = opened();
+    const before = held<{ body: RosterPageData }>();
+    server.on('GET', /search=a&/, () => before.promise);
+    server.on('POST', /archive$/, () => ({}));
+    act(() => result.current.show({ search: 'a' }));
+    await rest();
+    server.on('GET', /search=a&/, () => ({ body: page() }));
+    await act(async () => void result.current.archive(listed('a')));
+    await act(async () => before.settle({ body: page('a') }));
+    await rest();
+    expect(ids()).toEqual([]);
+  });
+
   test('nothing is lost of the list while the server is away', async () => {
     const { result, ids, rest } = opened();
     await act(() => result.current.remove(listed('a')));

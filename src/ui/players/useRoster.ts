@@ -8,6 +8,7 @@ import type { PlayerRecord } from '@/core/lesson/players/record';
 import { ask, bodyOf, saidOf } from '../server/client';
 import { isDone, remove } from '../server/said';
 import type { ListedPlayer, PlayerOrder, RosterPageData } from '@/core/lesson/players/player';
+import { lookAgain } from '../server/cache';
 
 /** What the roster shows. */
 export interface RosterView {
@@ -54,7 +55,7 @@ export function useRoster(first: RosterPageData) {
     ...(asked === FIRST_VIEW ? { initialData: { pages: [first], pageParams: [0] } } : {}),
   });
   const pages = data?.pages ?? [];
-  const again = (): Promise<void> => cache.invalidateQueries({ queryKey: [ROSTER] });
+  const again = (): Promise<void> => lookAgain(cache, [ROSTER]);
 
   return {
     view,

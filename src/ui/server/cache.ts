@@ -1,4 +1,4 @@
-import { QueryClient } from '@tanstack/react-query';
+import { QueryClient, type QueryKey } from '@tanstack/react-query';
 
 /** What came with the page, or was fetched within this time, is not fetched again, ms. */
 const FRESH_MS = 2_000;
@@ -17,3 +17,12 @@ export const newCache = (): QueryClient =>
       mutations: { networkMode: 'always' },
     },
   });
+
+/**
+ * Fetches again what was changed on the server. A look that is under way began before the change and may not know of it: it is
+ * given up, also where it is the first, which invalidating alone would let stand.
+ */
+export async function lookAgain(cache: QueryClient, queryKey: QueryKey): Promise<void> {
+  await cache.cancelQueries({ queryKey });
+  await cache.invalidateQueries({ queryKey });
+}

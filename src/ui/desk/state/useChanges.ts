@@ -19,7 +19,7 @@ export interface Changes {
 }
 
 /** Rest of the calls before it begins: who still changes the reading is not kept waiting by it. */
-const PAUSE_MS = 700;
+const PAUSE_MS = 1500;
 const PRIORITY = -1;
 
 /** Looks along the distance, and for when the call changes, once the calls have settled; a new reading starts it over. */

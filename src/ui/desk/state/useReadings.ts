@@ -5,6 +5,7 @@ import { toast } from 'sonner';
 import type { DraftReading, KeptReading } from '@/core/tell/reading/kept';
 import { ask, bodyOf, saidOf } from '../../server/client';
 import { isDone, remove } from '../../server/said';
+import { lookAgain } from '../../server/cache';
 
 /** What a reading is kept with. */
 export interface ToKeep {
@@ -54,7 +55,7 @@ export function useDrafts(): readonly DraftReading[] {
 /** Keeping, copying and deleting readings; the lists of them follow. */
 export function useReadingChanges() {
   const cache = useQueryClient();
-  const changed = (): Promise<void> => cache.invalidateQueries({ queryKey: [READINGS] });
+  const changed = (): Promise<void> => lookAgain(cache, [READINGS]);
   return {
     /** Gives back what is wrong, or null. */
     keep: async (reading: ToKeep): Promise<string | null> => {

@@ -1,0 +1,26 @@
+import { test as bare, type Page } from '@playwright/test';
+
+export { expect, type Page } from '@playwright/test';
+
+/** A page of the product has come once its buttons do something: on a busy machine that is later than its picture. */
+async function awake(page: Page): Promise<void> {
+  await page.locator('html[data-awake]').waitFor({ state: 'attached' });
+}
+
+/** Tests whose page waits until it is awake after it was opened by its path, or loaded again. */
+export const test = bare.extend({
+  page: async ({ page }, run) => {
+    const { goto, reload } = page;
+    page.goto = async (url, options) => {
+      const response = await goto.call(page, url, options);
+      if (url.startsWith('/')) await awake(page);
+      return response;
+    };
+    page.reload = async (options) => {
+      const response = await reload.call(page, options);
+      await awake(page);
+      return response;
+    };
+    await run(page);
+  },
+});
