@@ -8,7 +8,8 @@ import type { Hit } from '@/core/model/shot/hit';
 import type { FoundBall } from '@/core/lesson/faults/features';
 import { findFault } from '@/core/lesson/faults/find';
 import { looksFor } from '@/core/lesson/faults/looks';
-import { learn, type LoggedBall } from '@/core/lesson/learning/learn';
+import { learn } from '@/core/lesson/learning/learn';
+import type { LoggedBall } from '@/core/lesson/peers/recorded';
 import { learnWords } from '@/core/lesson/learning/learnWords';
 import { readBallChange, readBalls, STRIKES, type NewBall } from '@/core/lesson/balls/ball';
 import { readBallTexts, EMPTY_BALL } from '@/core/lesson/balls/ballForm';
@@ -217,7 +218,7 @@ test('learning from any balls gives finite numbers that a situation can carry, a
       expect(check(learntSchema, factors)).toEqual(factors);
       expect(learnWords(learning, 'metres').join(' ')).not.toMatch(/NaN|Infinity|undefined/);
     }),
-    { numRuns: 40 },
+    { numRuns: 12 },
   );
 });
 

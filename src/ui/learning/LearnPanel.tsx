@@ -3,7 +3,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { LearntFactors } from '@/core/ground/player/learnt';
-import { learnWords } from '@/core/lesson/learning/learnWords';
+import { learnWords, savingWords } from '@/core/lesson/learning/learnWords';
 import type { Station } from '@/core/lesson/plan/lesson';
 import type { RosterPlayer } from '@/core/lesson/players/player';
 import { degrees, radians } from '@/core/ground/units/angle';
@@ -103,6 +103,7 @@ export function LearnPanel({ player, balls, stations, onLearnt }: LearnPanelProp
                 <li key={line}>{line}</li>
               ))}
             </ul>
+            {moves?.saving && <p className="mt-3 font-semibold">{savingWords(moves.saving)}</p>}
             {moves ? <MovesView moves={moves} /> : <p className="mt-3">Comparing …</p>}
             <div className="mt-3 flex flex-wrap items-center gap-3">
               <button
@@ -145,15 +146,19 @@ export function LearnPanel({ player, balls, stations, onLearnt }: LearnPanelProp
               }}
               channel={learning.mark}
             />
-            <ChannelCurve name="Distance from a mark" scale={PERCENT} channel={learning.distance} />
+            <ChannelCurve
+              name="Distance, by speed alone"
+              scale={PERCENT}
+              channel={learning.distance}
+            />
             <ChannelCurve
               name="Start, to the player’s side to the right"
               scale={{ unit: 'degrees', shown: degrees, valueOf: radians }}
               channel={learning.direction}
             />
             <p className="text-sm text-ink-soft max-lg:col-span-full">
-              Nought is as called. Dashed what the skill says, filled what the balls say; the band
-              holds the middle nine times in ten.
+              Nought is as called. Dashed is what the skill says, filled what the balls say; the
+              band holds the middle nine times in ten.
             </p>
           </div>
         </div>

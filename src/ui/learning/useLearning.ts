@@ -36,7 +36,8 @@ export function useLearning({ player, balls, stations, units }: Asked) {
     if (!learning) return { learning, moves: null };
     show({ learning, moves: null });
     const next: LearntFactors = { version: (learnt?.version ?? 0) + 1, ...learning.factors };
-    const moves = await engine.run('moves', [record, stations, learnt, next, units], { signal });
+    const asked = [record, stations, learnt, next, units, learning.draws] as const;
+    const moves = await engine.run('moves', [...asked], { signal });
     return { learning, moves };
   });
   return {

@@ -7,7 +7,7 @@
  */
 export function median(values: readonly number[]): number {
   if (values.length === 0) throw new RangeError('median: needs at least one value');
-  const sorted = [...values].sort((a, b) => a - b);
+  const sorted = Float64Array.from(values).sort();
   const middle = sorted.length >> 1;
   return sorted.length % 2 ? sorted[middle]! : (sorted[middle - 1]! + sorted[middle]!) / 2;
 }

@@ -1,151 +1,162 @@
-import { seenBall } from '@/core/model/shot/seen';
 import { samplerOf } from '@/core/ground/numeric/sampling';
-import { plainGolferOf, withLearnt } from '@/core/model/golfer/golferOf';
-import { aimFor } from '@/core/model/shot/play';
+import { withLearnt } from '@/core/model/golfer/golferOf';
 import type { Golfer } from '@/core/model/golfer/golfer';
+import { playAsMeant } from '@/core/model/shot/play';
+import { seenBall } from '@/core/model/shot/seen';
 import { AS_MEANT } from '@/core/model/swing/swingError';
-import { footingOf, madeWith } from '@/core/model/spread/footing';
-import { sampleSwings } from '@/core/model/spread/swings';
-import { aPlayer, aShot, aSplash, CLUB_52, CLUB_56 } from '@/core/testing/fixtures';
-import { learn, type LoggedBall } from './learn';
+import { prescribe } from '@/core/search/calls/prescribe';
+import { aPlayer, aShot } from '@/core/testing/fixtures';
+import {
+  AS_THE_SKILL,
+  AS_USUAL,
+  CLEAN,
+  golferWith,
+  knownPlayer,
+  loggedBy,
+  skilled,
+  twoHits,
+  type Known,
+} from '@/core/testing/otherPlayers';
+import type { LoggedBall } from '../peers/recorded';
+import type { Estimate } from './estimate';
+import { learn, type Learning } from './learn';
+import { learnWords } from './learnWords';
 
-const golfer = plainGolferOf(aPlayer('middle'));
-const shot = aShot(15, 1.5);
-const SETUPS = [aSplash(CLUB_56, 20, 0.04, 0.72), aSplash(CLUB_52, 15, 0.04, 0.6)].map((setup) => ({
-  setup,
-  aim: aimFor(setup, golfer, shot),
-}));
+const golfer = skilled('middle');
+const hits = twoHits(golfer);
+const [first] = hits;
 
-/** A player who differs from the skill in ways that are known. */
-function truth(seed: number) {
-  const { normal } = samplerOf(seed);
-  return {
-    mark: normal(0, 0.008),
-    distance: normal(0, 0.12),
-    aim: normal(0, 0.03),
-    scale: Math.exp(normal(0, 0.15)),
-  };
+/** Everything that is learnt beside what is known. */
+function against(learning: Learning, known: Known): [name: string, Estimate, truth: number][] {
+  const { mark, distance, direction } = learning;
+  return [
+    ['mark', mark.after.bias, known.mark],
+    ['spread of marks', mark.after.spread, known.markScale * mark.before.spread],
+    ['distance', distance.after.bias, known.distance],
+    ['spread of speed', distance.after.spread, known.distanceScale * distance.before.spread],
+    ['direction', direction.after.bias, known.aim],
+    ['spread of aim', direction.after.spread, known.aimScale * direction.before.spread],
+  ];
 }
 
-type Truth = ReturnType<typeof truth>;
+const learnFrom = (known: Known, count: number, seed: number, blemishes = AS_USUAL): Learning =>
+  learn(loggedBy(golferWith(golfer, known), hits, count, seed, blemishes), golfer, seed);
 
-const playerOf = ({ mark, distance, aim, scale }: Truth): Golfer => ({
-  ...golfer,
-  sandSpeed: Math.exp(distance / 1.75),
-  habits: {
-    ...golfer.habits,
-    mark: golfer.habits.mark * scale,
-    height: golfer.habits.height * scale,
-    bias: { mark, height: 0, aim },
-  },
-});
-
-/** Balls of a player, with the call's clubs in turn. */
-function balls(own: Golfer, count: number, seed: number): LoggedBall[] {
-  return sampleSwings(own.habits, 1024, seed)
-    .slice(0, count)
-    .map((swing, i) => {
-      const { setup, aim } = SETUPS[i % SETUPS.length]!;
-      const error = { ...AS_MEANT };
-      const seen = seenBall(setup, aim, own, shot, madeWith(swing, footingOf(setup, shot), error));
-      return { setup, aim, shot, ...seen, mishit: seen.thin };
-    });
-}
-
-/** Chance of at most so many of n, each with chance p. */
-function chanceOfAtMost(count: number, n: number, p: number): number {
-  let term = (1 - p) ** n;
-  let sum = 0;
-  for (let k = 0; k <= count; k++) {
-    sum += term;
-    term *= ((n - k) / (k + 1)) * (p / (1 - p));
-  }
-  return sum;
-}
-
-test('players with known differences are found again within the stated interval at the stated rate', () => {
-  const players = 40;
-  const inside = { mark: 0, distance: 0, direction: 0, spread: 0 };
-  for (let k = 0; k < players; k++) {
-    const known = truth(100 + k);
-    const own = playerOf(known);
-    const { mark, distance, direction } = learn(balls(own, 30, 7 * k + 1), golfer, k);
-    // What a very long look at the same player says, by the same measure.
-    const long = learn(balls(own, 400, 5000 + k), golfer, k);
-    const holds = ({ low, high }: { low: number; high: number }, value: number): number =>
-      Number(value >= low && value <= high);
-    inside.mark += holds(mark.after.bias, long.mark.after.bias.mean);
-    inside.distance += holds(distance.after.bias, long.distance.after.bias.mean);
-    inside.direction += holds(direction.after.bias, long.direction.after.bias.mean);
-    inside.spread += holds(mark.after.spread, long.mark.after.spread.mean);
-  }
-  // Nine in ten is what is said; so few players tell it within what chance leaves once in a hundred to either side.
-  for (const count of Object.values(inside)) {
-    expect(chanceOfAtMost(count, players, 0.9)).toBeGreaterThan(0.01);
-    expect(chanceOfAtMost(count - 1, players, 0.9)).toBeLessThan(0.99);
-  }
-});
-
-test('a very long look finds what was put in', () => {
-  for (const seed of [1, 2, 3]) {
-    const known = truth(seed);
-    const { mark, distance, direction, factors } = learn(
-      balls(playerOf(known), 600, seed),
-      golfer,
-      1,
+test('players made otherwise than its own are found again within the interval at the stated rate', () => {
+  const held = [10, 36].flatMap((count) =>
+    Array.from({ length: 10 }, (_, k) => {
+      const known = knownPlayer(100 * count + k);
+      return against(learnFrom(known, count, k + 1), known);
+    }),
+  );
+  const share = (name: string | null): number => {
+    const all = held.flat().filter(([each]) => name === null || each === name);
+    return (
+      all.filter(([, { low, high }, truth]) => low <= truth && truth <= high).length / all.length
     );
-    expect(Math.abs(mark.after.bias.mean - known.mark)).toBeLessThan(0.004);
-    expect(Math.abs(distance.after.bias.mean - known.distance)).toBeLessThan(0.06);
-    expect(Math.abs(direction.after.bias.mean - known.aim)).toBeLessThan(0.015);
-    expect(Math.abs(factors.mark_scale / known.scale - 1)).toBeLessThan(0.15);
-  }
+  };
+  // Nine in ten is what is said; the bench tries four times as many players of three skills.
+  expect(share(null)).toBeGreaterThan(0.83);
+  expect(share(null)).toBeLessThan(0.97);
+  for (const [name] of held[0]!) expect(share(name)).toBeGreaterThan(0.6);
 });
 
-test('ten balls already help: the distances of what was learnt lie nearer to the player’s own', () => {
-  const players = 30;
-  let before = 0;
-  let after = 0;
-  for (let k = 0; k < players; k++) {
-    const known = truth(300 + k);
-    const { factors } = learn(balls(playerOf(known), 10, k), golfer, k);
-    before += Math.abs(known.distance);
-    after += Math.abs(known.distance - Math.log(factors.distance));
-  }
-  expect(after).toBeLessThan(0.75 * before);
+test('many clean balls find what was put in, and say it closely', () => {
+  const known = { ...AS_THE_SKILL, mark: 0.012, distance: -0.2, aim: 0.06 };
+  const few = learnFrom(known, 12, 3, CLEAN);
+  const many = learnFrom(known, 120, 3, CLEAN);
+  expect(Math.abs(many.mark.after.bias.mean - known.mark)).toBeLessThan(0.004);
+  expect(Math.abs(many.distance.after.bias.mean - known.distance)).toBeLessThan(0.07);
+  expect(Math.abs(many.direction.after.bias.mean - known.aim)).toBeLessThan(0.015);
+  const width = ({ low, high }: Estimate): number => high - low;
+  expect(width(many.mark.after.bias)).toBeLessThan(0.6 * width(few.mark.after.bias));
+});
+
+test('who is exactly as the skill says is not told to be shorter', () => {
+  const beginner = skilled('beginner');
+  const calls = twoHits(beginner);
+  const told = Array.from({ length: 12 }, (_, k) => {
+    const balls = loggedBy(beginner, calls, 20, 70 + k, AS_USUAL);
+    const { low, high } = learn(balls, beginner, k).distance.after.bias;
+    return low > 0 || high < 0;
+  });
+  expect(told.filter(Boolean).length).toBeLessThanOrEqual(4);
+});
+
+test('a player who has changed is learnt from what came since, and that is said', () => {
+  const before = golferWith(golfer, { ...AS_THE_SKILL, mark: 0.05 });
+  const balls = [...loggedBy(before, hits, 30, 5, CLEAN), ...loggedBy(golfer, hits, 30, 6, CLEAN)];
+  const learning = learn(balls, golfer, 1);
+  expect(learning.changed).toMatchObject({ what: 'mark' });
+  expect(Math.abs(learning.changed!.after - 30)).toBeLessThanOrEqual(12);
+  expect(learning.mark.after.bias.low).toBeLessThan(0);
+  expect(learnWords(learning, 'yards')[0]).toMatch(/^Something changed after ball \d+: the mark/);
 });
 
 test('no balls leave everything as the skill says; wild and missing values do no harm', () => {
   const none = learn([], golfer, 1);
   expect(none.balls).toBe(0);
-  expect(none.factors.mark_scale).toBeGreaterThan(0.85);
+  expect(none.factors.mark_scale).toBeGreaterThan(0.9);
   expect(none.factors.mark_scale).toBeLessThan(1.15);
-  expect(Math.abs(none.factors.distance - 1)).toBeLessThan(0.03);
-  const some = balls(golfer, 20, 3);
+  expect(Math.abs(none.factors.distance - 1)).toBeLessThan(0.04);
+  const some = loggedBy(golfer, hits, 20, 3, CLEAN);
   const wild: LoggedBall[] = [
     ...some,
-    { setup: SETUPS[0]!.setup, aim: 0, shot, carry: 0.1, x: 0.1, y: 0 },
-    { setup: SETUPS[0]!.setup, aim: 0, shot, carry: 60, x: 70, y: 2 },
-    { setup: SETUPS[0]!.setup, aim: 0, shot },
+    { ...first!, carry: 0.1, x: 0.1, y: 0 },
+    { ...first!, carry: 60, x: 70, y: 2 },
+    { ...first! },
   ];
   const shift = learn(wild, golfer, 1).factors.distance - learn(some, golfer, 1).factors.distance;
-  expect(Math.abs(shift)).toBeLessThan(0.05);
+  expect(Math.abs(shift)).toBeLessThan(0.08);
+});
+
+test('a side that nobody wrote down is missing, not dead straight', () => {
+  const known = { ...AS_THE_SKILL, aim: 0.09 };
+  const { direction } = learnFrom(known, 40, 4, { ...CLEAN, noSide: 0.5 });
+  expect(direction.balls).toBeLessThan(30);
+  expect(Math.abs(direction.after.bias.mean - known.aim)).toBeLessThan(0.025);
+});
+
+test('a sand that takes more than the others does not make the player shorter in them', () => {
+  const heavy = golferWith(golfer, { ...AS_THE_SKILL, distance: -0.3 });
+  const balls = [
+    ...loggedBy(golfer, hits, 40, 8, CLEAN).map((ball) => ({ ...ball, sand: 'medium' })),
+    ...loggedBy(heavy, hits, 20, 9, CLEAN).map((ball) => ({ ...ball, sand: 'soft' })),
+  ];
+  const { normal } = samplerOf(2);
+  balls.sort(() => normal(0, 1));
+  const { sands } = learn(balls, golfer, 1).distance;
+  const offset = (name: string): number => sands.find(({ sand }) => sand === name)!.offset.mean;
+  expect(offset('soft')).toBeLessThan(offset('medium') - 0.05);
 });
 
 test('what was learnt goes into the golfer, and nothing learnt changes nothing', () => {
   expect(withLearnt(golfer, undefined)).toBe(golfer);
-  const learnt = withLearnt(golfer, {
-    version: 1,
-    balls: 30,
-    mark_bias_mm: 10,
-    mark_scale: 0.8,
-    distance: 1.1,
-    distance_scale: 1.2,
-    aim_bias_deg: 2,
-    aim_scale: 1,
-    clubs: [{ club: '56', distance: 0.95 }],
-  });
+  const { setup, shot } = first!;
+  const learnt = golferWith(golfer, { ...AS_THE_SKILL, mark: 0.01, distance: 0.1 });
   expect(learnt.headSpeed).toBe(golfer.headSpeed);
-  const carry = (who: Golfer): number => seenBall(SETUPS[0]!.setup, 0, who, shot, AS_MEANT).carry;
-  expect(carry(learnt) / carry(golfer)).toBeGreaterThan(1.02);
+  const carry = (who: Golfer): number => seenBall(setup, 0, who, shot, AS_MEANT).carry;
+  expect(carry(learnt) / carry(golfer)).toBeGreaterThan(1.05);
   expect(learnt.habits.bias.mark).toBeCloseTo(0.01, 9);
+});
+
+test('a call aims off against where the balls are known to start', () => {
+  const shot = aShot(15, 1.5);
+  const learnt = {
+    version: 1,
+    balls: 40,
+    mark_bias_mm: 0,
+    mark_scale: 1,
+    distance: 1,
+    distance_scale: 1,
+    aim_bias_deg: 6,
+    aim_scale: 1,
+    clubs: [],
+  };
+  const player = { ...aPlayer('middle'), learnt };
+  const { calls, golfer: own } = prescribe({ player, shot, seed: 1 });
+  const [call] = calls;
+  const { y } = playAsMeant(call!.setup, own, shot, call!.aim);
+  expect(Math.abs(y)).toBeLessThan(0.2);
+  expect(seenBall(call!.setup, call!.aim, own, shot, AS_MEANT).y).toBeLessThan(-1);
 });

@@ -1,201 +1,259 @@
-import { CARRY_POWER, type Golfer } from '@/core/model/golfer/golfer';
-import { median } from '@/core/ground/numeric/order';
-import { samplerOf } from '@/core/ground/numeric/sampling';
 import { clamp } from '@/core/ground/numeric/soft';
-import { degrees } from '@/core/ground/units/angle';
-import { seenBall, type Seen } from '@/core/model/shot/seen';
-import type { Shot } from '@/core/ground/situation/shot';
-import { AS_MEANT, type SwingError } from '@/core/model/swing/swingError';
-import { footingOf, madeWith } from '@/core/model/spread/footing';
-import { sampleSwings } from '@/core/model/spread/swings';
-import type { Setup } from '@/core/model/swing/setup';
-import { learnChannel, type Estimate, type Posterior, type Prior, type Residual } from './channel';
+import { quantile } from '@/core/ground/numeric/order';
+import { samplerOf, type Sampler } from '@/core/ground/numeric/sampling';
 import { LEARNT_LIMITS, type LearntFactors } from '@/core/ground/player/learnt';
+import { radians } from '@/core/ground/units/angle';
+import { CARRY_POWER, type Golfer } from '@/core/model/golfer/golfer';
+import { ballsLike, callsOf, differing, drawManner, type Calls } from '../peers/meant';
+import { differenceOf, drawPeer, numbersOf, type Difference } from '../peers/peer';
+import type { LoggedBall } from '../peers/recorded';
+import { estimateOf, type Estimate } from './estimate';
+import { posteriorOf, type Posterior } from './posterior';
+import { reachOf } from './reach';
+import { clearestShift, type Shift } from './shift';
+import { summaryOf, toldBy, type Told } from './summary';
 
-/** A logged ball with the call that it was hit for. What was not seen is absent. */
-export interface LoggedBall {
-  setup: Setup;
-  aim: number;
-  shot: Shot;
-  entry?: number;
-  carry?: number;
-  x?: number;
-  y?: number;
-  /** Struck so that the distance says nothing about the swing: thin, off the heel, into the lip. */
-  mishit?: boolean;
+/** One quantity before and after the balls. */
+export interface Channel {
+  /** Balls that told of it. */
+  balls: number;
+  before: { bias: number; spread: number };
+  after: { bias: Estimate; spread: Estimate };
 }
 
-/** What was believed of a quantity before the balls, and what is believed after them. */
+/** What was believed of a player before the balls, and what is believed after them. */
 export interface Learning {
-  /** Balls that told something. */
+  /** Balls that told something, of those that it rests on. */
   balls: number;
   /** Mark behind where it was meant, m. */
   mark: Channel;
-  /** Logarithm of the distance over the model's for the mark that was seen. */
-  distance: Channel & { clubs: { club: string; offset: Estimate }[] };
+  /** Logarithm of the distance over the model's; its spread is that of the speed alone. */
+  distance: Channel & {
+    clubs: { club: string; offset: Estimate }[];
+    /** Kinds of sand, where the balls came from several. */
+    sands: { sand: string; offset: Estimate }[];
+  };
   /** Direction off the line, radians, to the player's side positive. */
   direction: Channel;
   factors: Omit<LearntFactors, 'version'>;
+  /** Players who might have hit these balls, each as likely as the other. */
+  draws: Difference[];
+  /** Where the player has changed, if so: only what came after it is learnt from. */
+  changed: Pick<Shift, 'what' | 'after'> | null;
 }
 
-/** One quantity before and after. */
-export interface Channel {
-  balls: number;
-  before: { bias: number; spread: number };
-  after: Pick<Posterior, 'bias' | 'spread'>;
+/** What is learnt rests on so many balls, the latest: what was hit before is another swing. */
+const LATEST = 120;
+
+/** Balls that are simulated in all, and the fewest and most players that they are spread over. Tuned to take under a second. */
+const SIMULATED = 30_000;
+const PEERS = [700, 1500] as const;
+
+/** How far off the model is for everybody in one kind of sand, and how far kinds of sand lie apart, as logarithms of distance. Tuned. */
+const MODEL_OFF = 0.015;
+const SANDS_APART = 0.06;
+
+/** A shift as clear as this share of players show who never change is taken for a change. */
+const UNCHANGED = 0.98;
+
+/** So many of the players that might have hit the balls are given back. */
+const DRAWS = 24;
+
+/** The learning of a seed by which players are drawn. */
+interface Peers {
+  numbers: number[][];
+  summaries: Map<string, number>[];
+  shifts: number[];
 }
 
-/** How many balls' worth the spread of a skill is believed with. Tuned. */
-const SPREAD_WORTH = 8;
+/** Names in the order in which they come first. */
+const distinct = (names: readonly string[]): string[] => [...new Set(names)];
 
-/** Standard deviations of players of one skill about it: mark, m; logarithm of distance; direction, radians. Tuned. */
-const BIAS = { mark: 0.012, distance: 0.15, direction: 0.05 } as const;
-
-/** How far single clubs differ in distance from what the model makes of them. Tuned. */
-const CLUB_SPREAD = 0.05;
-
-/** Shortest distance that is told apart from a ball left at the feet, m. */
-const GONE = 0.5;
-
-const SIMULATED = 96;
-const MOST_SETUPS = 4;
-
-/** Residuals of a ball against its call; those that were not seen are absent. */
-function residualsOf(ball: LoggedBall, golfer: Golfer, markBias: number) {
-  const { setup, aim, shot, entry, mishit } = ball;
-  const mark = entry === undefined ? undefined : entry - setup.entry;
-  const gone = ball.carry ?? (ball.x === undefined ? undefined : Math.hypot(ball.x, ball.y ?? 0));
-  let distance: number | undefined;
-  if (gone !== undefined && gone > GONE && !mishit) {
-    const model = seenBall(setup, aim, golfer, shot, { ...AS_MEANT, mark: mark ?? markBias });
-    const reached = ball.carry === undefined ? Math.hypot(model.x, model.y) : model.carry;
-    if (reached > GONE) distance = Math.log(gone / reached);
-  }
-  const direction =
-    ball.x === undefined || ball.y === undefined || ball.x < GONE || mishit
-      ? undefined
-      : Math.atan2(ball.y, ball.x);
-  return { mark, distance, direction };
-}
-
-/** A robust standard deviation: 1.4826 times the median distance from the median. */
-function robustSpread(values: readonly number[]): number {
-  if (values.length < 8) return 0;
-  const middle = median(values);
-  return 1.4826 * median(values.map((value) => Math.abs(value - middle)));
-}
-
-/** Spreads that the model itself gives a golfer of this skill in these set-ups. */
-function spreadsBefore(balls: readonly LoggedBall[], golfer: Golfer, seed: number) {
-  const swings = sampleSwings(
-    { ...golfer.habits, bias: { mark: 0, height: 0, aim: 0 } },
-    SIMULATED,
-    seed,
-  );
-  const kinds = new Map(balls.map((ball) => [`${ball.setup.club.name}/${ball.setup.entry}`, ball]));
-  const all = { mark: [] as number[], distance: [] as number[], direction: [] as number[] };
-  for (const { setup, aim, shot } of [...kinds.values()].slice(0, MOST_SETUPS)) {
-    const footing = footingOf(setup, shot);
-    const error: SwingError = { ...AS_MEANT };
-    for (const swing of swings) {
-      const seen: Seen = seenBall(setup, aim, golfer, shot, { ...madeWith(swing, footing, error) });
-      const found = residualsOf({ setup, aim, shot, ...seen, mishit: seen.thin }, golfer, 0);
-      if (found.mark !== undefined) all.mark.push(found.mark);
-      if (found.distance !== undefined) all.distance.push(found.distance);
-      if (found.direction !== undefined) all.direction.push(found.direction);
-    }
-  }
+/** What the balls are told apart by: clubs, where there are several, and sands. */
+function groupsOf(balls: readonly LoggedBall[]) {
+  const clubs = distinct(balls.map(({ setup }) => setup.club.name));
+  const sands = distinct(balls.flatMap(({ sand }) => sand ?? []));
+  const several = { clubs: clubs.length > 1, sands: sands.length > 1 };
   return {
-    mark: robustSpread(all.mark) || golfer.habits.mark,
-    distance: robustSpread(all.distance) || golfer.habits.speed * CARRY_POWER,
-    direction: robustSpread(all.direction) || golfer.habits.aim,
+    clubs,
+    sands: several.sands ? sands : [],
+    each: balls.map(({ setup, sand }) => [
+      ...(several.clubs ? [`of ${setup.club.name}`] : []),
+      ...(several.sands && sand !== undefined ? [`in ${sand}`] : []),
+    ]),
   };
 }
 
-const channel = (
-  residuals: readonly Residual[],
-  prior: Prior,
-  posterior: Posterior,
-  bias: number,
-): Channel => ({
-  balls: residuals.length,
-  before: { bias, spread: prior.spread },
-  after: { bias: posterior.bias, spread: posterior.spread },
+/** Players of the skill, drawn at random, in the place of the one who hit the balls. */
+function peersOf(
+  balls: readonly LoggedBall[],
+  calls: Calls,
+  golfer: Golfer,
+  toldOf: (balls: readonly LoggedBall[]) => Told[],
+  { clubs, sands, each }: ReturnType<typeof groupsOf>,
+  sampler: Sampler,
+): Peers {
+  const count = Math.round(clamp(SIMULATED / Math.max(1, balls.length), ...PEERS));
+  const peers: Peers = { numbers: [], summaries: [], shifts: [] };
+  for (let k = 0; k < count; k++) {
+    const difference = drawPeer(golfer.habits, clubs, sampler);
+    const bySand = sands.map(() => sampler.normal(0, SANDS_APART));
+    const off = sampler.normal(0, MODEL_OFF);
+    const inSand = (sand: string | undefined): Golfer => {
+      const log = off + (sand === undefined ? 0 : (bySand[sands.indexOf(sand)] ?? 0));
+      return differing(golfer, { ...difference, distance: difference.distance * Math.exp(log) });
+    };
+    const told = toldOf(ballsLike(balls, calls, inSand, drawManner(sampler), sampler));
+    peers.numbers.push([...numbersOf(difference), ...bySand]);
+    peers.summaries.push(summaryOf(told, each));
+    peers.shifts.push(clearestShift(told)?.z ?? 0);
+  }
+  return peers;
+}
+
+/** The posterior of the summary that was seen, by the players who have its numbers: those that most of them lack are passed over. */
+function believed({ numbers, summaries }: Peers, seen: ReadonlyMap<string, number>): Posterior {
+  let whole = summaries.map((_, k) => k);
+  const names = [...seen.keys()].filter((name) => {
+    const having = whole.filter((k) => summaries[k]!.has(name));
+    if (having.length < summaries.length / 2) return false;
+    whole = having;
+    return true;
+  });
+  return posteriorOf(
+    whole.map((k) => numbers[k]!),
+    whole.map((k) => names.map((name) => summaries[k]!.get(name)!)),
+    names.map((name) => seen.get(name)!),
+  );
+}
+
+/** So many draws, each as likely as the other: at even steps of the weight. */
+function evenly({ draws, weights }: Posterior, count: number): number[][] {
+  const mass = weights.reduce((sum, weight) => sum + weight, 0);
+  const chosen: number[][] = [];
+  let below = 0;
+  draws.forEach((draw, k) => {
+    below += weights[k]!;
+    while (chosen.length < count && below >= ((chosen.length + 0.5) / count) * mass)
+      chosen.push(draw);
+  });
+  return chosen;
+}
+
+const times = ({ mean, low, high }: Estimate, factor: number): Estimate => ({
+  mean: mean * factor,
+  low: low * factor,
+  high: high * factor,
 });
 
 /**
- * Learns from logged balls what the model cannot know of a player: where the mark really goes and how widely, how far
- * the ball really goes from a mark, and where it starts. Before any ball stands what the skill says.
+ * Learns from logged balls what the skill cannot know of a player: where the mark really goes and how widely, how far the ball really goes,
+ * and where it starts. Players of the skill who differ at random hit the same calls in the model, and their balls are written down as these
+ * were, with the same things not seen; what is believed is what those are like whose balls look like these.
  *
+ * @param balls in the order in which they were hit; the latest {@link LATEST} count
  * @param golfer as the skill and bag say, without anything learnt before
  * @param seed same balls and seed, same answer
  */
 export function learn(balls: readonly LoggedBall[], golfer: Golfer, seed: number): Learning {
-  const sampler = samplerOf(seed);
-  const before = spreadsBefore(balls, golfer, seed);
-  const { bias } = golfer.habits;
-  const priorOf = (spread: number, deviation: number, group: number): Prior => ({
-    spread,
-    bias: deviation,
-    worth: SPREAD_WORTH,
-    group,
-  });
-  const clubs = [...new Set(balls.map(({ setup }) => setup.club.name))];
-
-  const marks: Residual[] = [];
-  for (const ball of balls) {
-    if (ball.entry === undefined) continue;
-    marks.push({ value: ball.entry - ball.setup.entry - bias.mark, group: 0 });
+  const latest = balls.slice(-LATEST);
+  const calls = callsOf(latest);
+  const reaches = calls.hits.map((hit) => reachOf(hit, golfer));
+  const toldOf = (some: readonly LoggedBall[]): Told[] =>
+    toldBy(some, (i) => reaches[calls.of[i]!]!);
+  const told = toldOf(latest);
+  const groups = groupsOf(latest);
+  const peers = peersOf(latest, calls, golfer, toldOf, groups, samplerOf(seed));
+  const shift = clearestShift(told);
+  if (shift && shift.z > quantile(peers.shifts, UNCHANGED)) {
+    const { what } = shift;
+    const after = balls.length - latest.length + shift.after;
+    return { ...learn(balls.slice(after), golfer, seed), changed: { what, after } };
   }
-  const markPrior = priorOf(before.mark, BIAS.mark, 0);
-  const mark = shifted(learnChannel(marks, 1, markPrior, sampler), bias.mark);
+  const posterior = believed(peers, summaryOf(told, groups.each));
+  return learningOf(posterior, told, golfer, groups);
+}
 
-  const distances: Residual[] = [];
-  const directions: Residual[] = [];
-  for (const ball of balls) {
-    const found = residualsOf(ball, golfer, mark.bias.mean);
-    const group = clubs.indexOf(ball.setup.club.name);
-    if (found.distance !== undefined) distances.push({ value: found.distance, group });
-    if (found.direction !== undefined) {
-      directions.push({ value: found.direction - bias.aim, group: 0 });
-    }
-  }
-  const distancePrior = priorOf(before.distance, BIAS.distance, CLUB_SPREAD);
-  const distance = learnChannel(distances, clubs.length, distancePrior, sampler);
-  const directionPrior = priorOf(before.direction, BIAS.direction, 0);
-  const direction = shifted(learnChannel(directions, 1, directionPrior, sampler), bias.aim);
-
-  const told = balls.filter(
-    (ball) => ball.entry !== undefined || ball.carry !== undefined || ball.x !== undefined,
-  ).length;
+function learningOf(
+  posterior: Posterior,
+  told: readonly Told[],
+  { habits }: Golfer,
+  { clubs, sands }: ReturnType<typeof groupsOf>,
+): Learning {
+  const { draws, weights } = posterior;
+  const within = draws.map((draw) => numbersOf(limited(differenceOf(draw, clubs))));
+  const estimate = (of: (numbers: readonly number[], k: number) => number): Estimate =>
+    estimateOf(within.map(of), weights);
+  const [mark, markScale, distance, distanceScale, aim, aimScale] = [0, 1, 2, 3, 4, 5].map((i) =>
+    estimate((numbers) => (i % 2 ? Math.exp(numbers[i]!) : numbers[i]!)),
+  ) as Estimate[];
+  const counted = (of: keyof Told): number => told.filter((ball) => ball[of] !== undefined).length;
+  const speed = habits.speed * CARRY_POWER;
+  const own = clubs.map((_, i) => estimate((numbers) => numbers[6 + i]!));
+  const bySand = sands.map((_, i) =>
+    estimateOf(
+      draws.map((draw) => draw[6 + clubs.length + i]!),
+      weights,
+    ),
+  );
+  const balls = told.filter((ball) => Object.keys(ball).length > 0).length;
+  const middle = limited(
+    differenceOf(
+      [
+        mark!.mean,
+        Math.log(markScale!.mean),
+        distance!.mean,
+        Math.log(distanceScale!.mean),
+        aim!.mean,
+        Math.log(aimScale!.mean),
+        ...own.map(({ mean }) => mean),
+      ],
+      clubs,
+    ),
+  );
   return {
-    balls: told,
-    mark: channel(marks, markPrior, mark, bias.mark),
+    balls,
+    mark: {
+      balls: counted('mark'),
+      before: { bias: habits.bias.mark, spread: habits.mark },
+      after: { bias: times(mark!, 1 / 1000), spread: times(markScale!, habits.mark) },
+    },
     distance: {
-      ...channel(distances, distancePrior, distance, 0),
-      clubs: clubs.map((club, i) => ({ club, offset: distance.groups[i]! })),
+      balls: counted('far'),
+      before: { bias: 0, spread: speed },
+      after: { bias: distance!, spread: times(distanceScale!, speed) },
+      clubs: clubs.map((club, i) => ({ club, offset: own[i]! })),
+      sands: sands.map((sand, i) => ({ sand, offset: bySand[i]! })),
     },
-    direction: channel(directions, directionPrior, direction, bias.aim),
-    factors: {
-      balls: told,
-      mark_bias_mm: tenths(within('mark_bias_mm', mark.bias.mean * 1000)),
-      mark_scale: hundredths(within('scale', mark.spread.mean / before.mark)),
-      distance: thousandths(within('distance', Math.exp(distance.bias.mean))),
-      distance_scale: hundredths(within('scale', distance.spread.mean / before.distance)),
-      aim_bias_deg: tenths(within('aim_bias_deg', degrees(direction.bias.mean))),
-      aim_scale: hundredths(within('scale', direction.spread.mean / before.direction)),
-      clubs: clubs.map((club, i) => ({
-        club,
-        distance: thousandths(within('distance', Math.exp(distance.groups[i]!.mean))),
-      })),
+    direction: {
+      balls: counted('side'),
+      before: { bias: habits.bias.aim, spread: habits.aim },
+      after: { bias: times(aim!, radians(1)), spread: times(aimScale!, habits.aim) },
     },
+    factors: { balls, ...rounded(middle) },
+    draws: evenly(posterior, DRAWS).map((draw) => limited(differenceOf(draw, clubs))),
+    changed: null,
   };
 }
 
-function within(name: keyof typeof LEARNT_LIMITS, value: number): number {
+function limitedTo(name: keyof typeof LEARNT_LIMITS, value: number): number {
   const [low, high] = LEARNT_LIMITS[name];
   return clamp(value, low, high);
 }
+
+/** A difference within what is believed of anybody. */
+const limited = (difference: Difference): Difference => ({
+  mark_bias_mm: limitedTo('mark_bias_mm', difference.mark_bias_mm),
+  mark_scale: limitedTo('scale', difference.mark_scale),
+  distance: limitedTo('distance', difference.distance),
+  distance_scale: limitedTo('scale', difference.distance_scale),
+  aim_bias_deg: limitedTo('aim_bias_deg', difference.aim_bias_deg),
+  aim_scale: limitedTo('scale', difference.aim_scale),
+  clubs: difference.clubs.map(({ club, distance }) => ({
+    club,
+    distance: limitedTo('distance', distance),
+  })),
+});
 
 const rounder =
   (scale: number) =>
@@ -205,8 +263,13 @@ const tenths = rounder(10);
 const hundredths = rounder(100);
 const thousandths = rounder(1000);
 
-/** A posterior about nought moved to where it is about. */
-function shifted(posterior: Posterior, by: number): Posterior {
-  const { mean, low, high } = posterior.bias;
-  return { ...posterior, bias: { mean: mean + by, low: low + by, high: high + by } };
-}
+/** A difference as it is stored. */
+const rounded = (difference: Difference): Difference => ({
+  mark_bias_mm: tenths(difference.mark_bias_mm),
+  mark_scale: hundredths(difference.mark_scale),
+  distance: thousandths(difference.distance),
+  distance_scale: hundredths(difference.distance_scale),
+  aim_bias_deg: tenths(difference.aim_bias_deg),
+  aim_scale: hundredths(difference.aim_scale),
+  clubs: difference.clubs.map(({ club, distance }) => ({ club, distance: thousandths(distance) })),
+});

@@ -1,5 +1,5 @@
 import type { Learning } from './learn';
-import { learnWords } from './learnWords';
+import { learnWords, savingWords } from './learnWords';
 
 const at = (mean: number, half: number) => ({ mean, low: mean - half, high: mean + half });
 const channel = (bias: number, half: number, spread = 0.02, balls = 20) => ({
@@ -10,23 +10,25 @@ const channel = (bias: number, half: number, spread = 0.02, balls = 20) => ({
 const learning = (distance: number, half = 0.05, balls = 20): Learning => ({
   balls,
   mark: channel(0.0127, 0.005, 0.02, balls),
-  distance: { ...channel(distance, half, 0.3, balls), clubs: [] },
+  distance: { ...channel(distance, half, 0.3, balls), clubs: [], sands: [] },
   direction: channel(-0.05, 0.02, 0.06, balls),
   factors: {} as Learning['factors'],
+  draws: [],
+  changed: null,
 });
 
 test('less far is told as the share that is missing, further as what is more', () => {
   expect(learnWords(learning(Math.log(0.8)), 'yards')[1]).toMatch(
-    /goes 20 % less far than the model says \(-24 % to -16 %\)/,
+    /sends the ball 20 % less far than the skill says \(-24 % to -16 %\)/,
   );
   expect(learnWords(learning(Math.log(1.25)), 'yards')[1]).toMatch(
-    /goes 25 % further than the model says \(19 % to 31 %\)/,
+    /sends the ball 25 % further than the skill says \(19 % to 31 %\)/,
   );
 });
 
 test('what the balls cannot tell is said so', () => {
   expect(learnWords(learning(0.02, 0.1), 'yards')[1]).toContain(
-    'as far as the model says, as far as 20 balls tell (-8 % to 13 %)',
+    'as far as the skill says, as far as 20 balls tell (-8 % to 13 %)',
   );
   const none = learnWords(learning(0, 0.3, 0), 'metres').join(' ');
   expect(none).toContain('No mark was logged');
@@ -41,4 +43,17 @@ test('marks are told in the reader’s units, directions by the player’s side'
   );
   expect(learnWords(learning(0), 'yards')[0]).toContain('0.5 in further back');
   expect(direction).toContain('2.9° to the far side');
+});
+
+test('a saving is told with how sure it is, and whether it is worth it', () => {
+  const saving = { mean: 0.07, low: 0.02, high: 0.13, worth: true };
+  expect(savingWords(saving)).toBe(
+    'Worth taking over: it should save 0.07 strokes a ball, nine times in ten between 0.02 and 0.13.',
+  );
+  expect(savingWords({ ...saving, low: -0.05, worth: false })).toMatch(
+    /^Not worth taking over yet: .* between −0\.05 and 0\.13\. More balls will tell\.$/,
+  );
+  expect(savingWords({ mean: -0.001, low: -0.01, high: 0.001, worth: false })).toContain(
+    'nothing is expected to be saved (nine times in ten between −0.01 and 0.00)',
+  );
 });

@@ -1,20 +1,27 @@
+import { degrees } from '@/core/ground/units/angle';
 import { fromMetres } from '@/core/ground/units/length';
 import { plainNumber, unitFor } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
 import type { Channel, Learning } from './learn';
+import type { Saving } from './saving';
 
 /** How sure a learning is of a direction: both ends of the interval on one side. */
 const clear = ({ after: { bias } }: Channel): boolean => bias.low > 0 || bias.high < 0;
 
-const degrees = (radians: number): string => plainNumber((Math.abs(radians) * 180) / Math.PI);
+const WHAT = { mark: 'the mark', far: 'the distance', side: 'the direction' } as const;
 
 /** What was learnt, in sentences: what moved, by how much and how sure that is. */
 export function learnWords(learning: Learning, units: UnitSystem): string[] {
-  const { mark, distance, direction } = learning;
+  const { mark, distance, direction, changed } = learning;
   const small = unitFor('short', units);
   const far = (metres: number): string =>
     `${plainNumber(fromMetres(Math.abs(metres), small))} ${small}`;
   const words: string[] = [];
+  if (changed) {
+    words.push(
+      `Something changed after ball ${changed.after}: ${WHAT[changed.what]} most of all. What is said here is learnt from the balls since then.`,
+    );
+  }
   const { bias } = mark.after;
   words.push(
     mark.balls === 0
@@ -30,16 +37,35 @@ export function learnWords(learning: Learning, units: UnitSystem): string[] {
     distance.balls === 0
       ? 'No distance was logged: distances are the model’s.'
       : clear(distance)
-        ? `From a mark the ball goes ${Math.abs(percent(moved.mean))} % ${moved.mean > 0 ? 'further' : 'less far'} than the model says (${by(moved.low)} to ${by(moved.high)}): more or less speed, or other sand.`
-        : `From a mark the ball goes as far as the model says, as far as ${distance.balls} balls tell (${by(moved.low)} to ${by(moved.high)}).`,
+        ? `The same swing sends the ball ${Math.abs(percent(moved.mean))} % ${moved.mean > 0 ? 'further' : 'less far'} than the skill says (${by(moved.low)} to ${by(moved.high)}): more or less speed, or other sand.`
+        : `The same swing sends the ball as far as the skill says, as far as ${distance.balls} balls tell (${by(moved.low)} to ${by(moved.high)}).`,
   );
+  for (const { sand, offset } of distance.sands) {
+    if (offset.low > 0 || offset.high < 0) {
+      words.push(
+        `In ${sand} sand it goes ${Math.abs(percent(offset.mean))} % ${offset.mean > 0 ? 'further' : 'less far'} than in the other sands (${by(offset.low)} to ${by(offset.high)}).`,
+      );
+    }
+  }
   const turn = direction.after.bias;
+  const turned = plainNumber(degrees(Math.abs(turn.mean)));
   words.push(
     direction.balls === 0
       ? 'No direction was logged.'
       : clear(direction)
-        ? `Balls start ${degrees(turn.mean)}° to the ${turn.mean > 0 ? 'player’s side' : 'far side'} of the line.`
+        ? `Balls start ${turned}° to the ${turn.mean > 0 ? 'player’s side' : 'far side'} of the line. Once this is taken over, calls aim that much to the other side.`
         : 'Balls start on the line, as far as they tell.',
   );
   return words;
+}
+
+/** Whether a learning is worth taking over, in strokes. */
+export function savingWords({ mean, low, high, worth }: Saving): string {
+  const strokes = (value: number): string =>
+    value.toFixed(2).replace('-', '−').replace('−0.00', '0.00');
+  const range = `nine times in ten between ${strokes(low)} and ${strokes(high)}`;
+  if (worth) return `Worth taking over: it should save ${strokes(mean)} strokes a ball, ${range}.`;
+  return mean > 0
+    ? `Not worth taking over yet: it might save ${strokes(mean)} strokes a ball, ${range}. More balls will tell.`
+    : `Not worth taking over: nothing is expected to be saved (${range}).`;
 }

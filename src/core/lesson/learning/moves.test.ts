@@ -4,6 +4,7 @@ import type { Station } from '../plan/lesson';
 import { situationFor } from '../players/player';
 import { aRecord } from '@/core/testing/records';
 import type { LearntFactors } from '@/core/ground/player/learnt';
+import type { Difference } from '../peers/peer';
 import { movesOf } from './moves';
 
 const record = aRecord({
@@ -49,7 +50,11 @@ test('a ball that goes further lengthens the rungs and shortens the swing that i
 });
 
 test('without a station there is nothing to compare', () => {
-  expect(movesOf(record, [], undefined, undefined, 'yards')).toEqual({ rungs: [], calls: [] });
+  expect(movesOf(record, [], undefined, undefined, 'yards')).toEqual({
+    rungs: [],
+    calls: [],
+    saving: null,
+  });
 });
 
 test('a call sheet says which learning it used, and says nothing without one', () => {
@@ -63,4 +68,17 @@ test('a call sheet says which learning it used, and says nothing without one', (
   expect(sheet).toMatchObject({ learnt: { version: 7, balls: 40 } });
   expect(sheet.notes.join(' ')).toContain('40 logged balls taught of this player, version 7');
   expect(sheetWith(undefined).notes.join(' ')).not.toContain('logged balls');
+});
+
+test('a learning that is sure of much shorter distances saves strokes; one that is sure of nothing does not', () => {
+  const { version: _v, balls: _b, ...difference } = learnt(0.75);
+  const { version: _w, balls: _c, ...none } = learnt(1);
+  const savingFor = (draws: readonly Difference[]) =>
+    movesOf(record, [station], undefined, learnt(0.75), 'yards', draws).saving!;
+  const sure = savingFor(Array.from({ length: 8 }, () => difference));
+  expect(sure.mean).toBeGreaterThan(0.03);
+  expect(sure.worth).toBe(true);
+  const wrong = savingFor(Array.from({ length: 8 }, () => none));
+  expect(wrong.mean).toBeLessThan(0);
+  expect(wrong.worth).toBe(false);
 });

@@ -1,5 +1,5 @@
 import { sheetFor } from '@/core/tell/answer/answer';
-import type { CallEntry } from '@/core/tell/sheet/callSheet';
+import type { CallEntry, Told } from '@/core/tell/sheet/callSheet';
 import { readSituation } from '@/core/tell/format/situation';
 import { ladder, LADDER_SAMPLE } from '@/core/search/ladder/ladder';
 import type { Station } from '../plan/lesson';
@@ -7,7 +7,9 @@ import { atFlag } from '@/core/tell/sheet/atFlag';
 import type { Player } from '@/core/ground/player/player';
 import { situationFor } from '../players/player';
 import type { PlayerRecord } from '../players/record';
-import { golferOf } from '@/core/model/golfer/golferOf';
+import type { Difference } from '../peers/peer';
+import { savingOf, type Saving } from './saving';
+import { golferOf, plainGolferOf } from '@/core/model/golfer/golferOf';
 import { sampleSwings } from '@/core/model/spread/swings';
 import type { UnitSystem } from '@/core/ground/units/system';
 import type { LearntFactors } from '@/core/ground/player/learnt';
@@ -38,6 +40,8 @@ export interface CallMove {
 export interface Moves {
   rungs: RungMove[];
   calls: CallMove[];
+  /** What that is expected to save; null where no station can be compared. */
+  saving: Saving | null;
 }
 
 /** The rung that is compared, counted from the shortest: a little over half a swing is in every splash school. */
@@ -59,6 +63,7 @@ function rungsOf(player: Player) {
  *
  * @param before what calls use now, absent for the skill alone
  * @param after what they would use
+ * @param draws players who might have hit the balls, as {@link learn} gives them
  */
 export function movesOf(
   record: PlayerRecord,
@@ -66,26 +71,39 @@ export function movesOf(
   before: LearntFactors | undefined,
   after: LearntFactors | undefined,
   units: UnitSystem,
+  draws: readonly Difference[] = [],
 ): Moves {
   const situation = (station: Station, learnt: LearntFactors | undefined) =>
     readSituation(situationFor({ ...record, ...(learnt ? { learnt } : {}) }, station.shot));
-  const callOf = (station: Station, learnt: LearntFactors | undefined): CallEntry | null => {
-    const { sheet } = sheetFor(situation(station, learnt), units, () => 0);
-    return sheet.calls.find(atFlag) ?? null;
-  };
+  const calledAt = (station: Station, learnt: LearntFactors | undefined): Told | null =>
+    sheetFor(situation(station, learnt), units, () => 0).told.find(({ entry }) => atFlag(entry)) ??
+    null;
   const [first] = stations;
-  if (!first) return { rungs: [], calls: [] };
+  if (!first) return { rungs: [], calls: [], saving: null };
   const now = rungsOf(situation(first, before).question.player);
   const then = rungsOf(situation(first, after).question.player);
+  const called = stations.map((station) => ({
+    station: station.name,
+    before: calledAt(station, before),
+    after: calledAt(station, after),
+  }));
+  const choices = called.flatMap(({ before: stands, after: learnt }) =>
+    stands?.struck && learnt?.struck ? [{ now: stands.struck.call, then: learnt.struck.call }] : [],
+  );
+  const { player } = situation(first, undefined).question;
   return {
     rungs: now.flatMap(({ club, rung }) => {
       const moved = then.find((each) => each.club === club);
       return moved ? [{ club, clock: rung.clock, before: rung, after: moved.rung }] : [];
     }),
-    calls: stations.map((station) => ({
-      station: station.name,
-      before: callOf(station, before),
-      after: callOf(station, after),
+    calls: called.map((each) => ({
+      station: each.station,
+      before: each.before?.entry ?? null,
+      after: each.after?.entry ?? null,
     })),
+    saving:
+      choices.length > 0 && draws.length > 0
+        ? savingOf(choices, plainGolferOf(player), draws)
+        : null,
   };
 }

@@ -3,11 +3,11 @@ import { entryMeant, readSetup, type CallRecord } from '@/core/tell/format/setup
 import { readSituation } from '@/core/tell/format/situation';
 import type { FoundBall } from '../faults/features';
 import type { Hit } from '@/core/model/shot/hit';
-import type { LoggedBall } from '../learning/learn';
+import type { LoggedBall } from '../peers/recorded';
 import { situationFor } from '../players/player';
 import type { PlayerRecord } from '../players/record';
 import type { Shot } from '@/core/ground/situation/shot';
-import type { LoggedFields } from '../balls/ball';
+import type { LoggedFields, NewBall, Strike } from '../balls/ball';
 import type { Station } from '../plan/lesson';
 import type { StatBall } from './stats';
 
@@ -60,15 +60,23 @@ export function hitsFor(
 export const shotsOf = (player: PlayerRecord, stations: readonly Station[]): Shot[] =>
   stations.map(({ shot }) => readSituation(situationFor(player, shot)).question.shot);
 
+/** Strikes whose distance says nothing of the swing. */
+const MISHITS: ReadonlySet<string> = new Set<Strike>(['thin', 'lip', 'heel']);
+
+/** A ball with what read it, and where: as far as that is known. */
+type ReadBall = CalledBall & Partial<Pick<NewBall, 'source'> & Pick<PlacedBall, 'at'>>;
+
 /** A logged ball as the learning takes it. */
-export function forLearning(ball: CalledBall, hit: Hit, player: Player): LoggedBall {
+export function forLearning(ball: ReadBall, hit: Hit, player: Player): LoggedBall {
   return {
     ...hit,
     ...(ball.entry_m === undefined ? {} : { entry: ball.entry_m }),
     ...(ball.carry_m === undefined ? {} : { carry: ball.carry_m }),
     ...(ball.along_m === undefined ? {} : { x: ball.along_m }),
     ...(ball.right_m === undefined ? {} : { y: acrossFor(ball.right_m, player.handed) }),
-    mishit: ball.strike === 'thin' || ball.strike === 'lip' || ball.strike === 'heel',
+    ...(ball.strike === undefined ? {} : { mishit: MISHITS.has(ball.strike) }),
+    ...(ball.source === 'tracker' ? { measured: true } : {}),
+    sand: ball.at?.shot.sand?.preset ?? 'medium',
   };
 }
 

@@ -9,6 +9,8 @@ export interface Golfer {
   /** Factors on it through sand, learnt: for all clubs, and for single ones by name. Swings off grass have none. */
   sandSpeed?: number;
   clubSpeed?: Readonly<Record<string, number>>;
+  /** Where balls start off the line that the feet aim on, learnt: radians to the player's side. Calls aim it off. */
+  startsOff?: number;
   habits: Habits;
 }
 

@@ -1,3 +1,4 @@
+import { radians } from '@/core/ground/units/angle';
 import type { LearntFactors } from '@/core/ground/player/learnt';
 import type { Player } from '@/core/ground/player/player';
 import { CARRY_POWER, type Golfer } from './golfer';
@@ -20,6 +21,7 @@ export function withLearnt(golfer: Golfer, learnt: LearntFactors | undefined): G
     clubSpeed: Object.fromEntries(
       learnt.clubs.map(({ club, distance }) => [club, speedFactor(distance)]),
     ),
+    startsOff: radians(learnt.aim_bias_deg),
     habits: {
       ...habits,
       mark: habits.mark * learnt.mark_scale,
@@ -29,7 +31,7 @@ export function withLearnt(golfer: Golfer, learnt: LearntFactors | undefined): G
       bias: {
         ...habits.bias,
         mark: learnt.mark_bias_mm / 1000,
-        aim: (learnt.aim_bias_deg * Math.PI) / 180,
+        aim: radians(learnt.aim_bias_deg),
       },
     },
   };

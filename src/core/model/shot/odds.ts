@@ -2,7 +2,7 @@ import { meanOfWorst } from '@/core/ground/numeric/order';
 import { footingOf, madeWith } from '../spread/footing';
 import type { Setup } from '../swing/setup';
 import { outcomeOf } from './outcome';
-import { play, readyFor } from './play';
+import { meantBy, play, readyFor } from './play';
 import type { Golfer } from '../golfer/golfer';
 import type { Shot } from '@/core/ground/situation/shot';
 import { AS_MEANT, type SwingError } from '../swing/swingError';
@@ -47,7 +47,7 @@ export function oddsOf(
   const footing = footingOf(setup, shot);
   const error = { ...AS_MEANT };
   const ready = readyFor(setup, golfer, shot);
-  const meant = play(ready, AS_MEANT, aim);
+  const meant = play(ready, meantBy(golfer), aim);
   const heavy = FAT_SHARE * (meant.finish.carry || Infinity);
   const from = known && known.each.length <= count ? known.each.length : 0;
   if (known && from > 0) {

@@ -40,9 +40,13 @@ export function play(ready: Ready, error: SwingError, aim: number): Played {
   return { finish, thin: launch.thin, path: head.path };
 }
 
-/** The ball as meant: every error zero. */
+/** The swing as meant: every error zero, but for where the golfer's balls are known to start. */
+export const meantBy = ({ startsOff = 0 }: Golfer): SwingError =>
+  startsOff === 0 ? AS_MEANT : { ...AS_MEANT, aim: startsOff };
+
+/** The ball as meant. */
 export const playAsMeant = (setup: Setup, golfer: Golfer, shot: Shot, aim: number): Finish =>
-  play(readyFor(setup, golfer, shot), AS_MEANT, aim).finish;
+  play(readyFor(setup, golfer, shot), meantBy(golfer), aim).finish;
 
 /**
  * Direction of the path that sends the ball as meant to the line of play, radians from the line, towards the

@@ -4,7 +4,7 @@ import { divotOf } from '../passage/divot';
 import { headAtMark, sandTool } from '../passage/passage';
 import { visibleEdge } from '@/core/ground/arc/arc';
 import { deliveryOf, holdOf, type Setup } from '../swing/setup';
-import { play, readyFor } from './play';
+import { play, readyFor, type Ready } from './play';
 import { speedWith, type Golfer } from '../golfer/golfer';
 import type { Shot } from '@/core/ground/situation/shot';
 import { arcWith } from './strike';
@@ -19,6 +19,8 @@ export interface Seen {
   x: number;
   y: number;
   thin: boolean;
+  /** The lip caught it. */
+  lip: boolean;
 }
 
 /** Where a swing enters the sand, m behind the visible back edge of the ball: a higher or steeper arc moves it too. */
@@ -34,20 +36,26 @@ export function depthOf(setup: Setup, golfer: Golfer, shot: Shot, error: SwingEr
     .depth;
 }
 
-/** Plays one swing and tells what can be seen of it. */
-export function seenBall(
+/** Plays one swing of a set-up that was made ready, and tells what can be seen of it. */
+export function seenOf(ready: Ready, aim: number, error: SwingError): Seen {
+  const { setup, shot } = ready;
+  const { finish, thin } = play(ready, error, aim);
+  const { carry, x, y, lipClearance } = finish;
+  return {
+    entry: entryOf(setup, shot, error),
+    carry,
+    x,
+    y,
+    thin,
+    lip: shot.lip.height > 0 && lipClearance !== null && lipClearance <= 0,
+  };
+}
+
+/** {@link seenOf} for one ball. */
+export const seenBall = (
   setup: Setup,
   aim: number,
   golfer: Golfer,
   shot: Shot,
   error: SwingError,
-): Seen {
-  const { finish, thin } = play(readyFor(setup, golfer, shot), error, aim);
-  return {
-    entry: entryOf(setup, shot, error),
-    carry: finish.carry,
-    x: finish.x,
-    y: finish.y,
-    thin,
-  };
-}
+): Seen => seenOf(readyFor(setup, golfer, shot), aim, error);

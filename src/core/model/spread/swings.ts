@@ -17,6 +17,29 @@ function bounded(z: number): number {
 }
 
 /**
+ * One human swing of a player.
+ *
+ * @param z six standard normal deviates by their place: mark, height, attack, speed, face, aim
+ */
+export function swingOf(habits: Habits, z: (place: number) => number): SwingError {
+  const heavy = (place: number): number => {
+    const value = bounded(z(place));
+    return value * (1 + habits.tail * value * value);
+  };
+  const speed = bounded(z(3));
+  const quitting = Math.max(0, -speed - 0.8);
+  const factor = 1 + habits.speed * speed - habits.quit * quitting * quitting;
+  return {
+    mark: habits.bias.mark + habits.mark * heavy(0),
+    height: habits.bias.height + habits.height * heavy(1),
+    attack: habits.attack * bounded(z(2)),
+    speed: Math.max(SPEED_RANGE[0], Math.min(SPEED_RANGE[1], factor)),
+    face: habits.face * bounded(z(4)),
+    aim: habits.bias.aim + habits.aim * bounded(z(5)),
+  };
+}
+
+/**
  * The same `count` human swings for every candidate (common random numbers), so that two set-ups are told
  * apart by what they do, not by luck. Any power-of-two prefix is itself an even sample.
  *
@@ -26,24 +49,7 @@ function bounded(z: number): number {
  */
 export function sampleSwings(habits: Habits, count: number, seed: number): SwingError[] {
   const points = sobol(count, DIMENSIONS, seededUint32(seed));
-  const swings: SwingError[] = [];
-  for (let i = 0; i < count; i++) {
-    const z = (j: number): number => bounded(inverseNormal(points[i * DIMENSIONS + j]!));
-    const heavy = (j: number): number => {
-      const value = z(j);
-      return value * (1 + habits.tail * value * value);
-    };
-    const speed = z(3);
-    const quitting = Math.max(0, -speed - 0.8);
-    const factor = 1 + habits.speed * speed - habits.quit * quitting * quitting;
-    swings.push({
-      mark: habits.bias.mark + habits.mark * heavy(0),
-      height: habits.bias.height + habits.height * heavy(1),
-      attack: habits.attack * z(2),
-      speed: Math.max(SPEED_RANGE[0], Math.min(SPEED_RANGE[1], factor)),
-      face: habits.face * z(4),
-      aim: habits.bias.aim + habits.aim * z(5),
-    });
-  }
-  return swings;
+  return Array.from({ length: count }, (_, i) =>
+    swingOf(habits, (place) => inverseNormal(points[i * DIMENSIONS + place]!)),
+  );
 }

@@ -1,4 +1,5 @@
 import type { School } from '../schools/school';
+import type { Golfer } from '@/core/model/golfer/golfer';
 import type { Shot } from '@/core/ground/situation/shot';
 import { degrees, radians } from '@/core/ground/units/angle';
 import { playableBallPosition } from '@/core/model/swing/setup';
@@ -38,9 +39,10 @@ function reasonOf(result: Unsolved, shot: Shot): Obstacle {
 const AIM_PER_SLOPE = 1.5;
 
 /** Turns the feet as the school turns them with the aim; false when the aim is more than the school can live with. */
-function standsTo(solved: Solved, school: School, shot: Shot): boolean {
+function standsTo(solved: Solved, school: School, shot: Shot, { startsOff = 0 }: Golfer): boolean {
   const allowed = school.mostAimDeg + Math.abs(degrees(shot.across)) * AIM_PER_SLOPE;
-  if (Math.abs(degrees(solved.aim)) > allowed) return false;
+  // What is aimed off against balls that start off the line is no turn of the ball against the feet.
+  if (Math.abs(degrees(solved.aim + startsOff)) > allowed) return false;
   solved.setup.stanceOpen = solved.aim * school.feetWithPath;
   return true;
 }
@@ -66,7 +68,7 @@ export function coarse(
           : exact;
       rater.flown += 8;
       if (result.state === 'solved') {
-        if (!standsTo(result, school, shot)) {
+        if (!standsTo(result, school, shot, golfer)) {
           const aimDeg = Math.abs(degrees(result.aim));
           reason = { state: 'aim', aimDeg, most: school.mostAimDeg };
           continue;
@@ -92,7 +94,7 @@ export function attempt(family: Family, rater: Rater, count: number): Rated | nu
     entries.flatMap((entry) => {
       const tried = farthest(setupOf(school, club, face, entry, shot), school, golfer, shot);
       rater.flown += 4;
-      return standsTo(tried, school, shot) ? [rate(rater, tried, school, count)] : [];
+      return standsTo(tried, school, shot, golfer) ? [rate(rater, tried, school, count)] : [];
     }),
   );
   return rated.sort(byCost)[0] ?? null;
@@ -144,7 +146,7 @@ export function varied(
   }
   const result = solveFor(setup, school, golfer, shot, rated.finish.x - shot.pin + past);
   rater.flown += 8;
-  if (result.state !== 'solved' || !standsTo(result, school, shot)) return null;
+  if (result.state !== 'solved' || !standsTo(result, school, shot, golfer)) return null;
   return rate(rater, result, school, count);
 }
 

@@ -79,7 +79,7 @@ function caught(points: readonly FlightPoint[], lip: Shot['lip']): FlightPicture
 /**
  * A ball of a set-up, drawn: as meant, or with the errors of one swing.
  *
- * @param aim direction of the path, radians to the player's side
+ * @param aim direction of the path, radians to the player's side; the ball starts where the golfer's balls are known to start from it
  */
 export function flightPicture(
   setup: Setup,
@@ -91,7 +91,12 @@ export function flightPicture(
   if (setup.technique === 'putt') return rolled(shot, playAsMeant(setup, golfer, shot, aim));
   const { launch } = strike(setup, error, speedWith(golfer, setup.club), shot);
   const trace: FlightPoint[] = [];
-  const { landing, x, y, lipClearance } = finishOf(launch, aim + error.aim, shot, trace);
+  const { landing, x, y, lipClearance } = finishOf(
+    launch,
+    aim + error.aim + (golfer.startsOff ?? 0),
+    shot,
+    trace,
+  );
   const points = smoothed(trace);
   if (lipClearance !== null && lipClearance < 0) return caught(points, shot.lip);
   return {

@@ -1,3 +1,4 @@
+import { plainNumber } from '@/core/ground/units/say';
 import { acrossFor, type Player } from '@/core/ground/player/player';
 import { oddsEntry, predictedEntry } from '../format/entries';
 import { rounded } from '../format/rounded';
@@ -164,17 +165,25 @@ function reliefEntry(relief: OtherCall, rank: number): CallEntry {
   };
 }
 
+/** From so much on, degrees, it is said that an aim allows for where balls start. */
+const AIMED_OFF = 0.5;
+
 /** What the sheet says besides the calls. */
 function notesOf(
   prescription: Prescription,
   notes: readonly string[],
-  learnt: Player['learnt'],
+  { learnt, handed }: Pick<Player, 'learnt' | 'handed'>,
 ): string[] {
   const said = [...notes];
   if (learnt) {
     said.push(
       `Distances and spreads use what ${learnt.balls} logged balls taught of this player, version ${learnt.version}.`,
     );
+    if (Math.abs(learnt.aim_bias_deg) >= AIMED_OFF) {
+      said.push(
+        `The aim allows for balls that start ${plainNumber(Math.abs(learnt.aim_bias_deg))}° to the ${learnt.aim_bias_deg > 0 === (handed === 'left') ? 'right' : 'left'}.`,
+      );
+    }
   }
   if (prescription.assumedEscape) {
     said.push('No other way out was read: one behind the player with a low edge is assumed.');
@@ -221,7 +230,7 @@ export function callSheet(
     })),
     /** Which clubs do as well as the first, and why that one is called; null where it stands alone. */
     tie: prescription.tie ? tieWords(prescription.tie) : null,
-    notes: notesOf(prescription, extra.notes, telling.player.learnt),
+    notes: notesOf(prescription, extra.notes, telling.player),
     model: MODEL_VERSION,
     // Which learning the calls were made with, so that a kept sheet says what it knew.
     ...(telling.player.learnt

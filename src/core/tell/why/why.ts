@@ -6,12 +6,12 @@ import { LIE_WORDS } from '../words/situation';
 import { nearestLie, sitsDown } from '@/core/ground/sand/lie';
 import { presetSand } from '@/core/ground/sand/presets';
 import { oddsOf } from '@/core/model/shot/odds';
-import { play, readyFor } from '@/core/model/shot/play';
+import { meantBy, play, readyFor } from '@/core/model/shot/play';
 import type { Club } from '@/core/ground/club/club';
 import { TIE_STROKES } from '@/core/search/candidates/rank';
 import type { Golfer } from '@/core/model/golfer/golfer';
 import type { Shot } from '@/core/ground/situation/shot';
-import { AS_MEANT, type SwingError } from '@/core/model/swing/swingError';
+import type { SwingError } from '@/core/model/swing/swingError';
 import { degrees, radians } from '@/core/ground/units/angle';
 import { fromMetres, toMetres } from '@/core/ground/units/length';
 import { plainNumber, sayLength } from '@/core/ground/units/say';
@@ -151,7 +151,7 @@ function factWords(factor: string, call: Call, prediction: Prediction, units: Un
 function heavyMiss(call: Call, golfer: Golfer): Finish {
   const { habits } = golfer;
   const effort = effortFactor(call.setup.fraction);
-  const error = { ...AS_MEANT, mark: habits.mark * effort, height: habits.height * effort };
+  const error = { ...meantBy(golfer), mark: habits.mark * effort, height: habits.height * effort };
   return play(readyFor(call.setup, golfer, call.shot), error, call.aim).finish;
 }
 
