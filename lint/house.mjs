@@ -7,7 +7,7 @@ const CORE = {
   model: 'swing passage strike flight green golfer strokes spread putt shot',
   search: 'schools candidates calls changes map ladder audit',
   tell: 'words script why format reading grammar sheet picture answer',
-  lesson: 'players plan balls learning faults review exchange tracker pocket',
+  lesson: 'players plan balls peers learning faults review exchange tracker pocket',
 };
 
 const under = (folder, rooms) => rooms.split(' ').map((room) => `${folder}/${room}`);

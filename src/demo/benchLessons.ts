@@ -1,6 +1,6 @@
 import { readSituation } from '@/core/tell/format/situation';
 import { learn } from '@/core/lesson/learning/learn';
-import { forLearning, hitsFor } from '@/core/lesson/review/against';
+import { loggedBall, hitsFor } from '@/core/lesson/review/against';
 import type { NewBall } from '@/core/lesson/balls/ball';
 import type { LessonPlan } from '@/core/lesson/plan/lesson';
 import { median } from '@/core/ground/numeric/order';
@@ -59,7 +59,7 @@ for (let round = 0; round < 5; round++) {
   const balls = Array.from({ length: LEARNT }, (_, n) => {
     const ball = own[n % own.length]!;
     const at = plan.stations[ball.station]!;
-    return forLearning({ ...ball, at }, hit(ball.call, at), player);
+    return loggedBall({ ...ball, at }, hit(ball.call, at), player);
   });
   learn(balls, plainGolferOf(player), 1);
   times.push(performance.now() - start);

@@ -8,6 +8,7 @@ import type { Hit } from '@/core/model/shot/hit';
 import { seenBall } from '@/core/model/shot/seen';
 import { footingOf, madeWith } from '@/core/model/spread/footing';
 import { AS_MEANT, type SwingError } from '@/core/model/swing/swingError';
+import type { Change } from '@/core/lesson/peers/meant';
 import type { LoggedBall } from '@/core/lesson/peers/recorded';
 import { aPlayer, aShot, aSplash, CLUB_52, CLUB_56 } from './fixtures';
 
@@ -114,20 +115,21 @@ export function loggedBy(
   count: number,
   seed: number,
   { wild, unmarked, noSide }: Blemishes,
+  change: Change = (swing) => swing,
 ): LoggedBall[] {
   const { uniform } = samplerOf(seed);
   return Array.from({ length: count }, (_, i) => {
     const { setup, aim, shot } = hits[i % hits.length]!;
     const swing = swingMade(player.habits, seed * 1000 + i);
-    const seen = seenBall(
+    const made = change(madeWith(swing, footingOf(setup, shot), { ...AS_MEANT }));
+    const seen = seenBall(setup, aim, player, shot, made);
+    const to = (value: number, step: number): number => Math.round(value / step) * step;
+    const ball: LoggedBall = {
       setup,
       aim,
-      player,
       shot,
-      madeWith(swing, footingOf(setup, shot), { ...AS_MEANT }),
-    );
-    const to = (value: number, step: number): number => Math.round(value / step) * step;
-    const ball: LoggedBall = { setup, aim, shot, mishit: seen.thin || seen.lip };
+      strike: seen.lip ? 'lip' : seen.thin ? 'thin' : 'good',
+    };
     // Half of the players write down every other mark.
     if (uniform() >= unmarked)
       ball.entry = to(uniform() < wild ? seen.entry * 2.54 : seen.entry, QUARTER_INCH);

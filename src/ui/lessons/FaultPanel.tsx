@@ -1,13 +1,13 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { SIGNS } from '@/core/lesson/faults/causes';
+import { NO_FAULT, SIGNS } from '@/core/lesson/faults/causes';
 import { evidenceWords } from '@/core/lesson/faults/faultWords';
-import { findFault, type Ticks } from '@/core/lesson/faults/find';
-import type { Looks } from '@/core/lesson/faults/looks';
+import { FEWEST, findFault, type Ticks } from '@/core/lesson/faults/find';
+import type { Looked } from '@/core/lesson/faults/looks';
 import { recordOf, type RosterPlayer } from '@/core/lesson/players/player';
 import { chanceWords } from '@/core/tell/words/words';
-import { forFinding, latest, type PlacedBall } from '@/core/lesson/review/against';
+import type { PlacedBall } from '@/core/lesson/review/against';
 import { useTask } from '../engine/useTask';
 
 interface FaultPanelProps {
@@ -26,16 +26,12 @@ export function FaultPanel({ player, balls, onDrill }: FaultPanelProps) {
   const question = useMemo(() => ({ player, balls }), [player, balls]);
   const {
     status,
-    value: looks,
+    value: looked,
     failure,
-  } = useTask<Looks | null>(question, ({ engine, signal }) =>
+  } = useTask<Looked | null>(question, ({ engine, signal }) =>
     engine.run('looks', [recordOf(player), balls], { signal }),
   );
-  const seen = useMemo(
-    () => latest(balls).map((ball) => forFinding(ball, player.handed)),
-    [balls, player.handed],
-  );
-  const finding = looks && findFault(seen, ticks, looks);
+  const finding = looked && findFault(looked, ticks);
 
   return (
     <section aria-labelledby="fault" aria-busy={status === 'running'}>
@@ -57,8 +53,11 @@ export function FaultPanel({ player, balls, onDrill }: FaultPanelProps) {
           <div>
             {!finding.clear && (
               <p role="status" className="mb-2 border-l-4 border-flag pl-2">
-                It cannot be told yet
-                {finding.balls < 6 ? `: ${finding.balls} balls are too few.` : '.'}
+                {finding.odd
+                  ? 'No fault that is known here makes balls like these: look at the whole swing.'
+                  : finding.balls < FEWEST
+                    ? `It cannot be told yet: ${finding.balls} balls are too few.`
+                    : 'It cannot be told yet.'}
                 {finding.next && ' Look at what is asked beside.'}
               </p>
             )}
@@ -76,7 +75,7 @@ export function FaultPanel({ player, balls, onDrill }: FaultPanelProps) {
                       {speaking.length > 0 && `For it: ${speaking.map(evidenceWords).join('; ')}. `}
                       {against.length > 0 && `Against: ${against.map(evidenceWords).join('; ')}.`}
                     </p>
-                    {chance > 0.15 && cause.id !== 'nothing' && (
+                    {chance > 0.15 && !NO_FAULT.has(cause.id) && (
                       <p className="leading-snug">
                         {cause.fix} {cause.drill}{' '}
                         <button

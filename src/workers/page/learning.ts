@@ -1,4 +1,4 @@
-import { looksFor, type Looks } from '@/core/lesson/faults/looks';
+import { looksFor, type Looked } from '@/core/lesson/faults/looks';
 import { learn, type Learning } from '@/core/lesson/learning/learn';
 import { movesOf } from '@/core/lesson/learning/moves';
 import type { Station } from '@/core/lesson/plan/lesson';
@@ -6,13 +6,12 @@ import { situationFor } from '@/core/lesson/players/player';
 import type { PlayerRecord } from '@/core/lesson/players/record';
 import {
   counted,
-  forFinding,
-  forLearning,
   hitsFor,
   latest,
+  loggedBall,
   type PlacedBall,
 } from '@/core/lesson/review/against';
-import { plainGolferOf } from '@/core/model/golfer/golferOf';
+import { golferOf, plainGolferOf } from '@/core/model/golfer/golferOf';
 import { readSituation } from '@/core/tell/format/situation';
 import type { Job } from './job';
 
@@ -29,7 +28,7 @@ export const learningTasks = {
     const player = playerOf(record, first.at);
     const hit = hitsFor(player, record);
     return learn(
-      counted(balls).map((ball) => forLearning(ball, hit(ball.call, ball.at), player)),
+      counted(balls).map((ball) => loggedBall(ball, hit(ball.call, ball.at), player)),
       plainGolferOf(player),
       SEED,
     );
@@ -39,16 +38,16 @@ export const learningTasks = {
   moves: (_: Job, ...asked: Parameters<typeof movesOf>) => movesOf(...asked),
 
   /** What each cause of a fault looks like in balls such as these; ticks do not matter to it. Null without balls. */
-  looks(_: Job, record: PlayerRecord, balls: readonly PlacedBall[]): Looks | null {
+  looks(_: Job, record: PlayerRecord, balls: readonly PlacedBall[]): Looked | null {
     const recent = latest(balls);
     const [first] = recent;
     if (!first) return null;
     const player = playerOf(record, first.at);
     const hit = hitsFor(player, record);
     return looksFor(
-      recent.map((ball) => forFinding(ball, player.handed)),
-      recent.map((ball) => hit(ball.call, ball.at)),
-      plainGolferOf(player),
+      recent.map((ball) => loggedBall(ball, hit(ball.call, ball.at), player)),
+      golferOf(player),
+      player.learnt !== undefined,
       SEED,
     );
   },

@@ -45,6 +45,11 @@ export const SIGNS: readonly Sign[] = [
   { id: 'face-laid', look: 'Is the face laid open more than the call?' },
   { id: 'hands-ahead', look: 'Do the hands lead far ahead of the ball at address?' },
   { id: 'sways', look: 'Do knees and hips slide along the line?' },
+  {
+    id: 'steep',
+    look: 'Does the club come down steeply, chopping into the sand and stopping there?',
+  },
+  { id: 'flat', look: 'Does the club come in flat, brushing or skipping along the sand?' },
   { id: 'feet-loose', look: 'Do the feet slip or turn in the sand?' },
   { id: 'aims-lead', look: 'Do feet and shoulders aim further to the lead side than the call?' },
   { id: 'aims-trail', look: 'Do feet and shoulders aim to the trail side of the call?' },
@@ -104,8 +109,8 @@ export const CAUSES: readonly Cause[] = [
   },
   {
     id: 'edge-digs',
-    name: 'leading edge digs: face closed, hands ahead',
-    effect: { shift: { face: radians(-12), height: 0.005 } },
+    name: 'face closed, hands ahead: the leading edge digs',
+    effect: { shift: { face: radians(-12) } },
     signs: ['face-closed', 'hands-ahead'],
     fix: 'Open the face first, then take the hold; handle back to the middle.',
     drill: 'Low-handle iron; a pinch of sand kept on the face.',
@@ -128,6 +133,25 @@ export const CAUSES: readonly Cause[] = [
     fix: 'Stay down; cut the tee under the ball.',
     drill: 'Imaginary tee pushed in under the ball: cut it below its cup.',
     common: 1.2,
+  },
+  {
+    id: 'too-steep',
+    name: 'comes down too steeply',
+    // A short, deep mark: the sole has no time to turn the head up again.
+    effect: { shift: { attack: radians(6), height: 0.003 } },
+    signs: ['steep'],
+    fix: 'Wider and lower back, weight even, sole along the sand.',
+    drill: 'Two marks a hand apart: in at the first, out past the second.',
+    common: 1,
+  },
+  {
+    id: 'too-shallow',
+    name: 'comes in too shallow',
+    effect: { shift: { attack: radians(-6), height: -0.001 } },
+    signs: ['flat'],
+    fix: 'Hinge earlier, a little more weight forward, cut under the ball.',
+    drill: 'Imaginary tee pushed in under the ball: cut it below its cup.',
+    common: 0.8,
   },
   {
     id: 'body-slides',
@@ -176,7 +200,7 @@ export const CAUSES: readonly Cause[] = [
   },
 ];
 
-/** Nothing beyond what a player of this skill does anyway. */
+/** Nothing beyond what a player of this skill does anyway: most players who are looked at closely have no fault that balls can show. */
 export const NOTHING: Cause = {
   id: 'nothing',
   name: 'nothing out of the ordinary',
@@ -184,5 +208,19 @@ export const NOTHING: Cause = {
   signs: [],
   fix: 'Go on; the misses are those of the skill.',
   drill: 'Ten in a row out.',
-  common: 1,
+  common: 6,
 };
+
+/** Something that is none of the causes above; what it does is drawn at random. */
+export const SOMETHING_ELSE: Cause = {
+  id: 'something-else',
+  name: 'something else than is known here',
+  effect: { shift: {} },
+  signs: [],
+  fix: 'Look at the whole swing before anything is changed.',
+  drill: 'Line in the sand, five balls, and watch one thing at a time.',
+  common: 1.5,
+};
+
+/** What is not a fault to be mended. */
+export const NO_FAULT: ReadonlySet<string> = new Set([NOTHING.id, SOMETHING_ELSE.id]);

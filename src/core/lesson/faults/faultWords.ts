@@ -2,13 +2,16 @@ import type { Evidence } from './find';
 import { SIGNS } from './causes';
 
 const FEATURE_WORDS: Record<Exclude<Evidence['what'], 'sign'>, string> = {
-  entry: 'where the club enters',
-  entrySpread: 'how widely the mark moves',
-  carry: 'how far the ball carries',
-  carrySpread: 'how widely the carry varies',
-  direction: 'where the ball starts',
+  mark: 'where the club enters',
+  'mark spread': 'how widely the mark moves',
+  far: 'how far the ball goes from its mark',
+  'far spread': 'how widely the distance varies',
+  side: 'where the ball starts',
+  'side spread': 'how widely the start varies',
   thin: 'how often it is thin',
+  failed: 'how often it stays in',
   depth: 'how deep the mark is',
+  length: 'how long the mark is',
 };
 
 /** A piece of evidence in words. */

@@ -1,78 +1,52 @@
-import type { Seen } from '@/core/model/shot/seen';
+import { robustly } from '@/core/ground/numeric/robust';
+import { summaryOf, type Told } from '../learning/summary';
+import type { LoggedBall } from '../peers/recorded';
 
-/** A ball as the finder looks at it: what was not seen is absent. Lengths in m, to the player's side positive. */
-export interface FoundBall {
-  /** Further behind the ball than meant. */
-  entryOff?: number;
-  /** Carry over the carry of the call. */
-  carryShare?: number;
-  /** Direction off the line, radians. */
-  direction?: number;
-  thin?: boolean;
-  /** Depth of the mark, m. */
-  depth?: number;
-}
+/** Summaries of a set of balls that causes are told apart by, with the least spread of each: none is ruled out by a hair. */
+export const LEAST_SPREAD = {
+  mark: 0.002,
+  'mark spread': 0.12,
+  far: 0.03,
+  'far spread': 0.12,
+  side: 0.008,
+  'side spread': 0.12,
+  thin: 0.08,
+  failed: 0.08,
+  depth: 0.002,
+  length: 0.01,
+} as const;
 
-/** Summaries of a set of balls that causes are told apart by; absent where too few were seen. */
-export type FeatureName =
-  'entry' | 'entrySpread' | 'carry' | 'carrySpread' | 'direction' | 'thin' | 'depth';
+export type FeatureName = keyof typeof LEAST_SPREAD;
+export const FEATURES = Object.keys(LEAST_SPREAD) as FeatureName[];
 
+/** Those that were seen. */
 export type Features = Partial<Record<FeatureName, number>>;
 
-const LEAST = 3;
-const LEAST_SHARE = 0.05;
+/** Fewest balls with a mark that was measured. */
+const FEW = 3;
 
-const values = <T>(balls: readonly FoundBall[], of: (ball: FoundBall) => T | undefined): T[] =>
-  balls.map(of).filter((value): value is T & {} => value !== undefined);
-
-const mean = (list: readonly number[]): number =>
-  list.reduce((sum, value) => sum + value, 0) / list.length;
-
-/** Logarithm of a standard deviation, with a floor: spreads are compared as ratios. */
-function logSpread(list: readonly number[], floor: number): number {
-  const middle = mean(list);
-  const variance = list.reduce((sum, v) => sum + (v - middle) ** 2, 0) / (list.length - 1);
-  return Math.log(Math.max(floor, Math.sqrt(variance)));
-}
-
-/** Mean without the least and the greatest: one wild ball does not rule. */
-function trimmed(list: readonly number[]): number {
-  if (list.length < 5) return mean(list);
-  const sorted = [...list].sort((a, b) => a - b);
-  return mean(sorted.slice(1, -1));
-}
+const share = (told: readonly Told[], of: (ball: Told) => boolean | undefined): number | null => {
+  const known = told.map(of).filter((value) => value !== undefined);
+  if (known.length < FEW) return null;
+  return Math.asin(Math.sqrt(known.filter(Boolean).length / known.length));
+};
 
 /** The summaries of a set of balls. */
-export function featuresOf(balls: readonly FoundBall[]): Features {
-  const entries = values(balls, ({ entryOff }) => entryOff);
-  const carries = values(balls, ({ carryShare }) =>
-    carryShare === undefined ? undefined : Math.log(Math.max(LEAST_SHARE, carryShare)),
+export function featuresOf(balls: readonly LoggedBall[], told: readonly Told[]): Features {
+  const summary = summaryOf(
+    told,
+    told.map(() => []),
   );
-  const directions = values(balls, ({ direction }) => direction);
-  const thins = values(balls, ({ thin }) => thin);
-  const depths = values(balls, ({ depth }) => depth);
   const features: Features = {};
-  if (entries.length >= LEAST) {
-    features.entry = trimmed(entries);
-    features.entrySpread = logSpread(entries, 0.002);
+  for (const name of FEATURES) {
+    const value = summary.get(name);
+    if (value !== undefined) features[name] = value;
   }
-  if (carries.length >= LEAST) {
-    features.carry = trimmed(carries);
-    features.carrySpread = logSpread(carries, 0.02);
+  const thin = share(told, (ball) => ball.thin);
+  if (thin !== null) features.thin = thin;
+  for (const name of ['depth', 'length'] as const) {
+    const values = balls.flatMap((ball) => ball[name] ?? []);
+    if (values.length >= FEW) features[name] = robustly(values).middle;
   }
-  if (directions.length >= LEAST) features.direction = trimmed(directions);
-  if (thins.length >= LEAST) {
-    // The square root of a share, as angles are taken of counts: its spread hardly depends on the share.
-    features.thin = Math.asin(Math.sqrt(thins.filter(Boolean).length / thins.length));
-  }
-  if (depths.length >= LEAST) features.depth = trimmed(depths);
   return features;
 }
-
-/** What the finder sees of a ball, against what was meant. */
-export const foundOf = (seen: Seen, meant: { entry: number; carry: number }): FoundBall => ({
-  entryOff: seen.entry - meant.entry,
-  ...(meant.carry > 0 ? { carryShare: seen.carry / meant.carry } : {}),
-  ...(seen.x > 0.5 ? { direction: Math.atan2(seen.y, seen.x) } : {}),
-  thin: seen.thin,
-});

@@ -1,7 +1,8 @@
-import { conditionals } from '@/core/ground/numeric/multinormal';
-import { CAUSES, NOTHING, SIGNS, type Cause, type Sign } from './causes';
-import { featuresOf, type FeatureName, type Features, type FoundBall } from './features';
-import type { Look, Looks } from './looks';
+import { conditionals, type Multinormal } from '@/core/ground/numeric/multinormal';
+import { normalCdf } from '@/core/ground/numeric/normal';
+import { CAUSES, NO_FAULT, NOTHING, SIGNS, SOMETHING_ELSE, type Cause, type Sign } from './causes';
+import type { FeatureName } from './features';
+import type { Looked } from './looks';
 
 /** What a coach has seen of a sign: there, not there; absent while nobody has looked. */
 export type Ticks = Readonly<Record<string, boolean>>;
@@ -14,7 +15,7 @@ export interface Evidence {
   weight: number;
 }
 
-/** A cause with how likely it is and what speaks for and against it. */
+/** A cause with the chance that it is at work, alone or with another, and what speaks for and against it. */
 export interface Suspect {
   cause: Cause;
   chance: number;
@@ -25,49 +26,40 @@ export interface Suspect {
 export interface Finding {
   /** Every cause, most likely first. */
   suspects: Suspect[];
-  /** False when the first is not clearly ahead, or there is too little to go by. */
+  /** False when the first is not clearly ahead, when it fits badly, or when there is too little to go by. */
   clear: boolean;
+  /** True when no cause makes balls like these. */
+  odd: boolean;
   /** What would tell most if the coach looked at it next; null when everything was looked at. */
   next: Sign | null;
   balls: number;
 }
 
 /** Fewer balls than this tell nothing without ticks. */
-const FEWEST = 6;
+export const FEWEST = 6;
 
-/** Chances that a coach ticks a sign of the cause that is at work, and one that is not of it. */
-const SEEN_WHEN_THERE = 0.8;
-const SEEN_OTHERWISE = 0.08;
+/** Chances that a coach ticks a sign of the cause that is at work, and one that is not of it. Tuned to eyes that err. */
+const SEEN_WHEN_THERE = 0.75;
+const SEEN_OTHERWISE = 0.12;
 
 /** From this chance on the first suspect is said to be the one. */
-const CLEAR = 0.5;
+const CLEAR = 0.7;
 
-/** How far out a summary is held against a cause in full; beyond, an odd summary is evidence, not proof. */
-const FAR = 4;
+/** One player in so many has two faults at once. Tuned. */
+const TWO = 0.3;
 
-/** Logarithm of a normal density with its tails held up. */
-function logDensity({ z, sd }: { z: number; sd: number }): number {
-  const bounded = Math.abs(z) < FAR ? z * z : FAR * FAR + 2 * (Math.abs(z) - FAR);
-  return -bounded / 2 - Math.log(sd);
+/** Degrees of freedom of the tails of a summary. Tuned on players that the looks are not made of. */
+const TAILS = 5;
+
+/** Balls that the best cause would make less often than this are odd. */
+const ODD = 0.002;
+
+/** One cause, or two at once. */
+interface State {
+  causes: readonly Cause[];
+  look: Multinormal;
+  prior: number;
 }
-
-/** What each summary says for a cause, given the summaries before it. */
-function evidenceOf(features: Features, { names, moments }: Look): Evidence[] {
-  const at = names.flatMap((name, i) => (features[name] === undefined ? [] : [i]));
-  const seen = conditionals(
-    at.map((i) => features[names[i]!]!),
-    {
-      mean: at.map((i) => moments.mean[i]!),
-      covariance: at.map((i) => at.map((j) => moments.covariance[i]![j]!)),
-    },
-  );
-  return at.map((i, k) => ({ what: names[i]!, weight: logDensity(seen[k]!) }));
-}
-
-const tickChance = (cause: Cause, sign: string, seen: boolean): number => {
-  const there = cause.signs.includes(sign) ? SEEN_WHEN_THERE : SEEN_OTHERWISE;
-  return seen ? there : 1 - there;
-};
 
 /** Chances that add up to one, from logarithms. */
 function normalised(logs: readonly number[]): number[] {
@@ -77,9 +69,63 @@ function normalised(logs: readonly number[]): number[] {
   return weights.map((weight) => weight / sum);
 }
 
-/** The sign not looked at yet that is expected to tell most: the mutual information of sign and cause. */
+/** What two causes look like at once: both move the summaries, and the wider one rules how far they scatter. */
+function together(one: Multinormal, other: Multinormal, none: Multinormal): Multinormal {
+  const wider = one.covariance.map((row, i) =>
+    row.map((value, j) => (value + other.covariance[i]![j]!) / 2),
+  );
+  return {
+    mean: one.mean.map((value, i) => value + other.mean[i]! - none.mean[i]!),
+    covariance: wider,
+  };
+}
+
+/** Everything that may be at work, with its look and how common it is. */
+function statesOf({ looks }: Looked): State[] {
+  const single = [NOTHING, SOMETHING_ELSE, ...CAUSES].flatMap((cause): State[] => {
+    const look = looks.get(cause.id);
+    return look ? [{ causes: [cause], look, prior: cause.common }] : [];
+  });
+  const none = looks.get(NOTHING.id);
+  const faults = single.filter(({ causes: [cause] }) => !NO_FAULT.has(cause!.id));
+  const all = faults.reduce((sum, { prior }) => sum + prior, 0);
+  const pairs = !none
+    ? []
+    : faults.flatMap((one, i) =>
+        faults.slice(i + 1).map((other) => ({
+          causes: [...one.causes, ...other.causes],
+          look: together(one.look, other.look, none),
+          prior: (2 * TWO * one.prior * other.prior) / all,
+        })),
+      );
+  return [...single, ...pairs];
+}
+
+/**
+ * What each summary says for a look, given the summaries before it: logarithms of densities of Student's t, so that an odd summary is
+ * evidence, not proof.
+ */
+const weightsOf = (seen: readonly number[], look: Multinormal): number[] =>
+  conditionals(seen, look).map(
+    ({ z, sd }) => -((TAILS + 1) / 2) * Math.log1p((z * z) / TAILS) - Math.log(sd),
+  );
+
+/** Chance that a look makes balls as far out as these or further: chi squared by E. B. Wilson and M. M. Hilferty (1931). */
+function chanceOf(seen: readonly number[], look: Multinormal): number {
+  const n = seen.length;
+  if (n === 0) return 1;
+  const squares = conditionals(seen, look).reduce((sum, { z }) => sum + z * z, 0);
+  return 1 - normalCdf((Math.cbrt(squares / n) - 1 + 2 / (9 * n)) / Math.sqrt(2 / (9 * n)));
+}
+
+function tickChance(causes: readonly Cause[], sign: string, seen: boolean): number {
+  const there = causes.some(({ signs }) => signs.includes(sign)) ? SEEN_WHEN_THERE : SEEN_OTHERWISE;
+  return seen ? there : 1 - there;
+}
+
+/** The sign not looked at yet that is expected to tell most: the mutual information of sign and state. */
 function mostTelling(
-  causes: readonly Cause[],
+  states: readonly State[],
   chances: readonly number[],
   ticks: Ticks,
 ): Sign | null {
@@ -89,7 +135,7 @@ function mostTelling(
     p <= 0 || p >= 1 ? 0 : -p * Math.log(p) - (1 - p) * Math.log(1 - p);
   for (const sign of SIGNS) {
     if (sign.id in ticks) continue;
-    const each = causes.map((cause) => tickChance(cause, sign.id, true));
+    const each = states.map(({ causes }) => tickChance(causes, sign.id, true));
     const overall = each.reduce((sum, p, i) => sum + p * chances[i]!, 0);
     const told = entropy(overall) - each.reduce((sum, p, i) => sum + entropy(p) * chances[i]!, 0);
     if (told > most) {
@@ -100,46 +146,76 @@ function mostTelling(
   return best;
 }
 
+/** States without balls: the causes as common as they are. */
+const unseen = (): State[] =>
+  [NOTHING, SOMETHING_ELSE, ...CAUSES].map((cause) => ({
+    causes: [cause],
+    look: { mean: [], covariance: [] },
+    prior: cause.common,
+  }));
+
 /**
- * Ranks the causes of what was seen: the summaries of the balls are weighed under the looks that each cause has in the model
- * (a normal discriminant with a covariance for each cause), with what the coach has ticked and how common each cause is.
+ * Ranks the causes of what was seen, one at a time and two at once: the summaries of the balls are weighed under the looks that each has in
+ * the model (a normal discriminant), with what the coach has ticked and how common each cause is.
  *
- * @param balls what was seen; fewer than {@link FEWEST} are not enough without ticks
- * @param looks of the causes for this player and these calls, as {@link looksFor} gives them
+ * @param looked the balls beside the looks of the causes, as {@link looksFor} gives them
  */
-export function findFault(balls: readonly FoundBall[], ticks: Ticks, looks: Looks): Finding {
-  const causes = [NOTHING, ...CAUSES];
-  const features = featuresOf(balls);
-  const parts = causes.map((cause) => {
-    const look = looks.get(cause.id);
-    const evidence = look ? evidenceOf(features, look) : [];
-    for (const [sign, seen] of Object.entries(ticks)) {
-      evidence.push({ what: 'sign', sign, weight: Math.log(tickChance(cause, sign, seen)) });
-    }
-    return evidence;
-  });
-  const logs = causes.map(
-    (cause, i) => Math.log(cause.common) + parts[i]!.reduce((sum, { weight }) => sum + weight, 0),
+export function findFault(looked: Looked, ticks: Ticks): Finding {
+  const { names, seen, balls } = looked;
+  const found = names.length > 0 ? statesOf(looked) : [];
+  const states = found.length > 0 ? found : unseen();
+  const told = states.map(({ look }) => (found.length > 0 ? weightsOf(seen, look) : []));
+  const ticked = Object.entries(ticks);
+  const logs = states.map(
+    ({ causes, prior }, i) =>
+      Math.log(prior) +
+      told[i]!.reduce((sum, weight) => sum + weight, 0) +
+      ticked.reduce((sum, [sign, there]) => sum + Math.log(tickChance(causes, sign, there)), 0),
   );
   const chances = normalised(logs);
-  const suspects = causes.map((cause, i): Suspect => {
-    // What speaks for a cause is what speaks for it more than for the others on the whole.
-    const evidence = parts[i]!.map((own, k) => {
-      const usual = causes.reduce(
-        (sum, _, j) => sum + chances[j]! * (parts[j]![k]?.weight ?? 0),
+  const evidence = (cause: Cause): Evidence[] => {
+    const own = states.findIndex(({ causes }) => causes.length === 1 && causes[0] === cause);
+    const against = (of: (i: number) => number): number => {
+      // What speaks for a cause is what speaks for it more than for those without it on the whole.
+      let sum = 0;
+      let mass = 0;
+      states.forEach(({ causes }, i) => {
+        if (causes.includes(cause)) return;
+        sum += chances[i]! * of(i);
+        mass += chances[i]!;
+      });
+      return own < 0 || mass < 1e-9 ? 0 : of(own) - sum / mass;
+    };
+    return [
+      ...(found.length > 0 ? names : []).map((what, k): Evidence => ({
+        what,
+        weight: against((i) => told[i]![k]!),
+      })),
+      ...ticked.map(([sign, there]): Evidence => ({
+        what: 'sign',
+        sign,
+        weight: against((i) => Math.log(tickChance(states[i]!.causes, sign, there))),
+      })),
+    ].sort((a, b) => b.weight - a.weight);
+  };
+  const suspects = [NOTHING, SOMETHING_ELSE, ...CAUSES]
+    .map((cause) => ({
+      cause,
+      chance: states.reduce(
+        (sum, { causes }, i) => sum + (causes.includes(cause) ? chances[i]! : 0),
         0,
-      );
-      const others = (usual - chances[i]! * own.weight) / Math.max(1e-6, 1 - chances[i]!);
-      return { ...own, weight: own.weight - others };
-    });
-    return { cause, chance: chances[i]!, evidence: evidence.sort((a, b) => b.weight - a.weight) };
-  });
-  suspects.sort((a, b) => b.chance - a.chance);
-  const enough = balls.length >= FEWEST || Object.keys(ticks).length >= 2;
+      ),
+    }))
+    .sort((a, b) => b.chance - a.chance)
+    .map((each): Suspect => ({ ...each, evidence: evidence(each.cause) }));
+  const best = states[chances.indexOf(Math.max(...chances))]!;
+  const odd = found.length > 0 && chanceOf(seen, best.look) < ODD;
+  const enough = balls >= FEWEST || ticked.length >= 2;
   return {
     suspects,
-    clear: enough && suspects[0]!.chance >= CLEAR,
-    next: mostTelling(causes, chances, ticks),
-    balls: balls.length,
+    clear: enough && !odd && suspects[0]!.chance >= CLEAR,
+    odd,
+    next: mostTelling(states, chances, ticks),
+    balls,
   };
 }

@@ -1,86 +1,123 @@
 import { multinormalOf, type Multinormal } from '@/core/ground/numeric/multinormal';
 import { samplerOf } from '@/core/ground/numeric/sampling';
 import type { Golfer } from '@/core/model/golfer/golfer';
-import { sampleSwings } from '@/core/model/spread/swings';
-import { CAUSES, NOTHING } from './causes';
-import { causedBalls, meantHits, type Simulated } from './caused';
-import type { Hit } from '@/core/model/shot/hit';
-import { featuresOf, type FeatureName, type Features, type FoundBall } from './features';
+import { reachOf } from '../learning/reach';
+import { toldBy } from '../learning/summary';
+import { ballsLike, callsOf, differing, drawManner } from '../peers/meant';
+import { drawPeer } from '../peers/peer';
+import type { LoggedBall } from '../peers/recorded';
+import { changedBy, drawStrength, drawUnknown } from './caused';
+import { CAUSES, NOTHING, SOMETHING_ELSE, type Effect } from './causes';
+import { FEATURES, featuresOf, LEAST_SPREAD, type FeatureName, type Features } from './features';
 
-/** What the summaries of a set of balls look like under a cause: their moments together, in the order of the names. */
-export interface Look {
+/** What balls look like, and what they would look like under each cause: the moments of the summaries, in the order of the names. */
+export interface Looked {
+  balls: number;
   names: FeatureName[];
-  moments: Multinormal;
+  seen: number[];
+  /** By the id of the cause. */
+  looks: ReadonlyMap<string, Multinormal>;
 }
 
-/** The look of each cause, by the cause's id; empty when nothing was seen. */
-export type Looks = ReadonlyMap<string, Look>;
-
-/** Sets of balls that each cause is simulated with, and balls in each at least and at most. */
-const SETS = 64;
-const FEWEST = 3;
+/** Sets of balls that each cause is simulated with, and the most balls in a set. */
+const SETS = 80;
 const MOST = 24;
 
-/** Share by which covariances are shrunk: so few sets tell them badly. Tuned on simulated faults. */
-const SHRINK = 0.2;
+/** Share by which covariances between summaries are shrunk, and by which each is drawn to the mean of all causes. Tuned. */
+const SHRINK = 0.1;
+const POOLED = 0.5;
 
-/** Least spread of a summary, so that a cause is not ruled out by a hair. */
-const LEAST_SD: Record<FeatureName, number> = {
-  entry: 0.002,
-  entrySpread: 0.12,
-  carry: 0.03,
-  carrySpread: 0.12,
-  direction: 0.008,
-  thin: 0.08,
-  depth: 0.002,
-};
+/** How far a player lies from the golfer, of how far players of one skill lie apart, once balls have taught something. Tuned. */
+const KNOWN = 0.5;
 
-/** The look of simulated sets, from the summaries named. */
-function lookOf(sets: readonly Features[], names: FeatureName[]): Look {
-  const moments = multinormalOf(
-    sets.map((set) => names.map((name) => set[name]!)),
-    SHRINK,
+/** So many of a list, evenly from first to last. */
+const spread = <T>(list: readonly T[], most: number): T[] =>
+  list.length <= most
+    ? [...list]
+    : Array.from({ length: most }, (_, i) => list[Math.floor((i * list.length) / most)]!);
+
+/** Each covariance drawn to the mean of all, and no spread below its least. */
+function held(looks: Map<string, Multinormal>, names: readonly FeatureName[]): void {
+  const all = [...looks.values()];
+  const pooled = names.map((_, i) =>
+    names.map(
+      (__, j) => all.reduce((sum, { covariance }) => sum + covariance[i]![j]!, 0) / all.length,
+    ),
   );
-  names.forEach((name, i) => {
-    const variances = moments.covariance[i]!;
-    variances[i] = Math.max(LEAST_SD[name] ** 2, variances[i]!);
-  });
-  return { names, moments };
+  for (const { covariance } of all) {
+    names.forEach((name, i) => {
+      const row = covariance[i]!;
+      names.forEach((_, j) => (row[j] = (1 - POOLED) * row[j]! + POOLED * pooled[i]![j]!));
+      row[i] = Math.max(LEAST_SPREAD[name] ** 2, row[i]!);
+    });
+  }
 }
 
 /**
- * Simulates every cause through the model for this player and these calls, in sets of as many balls as were logged, and says
- * what each looks like. Ticks do not matter here: the same looks serve while a coach looks on.
+ * Simulates every cause through the model for players like this one and these calls, in sets of as many balls as were logged, written down as
+ * these were, and says what each looks like. Ticks do not matter here: the same looks serve while a coach looks on.
  *
- * @param balls what was seen
- * @param hits the call of each ball; at least one
+ * @param logged what was seen, the latest last
+ * @param golfer with what was learnt and taken over, if anything was
+ * @param known whether something was
  * @param seed same input and seed, same looks
  */
 export function looksFor(
-  balls: readonly FoundBall[],
-  hits: readonly Hit[],
+  logged: readonly LoggedBall[],
   golfer: Golfer,
+  known: boolean,
   seed: number,
-): Looks {
-  const features = featuresOf(balls);
-  if (Object.keys(features).length === 0) return new Map();
-  const meant = meantHits(hits, golfer);
-  const sampler = samplerOf(seed);
-  const simulated: Simulated = {
-    golfer,
-    swings: sampleSwings(golfer.habits, 512, seed),
-    count: Math.min(MOST, Math.max(FEWEST, balls.length)),
-    depths: 'depth' in features,
-  };
-  const simulations = [NOTHING, ...CAUSES].map((cause) => ({
-    id: cause.id,
-    sets: Array.from({ length: SETS }, () =>
-      featuresOf(causedBalls(cause, meant, simulated, sampler)),
-    ),
-  }));
-  // A summary that some set lacks, such as the direction of balls that all stayed in, cannot be compared.
-  const names = (Object.keys(LEAST_SD) as FeatureName[]).filter((name) =>
-    simulations.every(({ sets }) => sets.every((set) => set[name] !== undefined)),
+): Looked {
+  const balls = spread(logged, MOST);
+  const calls = callsOf(balls);
+  const reaches = calls.hits.map((hit) => reachOf(hit, golfer));
+  const featured = (some: readonly LoggedBall[]): Features =>
+    featuresOf(
+      some,
+      toldBy(some, (i) => reaches[calls.of[i]!]!),
+    );
+  const all = callsOf(logged);
+  const allReaches = all.hits.map((hit) => reachOf(hit, golfer));
+  const features = featuresOf(
+    logged,
+    toldBy(logged, (i) => allReaches[all.of[i]!]!),
   );
-  return new Map(simulations.map(({ id, sets }) => [id, lookOf(sets, names)]));
+  const clubs = [...new Set(balls.map(({ setup }) => setup.club.name))];
+  const sampler = samplerOf(seed);
+  const simulated = (effect: () => Effect): Features => {
+    const difference = drawPeer({ bias: golfer.habits.bias }, clubs, sampler, known ? KNOWN : 1);
+    const player = differing(golfer, difference);
+    const change = changedBy(effect(), drawStrength(sampler), player.habits.bias);
+    return featured(ballsLike(balls, calls, () => player, drawManner(sampler), sampler, change));
+  };
+  const sets = new Map(
+    [NOTHING, SOMETHING_ELSE, ...CAUSES].map((cause) => [
+      cause.id,
+      Array.from({ length: SETS }, () =>
+        simulated(() => (cause === SOMETHING_ELSE ? drawUnknown(sampler) : cause.effect)),
+      ),
+    ]),
+  );
+  // A summary that many sets lack, such as the direction of balls that all stayed in, cannot be compared.
+  const names = FEATURES.filter(
+    (name) =>
+      features[name] !== undefined &&
+      [...sets.values()].every(
+        (each) => each.filter((set) => set[name] !== undefined).length > SETS / 2,
+      ),
+  );
+  const looks = new Map<string, Multinormal>();
+  for (const [id, each] of sets) {
+    const whole = each.filter((set) => names.every((name) => set[name] !== undefined));
+    if (whole.length < 2) continue;
+    looks.set(
+      id,
+      multinormalOf(
+        whole.map((set) => names.map((name) => set[name]!)),
+        SHRINK,
+      ),
+    );
+  }
+  held(looks, names);
+  return { balls: logged.length, names, seen: names.map((name) => features[name]!), looks };
 }

@@ -1,5 +1,5 @@
 import { robustly } from '@/core/ground/numeric/robust';
-import type { LoggedBall } from '../peers/recorded';
+import { isMishit, type LoggedBall } from '../peers/recorded';
 import { reachFrom, type Reach } from './reach';
 
 /** What one ball tells; absent what was not seen, or says nothing. */
@@ -12,6 +12,8 @@ export interface Told {
   side?: number;
   /** Whether it was thin, caught by the lip or left in, where that is known. */
   failed?: boolean;
+  /** Whether it was thin, where that is known. */
+  thin?: boolean;
 }
 
 /** Shorter than this a ball has hardly been moved, m. */
@@ -27,13 +29,15 @@ export function toldBy(balls: readonly LoggedBall[], reachAt: (i: number) => Rea
   const seen = marks.filter((mark) => !Number.isNaN(mark));
   const usual = seen.length > 0 ? robustly(seen).middle : 0;
   return balls.map((ball, i) => {
-    const { shot, mishit, x, y } = ball;
+    const { shot, strike, x, y } = ball;
+    const mishit = isMishit(ball);
     const told: Told = {};
     const mark = marks[i]!;
     if (!Number.isNaN(mark)) told.mark = mark;
     const gone = goneOf(ball);
     const short = gone !== undefined && gone < Math.max(GONE, shot.lip.distance);
-    if (mishit !== undefined || gone !== undefined) told.failed = mishit === true || short;
+    if (strike !== undefined || gone !== undefined) told.failed = mishit || short;
+    if (strike !== undefined) told.thin = strike === 'thin';
     if (mishit || gone === undefined || gone <= GONE) return told;
     const reach = reachAt(i);
     const from = Number.isNaN(mark) ? usual : mark;

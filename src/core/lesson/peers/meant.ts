@@ -2,10 +2,10 @@ import type { Golfer } from '@/core/model/golfer/golfer';
 import { withLearnt } from '@/core/model/golfer/golferOf';
 import type { Hit } from '@/core/model/shot/hit';
 import { readyFor, type Ready } from '@/core/model/shot/play';
-import { seenOf } from '@/core/model/shot/seen';
+import { divotBy, seenOf } from '@/core/model/shot/seen';
 import { footingOf, madeWith, type Footing } from '@/core/model/spread/footing';
 import { swingOf } from '@/core/model/spread/swings';
-import { AS_MEANT } from '@/core/model/swing/swingError';
+import { AS_MEANT, type SwingError } from '@/core/model/swing/swingError';
 import type { Sampler } from '@/core/ground/numeric/sampling';
 import type { Difference } from './peer';
 import { recorded, type LoggedBall } from './recorded';
@@ -58,10 +58,16 @@ function tailed(freedom: number, { normal, gamma }: Sampler): () => number {
   return () => (narrow * normal(0, 1)) / Math.sqrt(gamma(half, half));
 }
 
+/** What a fault makes of a swing. */
+export type Change = (swing: SwingError) => SwingError;
+
+const asItIs: Change = (swing) => swing;
+
 /**
  * The balls that another player would have been logged with, in place of those that were.
  *
  * @param inSand the player, in a kind of sand
+ * @param change what a fault makes of each swing
  */
 export function ballsLike(
   balls: readonly LoggedBall[],
@@ -69,21 +75,24 @@ export function ballsLike(
   inSand: (sand: string | undefined) => Golfer,
   { freedom, wild }: Manner,
   sampler: Sampler,
+  change: Change = asItIs,
 ): LoggedBall[] {
-  const made = new Map<string, { ready: Ready; footing: Footing; golfer: Golfer }>();
+  const readied = new Map<string, { ready: Ready; footing: Footing; golfer: Golfer }>();
   const error = { ...AS_MEANT };
   const z = tailed(freedom, sampler);
   return balls.map((like, i) => {
     const key = `${of[i]} ${like.sand ?? ''}`;
-    let known = made.get(key);
+    let known = readied.get(key);
     if (!known) {
       const { setup, shot } = hits[of[i]!]!;
       const golfer = inSand(like.sand);
       known = { golfer, ready: readyFor(setup, golfer, shot), footing: footingOf(setup, shot) };
-      made.set(key, known);
+      readied.set(key, known);
     }
     const { golfer, ready, footing } = known;
-    const swing = madeWith(swingOf(golfer.habits, z), footing, error);
-    return recorded(seenOf(ready, like.aim, swing), like, wild, sampler);
+    const made = change(madeWith(swingOf(golfer.habits, z), footing, error));
+    const marked = like.depth !== undefined || like.length !== undefined;
+    const divot = marked ? divotBy(ready.setup, golfer, ready.shot, made) : null;
+    return recorded(seenOf(ready, like.aim, made), like, wild, sampler, divot);
   });
 }

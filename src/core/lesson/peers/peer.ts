@@ -18,12 +18,19 @@ export const APART = {
   club: 0.05,
 } as const;
 
-/** A player of a skill, drawn at random. */
+/**
+ * A player of a skill, drawn at random.
+ *
+ * @param apart how far, of how far players of one skill lie apart: less where the player is known
+ */
 export function drawPeer(
   { bias }: Pick<Habits, 'bias'>,
   clubs: readonly string[],
-  { normal }: Sampler,
+  sampler: Sampler,
+  apart = 1,
 ): Difference {
+  const normal = (middle: number, deviation: number): number =>
+    sampler.normal(middle, deviation * apart);
   return {
     mark_bias_mm: normal(bias.mark, APART.mark) * 1000,
     mark_scale: Math.exp(normal(0, APART.spread)),

@@ -1,7 +1,9 @@
 import type { Sampler } from '@/core/ground/numeric/sampling';
 import { toMetres } from '@/core/ground/units/length';
+import type { Divot } from '@/core/model/passage/divot';
 import type { Hit } from '@/core/model/shot/hit';
 import type { Seen } from '@/core/model/shot/seen';
+import type { Strike } from '../balls/ball';
 
 /** A logged ball with the call that it was hit for. What was not seen is absent. */
 export interface LoggedBall extends Hit {
@@ -9,20 +11,31 @@ export interface LoggedBall extends Hit {
   carry?: number;
   x?: number;
   y?: number;
-  /** Struck so that the distance says nothing about the swing: thin, off the heel, into the lip; absent where nobody said. */
-  mishit?: boolean;
+  /** How it was struck; absent where nobody said. */
+  strike?: Strike;
+  /** Length and depth of the mark, m. */
+  length?: number;
+  depth?: number;
   /** Measured by a device, not read by eye. */
   measured?: boolean;
   /** The kind of sand, where several are told apart. */
   sand?: string;
 }
 
-/** What eyes and pencils make of lengths: marks to a quarter inch, the rest to a yard. */
+/** What eyes and pencils make of lengths: marks to a quarter inch, their depth too, their length to an inch, the rest to a yard. */
 const MARK_STEP = toMetres(0.25, 'in');
+const DEPTH_STEP = toMetres(0.25, 'in');
+const LENGTH_STEP = toMetres(1, 'in');
 const FAR_STEP = toMetres(1, 'yd');
 
 /** How far off a number is that is something else: another ball's, another unit's, a slip: mark, m; distance, as a logarithm; across, m. Tuned. */
 const OFF = { mark: 0.06, distance: 0.6, across: 3 } as const;
+
+/** Strikes whose distance says nothing of the swing. */
+const MISHITS: ReadonlySet<Strike> = new Set(['thin', 'lip', 'heel']);
+
+export const isMishit = ({ strike }: Pick<LoggedBall, 'strike'>): boolean =>
+  strike !== undefined && MISHITS.has(strike);
 
 /**
  * What a ball is written down as: the fields that `like` has, no others.
@@ -34,6 +47,7 @@ export function recorded(
   like: LoggedBall,
   wild: number,
   { uniform, normal }: Sampler,
+  divot: Pick<Divot, 'length' | 'depth'> | null = null,
 ): LoggedBall {
   const { setup, aim, shot, measured } = like;
   const ball: LoggedBall = { setup, aim, shot };
@@ -48,6 +62,8 @@ export function recorded(
   if (like.carry !== undefined) ball.carry = to(seen.carry * stray, FAR_STEP);
   if (like.x !== undefined) ball.x = to(seen.x * stray, FAR_STEP);
   if (like.y !== undefined) ball.y = to(seen.y + (isWild() ? normal(0, OFF.across) : 0), FAR_STEP);
-  if (like.mishit !== undefined) ball.mishit = seen.thin || seen.lip;
+  if (like.strike !== undefined) ball.strike = seen.lip ? 'lip' : seen.thin ? 'thin' : 'good';
+  if (divot && like.depth !== undefined) ball.depth = to(divot.depth, DEPTH_STEP);
+  if (divot && like.length !== undefined) ball.length = to(divot.length, LENGTH_STEP);
   return ball;
 }

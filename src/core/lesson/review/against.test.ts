@@ -2,7 +2,7 @@ import { answer } from '@/core/tell/answer/answer';
 import { readSituation } from '@/core/tell/format/situation';
 import { situationFor } from '../players/player';
 import { aRecord } from '@/core/testing/records';
-import { forFinding, forLearning, forStats, hitOf } from './against';
+import { forStats, hitOf, loggedBall } from './against';
 import { seenBall } from '@/core/model/shot/seen';
 import { AS_MEANT } from '@/core/model/swing/swingError';
 import { golferOf } from '@/core/model/golfer/golferOf';
@@ -44,12 +44,14 @@ describe.each(['right', 'left'] as const)('%s-handed', (handed) => {
       entry_m: 0.05,
       strike: 'thin' as const,
     };
-    const learning = forLearning(ball, hit, player);
-    expect(learning.y).toBe(handed === 'right' ? -2 : 2);
-    expect(learning.mishit).toBe(true);
-    const found = forFinding(ball, player.handed);
-    expect(Math.sign(found.direction!)).toBe(handed === 'right' ? -1 : 1);
-    expect(found.thin).toBe(true);
+    const logged = loggedBall({ ...ball, at: station, source: 'tracker' }, hit, player);
+    expect(logged.y).toBe(handed === 'right' ? -2 : 2);
+    expect(logged).toMatchObject({ x: 12, entry: 0.05, strike: 'thin', measured: true });
+    const { right_m: _side, strike: _strike, ...less } = ball;
+    const bare = loggedBall(less, hit, player);
+    expect(bare).not.toHaveProperty('y');
+    expect(bare).not.toHaveProperty('strike');
+    expect(bare).not.toHaveProperty('measured');
     expect(forStats(ball, hit.shot)).toMatchObject({ pin: hit.shot.pin, carryMeant: call.carry_m });
   });
 

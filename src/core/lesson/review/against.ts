@@ -1,13 +1,12 @@
-import { acrossFor, type Hand, type Player } from '@/core/ground/player/player';
+import { acrossFor, type Player } from '@/core/ground/player/player';
 import { entryMeant, readSetup, type CallRecord } from '@/core/tell/format/setup';
 import { readSituation } from '@/core/tell/format/situation';
-import type { FoundBall } from '../faults/features';
 import type { Hit } from '@/core/model/shot/hit';
 import type { LoggedBall } from '../peers/recorded';
 import { situationFor } from '../players/player';
 import type { PlayerRecord } from '../players/record';
 import type { Shot } from '@/core/ground/situation/shot';
-import type { LoggedFields, NewBall, Strike } from '../balls/ball';
+import type { LoggedFields, NewBall } from '../balls/ball';
 import type { Station } from '../plan/lesson';
 import type { StatBall } from './stats';
 
@@ -60,39 +59,23 @@ export function hitsFor(
 export const shotsOf = (player: PlayerRecord, stations: readonly Station[]): Shot[] =>
   stations.map(({ shot }) => readSituation(situationFor(player, shot)).question.shot);
 
-/** Strikes whose distance says nothing of the swing. */
-const MISHITS: ReadonlySet<string> = new Set<Strike>(['thin', 'lip', 'heel']);
-
 /** A ball with what read it, and where: as far as that is known. */
 type ReadBall = CalledBall & Partial<Pick<NewBall, 'source'> & Pick<PlacedBall, 'at'>>;
 
-/** A logged ball as the learning takes it. */
-export function forLearning(ball: ReadBall, hit: Hit, player: Player): LoggedBall {
+/** A logged ball as learning and the fault finder take it. */
+export function loggedBall(ball: ReadBall, hit: Hit, player: Player): LoggedBall {
   return {
     ...hit,
     ...(ball.entry_m === undefined ? {} : { entry: ball.entry_m }),
     ...(ball.carry_m === undefined ? {} : { carry: ball.carry_m }),
     ...(ball.along_m === undefined ? {} : { x: ball.along_m }),
     ...(ball.right_m === undefined ? {} : { y: acrossFor(ball.right_m, player.handed) }),
-    ...(ball.strike === undefined ? {} : { mishit: MISHITS.has(ball.strike) }),
+    ...(ball.strike === undefined ? {} : { strike: ball.strike }),
+    ...(ball.divot_length_m === undefined ? {} : { length: ball.divot_length_m }),
+    ...(ball.divot_depth_m === undefined ? {} : { depth: ball.divot_depth_m }),
     ...(ball.source === 'tracker' ? { measured: true } : {}),
     sand: ball.at?.shot.sand?.preset ?? 'medium',
   };
-}
-
-/** A logged ball as the fault finder takes it. */
-export function forFinding(ball: CalledBall, handed: Hand): FoundBall {
-  const { call } = ball;
-  const carry = ball.carry_m ?? ball.along_m;
-  const found: FoundBall = {};
-  if (ball.entry_m !== undefined) found.entryOff = ball.entry_m - entryMeant(call);
-  if (carry !== undefined && call.carry_m > 0) found.carryShare = carry / call.carry_m;
-  if (ball.along_m !== undefined && ball.along_m > 0.5) {
-    found.direction = Math.atan2(acrossFor(ball.right_m ?? 0, handed), ball.along_m);
-  }
-  if (ball.strike !== undefined) found.thin = ball.strike === 'thin';
-  if (ball.divot_depth_m !== undefined) found.depth = ball.divot_depth_m;
-  return found;
 }
 
 /** A logged ball as the statistics take it. */

@@ -17,9 +17,12 @@ export function withLearnt(golfer: Golfer, learnt: LearntFactors | undefined): G
   const { habits } = golfer;
   return {
     ...golfer,
-    sandSpeed: speedFactor(learnt.distance),
+    sandSpeed: (golfer.sandSpeed ?? 1) * speedFactor(learnt.distance),
     clubSpeed: Object.fromEntries(
-      learnt.clubs.map(({ club, distance }) => [club, speedFactor(distance)]),
+      learnt.clubs.map(({ club, distance }) => [
+        club,
+        (golfer.clubSpeed?.[club] ?? 1) * speedFactor(distance),
+      ]),
     ),
     startsOff: radians(learnt.aim_bias_deg),
     habits: {

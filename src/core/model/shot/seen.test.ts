@@ -2,7 +2,7 @@ import { plainGolferOf } from '../golfer/golferOf';
 import { aimFor } from './play';
 import { AS_MEANT } from '../swing/swingError';
 import { aPlayer, aShot, aSplash, CLUB_56 } from '@/core/testing/fixtures';
-import { depthOf, entryOf, seenBall } from './seen';
+import { divotBy, entryOf, seenBall } from './seen';
 
 const golfer = plainGolferOf(aPlayer('middle'));
 const shot = aShot(15, 1);
@@ -32,7 +32,7 @@ describe('where the club enters', () => {
 
 describe('how deep the mark is', () => {
   const depth = (error: Partial<typeof AS_MEANT>): number =>
-    depthOf(setup, golfer, shot, { ...AS_MEANT, ...error });
+    divotBy(setup, golfer, shot, { ...AS_MEANT, ...error }).depth;
 
   test('a splash leaves one to three centimetres', () => {
     expect(depth({})).toBeGreaterThan(0.008);

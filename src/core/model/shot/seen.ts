@@ -1,6 +1,6 @@
 import { headNormals } from '@/core/ground/club/geometry';
 import { lengthFactor } from '../golfer/headSpeed';
-import { divotOf } from '../passage/divot';
+import { divotOf, type Divot } from '../passage/divot';
 import { headAtMark, sandTool } from '../passage/passage';
 import { visibleEdge } from '@/core/ground/arc/arc';
 import { deliveryOf, holdOf, type Setup } from '../swing/setup';
@@ -27,13 +27,17 @@ export interface Seen {
 export const entryOf = (setup: Setup, shot: Shot, error: SwingError): number =>
   -headAtMark(arcWith(deliveryOf(setup, shot), error), 10).mark - visibleEdge(shot.burial);
 
-/** Depth of the mark that a swing leaves, m. */
-export function depthOf(setup: Setup, golfer: Golfer, shot: Shot, error: SwingError): number {
+/** The mark that a swing leaves in the sand. */
+export function divotBy(setup: Setup, golfer: Golfer, shot: Shot, error: SwingError): Divot {
   const { club, gripDown, fraction } = setup;
   const speed = speedWith(golfer, club) * lengthFactor(club, gripDown) * fraction * error.speed;
   const normals = headNormals(club, holdOf(setup, shot), error.face);
-  return divotOf(arcWith(deliveryOf(setup, shot), error), speed, sandTool(normals, club), shot.sand)
-    .depth;
+  return divotOf(
+    arcWith(deliveryOf(setup, shot), error),
+    speed,
+    sandTool(normals, club),
+    shot.sand,
+  );
 }
 
 /** Plays one swing of a set-up that was made ready, and tells what can be seen of it. */

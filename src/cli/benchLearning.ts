@@ -1,0 +1,158 @@
+import { samplerOf } from '@/core/ground/numeric/sampling';
+import type { Skill } from '@/core/ground/player/player';
+import { CAUSES, NO_FAULT, NOTHING, type Cause } from '@/core/lesson/faults/causes';
+import type { Finding } from '@/core/lesson/faults/find';
+import type { Estimate } from '@/core/lesson/learning/estimate';
+import { learn } from '@/core/lesson/learning/learn';
+import { savingOf } from '@/core/lesson/learning/saving';
+import { golferOf } from '@/core/model/golfer/golferOf';
+import { oddsOf } from '@/core/model/shot/odds';
+import type { Hit } from '@/core/model/shot/hit';
+import { sampleSwings } from '@/core/model/spread/swings';
+import { prescribe } from '@/core/search/calls/prescribe';
+import { BAG } from '@/core/testing/bench';
+import { aPlayer, aShot } from '@/core/testing/fixtures';
+import { everyCause, placeOf, trialOf } from '@/core/testing/otherFaults';
+import {
+  AS_THE_SKILL,
+  AS_USUAL,
+  golferWith,
+  knownPlayer,
+  loggedBy,
+  skilled,
+  twoHits,
+} from '@/core/testing/otherPlayers';
+import { line } from './benchLine';
+
+/* Part of npm run bench: what is learnt of players and found behind their misses, tried on players and records made otherwise than the
+   product makes its own. */
+
+const percent = (share: number): string => `${Math.round(100 * share)} %`;
+const mean = (values: readonly number[]): number =>
+  values.reduce((sum, value) => sum + value, 0) / values.length;
+
+/** Players that each row of the coverage is of. */
+const PLAYERS = 60;
+const COUNTS = [6, 12, 30, 100];
+
+/** How often the interval of nine in ten holds the truth. */
+function coverage(skill: Skill, count: number): void {
+  const golfer = skilled(skill);
+  const hits = twoHits(golfer);
+  const held = Array.from({ length: PLAYERS }, (_, k): boolean[] => {
+    const known = knownPlayer(1000 + 7 * k + count);
+    const balls = loggedBy(golferWith(golfer, known), hits, count, 500 + k, AS_USUAL);
+    const { mark, distance, direction } = learn(balls, golfer, k);
+    const holds = ({ low, high }: Estimate, truth: number): boolean =>
+      low <= truth && truth <= high;
+    return [
+      holds(mark.after.bias, known.mark),
+      holds(mark.after.spread, known.markScale * mark.before.spread),
+      holds(distance.after.bias, known.distance),
+      holds(distance.after.spread, known.distanceScale * distance.before.spread),
+      holds(direction.after.bias, known.aim),
+      holds(direction.after.spread, known.aimScale * direction.before.spread),
+    ];
+  });
+  const each = held[0]!.map((_, i) => percent(mean(held.map((row) => Number(row[i])))));
+  line(
+    `learning, ${skill}, ${count} balls: intervals that hold`,
+    percent(mean(held.flat().map(Number))),
+    `mark ${each[0]}, its spread ${each[1]}, distance ${each[2]}, its spread ${each[3]}, side ${each[4]}, its spread ${each[5]}; aim 85 to 95`,
+  );
+}
+
+/** What taking over what 20 balls taught saves, where it is advised. */
+function savings(skill: Skill): void {
+  const player = { ...aPlayer(skill), bag: BAG };
+  const golfer = skilled(skill);
+  const shot = aShot(15, 1.5);
+  const [first, second] = prescribe({ player, shot, seed: 7 }).calls;
+  const hits: Hit[] = [first!, second!].map(({ setup, aim }) => ({ setup, aim, shot }));
+  const saved = (known: typeof AS_THE_SKILL, k: number): number => {
+    const own = golferWith(golfer, known);
+    const { factors, draws } = learn(loggedBy(own, hits, 20, 900 + k, AS_USUAL), golfer, k);
+    const learnt = { version: 1, ...factors };
+    const [call] = prescribe({ player: { ...player, learnt }, shot, seed: 7 }).calls;
+    const then: Hit = { setup: call!.setup, aim: call!.aim, shot };
+    if (!savingOf([{ now: hits[0]!, then }], golferOf(player), draws).worth) return 0;
+    const swings = sampleSwings(own.habits, 4096, 99);
+    const strokes = ({ setup, aim }: Hit): number => oddsOf(setup, own, shot, aim, swings).strokes;
+    return strokes(hits[0]!) - strokes(then);
+  };
+  const players = Array.from({ length: 30 }, (_, k) => k);
+  const worse = players.filter((k) => saved(AS_THE_SKILL, k) < -0.005).length / players.length;
+  line(
+    `learning, ${skill}, 20 balls: saved where it is advised, strokes`,
+    mean(players.map((k) => saved(knownPlayer(4000 + k), k))).toFixed(3),
+    `players as the skill says made worse by over 0.005: ${percent(worse)}, aim under 15`,
+  );
+}
+
+const placeAmongFaults = (cause: Cause, { suspects }: Finding): number =>
+  suspects
+    .filter((suspect) => !NO_FAULT.has(suspect.cause.id))
+    .findIndex((suspect) => suspect.cause === cause);
+
+/** What the finder makes of faults, of sound players and of two faults at once. */
+function finder(skill: Skill, balls: number, times: number): void {
+  const golfer = skilled(skill);
+  const lesson = { golfer, hits: twoHits(golfer), balls };
+  const { uniform } = samplerOf(balls);
+  const any = (): Cause => CAUSES[Math.floor(uniform() * CAUSES.length)]!;
+  const single = everyCause(times).map((cause, i) => trialOf([cause], 1000 + 31 * i, lesson));
+  const sound = Array.from({ length: 10 * times }, (_, i) => trialOf([], 90_000 + 17 * i, lesson));
+  const double = Array.from({ length: 10 * times }, (_, i) => {
+    const one = any();
+    let other = any();
+    while (other === one) other = any();
+    return trialOf([one, other], 50_000 + 13 * i, lesson);
+  });
+  const places = single.map(({ causes, finding }) => placeAmongFaults(causes[0]!, finding));
+  const clear = single.filter(({ finding }) => finding.clear);
+  const right = clear.filter(({ causes, finding }) => placeOf(causes[0]!, finding) === 0);
+  const alarms = sound.filter(
+    ({ finding }) => finding.clear && !NO_FAULT.has(finding.suspects[0]!.cause.id),
+  );
+  const both = double.filter(({ causes, finding }) =>
+    causes.every((cause) => placeAmongFaults(cause, finding) < 3),
+  );
+  line(
+    `faults, ${skill}, ${balls} balls: among the first three`,
+    percent(places.filter((place) => place < 3).length / places.length),
+    `first ${percent(places.filter((place) => place === 0).length / places.length)}; clear ${percent(clear.length / single.length)}, right then ${percent(right.length / Math.max(1, clear.length))}`,
+  );
+  line(
+    '  sound players who are given a clear fault',
+    percent(alarms.length / sound.length),
+    'aim under 15 %',
+  );
+  line('  both of two faults among the first three', percent(both.length / double.length));
+  const said = [...single, ...sound, ...double].flatMap(({ causes, finding }) =>
+    finding.suspects.map(({ cause, chance }) => ({
+      chance,
+      is: Number(causes.length > 0 ? causes.includes(cause) : cause === NOTHING),
+    })),
+  );
+  for (const from of [0.1, 0.3, 0.5, 0.7, 0.9]) {
+    const band = said.filter(({ chance }) => chance >= from && chance < from + 0.2);
+    line(
+      `  said with ${percent(mean(band.map(({ chance }) => chance)))}: right`,
+      percent(mean(band.map(({ is }) => is))),
+      `of ${band.length}`,
+    );
+  }
+  const named = CAUSES.map((cause, i) => {
+    const own = places.filter((_, k) => k % CAUSES.length === i);
+    return `${cause.name} ${own.filter((place) => place < 3).length} of ${own.length}`;
+  });
+  console.log(`  among the first three: ${named.join(', ')}`);
+}
+
+for (const skill of ['middle', 'expert', 'beginner'] as const) {
+  for (const count of COUNTS) coverage(skill, count);
+  savings(skill);
+}
+finder('middle', 15, 6);
+finder('expert', 20, 3);
+finder('beginner', 12, 4);

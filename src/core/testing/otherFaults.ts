@@ -1,0 +1,82 @@
+import { samplerOf } from '@/core/ground/numeric/sampling';
+import { radians } from '@/core/ground/units/angle';
+import { changedBy } from '@/core/lesson/faults/caused';
+import { CAUSES, type Cause, type Effect } from '@/core/lesson/faults/causes';
+import { findFault, type Finding, type Ticks } from '@/core/lesson/faults/find';
+import { looksFor } from '@/core/lesson/faults/looks';
+import type { LoggedBall } from '@/core/lesson/peers/recorded';
+import type { Change } from '@/core/lesson/peers/meant';
+import type { Golfer } from '@/core/model/golfer/golfer';
+import type { Hit } from '@/core/model/shot/hit';
+import { golferWith, knownPlayer, loggedBy, AS_USUAL, type Blemishes } from './otherPlayers';
+
+/* Faults to judge the finder by, made otherwise than it makes its own: every part of an effect has a strength of its own, and other things
+   are a little off besides; coaches differ in how often they see a sign, and see one that is not there. */
+
+/** A fault of one player: its effect as it is in this one. */
+function effectIn({ effect }: Cause, seed: number): Effect {
+  const { uniform, normal } = samplerOf(seed);
+  const strength = 0.6 + 0.9 * uniform();
+  const part = (): number => strength * (0.7 + 0.6 * uniform());
+  const { shift, wider = {} } = effect;
+  return {
+    shift: {
+      mark: (shift.mark ?? 0) * part() + normal(0, 0.004),
+      height: (shift.height ?? 0) * part() + normal(0, 0.0008),
+      attack: (shift.attack ?? 0) * part() + radians(normal(0, 0.8)),
+      speed: (1 + ((shift.speed ?? 1) - 1) * part()) * (1 + normal(0, 0.03)),
+      face: (shift.face ?? 0) * part() + radians(normal(0, 2)),
+      aim: (shift.aim ?? 0) * part() + radians(normal(0, 1.2)),
+    },
+    wider: Object.fromEntries(
+      Object.entries(wider).map(([name, factor]) => [name, 1 + (factor - 1) * part()]),
+    ),
+  };
+}
+
+/** One lesson: who was looked at, what is wrong, and what the finder made of it after a coach has looked three times. */
+export interface Trial {
+  causes: readonly Cause[];
+  finding: Finding;
+}
+
+/** How a lesson is tried. */
+export interface Lesson {
+  golfer: Golfer;
+  hits: readonly Hit[];
+  balls: number;
+  blemishes?: Blemishes;
+  /** How often the coach looks. */
+  looks?: number;
+}
+
+/** A player with these faults (none for a sound one) has a lesson. */
+export function trialOf(causes: readonly Cause[], seed: number, lesson: Lesson): Trial {
+  const { golfer, hits, balls, blemishes = AS_USUAL, looks = 3 } = lesson;
+  const { uniform } = samplerOf(seed + 77);
+  const player = golferWith(golfer, knownPlayer(seed + 5));
+  const effects = causes.map((cause, i) => effectIn(cause, seed + 11 * i));
+  const change: Change = (swing) =>
+    effects.reduce((made, effect) => changedBy(effect, 1, player.habits.bias)(made), swing);
+  const logged: LoggedBall[] = loggedBy(player, hits, balls, seed, blemishes, change);
+  const looked = looksFor(logged, golfer, false, seed);
+  const there = 0.65 + 0.25 * uniform();
+  const otherwise = 0.03 + 0.12 * uniform();
+  const ticks: Record<string, boolean> = {};
+  let finding = findFault(looked, ticks as Ticks);
+  for (let look = 0; look < looks && finding.next; look++) {
+    const { id } = finding.next;
+    const shows = causes.some(({ signs }) => signs.includes(id));
+    ticks[id] = uniform() < (shows ? there : otherwise);
+    finding = findFault(looked, ticks as Ticks);
+  }
+  return { causes, finding };
+}
+
+/** Where a cause stands among the suspects, from 0. */
+export const placeOf = (cause: Cause, { suspects }: Finding): number =>
+  suspects.findIndex((suspect) => suspect.cause === cause);
+
+/** All causes, so often. */
+export const everyCause = (times: number): Cause[] =>
+  Array.from({ length: times }, () => CAUSES).flat();
