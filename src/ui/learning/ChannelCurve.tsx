@@ -8,8 +8,8 @@ interface ChannelCurveProps {
 }
 
 const WIDTH = 380;
-const HEIGHT = 96;
-const BASE = HEIGHT - 32;
+const HEIGHT = 100;
+const BASE = HEIGHT - 36;
 const POINTS = 60;
 
 /** Round steps for an axis: about two to each side. */
@@ -75,7 +75,7 @@ export function ChannelCurve({ name, scale, channel }: ChannelCurveProps) {
         strokeWidth="2"
         strokeDasharray="5 4"
       />
-      <text x="4" y={HEIGHT - 2} fontSize="13" fill="var(--ink)">
+      <text x="4" y={HEIGHT - 5} fontSize="13" fill="var(--ink)">
         {name}, {scale.unit}
       </text>
     </svg>

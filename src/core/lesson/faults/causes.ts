@@ -47,7 +47,7 @@ export const SIGNS: readonly Sign[] = [
   { id: 'sways', look: 'Do knees and hips slide along the line?' },
   {
     id: 'steep',
-    look: 'Does the club come down steeply, chopping into the sand and stopping there?',
+    look: 'Does the club come down steeply and stop in the sand?',
   },
   { id: 'flat', look: 'Does the club come in flat, brushing or skipping along the sand?' },
   { id: 'feet-loose', look: 'Do the feet slip or turn in the sand?' },

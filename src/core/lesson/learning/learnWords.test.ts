@@ -51,9 +51,9 @@ test('a saving is told with how sure it is, and whether it is worth it', () => {
     'Worth taking over: it should save 0.07 strokes a ball, nine times in ten between 0.02 and 0.13.',
   );
   expect(savingWords({ ...saving, low: -0.05, worth: false })).toMatch(
-    /^Not worth taking over yet: .* between −0\.05 and 0\.13\. More balls will tell\.$/,
+    /^Not worth taking over yet: .* between -0\.05 and 0\.13\. More balls will tell\.$/,
   );
   expect(savingWords({ mean: -0.001, low: -0.01, high: 0.001, worth: false })).toContain(
-    'nothing is expected to be saved (nine times in ten between −0.01 and 0.00)',
+    'nothing is expected to be saved (nine times in ten between -0.01 and 0.00)',
   );
 });

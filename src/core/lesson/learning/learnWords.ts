@@ -61,8 +61,7 @@ export function learnWords(learning: Learning, units: UnitSystem): string[] {
 
 /** Whether a learning is worth taking over, in strokes. */
 export function savingWords({ mean, low, high, worth }: Saving): string {
-  const strokes = (value: number): string =>
-    value.toFixed(2).replace('-', '−').replace('−0.00', '0.00');
+  const strokes = (value: number): string => value.toFixed(2).replace('-0.00', '0.00');
   const range = `nine times in ten between ${strokes(low)} and ${strokes(high)}`;
   if (worth) return `Worth taking over: it should save ${strokes(mean)} strokes a ball, ${range}.`;
   return mean > 0

@@ -10,7 +10,10 @@ export interface Fault {
 export const faultLine = (faults: readonly Fault[]): string =>
   faults.map(({ path, message }) => `${path}: ${message}`).join('; ');
 
-/** Thrown by every reader of outside input; carries all the faults found. */
+/** So many faults are told; who has more has something else in mind. */
+export const MOST_FAULTS = 20;
+
+/** Thrown by every reader of outside input; carries the faults found. */
 export class FaultyInput extends Error {
   constructor(readonly faults: readonly Fault[]) {
     super(faults.map((fault) => faultLine([fault])).join('\n'));
@@ -46,7 +49,7 @@ export function quoted(value: unknown): string {
 /**
  * Checks `input` against a Yup schema without changing it; its type is the schema's.
  *
- * @throws FaultyInput with every fault, in the order of the fields; for no input at all too
+ * @throws FaultyInput with every fault, in the order of the fields, at most {@link MOST_FAULTS}; for no input at all too
  */
 export function check<S extends Schema<unknown>>(
   schema: S,
@@ -66,8 +69,13 @@ export function check<S extends Schema<unknown>>(
     for (const { path, message } of leaves) {
       const fault = { path: path || 'input', message };
       const key = `${fault.path} ${message}`;
-      if (!seen.has(key)) faults.push(fault);
+      if (seen.has(key)) continue;
       seen.add(key);
+      if (faults.length < MOST_FAULTS) faults.push(fault);
+    }
+    if (seen.size > MOST_FAULTS) {
+      const more = seen.size - MOST_FAULTS;
+      faults.push({ path: 'input', message: `has ${more} more faults than these` });
     }
     throw new FaultyInput(faults);
   }

@@ -1,18 +1,19 @@
 import {
+  ArraySchema,
   ValidationError,
-  array,
   boolean,
   mixed,
   number,
   object,
   string,
+  type AnyObject,
   type AnySchema,
   type InferType,
   type ObjectShape,
   type Schema,
 } from 'yup';
 import { LENGTH_UNITS, fromMetres, toMetres, type LengthUnit } from '@/core/ground/units/length';
-import { quoted } from './fault';
+import { MOST_FAULTS, quoted } from './fault';
 
 /** A checker of a field: what it lets through is T, `undefined` with it where the field may be absent. */
 export type Field<T> = Schema<T>;
@@ -184,7 +185,8 @@ export function exactObject<S extends Shape, N extends string = never>(
       const at = (key: string): string => (this.path ? `${this.path}.${key}` : key);
       const faults: ValidationError[] = [];
       for (const key of Object.keys(value)) {
-        if (key in fields) continue;
+        if (Object.hasOwn(fields, key)) continue;
+        if (faults.length > MOST_FAULTS) break;
         const message = unknown?.(key) ?? 'is not a field of this format';
         faults.push(this.createError({ path: at(key), message }));
       }
@@ -204,6 +206,20 @@ export function exactObject<S extends Shape, N extends string = never>(
   return schema as AnySchema as Field<Flat<Fields<S> & Lengths<N>> | undefined>;
 }
 
+/** A list whose items are looked at only if there are not too many of them: whoever sends millions is refused at once. */
+function boundedList(item: AnySchema, high: number): ArraySchema<unknown[] | undefined, AnyObject> {
+  // A schema is copied by its prototype: the bound lives in the class.
+  class BoundedList extends ArraySchema<unknown[] | undefined, AnyObject> {
+    protected override _validate(
+      ...[value, options, panic, next]: Parameters<Schema['_validate']>
+    ): void {
+      const tooMany = Array.isArray(value) && value.length > high;
+      super._validate(value, tooMany ? { ...options, recursive: false } : options, panic, next);
+    }
+  }
+  return new BoundedList(item as never);
+}
+
 /** A list of `low` to `high` items. */
 export function listField<T>(
   item: Field<T>,
@@ -212,7 +228,9 @@ export function listField<T>(
 ): Field<Exclude<T, undefined>[] | undefined> {
   const message = ({ value }: MessageParams): string =>
     `must be a list of ${low} to ${high}, not ${Array.isArray(value) ? `of ${value.length}` : quoted(value)}`;
-  const schema = array(item).nonNullable(message).typeError(message);
+  const schema = boundedList(item as AnySchema, high)
+    .nonNullable(message)
+    .typeError(message);
   return schema.min(low, message).max(high, message) as AnySchema as Field<
     Exclude<T, undefined>[] | undefined
   >;
