@@ -1,4 +1,5 @@
 import { FaultyInput, parseJson, type Fault } from '@/core/tell/format/fault';
+import { textOf } from '@/core/tell/format/textOf';
 import { Busy } from '@/workers/server/pool';
 
 /** Largest body that is read, bytes. */
@@ -43,7 +44,7 @@ async function readBody(request: Request, most: number): Promise<string | null> 
     }
     chunks.push(value);
   }
-  return Buffer.concat(chunks).toString('utf8');
+  return textOf(Buffer.concat(chunks));
 }
 
 /** Answers 400 with the faults when the work finds its input faulty, 503 when too much waits to be worked out. */

@@ -1,5 +1,6 @@
 'use client';
 
+import { textOf } from '@/core/tell/format/textOf';
 import { Trash2 } from 'lucide-react';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
@@ -12,6 +13,7 @@ import { isDone, remove } from '../server/said';
 import { TopBar } from '../frame/TopBar';
 import type { StoredLesson } from '@/core/lesson/plan/stored';
 import { lookAgain } from '../server/cache';
+import { v4 as uuid } from 'uuid';
 
 interface LessonListProps {
   lessons: readonly StoredLesson[];
@@ -59,14 +61,15 @@ export function LessonList(props: LessonListProps) {
               className="sr-only"
               onChange={(event) => {
                 const [file] = event.target.files ?? [];
-                if (file) void file.text().then(take);
+                if (file)
+                  void file.arrayBuffer().then((read) => take(textOf(new Uint8Array(read))));
                 event.target.value = '';
               }}
             />
           </label>
           <button
             type="button"
-            onClick={() => router.push(`/lessons/${crypto.randomUUID()}/plan`)}
+            onClick={() => router.push(`/lessons/${uuid()}/plan`)}
             className="button-main"
           >
             Plan a lesson

@@ -28,6 +28,7 @@ import { useStationCall } from './useStationCall';
 import { useTracker } from './useTracker';
 import { useUnits } from '../kit/units';
 import { Alert } from '../kit/Alert';
+import { v4 as uuid } from 'uuid';
 
 interface RunPageProps {
   lesson: StoredLesson;
@@ -86,7 +87,7 @@ export function RunPage(props: RunPageProps) {
   const log = (ball: LoggedFields, source: 'hand' | 'tracker' = 'hand'): void => {
     if (!call) return;
     queue.add({
-      id: crypto.randomUUID(),
+      id: uuid(),
       player: player.id,
       station: stationAt,
       call,

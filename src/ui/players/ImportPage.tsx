@@ -1,6 +1,7 @@
 'use client';
 
 import Link from 'next/link';
+import { textOf } from '@/core/tell/format/textOf';
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { ImportedLine } from '@/core/lesson/players/playersCsv';
@@ -86,7 +87,8 @@ export function ImportPage() {
               className="sr-only"
               onChange={(event) => {
                 const [file] = event.target.files ?? [];
-                if (file) void file.text().then(lookAt);
+                if (file)
+                  void file.arrayBuffer().then((read) => lookAt(textOf(new Uint8Array(read))));
                 event.target.value = '';
               }}
             />

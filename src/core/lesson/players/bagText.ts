@@ -1,5 +1,5 @@
 import type { ClubType } from '@/core/ground/club/club';
-import { FaultyInput, type Fault } from '@/core/tell/format/fault';
+import { FaultyInput, quoted, type Fault } from '@/core/tell/format/fault';
 import { lengthOf } from '@/core/tell/format/fields';
 import type { ClubInput } from '@/core/tell/format/club';
 import { fromMetres } from '@/core/ground/units/length';
@@ -12,6 +12,10 @@ const CLUB =
 
 /** Clubs named by their loft only, as wedges are: "56". */
 const BARE = /^(?<loft>\d{2})(?:\s*\/\s*(?<bounce>\d+))?$/;
+
+/** More clubs in a line than anybody carries, and more characters of one than it takes, are not looked at. */
+const MOST_PARTS = 60;
+const MOST_PART = 120;
 
 const number = (text: string): number => Number(text.replace(',', '.'));
 
@@ -62,15 +66,20 @@ export function readBagText(text: string): ClubInput[] {
     .split(/[;\n]/)
     .map((part) => part.trim())
     .filter((part) => part !== '');
+  if (parts.length > MOST_PARTS) {
+    throw new FaultyInput([
+      { path: 'bag', message: `must be at most ${MOST_PARTS} clubs, not ${parts.length}` },
+    ]);
+  }
   const faults: Fault[] = [];
   const bag: ClubInput[] = [];
   parts.forEach((part, i) => {
-    const club = clubOf(part);
+    const club = part.length <= MOST_PART ? clubOf(part) : null;
     if (club) bag.push(club);
     else {
       faults.push({
         path: `bag[${i}]`,
-        message: `"${part}" is no club: name, loft/bounce and carry are wanted, as in "56 56/12 82"`,
+        message: `${quoted(part)} is no club: name, loft/bounce and carry are wanted, as in "56 56/12 82"`,
       });
     }
   });

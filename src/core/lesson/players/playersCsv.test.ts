@@ -90,3 +90,24 @@ test.each([
   expect(() => read(text)).toThrow(FaultyInput);
   expect(() => read(text)).toThrow(message);
 });
+
+test('files as people have them: two columns by semicolons, the same heading twice, names of every object', () => {
+  const two = read('Name;Clubs\nAda;"56 56/12, 82"\n');
+  expect(two.delimiter).toBe(';');
+  const twice = read('Name,Name,Clubs\nAda,Lund,56 56/12\n');
+  expect(twice.columns.map(({ becomes }) => becomes)).toEqual(['name', null, 'clubs']);
+  expect(twice.lines[0]!.record!.name).toBe('Ada');
+  const odd = read('constructor,Name,Skill,Hand,Clubs\nx,Ada,constructor,__proto__,56 56/12\n');
+  expect(odd.columns[0]).toEqual({ heading: 'constructor', becomes: null });
+  expect(odd.lines[0]!.faults.map(({ path }) => path).sort()).toEqual(['handed', 'skill']);
+});
+
+test('what nobody writes is refused without being looked into', () => {
+  const clubs = '56 56/12;'.repeat(700);
+  const [long, many] = read(`Name,Clubs\nAda,${clubs}\nBo,${'56 56/12;'.repeat(70)}\n`).lines;
+  expect(long!.faults).toEqual([{ path: 'clubs', message: 'must be at most 5000 characters' }]);
+  expect(many!.faults).toEqual([{ path: 'bag', message: 'must be at most 60 clubs, not 70' }]);
+  expect(() => read(`${'a,'.repeat(200)}Name,Clubs\nx\n`)).toThrow('has 202 columns');
+  const [odd] = read(`Name,Clubs\nAda,${'a '.repeat(2000)}\n`).lines;
+  expect(odd!.faults[0]!.message.length).toBeLessThan(200);
+});

@@ -21,44 +21,50 @@ export const CSV_COLUMNS = [
 export type CsvColumn = (typeof CSV_COLUMNS)[number];
 
 /** Headings that other programs and people give these columns, in lower case without punctuation. */
-const HEADINGS: Record<string, CsvColumn | 'first' | 'last' | 'handicap'> = {
-  name: 'name',
-  player: 'name',
-  'full name': 'name',
-  'player name': 'name',
-  'first name': 'first',
-  'given name': 'first',
-  'last name': 'last',
-  surname: 'last',
-  'family name': 'last',
-  hand: 'handed',
-  handed: 'handed',
-  handedness: 'handed',
-  skill: 'skill',
-  level: 'skill',
-  handicap: 'handicap',
-  hcp: 'handicap',
-  'usual miss': 'usual_miss',
-  miss: 'usual_miss',
-  'trusted club': 'trusted_club',
-  'favourite club': 'trusted_club',
-  'sand club': 'trusted_club',
-  caution: 'cautions',
-  cautions: 'cautions',
-  injuries: 'cautions',
-  units: 'units',
-  school: 'schools',
-  schools: 'schools',
-  note: 'notes',
-  notes: 'notes',
-  comment: 'notes',
-  comments: 'notes',
-  bag: 'clubs',
-  clubs: 'clubs',
-};
+const HEADINGS = new Map<string, CsvColumn | 'first' | 'last' | 'handicap'>(
+  Object.entries({
+    name: 'name',
+    player: 'name',
+    'full name': 'name',
+    'player name': 'name',
+    'first name': 'first',
+    'given name': 'first',
+    'last name': 'last',
+    surname: 'last',
+    'family name': 'last',
+    hand: 'handed',
+    handed: 'handed',
+    handedness: 'handed',
+    skill: 'skill',
+    level: 'skill',
+    handicap: 'handicap',
+    hcp: 'handicap',
+    'usual miss': 'usual_miss',
+    miss: 'usual_miss',
+    'trusted club': 'trusted_club',
+    'favourite club': 'trusted_club',
+    'sand club': 'trusted_club',
+    caution: 'cautions',
+    cautions: 'cautions',
+    injuries: 'cautions',
+    units: 'units',
+    school: 'schools',
+    schools: 'schools',
+    note: 'notes',
+    notes: 'notes',
+    comment: 'notes',
+    comments: 'notes',
+    bag: 'clubs',
+    clubs: 'clubs',
+  } as const),
+);
 
 /** Most lines that are read at once. */
 export const MOST_LINES = 20_000;
+
+/** Most columns, and most characters of a cell: a bag with everything said of it has a thousand. */
+const MOST_COLUMNS = 100;
+const MOST_CELL = 5_000;
 
 /** One line of a file that is to be imported: the player that it became, or what is wrong with it. */
 export interface ImportedLine {
@@ -87,17 +93,26 @@ const plain = (heading: string): string =>
 /** A formula that an export made harmless with an apostrophe, as it was. */
 const unguarded = (cell: string): string => cell.replace(/^'(?=[=+\-@\t\r])/, '').trim();
 
-const SKILL_WORDS: Record<string, Skill> = {
-  professional: 'expert',
-  pro: 'expert',
-  scratch: 'expert',
-  'single figures': 'good',
-  low: 'good',
-  mid: 'middle',
-  'mid handicap': 'middle',
-  high: 'beginner',
-  new: 'beginner',
-};
+const SKILL_WORDS = new Map<string, Skill>(
+  Object.entries({
+    professional: 'expert',
+    pro: 'expert',
+    scratch: 'expert',
+    'single figures': 'good',
+    low: 'good',
+    mid: 'middle',
+    'mid handicap': 'middle',
+    high: 'beginner',
+    new: 'beginner',
+  } as const),
+);
+
+const HAND_WORDS = new Map(
+  Object.entries({ r: 'right', l: 'left', rh: 'right', lh: 'left' } as const),
+);
+const UNIT_WORDS = new Map(
+  Object.entries({ m: 'metres', metric: 'metres', yd: 'yards', meters: 'metres' } as const),
+);
 
 /** Skill for a handicap: plus and scratch, single figures, up to 22, above. */
 function skillOf(handicap: number): Skill {
@@ -122,24 +137,19 @@ function recordOf(cells: ReadonlyMap<string, string>, house: House): Record<stri
   const handicap = cell('handicap').replace(/^\+/, '-').replace(',', '.');
   const miss = cell('usual_miss').toLowerCase().replace(/\s+/g, '-');
   const units = cell('units').toLowerCase();
-  const known = { r: 'right', l: 'left', rh: 'right', lh: 'left' } as Record<string, string>;
-  const inUnits = { m: 'metres', metric: 'metres', yd: 'yards', meters: 'metres' } as Record<
-    string,
-    string
-  >;
   return {
     name,
-    handed: handed === '' ? house.handed : (known[handed] ?? handed),
+    handed: handed === '' ? house.handed : (HAND_WORDS.get(handed) ?? handed),
     skill:
       skill !== ''
-        ? (SKILL_WORDS[skill] ?? skill)
+        ? (SKILL_WORDS.get(skill) ?? skill)
         : handicap !== '' && !Number.isNaN(Number(handicap))
           ? skillOf(Number(handicap))
           : house.skill,
     ...(miss === '' ? {} : { usual_miss: miss }),
     ...(cell('trusted_club') === '' ? {} : { trusted_club: cell('trusted_club') }),
     cautions: list(cell('cautions')),
-    ...(units === '' ? {} : { units: inUnits[units] ?? units }),
+    ...(units === '' ? {} : { units: UNIT_WORDS.get(units) ?? units }),
     schools: list(cell('schools')),
     notes: cell('notes'),
   };
@@ -173,6 +183,24 @@ function lineOf(
   }
 }
 
+const DELIMITERS = [',', ';', '\t', '|'];
+
+/** What parts the cells: that by which most of the headings are known. */
+function delimiterOf(text: string): string {
+  const first = text.slice(0, MOST_CELL);
+  const known = (delimiter: string): number => {
+    const [heads = []] = Papa.parse<string[]>(first, { delimiter, preview: 1 }).data;
+    return heads.filter((heading) => HEADINGS.has(plain(heading))).length;
+  };
+  return DELIMITERS.reduce((best, each) => (known(each) > known(best) ? each : best));
+}
+
+/** A line with a cell that nobody writes: it is not looked into. */
+const tooLong = (column: string): ReturnType<typeof lineOf> => ({
+  record: null,
+  faults: [{ path: column, message: `must be at most ${MOST_CELL} characters` }],
+});
+
 /**
  * Reads a roster from CSV: separator found, byte order mark and guarding apostrophes taken off, columns known by their
  * headings, every line checked on its own.
@@ -185,9 +213,8 @@ export function previewPlayersCsv(
   house: House,
   known: ReadonlySet<string>,
 ): ImportPreview {
-  const parsed = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), {
-    delimitersToGuess: [',', ';', '\t', '|'],
-  });
+  const plainText = text.replace(/^\uFEFF/, '');
+  const parsed = Papa.parse<string[]>(plainText, { delimiter: delimiterOf(plainText) });
   const [heads, ...rows] = parsed.data;
   if (!heads || rows.every((row) => row.every((cell) => cell.trim() === ''))) {
     throw new FaultyInput([{ path: 'file', message: 'holds no lines under its headings' }]);
@@ -196,7 +223,13 @@ export function previewPlayersCsv(
     const message = `holds ${rows.length} lines; at most ${MOST_LINES} are read at once`;
     throw new FaultyInput([{ path: 'file', message }]);
   }
-  const becomes = heads.map((heading) => HEADINGS[plain(heading)] ?? null);
+  if (heads.length > MOST_COLUMNS) {
+    const message = `has ${heads.length} columns; at most ${MOST_COLUMNS} are read`;
+    throw new FaultyInput([{ path: 'file', message }]);
+  }
+  const columns = heads.map((heading) => HEADINGS.get(plain(heading)) ?? null);
+  // Of two columns of one meaning the first counts; the other is shown as passed over.
+  const becomes = columns.map((column, i) => (columns.indexOf(column) === i ? column : null));
   const wanted: Fault[] = [];
   if (!becomes.some((column) => column === 'name' || column === 'first' || column === 'last')) {
     wanted.push({ path: 'file', message: 'has no column for the name' });
@@ -222,7 +255,8 @@ export function previewPlayersCsv(
       const column = becomes[i];
       if (column) cells.set(column, unguarded(cell));
     });
-    const read = lineOf(cells, house);
+    const long = [...cells].find(([, cell]) => cell.length > MOST_CELL);
+    const read = long ? tooLong(long[0]) : lineOf(cells, house);
     const key = read.record?.name.toLowerCase() ?? '';
     lines.push({ line: at, ...read, twice: key !== '' && names.has(key) });
     if (key !== '') names.add(key);

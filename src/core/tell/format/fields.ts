@@ -75,7 +75,7 @@ export function textField(low: number, high: number): Field<string | undefined> 
     .typeError(message)
     .min(low, message)
     .max(high, message)
-    .matches(/^[^\p{Cc}]*$/u, message);
+    .matches(/^[^\p{Cc}\p{Cs}]*$/u, message);
 }
 
 /** Text of a pattern, with what is wanted in words: "a day as YYYY-MM-DD". */
@@ -92,7 +92,7 @@ export function proseField(high: number): Field<string | undefined> {
     .nonNullable(message)
     .typeError(message)
     .max(high, message)
-    .matches(/^(?:[^\p{Cc}]|[\n\r\t])*$/u, message);
+    .matches(/^(?:[^\p{Cc}\p{Cs}]|[\n\r\t])*$/u, message);
 }
 
 /** True or false. */

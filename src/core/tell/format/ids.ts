@@ -1,4 +1,6 @@
-import { patternField, textField } from './fields';
+import { isValid, parseISO } from 'date-fns';
+import { quoted } from './fault';
+import { patternField, textField, type Field } from './fields';
 
 /* Ids, days and times as they are written outside. */
 
@@ -10,9 +12,25 @@ export const uuidField = patternField(UUID, 'a UUID');
 /** Id of a player: made by the product, free text to whoever reads it. */
 export const playerIdField = textField(1, 60);
 
-export const timeField = patternField(
-  /^\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d(\.\d{1,6})?)?(Z|[+-]\d\d:?\d\d)$/,
+/** Years that lessons are held in. */
+const YEARS = [1900, 2200] as const;
+
+/** Text of a pattern that is also in the calendar: no 30 February, no 25 o'clock. */
+function calendarField(pattern: RegExp, wanted: string): Field<string | undefined> {
+  return patternField(pattern, wanted).test({
+    name: 'calendar',
+    message: ({ value }: { value: unknown }) => `must be ${wanted}, not ${quoted(value)}`,
+    test: (value) => {
+      if (typeof value !== 'string' || !pattern.test(value)) return true;
+      const year = Number(value.slice(0, 4));
+      return year >= YEARS[0] && year <= YEARS[1] && isValid(parseISO(value));
+    },
+  });
+}
+
+export const timeField = calendarField(
+  /^\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d(\.\d{1,6})?)?(Z|[+-](0\d|1[0-5]):?[0-5]\d)$/,
   'a time as ISO 8601',
 );
 
-export const dayField = patternField(/^\d{4}-\d\d-\d\d$/, 'a day as YYYY-MM-DD');
+export const dayField = calendarField(/^\d{4}-\d\d-\d\d$/, 'a day as YYYY-MM-DD');

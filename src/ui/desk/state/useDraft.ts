@@ -3,6 +3,7 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { DeskReading } from '@/core/tell/reading/reading';
 import { ask } from '../../server/client';
+import { v4 as uuid } from 'uuid';
 
 const KEY = 'mellow-draft';
 const PAUSE_MS = 1200;
@@ -11,7 +12,7 @@ const PAUSE_MS = 1200;
 function draftId(): string {
   const known = sessionStorage.getItem(KEY);
   if (known) return known;
-  const id = crypto.randomUUID();
+  const id = uuid();
   sessionStorage.setItem(KEY, id);
   return id;
 }
