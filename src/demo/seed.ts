@@ -3,6 +3,7 @@ import { MODEL_VERSION } from '@/core/tell/sheet/callSheet';
 import { calledLine } from '@/core/tell/sheet/calledLine';
 import { openDatabase } from '@/data/database';
 import { FolderInUse } from '@/data/ownership';
+import { FolderUnsound } from '@/data/soundFolder';
 import { situationFor } from '@/core/lesson/players/player';
 import { writeAcademy } from '@/data/academy';
 import { addPlayers, listPlayers } from '@/data/players';
@@ -40,6 +41,7 @@ async function seed(): Promise<string> {
 try {
   console.log(`demo academy: ${await seed()}`);
 } catch (error) {
-  console.error(error instanceof FolderInUse ? error.message : error);
+  const known = error instanceof FolderInUse || error instanceof FolderUnsound;
+  console.error(known ? error.message : error);
   process.exitCode = 3;
 }

@@ -1,0 +1,92 @@
+import {
+  mkdtempSync,
+  readdirSync,
+  readFileSync,
+  rmSync,
+  statSync,
+  truncateSync,
+  writeFileSync,
+} from 'node:fs';
+import os from 'node:os';
+import path from 'node:path';
+import { openDatabase } from './database';
+import { addPlayers, listPlayers } from './players';
+import { FolderUnsound } from './soundFolder';
+import { emptyFolder } from './testing/emptyFolder';
+
+jest.setTimeout(120_000);
+
+const folders: string[] = [];
+afterAll(() => folders.forEach((folder) => rmSync(folder, { recursive: true, force: true })));
+
+/** A folder with one player in it. */
+async function usedFolder(): Promise<string> {
+  const folder = await emptyFolder('sound');
+  folders.push(folder);
+  const database = await openDatabase(folder);
+  await addPlayers(database.sql, [
+    {
+      id: 'ada',
+      name: 'Ada Lund',
+      handed: 'left',
+      skill: 'good',
+      bag: [{ name: '56', type: 'wedge', loft_deg: 56 }],
+      cautions: [],
+      schools: [],
+      notes: '',
+    },
+  ]);
+  await database.close();
+  return folder;
+}
+
+const everyFile = (folder: string): string[] =>
+  readdirSync(folder, { recursive: true, withFileTypes: true })
+    .filter((entry) => entry.isFile())
+    .map((entry) => path.join(entry.parentPath, entry.name))
+    .sort()
+    .map((file) => `${file} ${statSync(file).size} ${statSync(file).mtimeMs}`);
+
+test.each(['PG_VERSION', 'base', 'global/pg_control'])(
+  'a folder that has lost %s is refused and left as it is',
+  async (part) => {
+    const folder = await usedFolder();
+    rmSync(path.join(folder, 'postgres', part), { recursive: true });
+    const before = everyFile(folder);
+    const opening = openDatabase(folder);
+    await expect(opening).rejects.toThrow(FolderUnsound);
+    await expect(opening).rejects.toThrow(`${part} missing. Nothing in it has been changed.`);
+    expect(everyFile(folder)).toEqual(before);
+  },
+);
+
+test('a folder whose database is gone altogether is not taken for a new one', async () => {
+  const folder = await usedFolder();
+  rmSync(path.join(folder, 'postgres'), { recursive: true });
+  await expect(openDatabase(folder)).rejects.toThrow('its database is not whole');
+  expect(readdirSync(folder)).toEqual(['KEEP-THIS-FOLDER-WHOLE.txt']);
+});
+
+test('a damaged database is told in a sentence, and the folder is free again', async () => {
+  const folder = await usedFolder();
+  truncateSync(path.join(folder, 'postgres/global/pg_control'), 100);
+  await expect(openDatabase(folder)).rejects.toThrow(/is damaged and does not open/);
+  await expect(openDatabase(folder)).rejects.not.toThrow(/in use/);
+});
+
+test('a file where a folder belongs is told so', async () => {
+  const folder = mkdtempSync(path.join(os.tmpdir(), 'mellow-file-'));
+  folders.push(folder);
+  const file = path.join(folder, 'data');
+  writeFileSync(file, 'hello');
+  await expect(openDatabase(file)).rejects.toThrow('it is a file.');
+  expect(readFileSync(file, 'utf8')).toBe('hello');
+});
+
+test('a folder that is whole opens again, for its owner alone', async () => {
+  const folder = await usedFolder();
+  const database = await openDatabase(folder);
+  expect((await listPlayers(database.sql)).total).toBe(1);
+  await database.close();
+  expect(statSync(folder).mode & 0o077).toBe(0);
+});
