@@ -49,3 +49,18 @@ export function refusalOf({ method, path, headers }: Asked, served?: string): st
   const elsewhere = from === 'cross-site' || from === 'same-site';
   return elsewhere && (!LOOKS.includes(method) || path.startsWith('/api/')) ? foreign : null;
 }
+
+/**
+ * What is wrong with an address, path and query; null when it can be read. Neither pages nor the database could take it.
+ *
+ * @example
+ * addressFault('/players/%00'); // => 'the address holds a character that no text has'
+ */
+export function addressFault(address: string): string | null {
+  try {
+    const text = decodeURIComponent(address);
+    return text.includes('\u0000') ? 'the address holds a character that no text has' : null;
+  } catch {
+    return 'the address holds a % that is followed by no character';
+  }
+}

@@ -1,4 +1,5 @@
-import { refusalOf } from '@/app/guard';
+import { addressFault, refusalOf } from '@/app/guard';
+import { contentPolicy, headersFor } from '@/app/headers';
 
 const asked = (method: string, path: string, headers: Record<string, string>) => ({
   method,
@@ -57,4 +58,26 @@ test('an address that was chosen is served too; on every address any name is, it
   expect(refusalOf(asked('POST', erase, lan), '0.0.0.0')).toBeNull();
   const foreign = { ...lan, origin: 'http://elsewhere.test' };
   expect(refusalOf(asked('POST', erase, foreign), '0.0.0.0')).toMatch(/another site/);
+});
+
+test('every answer says by whom it may be used; pages run their own scripts alone', () => {
+  const policy = contentPolicy('abc');
+  expect(policy).toContain("script-src 'self' 'nonce-abc'");
+  expect(policy).not.toMatch(/unsafe-eval|script-src[^;]*unsafe-inline|\*/);
+  const page = headersFor('/players/ada', policy);
+  expect(page).toMatchObject({ 'content-security-policy': policy, 'x-frame-options': 'DENY' });
+  expect(page).not.toHaveProperty('cache-control');
+  const data = headersFor('/api/players', policy);
+  expect(data).toMatchObject({ 'cache-control': 'no-store', 'x-content-type-options': 'nosniff' });
+  expect(data).not.toHaveProperty('content-security-policy');
+  expect(headersFor('/card/pdf', policy)).not.toHaveProperty('content-security-policy');
+});
+
+test('addresses that nobody can read are refused, odd ones that can be are not', () => {
+  for (const odd of ['/players/%00', '/?x=%E0%A4%A', '/players?search=a%00b', '/%']) {
+    expect(addressFault(odd)).toMatch(/^the address holds/);
+  }
+  for (const fine of ['/', '/?player=ines-okafor&pin_yd=18', '/players?search=%C3%98%25']) {
+    expect(addressFault(fine)).toBeNull();
+  }
 });
