@@ -99,12 +99,13 @@ export function advance(state: HeadState, dx: number, tool: SandTool, sand: Sand
   const turned = state.path / TURN_LENGTH;
   rates(state.depth, state.forward, state.down, turned, tool, sand, rate);
   const half = dx / 2;
-  const uMid = state.forward + rate.forward * half;
+  const uMid = Math.min(state.forward, state.forward + rate.forward * half);
   if (uMid <= STALL_SPEED) return false;
   const vMid = clamp(state.down + rate.down * half, -0.7 * uMid, 0.7 * uMid);
   const dMid = Math.min(state.depth + rate.depth * half, DEEPEST);
   rates(dMid, uMid, vMid, turned + half / TURN_LENGTH, tool, sand, rate);
-  const u = state.forward + rate.forward * dx;
+  // Sand gives nothing to a head: a step that is long for the sand it is in must not either.
+  const u = Math.min(state.forward, state.forward + rate.forward * dx);
   if (u <= STALL_SPEED) return false;
   state.forward = u;
   state.down = clamp(state.down + rate.down * dx, -0.7 * u, 0.7 * u);

@@ -5,7 +5,8 @@ import { NO_WIND } from '@/core/ground/situation/wind';
 import { grassCarry, lengthFactor, referenceHeadSpeed } from '../golfer/headSpeed';
 import { SAND_PRESETS } from '@/core/ground/sand/presets';
 import { AS_MEANT } from '../swing/swingError';
-import { strike } from '../shot/strike';
+import { intentOf, strike, swingWith } from '../shot/strike';
+import { samplerOf } from '@/core/ground/numeric/sampling';
 import { CLUB_56, aBed, aPlayer, aSplash } from '@/core/testing/fixtures';
 import { degrees } from '@/core/ground/units/angle';
 import { sandOf } from '@/core/ground/sand/sandOf';
@@ -206,4 +207,21 @@ test('no technique, slope, sand, lie or error throws the numbers off: 20,000 odd
     ),
     { numRuns: 20_000, seed: 4 },
   );
+});
+
+test('sand gives nothing to a head, however far behind the ball it goes in', () => {
+  const { normal } = samplerOf(4);
+  const intent = intentOf(aSplash(CLUB_56, 30), 30, aBed('medium'));
+  for (let k = 0; k < 20_000; k++) {
+    const speed = Math.min(1.6, Math.max(0.2, normal(0.6, 0.35)));
+    const { head } = swingWith(intent, {
+      mark: normal(0.12, 0.03),
+      height: normal(0.01, 0.015),
+      attack: normal(0.15, 0.04),
+      speed,
+      face: normal(0.5, 0.1),
+      aim: 0,
+    });
+    expect(head.forward).toBeLessThanOrEqual(intent.speed * speed);
+  }
 });
