@@ -55,14 +55,14 @@ async function importAll(): Promise<void> {
   const good = lines.filter(({ record: found, twice }) => found !== null && !twice);
   await addPlayers(
     sql,
-    good.map(({ record: found }) => ({ id: newPlayerId(found!.name), ...found! })),
+    good.map(({ record: found }) => ({ id: newPlayerId(), ...found! })),
   );
 }
 
 const insertAll = (): Promise<void> =>
   addPlayers(
     sql,
-    records.map((each) => ({ id: newPlayerId(each.name), ...each })),
+    records.map((each) => ({ id: newPlayerId(), ...each })),
   );
 
 await insertAll();
@@ -77,7 +77,7 @@ for (let i = 0; i < 3; i++) {
 await clear();
 await addPlayers(
   sql,
-  records.slice(0, ROSTER).map((each) => ({ id: newPlayerId(each.name), ...each })),
+  records.slice(0, ROSTER).map((each) => ({ id: newPlayerId(), ...each })),
 );
 const nothing = await middleOf(30, () => sql.query('select 1'));
 const list = await middleOf(30, () => listPlayers(sql, { limit: 50 }));

@@ -1,6 +1,4 @@
 import { randomBytes } from 'node:crypto';
-import { playerIdFor } from '@/core/lesson/players/playerId';
 
-/** An id for a new player of this name that nobody has. */
-export const newPlayerId = (name: string): string =>
-  playerIdFor(name, randomBytes(4).toString('hex'));
+/** An id for a new player: nobody can guess it, and it says nothing of who it is. */
+export const newPlayerId = (): string => `player-${randomBytes(9).toString('hex')}`;

@@ -197,9 +197,3 @@ export async function markPlayer(
   );
   return rows.length > 0;
 }
-
-/** Takes a player and everything that hangs on the player out of the database for good. */
-export async function erasePlayer(db: PGlite, id: string): Promise<boolean> {
-  const { rows } = await db.query('delete from players where id = $1 returning id', [id]);
-  return rows.length > 0;
-}

@@ -19,7 +19,7 @@ export function POST(request: Request): Promise<Response> {
   return withJson(request, async (body) => {
     const record = readPlayerRecord(body);
     const { sql } = await database();
-    const id = newPlayerId(record.name);
+    const id = newPlayerId();
     await addPlayers(sql, [{ id, ...record }]);
     return Response.json(await playerById(sql, id), { status: 201 });
   });

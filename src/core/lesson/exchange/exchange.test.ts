@@ -42,7 +42,7 @@ test.each([
   [{ format: 'other' }, /format/],
   [{ id: 'x' }, /id: must be a UUID/],
   [{ balls: [{ ...ball(1), carry_m: -4 }] }, /balls\[0\]\.carry_m/],
-  [{ plan: { ...file.plan, held_on: '2026-02-31' } }, /no day of the calendar/],
+  [{ plan: { ...file.plan, held_on: '2026-02-31' } }, /must be a day as YYYY-MM-DD/],
 ])('a file with %j is refused by name', (change, message) => {
   expect(() => readLessonFile({ ...file, ...change })).toThrow(FaultyInput);
   expect(() => readLessonFile({ ...file, ...change })).toThrow(message);

@@ -12,7 +12,7 @@ import { uuidField } from '@/core/tell/format/ids';
 import { rounded } from '@/core/tell/format/rounded';
 import { saidSetup } from '@/core/tell/format/setup';
 import { exchangedBallSchema } from '../balls/ball';
-import { closingFields, planSchema, readLessonPlan } from '../plan/lesson';
+import { closingFields, planSchema, readKeptPlan } from '../plan/lesson';
 
 export const LESSON_FORMAT = 'mellow-divot/lesson';
 
@@ -42,7 +42,7 @@ export type LessonFile = Of<typeof lessonFileSchema>;
 /** Checks a lesson that is to be imported. Throws FaultyInput naming every field that is wrong. */
 export function readLessonFile(input: unknown): LessonFile {
   const file = check(lessonFileSchema, input);
-  readLessonPlan(file.plan);
+  readKeptPlan(file.plan);
   return file;
 }
 

@@ -30,8 +30,8 @@ export const planSchema = exactObject({
   held_on: required(dayField),
   place: required(textField(1, 120)),
   weather: required(textField(0, 120)),
-  /** Ids, in the order in which they begin. */
-  players: required(listField(required(playerIdField), 1, MOST_PLAYERS)),
+  /** Ids, in the order in which they begin; none once all were erased. */
+  players: required(listField(required(playerIdField), 0, MOST_PLAYERS)),
   stations: required(listField(stationSchema, 1, MOST_STATIONS)),
   balls_per_station: required(integerField(1, 50)),
   minutes_per_turn: required(integerField(1, 60)),
@@ -41,31 +41,30 @@ export const planSchema = exactObject({
 /** A lesson as it is planned: the outside form. */
 export type LessonPlan = Of<typeof planSchema>;
 
-/** True for a day that the calendar has. */
-function isDay(text: string): boolean {
-  const [year, month, day] = text.split('-').map(Number) as [number, number, number];
-  const leap = year % 4 === 0 && (year % 100 !== 0 || year % 400 === 0);
-  const days = [31, leap ? 29 : 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31];
-  return month >= 1 && month <= 12 && day >= 1 && day <= days[month - 1]!;
+const twice = (players: readonly string[]): Fault[] =>
+  players.flatMap((id, i) =>
+    players.indexOf(id) === i ? [] : [{ path: `players[${i}]`, message: 'is in the lesson twice' }],
+  );
+
+/** Checks a plan that was kept: it may have lost its players. Throws FaultyInput as {@link readLessonPlan}. */
+export function readKeptPlan(input: unknown): LessonPlan {
+  const plan = check(planSchema, input);
+  const faults = twice(plan.players);
+  if (faults.length > 0) throw new FaultyInput(faults);
+  return plan;
 }
 
 /**
- * Checks a planned lesson.
+ * Checks a planned lesson: somebody is to come.
  *
  * @throws FaultyInput naming every field that is wrong and what is allowed
  */
 export function readLessonPlan(input: unknown): LessonPlan {
-  const plan = check(planSchema, input);
-  const faults: Fault[] = [];
-  if (!isDay(plan.held_on)) {
-    faults.push({ path: 'held_on', message: `is no day of the calendar: ${plan.held_on}` });
+  const plan = readKeptPlan(input);
+  if (plan.players.length === 0) {
+    const message = `must be a list of 1 to ${MOST_PLAYERS}, not of 0`;
+    throw new FaultyInput([{ path: 'players', message }]);
   }
-  plan.players.forEach((id, i) => {
-    if (plan.players.indexOf(id) !== i) {
-      faults.push({ path: `players[${i}]`, message: 'is in the lesson twice' });
-    }
-  });
-  if (faults.length > 0) throw new FaultyInput(faults);
   return plan;
 }
 

@@ -154,7 +154,7 @@ const plan = {
 };
 
 test.each([
-  [{ held_on: '2026-02-30' }, /held_on: is no day of the calendar/],
+  [{ held_on: '2026-02-30' }, /held_on: must be a day as YYYY-MM-DD/],
   [{ players: ['ada', 'ada'] }, /players\[1\]: is in the lesson twice/],
   [{ players: [] }, /players: must be a list of 1 to 8/],
   [{ stations: [{ name: 'x', shot: { pin_yd: 900 }, line: 1 }] }, /stations\[0\]\.shot\.pin_yd/],

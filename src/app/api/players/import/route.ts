@@ -29,7 +29,7 @@ export function POST(request: Request): Promise<Response> {
       const wanted = params.get('twice') === 'true' ? good : good.filter(({ twice }) => !twice);
       await addPlayers(
         sql,
-        wanted.map(({ record }) => ({ id: newPlayerId(record!.name), ...record! })),
+        wanted.map(({ record }) => ({ id: newPlayerId(), ...record! })),
       );
       return Response.json({ added: wanted.length, passedOver: lines.length - wanted.length });
     }

@@ -1,5 +1,5 @@
 import { database } from '@/data/database';
-import { erasePlayer } from '@/data/players';
+import { erasePlayer } from '@/data/erase';
 import { notFound } from '../../../respond';
 import type { PlayerContext } from '../context';
 

@@ -1,0 +1,70 @@
+import type { PGlite } from '@electric-sql/pglite';
+
+/** What is written where an erased player's name stood. */
+const NOBODY = 'a former player';
+
+/** Tables and columns of text in which a coach may have written a player's name. */
+const PROSE = [
+  ['lessons', 'summary'],
+  ['lessons', 'homework'],
+  ['lessons', 'place'],
+  ['readings', 'name'],
+  ['players', 'notes'],
+] as const;
+
+/** A name as a pattern of the database that fits it as whole words, however it is parted. */
+const patternOf = (name: string): string =>
+  `\\m${name.replace(/[^\p{L}\p{N}\s]/gu, '\\$&').replace(/\s+/g, '\\s+')}(?!\\w)`;
+
+/**
+ * Takes a player and everything that hangs on the player out of the database for good, the name in texts and plans too, and then out of
+ * the files: tables are written anew, and the log in which old rows stand is dropped.
+ *
+ * @returns false when there is no such player
+ */
+export async function erasePlayer(db: PGlite, id: string): Promise<boolean> {
+  const erased = await db.transaction(async (tx) => {
+    const { rows } = await tx.query<{ name: string }>(
+      'delete from players where id = $1 returning name',
+      [id],
+    );
+    const [player] = rows;
+    if (!player) return false;
+    const pattern = patternOf(player.name);
+    await tx.query(
+      `update lessons set plan = jsonb_set(plan, '{players}', (plan -> 'players') - $1)
+       where plan -> 'players' ? $1`,
+      [id],
+    );
+    await tx.query(
+      `update lessons set plan = jsonb_set(plan, '{notes}',
+         to_jsonb(regexp_replace(plan ->> 'notes', $1, $2, 'gi')))
+       where plan ->> 'notes' ~* $1`,
+      [pattern, NOBODY],
+    );
+    await tx.query(
+      `update balls set seen = jsonb_set(seen, '{note}',
+         to_jsonb(regexp_replace(seen ->> 'note', $1, $2, 'gi')))
+       where seen ->> 'note' ~* $1`,
+      [pattern, NOBODY],
+    );
+    for (const [table, column] of PROSE) {
+      await tx.query(
+        `update ${table} set ${column} = regexp_replace(${column}, $1, $2, 'gi') where ${column} ~* $1`,
+        [pattern, NOBODY],
+      );
+    }
+    await tx.query(`update tracker set aim = null where aim ->> 'player' = $1`, [id]);
+    return true;
+  });
+  if (erased) await scour(db);
+  return erased;
+}
+
+/** Writes every table anew and drops the log: what was deleted is in no file any more. */
+async function scour(db: PGlite): Promise<void> {
+  await db.exec('vacuum full');
+  // A log file that is used again keeps what stood in it: these are dropped instead.
+  await db.exec('set wal_recycle = off');
+  await db.exec('select pg_switch_wal(); checkpoint; select pg_switch_wal(); checkpoint;');
+}
