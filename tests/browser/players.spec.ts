@@ -68,7 +68,17 @@ test('a player is archived, brought back, deleted with undo, exported and erased
   const name = unique('Bo Ek');
   await addPlayer(page, name);
   await find(page, name);
-  await page.getByRole('button', { name: `Archive ${name}` }).click();
+  // The list may still be on its way to what is searched: the button is pressed until the server hears of it, once.
+  const heard: number[] = [];
+  page.on('response', (response) => {
+    if (response.url().endsWith('/archive')) heard.push(response.status());
+  });
+  const archive = page.getByRole('button', { name: `Archive ${name}` });
+  await expect(async () => {
+    if (heard.length === 0) await archive.click({ timeout: 3000 });
+    await expect.poll(() => heard.length, { timeout: 8000 }).toBeGreaterThan(0);
+  }).toPass({ timeout: 80_000 });
+  expect(heard).toEqual([200]);
   await expect(row(page, name)).toHaveCount(0);
   await page.getByLabel('archived').check();
   await page.getByRole('button', { name: `Bring back ${name}` }).click();
