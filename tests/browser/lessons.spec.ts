@@ -445,6 +445,27 @@ test('a lesson goes out as JSON and CSV, and is imported again without being tak
   expect((await refused.json()).error[0].message).toContain('nobody');
 });
 
+test('a lesson whose only player is erased still opens, as its plan', async ({ page }) => {
+  const added = await page.request.post('/api/players', {
+    data: {
+      name: `Gone ${Date.now()}`,
+      handed: 'right',
+      skill: 'middle',
+      cautions: [],
+      schools: [],
+      notes: '',
+      bag: [{ name: '56', type: 'wedge', loft_deg: 56 }],
+    },
+  });
+  const { id } = (await added.json()) as { id: string };
+  expect(id).toMatch(/^player-[0-9a-f]{18}$/);
+  const lesson = await newLesson(page, { players: [id] });
+  expect((await page.request.post(`/api/players/${id}/erase`)).status()).toBe(204);
+  await page.goto(lesson);
+  await expect(page).toHaveURL(new RegExp(`${lesson}/plan$`));
+  await expect(page.getByText('Nobody yet.')).toBeVisible();
+});
+
 test('a lesson is deleted and brought back', async ({ page }) => {
   const place = `To delete ${Date.now()}`;
   await newLesson(page, { place });

@@ -1,4 +1,4 @@
-import { notFound } from 'next/navigation';
+import { notFound, redirect } from 'next/navigation';
 import { inHouse } from '@/core/lesson/players/player';
 import { ballsOfLesson } from '@/data/balls';
 import { database } from '@/data/database';
@@ -7,7 +7,7 @@ import { lessonById } from '@/data/lessons';
 import { playerById } from '@/data/players';
 import { house } from '../../house';
 
-/** A lesson with its players and balls; not found when there is none. */
+/** A lesson with its players and balls; not found when there is none, its plan where all its players are gone. */
 export async function loadLesson(id: string) {
   if (!isId(id)) notFound();
   const { sql } = await database();
@@ -19,7 +19,7 @@ export async function loadLesson(id: string) {
     house(),
   ]);
   const players = found.flatMap((player) => (player ? [inHouse(player, academy)] : []));
-  if (players.length === 0) notFound();
+  if (players.length === 0) redirect(`/lessons/${id}/plan`);
   return {
     lesson,
     players,
