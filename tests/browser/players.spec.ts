@@ -14,10 +14,11 @@ async function addPlayer(page: Page, name: string): Promise<void> {
   await expect(form).toHaveCount(0);
 }
 
-/** The roster, searched. */
+/** The roster, searched for one player: a list that is still on its way moves its buttons from under the pointer. */
 async function find(page: Page, text: string): Promise<void> {
   await page.goto('/players');
   await page.getByLabel('Find a player').fill(text);
+  await expect(page.getByRole('status').filter({ hasText: /^1 player$/ })).toBeVisible();
 }
 
 const row = (page: Page, name: string) =>
@@ -27,7 +28,6 @@ test('a player is added, edited, found and read for at the desk', async ({ page 
   const name = unique('Ada <b>Lund</b>');
   await addPlayer(page, name);
   await find(page, name.toUpperCase());
-  await expect(page.getByRole('status').filter({ hasText: '1 player' })).toBeVisible();
   await page.getByRole('button', { name: `Edit ${name}` }).click();
   const form = page.getByRole('dialog', { name });
   await form.getByLabel('Plays').selectOption('left');
@@ -68,17 +68,7 @@ test('a player is archived, brought back, deleted with undo, exported and erased
   const name = unique('Bo Ek');
   await addPlayer(page, name);
   await find(page, name);
-  // The list may still be on its way to what is searched: the button is pressed until the server hears of it, once.
-  const heard: number[] = [];
-  page.on('response', (response) => {
-    if (response.url().endsWith('/archive')) heard.push(response.status());
-  });
-  const archive = page.getByRole('button', { name: `Archive ${name}` });
-  await expect(async () => {
-    if (heard.length === 0) await archive.click({ timeout: 3000 });
-    await expect.poll(() => heard.length, { timeout: 8000 }).toBeGreaterThan(0);
-  }).toPass({ timeout: 80_000 });
-  expect(heard).toEqual([200]);
+  await page.getByRole('button', { name: `Archive ${name}` }).click();
   await expect(row(page, name)).toHaveCount(0);
   await page.getByLabel('archived').check();
   await page.getByRole('button', { name: `Bring back ${name}` }).click();
