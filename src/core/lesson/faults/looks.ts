@@ -31,7 +31,7 @@ const POOLED = 0.5;
 const KNOWN = 0.5;
 
 /** So many of a list, evenly from first to last. */
-const spread = <T>(list: readonly T[], most: number): T[] =>
+const evenly = <T>(list: readonly T[], most: number): T[] =>
   list.length <= most
     ? [...list]
     : Array.from({ length: most }, (_, i) => list[Math.floor((i * list.length) / most)]!);
@@ -68,7 +68,7 @@ export function looksFor(
   known: boolean,
   seed: number,
 ): Looked {
-  const balls = spread(logged, MOST);
+  const balls = evenly(logged, MOST);
   const calls = callsOf(balls);
   const reaches = calls.hits.map((hit) => reachOf(hit, golfer));
   const featured = (some: readonly LoggedBall[]): Features =>

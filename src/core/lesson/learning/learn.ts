@@ -5,7 +5,7 @@ import { LEARNT_LIMITS, type LearntFactors } from '@/core/ground/player/learnt';
 import { radians } from '@/core/ground/units/angle';
 import { CARRY_POWER, type Golfer } from '@/core/model/golfer/golfer';
 import { ballsLike, callsOf, differing, drawManner, type Calls } from '../peers/meant';
-import { differenceOf, drawPeer, numbersOf, type Difference } from '../peers/peer';
+import { CLUBS_FROM, differenceOf, drawPeer, numbersOf, type Difference } from '../peers/peer';
 import type { LoggedBall } from '../peers/recorded';
 import { estimateOf, type Estimate } from './estimate';
 import { posteriorOf, type Posterior } from './posterior';
@@ -59,7 +59,7 @@ const UNCHANGED = 0.98;
 /** So many of the players that might have hit the balls are given back. */
 const DRAWS = 24;
 
-/** The learning of a seed by which players are drawn. */
+/** Players who were drawn: what they are like, what their balls look like, and how clearly those shift by chance. */
 interface Peers {
   numbers: number[][];
   summaries: Map<string, number>[];
@@ -168,12 +168,14 @@ export function learn(balls: readonly LoggedBall[], golfer: Golfer, seed: number
   if (shift && shift.z > quantile(peers.shifts, UNCHANGED)) {
     const { what } = shift;
     const after = balls.length - latest.length + shift.after;
-    return { ...learn(balls.slice(after), golfer, seed), changed: { what, after } };
+    const since = learn(balls.slice(after), golfer, seed);
+    return { ...since, changed: { what, after: after + (since.changed?.after ?? 0) } };
   }
   const posterior = believed(peers, summaryOf(told, groups.each));
   return learningOf(posterior, told, golfer, groups);
 }
 
+/** What is believed, as it is told and stored. */
 function learningOf(
   posterior: Posterior,
   told: readonly Told[],
@@ -182,53 +184,54 @@ function learningOf(
 ): Learning {
   const { draws, weights } = posterior;
   const within = draws.map((draw) => numbersOf(limited(differenceOf(draw, clubs))));
-  const estimate = (of: (numbers: readonly number[], k: number) => number): Estimate =>
-    estimateOf(within.map(of), weights);
-  const [mark, markScale, distance, distanceScale, aim, aimScale] = [0, 1, 2, 3, 4, 5].map((i) =>
-    estimate((numbers) => (i % 2 ? Math.exp(numbers[i]!) : numbers[i]!)),
-  ) as Estimate[];
-  const counted = (of: keyof Told): number => told.filter((ball) => ball[of] !== undefined).length;
-  const speed = habits.speed * CARRY_POWER;
-  const own = clubs.map((_, i) => estimate((numbers) => numbers[6 + i]!));
+  const at = (place: number, as = (value: number): number => value): Estimate =>
+    estimateOf(
+      within.map((numbers) => as(numbers[place]!)),
+      weights,
+    );
+  const mark = at(0);
+  const markScale = at(1, Math.exp);
+  const distance = at(2);
+  const distanceScale = at(3, Math.exp);
+  const aim = at(4);
+  const aimScale = at(5, Math.exp);
+  const own = clubs.map((_, i) => at(CLUBS_FROM + i));
   const bySand = sands.map((_, i) =>
     estimateOf(
-      draws.map((draw) => draw[6 + clubs.length + i]!),
+      draws.map((draw) => draw[CLUBS_FROM + clubs.length + i]!),
       weights,
     ),
   );
+  const counted = (of: keyof Told): number => told.filter((ball) => ball[of] !== undefined).length;
   const balls = told.filter((ball) => Object.keys(ball).length > 0).length;
-  const middle = limited(
-    differenceOf(
-      [
-        mark!.mean,
-        Math.log(markScale!.mean),
-        distance!.mean,
-        Math.log(distanceScale!.mean),
-        aim!.mean,
-        Math.log(aimScale!.mean),
-        ...own.map(({ mean }) => mean),
-      ],
-      clubs,
-    ),
-  );
+  const speed = habits.speed * CARRY_POWER;
+  const middle = limited({
+    mark_bias_mm: mark.mean,
+    mark_scale: markScale.mean,
+    distance: Math.exp(distance.mean),
+    distance_scale: distanceScale.mean,
+    aim_bias_deg: aim.mean,
+    aim_scale: aimScale.mean,
+    clubs: clubs.map((club, i) => ({ club, distance: Math.exp(own[i]!.mean) })),
+  });
   return {
     balls,
     mark: {
       balls: counted('mark'),
       before: { bias: habits.bias.mark, spread: habits.mark },
-      after: { bias: times(mark!, 1 / 1000), spread: times(markScale!, habits.mark) },
+      after: { bias: times(mark, 1 / 1000), spread: times(markScale, habits.mark) },
     },
     distance: {
       balls: counted('far'),
       before: { bias: 0, spread: speed },
-      after: { bias: distance!, spread: times(distanceScale!, speed) },
+      after: { bias: distance, spread: times(distanceScale, speed) },
       clubs: clubs.map((club, i) => ({ club, offset: own[i]! })),
       sands: sands.map((sand, i) => ({ sand, offset: bySand[i]! })),
     },
     direction: {
       balls: counted('side'),
       before: { bias: habits.bias.aim, spread: habits.aim },
-      after: { bias: times(aim!, radians(1)), spread: times(aimScale!, habits.aim) },
+      after: { bias: times(aim, radians(1)), spread: times(aimScale, habits.aim) },
     },
     factors: { balls, ...rounded(middle) },
     draws: evenly(posterior, DRAWS).map((draw) => limited(differenceOf(draw, clubs))),

@@ -42,6 +42,9 @@ export function drawPeer(
   };
 }
 
+/** Where the clubs begin in {@link numbersOf}. */
+export const CLUBS_FROM = 6;
+
 /** A difference as numbers that lie evenly to both sides: factors as logarithms; clubs last. */
 export const numbersOf = (difference: Difference): number[] => [
   difference.mark_bias_mm,
