@@ -7,7 +7,14 @@ import { passesAxe } from './helpers';
 
 const PORT = Number(process.env.MELLOW_TEST_PORT ?? 3217) + 2;
 const base = `http://127.0.0.1:${PORT}`;
-const NEXT = ['node_modules/next/dist/bin/next', 'start', '--port', String(PORT), '--hostname'];
+const serving = (host: string, port: number): string[] => [
+  'node_modules/next/dist/bin/next',
+  'start',
+  '--hostname',
+  host,
+  '--port',
+  String(port),
+];
 
 test('with a passphrase nothing is shown before it is said, and each browser says it once', async ({
   page,
@@ -17,7 +24,7 @@ test('with a passphrase nothing is shown before it is said, and each browser say
   try {
     if (process.env.MELLOW_SEEDED) cpSync(process.env.MELLOW_SEEDED, data, { recursive: true });
     const env = { ...process.env, MELLOW_DATA: data, MELLOW_PASSPHRASE: 'sand between toes' };
-    server = spawn(process.execPath, [...NEXT, '127.0.0.1'], { env, stdio: 'ignore' });
+    server = spawn(process.execPath, serving('127.0.0.1', PORT), { env, stdio: 'ignore' });
     const status = async (): Promise<number> =>
       (await page.request.get(`${base}/api/players`)).status();
     await expect.poll(() => status().catch(() => 0), { timeout: 60_000 }).toBe(401);
@@ -44,7 +51,7 @@ test('a server that is opened to a network without a passphrase does not start, 
   const data = mkdtempSync(path.join(os.tmpdir(), 'mellow-open-'));
   const { MELLOW_PASSPHRASE: _none, ...bare } = process.env;
   const env = { ...bare, MELLOW_DATA: data, MELLOW_HOST: '0.0.0.0' };
-  const { status, stderr } = spawnSync(process.execPath, [...NEXT, '0.0.0.0'], {
+  const { status, stderr } = spawnSync(process.execPath, serving('0.0.0.0', PORT + 1), {
     env,
     timeout: 60_000,
     encoding: 'utf8',

@@ -26,47 +26,50 @@ const stationSchema = exactObject({
 /** A place in the bunker that players are sent to, with the ball that lies there. */
 export type Station = Of<typeof stationSchema>;
 
-export const planSchema = exactObject({
-  held_on: required(dayField),
-  place: required(textField(1, 120)),
-  weather: required(textField(0, 120)),
-  /** Ids, in the order in which they begin; none once all were erased. */
-  players: required(listField(required(playerIdField), 0, MOST_PLAYERS)),
-  stations: required(listField(stationSchema, 1, MOST_STATIONS)),
-  balls_per_station: required(integerField(1, 50)),
-  minutes_per_turn: required(integerField(1, 60)),
-  notes: required(proseField(4000)),
-});
+/** The schema of a plan with at least so many players. */
+const planOf = (least: number) =>
+  exactObject({
+    held_on: required(dayField),
+    place: required(textField(1, 120)),
+    weather: required(textField(0, 120)),
+    /** Ids, in the order in which they begin. */
+    players: required(listField(required(playerIdField), least, MOST_PLAYERS)),
+    stations: required(listField(stationSchema, 1, MOST_STATIONS)),
+    balls_per_station: required(integerField(1, 50)),
+    minutes_per_turn: required(integerField(1, 60)),
+    notes: required(proseField(4000)),
+  });
+
+/** Of a plan that was kept: its players may have been erased since. */
+export const planSchema = planOf(0);
+
+/** Of a plan that is made: somebody is to come. */
+const plannedSchema = planOf(1);
 
 /** A lesson as it is planned: the outside form. */
 export type LessonPlan = Of<typeof planSchema>;
 
-const twice = (players: readonly string[]): Fault[] =>
-  players.flatMap((id, i) =>
-    players.indexOf(id) === i ? [] : [{ path: `players[${i}]`, message: 'is in the lesson twice' }],
+/** A plan that a schema lets through, with nobody in it twice. */
+function checked(schema: typeof planSchema, input: unknown): LessonPlan {
+  const plan = check(schema, input);
+  const faults = plan.players.flatMap((id, i): Fault[] =>
+    plan.players.indexOf(id) === i
+      ? []
+      : [{ path: `players[${i}]`, message: 'is in the lesson twice' }],
   );
-
-/** Checks a plan that was kept: it may have lost its players. Throws FaultyInput as {@link readLessonPlan}. */
-export function readKeptPlan(input: unknown): LessonPlan {
-  const plan = check(planSchema, input);
-  const faults = twice(plan.players);
   if (faults.length > 0) throw new FaultyInput(faults);
   return plan;
 }
 
 /**
- * Checks a planned lesson: somebody is to come.
+ * Checks a planned lesson.
  *
  * @throws FaultyInput naming every field that is wrong and what is allowed
  */
-export function readLessonPlan(input: unknown): LessonPlan {
-  const plan = readKeptPlan(input);
-  if (plan.players.length === 0) {
-    const message = `must be a list of 1 to ${MOST_PLAYERS}, not of 0`;
-    throw new FaultyInput([{ path: 'players', message }]);
-  }
-  return plan;
-}
+export const readLessonPlan = (input: unknown): LessonPlan => checked(plannedSchema, input);
+
+/** Checks a plan that was kept: it may have lost its players. Throws FaultyInput as {@link readLessonPlan}. */
+export const readKeptPlan = (input: unknown): LessonPlan => checked(planSchema, input);
 
 /** Summary and homework of a lesson, and whether it is closed. */
 export const closingFields = {
