@@ -24,10 +24,10 @@ async function entered(
   }
   // By the name by which the browser knows this server, whatever address it listens on.
   const desk = new URL('/', `${request.nextUrl.protocol}//${request.headers.get('host')}`);
-  const inside = NextResponse.redirect(desk, 303);
-  for (const [name, value] of Object.entries(headers)) inside.headers.set(name, value);
-  inside.headers.set('set-cookie', cookie);
-  return inside;
+  return NextResponse.redirect(desk, {
+    status: 303,
+    headers: { ...headers, 'set-cookie': cookie },
+  });
 }
 
 const asked = (wrong: boolean, headers: HeadersInit): Response =>
@@ -67,9 +67,7 @@ export async function proxy(request: NextRequest): Promise<Response> {
   // The page's own scripts are given the nonce of the policy that its request carries.
   const inside = new Headers(headers);
   inside.set('content-security-policy', policy);
-  const response = NextResponse.next({ request: { headers: inside } });
-  for (const [name, value] of Object.entries(said)) response.headers.set(name, value);
-  return response;
+  return NextResponse.next({ request: { headers: inside }, headers: said });
 }
 
 /** Scripts and styles are the same for everybody. */

@@ -30,7 +30,7 @@ export const contentPolicy = (nonce: string): string =>
   ].join('; ');
 
 /** True for what a browser shows as a page of the product. */
-export const isPage = (path: string): boolean => !path.startsWith('/api/') && !/\/pdf$/.test(path);
+const isPage = (path: string): boolean => !path.startsWith('/api/') && !/\/pdf$/.test(path);
 
 /**
  * The headers of an answer.

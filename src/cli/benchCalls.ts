@@ -3,15 +3,12 @@ import { oddsOf } from '@/core/model/shot/odds';
 import { sampleSwings } from '@/core/model/spread/swings';
 import { prescribe } from '@/core/search/calls/prescribe';
 import { SITUATIONS, steadinessOf, type Steadiness } from '@/core/testing/steadiness';
-import { line } from './benchLine';
+import { line, mean } from './benchLine';
 
 /* Part of npm run bench: what the odds and the choice of calls are worth, tried over thirty situations. */
 
 const SEEDS = Array.from({ length: 20 }, (_, i) => 100 + 37 * i);
 const POINTS = [11, 12, 13, 14, 15, 16];
-
-const mean = (values: readonly number[]): number =>
-  values.reduce((sum, value) => sum + value, 0) / values.length;
 
 const share = (value: number): string => `${(100 * value).toFixed(1)} %`;
 

@@ -22,14 +22,12 @@ import {
   skilled,
   twoHits,
 } from '@/core/testing/otherPlayers';
-import { line } from './benchLine';
+import { line, mean } from './benchLine';
 
 /* Part of npm run bench: what is learnt of players and found behind their misses, tried on players and records made otherwise than the
    product makes its own. */
 
 const percent = (share: number): string => `${Math.round(100 * share)} %`;
-const mean = (values: readonly number[]): number =>
-  values.reduce((sum, value) => sum + value, 0) / values.length;
 
 /** Players that each row of the coverage is of. */
 const PLAYERS = 60;

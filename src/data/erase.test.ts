@@ -1,6 +1,7 @@
 import { readdirSync, readFileSync, rmSync } from 'node:fs';
 import path from 'node:path';
 import { readKeptPlan } from '@/core/lesson/plan/lesson';
+import { aRecord } from '@/core/testing/records';
 import { aBall } from '@/core/testing/balls';
 import { aPlan } from '@/core/testing/plans';
 import { addBalls } from './balls';
@@ -20,13 +21,7 @@ const LESSON = '22222222-2222-4222-8222-222222222222';
 
 const player = (id: string, name: string, notes: string): NewPlayer => ({
   id,
-  name,
-  handed: 'right',
-  skill: 'middle',
-  cautions: [],
-  schools: [],
-  notes,
-  bag: [{ name: '56', type: 'wedge', loft_deg: 56 }],
+  ...aRecord({ name, notes }),
 });
 
 /** Files below a folder that hold a text as it is. */

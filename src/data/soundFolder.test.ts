@@ -9,6 +9,7 @@ import {
 } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
+import { aRecord } from '@/core/testing/records';
 import { openDatabase } from './database';
 import { addPlayers, listPlayers } from './players';
 import { FolderUnsound } from './soundFolder';
@@ -24,18 +25,7 @@ async function usedFolder(): Promise<string> {
   const folder = await emptyFolder('sound');
   folders.push(folder);
   const database = await openDatabase(folder);
-  await addPlayers(database.sql, [
-    {
-      id: 'ada',
-      name: 'Ada Lund',
-      handed: 'left',
-      skill: 'good',
-      bag: [{ name: '56', type: 'wedge', loft_deg: 56 }],
-      cautions: [],
-      schools: [],
-      notes: '',
-    },
-  ]);
+  await addPlayers(database.sql, [{ id: 'ada', ...aRecord() }]);
   await database.close();
   return folder;
 }

@@ -1,4 +1,5 @@
 import { readFileSync } from 'node:fs';
+import { aRecord } from '../../src/core/testing/records';
 import { expect, test, type Page } from './test';
 import { fitsAcross, passesAxe } from './helpers';
 
@@ -447,15 +448,7 @@ test('a lesson goes out as JSON and CSV, and is imported again without being tak
 
 test('a lesson whose only player is erased still opens, as its plan', async ({ page }) => {
   const added = await page.request.post('/api/players', {
-    data: {
-      name: `Gone ${Date.now()}`,
-      handed: 'right',
-      skill: 'middle',
-      cautions: [],
-      schools: [],
-      notes: '',
-      bag: [{ name: '56', type: 'wedge', loft_deg: 56 }],
-    },
+    data: aRecord({ name: `Gone ${Date.now()}` }),
   });
   const { id } = (await added.json()) as { id: string };
   expect(id).toMatch(/^player-[0-9a-f]{18}$/);

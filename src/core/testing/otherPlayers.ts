@@ -130,7 +130,6 @@ export function loggedBy(
       shot,
       strike: seen.lip ? 'lip' : seen.thin ? 'thin' : 'good',
     };
-    // Half of the players write down every other mark.
     if (uniform() >= unmarked)
       ball.entry = to(uniform() < wild ? seen.entry * 2.54 : seen.entry, QUARTER_INCH);
     const carry = uniform() < wild ? 2 + 30 * uniform() : seen.carry;

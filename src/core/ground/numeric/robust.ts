@@ -8,18 +8,24 @@ const HUBER = 1.5;
 const CUT = 2.5;
 const STEPS = 3;
 
+/** Median, and the median distance from it as a normal's standard deviation. */
+function centred(values: readonly number[]): { centre: number; deviation: number } {
+  const centre = median(values);
+  return { centre, deviation: NORMAL * median(values.map((value) => Math.abs(value - centre))) };
+}
+
 /**
- * Values drawn in to so many deviations of their median (the median absolute deviation, scaled to a normal's standard deviation), in their
+ * Values drawn in to 2.5 deviations of their median (the median absolute deviation, scaled to a normal's standard deviation), in their
  * order: a wild one hardly matters then. Throws RangeError on an empty list.
  *
  * @example
  * [...drawnIn([1, 2, 3, 4, 1000])].map((value) => value.toFixed(1)); // => ['1.0', '2.0', '3.0', '4.0', '6.7']
  */
-export function drawnIn(values: readonly number[], deviations = CUT): Float64Array {
-  const middle = median(values);
-  const most = deviations * NORMAL * median(values.map((value) => Math.abs(value - middle)));
+export function drawnIn(values: readonly number[]): Float64Array {
+  const { centre, deviation } = centred(values);
+  const most = CUT * deviation;
   return Float64Array.from(values, (value) =>
-    Math.max(middle - most, Math.min(middle + most, value)),
+    Math.max(centre - most, Math.min(centre + most, value)),
   );
 }
 
@@ -39,8 +45,7 @@ export interface Middle {
  */
 export function robustly(values: readonly number[]): Middle {
   const n = values.length;
-  const centre = median(values);
-  const deviation = NORMAL * median(values.map((value) => Math.abs(value - centre)));
+  const { centre, deviation } = centred(values);
   let middle = centre;
   const most = HUBER * deviation;
   for (let step = 0; step < STEPS && most > 0; step++) {

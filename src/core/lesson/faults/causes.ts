@@ -222,5 +222,8 @@ export const SOMETHING_ELSE: Cause = {
   common: 1.5,
 };
 
+/** Everything that may be at work. */
+export const AT_WORK: readonly Cause[] = [NOTHING, SOMETHING_ELSE, ...CAUSES];
+
 /** What is not a fault to be mended. */
 export const NO_FAULT: ReadonlySet<string> = new Set([NOTHING.id, SOMETHING_ELSE.id]);

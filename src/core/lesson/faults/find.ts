@@ -1,6 +1,6 @@
 import { conditionals, type Multinormal } from '@/core/ground/numeric/multinormal';
 import { normalCdf } from '@/core/ground/numeric/normal';
-import { CAUSES, NO_FAULT, NOTHING, SIGNS, SOMETHING_ELSE, type Cause, type Sign } from './causes';
+import { AT_WORK, NO_FAULT, NOTHING, SIGNS, type Cause, type Sign } from './causes';
 import type { FeatureName } from './features';
 import type { Looked } from './looks';
 
@@ -82,7 +82,7 @@ function together(one: Multinormal, other: Multinormal, none: Multinormal): Mult
 
 /** Everything that may be at work, with its look and how common it is. */
 function statesOf({ looks }: Looked): State[] {
-  const single = [NOTHING, SOMETHING_ELSE, ...CAUSES].flatMap((cause): State[] => {
+  const single = AT_WORK.flatMap((cause): State[] => {
     const look = looks.get(cause.id);
     return look ? [{ causes: [cause], look, prior: cause.common }] : [];
   });
@@ -148,7 +148,7 @@ function mostTelling(
 
 /** States without balls: the causes as common as they are. */
 const unseen = (): State[] =>
-  [NOTHING, SOMETHING_ELSE, ...CAUSES].map((cause) => ({
+  AT_WORK.map((cause) => ({
     causes: [cause],
     look: { mean: [], covariance: [] },
     prior: cause.common,
@@ -198,14 +198,13 @@ export function findFault(looked: Looked, ticks: Ticks): Finding {
       })),
     ].sort((a, b) => b.weight - a.weight);
   };
-  const suspects = [NOTHING, SOMETHING_ELSE, ...CAUSES]
-    .map((cause) => ({
-      cause,
-      chance: states.reduce(
-        (sum, { causes }, i) => sum + (causes.includes(cause) ? chances[i]! : 0),
-        0,
-      ),
-    }))
+  const suspects = AT_WORK.map((cause) => ({
+    cause,
+    chance: states.reduce(
+      (sum, { causes }, i) => sum + (causes.includes(cause) ? chances[i]! : 0),
+      0,
+    ),
+  }))
     .sort((a, b) => b.chance - a.chance)
     .map((each): Suspect => ({ ...each, evidence: evidence(each.cause) }));
   const best = states[chances.indexOf(Math.max(...chances))]!;

@@ -1,13 +1,12 @@
 import { multinormalOf, type Multinormal } from '@/core/ground/numeric/multinormal';
 import { samplerOf } from '@/core/ground/numeric/sampling';
 import type { Golfer } from '@/core/model/golfer/golfer';
-import { reachOf } from '../learning/reach';
-import { toldBy } from '../learning/summary';
-import { ballsLike, callsOf, differing, drawManner } from '../peers/meant';
+import { tellingOf } from '../learning/summary';
+import { ballsLike, differing, drawManner } from '../peers/meant';
 import { drawPeer } from '../peers/peer';
 import type { LoggedBall } from '../peers/recorded';
 import { changedBy, drawStrength, drawUnknown } from './caused';
-import { CAUSES, NOTHING, SOMETHING_ELSE, type Effect } from './causes';
+import { AT_WORK, SOMETHING_ELSE, type Effect } from './causes';
 import { FEATURES, featuresOf, LEAST_SPREAD, type FeatureName, type Features } from './features';
 
 /** What balls look like, and what they would look like under each cause: the moments of the summaries, in the order of the names. */
@@ -69,29 +68,19 @@ export function looksFor(
   seed: number,
 ): Looked {
   const balls = evenly(logged, MOST);
-  const calls = callsOf(balls);
-  const reaches = calls.hits.map((hit) => reachOf(hit, golfer));
-  const featured = (some: readonly LoggedBall[]): Features =>
-    featuresOf(
-      some,
-      toldBy(some, (i) => reaches[calls.of[i]!]!),
-    );
-  const all = callsOf(logged);
-  const allReaches = all.hits.map((hit) => reachOf(hit, golfer));
-  const features = featuresOf(
-    logged,
-    toldBy(logged, (i) => allReaches[all.of[i]!]!),
-  );
+  const { calls, toldOf } = tellingOf(balls, golfer);
+  const features = featuresOf(logged, tellingOf(logged, golfer).toldOf(logged));
   const clubs = [...new Set(balls.map(({ setup }) => setup.club.name))];
   const sampler = samplerOf(seed);
   const simulated = (effect: () => Effect): Features => {
     const difference = drawPeer({ bias: golfer.habits.bias }, clubs, sampler, known ? KNOWN : 1);
     const player = differing(golfer, difference);
     const change = changedBy(effect(), drawStrength(sampler), player.habits.bias);
-    return featured(ballsLike(balls, calls, () => player, drawManner(sampler), sampler, change));
+    const hit = ballsLike(balls, calls, () => player, drawManner(sampler), sampler, change);
+    return featuresOf(hit, toldOf(hit));
   };
   const sets = new Map(
-    [NOTHING, SOMETHING_ELSE, ...CAUSES].map((cause) => [
+    AT_WORK.map((cause) => [
       cause.id,
       Array.from({ length: SETS }, () =>
         simulated(() => (cause === SOMETHING_ELSE ? drawUnknown(sampler) : cause.effect)),

@@ -4,14 +4,13 @@ import { samplerOf, type Sampler } from '@/core/ground/numeric/sampling';
 import { LEARNT_LIMITS, type LearntFactors } from '@/core/ground/player/learnt';
 import { radians } from '@/core/ground/units/angle';
 import { CARRY_POWER, type Golfer } from '@/core/model/golfer/golfer';
-import { ballsLike, callsOf, differing, drawManner, type Calls } from '../peers/meant';
+import { ballsLike, differing, drawManner, type Calls } from '../peers/meant';
 import { CLUBS_FROM, differenceOf, drawPeer, numbersOf, type Difference } from '../peers/peer';
 import type { LoggedBall } from '../peers/recorded';
 import { estimateOf, type Estimate } from './estimate';
 import { posteriorOf, type Posterior } from './posterior';
-import { reachOf } from './reach';
 import { clearestShift, type Shift } from './shift';
-import { summaryOf, toldBy, type Told } from './summary';
+import { summaryOf, tellingOf, type Told } from './summary';
 
 /** One quantity before and after the balls. */
 export interface Channel {
@@ -157,10 +156,7 @@ const times = ({ mean, low, high }: Estimate, factor: number): Estimate => ({
  */
 export function learn(balls: readonly LoggedBall[], golfer: Golfer, seed: number): Learning {
   const latest = balls.slice(-LATEST);
-  const calls = callsOf(latest);
-  const reaches = calls.hits.map((hit) => reachOf(hit, golfer));
-  const toldOf = (some: readonly LoggedBall[]): Told[] =>
-    toldBy(some, (i) => reaches[calls.of[i]!]!);
+  const { calls, toldOf } = tellingOf(latest, golfer);
   const told = toldOf(latest);
   const groups = groupsOf(latest);
   const peers = peersOf(latest, calls, golfer, toldOf, groups, samplerOf(seed));

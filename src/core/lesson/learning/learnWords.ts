@@ -2,11 +2,12 @@ import { degrees } from '@/core/ground/units/angle';
 import { fromMetres } from '@/core/ground/units/length';
 import { plainNumber, unitFor } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
-import type { Channel, Learning } from './learn';
+import type { Estimate } from './estimate';
+import type { Learning } from './learn';
 import type { Saving } from './saving';
 
-/** How sure a learning is of a direction: both ends of the interval on one side. */
-const clear = ({ after: { bias } }: Channel): boolean => bias.low > 0 || bias.high < 0;
+/** How sure a learning is which way something lies: both ends of the interval on one side. */
+const clear = ({ low, high }: Estimate): boolean => low > 0 || high < 0;
 
 const WHAT = { mark: 'the mark', far: 'the distance', side: 'the direction' } as const;
 
@@ -26,24 +27,26 @@ export function learnWords(learning: Learning, units: UnitSystem): string[] {
   words.push(
     mark.balls === 0
       ? 'No mark was logged: the mark is what the skill says.'
-      : clear(mark)
+      : clear(bias)
         ? `The mark is ${far(bias.mean)} ${bias.mean > 0 ? 'further back' : 'nearer'} than meant (${far(bias.low)} to ${far(bias.high)}), and spreads by ${far(mark.after.spread.mean)} where the skill says ${far(mark.before.spread)}.`
         : `The mark is where it is meant, as far as ${mark.balls} balls tell; it spreads by ${far(mark.after.spread.mean)} where the skill says ${far(mark.before.spread)}.`,
   );
   const percent = (log: number): number => Math.round((Math.exp(log) - 1) * 100);
   const by = (log: number): string => `${percent(log)} %`;
+  const further = (log: number): string =>
+    `${Math.abs(percent(log))} % ${log > 0 ? 'further' : 'less far'}`;
   const moved = distance.after.bias;
   words.push(
     distance.balls === 0
       ? 'No distance was logged: distances are the model’s.'
-      : clear(distance)
-        ? `The same swing sends the ball ${Math.abs(percent(moved.mean))} % ${moved.mean > 0 ? 'further' : 'less far'} than the skill says (${by(moved.low)} to ${by(moved.high)}): more or less speed, or other sand.`
+      : clear(moved)
+        ? `The same swing sends the ball ${further(moved.mean)} than the skill says (${by(moved.low)} to ${by(moved.high)}): more or less speed, or other sand.`
         : `The same swing sends the ball as far as the skill says, as far as ${distance.balls} balls tell (${by(moved.low)} to ${by(moved.high)}).`,
   );
   for (const { sand, offset } of distance.sands) {
-    if (offset.low > 0 || offset.high < 0) {
+    if (clear(offset)) {
       words.push(
-        `In ${sand} sand it goes ${Math.abs(percent(offset.mean))} % ${offset.mean > 0 ? 'further' : 'less far'} than in the other sands (${by(offset.low)} to ${by(offset.high)}).`,
+        `In ${sand} sand it goes ${further(offset.mean)} than in the other sands (${by(offset.low)} to ${by(offset.high)}).`,
       );
     }
   }
@@ -52,7 +55,7 @@ export function learnWords(learning: Learning, units: UnitSystem): string[] {
   words.push(
     direction.balls === 0
       ? 'No direction was logged.'
-      : clear(direction)
+      : clear(turn)
         ? `Balls start ${turned}° to the ${turn.mean > 0 ? 'player’s side' : 'far side'} of the line. Once this is taken over, calls aim that much to the other side.`
         : 'Balls start on the line, as far as they tell.',
   );

@@ -1,6 +1,8 @@
 import { robustly } from '@/core/ground/numeric/robust';
+import type { Golfer } from '@/core/model/golfer/golfer';
+import { callsOf } from '../peers/meant';
 import { isMishit, type LoggedBall } from '../peers/recorded';
-import { reachFrom, type Reach } from './reach';
+import { reachFrom, reachOf, type Reach } from './reach';
 
 /** What one ball tells; absent what was not seen, or says nothing. */
 export interface Told {
@@ -24,7 +26,7 @@ const goneOf = ({ carry, x, y }: LoggedBall): number | undefined =>
   carry ?? (x === undefined ? undefined : Math.hypot(x, y ?? 0));
 
 /** What each ball tells. Balls without a mark are held against the usual mark of the others. */
-export function toldBy(balls: readonly LoggedBall[], reachAt: (i: number) => Reach): Told[] {
+function toldBy(balls: readonly LoggedBall[], reachAt: (i: number) => Reach): Told[] {
   const marks = balls.map(({ entry, setup }) => (entry === undefined ? NaN : entry - setup.entry));
   const seen = marks.filter((mark) => !Number.isNaN(mark));
   const usual = seen.length > 0 ? robustly(seen).middle : 0;
@@ -46,6 +48,15 @@ export function toldBy(balls: readonly LoggedBall[], reachAt: (i: number) => Rea
     if (x !== undefined && y !== undefined && x > GONE) told.side = Math.atan2(y, x);
     return told;
   });
+}
+
+/** The calls of balls, and what any balls that were hit for them, in the same order, tell. */
+export function tellingOf(balls: readonly LoggedBall[], golfer: Golfer) {
+  const calls = callsOf(balls);
+  const reaches = calls.hits.map((hit) => reachOf(hit, golfer));
+  const toldOf = (some: readonly LoggedBall[]): Told[] =>
+    toldBy(some, (i) => reaches[calls.of[i]!]!);
+  return { calls, toldOf };
 }
 
 /** Fewest values for a middle, and for a spread. */

@@ -1,17 +1,7 @@
 import { number } from 'yup';
-import { check, FaultyInput, MOST_FAULTS, type Fault } from './fault';
+import { faultsOf } from '@/core/testing/faultsOf';
+import { MOST_FAULTS } from './fault';
 import { exactObject, listField, numberField, required, type Field } from './fields';
-
-/** What is wrong with an input. */
-function faultsOf(field: Field<unknown>, input: unknown): readonly Fault[] {
-  try {
-    check(field, input);
-    return [];
-  } catch (error) {
-    if (error instanceof FaultyInput) return error.faults;
-    throw error;
-  }
-}
 
 test('of a list that is too long no item is looked at, wherever it stands', () => {
   let looked = 0;

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { METRES_PER, type LengthUnit } from '@/core/ground/units/length';
-import { check, FaultyInput, quoted, type Fault } from './fault';
+import { faultsOf as faults } from '@/core/testing/faultsOf';
+import { quoted } from './fault';
 import {
   exactObject,
   flagField,
@@ -15,16 +16,6 @@ import {
   type Field,
 } from './fields';
 import { jsonSchemaOf, jsonSchemaOfSamples } from './jsonSchema';
-
-function faults(schema: Field<unknown>, input: unknown): readonly Fault[] {
-  try {
-    check(schema, input);
-    return [];
-  } catch (error) {
-    if (error instanceof FaultyInput) return error.faults;
-    throw error;
-  }
-}
 
 const one = (field: Field<unknown>) => exactObject({ x: field });
 
