@@ -1,5 +1,5 @@
 import type { MapCell } from '@/core/search/map/callMap';
-import type { Leader } from '@/core/search/calls/part';
+import type { Leader } from '@/core/search/calls/leaders';
 import { axisTicks, axisValueWords, mapAxis } from './axes';
 import { mapCsv } from './mapCsv';
 import { callKey } from '@/core/search/calls/call';

@@ -1,7 +1,7 @@
 import { leaderWords } from '@/core/tell/words/changeWords';
 import type { MapCell } from '@/core/search/map/callMap';
 import { callKey, shotOf } from '@/core/search/calls/call';
-import type { Leader } from '@/core/search/calls/part';
+import type { Leader } from '@/core/search/calls/leaders';
 
 /** A call that leads somewhere on the map: its letter, its fill and its hatching. */
 export interface LegendEntry {

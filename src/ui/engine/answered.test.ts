@@ -1,5 +1,5 @@
 import { aSituation } from '@/core/testing/records';
-import { PARTS } from '@/core/search/calls/part';
+import { PARTS } from '@/core/search/calls/choosing';
 import { engineAtHand, standInEngine } from '../testing/engine';
 import { answered } from './answered';
 

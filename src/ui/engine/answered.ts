@@ -1,4 +1,4 @@
-import { PARTS } from '@/core/search/calls/part';
+import { PARTS } from '@/core/search/calls/choosing';
 import type { Answer } from '@/core/tell/answer/answer';
 import type { UnitSystem } from '@/core/ground/units/system';
 import type { Engine, Wanted } from './engine';

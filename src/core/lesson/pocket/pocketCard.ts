@@ -9,7 +9,7 @@ import type { PlayerRecord } from '../players/record';
 import type { SandPreset } from '@/core/ground/sand/presets';
 import { bandsAlong, type Band } from '@/core/search/changes/bands';
 import { leaders, quickQuestion } from '@/core/search/changes/quick';
-import type { Leader } from '@/core/search/calls/part';
+import type { Leader } from '@/core/search/calls/leaders';
 import type { Question } from '@/core/search/calls/question';
 import { golferOf } from '@/core/model/golfer/golferOf';
 import { sampleSwings } from '@/core/model/spread/swings';

@@ -1,43 +1,12 @@
 import { toTheEnd } from '@/core/ground/numeric/toTheEnd';
-import type { Golfer } from '@/core/model/golfer/golfer';
-import { golferOf } from '@/core/model/golfer/golferOf';
-import type { Club } from '@/core/ground/club/club';
-import type { Shot } from '@/core/ground/situation/shot';
-import { sampleSwings } from '@/core/model/spread/swings';
-import type { SwingError } from '@/core/model/swing/swingError';
-import { familiesFor } from '../candidates/candidate';
-import { attempt, coarse, settled, withLandings, type Obstacle } from '../candidates/explore';
-import { pricesFor } from '../candidates/plainness';
-import { POINTS } from '../candidates/points';
-import { bestOfEach, race, type Round } from '../candidates/race';
-import { DEFAULT_CAUTION } from '../candidates/rank';
 import { oddsOf } from '@/core/model/shot/odds';
-import { byCost, type Rated, type Rater } from '../candidates/rate';
-import { degrees } from '@/core/ground/units/angle';
-import type { School } from '../schools/school';
-import { kindOf, toldCall, type Call, type Called } from './call';
-import { wayOutCall, waysOut, type Escapes } from './escape';
+import { sampleSwings } from '@/core/model/spread/swings';
+import { bestOfEach } from '../candidates/race';
+import type { Rated } from '../candidates/rate';
+import { kindOf, toldCall, type Call } from './call';
+import { choosing, sharedBy, type RuledOut, type Shared } from './choosing';
+import { wayOutCall } from './escape';
 import type { Question } from './question';
-
-/**
- * Parts that a search is made of, each with its share of the clubs and schools: the same whether they are worked out one
- * after the other or side by side.
- */
-export const PARTS = 2;
-
-/** Swings of the first look at every set-up, and the most that a choice rests on. */
-const COARSE = 16;
-const FINE = 1024;
-
-/** The race: a wide round, after which other landings are tried; one after which the leaders are settled; the last. */
-const WIDE: Round = { swings: 128, near: 0.4, own: 0.15, most: 28 };
-const NARROW: Round = { swings: 512, near: 0.12, own: 0.04, most: 8, clubs: 3 };
-const LAST: Round = { swings: FINE, near: 0.06, own: 0, most: 4, clubs: 3 };
-
-/** How many try other landings, and which, m further past the target; how many are settled. */
-const LANDINGS = 5;
-const PAST = [1.4, 2.8] as const;
-const SETTLED = 2;
 
 /**
  * What was chosen is told from swings that no choice was made on, or the luck of the winner would be told with it: so many
@@ -46,16 +15,8 @@ const SETTLED = 2;
 export const TOLD = 1024;
 const TOLD_OTHERS = 128;
 
-/** Kinds of shot that are attempted where nothing gets out as meant, and how many attempts a part shows. */
-const GETS_OUT: readonly School['kind'][] = ['splash', 'dig'];
+/** How many attempts a part shows where nothing gets out as meant. */
 const ATTEMPTS = 1;
-
-/** A club or school that has no call, and why. */
-export interface RuledOut {
-  club: Club | null;
-  school: Pick<School, 'id' | 'name'>;
-  reason: Obstacle;
-}
 
 /** What one part of a search found; plain data, so that it can come from another thread. */
 export interface Part {
@@ -68,91 +29,6 @@ export interface Part {
   /** Shots flown by the part, and by what all parts share. */
   flown: number;
   flownForAll: number;
-}
-
-const named = ({ id, name }: School): RuledOut['school'] => ({ id, name });
-
-/** What all parts of a search share: worked out once where they are worked out together. */
-export interface Shared {
-  golfer: Golfer;
-  /** Swings to choose on. */
-  swings: readonly SwingError[];
-  caution: number;
-  escapes: Escapes;
-}
-
-/**
- * What the parts of a question share.
- *
- * @param points which points the choice is made on; the same for all questions but where that is tried
- */
-export function sharedBy(
-  { player, shot, caution = DEFAULT_CAUTION }: Omit<Question, 'seed'>,
-  points = POINTS,
-): Shared {
-  const golfer = golferOf(player);
-  const swings = sampleSwings(golfer.habits, FINE, points);
-  return { golfer, swings, caution, escapes: waysOut(player, golfer, shot, swings, caution) };
-}
-
-/** What was chosen from a part of the clubs and schools. */
-interface Chosen {
-  /** Those whose cost was looked at to the last, best first, and the others. */
-  leading: Rated[];
-  others: Rated[];
-  ruledOut: RuledOut[];
-  /** True where nothing gets out as meant, and these are attempts. */
-  attempts: boolean;
-  rater: Rater;
-}
-
-/**
- * A coarse pass over every set-up of a part, then fewer and fewer set-ups on more and more swings of the same sample. Yields
- * between the rounds, so that whoever runs it may do something else, or stop.
- */
-function* choosing(
-  question: Omit<Question, 'seed'>,
-  part: number,
-  { golfer, swings, caution, escapes }: Shared,
-): Generator<void, Chosen> {
-  const { player } = question;
-  const only = question.only?.length ? question.only : undefined;
-  const shot: Shot = { ...question.shot, leftIn: escapes.leftIn };
-  const price = pricesFor(player, shot, question.schools);
-  const rater: Rater = { golfer, shot, swings, caution, price, flown: 0 };
-
-  const { families, unfit } = familiesFor(player, shot, only);
-  const mine = <T>(all: readonly T[]): T[] => all.filter((_, i) => i % PARTS === part);
-  const ruledOut: RuledOut[] = mine(unfit).map(({ school, club, reason }) => ({
-    club,
-    school: named(school),
-    reason: { state: 'unfit', text: reason },
-  }));
-  const first: Rated[] = [];
-  for (const family of mine(families)) {
-    const { rated, reason } = coarse(family, rater, COARSE);
-    first.push(...rated);
-    if (rated.length === 0 && reason)
-      ruledOut.push({ club: family.club, school: named(family.school), reason });
-  }
-  const attempts = first.length === 0;
-  if (attempts) {
-    const splashed = mine(families).filter(({ school }) => GETS_OUT.includes(school.kind));
-    first.push(...splashed.flatMap((family) => attempt(family, rater, COARSE) ?? []));
-  }
-  yield;
-  const wide = race({ going: first, dropped: [] }, rater, WIDE);
-  const landed = wide.going.map((each, i) =>
-    i < LANDINGS ? withLandings(each, rater, PAST, WIDE.swings) : each,
-  );
-  yield;
-  const narrow = race({ ...wide, going: landed }, rater, NARROW);
-  const settling = narrow.going.map((each, i) =>
-    i < SETTLED ? settled(each, rater, NARROW.swings) : each,
-  );
-  yield;
-  const { going, dropped } = race({ ...narrow, going: settling }, rater, LAST);
-  return { leading: going, others: dropped.sort(byCost), ruledOut, attempts, rater };
 }
 
 /**
@@ -193,49 +69,3 @@ export function searchPart(
   };
 }
 
-/** What is called, as far as scans of many shots need it. */
-export interface Leader extends Called {
-  school: string;
-  faceDeg: number;
-  score: number;
-  /** Its score with the price of what is not plain: leaders go by this. */
-  cost: number;
-}
-
-/** A rated set-up by what it is known by. */
-export const leaderOf = ({ setup, school, score, cost }: Rated, shot: Shot): Leader => ({
-  club: setup.club.name,
-  kind: kindOf(school, shot),
-  school: school.id,
-  faceDeg: Math.round(degrees(setup.opening)),
-  score,
-  cost,
-});
-
-/**
- * What {@link prescribe} calls first, without the telling, and those that came to the last round behind it, best first; empty where
- * the first is not a ball at the flag. Yields now and then, so that whoever runs it may do something else, or stop.
- */
-export function* callingLeaders(question: Omit<Question, 'seed'>): Generator<void, Leader[]> {
-  const shared = sharedBy(question);
-  const leading: Rated[] = [];
-  for (let part = 0; part < PARTS; part++) {
-    yield;
-    const chosen = yield* choosing(question, part, shared);
-    if (!chosen.attempts) leading.push(...chosen.leading);
-  }
-  leading.sort(byCost);
-  const wayOut = Math.min(...shared.escapes.ways.map(({ cost }) => cost));
-  if (!leading[0] || leading[0].cost > wayOut) return [];
-  return leading.map((rated) => leaderOf(rated, question.shot));
-}
-
-/** The first of {@link callingLeaders}; null where that is not a ball at the flag. */
-export function* callingFirst(question: Omit<Question, 'seed'>): Generator<void, Leader | null> {
-  const [first] = yield* callingLeaders(question);
-  return first ?? null;
-}
-
-/** {@link callingFirst} without a stop. */
-export const calledFirst = (question: Omit<Question, 'seed'>): Leader | null =>
-  toTheEnd(callingFirst(question));

@@ -4,7 +4,8 @@ import { OTHER_SCHOOLS } from '../schools/schools';
 import type { Call } from './call';
 import { reliefCalls, type OtherCall } from './escape';
 import { order, tieOf, type Tie } from './order';
-import { PARTS, searchPart, sharedBy, type Part, type RuledOut } from './part';
+import { PARTS, sharedBy, type RuledOut } from './choosing';
+import { searchPart, type Part } from './part';
 import type { Question } from './question';
 
 export interface Prescription {

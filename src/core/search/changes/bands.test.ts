@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { readSituation } from '@/core/tell/format/situation';
 import type { Called } from '../calls/call';
-import { calledFirst } from '../calls/part';
+import { calledFirst } from '../calls/leaders';
 import { bandsAlong, type Band } from './bands';
 import { changesAlong } from './changes';
 import { FACTOR } from './factors';

@@ -1,7 +1,7 @@
 import { borderBetween } from './border';
 import { FACTOR } from './factors';
 import type { Called } from '../calls/call';
-import { callingFirst } from '../calls/part';
+import { callingFirst } from '../calls/leaders';
 import type { Question } from '../calls/question';
 import { sameOrNone } from './quick';
 

@@ -3,7 +3,7 @@ import { clamp } from '@/core/ground/numeric/soft';
 import { toTheEnd } from '@/core/ground/numeric/toTheEnd';
 import { radians } from '@/core/ground/units/angle';
 import type { Called } from '../calls/call';
-import { calledFirst, callingFirst, type Leader } from '../calls/part';
+import { calledFirst, callingFirst, type Leader } from '../calls/leaders';
 import type { Question } from '../calls/question';
 import { bandsRound, type Band } from './bands';
 import { nearestBorder } from './border';

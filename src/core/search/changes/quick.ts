@@ -7,7 +7,7 @@ import type { Golfer } from '@/core/model/golfer/golfer';
 import type { Shot } from '@/core/ground/situation/shot';
 import type { SwingError } from '@/core/model/swing/swingError';
 import { callKey, type Called } from '../calls/call';
-import { leaderOf, type Leader } from '../calls/part';
+import { leaderOf, type Leader } from '../calls/leaders';
 import { familiesFor, type Family } from '../candidates/candidate';
 import { coarse, withLandings } from '../candidates/explore';
 import { pricesFor } from '../candidates/plainness';

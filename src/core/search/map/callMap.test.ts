@@ -1,6 +1,6 @@
 import { toTheEnd } from '@/core/ground/numeric/toTheEnd';
 import { aPlayer, aShot } from '@/core/testing/fixtures';
-import { calledFirst, type Leader } from '../calls/part';
+import { calledFirst, type Leader } from '../calls/leaders';
 import { FACTOR } from '../changes/factors';
 import { prescribe } from '../calls/prescribe';
 import { cellValue, doubtfulCells, settlingCell, type MapCell } from './callMap';

@@ -1,6 +1,6 @@
 import { FACTOR, type FactorName } from '../changes/factors';
 import type { Question } from '../calls/question';
-import { callingLeaders, type Leader } from '../calls/part';
+import { callingLeaders, type Leader } from '../calls/leaders';
 import { leaders, quickQuestion, sameCall, sameOrNone } from '../changes/quick';
 
 /** One axis of a call map. */

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { readSituation } from '../format/situation';
 import { aShot } from '@/core/testing/fixtures';
-import { PARTS } from '@/core/search/calls/part';
+import { PARTS } from '@/core/search/calls/choosing';
 import { answer, answerFrom, answerPart } from './answer';
 import { changesIn, standpointOf } from '@/core/search/changes/changes';
 import { changeEntry } from './changes';

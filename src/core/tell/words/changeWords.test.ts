@@ -1,4 +1,4 @@
-import type { Leader } from '@/core/search/calls/part';
+import type { Leader } from '@/core/search/calls/leaders';
 import { radians } from '@/core/ground/units/angle';
 import { changeWords, factorValueWords, firmnessWords, leaderWords } from './changeWords';
 
