@@ -1,13 +1,27 @@
 import { cookies } from 'next/headers';
-import { PREFERENCE_COOKIES, themeFrom, unitsFrom, type Theme } from '@/ui/frame/cookies';
+import {
+  lookingFrom,
+  PREFERENCE_COOKIES,
+  themeFrom,
+  unitsFrom,
+  type Looking,
+  type Theme,
+} from '@/ui/frame/cookies';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { house } from './house';
 
-/** Units and theme of whoever asks: as this browser chose, or the academy's units. */
-export async function preferences(): Promise<{ units: UnitSystem; theme: Theme }> {
+/** Units, theme and the rest of whoever asks: as this browser chose, or the academy's units. */
+export async function preferences(): Promise<{
+  units: UnitSystem;
+  theme: Theme;
+  looking: Looking;
+}> {
   const jar = await cookies();
+  const chosen = (name: keyof typeof PREFERENCE_COOKIES): string | undefined =>
+    jar.get(PREFERENCE_COOKIES[name])?.value;
   return {
-    units: unitsFrom(jar.get(PREFERENCE_COOKIES.units)?.value, (await house()).units),
-    theme: themeFrom(jar.get(PREFERENCE_COOKIES.theme)?.value),
+    units: unitsFrom(chosen('units'), (await house()).units),
+    theme: themeFrom(chosen('theme')),
+    looking: lookingFrom(chosen('looking')),
   };
 }

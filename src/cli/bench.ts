@@ -9,7 +9,17 @@ import { headAtMark, passToBall, rates, sandTool } from '@/core/model/passage/pa
 import { presetSand } from '@/core/ground/sand/presets';
 import { arcThrough } from '@/core/ground/arc/arc';
 import { radians } from '@/core/ground/units/angle';
-import { mapRow, type MapAxis } from '@/core/search/map/callMap';
+import { sameOrNone } from '@/core/search/calls/call';
+import {
+  filledMap,
+  firstLooks,
+  lookingAt,
+  openPlaces,
+  type MapAxis,
+  type MapCell,
+  type MapPlace,
+} from '@/core/search/map/callMap';
+import { toTheEnd } from '@/core/ground/numeric/toTheEnd';
 import { quickQuestion, leaders } from '@/core/search/changes/quick';
 import { PARTS, sharedBy } from '@/core/search/calls/choosing';
 import { searchPart } from '@/core/search/calls/part';
@@ -236,18 +246,36 @@ function benchSheet(): void {
   line('first call, before the odds: wall', `${first.toFixed(0)} ms`, 'aim under 30');
 }
 
+/** Cells that were not looked at of which so many are looked at to see whether they are as they are drawn. */
+const TRIED_CELLS = 60;
+
 function benchMap(): void {
   const question = { player: { ...aPlayer(), bag: BAG }, shot: aShot(20, 3), seed: 7 };
   const start = performance.now();
   const across: MapAxis = { factor: 'distance', low: 4, high: 45, cells: 40 };
   const up: MapAxis = { factor: 'lip', low: 0, high: 3, cells: 25 };
-  let cells = 0;
-  for (let j = 0; j < up.cells; j++) cells += mapRow(question, across, up, j).length;
+  const looks = Array.from({ length: up.cells }, () =>
+    Array.from({ length: across.cells }, (): MapCell | undefined => undefined),
+  );
+  const look = (place: MapPlace): MapCell => toTheEnd(lookingAt(question, across, up, place));
+  let looked = 0;
+  let places = firstLooks(across.cells, up.cells);
+  while (places.length > 0) {
+    for (const [j, i] of places) looks[j]![i] = look([j, i]);
+    looked += places.length;
+    places = openPlaces(filledMap(looks, across, up));
+  }
   line(
     'call map 40 x 25: wall',
-    `${((performance.now() - start) / 1000).toFixed(1)} s`,
-    `${cells} cells, aim under 20`,
+    `${((performance.now() - start) / 1000).toFixed(0)} s`,
+    `${looked} of ${across.cells * up.cells} cells looked at`,
   );
+  const taken = filledMap(looks, across, up).flatMap((row, j) =>
+    row.flatMap((cell, i) => (cell.settled ? [] : [{ cell, place: [j, i] as const }])),
+  );
+  const tried = taken.filter((_, k) => k % Math.ceil(taken.length / TRIED_CELLS) === 0);
+  const right = tried.filter(({ cell, place }) => sameOrNone(cell.best, look(place).best));
+  line('  the others that are as they are drawn', `${right.length} of ${tried.length}`);
 }
 
 benchFlight();

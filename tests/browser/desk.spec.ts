@@ -249,9 +249,24 @@ test('the card holds the reading and the call on one page', async ({ page }) => 
 test('says when the call changes', async ({ page }) => {
   await openDesk(page);
   const panel = page.getByRole('region', { name: 'It changes when' });
+  await panel.getByRole('button', { name: 'Look for the places where it changes' }).click();
   // Every border is settled by the full search, which takes its time on a busy machine.
   await expect(panel.getByText(/^looking/)).toHaveCount(0, { timeout: 160_000 });
   await expect(panel.getByRole('listitem').first()).toContainText(/→/);
+});
+
+test('looks for when the call changes by itself where that is wished', async ({ page }) => {
+  await openDesk(page);
+  const panel = page.getByRole('region', { name: 'It changes when' });
+  await expect(panel.getByRole('listitem')).toHaveCount(0);
+  await panel.getByLabel(/^Look by itself/).check();
+  await expect(panel.getByRole('listitem').first()).toBeVisible();
+  await page.reload();
+  await settled(page);
+  await expect(panel.getByLabel(/^Look by itself/)).toBeChecked();
+  await expect(panel.getByRole('button')).toHaveCount(0);
+  await panel.getByLabel(/^Look by itself/).uncheck();
+  await expect(panel.getByText(/^looking/)).toHaveCount(0);
 });
 
 test('the call map fills, can be stopped, changes its axes and is saved', async ({ page }) => {
@@ -260,7 +275,7 @@ test('the call map fills, can be stopped, changes its axes and is saved', async 
   const map = page.getByRole('img', { name: /^Best call by/ });
   await expect(map).toHaveAttribute('aria-label', /A /);
   await page.getByRole('button', { name: 'Stop' }).click();
-  await expect(page.getByText(/stopped after \d+ of 25 rows/)).toBeVisible();
+  await expect(page.getByText(/stopped with \d+ places looked at/)).toBeVisible();
   const saved = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save CSV' }).click();
   expect((await saved).suggestedFilename()).toBe('call-map-distance-lip.csv');

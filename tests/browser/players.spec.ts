@@ -203,6 +203,15 @@ test('the pocket card has two sides, alone and four on a page', async ({ request
   expect((await request.get('/players/tomas-reinholt/pocket?sand=snow')).status()).toBe(400);
 });
 
+test('a pocket card is asked for with a button that says how long it takes', async ({ page }) => {
+  await page.goto('/players/tomas-reinholt');
+  const saved = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'PDF, one card' }).click();
+  await expect(page.getByText(/^Asking for the call at every distance/)).toBeVisible();
+  expect((await saved).suggestedFilename()).toBe('tomas-reinholt-pocket-card.pdf');
+  await expect(page.getByText(/^Asking for the call at every distance/)).toHaveCount(0);
+});
+
 test('the academy’s settings are kept, bad ones refused', async ({ page }) => {
   await page.goto('/players');
   await page.getByRole('button', { name: 'Academy' }).click();

@@ -1,4 +1,5 @@
 import { test as bare, type Page } from '@playwright/test';
+import { PREFERENCE_COOKIES } from '../../src/ui/frame/cookies';
 
 export { expect, type Page } from '@playwright/test';
 
@@ -7,8 +8,17 @@ async function awake(page: Page): Promise<void> {
   await page.locator('html[data-awake]').waitFor({ state: 'attached' });
 }
 
-/** Tests whose page waits until it is awake after it was opened by its path, or loaded again. */
+/**
+ * Tests whose page waits until it is awake after it was opened by its path, or loaded again; and whose browser looks for when a
+ * call changes only when it is asked, or every page would keep both processors busy beside what is tried.
+ */
 export const test = bare.extend({
+  context: async ({ context, baseURL }, run) => {
+    await context.addCookies([
+      { name: PREFERENCE_COOKIES.looking, value: 'when-asked', url: baseURL! },
+    ]);
+    await run(context);
+  },
   page: async ({ page }, run) => {
     const { goto, reload } = page;
     page.goto = async (url, options) => {

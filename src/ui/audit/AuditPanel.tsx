@@ -13,6 +13,8 @@ import { Pick } from '../kit/fields';
 
 interface AuditPanelProps {
   player: Player;
+  /** The player in the house, in the outside format: as the desk asks for calls. */
+  situation: object;
   /** Readings of this player that a mix can be made of. */
   readings: readonly object[];
 }
@@ -20,7 +22,7 @@ interface AuditPanelProps {
 type MixName = 'season' | 'readings' | SandPreset;
 
 /** The set looked over: gaps, soles against sands, what is called how often, and one wedge made otherwise. */
-export function AuditPanel({ player, readings }: AuditPanelProps) {
+export function AuditPanel({ player, situation, readings }: AuditPanelProps) {
   const [mix, setMix] = useState<MixName>('season');
   const choice = useMemo((): MixChoice => {
     if (mix === 'season') return { kind: 'season' };
@@ -47,7 +49,12 @@ export function AuditPanel({ player, readings }: AuditPanelProps) {
         <Pick label="Over" value={mix} onValue={setMix} options={options} />
       </div>
       <div className="mt-2 grid grid-cols-2 gap-x-10 gap-y-6 max-lg:grid-cols-1">
-        <Called key={`called-${mix}`} player={player} choice={choice} />
+        <Called
+          key={`called-${mix}`}
+          situation={situation}
+          bag={player.bag}
+          choice={choice}
+        />
         <OneWedge key={`wedge-${mix}`} player={player} choice={choice} />
       </div>
     </section>

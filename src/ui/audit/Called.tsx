@@ -1,9 +1,8 @@
 'use client';
 
 import type { MixedShot } from '@/core/search/audit/mix';
-import { usageOf } from '@/core/search/audit/usage';
+import { NO_CLUB, usageOf } from '@/core/search/audit/usage';
 import type { MixChoice } from '@/core/tell/reading/mixChoice';
-import type { Player } from '@/core/ground/player/player';
 import { useTask } from '../engine/useTask';
 import { Alert } from '../kit/Alert';
 
@@ -11,7 +10,9 @@ import { Alert } from '../kit/Alert';
 const TOGETHER = 4;
 
 interface CalledProps {
-  player: Player;
+  /** Who plays, and what the house prefers, in the outside format; its shot does not matter. */
+  situation: object;
+  bag: readonly { name: string }[];
   choice: MixChoice;
 }
 
@@ -22,9 +23,9 @@ interface CalledSoFar {
 }
 
 /** How often each club is called over a mix of shots, filling up as it is worked out. */
-export function Called({ player, choice }: CalledProps) {
+export function Called({ situation, bag, choice }: CalledProps) {
   const { value, failure } = useTask<CalledSoFar>(
-    JSON.stringify([player, choice]),
+    JSON.stringify([situation, choice]),
     async ({ engine, signal, show }) => {
       const mix = await engine.run('mix', [choice], { signal });
       const called: (string | undefined)[] = mix.map(() => undefined);
@@ -32,7 +33,7 @@ export function Called({ player, choice }: CalledProps) {
         .flatMap((_, from) => (from % TOGETHER === 0 ? [from] : []))
         .map(async (from) => {
           const shots = mix.slice(from, from + TOGETHER).map(({ shot }) => shot);
-          const clubs = await engine.run('clubsCalled', [player, shots], { signal });
+          const clubs = await engine.run('clubsCalled', [situation, shots], { signal });
           clubs.forEach((club, i) => (called[from + i] = club));
           show({ mix, called: [...called] });
         });
@@ -56,9 +57,9 @@ export function Called({ player, choice }: CalledProps) {
         />
       )}
       <dl>
-        {(value ? usageOf(player.bag, value.mix, value.called) : []).map(({ club, share }) => (
+        {(value ? usageOf(bag, value.mix, value.called) : []).map(({ club, share }) => (
           <div key={club} className="grid grid-cols-[4rem_1fr_3rem] items-center gap-3 py-0.5">
-            <dt className="font-semibold">{club}</dt>
+            <dt className="font-semibold">{club === NO_CLUB ? 'not at the flag' : club}</dt>
             <dd aria-hidden="true" className="h-2 rounded bg-hairline">
               <span
                 className="block h-full rounded bg-(--call-1)"

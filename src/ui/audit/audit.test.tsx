@@ -15,7 +15,7 @@ const opened = (bag = [PW, CLUB_56, CLUB_60], readings: object[] = []) => {
   const { engine, asked } = standInEngine({ mix: (choice) => mixFor(choice as MixChoice) });
   const view = render(
     <WithEngine engine={engine}>
-      <AuditPanel player={aPlayer('middle', bag)} readings={readings} />
+      <AuditPanel player={aPlayer('middle', bag)} situation={aSituation()} readings={readings} />
     </WithEngine>,
   );
   return { ...view, asked, user: userEvent.setup() };

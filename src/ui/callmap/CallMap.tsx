@@ -2,7 +2,7 @@
 
 import { useMemo, useRef, useState } from 'react';
 import { leaderWords } from '@/core/tell/words/changeWords';
-import { doubtfulCells, type MapCell } from '@/core/search/map/callMap';
+import { filledMap, firstLooks, openPlaces, restOf, type MapCell } from '@/core/search/map/callMap';
 import { FACTORS, type FactorName } from '@/core/search/changes/factors';
 import { useTask } from '../engine/useTask';
 import { AXIS_WORDS, axisValueWords, mapAxis } from './axes';
@@ -19,16 +19,14 @@ interface MapProps {
   here: Record<FactorName, number>;
 }
 
-/** Cells of a row; null while it is not filled. */
-type Row = readonly MapCell[] | null;
-
 type CallMapProps = MapProps & OverlayState;
 
 const COLUMNS = 40;
 const ROWS = 25;
 const DRAW_EVERY_MS = 600;
-const NOTHING_YET: Filling = { rows: [], settled: 0, doubtful: 0 };
-/** The best call over two factors, filled row by row, with progress and a way to stop. */
+const NOTHING_YET: Filling = { rows: [], looked: 0, wanted: 1, stage: 'first looks' };
+
+/** The call over two factors, refined from coarse to fine, with progress and a way to stop. */
 export function CallMap({ open, onOpenChange, ...map }: CallMapProps) {
   return (
     <Overlay title="Call map" shape="wide" open={open} onOpenChange={onOpenChange}>
@@ -37,19 +35,30 @@ export function CallMap({ open, onOpenChange, ...map }: CallMapProps) {
   );
 }
 
-/** Cells that are settled together: few, so that both threads have work to the end. */
-const AT_ONCE = 6;
+/** Places that are looked at together: few, so that all threads have work to the end. */
+const AT_ONCE = 3;
 
-/** The map as far as it is: rows from below, and how many of the doubtful cells the full search has settled. */
+/** What is looked at: places far apart, the borders between calls, and what is left, to leave nothing to be guessed. */
+const STAGES = ['first looks', 'borders', 'rest'] as const;
+type Stage = (typeof STAGES)[number];
+
+const STAGE_WORDS: Record<Stage, string> = {
+  'first looks': 'from coarse to fine',
+  borders: 'settling the borders',
+  rest: 'borders settled; looking at the cells between as well',
+};
+
+/** The map as far as it is: all its cells, how many places were looked at, and how many are to be as far as is known. */
 interface Filling {
-  rows: readonly Row[];
-  settled: number;
-  doubtful: number;
+  rows: readonly (readonly MapCell[])[];
+  looked: number;
+  wanted: number;
+  stage: Stage;
 }
 
 /**
- * Fills the map row by row at a glance, side by side; then settles by the full search the cells that a glance may be wrong about,
- * so that the map says what the desk says.
+ * Looks at places far apart first, then along the borders between calls until every cell beside another call was looked at; then at
+ * the rest.
  */
 function useFilling(situation: object, factors: readonly [FactorName, FactorName]) {
   const [across, up] = factors;
@@ -58,60 +67,64 @@ function useFilling(situation: object, factors: readonly [FactorName, FactorName
   const task = useTask<Filling>(
     JSON.stringify([situation, across, up]),
     async ({ engine, signal, show }) => {
-      const rows: Row[] = Array.from({ length: ROWS }, () => null);
-      let drawn = 0;
-      const filling = rows.map(async (_, j) => {
-        rows[j] = await engine.run('mapRow', [situation, xAxis, yAxis, j], { signal });
-        // A thousand hatched cells take a while to draw: time that the threads would miss.
-        if (performance.now() - drawn < DRAW_EVERY_MS) return;
-        drawn = performance.now();
-        show({ rows: [...rows], settled: 0, doubtful: 0 });
-      });
-      await Promise.all(filling);
-      const full = rows.map((row) => [...row!]);
-      const places = doubtfulCells(full);
-      let settled = 0;
-      const now = (): Filling => ({
-        rows: full.map((row) => [...row]),
-        settled,
-        doubtful: places.length,
-      });
-      show(now());
-      const groups = Array.from({ length: Math.ceil(places.length / AT_ONCE) }, (_, k) =>
-        places.slice(k * AT_ONCE, (k + 1) * AT_ONCE),
+      const looks = Array.from({ length: ROWS }, () =>
+        Array.from({ length: COLUMNS }, (): MapCell | undefined => undefined),
       );
-      const settling = groups.map(async (group) => {
-        const cells = await engine.run('mapSettled', [situation, xAxis, yAxis, group], { signal });
-        cells.forEach((cell, k) => {
-          const [j, i] = group[k]!;
-          full[j]![i] = cell;
+      let looked = 0;
+      let drawn = 0;
+      let places = firstLooks(COLUMNS, ROWS);
+      let stage: Stage = 'first looks';
+      for (;;) {
+        const wanted = looked + places.length;
+        const now = (): Filling => ({
+          rows: filledMap(looks, xAxis, yAxis),
+          looked,
+          wanted,
+          stage,
         });
-        settled += cells.length;
-        if (performance.now() - drawn < DRAW_EVERY_MS) return;
-        drawn = performance.now();
-        show(now());
-      });
-      await Promise.all(settling);
-      return now();
+        const looking = inGroups(places, AT_ONCE).map(async (group) => {
+          const cells = await engine.run('mapLooks', [situation, xAxis, yAxis, group], { signal });
+          cells.forEach((cell, k) => {
+            const [j, i] = group[k]!;
+            looks[j]![i] = cell;
+          });
+          looked += cells.length;
+          // A thousand hatched cells take a while to draw: time that the threads would miss.
+          if (performance.now() - drawn < DRAW_EVERY_MS) return;
+          drawn = performance.now();
+          show(now());
+        });
+        await Promise.all(looking);
+        const done = now();
+        places = openPlaces(done.rows);
+        stage = places.length > 0 ? 'borders' : 'rest';
+        if (stage === 'rest') places = restOf(done.rows);
+        if (places.length === 0) return done;
+        show(done);
+      }
     },
   );
   return { ...task, ...(task.value ?? NOTHING_YET), xAxis, yAxis };
 }
+
+const inGroups = <T,>(all: readonly T[], size: number): T[][] =>
+  Array.from({ length: Math.ceil(all.length / size) }, (_, k) =>
+    all.slice(k * size, (k + 1) * size),
+  );
 
 function MapBody({ situation, here }: MapProps) {
   const units = useUnits();
   const drawing = useRef<SVGSVGElement>(null);
   const [factors, setFactors] = useState<readonly [FactorName, FactorName]>(['distance', 'lip']);
   const [cell, setCell] = useState<MapCell | null>(null);
-  const { rows, settled, doubtful, status, failure, stop, xAxis, yAxis } = useFilling(
+  const { rows, looked, wanted, stage, status, failure, stop, xAxis, yAxis } = useFilling(
     situation,
     factors,
   );
-  const cells = useMemo(() => rows.flatMap((row) => row ?? []), [rows]);
+  const cells = useMemo(() => rows.flat(), [rows]);
   const legend = useMemo(() => legendOf(cells), [cells]);
-  const filled = rows.filter((row) => row !== null).length;
   const name = `call-map-${factors[0]}-${factors[1]}`;
-  const empty = filled === 0;
+  const empty = cells.length === 0;
 
   return (
     <>
@@ -130,20 +143,15 @@ function MapBody({ situation, here }: MapProps) {
         />
         <div className="flex grow items-center gap-3">
           <progress
-            value={filled < ROWS ? filled : settled}
-            max={filled < ROWS ? ROWS : Math.max(1, doubtful)}
-            aria-label={filled < ROWS ? 'Rows filled' : 'Close cells settled'}
+            value={looked}
+            max={wanted}
+            aria-label="Places looked at"
             className="progress h-2 grow"
           />
           <span role="status" className="text-ink-soft">
-            {status === 'running' &&
-              filled === ROWS &&
-              `filled at a glance; settling the close cells, ${settled} of ${doubtful}`}
-            {status === 'done' && 'filled and settled'}
-            {status === 'stopped' &&
-              (filled < ROWS
-                ? `stopped after ${filled} of ${ROWS} rows`
-                : `stopped with ${settled} of ${doubtful} close cells settled`)}
+            {status === 'running' && `${STAGE_WORDS[stage]}, ${looked} of ${wanted} places`}
+            {status === 'done' && 'every place was looked at'}
+            {status === 'stopped' && `stopped with ${looked} places looked at`}
             {failure?.message}
           </span>
           {status === 'running' && (
@@ -164,7 +172,7 @@ function MapBody({ situation, here }: MapProps) {
       />
       <p className="min-h-6">
         {cell &&
-          `${axisValueWords(xAxis.factor, cell.x, units)}, ${axisValueWords(yAxis.factor, cell.y, units)}: ${leaderWords(cell.best)}${cell.margin > 0 ? `, by ${cell.margin.toFixed(2)} strokes` : ''}${cell.settled ? '' : ', at a glance'}`}
+          `${axisValueWords(xAxis.factor, cell.x, units)}, ${axisValueWords(yAxis.factor, cell.y, units)}: ${cellWords(cell)}`}
       </p>
       <ul className="mt-1 flex flex-wrap gap-x-5 gap-y-1">
         {legend.map(({ key, letter, words, fill }) => (
@@ -178,6 +186,7 @@ function MapBody({ situation, here }: MapProps) {
             {words}
           </li>
         ))}
+        {cells.some(({ tied }) => tied) && <li>Striped: two clubs are as good, the call first.</li>}
         <li className="flex items-center gap-2">
           <span className="inline-block size-3.5 rounded-full border-2 border-[#14302a] bg-flag" />
           this reading
@@ -211,6 +220,13 @@ function MapBody({ situation, here }: MapProps) {
       </div>
     </>
   );
+}
+
+/** What is called in a cell, what is as good, and whether the place itself was looked at. */
+function cellWords({ best, tied, settled }: MapCell): string {
+  const asGood = tied ? `; the ${tied.club} is as good` : '';
+  const taken = settled ? '' : ' (as at the nearest place looked at)';
+  return `${leaderWords(best)}${asGood}${taken}`;
 }
 
 interface AxisChoiceProps {

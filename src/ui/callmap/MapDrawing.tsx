@@ -5,11 +5,12 @@ import type { MapAxis, MapCell } from '@/core/search/map/callMap';
 import { useUnits } from '../kit/units';
 import { AXIS_WORDS, axisTicks } from './axes';
 import { callKey } from '@/core/search/calls/call';
+import type { Leader } from '@/core/search/calls/leaders';
 import type { LegendEntry } from './legend';
 
 interface MapDrawingProps {
-  /** From below; null where a row is not filled yet. */
-  rows: readonly (readonly MapCell[] | null)[];
+  /** From below; none before the first look. */
+  rows: readonly (readonly MapCell[])[];
   xAxis: MapAxis;
   yAxis: MapAxis;
   legend: readonly LegendEntry[];
@@ -24,12 +25,25 @@ const LEFT = 92;
 const FOOT = 46;
 const TOP = 10;
 
+/** Width of a pair of stripes, and the share of it that the club which is as good has. */
+const STRIPE = 12;
+const OTHERS = 0.4;
+
+/** The pairs of calls that tie somewhere, each once. */
+function tiesOf(rows: MapDrawingProps['rows']): [Leader, Leader][] {
+  const pairs = new Map<string, [Leader, Leader]>();
+  for (const { best, tied } of rows.flat()) {
+    if (best && tied) pairs.set(`${callKey(best)} ${callKey(tied)}`, [best, tied]);
+  }
+  return [...pairs.values()];
+}
+
 /** The longest run of a call in any row, for its letter. */
 function longestRun(rows: MapDrawingProps['rows'], key: string) {
   let best = { length: 0, row: 0, from: 0 };
   rows.forEach((row, j) => {
     let from = 0;
-    row?.forEach((cell, i) => {
+    row.forEach((cell, i) => {
       if (!cell.best || callKey(cell.best) !== key) from = i + 1;
       else if (i - from + 1 > best.length) best = { length: i - from + 1, row: j, from };
     });
@@ -37,7 +51,7 @@ function longestRun(rows: MapDrawingProps['rows'], key: string) {
   return best;
 }
 
-/** The call map: the best call over two factors as regions with letter and hatching, filled from below. */
+/** The call map: the call over two factors as regions with letter and hatching; striped in two inks where two clubs are as good. */
 export const MapDrawing = forwardRef<SVGSVGElement, MapDrawingProps>(
   function MapDrawing(props, ref) {
     const { rows, xAxis, yAxis, legend, here, onCell } = props;
@@ -53,6 +67,9 @@ export const MapDrawing = forwardRef<SVGSVGElement, MapDrawingProps>(
     const hereX = share(xAxis, here.x);
     const hereY = share(yAxis, here.y);
     const inside = [hereX, hereY].every((s) => s >= 0 && s <= 1);
+    const entryOf = (leader: Leader | null): LegendEntry | undefined =>
+      leader ? legend.find(({ key }) => key === callKey(leader)) : undefined;
+    const pairs = tiesOf(rows).map(([one, other]) => [entryOf(one)!, entryOf(other)!] as const);
     const words = legend.map(({ letter, words: said }) => `${letter} ${said}`).join(', ');
     return (
       <svg
@@ -80,11 +97,26 @@ export const MapDrawing = forwardRef<SVGSVGElement, MapDrawingProps>(
               <line y2={gap} stroke="#14302a" strokeOpacity="0.25" />
             </pattern>
           ))}
+          {pairs.map(([one, other]) => (
+            <pattern
+              key={one.letter + other.letter}
+              id={`map-${one.letter}${other.letter}`}
+              width={STRIPE}
+              height={STRIPE}
+              patternUnits="userSpaceOnUse"
+              patternTransform={`rotate(${one.angle})`}
+            >
+              <rect width={STRIPE} height={STRIPE} fill={one.fill} />
+              <rect width={STRIPE * OTHERS} height={STRIPE} fill={other.fill} />
+              <line y2={STRIPE} stroke="#14302a" strokeOpacity="0.25" />
+            </pattern>
+          ))}
         </defs>
         <rect x={LEFT} y={TOP} width={across} height={up} fill="none" stroke="var(--hairline)" />
         {rows.map((row, j) =>
-          row?.map((cell, i) => {
-            const entry = cell.best && legend.find(({ key }) => key === callKey(cell.best!));
+          row.map((cell, i) => {
+            const entry = entryOf(cell.best);
+            const other = entryOf(cell.tied);
             return (
               <rect
                 key={`${i}/${j}`}
@@ -92,7 +124,9 @@ export const MapDrawing = forwardRef<SVGSVGElement, MapDrawingProps>(
                 y={y(j)}
                 width={cellWidth + 0.3}
                 height={cellHeight + 0.3}
-                fill={entry ? `url(#map-${entry.letter})` : 'var(--paper-deep)'}
+                fill={
+                  entry ? `url(#map-${entry.letter}${other?.letter ?? ''})` : 'var(--paper-deep)'
+                }
                 onMouseEnter={() => onCell(cell)}
               />
             );

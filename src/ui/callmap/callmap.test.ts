@@ -13,7 +13,13 @@ const leader = (club: string, kind: Leader['kind'] = 'splash'): Leader => ({
   score: 3,
   cost: 3,
 });
-const cell = (best: Leader | null, x = 10, y = 1): MapCell => ({ x, y, best, margin: 0.1 });
+const cell = (best: Leader | null, tied: Leader | null = null): MapCell => ({
+  x: 10,
+  y: 1,
+  best,
+  tied,
+  settled: false,
+});
 
 test('the legend names each call once, those with most cells first, with letters of their own', () => {
   const cells = [cell(leader('60')), cell(leader('56')), cell(leader('56')), cell(null)];
@@ -23,6 +29,15 @@ test('the legend names each call once, those with most cells first, with letters
     ['B', '60 splashed'],
   ]);
   expect(legend[0]!.key).toBe(callKey(leader('56')));
+});
+
+test('a club that is only as good has a letter too, after those that are called', () => {
+  const cells = [cell(leader('56'), leader('60')), cell(leader('52'))];
+  expect(legendOf(cells).map(({ words }) => words)).toEqual([
+    '56 splashed',
+    '52 splashed',
+    '60 splashed',
+  ]);
 });
 
 test('a splash from far is one region with the splash from near', () => {
@@ -46,19 +61,19 @@ test('axes have ticks from end to end, said in the units of the desk', () => {
 });
 
 test('a map as CSV has a line a cell, and no cell that a spreadsheet would run', () => {
-  const cells = [cell(leader('=SUM(A1)')), cell(null)];
+  const cells = [cell(leader('=SUM(A1)'), leader('60')), cell(null)];
   const csv = mapCsv(cells, mapAxis('distance', 2), mapAxis('lip', 1), 'yards');
   const lines = csv.trim().split('\r\n');
   expect(lines).toHaveLength(3);
-  expect(lines[0]).toContain('margin_strokes');
+  expect(lines[0]).toContain('as_good');
+  expect(lines[1]).toMatch(/,60,nearest$/);
   expect(csv).toContain("'=SUM(A1)");
   expect(csv).not.toContain('\u00a0');
-  expect(lines[1]).toMatch(/at a glance$/);
   const settled = mapCsv(
     [{ ...cell(leader('56')), settled: true }],
     mapAxis('distance', 1),
     mapAxis('lip', 1),
     'yards',
   );
-  expect(settled).toMatch(/in full/);
+  expect(settled).toMatch(/,here$/);
 });

@@ -27,14 +27,18 @@ const FILLS = [
 ];
 const ANGLES = [45, 0, 135, 90, 20, 70, 110, 160];
 
-/** The calls of a map, those that lead in most cells first, each with a letter and a hatching of its own. */
+/** The calls of a map, those that are called in most cells first, each with a letter and a hatching of its own; then those that are only as good. */
 export function legendOf(cells: readonly MapCell[]): LegendEntry[] {
   const counts = new Map<string, { leader: Leader; cells: number }>();
-  for (const { best } of cells) {
-    if (!best) continue;
-    const entry = counts.get(callKey(best)) ?? { leader: best, cells: 0 };
-    entry.cells += 1;
-    counts.set(callKey(best), entry);
+  const count = (leader: Leader | null, by: number): void => {
+    if (!leader) return;
+    const entry = counts.get(callKey(leader)) ?? { leader, cells: 0 };
+    entry.cells += by;
+    counts.set(callKey(leader), entry);
+  };
+  for (const { best, tied } of cells) {
+    count(best, 1);
+    count(tied, 0);
   }
   return [...counts.values()]
     .sort((a, b) => b.cells - a.cells)

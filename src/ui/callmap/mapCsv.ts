@@ -13,7 +13,7 @@ export function mapCsv(
   const said = (axis: MapAxis, value: number): string =>
     axisValueWords(axis.factor, value, units).replaceAll('\u00a0', ' ');
   return Papa.unparse(
-    cells.map(({ x, y, best, margin, settled }) => ({
+    cells.map(({ x, y, best, tied, settled }) => ({
       [xAxis.factor]: said(xAxis, x),
       [yAxis.factor]: said(yAxis, y),
       [`${xAxis.factor}_si`]: x.toPrecision(5),
@@ -21,8 +21,8 @@ export function mapCsv(
       club: best?.club ?? '',
       kind: best?.kind ?? '',
       school: best?.school ?? '',
-      margin_strokes: margin.toFixed(3),
-      looked_at: settled ? 'in full' : 'at a glance',
+      as_good: tied?.club ?? '',
+      looked_at: settled ? 'here' : 'nearest',
     })),
     { escapeFormulae: true },
   );

@@ -179,7 +179,7 @@ export function Desk(props: DeskProps) {
             onFields={setFields}
             bag={question.player.bag}
             thresholdsOf={(factor) =>
-              changes.failure
+              changes.failure || changes.unasked
                 ? undefined
                 : changes.busy
                   ? null

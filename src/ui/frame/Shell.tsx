@@ -6,13 +6,14 @@ import { Toaster } from 'sonner';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { UnitsContext } from '../kit/units';
 import { newCache } from '../server/cache';
-import type { Theme } from './cookies';
+import type { Looking, Theme } from './cookies';
 import { PreferencesContext, remember } from './preferences';
 
 interface ShellProps {
   /** What this browser chose before, or the academy's units. */
   units: UnitSystem;
   theme: Theme;
+  looking: Looking;
   children: ReactNode;
 }
 
@@ -20,10 +21,11 @@ interface ShellProps {
  * What every page stands in: units and theme, what was fetched, and the messages at the foot. The document is `awake` from when
  * its buttons do something.
  */
-export function Shell({ units: usual, theme: first, children }: ShellProps) {
+export function Shell({ units: usual, theme: first, looking: how, children }: ShellProps) {
   const [cache] = useState<QueryClient>(newCache);
   const [chosen, choose] = useState<UnitSystem | null>(null);
   const [theme, setTheme] = useState(first);
+  const [looking, setLooking] = useState(how);
   const units = chosen ?? usual;
   useEffect(() => {
     document.documentElement.dataset.theme = theme;
@@ -34,6 +36,7 @@ export function Shell({ units: usual, theme: first, children }: ShellProps) {
   const preferences = {
     units,
     theme,
+    looking,
     onUnits: (next: UnitSystem): void => {
       remember('units', next);
       choose(next);
@@ -41,6 +44,10 @@ export function Shell({ units: usual, theme: first, children }: ShellProps) {
     onTheme: (next: Theme): void => {
       remember('theme', next);
       setTheme(next);
+    },
+    onLooking: (next: Looking): void => {
+      remember('looking', next);
+      setLooking(next);
     },
   };
   return (

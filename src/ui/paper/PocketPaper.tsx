@@ -3,7 +3,9 @@ import { LADDER_HOURS, type LadderRow } from '@/core/search/ladder/ladder';
 import type { PocketCard } from '@/core/lesson/pocket/pocketCard';
 import { ballPositionWords } from '@/core/tell/script/script';
 import { distanceWords, shortLengthWords, tenthsWords } from '@/core/tell/words/words';
+import { shotOf, type Called } from '@/core/search/calls/call';
 import type { Band } from '@/core/search/changes/bands';
+import { leaderWords } from '@/core/tell/words/changeWords';
 import { fractionAtClock, swingClock } from '@/core/ground/units/clock';
 import { fromMetres, toMetres } from '@/core/ground/units/length';
 import { plainNumber, sayLength, unitFor } from '@/core/ground/units/say';
@@ -75,18 +77,24 @@ function LadderRows({
   );
 }
 
-/** Bands of one club joined, in words: "52 to 22, 56 to 31". */
+/** A call as the card says it: the club, and how it is played where it is not a splash. */
+function saidCall(best: Called | null): string {
+  if (!best) return 'out sideways';
+  return shotOf(best.kind) === 'splash' ? best.club : leaderWords(best);
+}
+
+/** Bands of one call in words: "52 to 22, 56 picked to 31". */
 function bandWords(bands: readonly Band[], units: UnitSystem): string {
-  const joined: { club: string; to: number }[] = [];
+  const joined: { said: string; to: number }[] = [];
   for (const { best, to } of bands) {
-    const club = best?.club ?? 'out sideways';
+    const said = saidCall(best);
     const last = joined.at(-1);
-    if (last?.club === club) last.to = to;
-    else joined.push({ club, to });
+    if (last?.said === said) last.to = to;
+    else joined.push({ said, to });
   }
   return joined
-    .map(({ club, to }, i) =>
-      i === joined.length - 1 ? `${club} beyond` : `${club} to ${far(to, units)}`,
+    .map(({ said, to }, i) =>
+      i === joined.length - 1 ? `${said} beyond` : `${said} to ${far(to, units)}`,
     )
     .join(', ');
 }

@@ -6,7 +6,8 @@ import { useState } from 'react';
 import { toast } from 'sonner';
 import { readSituation } from '@/core/tell/format/situation';
 import { readingToQuery, FIRST_SHOT } from '@/core/tell/reading/reading';
-import { recordOf, situationFor, type RosterPlayer } from '@/core/lesson/players/player';
+import { inHouse, recordOf, situationFor, type RosterPlayer } from '@/core/lesson/players/player';
+import type { HousePreferences } from '@/core/lesson/players/house';
 import type { MostUsed } from '@/core/lesson/review/mostUsed';
 import type { HistoryPoint } from '@/core/lesson/review/history';
 import type { PlayerRecord } from '@/core/lesson/players/record';
@@ -41,6 +42,7 @@ interface PlayerPageProps {
   shots: readonly GrassShot[];
   /** The club that most logged splashes were played with. */
   mostUsed: MostUsed | null;
+  house: HousePreferences;
 }
 
 /** Everything about one player in one view: who it is, bag, ladder, audit, readings, lessons, what was learnt. */
@@ -51,6 +53,7 @@ export function PlayerPage(props: PlayerPageProps) {
   const [erasing, setErasing] = useState(false);
   const situation = situationFor(player, FIRST_SHOT);
   const swinger = readSituation(situation).question.player;
+  const housed = inHouse(player, props.house);
 
   const save = async (record: PlayerRecord): Promise<string | null> => {
     const answered = await ask<RosterPlayer>(`/api/players/${player.id}`, 'PUT', record);
@@ -146,7 +149,8 @@ export function PlayerPage(props: PlayerPageProps) {
         <PocketLinks playerId={player.id} />
         <AuditPanel
           player={swinger}
-          readings={props.readings.map(({ shot }) => situationFor(player, shot))}
+          situation={situationFor(housed, FIRST_SHOT)}
+          readings={props.readings.map(({ shot }) => situationFor(housed, shot))}
         />
         <History points={props.history} />
         <div className="grid grid-cols-3 gap-8 max-lg:grid-cols-1">

@@ -3,18 +3,35 @@
 import { useState } from 'react';
 import { SAND_PRESETS, type SandPreset } from '@/core/ground/sand/presets';
 import { SAND_WORDS } from '@/core/tell/words/situation';
+import { Alert } from '../kit/Alert';
+import { save } from '../kit/files';
+import { askForFile, saidOf } from '../server/client';
 import { useUnits } from '../kit/units';
 import { Pick } from '../kit/fields';
 
-const LINK = 'flex h-11 items-center rounded border-2 border-hairline px-4 hover:bg-paper-deep';
+const SHEETS = [
+  ['single', 'PDF, one card'],
+  ['four', 'PDF, four on a page'],
+] as const;
+type Sheet = (typeof SHEETS)[number][0];
 
 /** The pocket card: two sides, alone or four on a page. */
 export function PocketLinks({ playerId }: { playerId: string }) {
   const units = useUnits();
   const [sand, setSand] = useState<SandPreset>('medium');
   const [said, setSaid] = useState(units);
-  const link = (sheet: 'single' | 'four'): string =>
-    `/players/${playerId}/pocket?${new URLSearchParams({ sand, units: said, sheet })}`;
+  const [working, setWorking] = useState(false);
+  const [fault, setFault] = useState<string | null>(null);
+
+  const print = async (sheet: Sheet): Promise<void> => {
+    setWorking(true);
+    setFault(null);
+    const query = new URLSearchParams({ sand, units: said, sheet });
+    const reply = await askForFile(`/players/${playerId}/pocket?${query}`);
+    if (reply.kind === 'ok') save(`${playerId}-pocket-card.pdf`, reply.body, 'application/pdf');
+    else setFault(saidOf(reply));
+    setWorking(false);
+  };
   return (
     <section aria-labelledby="pocket">
       <h2 id="pocket" className="text-2xl">
@@ -38,13 +55,22 @@ export function PocketLinks({ playerId }: { playerId: string }) {
             ['metres', 'metres'],
           ]}
         />
-        <a href={link('single')} className={LINK}>
-          PDF, one card
-        </a>
-        <a href={link('four')} className={LINK}>
-          PDF, four on a page
-        </a>
+        {SHEETS.map(([sheet, words]) => (
+          <button
+            key={sheet}
+            type="button"
+            className="button"
+            disabled={working}
+            onClick={() => void print(sheet)}
+          >
+            {words}
+          </button>
+        ))}
+        <p role="status" className="flex min-h-11 items-center text-ink-soft">
+          {working && 'Asking for the call at every distance: about ten seconds.'}
+        </p>
       </div>
+      {fault && <Alert className="mt-2">{fault}</Alert>}
     </section>
   );
 }

@@ -30,15 +30,23 @@ async function faultsOf(response: Response): Promise<readonly Fault[]> {
   }
 }
 
-/** Sends a request as it is; never throws. An answer without a body comes as null. */
-async function send<T>(url: string, request: RequestInit): Promise<Replied<T>> {
+const asJson = async <T>(response: Response): Promise<T> => {
+  const text = await response.text();
+  return (text === '' ? null : JSON.parse(text)) as T;
+};
+
+/** Sends a request as it is and reads the answer; never throws. An answer without a body comes as null. */
+async function send<T>(
+  url: string,
+  request: RequestInit,
+  read: (response: Response) => Promise<T> = asJson,
+): Promise<Replied<T>> {
   try {
     const response = await fetch(url, request);
     if (!response.ok) {
       return { kind: 'refused', status: response.status, faults: await faultsOf(response) };
     }
-    const text = await response.text();
-    return { kind: 'ok', body: (text === '' ? null : JSON.parse(text)) as T };
+    return { kind: 'ok', body: await read(response) };
   } catch {
     return { kind: 'away' };
   }
@@ -62,6 +70,10 @@ export const ask = <T>(
 /** Sends a text, such as a file. */
 export const askWithText = <T>(url: string, text: string): Promise<Replied<T>> =>
   send(url, { method: 'POST', headers: { 'content-type': 'text/plain' }, body: text });
+
+/** Asks for a file. */
+export const askForFile = (url: string): Promise<Replied<Blob>> =>
+  send(url, {}, (response) => response.blob());
 
 /** A request without an answer, thrown where a query or a mutation of the cache waits for it. */
 export class RequestFailure extends Error {

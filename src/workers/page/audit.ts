@@ -2,8 +2,9 @@ import type { Player } from '@/core/ground/player/player';
 import type { Shot } from '@/core/ground/situation/shot';
 import type { MixedShot } from '@/core/search/audit/mix';
 import { tryClub, wedgeChanges } from '@/core/search/audit/oneWedge';
-import { clubsCalled } from '@/core/search/audit/usage';
+import { callingClubs } from '@/core/search/audit/usage';
 import { mixFor, type MixChoice } from '@/core/tell/reading/mixChoice';
+import { readSituation } from '@/core/tell/format/situation';
 import type { Job } from './job';
 
 const SEED = 1;
@@ -12,7 +13,16 @@ export const auditTasks = {
   /** The shots of a mix: read once, for all that is worked out over them. */
   mix: (_: Job, choice: MixChoice) => mixFor(choice),
 
-  clubsCalled: (_: Job, player: Player, shots: readonly Shot[]) => clubsCalled(player, shots, SEED),
+  /** The club that the desk calls in each of some shots, for who plays in a situation. */
+  async clubsCalled(job: Job, situation: unknown, shots: readonly Shot[]): Promise<string[]> {
+    const { question } = readSituation(situation);
+    const looks = callingClubs(question, shots);
+    for (;;) {
+      const look = looks.next();
+      if (look.done) return look.value;
+      if (!(await job.goesOn())) return [];
+    }
+  },
 
   tryClub: (_: Job, player: Player, mix: readonly MixedShot[], index: number) =>
     tryClub(player, mix, SEED, index),

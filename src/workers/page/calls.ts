@@ -2,13 +2,7 @@ import type { UnitSystem } from '@/core/ground/units/system';
 import { bandsRound, type Band } from '@/core/search/changes/bands';
 import { lookForChanges, standpointOf, type Moved } from '@/core/search/changes/changes';
 import type { Called } from '@/core/search/calls/call';
-import {
-  mapCells,
-  settlingCell,
-  type MapAxis,
-  type MapCell,
-  type MapPlace,
-} from '@/core/search/map/callMap';
+import { lookingAt, type MapAxis, type MapCell, type MapPlace } from '@/core/search/map/callMap';
 import { answerFrom, answerPart, type TimedPart } from '@/core/tell/answer/answer';
 import { changeEntry, type ChangeEntry } from '@/core/tell/answer/changes';
 import { simulate } from '@/core/tell/answer/simulation';
@@ -64,8 +58,8 @@ export const callTasks = {
     }
   },
 
-  /** Cells of the call map by the full search. */
-  async mapSettled(
+  /** Some places of the call map. */
+  async mapLooks(
     job: Job,
     input: unknown,
     xAxis: MapAxis,
@@ -75,7 +69,7 @@ export const callTasks = {
     const { question } = readSituation(input);
     const cells: MapCell[] = [];
     for (const place of places) {
-      const looks = settlingCell(question, xAxis, yAxis, place);
+      const looks = lookingAt(question, xAxis, yAxis, place);
       for (;;) {
         if (!(await job.goesOn())) return cells;
         const look = looks.next();
@@ -83,21 +77,6 @@ export const callTasks = {
         cells.push(look.value);
         break;
       }
-    }
-    return cells;
-  },
-
-  async mapRow(
-    job: Job,
-    input: unknown,
-    xAxis: MapAxis,
-    yAxis: MapAxis,
-    row: number,
-  ): Promise<MapCell[]> {
-    const cells: MapCell[] = [];
-    for (const cell of mapCells(readSituation(input).question, xAxis, yAxis, row)) {
-      cells.push(cell);
-      if (!(await job.goesOn())) break;
     }
     return cells;
   },

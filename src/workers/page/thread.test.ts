@@ -9,10 +9,11 @@ test('a long task is left soon after it is not wanted any more', async () => {
   await expect(looked).resolves.toEqual({ value: [] });
   const axis = (factor: 'distance' | 'lip', cells: number) =>
     ({ factor, low: 1, high: 20, cells }) as const;
+  const places = Array.from({ length: 500 }, (_, i) => [0, i] as const);
   const row = thread.run(
     2,
-    'mapRow',
-    [aSituation(), axis('distance', 500), axis('lip', 1), 0],
+    'mapLooks',
+    [aSituation(), axis('distance', 500), axis('lip', 1), places],
     () => undefined,
   );
   thread.stop(2);

@@ -31,6 +31,7 @@ const here = (file: string): string =>
 const ON_PAPER: ReadonlySet<string> = new Set<keyof typeof PAPER>([
   'cardPdf',
   'lessonPdf',
+  'pocketBands',
   'pocketPdf',
 ]);
 

@@ -8,6 +8,7 @@ import { listLessons } from '@/data/lessons';
 import { listGrassShots } from '@/data/grassShots';
 import { playerById } from '@/data/players';
 import { readingsOfPlayer } from '@/data/readings';
+import { house } from '../../house';
 import { PlayerPage } from '@/ui/players/PlayerPage';
 
 export const dynamic = 'force-dynamic';
@@ -53,6 +54,7 @@ export default async function Page({ params }: Props) {
         player.bag.map(({ name }) => name),
       )}
       shots={shots}
+      house={await house()}
     />
   );
 }

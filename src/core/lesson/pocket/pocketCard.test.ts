@@ -1,6 +1,9 @@
 import { aRecord } from '@/core/testing/records';
 import { toMetres } from '@/core/ground/units/length';
-import { pocketCard } from './pocketCard';
+import { prescribe } from '@/core/search/calls/prescribe';
+import { readSituation } from '@/core/tell/format/situation';
+import { situationFor } from '../players/player';
+import { pocketBands, pocketCard } from './pocketCard';
 
 const player = aRecord({
   name: 'Ada Lund',
@@ -15,7 +18,8 @@ const player = aRecord({
 });
 
 test('holds both ladders, bands from near to far, a set-up in the player’s own hand', () => {
-  const card = pocketCard(player, 'medium', 'metres');
+  const low = pocketBands(player, 'medium', 'metres', 0);
+  const card = pocketCard(player, 'medium', 'metres', [low, low]);
   expect(card.splash.map(({ club }) => club)).toEqual(['56', '50', 'PW']);
   const most = Math.max(...card.long.flatMap(({ rungs }) => rungs.map((rung) => rung?.carry ?? 0)));
   expect(most).toBeGreaterThan(toMetres(35, 'yd'));
@@ -25,4 +29,21 @@ test('holds both ladders, bands from near to far, a set-up in the player’s own
   }
   expect(card.call.face_clock).toMatch(/^(9|10|11|12):/);
   expect(card.cautions.length).toBeGreaterThan(0);
+});
+
+test('the bands over a lip are what the desk calls at those distances', () => {
+  const bands = pocketBands(player, 'medium', 'metres', 0);
+  for (const pin of [8.2, 19.4, 41]) {
+    const shot = {
+      pin_m: pin,
+      edge_m: Math.max(2.7, pin - 6),
+      lip: { height_m: 0.5, distance_m: 2.4 },
+      lie: 'clean' as const,
+      sand: { preset: 'medium' as const },
+    };
+    const { question } = readSituation(situationFor(player, shot));
+    const [first] = prescribe({ ...question, seed: 9 }).calls;
+    const band = bands.find(({ from, to }) => from <= pin && pin <= to)!;
+    expect([pin, band.best?.club]).toEqual([pin, first!.setup.club.name]);
+  }
 });

@@ -8,9 +8,6 @@ import { situationFor } from '../players/player';
 import type { PlayerRecord } from '../players/record';
 import type { SandPreset } from '@/core/ground/sand/presets';
 import { bandsAlong, type Band } from '@/core/search/changes/bands';
-import { leaders, quickQuestion } from '@/core/search/changes/quick';
-import type { Leader } from '@/core/search/calls/leaders';
-import type { Question } from '@/core/search/calls/question';
 import { golferOf } from '@/core/model/golfer/golferOf';
 import { sampleSwings } from '@/core/model/spread/swings';
 import type { Lip } from '@/core/ground/situation/shot';
@@ -60,14 +57,38 @@ function shotInput(sand: SandPreset, pin: number, lip: Lip): Record<string, unkn
   };
 }
 
-/** The call at a glance: a card of three lips would take half a minute with the full search. */
-function* quickly(asked: Question): Generator<void, Leader | null> {
-  yield;
-  return leaders(quickQuestion(asked), asked.shot)[0] ?? null;
+/** A border between bands is found to this, m: the card says it in whole yards or metres. */
+const FINE = 0.5;
+
+/** The lips that a card has bands for: the low one and the high one. */
+export const POCKET_LIPS = [0, 1] as const;
+export type PocketLip = (typeof POCKET_LIPS)[number];
+
+/** What the desk calls along the distance from one sand over one of the lips: several seconds of computing. */
+export function pocketBands(
+  player: PlayerRecord,
+  sand: SandPreset,
+  units: UnitSystem,
+  which: PocketLip,
+): Band[] {
+  const shot = shotInput(sand, USUAL, lipsIn(units)[which]);
+  const { question } = readSituation(situationFor(player, shot));
+  let bands: Band[] = [];
+  for (bands of bandsAlong(question, NEAREST, FARTHEST, STEPS, undefined, FINE));
+  return bands;
 }
 
-/** Works out a player's pocket card for one sand: about a second of computing. */
-export function pocketCard(player: PlayerRecord, sand: SandPreset, units: UnitSystem): PocketCard {
+/**
+ * Works out a player's pocket card for one sand: about a second of computing.
+ *
+ * @param bands those of each lip, from {@link pocketBands}
+ */
+export function pocketCard(
+  player: PlayerRecord,
+  sand: SandPreset,
+  units: UnitSystem,
+  bands: readonly Band[][],
+): PocketCard {
   const lips = lipsIn(units);
   const usual = shotInput(sand, USUAL, lips[0]);
   const situation = situationFor(player, usual);
@@ -85,12 +106,7 @@ export function pocketCard(player: PlayerRecord, sand: SandPreset, units: UnitSy
     units,
     splash: rungs('splash'),
     long: rungs('long'),
-    bands: lips.map((lip) => {
-      const asked = readSituation(situationFor(player, shotInput(sand, USUAL, lip))).question;
-      let bands: Band[] = [];
-      for (bands of bandsAlong(asked, NEAREST, FARTHEST, STEPS, undefined, quickly));
-      return { lip: lip.height, bands };
-    }),
+    bands: POCKET_LIPS.map((which) => ({ lip: lips[which].height, bands: bands[which]! })),
     call,
     distance: USUAL,
     cautions: call.cautions,

@@ -7,7 +7,9 @@ import { bounceFits } from './bounceFit';
 import { gapsOf } from './gaps';
 import { mixOf, standardMix } from './mix';
 import { clubsToTry, isAsItIs, tryClub, wedgeChanges, type WedgeChange } from './oneWedge';
-import { clubsCalled, usageOf } from './usage';
+import { callingClubs, NO_CLUB, usageOf } from './usage';
+import { toTheEnd } from '@/core/ground/numeric/toTheEnd';
+import { prescribe } from '../calls/prescribe';
 
 describe('the mix', () => {
   const mix = standardMix(64);
@@ -87,11 +89,14 @@ test('a wedge that cannot be splashed so far says so', () => {
 test('shares of use add up to one and name every club of the bag', () => {
   const player = aPlayer('good', [CLUB_60, CLUB_56, CLUB_52]);
   const mix = standardMix(16);
-  const called = clubsCalled(
-    player,
-    mix.map(({ shot }) => shot),
-    1,
-  );
+  const shots = mix.map(({ shot }) => shot);
+  const called = toTheEnd(callingClubs({ player, shot: shots[0]! }, shots));
+  // The desk's own call, shot by shot.
+  for (const i of [0, 5, 11]) {
+    const [first] = prescribe({ player, shot: shots[i]!, seed: 3 }).calls;
+    const atFlag = first && first.toward === 0 && !first.attempt;
+    expect(called[i]).toBe(atFlag ? first.setup.club.name : NO_CLUB);
+  }
   const usage = usageOf(player.bag, mix, called);
   expect(usage.reduce((sum, { share }) => sum + share, 0)).toBeCloseTo(1, 9);
   expect(usage.map(({ club }) => club)).toEqual(expect.arrayContaining(['60', '56', '52']));

@@ -1,28 +1,33 @@
 import type { Shot } from '@/core/ground/situation/shot';
-import type { Player } from '@/core/ground/player/player';
-import { DEFAULT_CAUTION } from '../candidates/rank';
-import { leaders } from '../changes/quick';
-import { golferOf } from '@/core/model/golfer/golferOf';
-import { sampleSwings } from '@/core/model/spread/swings';
+import { callingFirst } from '../calls/leaders';
+import type { Question } from '../calls/question';
 import type { MixedShot } from './mix';
 
-/** How often a club is called over a mix, as a share of it; `none` where nothing gets out at the flag. */
+/** How often a club is called over a mix, as a share of it; {@link NO_CLUB} where nothing gets out at the flag. */
 export interface Usage {
   club: string;
   share: number;
 }
 
-const SWINGS = 64;
+/** Stands for the club where what is called is not a ball at the flag. */
+export const NO_CLUB = '';
 
-/** What is called where nothing gets out at the flag. */
-const NONE = 'none';
-
-/** The club that is called in each of some shots. */
-export function clubsCalled(player: Player, shots: readonly Shot[], seed: number): string[] {
-  const golfer = golferOf(player);
-  const swings = sampleSwings(golfer.habits, SWINGS, seed);
-  const question = { player, golfer, swings, caution: DEFAULT_CAUTION };
-  return shots.map((shot) => leaders(question, shot)[0]?.club ?? NONE);
+/**
+ * The club that the desk calls first in each of some shots. Yields now and then, so that whoever runs it may do something else, or
+ * stop.
+ *
+ * @param question who plays, and what is preferred; its shot does not matter
+ */
+export function* callingClubs(
+  question: Omit<Question, 'seed'>,
+  shots: readonly Shot[],
+): Generator<void, string[]> {
+  const clubs: string[] = [];
+  for (const shot of shots) {
+    const first = yield* callingFirst({ ...question, shot });
+    clubs.push(first?.club ?? NO_CLUB);
+  }
+  return clubs;
 }
 
 /**

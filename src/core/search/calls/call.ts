@@ -22,7 +22,8 @@ export interface Call extends Hit {
   odds: Odds;
   /** Strokes with some of the weight moved to the worst tenth. */
   score: number;
-  /** The score with the price of what is not plain, as it was chosen by, and on how many swings the choice rests. */
+  /** What it was chosen by: its score then, that with the price of what is not plain, and on how many swings. */
+  chosenScore: number;
   cost: number;
   chosenOn: number;
   /** Turned from the line to the flag, right positive, radians; 0 at the flag. */
@@ -40,13 +41,20 @@ export const shotOf = (kind: Kind): Kind => (kind === 'long-splash' ? 'splash' :
 /** What two calls share that are the same club and shot. */
 export const callKey = ({ club, kind }: Called): string => `${club}/${shotOf(kind)}`;
 
+/** Same club and kind of shot. */
+export const sameCall = (a: Called, b: Called): boolean => callKey(a) === callKey(b);
+
+/** The same call on both sides, or none on both. */
+export const sameOrNone = (a: Called | null, b: Called | null): boolean =>
+  a === null || b === null ? a === b : sameCall(a, b);
+
 /**
  * A set-up that was chosen, as it is told: its odds are from swings that it was not chosen on, its cost is as it was chosen.
  *
  * @param as what it is called, where it is called so, and which way it goes
  */
 export const toldCall = (
-  { school, setup, aim, finish, odds: chosen, cost }: Rated,
+  { school, setup, aim, finish, odds: chosen, score: chosenScore, cost }: Rated,
   odds: Odds,
   shot: Shot,
   caution: number,
@@ -64,6 +72,7 @@ export const toldCall = (
   meant: finish,
   odds,
   score: scoreOf(odds, caution),
+  chosenScore,
   cost,
   chosenOn: chosen.each.length,
   shot,

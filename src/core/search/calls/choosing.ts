@@ -129,4 +129,3 @@ export function* choosing(
   const { going, dropped } = race({ ...narrow, going: settling }, rater, LAST);
   return { leading: going, others: dropped.sort(byCost), ruledOut, attempts, rater };
 }
-

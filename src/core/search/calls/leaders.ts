@@ -1,6 +1,7 @@
 import type { Shot } from '@/core/ground/situation/shot';
 import { degrees } from '@/core/ground/units/angle';
 import { toTheEnd } from '@/core/ground/numeric/toTheEnd';
+import { asGood } from '../candidates/rank';
 import { byCost, type Rated } from '../candidates/rate';
 import { kindOf, type Called } from './call';
 import { choosing, PARTS, sharedBy } from './choosing';
@@ -42,6 +43,9 @@ export function* callingLeaders(question: Omit<Question, 'seed'>): Generator<voi
   if (!leading[0] || leading[0].cost > wayOut) return [];
   return leading.map((rated) => leaderOf(rated, question.shot));
 }
+
+/** The best of the other clubs that are as good as the first of some leaders; null where it stands alone. */
+export const tiedWith = (leading: readonly Leader[]): Leader | null => asGood(leading)[0] ?? null;
 
 /** The first of {@link callingLeaders}; null where that is not a ball at the flag. */
 export function* callingFirst(question: Omit<Question, 'seed'>): Generator<void, Leader | null> {

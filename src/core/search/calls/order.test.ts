@@ -21,6 +21,7 @@ function call(club: typeof CLUB_56, school: string, score: number, cost = score)
   return {
     ...model,
     score,
+    chosenScore: score,
     cost,
     chosenOn: 1024,
     school: { ...model.school, id: school },

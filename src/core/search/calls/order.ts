@@ -2,7 +2,7 @@ import type { Player } from '@/core/ground/player/player';
 import type { Shot } from '@/core/ground/situation/shot';
 import { isUsual } from '../candidates/plainness';
 import type { Call } from './call';
-import { TIE_STROKES } from '../candidates/rank';
+import { asGood } from '../candidates/rank';
 
 /** How many of the first calls have clubs of their own unless the schools differ. */
 const DISTINCT = 5;
@@ -50,25 +50,28 @@ export interface Tie {
 }
 
 /**
- * The clubs that cost no more than a tie over the least strokes, prices apart, where there are others than the one that is called;
- * null where it stands alone.
+ * The clubs that cost no more than a tie over the least strokes where they were chosen, prices apart, where there are others than
+ * the one that is called; null where it stands alone, or is not struck at the flag.
  *
  * @param calls in the order in which they are told
  */
 export function tieOf(calls: readonly Call[], player: Player, shot: Shot): Tie | null {
   const [first] = calls;
-  if (!first) return null;
-  const full = inFull(calls);
-  const least = Math.min(...full.map(({ score }) => score));
-  const { name } = first.setup.club;
-  const others = full
-    .filter(({ score, setup }) => score - least < TIE_STROKES && setup.club.name !== name)
-    .sort((a, b) => a.score - b.score);
+  if (!first || first.kind === 'out-sideways') return null;
+  const full = inFull(calls.filter(({ kind }) => kind !== 'out-sideways'));
+  const others = asGood(
+    [first, ...full].map((call) => ({
+      call,
+      club: call.setup.club.name,
+      score: call.chosenScore,
+    })),
+  );
   const [best] = others;
   if (!best) return null;
+  const { name } = first.setup.club;
   return {
-    clubs: [...new Set([name, ...others.map(({ setup }) => setup.club.name)])],
-    best: { club: best.setup.club.name, saves: first.odds.strokes - best.odds.strokes },
+    clubs: [...new Set([name, ...others.map(({ club }) => club)])],
+    best: { club: best.club, saves: first.odds.strokes - best.call.odds.strokes },
     because:
       name === player.trusted
         ? 'trusted'

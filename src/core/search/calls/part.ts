@@ -68,4 +68,3 @@ export function searchPart(
     flownForAll: escapes.flown + escapes.ways.length * TOLD,
   };
 }
-

@@ -5,7 +5,8 @@ import { aPlayer, aShot, CLUB_56, CLUB_60 } from '@/core/testing/fixtures';
 import { fromMetres } from '@/core/ground/units/length';
 import { SCHOOLS, schoolById } from '../schools/schools';
 import { radians } from '@/core/ground/units/angle';
-import { mapRow } from '../map/callMap';
+import { lookingAt, type MapPlace } from '../map/callMap';
+import { toTheEnd } from '@/core/ground/numeric/toTheEnd';
 import { familiesFor } from '../candidates/candidate';
 import { TIE_STROKES } from '../candidates/rank';
 import { solveFor } from '../candidates/solve';
@@ -191,16 +192,13 @@ test('the call map goes row by row, longer shots with less loft', () => {
   const question = { player: aPlayer(), shot: aShot(20, 2), seed: 7 };
   const distance = { factor: 'distance', low: 10, high: 34, cells: 3 } as const;
   const lip = { factor: 'lip', low: 0.3, high: 1.2, cells: 2 } as const;
-  const rows = [0, 1].map((j) => mapRow(question, distance, lip, j));
-  for (const [j, lipHeight] of [0.525, 0.975].entries()) {
-    expect(rows[j]).toHaveLength(3);
-    for (const { y } of rows[j]!) expect(y).toBeCloseTo(lipHeight, 9);
-  }
+  const at = (place: MapPlace) => toTheEnd(lookingAt(question, distance, lip, place));
+  expect(at([0, 0]).y).toBeCloseTo(0.525, 9);
+  expect(at([1, 2]).y).toBeCloseTo(0.975, 9);
   const loft = (name: string): number => aPlayer().bag.find((each) => each.name === name)!.loft;
-  const [near, , far] = rows[0]!;
-  expect(loft(far!.best!.club)).toBeLessThanOrEqual(loft(near!.best!.club));
-  expect(() => mapRow(question, lip, lip, 0)).toThrow(RangeError);
-  expect(() => mapRow(question, distance, lip, 2)).toThrow(RangeError);
+  expect(loft(at([0, 2]).best!.club)).toBeLessThanOrEqual(loft(at([0, 0]).best!.club));
+  expect(() => toTheEnd(lookingAt(question, lip, lip, [0, 0]))).toThrow(RangeError);
+  expect(() => at([2, 0])).toThrow(RangeError);
 });
 
 test('a slope across is aimed off for, either way alike', () => {

@@ -1,11 +1,10 @@
 import { readFileSync } from 'node:fs';
 import { readSituation } from '@/core/tell/format/situation';
-import type { Called } from '../calls/call';
+import { type Called , sameOrNone } from '../calls/call';
 import { calledFirst } from '../calls/leaders';
 import { bandsAlong, type Band } from './bands';
 import { changesAlong } from './changes';
 import { FACTOR } from './factors';
-import { sameOrNone } from './quick';
 
 const { question } = readSituation(JSON.parse(readFileSync('examples/greenside.json', 'utf8')));
 const { pin } = question.shot;

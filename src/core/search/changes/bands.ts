@@ -1,9 +1,8 @@
 import { borderBetween } from './border';
 import { FACTOR } from './factors';
-import type { Called } from '../calls/call';
+import { type Called , sameOrNone } from '../calls/call';
 import { callingFirst } from '../calls/leaders';
 import type { Question } from '../calls/question';
-import { sameOrNone } from './quick';
 
 /** A stretch of distances over which one call stands; null where nothing gets out. */
 export interface Band {
@@ -13,7 +12,7 @@ export interface Band {
   best: Called | null;
 }
 
-/** To this many metres a border between two bands is found. */
+/** To this many metres a border between two bands is found where nobody says. */
 const FINE = 0.3;
 
 /**
@@ -23,7 +22,7 @@ const FINE = 0.3;
  * @param from nearest flag, m, and `to` farthest; the shot's own flag lies between
  * @param steps how many places are looked at to either side, at least 1
  * @param here the call at the flag, when it is known
- * @param callAt the call at a distance: the full search where nobody says
+ * @param fine how near a border is found, m
  * @throws RangeError when the flag does not lie in the range or there are too few steps
  */
 export function* bandsAlong(
@@ -32,14 +31,14 @@ export function* bandsAlong(
   to: number,
   steps: number,
   here?: Called | null,
-  callAt: (asked: Question) => Generator<void, Called | null> = callingFirst,
+  fine: number = FINE,
 ): Generator<Band[]> {
   const { pin } = question.shot;
   if (!(from < pin && pin < to) || steps < 1) {
     throw new RangeError('bandsAlong: needs a range round the flag and at least one step');
   }
   const at = (distance: number): Generator<void, Called | null> =>
-    callAt({ ...question, shot: FACTOR.distance.set(question.shot, distance) });
+    callingFirst({ ...question, shot: FACTOR.distance.set(question.shot, distance) });
   const first = here === undefined ? yield* meanwhile(at(pin), []) : here;
   const bands: Band[] = [{ from: pin, to: pin, best: first }];
 
@@ -63,7 +62,7 @@ export function* bandsAlong(
       for (;;) {
         const found = yield* meanwhile(other(outside), bands);
         if (!found) break;
-        const looks = borderBetween(inside, { at: outside, found }, FINE, other);
+        const looks = borderBetween(inside, { at: outside, found }, fine, other);
         const border = yield* meanwhile(looks, bands);
         widen(border.at);
         standing = border.found.call;

@@ -9,8 +9,8 @@ import { changesIn, standpointOf } from './changes';
 const read = readSituation(JSON.parse(readFileSync('examples/greenside.json', 'utf8')));
 const { firmness } = read;
 
-/** Three wedges: enough for one to take over from another. */
-const bag = read.question.player.bag.filter(({ name }) => /^(60|56|52)$/.test(name));
+/** Two wedges: enough for one to take over from the other. */
+const bag = read.question.player.bag.filter(({ name }) => /^(56|52)$/.test(name));
 const question: Question = { ...read.question, player: { ...read.question.player, bag } };
 
 /** The question with the bounce of one club changed. */

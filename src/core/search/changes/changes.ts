@@ -2,13 +2,13 @@ import type { Club } from '@/core/ground/club/club';
 import { clamp } from '@/core/ground/numeric/soft';
 import { toTheEnd } from '@/core/ground/numeric/toTheEnd';
 import { radians } from '@/core/ground/units/angle';
-import type { Called } from '../calls/call';
+import { sameCall, sameOrNone, type Called } from '../calls/call';
 import { calledFirst, callingFirst, type Leader } from '../calls/leaders';
 import type { Question } from '../calls/question';
 import { bandsRound, type Band } from './bands';
 import { nearestBorder } from './border';
 import { FACTOR, FACTORS, type FactorName, type Span } from './factors';
-import { leaders, quickQuestion, sameCall, sameOrNone } from './quick';
+import { leaders, quickQuestion } from './quick';
 
 /** What is moved on its own: a factor of the situation, or the bounce of the club that is called. */
 export const MOVED = [...FACTORS, 'bounce'] as const;

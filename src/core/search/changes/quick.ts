@@ -6,7 +6,7 @@ import type { Player } from '@/core/ground/player/player';
 import type { Golfer } from '@/core/model/golfer/golfer';
 import type { Shot } from '@/core/ground/situation/shot';
 import type { SwingError } from '@/core/model/swing/swingError';
-import { callKey, type Called } from '../calls/call';
+import { callKey } from '../calls/call';
 import { leaderOf, type Leader } from '../calls/leaders';
 import { familiesFor, type Family } from '../candidates/candidate';
 import { coarse, withLandings } from '../candidates/explore';
@@ -39,13 +39,6 @@ export const quickQuestion = (question: Omit<Question, 'seed'>): QuickQuestion =
     schools: question.schools,
   };
 };
-
-/** Same club and kind of shot. */
-export const sameCall = (a: Called, b: Called): boolean => callKey(a) === callKey(b);
-
-/** The same call on both sides, or none on both. */
-export const sameOrNone = (a: Called | null, b: Called | null): boolean =>
-  a === null || b === null ? a === b : sameCall(a, b);
 
 /** The middle face and mark only: enough to tell who leads. */
 export const thinned = (family: Family): Family => ({

@@ -1,5 +1,6 @@
 'use client';
 
+import { useState } from 'react';
 import { changeEntry, type ChangeEntry } from '@/core/tell/answer/changes';
 import type { Band } from '@/core/search/changes/bands';
 import { changesAlong, MOVED } from '@/core/search/changes/changes';
@@ -7,6 +8,7 @@ import type { UnitSystem } from '@/core/ground/units/system';
 import type { CallEntry } from '@/core/tell/sheet/callSheet';
 import { atFlag } from '@/core/tell/sheet/atFlag';
 import { useTask } from '../../engine/useTask';
+import { usePreferences } from '../../frame/preferences';
 
 /** When the call changes, as far as it has been found for the reading that stands. */
 export interface Changes {
@@ -14,6 +16,9 @@ export interface Changes {
   /** The best call along the distance. */
   bands: readonly Band[];
   busy: boolean;
+  /** True while nobody has asked to look, where a desk does not look by itself. */
+  unasked: boolean;
+  onLook: () => void;
   /** Why not all could be looked for; null as a rule. */
   failure: string | null;
 }
@@ -22,7 +27,10 @@ export interface Changes {
 const PAUSE_MS = 1500;
 const PRIORITY = -1;
 
-/** Looks along the distance, and for when the call changes, once the calls have settled; a new reading starts it over. */
+/**
+ * Looks along the distance, and for when the call changes, once the calls have settled; a new reading starts it over. Where this
+ * browser looks only when asked, it waits for that, reading by reading.
+ */
 export function useChanges(
   situation: object,
   units: UnitSystem,
@@ -33,8 +41,12 @@ export function useChanges(
   const from = called && { club: called.club, kind: called.kind };
   // What is not struck at the flag is nothing there.
   const standing = called && atFlag(called) ? from : null;
+  const { looking } = usePreferences();
+  const key = from && JSON.stringify([situation, units, from]);
+  const [askedFor, askFor] = useState<string | null>(null);
+  const asked = looking === 'by-itself' || askedFor === key;
   const { status, value, failure } = useTask<Pick<Changes, 'entries' | 'bands'>>(
-    from && JSON.stringify([situation, units, from]),
+    asked ? key : null,
     async ({ engine, signal, show }) => {
       const wanted = { signal, priority: PRIORITY };
       const byMoved: ChangeEntry[][] = MOVED.map(() => []);
@@ -59,12 +71,14 @@ export function useChanges(
       await Promise.all(changes);
       return found();
     },
-    PAUSE_MS,
+    looking === 'by-itself' ? PAUSE_MS : 0,
   );
   return {
     entries: value?.entries ?? [],
     bands: value?.bands ?? [],
-    busy: status === 'running' || status === 'idle',
+    busy: asked && (status === 'running' || status === 'idle'),
+    unasked: key !== null && !asked,
+    onLook: () => askFor(key),
     failure: failure?.message ?? null,
   };
 }

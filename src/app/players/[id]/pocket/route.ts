@@ -1,4 +1,5 @@
 import { inHouse } from '@/core/lesson/players/player';
+import { POCKET_LIPS } from '@/core/lesson/pocket/pocketCard';
 import { SAND_PRESETS } from '@/core/ground/sand/presets';
 import { readAcademy } from '@/data/academy';
 import { database } from '@/data/database';
@@ -31,7 +32,12 @@ export async function GET(
   const house = await readAcademy(sql);
   const units = unitsFrom(query.get('units') ?? undefined, player.units ?? house.units);
   return withFaults(async () => {
-    const pdf = await inThread('pocketPdf', sheet, inHouse(player, house), sand, units);
+    const housed = inHouse(player, house);
+    // Side by side: each is half of the work.
+    const bands = await Promise.all(
+      POCKET_LIPS.map((lip) => inThread('pocketBands', housed, sand, units, lip)),
+    );
+    const pdf = await inThread('pocketPdf', sheet, housed, sand, units, bands);
     return pdfFile(pdf, `${id}-pocket-card.pdf`);
   });
 }
