@@ -8,7 +8,7 @@ import { useTask } from '../engine/useTask';
 import { AXIS_WORDS, axisValueWords, mapAxis } from './axes';
 import { save, savePng, svgText } from '../kit/files';
 import { mapCsv } from './mapCsv';
-import { legendOf } from './legend';
+import { legendOf, type LegendEntry } from './legend';
 import { MapDrawing } from './MapDrawing';
 import { Overlay, type OverlayState } from '../kit/Overlay';
 import { useUnits } from '../kit/units';
@@ -24,7 +24,7 @@ type CallMapProps = MapProps & OverlayState;
 const COLUMNS = 40;
 const ROWS = 25;
 const DRAW_EVERY_MS = 600;
-const NOTHING_YET: Filling = { rows: [], looked: 0, wanted: 1, stage: 'first looks' };
+const NOTHING_YET: Filling = { rows: [], legend: [], looked: 0, wanted: 1, stage: 'first looks' };
 
 /** The call over two factors, refined from coarse to fine, with progress and a way to stop. */
 export function CallMap({ open, onOpenChange, ...map }: CallMapProps) {
@@ -39,18 +39,17 @@ export function CallMap({ open, onOpenChange, ...map }: CallMapProps) {
 const AT_ONCE = 3;
 
 /** What is looked at: places far apart, the borders between calls, and what is left, to leave nothing to be guessed. */
-const STAGES = ['first looks', 'borders', 'rest'] as const;
-type Stage = (typeof STAGES)[number];
-
-const STAGE_WORDS: Record<Stage, string> = {
+const STAGES = {
   'first looks': 'from coarse to fine',
   borders: 'settling the borders',
   rest: 'borders settled; looking at the cells between as well',
-};
+} as const;
+type Stage = keyof typeof STAGES;
 
 /** The map as far as it is: all its cells, how many places were looked at, and how many are to be as far as is known. */
 interface Filling {
   rows: readonly (readonly MapCell[])[];
+  legend: readonly LegendEntry[];
   looked: number;
   wanted: number;
   stage: Stage;
@@ -71,17 +70,17 @@ function useFilling(situation: object, factors: readonly [FactorName, FactorName
         Array.from({ length: COLUMNS }, (): MapCell | undefined => undefined),
       );
       let looked = 0;
+      let legend: readonly LegendEntry[] = [];
       let drawn = 0;
       let places = firstLooks(COLUMNS, ROWS);
       let stage: Stage = 'first looks';
       for (;;) {
         const wanted = looked + places.length;
-        const now = (): Filling => ({
-          rows: filledMap(looks, xAxis, yAxis),
-          looked,
-          wanted,
-          stage,
-        });
+        const now = (): Filling => {
+          const rows = filledMap(looks, xAxis, yAxis);
+          legend = legendOf(rows.flat(), legend);
+          return { rows, legend, looked, wanted, stage };
+        };
         const looking = inGroups(places, AT_ONCE).map(async (group) => {
           const cells = await engine.run('mapLooks', [situation, xAxis, yAxis, group], { signal });
           cells.forEach((cell, k) => {
@@ -117,12 +116,11 @@ function MapBody({ situation, here }: MapProps) {
   const drawing = useRef<SVGSVGElement>(null);
   const [factors, setFactors] = useState<readonly [FactorName, FactorName]>(['distance', 'lip']);
   const [cell, setCell] = useState<MapCell | null>(null);
-  const { rows, looked, wanted, stage, status, failure, stop, xAxis, yAxis } = useFilling(
+  const { rows, legend, looked, wanted, stage, status, failure, stop, xAxis, yAxis } = useFilling(
     situation,
     factors,
   );
   const cells = useMemo(() => rows.flat(), [rows]);
-  const legend = useMemo(() => legendOf(cells), [cells]);
   const name = `call-map-${factors[0]}-${factors[1]}`;
   const empty = cells.length === 0;
 
@@ -149,7 +147,7 @@ function MapBody({ situation, here }: MapProps) {
             className="progress h-2 grow"
           />
           <span role="status" className="text-ink-soft">
-            {status === 'running' && `${STAGE_WORDS[stage]}, ${looked} of ${wanted} places`}
+            {status === 'running' && `${STAGES[stage]}, ${looked} of ${wanted} places`}
             {status === 'done' && 'every place was looked at'}
             {status === 'stopped' && `stopped with ${looked} places looked at`}
             {failure?.message}
@@ -186,7 +184,9 @@ function MapBody({ situation, here }: MapProps) {
             {words}
           </li>
         ))}
-        {cells.some(({ tied }) => tied) && <li>Striped: two clubs are as good, the call first.</li>}
+        {cells.some(({ tied }) => tied) && (
+          <li>Striped where two clubs are as good: the wider stripe is the call.</li>
+        )}
         <li className="flex items-center gap-2">
           <span className="inline-block size-3.5 rounded-full border-2 border-[#14302a] bg-flag" />
           this reading

@@ -45,6 +45,13 @@ test('a splash from far is one region with the splash from near', () => {
   expect(legend.map(({ words }) => words)).toEqual(['52 splashed']);
 });
 
+test('a call keeps its letter and its ink while the map fills', () => {
+  const first = legendOf([cell(leader('60')), cell(leader('56')), cell(leader('60'))]);
+  const later = legendOf([cell(leader('56')), cell(leader('52')), cell(leader('56'))], first);
+  expect(later.slice(0, 2)).toEqual(first);
+  expect(later[2]).toMatchObject({ letter: 'C', words: '52 splashed' });
+});
+
 test('many calls keep patterns apart', () => {
   const cells = Array.from({ length: 20 }, (_, i) => cell(leader(String(40 + i))));
   const looks = legendOf(cells).map(({ fill, angle, gap }) => `${fill}/${angle}/${gap}`);

@@ -27,8 +27,14 @@ const FILLS = [
 ];
 const ANGLES = [45, 0, 135, 90, 20, 70, 110, 160];
 
-/** The calls of a map, those that are called in most cells first, each with a letter and a hatching of its own; then those that are only as good. */
-export function legendOf(cells: readonly MapCell[]): LegendEntry[] {
+/**
+ * The calls of a map, each with a letter and a hatching of its own: those that had one before keep it, then those that are called in
+ * most cells first, then those that are only as good.
+ */
+export function legendOf(
+  cells: readonly MapCell[],
+  before: readonly LegendEntry[] = [],
+): LegendEntry[] {
   const counts = new Map<string, { leader: Leader; cells: number }>();
   const count = (leader: Leader | null, by: number): void => {
     if (!leader) return;
@@ -40,14 +46,20 @@ export function legendOf(cells: readonly MapCell[]): LegendEntry[] {
     count(best, 1);
     count(tied, 0);
   }
-  return [...counts.values()]
+  const had = new Set(before.map(({ key }) => key));
+  const fresh = [...counts.values()]
+    .filter(({ leader }) => !had.has(callKey(leader)))
     .sort((a, b) => b.cells - a.cells)
-    .map(({ leader }, i) => ({
-      key: callKey(leader),
-      words: leaderWords({ ...leader, kind: shotOf(leader.kind) }),
-      letter: String.fromCharCode(65 + (i % 26)),
-      fill: FILLS[i % FILLS.length]!,
-      angle: ANGLES[i % ANGLES.length]!,
-      gap: 7 + 4 * Math.floor(i / FILLS.length),
-    }));
+    .map(({ leader }, k): LegendEntry => {
+      const i = before.length + k;
+      return {
+        key: callKey(leader),
+        words: leaderWords({ ...leader, kind: shotOf(leader.kind) }),
+        letter: String.fromCharCode(65 + (i % 26)),
+        fill: FILLS[i % FILLS.length]!,
+        angle: ANGLES[i % ANGLES.length]!,
+        gap: 7 + 4 * Math.floor(i / FILLS.length),
+      };
+    });
+  return [...before, ...fresh];
 }
