@@ -49,12 +49,7 @@ export function AuditPanel({ player, situation, readings }: AuditPanelProps) {
         <Pick label="Over" value={mix} onValue={setMix} options={options} />
       </div>
       <div className="mt-2 grid grid-cols-2 gap-x-10 gap-y-6 max-lg:grid-cols-1">
-        <Called
-          key={`called-${mix}`}
-          situation={situation}
-          bag={player.bag}
-          choice={choice}
-        />
+        <Called key={`called-${mix}`} situation={situation} bag={player.bag} choice={choice} />
         <OneWedge key={`wedge-${mix}`} player={player} choice={choice} />
       </div>
     </section>

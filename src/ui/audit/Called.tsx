@@ -1,9 +1,11 @@
 'use client';
 
+import { useState } from 'react';
 import type { MixedShot } from '@/core/search/audit/mix';
 import { NO_CLUB, usageOf } from '@/core/search/audit/usage';
 import type { MixChoice } from '@/core/tell/reading/mixChoice';
 import { useTask } from '../engine/useTask';
+import { usePreferences } from '../frame/preferences';
 import { Alert } from '../kit/Alert';
 
 /** Shots that are looked at in one go. */
@@ -22,10 +24,12 @@ interface CalledSoFar {
   called: readonly (string | undefined)[];
 }
 
-/** How often each club is called over a mix of shots, filling up as it is worked out. */
+/** How often each club is called over a mix of shots, filling up as it is worked out: by itself, or where the browser is told so when asked. */
 export function Called({ situation, bag, choice }: CalledProps) {
+  const { looking } = usePreferences();
+  const [asked, setAsked] = useState(looking === 'by-itself');
   const { value, failure } = useTask<CalledSoFar>(
-    JSON.stringify([situation, choice]),
+    asked ? JSON.stringify([situation, choice]) : null,
     async ({ engine, signal, show }) => {
       const mix = await engine.run('mix', [choice], { signal });
       const called: (string | undefined)[] = mix.map(() => undefined);
@@ -48,7 +52,12 @@ export function Called({ situation, bag, choice }: CalledProps) {
         Called how often
       </h3>
       {failure && <Alert>{failure.message}</Alert>}
-      {!failure && !(value && done === value.mix.length) && (
+      {!asked && (
+        <button type="button" className="button" onClick={() => setAsked(true)}>
+          Count the calls
+        </button>
+      )}
+      {asked && !failure && !(value && done === value.mix.length) && (
         <progress
           aria-label="Shots looked at"
           value={done}

@@ -44,7 +44,7 @@ const FARTHEST = toMetres(60, 'yd');
 const USUAL = toMetres(15, 'yd');
 
 const SEED = 1;
-const STEPS = 8;
+const STEPS = 5;
 
 /** A level shot from this sand with a clean ball over one of the lips. */
 function shotInput(sand: SandPreset, pin: number, lip: Lip): Record<string, unknown> {
@@ -58,7 +58,7 @@ function shotInput(sand: SandPreset, pin: number, lip: Lip): Record<string, unkn
 }
 
 /** A border between bands is found to this, m: the card says it in whole yards or metres. */
-const FINE = 0.5;
+const FINE = 0.9;
 
 /** The lips that a card has bands for: the low one and the high one. */
 export const POCKET_LIPS = [0, 1] as const;
