@@ -1,23 +1,59 @@
 import { PGlite } from '@electric-sql/pglite';
 import { dataFolder } from './dataFolder';
-import { migrate } from './migrate';
+import { guarded } from './disk/guarded';
+import { logTrim } from './disk/logTrim';
+import { roomFor, type Free } from './disk/room';
+import { walSync, type Flush } from './disk/walSync';
+import { writeBackup } from './backup/backup';
+import type { Copy, Reason } from './backup/keep';
+import { migrate, mustMigrate } from './migrate';
 import { takeFolder } from './ownership';
 import { checkFolder, databaseIn, FolderUnsound, markUsed } from './soundFolder';
 
-/** An open database and how to close it. */
+/** An open database, its copies, and how to close it. */
 export interface Database {
   sql: PGlite;
+  folder: string;
+  /** True when something was written since the last copy of this run. */
+  changed: () => boolean;
+  /** Makes a copy of the database as it stands. */
+  backup: (reason: Reason) => Promise<Copy>;
   close: () => Promise<void>;
 }
 
 const DATE = 1082;
 const BIGINT = 20;
 
+/** What a database is opened with; other things in tests. */
+export interface Disk {
+  flush?: Flush;
+  free?: Free;
+  /** What becomes of the process when the database has died. */
+  died?: (cause: unknown) => void;
+  /** Whether a copy is made before the database is closed, where something was written. */
+  copyAtClosing?: boolean;
+}
+
 /** PGlite in the folder. It dies of a damaged database with a word that tells nobody anything. */
-async function opened(folder: string): Promise<PGlite> {
+async function opened(
+  folder: string,
+  { flush, free, died = () => {} }: Disk,
+  wrote: () => void,
+): Promise<PGlite> {
   try {
-    return await PGlite.create(databaseIn(folder), {
+    const sql = await PGlite.create(databaseIn(folder), {
       parsers: { [DATE]: (value: string) => value, [BIGINT]: Number },
+    });
+    const bare = { query: sql.query.bind(sql), exec: sql.exec.bind(sql) };
+    const trim = logTrim(bare);
+    return guarded(sql, {
+      room: roomFor(folder, free),
+      synced: walSync(databaseIn(folder), flush),
+      after: () => {
+        wrote();
+        trim();
+      },
+      died,
     });
   } catch (cause) {
     throw new FolderUnsound(folder, 'its database is damaged and does not open.', { cause });
@@ -29,18 +65,37 @@ async function opened(folder: string): Promise<PGlite> {
  *
  * @throws FolderInUse when another process holds the folder, FolderUnsound when it is not as the product left it
  */
-export async function openDatabase(folder = dataFolder()): Promise<Database> {
+export async function openDatabase(folder = dataFolder(), disk: Disk = {}): Promise<Database> {
   checkFolder(folder);
   const ownership = await takeFolder(folder);
   try {
-    const sql = await opened(folder);
+    let changed = false;
+    const sql = await opened(folder, disk, () => (changed = true));
+    const backup = async (reason: Reason): Promise<Copy> => {
+      changed = false;
+      try {
+        return await writeBackup(sql, folder, reason);
+      } catch (error) {
+        changed = true;
+        throw error;
+      }
+    };
+    if (await mustMigrate(sql)) await backup('migration');
     await migrate(sql);
     markUsed(folder);
+    changed = false;
     return {
       sql,
+      folder,
+      changed: () => changed,
+      backup,
       close: async () => {
-        if (!sql.closed) await sql.close();
-        await ownership.release();
+        try {
+          if (disk.copyAtClosing && changed && !sql.closed) await backup('closing');
+        } finally {
+          if (!sql.closed) await sql.close();
+          await ownership.release();
+        }
       },
     };
   } catch (error) {
@@ -52,9 +107,19 @@ export async function openDatabase(folder = dataFolder()): Promise<Database> {
 /** Where the server keeps its one database: on globalThis, so that a development reload does not open it twice. */
 const holder = globalThis as typeof globalThis & { mellowDatabase?: Promise<Database> };
 
+/** Ends the process: a server whose database is dead would answer nothing, and hold what is sent to it. */
+function endOf(cause: unknown): void {
+  const what = cause instanceof Error ? cause.message : String(cause);
+  process.stderr.write(
+    `The database has stopped: ${what}\n` +
+      'Everything that was said to be saved is on the disk. Make room on the disk if it is full, and start again.\n',
+  );
+  process.exit(4);
+}
+
 /** The server's database, opened once. */
 export function database(): Promise<Database> {
-  holder.mellowDatabase ??= openDatabase();
+  holder.mellowDatabase ??= openDatabase(dataFolder(), { died: endOf, copyAtClosing: true });
   return holder.mellowDatabase;
 }
 

@@ -32,6 +32,21 @@ export function readMigrations(folder = MIGRATIONS_FOLDER): Migration[] {
   return migrations;
 }
 
+/** True of a database that was migrated before, and is not at the last step: a copy is made of it first. */
+export async function mustMigrate(
+  db: Pick<PGlite, 'query'>,
+  migrations: readonly Migration[] = readMigrations(),
+): Promise<boolean> {
+  const { rows } = await db.query<{ known: boolean }>(
+    "select to_regclass('public.migrations') is not null as known",
+  );
+  if (!rows[0]!.known) return false;
+  const { rows: applied } = await db.query<{ newest: number | null }>(
+    'select max(number) as newest from migrations',
+  );
+  return (applied[0]!.newest ?? 0) < migrations.length;
+}
+
 /**
  * Brings the schema up to date; each migration runs in a transaction of its own that also records it.
  *

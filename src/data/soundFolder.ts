@@ -8,15 +8,20 @@ import {
   writeFileSync,
 } from 'node:fs';
 import path from 'node:path';
+import { copiesIn } from './backup/backup';
+
+/** What helps: the newest copy where there is one. */
+function wayOut(folder: string): string {
+  const [newest] = copiesIn(folder);
+  return newest
+    ? `The newest copy was made on ${newest.at.toUTCString()}: npm run -s restore -- ${newest.file}`
+    : 'Put back a copy of the whole folder, or choose another one with MELLOW_DATA.';
+}
 
 /** Thrown when the data folder is not as the product left it. */
 export class FolderUnsound extends Error {
   constructor(folder: string, what: string, options?: ErrorOptions) {
-    super(
-      `The data folder ${folder} cannot be used: ${what} ` +
-        'Put back a copy of the whole folder, or choose another one with MELLOW_DATA.',
-      options,
-    );
+    super(`The data folder ${folder} cannot be used: ${what} ${wayOut(folder)}`, options);
     this.name = 'FolderUnsound';
   }
 }

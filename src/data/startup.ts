@@ -1,16 +1,40 @@
-import { closeDatabase, database } from './database';
+import { copiesIn } from './backup/backup';
+import { closeDatabase, database, type Database } from './database';
+
+/** How often it is looked whether a copy is due, and how old the newest may become, ms. */
+const LOOK_MS = 60 * 60_000;
+const FIRST_LOOK_MS = 60_000;
+const DAY_MS = 24 * 60 * 60_000;
+
+const told = (error: unknown): string => (error instanceof Error ? error.message : String(error));
+
+/** Makes the daily copy once the newest is a day old. */
+async function copyIfDue({ folder, backup }: Database): Promise<void> {
+  const [newest] = copiesIn(folder);
+  if (newest && Date.now() - newest.at.getTime() < DAY_MS) return;
+  try {
+    await backup('daily');
+  } catch (error) {
+    process.stderr.write(`${told(error)}\n`);
+  }
+}
 
 /* Runs once as the server starts. A server that cannot open its data must not stay up and answer 500. */
 if (process.env.NEXT_PHASE !== 'phase-production-build') {
   try {
-    await database();
+    const open = await database();
+    const look = (): void => void copyIfDue(open);
+    setTimeout(look, FIRST_LOOK_MS).unref();
+    setInterval(look, LOOK_MS).unref();
   } catch (error) {
-    process.stderr.write(`${error instanceof Error ? error.message : String(error)}\n`);
+    process.stderr.write(`${told(error)}\n`);
     process.exit(3);
   }
   for (const signal of ['SIGINT', 'SIGTERM'] as const) {
     process.once(signal, () => {
-      void closeDatabase().finally(() => process.exit(0));
+      closeDatabase()
+        .catch((error: unknown) => process.stderr.write(`${told(error)}\n`))
+        .finally(() => process.exit(0));
     });
   }
 }

@@ -1,5 +1,6 @@
 import { FaultyInput, parseJson, type Fault } from '@/core/tell/format/fault';
 import { textOf } from '@/core/tell/format/textOf';
+import { DiskFull } from '@/data/disk/room';
 import { Busy } from '@/workers/server/pool';
 
 /** Largest body that is read, bytes. */
@@ -47,16 +48,24 @@ async function readBody(request: Request, most: number): Promise<string | null> 
   return textOf(Buffer.concat(chunks));
 }
 
-/** Answers 400 with the faults when the work finds its input faulty, 503 when too much waits to be worked out. */
+/**
+ * Answers 400 with the faults when the work finds its input faulty, 503 when too much waits to be worked out, 507 when the disk has no
+ * room for it.
+ */
 export async function withFaults(work: () => Promise<Response> | Response): Promise<Response> {
   try {
     return await work();
   } catch (error) {
     if (error instanceof FaultyInput) return refuse(400, error.faults);
     if (error instanceof Busy) return refuse(503, [{ path: 'server', message: error.message }]);
+    if (error instanceof DiskFull) return refuse(507, [{ path: 'disk', message: error.message }]);
     throw error;
   }
 }
+
+/** Answers 204 when the work changed what it was to change, 404 when there is no such thing; else as {@link withFaults}. */
+export const whenDone = (work: () => Promise<boolean>): Promise<Response> =>
+  withFaults(async () => ((await work()) ? new Response(null, { status: 204 }) : notFound()));
 
 /** Reads a body of text of at most so many bytes and answers with what `handle` makes of it: 413, 400 as {@link withJson}. */
 export async function withText(

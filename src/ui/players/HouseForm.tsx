@@ -11,6 +11,7 @@ import { ask, saidOf } from '../server/client';
 import { SKILL_WORDS, HAND_WORDS } from '@/core/tell/words/player';
 import { checked } from '../kit/checked';
 import { Choice, TextInput } from '../kit/fields';
+import { Copies } from './Copies';
 import { SchoolChecks } from './SchoolChecks';
 import { Alert } from '../kit/Alert';
 
@@ -96,6 +97,7 @@ export function HouseForm({ house, onSaved, open, onOpenChange }: HouseFormProps
           </p>
           <SchoolChecks registered={register('schools')} />
         </fieldset>
+        <Copies />
         <div className="sticky -bottom-5 flex items-center justify-end gap-4 bg-paper py-3">
           <Alert className="mr-auto">{refused}</Alert>
           <button type="button" onClick={() => onOpenChange(false)} className="button-quiet">

@@ -2,7 +2,7 @@ import { readDraftRequest } from '@/core/tell/reading/keepSchema';
 import { database } from '@/data/database';
 import { removeDraft, saveDraft } from '@/data/drafts';
 import { isId } from '@/data/id';
-import { notFound, refuse, withJson } from '../../respond';
+import { refuse, whenDone, withJson } from '../../respond';
 
 export const dynamic = 'force-dynamic';
 
@@ -22,9 +22,10 @@ export function PUT(request: Request, { params }: Context): Promise<Response> {
   });
 }
 
-export async function DELETE(_request: Request, { params }: Context): Promise<Response> {
-  const { id } = await params;
-  const { sql } = await database();
-  const done = isId(id) && (await removeDraft(sql, id));
-  return done ? new Response(null, { status: 204 }) : notFound();
+export function DELETE(_request: Request, { params }: Context): Promise<Response> {
+  return whenDone(async () => {
+    const { id } = await params;
+    const { sql } = await database();
+    return isId(id) && removeDraft(sql, id);
+  });
 }

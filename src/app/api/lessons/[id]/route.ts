@@ -2,7 +2,7 @@ import { readLessonPlan } from '@/core/lesson/plan/lesson';
 import { database } from '@/data/database';
 import { isId } from '@/data/id';
 import { lessonById, saveLesson, setLessonDeleted } from '@/data/lessons';
-import { notFound, refuse, withJson } from '../../respond';
+import { notFound, refuse, whenDone, withJson } from '../../respond';
 import type { LessonContext } from './context';
 
 export const dynamic = 'force-dynamic';
@@ -25,9 +25,10 @@ export function PUT(request: Request, { params }: LessonContext): Promise<Respon
   });
 }
 
-export async function DELETE(_request: Request, { params }: LessonContext): Promise<Response> {
-  const { id } = await params;
-  const { sql } = await database();
-  const done = isId(id) && (await setLessonDeleted(sql, id, true));
-  return done ? new Response(null, { status: 204 }) : notFound();
+export function DELETE(_request: Request, { params }: LessonContext): Promise<Response> {
+  return whenDone(async () => {
+    const { id } = await params;
+    const { sql } = await database();
+    return isId(id) && setLessonDeleted(sql, id, true);
+  });
 }

@@ -1,7 +1,7 @@
 import { readPlayerRecord } from '@/core/lesson/players/record';
 import { database } from '@/data/database';
 import { markPlayer, playerById, updatePlayer } from '@/data/players';
-import { notFound, withJson } from '../../respond';
+import { notFound, whenDone, withJson } from '../../respond';
 import type { PlayerContext } from './context';
 
 export const dynamic = 'force-dynamic';
@@ -22,8 +22,9 @@ export function PUT(request: Request, { params }: PlayerContext): Promise<Respon
   });
 }
 
-export async function DELETE(_request: Request, { params }: PlayerContext): Promise<Response> {
-  const { sql } = await database();
-  const done = await markPlayer(sql, (await params).id, 'deleted', true);
-  return done ? new Response(null, { status: 204 }) : notFound();
+export function DELETE(_request: Request, { params }: PlayerContext): Promise<Response> {
+  return whenDone(async () => {
+    const { sql } = await database();
+    return markPlayer(sql, (await params).id, 'deleted', true);
+  });
 }

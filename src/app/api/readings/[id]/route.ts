@@ -1,7 +1,7 @@
 import { database } from '@/data/database';
 import { isId } from '@/data/id';
 import { readingById, setReadingDeleted } from '@/data/readings';
-import { notFound } from '../../respond';
+import { notFound, whenDone } from '../../respond';
 
 export const dynamic = 'force-dynamic';
 
@@ -16,9 +16,10 @@ export async function GET(_request: Request, { params }: Context): Promise<Respo
   return reading ? Response.json(reading) : notFound();
 }
 
-export async function DELETE(_request: Request, { params }: Context): Promise<Response> {
-  const { id } = await params;
-  const { sql } = await database();
-  const done = isId(id) && (await setReadingDeleted(sql, id, true));
-  return done ? new Response(null, { status: 204 }) : notFound();
+export function DELETE(_request: Request, { params }: Context): Promise<Response> {
+  return whenDone(async () => {
+    const { id } = await params;
+    const { sql } = await database();
+    return isId(id) && setReadingDeleted(sql, id, true);
+  });
 }

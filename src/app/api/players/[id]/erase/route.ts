@@ -1,13 +1,17 @@
+import { renewBackups } from '@/data/backup/backup';
 import { database } from '@/data/database';
 import { erasePlayer } from '@/data/erase';
-import { notFound } from '../../../respond';
+import { whenDone } from '../../../respond';
 import type { PlayerContext } from '../context';
 
 export const dynamic = 'force-dynamic';
 
 /** Takes everything about a player away for good: there is no way back from this. */
-export async function POST(_request: Request, { params }: PlayerContext): Promise<Response> {
-  const { sql } = await database();
-  const done = await erasePlayer(sql, (await params).id);
-  return done ? new Response(null, { status: 204 }) : notFound();
+export function POST(_request: Request, { params }: PlayerContext): Promise<Response> {
+  return whenDone(async () => {
+    const { sql, folder } = await database();
+    const erased = await erasePlayer(sql, (await params).id);
+    if (erased) await renewBackups(sql, folder);
+    return erased;
+  });
 }

@@ -2,7 +2,7 @@ import { check } from '@/core/tell/format/fault';
 import { learntSchema } from '@/core/tell/format/player';
 import { database } from '@/data/database';
 import { acceptLearning, learningDecisions, resetLearning } from '@/data/learnings';
-import { notFound, withJson } from '../../../respond';
+import { notFound, whenDone, withJson } from '../../../respond';
 import type { PlayerContext } from '../context';
 
 export const dynamic = 'force-dynamic';
@@ -23,8 +23,9 @@ export function POST(request: Request, { params }: PlayerContext): Promise<Respo
   });
 }
 
-export async function DELETE(_request: Request, { params }: PlayerContext): Promise<Response> {
-  const { sql } = await database();
-  const done = await resetLearning(sql, (await params).id);
-  return done ? new Response(null, { status: 204 }) : notFound();
+export function DELETE(_request: Request, { params }: PlayerContext): Promise<Response> {
+  return whenDone(async () => {
+    const { sql } = await database();
+    return resetLearning(sql, (await params).id);
+  });
 }

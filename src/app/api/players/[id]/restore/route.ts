@@ -1,13 +1,15 @@
 import { database } from '@/data/database';
 import { markPlayer, playerById } from '@/data/players';
-import { notFound } from '../../../respond';
+import { notFound, withFaults } from '../../../respond';
 import type { PlayerContext } from '../context';
 
 export const dynamic = 'force-dynamic';
 
-export async function POST(_request: Request, { params }: PlayerContext): Promise<Response> {
-  const { id } = await params;
-  const { sql } = await database();
-  if (!(await markPlayer(sql, id, 'deleted', false))) return notFound();
-  return Response.json(await playerById(sql, id));
+export function POST(_request: Request, { params }: PlayerContext): Promise<Response> {
+  return withFaults(async () => {
+    const { id } = await params;
+    const { sql } = await database();
+    if (!(await markPlayer(sql, id, 'deleted', false))) return notFound();
+    return Response.json(await playerById(sql, id));
+  });
 }

@@ -1,16 +1,18 @@
 import { database } from '@/data/database';
 import { isId } from '@/data/id';
 import { duplicateReading } from '@/data/readings';
-import { notFound } from '../../../respond';
+import { notFound, withFaults } from '../../../respond';
 
 export const dynamic = 'force-dynamic';
 
-export async function POST(
+export function POST(
   _request: Request,
   { params }: { params: Promise<{ id: string }> },
 ): Promise<Response> {
-  const { id } = await params;
-  const { sql } = await database();
-  const copy = isId(id) ? await duplicateReading(sql, id) : null;
-  return copy ? Response.json(copy, { status: 201 }) : notFound();
+  return withFaults(async () => {
+    const { id } = await params;
+    const { sql } = await database();
+    const copy = isId(id) ? await duplicateReading(sql, id) : null;
+    return copy ? Response.json(copy, { status: 201 }) : notFound();
+  });
 }

@@ -1,16 +1,18 @@
 import { database } from '@/data/database';
 import { isId } from '@/data/id';
 import { readingById, setReadingDeleted } from '@/data/readings';
-import { notFound } from '../../../respond';
+import { notFound, withFaults } from '../../../respond';
 
 export const dynamic = 'force-dynamic';
 
-export async function POST(
+export function POST(
   _request: Request,
   { params }: { params: Promise<{ id: string }> },
 ): Promise<Response> {
-  const { id } = await params;
-  const { sql } = await database();
-  if (!isId(id) || !(await setReadingDeleted(sql, id, false))) return notFound();
-  return Response.json(await readingById(sql, id));
+  return withFaults(async () => {
+    const { id } = await params;
+    const { sql } = await database();
+    if (!isId(id) || !(await setReadingDeleted(sql, id, false))) return notFound();
+    return Response.json(await readingById(sql, id));
+  });
 }

@@ -1,0 +1,36 @@
+import { BackupFailed, copiesIn } from '@/data/backup/backup';
+import { database } from '@/data/database';
+import { refuse, withFaults } from '../respond';
+
+export const dynamic = 'force-dynamic';
+
+/** When the newest copy of everything was made, and how many are kept. */
+async function newest(): Promise<Response> {
+  const { folder } = await database();
+  const copies = copiesIn(folder);
+  return Response.json({ last: copies[0]?.at.toISOString() ?? null, kept: copies.length });
+}
+
+export const GET = (): Promise<Response> => withFaults(newest);
+
+/** One copy at a time: who asks while one is made waits for that one. */
+let making: Promise<unknown> | null = null;
+
+/** Makes a copy now. */
+export function POST(): Promise<Response> {
+  return withFaults(async () => {
+    const { backup } = await database();
+    making ??= backup('asked').finally(() => {
+      making = null;
+    });
+    try {
+      await making;
+    } catch (error) {
+      if (error instanceof BackupFailed) {
+        return refuse(507, [{ path: 'backup', message: error.message }]);
+      }
+      throw error;
+    }
+    return newest();
+  });
+}

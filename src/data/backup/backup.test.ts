@@ -1,0 +1,181 @@
+import {
+  cpSync,
+  existsSync,
+  mkdtempSync,
+  readdirSync,
+  readFileSync,
+  rmSync,
+  statSync,
+  writeFileSync,
+} from 'node:fs';
+import os from 'node:os';
+import path from 'node:path';
+import { openDatabase } from '../database';
+import { addPlayers, listPlayers } from '../players';
+import { erasePlayer } from '../erase';
+import { MIGRATIONS_FOLDER, mustMigrate, readMigrations } from '../migrate';
+import { databaseIn, FolderUnsound } from '../soundFolder';
+import { emptyFolder } from '../testing/emptyFolder';
+import { aRecord } from '@/core/testing/records';
+import { BackupFailed, backupsIn, copiesIn, countsInCopy, renewBackups } from './backup';
+import { copiesAmong, nameOf, outlived, type Copy } from './keep';
+import { restoreBackup } from './restore';
+
+jest.setTimeout(120_000);
+
+const folders: string[] = [];
+async function folderFor(name: string): Promise<string> {
+  const folder = await emptyFolder(name);
+  folders.push(folder);
+  return folder;
+}
+afterAll(() => folders.forEach((folder) => rmSync(folder, { recursive: true, force: true })));
+
+const add = (sql: Parameters<typeof addPlayers>[0], id: string) =>
+  addPlayers(sql, [{ id, ...aRecord({ name: id }) }]);
+
+test('a copy holds everything, for its owner alone, and puts it back as it was', async () => {
+  const folder = await folderFor('copied');
+  const database = await openDatabase(folder);
+  await add(database.sql, 'ada');
+  const { file } = await database.backup('asked');
+  const copy = path.join(backupsIn(folder), file);
+  expect(statSync(copy).mode & 0o077).toBe(0);
+  expect(await countsInCopy(copy)).toMatchObject({ players: 1, clubs: 1, balls: 0 });
+  await add(database.sql, 'bert');
+  await expect(restoreBackup(copy, folder)).rejects.toThrow(/in use/);
+  await database.close();
+
+  const { counts, replaced } = await restoreBackup(copy, folder);
+  expect(counts.players).toBe(1);
+  expect(existsSync(path.join(folder, replaced!, 'PG_VERSION'))).toBe(true);
+  const again = await openDatabase(folder);
+  expect((await listPlayers(again.sql)).players.map(({ id }) => id)).toEqual(['ada']);
+  await again.close();
+});
+
+test('a copy that is cut, bent or no copy at all changes nothing', async () => {
+  const folder = await folderFor('bent');
+  const database = await openDatabase(folder);
+  await add(database.sql, 'ada');
+  const { file } = await database.backup('asked');
+  await database.close();
+  const whole = readFileSync(path.join(backupsIn(folder), file));
+  const bent = path.join(folder, 'bent.tar.gz');
+  for (const bytes of [
+    whole.subarray(0, whole.length / 2),
+    Buffer.from('no copy'),
+    Buffer.alloc(0),
+  ]) {
+    writeFileSync(bent, bytes);
+    await expect(restoreBackup(bent, folder)).rejects.toThrow(BackupFailed);
+  }
+  const again = await openDatabase(folder);
+  expect((await listPlayers(again.sql)).total).toBe(1);
+  await again.close();
+});
+
+test('a database that has lost a part names the newest copy, which puts it right', async () => {
+  const folder = await folderFor('lost');
+  const database = await openDatabase(folder);
+  await add(database.sql, 'ada');
+  const { file } = await database.backup('daily');
+  await database.close();
+  rmSync(path.join(databaseIn(folder), 'PG_VERSION'));
+  await expect(openDatabase(folder)).rejects.toThrow(FolderUnsound);
+  await expect(openDatabase(folder)).rejects.toThrow(new RegExp(`restore -- ${file}`));
+  await restoreBackup(path.join(backupsIn(folder), file), folder);
+  const again = await openDatabase(folder);
+  expect((await listPlayers(again.sql)).total).toBe(1);
+  await again.close();
+});
+
+test('a copy is made at closing where something was written, and only there', async () => {
+  const folder = await folderFor('closing');
+  const first = await openDatabase(folder, { copyAtClosing: true });
+  await add(first.sql, 'ada');
+  expect(first.changed()).toBe(true);
+  await first.close();
+  expect(copiesIn(folder).map(({ reason }) => reason)).toEqual(['closing']);
+  const second = await openDatabase(folder, { copyAtClosing: true });
+  await listPlayers(second.sql);
+  expect(second.changed()).toBe(false);
+  await second.close();
+  expect(copiesIn(folder)).toHaveLength(1);
+});
+
+test('a copy is made before the tables are changed, of a database that was used', async () => {
+  const folder = mkdtempSync(path.join(os.tmpdir(), 'mellow-steps-'));
+  folders.push(folder);
+  const steps = readMigrations();
+  const early = path.join(folder, 'steps');
+  cpSync(MIGRATIONS_FOLDER, early, { recursive: true });
+  const used = await folderFor('step');
+  const { sql, close } = await openDatabase(used);
+  expect(await mustMigrate(sql, steps)).toBe(false);
+  await sql.query('delete from migrations where number = $1', [steps.length]);
+  expect(await mustMigrate(sql, steps)).toBe(true);
+  // The last step has run already: it fails when it runs again, and the copy made before it stays.
+  await close();
+  await expect(openDatabase(used)).rejects.toThrow();
+  expect(copiesIn(used).map(({ reason }) => reason)).toEqual(['migration']);
+});
+
+test('what was erased is in no copy either', async () => {
+  const folder = await folderFor('erased');
+  const { sql, backup, close } = await openDatabase(folder);
+  await add(sql, 'ada');
+  await add(sql, 'bert');
+  await backup('daily');
+  await erasePlayer(sql, 'ada');
+  await new Promise((resolve) => setTimeout(resolve, 1100));
+  await renewBackups(sql, folder);
+  const copies = copiesIn(folder);
+  expect(copies).toHaveLength(1);
+  expect(await countsInCopy(path.join(backupsIn(folder), copies[0]!.file))).toMatchObject({
+    players: 1,
+  });
+  await close();
+  expect(readdirSync(backupsIn(folder))).toEqual([copies[0]!.file]);
+});
+
+describe('which copies are kept', () => {
+  const daily = (day: number, hour = 12): Copy => {
+    const at = new Date(Date.UTC(2026, 0, 1 + day, hour));
+    return { file: nameOf(at, 'daily'), at, reason: 'daily' };
+  };
+
+  test('names say when and why, and are read again; others are no copies', () => {
+    const { file, at } = daily(3);
+    expect(copiesAmong(['notes.txt', file, 'mellow-20261399T000000Z-daily.tar.gz'])).toEqual([
+      { file, at, reason: 'daily' },
+    ]);
+  });
+
+  test('a copy every few hours for half a year leaves seven days and eight weeks', () => {
+    let kept: Copy[] = [];
+    for (let day = 0; day < 180; day++) {
+      for (const hour of [8, 20]) {
+        kept = [daily(day, hour), ...kept];
+        const gone = new Set(outlived(kept));
+        kept = kept.filter((copy) => !gone.has(copy));
+      }
+    }
+    const days = kept.map(({ at }) =>
+      Math.round((Date.UTC(2026, 0, 180, 20) - at.getTime()) / 86_400_000),
+    );
+    expect(days.slice(0, 7)).toEqual([0, 1, 2, 3, 4, 5, 6]);
+    expect(kept.length).toBeGreaterThanOrEqual(13);
+    expect(kept.length).toBeLessThanOrEqual(15);
+    expect(Math.max(...days)).toBeGreaterThanOrEqual(42);
+  });
+
+  test('those made before the tables were changed stay, the last three', () => {
+    const before = [1, 2, 3, 4].map((day): Copy => ({ ...daily(day, 1), reason: 'migration' }));
+    const copies = [...before, ...Array.from({ length: 60 }, (_, i) => daily(10 + i))].sort(
+      (a, b) => b.at.getTime() - a.at.getTime(),
+    );
+    const gone = outlived(copies);
+    expect(gone.filter(({ reason }) => reason === 'migration')).toHaveLength(1);
+  });
+});

@@ -1,0 +1,131 @@
+import { existsSync, mkdirSync, readdirSync, rmSync } from 'node:fs';
+import { open, readFile, rename } from 'node:fs/promises';
+import path from 'node:path';
+import { promisify } from 'node:util';
+import { gunzip } from 'node:zlib';
+import { PGlite } from '@electric-sql/pglite';
+import { copiesAmong, nameOf, outlived, type Copy, type Reason } from './keep';
+
+/** Thrown when a copy could not be made, or is not what it should be. */
+export class BackupFailed extends Error {
+  constructor(what: string, options?: ErrorOptions) {
+    super(`No copy was made: ${what}`, options);
+    this.name = 'BackupFailed';
+  }
+}
+
+const gunzipped = promisify(gunzip);
+
+/** What the folder of a database begins with that was moved aside when a copy was put back. */
+export const ASIDE = 'postgres-replaced-';
+
+/** Rows of each table by its name. */
+export type Counts = Record<string, number>;
+
+/** Where the copies of a data folder lie. */
+export const backupsIn = (folder: string): string => path.join(folder, 'backups');
+
+/** The copies of a data folder, newest first. Every one was opened and counted after it was written. */
+export function copiesIn(folder: string): Copy[] {
+  const backups = backupsIn(folder);
+  return existsSync(backups) ? copiesAmong(readdirSync(backups)) : [];
+}
+
+type Queries = Pick<PGlite, 'query'>;
+
+/** Rows of each of the product's tables. */
+export async function countsOf(sql: Queries): Promise<Counts> {
+  const { rows: tables } = await sql.query<{ name: string }>(
+    `select table_name as name from information_schema.tables
+     where table_schema = 'public' and table_type = 'BASE TABLE' order by table_name`,
+  );
+  const counts: Counts = {};
+  for (const { name } of tables) {
+    const { rows } = await sql.query<{ count: number }>(
+      `select count(*)::int as count from "${name.replaceAll('"', '""')}"`,
+    );
+    counts[name] = rows[0]!.count;
+  }
+  return counts;
+}
+
+/** A copy's archive, taken out of its packing: its checksum tells a copy that is cut or bent. */
+export async function unpacked(file: string): Promise<Blob> {
+  return new Blob([new Uint8Array(await gunzipped(await readFile(file)))]);
+}
+
+/**
+ * Opens a copy in memory and counts its rows: it can be read from end to end.
+ *
+ * @throws BackupFailed when it cannot
+ */
+export async function countsInCopy(file: string): Promise<Counts> {
+  let copy: PGlite | undefined;
+  try {
+    copy = await PGlite.create({ loadDataDir: await unpacked(file) });
+    return await countsOf(copy);
+  } catch (cause) {
+    throw new BackupFailed(`${path.basename(file)} cannot be opened.`, { cause });
+  } finally {
+    await copy?.close();
+  }
+}
+
+/** True when a copy holds as many rows of everything as there were before it was made, after it, or in between. */
+const holds = (copy: Counts, before: Counts, after: Counts): boolean =>
+  Object.keys({ ...before, ...after, ...copy }).every((table) => {
+    const [low, high] = [before[table] ?? 0, after[table] ?? 0].sort((a, b) => a - b);
+    const count = copy[table] ?? -1;
+    return low! <= count && count <= high!;
+  });
+
+/**
+ * Copies the database into the folder's own backups, opens the copy, counts it against the original, and lets copies go that were outlived.
+ *
+ * @param sql the folder's database
+ * @throws BackupFailed when it could not be made; the copies that are there stay
+ */
+export async function writeBackup(
+  sql: PGlite,
+  folder: string,
+  reason: Reason,
+  at = new Date(),
+): Promise<Copy> {
+  const backups = backupsIn(folder);
+  mkdirSync(backups, { recursive: true, mode: 0o700 });
+  const copy: Copy = { file: nameOf(at, reason), at, reason };
+  const unproven = path.join(backups, `${copy.file}.unproven`);
+  try {
+    const before = await countsOf(sql);
+    const dump = await sql.dumpDataDir('gzip');
+    const handle = await open(unproven, 'w', 0o600);
+    await handle.writeFile(new Uint8Array(await dump.arrayBuffer()));
+    await handle.sync();
+    await handle.close();
+    const after = await countsOf(sql);
+    if (!holds(await countsInCopy(unproven), before, after)) {
+      throw new BackupFailed('it does not hold what the original holds.');
+    }
+    await rename(unproven, path.join(backups, copy.file));
+  } catch (cause) {
+    rmSync(unproven, { force: true });
+    if (cause instanceof BackupFailed) throw cause;
+    throw new BackupFailed(cause instanceof Error ? cause.message : String(cause), { cause });
+  }
+  for (const { file } of outlived(copiesIn(folder))) rmSync(path.join(backups, file));
+  return copy;
+}
+
+/**
+ * Lets every older copy go, databases that were moved aside as well, and makes a new one: what was erased is in none of them.
+ *
+ * @throws BackupFailed when the new one could not be made; the older ones are gone all the same
+ */
+export async function renewBackups(sql: PGlite, folder: string): Promise<void> {
+  const old = copiesIn(folder);
+  for (const { file } of old) rmSync(path.join(backupsIn(folder), file));
+  for (const name of readdirSync(folder).filter((each) => each.startsWith(ASIDE))) {
+    rmSync(path.join(folder, name), { recursive: true, force: true });
+  }
+  if (old.length > 0) await writeBackup(sql, folder, 'asked');
+}

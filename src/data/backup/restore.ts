@@ -1,0 +1,53 @@
+import { existsSync, renameSync, rmSync } from 'node:fs';
+import path from 'node:path';
+import { PGlite } from '@electric-sql/pglite';
+import { takeFolder } from '../ownership';
+import { databaseIn, markUsed } from '../soundFolder';
+import { migrate } from '../migrate';
+import { ASIDE, countsInCopy, countsOf, unpacked, type Counts } from './backup';
+
+/** What was put back, and where the database that stood there lies now; null where there was none. */
+export interface Restored {
+  counts: Counts;
+  replaced: string | null;
+}
+
+/**
+ * Puts a copy in the place of a folder's database, which is moved aside, not deleted. The copy is opened and counted before anything is
+ * touched, and after.
+ *
+ * @throws BackupFailed when the copy cannot be opened, FolderInUse when a process holds the folder; nothing is changed then
+ */
+export async function restoreBackup(
+  file: string,
+  folder: string,
+  at = new Date(),
+): Promise<Restored> {
+  await countsInCopy(file);
+  const ownership = await takeFolder(folder);
+  const database = databaseIn(folder);
+  const aside = path.join(
+    folder,
+    `${ASIDE}${at.toISOString().slice(0, 19).replaceAll(/[-:]/g, '')}Z`,
+  );
+  try {
+    const held = existsSync(database);
+    if (held) renameSync(database, aside);
+    try {
+      const sql = await PGlite.create(database, {
+        loadDataDir: await unpacked(file),
+      });
+      await migrate(sql);
+      const counts = await countsOf(sql);
+      await sql.close();
+      markUsed(folder);
+      return { counts, replaced: held ? path.basename(aside) : null };
+    } catch (error) {
+      rmSync(database, { recursive: true, force: true });
+      if (held) renameSync(aside, database);
+      throw error;
+    }
+  } finally {
+    await ownership.release();
+  }
+}

@@ -1,0 +1,148 @@
+import { readFileSync, readdirSync, rmSync } from 'node:fs';
+import path from 'node:path';
+import { openDatabase, type Database, type Disk } from '../database';
+import { databaseIn } from '../soundFolder';
+import { emptyFolder } from '../testing/emptyFolder';
+import { flushed } from './walSync';
+import { isDeadly } from './guarded';
+import { logTrim } from './logTrim';
+import { DiskFull } from './room';
+
+jest.setTimeout(120_000);
+
+const folders: string[] = [];
+let open: Database | null = null;
+
+const opened = async (disk: Disk = {}): Promise<Database & { folder: string }> => {
+  const folder = await emptyFolder('disk');
+  folders.push(folder);
+  open = await openDatabase(folder, disk);
+  return { ...open, folder };
+};
+afterEach(async () => {
+  await open?.close();
+  open = null;
+});
+afterAll(() => folders.forEach((folder) => rmSync(folder, { recursive: true, force: true })));
+
+/** Waits until something holds; gives up after five seconds. */
+async function until(holds: () => Promise<boolean> | boolean): Promise<void> {
+  for (let i = 0; i < 250 && !(await holds()); i++) {
+    await new Promise((resolve) => setTimeout(resolve, 20));
+  }
+  expect(await holds()).toBe(true);
+}
+
+const note = (text: string) =>
+  [
+    'insert into players (id, name, handed, skill, notes) values ($1, $1, $2, $3, $4)',
+    [text.toLowerCase(), 'left', 'good', text],
+  ] as const;
+
+test('a write is answered only once the log that holds it was flushed', async () => {
+  /** What was asked to be flushed, with whether the file held the row's text by then. */
+  const asked: { file: string; holds: boolean }[] = [];
+  const holding: (() => void)[] = [];
+  let hold = false;
+  const { sql } = await opened({
+    flush: async (file) => {
+      const log = path.basename(path.dirname(file)) === 'pg_wal';
+      asked.push({ file, holds: log && readFileSync(file).includes('Quastenflosser') });
+      if (hold) await new Promise<void>((resolve) => holding.push(resolve));
+      await flushed(file);
+    },
+  });
+  asked.length = 0;
+  hold = true;
+  let answered = false;
+  const write = sql.query(note('Quastenflosser')[0], [...note('Quastenflosser')[1]]).then(() => {
+    answered = true;
+  });
+  await until(() => holding.length > 0);
+  await new Promise((resolve) => setTimeout(resolve, 50));
+  expect(answered).toBe(false);
+  hold = false;
+  holding.forEach((go) => go());
+  await write;
+  expect(answered).toBe(true);
+  expect(asked.some(({ holds }) => holds)).toBe(true);
+});
+
+test('transactions and scripts wait for the disk too; reading does not', async () => {
+  let flushes = 0;
+  const { sql } = await opened({ flush: async () => void (flushes += 1) });
+  const during = async (work: () => Promise<unknown>): Promise<number> => {
+    const before = flushes;
+    await work();
+    return flushes - before;
+  };
+  await new Promise((resolve) => setTimeout(resolve, 80));
+  expect(
+    await during(() => sql.transaction((tx) => tx.query(note('a')[0], [...note('a')[1]]))),
+  ).toBeGreaterThan(0);
+  expect(await during(() => sql.exec("update players set notes = 'b'"))).toBeGreaterThan(0);
+  expect(await during(() => sql.query('select * from players'))).toBe(0);
+});
+
+test('after a checkpoint the tables are flushed that the log does not hold any more', async () => {
+  const seen: string[] = [];
+  const { sql, folder } = await opened({ flush: async (file) => void seen.push(file) });
+  await sql.query(note('c')[0], [...note('c')[1]]);
+  seen.length = 0;
+  await sql.exec('checkpoint');
+  expect(seen.some((file) => file.startsWith(path.join(databaseIn(folder), 'base')))).toBe(true);
+});
+
+test('who writes at the same time shares a flush', async () => {
+  let flushes = 0;
+  const { sql } = await opened({ flush: async () => void (flushes += 1) });
+  flushes = 0;
+  await Promise.all(
+    Array.from({ length: 40 }, (_, i) => sql.query(note(`d${i}`)[0], [...note(`d${i}`)[1]])),
+  );
+  expect(flushes).toBeLessThan(40);
+});
+
+test('with little room left writes are refused in a sentence, and reading goes on', async () => {
+  let free = Infinity;
+  const { sql } = await opened({ free: async () => free });
+  await sql.query(note('e')[0], [...note('e')[1]]);
+  free = 10 * 1024 * 1024;
+  await new Promise((resolve) => setTimeout(resolve, 600));
+  await expect(sql.query(note('f')[0], [...note('f')[1]])).rejects.toThrow(DiskFull);
+  await expect(sql.transaction(async () => undefined)).rejects.toThrow(/disk is full: 10 MB/);
+  const { rows } = await sql.query<{ id: string }>('select id from players');
+  expect(rows.map(({ id }) => id)).toEqual(['e']);
+  free = Infinity;
+  await new Promise((resolve) => setTimeout(resolve, 600));
+  await sql.query(note('g')[0], [...note('g')[1]]);
+});
+
+test('only what the database does not survive is its end', async () => {
+  const ends: unknown[] = [];
+  const { sql } = await opened({ died: (cause) => void ends.push(cause) });
+  await expect(sql.query('select 1 / 0')).rejects.toThrow(/division/);
+  await expect(sql.query('insert into nowhere values (1)')).rejects.toThrow(/nowhere/);
+  expect(ends).toEqual([]);
+  expect(isDeadly(Object.assign(new Error('no space left'), { severity: 'PANIC' }))).toBe(true);
+  expect(isDeadly(Object.assign(new Error('disk full'), { severity: 'ERROR' }))).toBe(false);
+  expect(isDeadly(new WebAssembly.RuntimeError('unreachable'))).toBe(true);
+});
+
+test('the log is cut while the database runs', async () => {
+  const { sql, folder } = await opened();
+  const after = logTrim(sql, 2, 1024);
+  const redo = async (): Promise<string> => {
+    const { rows } = await sql.query<{ redo_lsn: string }>(
+      'select redo_lsn::text from pg_control_checkpoint()',
+    );
+    return rows[0]!.redo_lsn;
+  };
+  const before = await redo();
+  for (let i = 0; i < 4; i++) {
+    await sql.query(note(`h${i}`)[0], [...note(`h${i}`)[1]]);
+    after();
+  }
+  await until(async () => (await redo()) !== before);
+  expect(readdirSync(path.join(databaseIn(folder), 'pg_wal')).length).toBeLessThan(12);
+});

@@ -1,0 +1,57 @@
+import type { PGlite } from '@electric-sql/pglite';
+
+/** What stands between the product and its database. */
+export interface Guards {
+  /** Before a write: throws where there is no room for it. */
+  room: () => Promise<void>;
+  /** After a write: resolves once it is on the disk. */
+  synced: () => Promise<void>;
+  /** After a write was answered: what may be done now and then. */
+  after: () => void;
+  /** The database has died, and with it whoever waits for it. */
+  died: (cause: unknown) => void;
+}
+
+/** Words of texts that do more than read; what a coach typed never stands in a text, but beside it. */
+const WRITES = /\b(insert|update|delete|create|alter|drop|truncate|vacuum|checkpoint)\b/i;
+
+/** Severities after which the database answers nothing any more. */
+const DEADLY = new Set(['FATAL', 'PANIC']);
+
+/** True of an error that the database does not survive: its own word for it, or one of the machine that it runs in. */
+export function isDeadly(error: unknown): boolean {
+  if (!(error instanceof Error)) return false;
+  const { severity } = error as Error & { severity?: string };
+  if (severity !== undefined) return DEADLY.has(severity);
+  return (
+    error instanceof WebAssembly.RuntimeError ||
+    /Aborted\(|unreachable|out of bounds|ENOSPC|EIO|EROFS/.test(error.message)
+  );
+}
+
+/**
+ * A database whose writes are let in only where there is room, and are answered only once they are on the disk; the end of the database
+ * is told at once. The same object, with its ways in replaced.
+ */
+export function guarded(sql: PGlite, { room, synced, after, died }: Guards): PGlite {
+  const within = async <T>(writes: boolean, work: () => Promise<T>): Promise<T> => {
+    if (writes) await room();
+    try {
+      const answer = await work();
+      if (!writes) return answer;
+      await synced();
+      after();
+      return answer;
+    } catch (error) {
+      if (isDeadly(error)) died(error);
+      throw error;
+    }
+  };
+  const query = sql.query.bind(sql);
+  const exec = sql.exec.bind(sql);
+  const transaction = sql.transaction.bind(sql);
+  sql.query = (text, ...rest) => within(WRITES.test(text), () => query(text, ...rest));
+  sql.exec = (text, ...rest) => within(WRITES.test(text), () => exec(text, ...rest));
+  sql.transaction = (work) => within(true, () => transaction(work));
+  return sql;
+}

@@ -1,0 +1,58 @@
+'use client';
+
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { formatDistanceToNow } from 'date-fns';
+import { ask, bodyOf } from '../server/client';
+import { Alert } from '../kit/Alert';
+
+/** The newest copy of everything, and how many are kept. */
+interface KeptCopies {
+  /** ISO 8601; null before the first. */
+  last: string | null;
+  kept: number;
+}
+
+const KEY = ['backups'];
+
+/** When the last copy of everything was made, and a button that makes one. */
+export function Copies() {
+  const cache = useQueryClient();
+  const { data, error } = useQuery({
+    queryKey: KEY,
+    queryFn: () => bodyOf(ask<KeptCopies>('/api/backups')),
+  });
+  const making = useMutation({
+    mutationFn: () => bodyOf(ask<KeptCopies>('/api/backups', 'POST')),
+    onSuccess: (made) => cache.setQueryData(KEY, made),
+  });
+  const fault = making.error ?? error;
+  return (
+    <section aria-labelledby="copies" className="mt-5 border-t border-hairline pt-4">
+      <h3 id="copies" className="font-semibold">
+        Copies of everything
+      </h3>
+      <p className="text-sm text-ink-soft">
+        One is made every day and when the server stops, into the folder “backups” beside the data.
+        Each is opened and counted before it counts as one.
+      </p>
+      <div className="mt-2 flex flex-wrap items-center gap-4">
+        <button
+          type="button"
+          className="button"
+          disabled={making.isPending}
+          onClick={() => making.mutate()}
+        >
+          {making.isPending ? 'Making a copy …' : 'Make a copy now'}
+        </button>
+        <p role="status">{data && saidOf(data)}</p>
+      </div>
+      <Alert className="mt-2">{fault?.message}</Alert>
+    </section>
+  );
+}
+
+function saidOf({ last, kept }: KeptCopies): string {
+  if (last === null) return 'No copy was made yet.';
+  const since = formatDistanceToNow(new Date(last), { addSuffix: true });
+  return `The last good copy was made ${since}; ${kept} ${kept === 1 ? 'is' : 'are'} kept.`;
+}
