@@ -2,6 +2,7 @@ import { PGlite } from '@electric-sql/pglite';
 import { dataFolder } from './dataFolder';
 import { guarded } from './disk/guarded';
 import { logTrim } from './disk/logTrim';
+import { checkRows, noteRows } from './disk/rowsAtClosing';
 import { roomFor, type Free } from './disk/room';
 import { walSync, type Flush } from './disk/walSync';
 import { writeBackup } from './backup/backup';
@@ -80,8 +81,14 @@ export async function openDatabase(folder = dataFolder(), disk: Disk = {}): Prom
         throw error;
       }
     };
-    if (await mustMigrate(sql)) await backup('migration');
-    await migrate(sql);
+    try {
+      await checkRows(sql, folder);
+      if (await mustMigrate(sql)) await backup('migration');
+      await migrate(sql);
+    } catch (error) {
+      await sql.close();
+      throw error;
+    }
     markUsed(folder);
     changed = false;
     return {
@@ -92,6 +99,7 @@ export async function openDatabase(folder = dataFolder(), disk: Disk = {}): Prom
       close: async () => {
         try {
           if (disk.copyAtClosing && changed && !sql.closed) await backup('closing');
+          if (!sql.closed) await noteRows(sql, folder);
         } finally {
           if (!sql.closed) await sql.close();
           await ownership.release();

@@ -54,7 +54,7 @@ test('a folder whose database is gone altogether is not taken for a new one', as
   const folder = await usedFolder();
   rmSync(path.join(folder, 'postgres'), { recursive: true });
   await expect(openDatabase(folder)).rejects.toThrow('its database is not whole');
-  expect(readdirSync(folder)).toEqual(['KEEP-THIS-FOLDER-WHOLE.txt']);
+  expect(readdirSync(folder)).toEqual(['KEEP-THIS-FOLDER-WHOLE.txt', 'rows-at-closing.json']);
 });
 
 test('a damaged database is told in a sentence, and the folder is free again', async () => {
@@ -79,4 +79,35 @@ test('a folder that is whole opens again, for its owner alone', async () => {
   expect((await listPlayers(database.sql)).total).toBe(1);
   await database.close();
   expect(statSync(folder).mode & 0o077).toBe(0);
+});
+
+/** The file of the table in which the player's name stands. */
+const tableOf = (folder: string, text: string): string =>
+  readdirSync(path.join(folder, 'postgres/base'), { recursive: true, withFileTypes: true })
+    .filter((entry) => entry.isFile())
+    .map((entry) => path.join(entry.parentPath, entry.name))
+    .find((file) => readFileSync(file).includes(text))!;
+
+test('a byte that was flipped in a table is noticed', async () => {
+  const folder = await emptyFolder('flipped');
+  folders.push(folder);
+  const first = await openDatabase(folder);
+  await addPlayers(first.sql, [{ id: 'ada', ...aRecord({ notes: 'Quastenflosser' }) }]);
+  await first.close();
+  const table = tableOf(folder, 'Quastenflosser');
+  const bytes = readFileSync(table);
+  bytes[bytes.indexOf('Quastenflosser') + 3]! ^= 0x10;
+  writeFileSync(table, bytes);
+  await expect(openDatabase(folder)).rejects.toThrow(/not every row can be read/);
+  await expect(openDatabase(folder)).rejects.not.toThrow(/in use/);
+});
+
+test('a table that was cut is noticed', async () => {
+  const folder = await emptyFolder('cut');
+  folders.push(folder);
+  const first = await openDatabase(folder);
+  await addPlayers(first.sql, [{ id: 'ada', ...aRecord({ notes: 'Quastenflosser' }) }]);
+  await first.close();
+  truncateSync(tableOf(folder, 'Quastenflosser'), 0);
+  await expect(openDatabase(folder)).rejects.toThrow(/lost rows .* 0 of 1 players/);
 });

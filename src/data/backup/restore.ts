@@ -1,6 +1,7 @@
 import { existsSync, renameSync, rmSync } from 'node:fs';
 import path from 'node:path';
 import { PGlite } from '@electric-sql/pglite';
+import { forgetRows } from '../disk/rowsAtClosing';
 import { takeFolder } from '../ownership';
 import { databaseIn, markUsed } from '../soundFolder';
 import { migrate } from '../migrate';
@@ -40,6 +41,7 @@ export async function restoreBackup(
       await migrate(sql);
       const counts = await countsOf(sql);
       await sql.close();
+      forgetRows(folder);
       markUsed(folder);
       return { counts, replaced: held ? path.basename(aside) : null };
     } catch (error) {
