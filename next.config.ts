@@ -1,7 +1,7 @@
 import type { NextConfig } from 'next';
 
 const config: NextConfig = {
-  serverExternalPackages: ['@electric-sql/pglite', 'piscina'],
+  serverExternalPackages: ['@electric-sql/pglite', 'piscina', 'proper-lockfile'],
   poweredByHeader: false,
   devIndicators: false,
   reactCompiler: true,

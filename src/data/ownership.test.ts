@@ -1,5 +1,13 @@
 import { spawn } from 'node:child_process';
-import { existsSync, mkdtempSync, rmSync } from 'node:fs';
+import {
+  existsSync,
+  mkdirSync,
+  mkdtempSync,
+  rmSync,
+  symlinkSync,
+  utimesSync,
+  writeFileSync,
+} from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import { FolderInUse, takeFolder } from './ownership';
@@ -41,4 +49,52 @@ test('a process that is killed leaves no stale lock behind', async () => {
   child.kill('SIGKILL');
   await dead;
   await (await takeFolder(folder)).release();
+});
+
+describe('a holder elsewhere, whose socket is not seen here', () => {
+  /** A folder that somebody elsewhere has taken, whose heart beats as long as it is not stopped. */
+  function heldElsewhere(): { held: string; stop: () => void } {
+    const held = mkdtempSync(path.join(folder, 'held-'));
+    mkdirSync(path.join(held, 'in-use.lock'));
+    writeFileSync(path.join(held, 'in-use-from.txt'), 'another machine');
+    const beat = setInterval(() => {
+      const now = new Date();
+      utimesSync(path.join(held, 'in-use.lock'), now, now);
+    }, 1000);
+    return { held, stop: () => clearInterval(beat) };
+  }
+
+  test('that is alive is told of; that has died is waited out', async () => {
+    const alive = heldElsewhere();
+    const dead = heldElsewhere();
+    dead.stop();
+    const [refused, taken] = await Promise.allSettled([
+      takeFolder(alive.held),
+      takeFolder(dead.held),
+    ]);
+    alive.stop();
+    expect(refused).toMatchObject({ status: 'rejected', reason: { name: 'FolderInUse' } });
+    if (taken.status === 'rejected') throw taken.reason;
+    await taken.value.release();
+  }, 60_000);
+
+  test('what a holder of this network has left when it was killed is no bar', async () => {
+    const { held, stop } = heldElsewhere();
+    stop();
+    const began = Date.now();
+    const taken = await takeFolder(held, 'another machine');
+    expect(Date.now() - began).toBeLessThan(2000);
+    expect(existsSync(path.join(held, 'in-use.lock'))).toBe(true);
+    await taken.release();
+    expect(existsSync(path.join(held, 'in-use.lock'))).toBe(false);
+  });
+});
+
+test('the same folder under another name is the same folder', async () => {
+  const other = path.join(os.tmpdir(), `mellow-link-${process.pid}`);
+  symlinkSync(folder, other);
+  const first = await takeFolder(folder);
+  await expect(takeFolder(other)).rejects.toThrow(FolderInUse);
+  await first.release();
+  rmSync(other);
 });
