@@ -63,7 +63,8 @@ try {
   await run(process.execPath, ['--import', 'tsx', 'src/demo/seed.ts'], { env });
   let server = await serve();
   const [first] = await (await fetch(balls)).json();
-  const { id: _id, seq: _seq, updatedAt: _at, ...sample } = first;
+  const sample = { ...first };
+  for (const given of ['id', 'seq', 'touched']) delete sample[given];
   for (let round = 1; round <= rounds; round++) {
     const sending = Array.from({ length: SENDERS }, () => send(sample));
     await new Promise((resolve) => setTimeout(resolve, Math.random() * LONGEST_MS));

@@ -6,15 +6,19 @@ import type {
   ExchangedBall,
   LoggedFields,
   StoredBall,
+  TouchedBall,
 } from '@/core/lesson/balls/ball';
 import type { Station } from '@/core/lesson/plan/lesson';
 
-type Row = Pick<StoredBall, 'id' | 'seq' | 'player' | 'station' | 'call' | 'source' | 'hit_at'> & {
+type Row = Pick<
+  StoredBall,
+  'id' | 'seq' | 'touched' | 'player' | 'station' | 'call' | 'source' | 'hit_at'
+> & {
   seen: LoggedFields;
   excluded: string;
 };
 
-const COLUMNS = `id, seq, player_id as player, station, call, seen, source, excluded,
+const COLUMNS = `id, seq, touched, player_id as player, station, call, seen, source, excluded,
   to_char(hit_at at time zone 'utc', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"') as hit_at`;
 
 const ballOf = ({ seen, excluded, ...row }: Row): StoredBall => ({
@@ -35,6 +39,22 @@ export async function ballsOfLesson(
     [lessonId, after],
   );
   return rows.map(ballOf);
+}
+
+/** What was touched of the balls of a lesson after a number of that order: logged, changed, taken away or brought back. */
+export async function ballsTouched(
+  db: PGlite,
+  lessonId: string,
+  after: number,
+): Promise<TouchedBall[]> {
+  const { rows } = await db.query<Row & { deleted: boolean }>(
+    `select ${COLUMNS}, deleted_at is not null as deleted from balls
+     where lesson_id = $1 and touched > $2 order by touched`,
+    [lessonId, after],
+  );
+  return rows.map(({ deleted, ...row }) =>
+    deleted ? { id: row.id, touched: row.touched, deleted } : ballOf(row),
+  );
 }
 
 /** The latest balls of a player, oldest first; balls of lessons that were deleted are left out. */
@@ -66,18 +86,19 @@ const INSERT = `
   ), judged as (
     select sent.*, plan is null as nowhere, jsonb_array_length(plan -> 'stations') as stations,
       not plan -> 'players' ? player as stranger,
+      (select name from players p where p.id = player and p.deleted_at is not null) as gone,
       station >= jsonb_array_length(plan -> 'stations') as no_station,
       exists (select from balls b where b.id = sent.id and b.lesson_id <> $1) as elsewhere
     from sent left join lessons on lessons.id = $1 and deleted_at is null
   ), astray as (
-    select * from judged where nowhere or stranger or no_station or elsewhere
+    select * from judged where nowhere or stranger or gone is not null or no_station or elsewhere
   ), saved as (
     insert into balls (id, lesson_id, player_id, station, call, seen, source, hit_at, excluded)
     select id, $1, player, station, call, seen, source, hit_at, excluded from judged
     where not exists (select from astray) order by nth
     on conflict (id) do nothing
   )
-  select nth, player, station, stations, nowhere, stranger, no_station, elsewhere from astray
+  select nth, player, station, stations, nowhere, stranger, gone, no_station, elsewhere from astray
   order by nth`;
 
 /** A ball that does not belong to the lesson. */
@@ -89,6 +110,8 @@ interface Astray {
   /** There is no such lesson. */
   nowhere: boolean;
   stranger: boolean;
+  /** The name of a player who was deleted from the roster. */
+  gone: string | null;
   no_station: boolean;
   elsewhere: boolean;
 }
@@ -97,7 +120,15 @@ function faultsOf(ball: Astray): Fault[] {
   const at = `balls[${ball.nth - 1}]`;
   return [
     ...(ball.stranger
-      ? [{ path: `${at}.player`, message: `"${ball.player}" is not in this lesson` }]
+      ? [{ path: `${at}.player`, message: `"${ball.player}" is not in this lesson, or was erased` }]
+      : []),
+    ...(ball.gone !== null
+      ? [
+          {
+            path: `${at}.player`,
+            message: `${ball.gone} was deleted from the roster: bring the player back, or drop the ball`,
+          },
+        ]
       : []),
     ...(ball.no_station
       ? [
@@ -152,6 +183,7 @@ export async function changeBall(
     `update balls set
        seen = case when $2::jsonb = '{}'::jsonb then seen else $2::jsonb end,
        excluded = coalesce($3, excluded),
+       touched = nextval('balls_touched'),
        deleted_at = case when $4::boolean is null then deleted_at when $4 then now() end
      where id = $1 returning ${COLUMNS}`,
     [id, JSON.stringify(seen), excluded ?? null, deleted ?? null],

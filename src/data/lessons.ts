@@ -6,7 +6,7 @@ import type { StoredLesson } from '@/core/lesson/plan/stored';
 import { addBalls } from './balls';
 
 const SELECT = `
-  select l.id, l.plan, l.summary, l.homework, l.closed_at is not null as closed,
+  select l.id, l.plan, md5(l.plan::text) as version, l.summary, l.homework, l.closed_at is not null as closed,
     to_char(l.created_at at time zone 'utc', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"') as "createdAt",
     coalesce((select jsonb_agg(jsonb_build_object('id', p.id, 'name', p.name) order by nth)
        from jsonb_array_elements_text(l.plan -> 'players') with ordinality as own (player, nth)
@@ -102,14 +102,34 @@ async function storePlan(tx: Queries, id: string, plan: LessonPlan): Promise<voi
   );
 }
 
+/** Thrown when a plan was saved elsewhere since it was opened. */
+export class PlanChanged extends Error {
+  constructor() {
+    super('was saved on another device since it was opened here');
+    this.name = 'PlanChanged';
+  }
+}
+
 /**
  * Saves a lesson's plan under its id, new or in place of what it was.
  *
- * @throws FaultyInput when a player is not in the roster, or when balls are logged for what the plan leaves out; then nothing
+ * @param from the version that it was changed from, '' for a new one; whatever stands there is replaced when it is absent
+ * @throws PlanChanged when another version stands there; FaultyInput when a player is not in the roster, or when balls are logged for what the plan leaves out; then nothing
  *   is saved
  */
-export function saveLesson(db: PGlite, id: string, plan: LessonPlan): Promise<void> {
+export function saveLesson(db: PGlite, id: string, plan: LessonPlan, from?: string): Promise<void> {
   return db.transaction(async (tx) => {
+    const { rows } = await tx.query<{ deleted: boolean; version: string }>(
+      'select deleted_at is not null as deleted, md5(plan::text) as version from lessons where id = $1',
+      [id],
+    );
+    const [stands] = rows;
+    if (stands?.deleted) {
+      throw new FaultyInput([
+        { path: 'id', message: 'this lesson was deleted: bring it back before it is saved' },
+      ]);
+    }
+    if (from !== undefined && (stands?.version ?? '') !== from) throw new PlanChanged();
     const faults = [
       ...(await unknownPlayers(tx, plan.players, 'players')),
       ...(await heldByBalls(tx, id, plan)),

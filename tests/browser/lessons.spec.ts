@@ -290,6 +290,47 @@ test('two devices see each other’s balls', async ({ page, context }) => {
   await other.keyboard.press('Enter');
   await page.bringToFront();
   await expect(page.getByText(/^1\. carried 12\syd, good/)).toBeVisible();
+
+  // Changed there, and taken away there: seen here without a reload.
+  const [ball] = await ballsOf(page, lesson);
+  await page.request.patch(`/api/balls/${ball!.id}`, { data: { carry_m: 20, strike: 'good' } });
+  await expect(page.getByText(/^1\. carried 22\syd, good/)).toBeVisible();
+  await page.request.patch(`/api/balls/${ball!.id}`, { data: { deleted: true } });
+  await expect(page.getByText(/^1\. carried/)).toHaveCount(0);
+});
+
+test('a plan that was saved on another device is not overwritten: both are seen, and one is chosen', async ({
+  page,
+}) => {
+  const lesson = await newLesson(page);
+  const place = page.getByLabel('Place');
+  const saves = page.getByRole('button', { name: 'Save and go to the bunker' });
+  const savedElsewhere = async (name: string): Promise<void> => {
+    const { plan } = (await (await page.request.get(`/api${lesson}`)).json()) as { plan: object };
+    const data = { ...plan, place: name };
+    expect((await page.request.put(`/api${lesson}`, { data })).status()).toBe(200);
+  };
+  await page.goto(`${lesson}/plan`);
+  await place.fill('Mine');
+  await savedElsewhere('Theirs');
+  // What was typed began from the earlier plan, a reload notwithstanding.
+  await page.reload();
+  await expect(place).toHaveValue('Mine');
+  await saves.click();
+  const conflict = page.getByRole('alert').filter({ hasText: 'saved on another device' });
+  await expect(conflict).toContainText('Theirs');
+  await passesAxe(page);
+  await conflict.getByRole('button', { name: 'Take theirs and let mine go' }).click();
+  await expect(place).toHaveValue('Theirs');
+  await place.fill('Mine again');
+  await savedElsewhere('Theirs again');
+  await saves.click();
+  await conflict.getByRole('button', { name: 'Save mine in its place' }).click();
+  await page.waitForURL(lesson);
+  const { plan } = (await (await page.request.get(`/api${lesson}`)).json()) as {
+    plan: { place: string };
+  };
+  expect(plan.place).toBe('Mine again');
 });
 
 test('a device with the key feeds balls while a page listens, once each, for who is at the bunker', async ({

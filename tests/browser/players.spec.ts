@@ -230,6 +230,10 @@ test('the academy’s settings are kept, bad ones refused', async ({ page }) => 
   await dialog.getByRole('button', { name: 'Save' }).click();
   await expect(dialog.getByText(/^Name must be text of 1 to 80/)).toBeVisible();
   await dialog.getByLabel('Name').fill('Saltmarsh academy');
+  await dialog.getByRole('button', { name: 'Make a copy now' }).click();
+  await expect(
+    dialog.getByText(/^The last good copy was made less than a minute ago/),
+  ).toBeVisible();
   await passesAxe(page);
   await dialog.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByText('The academy’s settings are saved.')).toBeVisible();

@@ -325,3 +325,65 @@ test('prescribing and simulating need no database of players', async () => {
   });
   expect(text.status).toBe(415);
 });
+
+describe('balls of a lesson', () => {
+  let player = '';
+  const at = '/api/lessons/11111111-1111-4111-8111-222222222222';
+  beforeAll(async () => {
+    player = await aPlayer('Hob Marram');
+    expect((await ask('PUT', at, { json: planFor(player) })).status).toBe(200);
+  });
+  const ball = (n: number) => ({ ...aBall(n), player });
+
+  test('say what was touched since: logged, changed, taken away and brought back', async () => {
+    interface Touched {
+      id: string;
+      touched: number;
+      deleted?: true;
+      carry_m?: number;
+    }
+    const since = async (after: number): Promise<Touched[]> =>
+      (await answerOf<Touched[]>('GET', `${at}/balls?touched_after=${after}`)).body;
+    const { id } = ball(71);
+    await answerOf('POST', `${at}/balls`, { json: { balls: [ball(71)] } });
+    const [logged] = (await since(0)).slice(-1);
+    expect(logged).toMatchObject({ id });
+    const change = async (json: object): Promise<Touched[]> => {
+      const before = (await since(0)).at(-1)!.touched;
+      expect((await answerOf('PATCH', `/api/balls/${id}`, { json })).status).toBe(200);
+      return since(before);
+    };
+    expect(await change({ carry_m: 9 })).toMatchObject([{ id, carry_m: 9 }]);
+    const [gone] = await change({ deleted: true });
+    expect(gone).toEqual({ id, touched: gone!.touched, deleted: true });
+    expect(await change({ deleted: false })).toMatchObject([{ id, carry_m: 9 }]);
+    expect((await answerOf('GET', `${at}/balls?touched_after=x`)).status).toBe(400);
+  });
+
+  test('refuse a ball of a player who was deleted, by name', async () => {
+    expect((await answerOf('DELETE', `/api/players/${player}`)).status).toBe(204);
+    const refused = await answerOf<{ error: { message: string }[] }>('POST', `${at}/balls`, {
+      json: { balls: [ball(72)] },
+    });
+    expect([refused.status, refused.body.error[0]!.message]).toEqual([
+      400,
+      expect.stringContaining('was deleted from the roster'),
+    ]);
+    expect((await answerOf('POST', `/api/players/${player}/restore`)).status).toBe(200);
+    const taken = await answerOf('POST', `${at}/balls`, { json: { balls: [ball(72)] } });
+    expect(taken.status).toBe(200);
+  });
+
+  test('a lesson that was deleted is not saved until it is brought back', async () => {
+    expect((await ask('DELETE', at)).status).toBe(204);
+    const refused = await answerOf<{ error: { message: string }[] }>('PUT', at, {
+      json: planFor(player),
+    });
+    expect([refused.status, refused.body.error[0]!.message]).toEqual([
+      400,
+      expect.stringContaining('was deleted'),
+    ]);
+    expect((await ask('POST', `${at}/restore`)).status).toBe(200);
+    expect((await ask('PUT', at, { json: planFor(player) })).status).toBe(200);
+  });
+});

@@ -1,7 +1,7 @@
 import { aSituation } from '@/core/testing/records';
 import { changesIn, standpointOf } from '@/core/search/changes/changes';
 import type { FactorName } from '@/core/search/changes/factors';
-import { type Called , sameOrNone } from '@/core/search/calls/call';
+import { type Called, sameOrNone } from '@/core/search/calls/call';
 import { prescribe } from '@/core/search/calls/prescribe';
 import { degrees } from '@/core/ground/units/angle';
 import { readSituation } from '@/core/tell/format/situation';

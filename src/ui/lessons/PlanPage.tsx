@@ -8,6 +8,7 @@ import { useFieldArray, useForm, useWatch } from 'react-hook-form';
 import { saidShot } from '@/core/tell/grammar/saidShot';
 import { readLessonPlan, type LessonPlan } from '@/core/lesson/plan/lesson';
 import { timetable } from '@/core/lesson/plan/timetable';
+import type { StoredLesson } from '@/core/lesson/plan/stored';
 import type { ShotInput } from '@/core/tell/format/shot';
 import type { KeptReading } from '@/core/tell/reading/kept';
 import { ask, saidOf } from '../server/client';
@@ -15,8 +16,10 @@ import { TopBar } from '../frame/TopBar';
 import { checked } from '../kit/checked';
 import { Prose, TextInput } from '../kit/fields';
 import { AddStation } from './AddStation';
+import { PlanConflict } from './PlanConflict';
 import { PlayerPicker } from './PlayerPicker';
 import { TimetableView } from './TimetableView';
+import { useKeptVersion } from './useKeptVersion';
 import { useKeptForm } from '../kit/useKeptForm';
 import { useUnits } from '../kit/units';
 import { Alert } from '../kit/Alert';
@@ -24,6 +27,8 @@ import { Alert } from '../kit/Alert';
 interface PlanPageProps {
   id: string;
   first: LessonPlan;
+  /** Which saving of the plan this is; '' for a new one. */
+  version: string;
   /** Names of the players that are in it already. */
   names: Readonly<Record<string, string>>;
   roster: readonly { id: string; name: string }[];
@@ -51,12 +56,32 @@ export function PlanPage(props: PlanPageProps) {
   const { errors, isDirty } = formState;
   const nextLine = Math.max(0, ...plan.stations.map(({ line }) => line || 0)) + 1;
 
-  const save = handleSubmit(async (checkedPlan) => {
-    const answered = await ask(`/api/lessons/${props.id}`, 'PUT', checkedPlan);
-    if (answered.kind !== 'ok') return setError('root', { message: saidOf(answered) });
+  const { from, beginFrom } = useKeptVersion(props.id, props.version, isDirty);
+  const [theirs, setTheirs] = useState<StoredLesson | null>(null);
+
+  const saveFrom = (version: string) =>
+    handleSubmit(async (checkedPlan) => {
+      const at = `/api/lessons/${props.id}`;
+      const answered = await ask(`${at}?from=${version}`, 'PUT', checkedPlan);
+      if (answered.kind === 'refused' && answered.status === 409) {
+        const other = await ask<StoredLesson>(at);
+        if (other.kind === 'ok') return setTheirs(other.body);
+      }
+      if (answered.kind !== 'ok') return setError('root', { message: saidOf(answered) });
+      letGo();
+      beginFrom();
+      router.push(`/lessons/${props.id}`);
+    })();
+  const takeTheirs = (other: StoredLesson): void => {
+    reset(other.plan);
     letGo();
-    router.push(`/lessons/${props.id}`);
-  });
+    beginFrom(other.version);
+    setNames((now) => ({
+      ...now,
+      ...Object.fromEntries(other.players.map(({ id, name }) => [id, name])),
+    }));
+    setTheirs(null);
+  };
   const addStation = (name: string, shot: ShotInput): void =>
     stations.append({ name: name.slice(0, 80), shot, line: nextLine });
 
@@ -79,8 +104,9 @@ export function PlanPage(props: PlanPageProps) {
             <button
               type="button"
               onClick={() => {
-                reset(props.first);
+                reset();
                 letGo();
+                beginFrom();
               }}
               className="button no-print"
             >
@@ -90,11 +116,22 @@ export function PlanPage(props: PlanPageProps) {
           <button type="button" onClick={() => window.print()} className="button no-print">
             Print
           </button>
-          <button type="button" onClick={() => void save()} className="button-main no-print">
+          <button
+            type="button"
+            onClick={() => void saveFrom(from())}
+            className="button-main no-print"
+          >
             Save and go to the bunker
           </button>
         </header>
         {errors.root && <Alert>{errors.root.message}</Alert>}
+        {theirs && (
+          <PlanConflict
+            theirs={theirs}
+            onMine={() => void saveFrom(theirs.version)}
+            onTheirs={() => takeTheirs(theirs)}
+          />
+        )}
         <div className="grid grid-cols-3 gap-4 max-md:grid-cols-1">
           <TextInput
             label="Day"

@@ -101,7 +101,7 @@ export function RunPage(props: RunPageProps) {
     const hit = hitOf(call, question.player, station, player);
     log(trackedBall(hit, question.player, stationAt + 1, here.length), 'tracker');
   };
-  const refused = queue.state === 'refused' ? queue.queue[0]?.ball.id : undefined;
+  const { refused } = queue;
   const changeBall = async (ball: ShownBall, fields: BallChange): Promise<string | null> => {
     if (fields.deleted && ball.id === refused) {
       queue.drop(ball.id);
@@ -185,6 +185,12 @@ export function RunPage(props: RunPageProps) {
             Undo the last
           </button>
         </div>
+        {!queue.kept && (
+          <Alert>
+            This browser has no room to keep balls that wait. They are in this page alone: leave it
+            open until every ball is saved.
+          </Alert>
+        )}
         {queue.fault && (
           <Alert>
             {queue.fault}{' '}

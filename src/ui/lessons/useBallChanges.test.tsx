@@ -1,12 +1,14 @@
 import { act, renderHook } from '@testing-library/react';
 import { aBall } from '@/core/testing/balls';
 import { held, standInServer } from '../testing/server';
+import type { StoredBall } from '@/core/lesson/balls/ball';
 import type { ShownBall } from './types';
 import { useBallChanges } from './useBallChanges';
 
-const shown = (n: number, fields: Partial<ShownBall> = {}): ShownBall => ({
+const shown = (n: number, fields: Partial<StoredBall> = {}): StoredBall => ({
   ...aBall(n),
   seq: n,
+  touched: n,
   ...fields,
 });
 
@@ -40,11 +42,23 @@ test('a refused change leaves the ball and gives back why', async () => {
 
 test('a look that began before a change brings new balls and leaves the change', async () => {
   const { server, result, ids } = opened([shown(1, { carry_m: 8 })]);
-  server.on('PATCH', /balls/, () => ({ body: shown(1, { carry_m: 9 }) }));
+  server.on('PATCH', /balls/, () => ({ body: shown(1, { carry_m: 9, touched: 8 }) }));
   await act(async () => void (await result.current.change(shown(1), { carry_m: 9 })));
-  act(() => result.current.join([shown(1, { carry_m: 8, seq: 7 }), shown(2)]));
+  act(() => result.current.join([shown(1, { carry_m: 8 }), shown(2)]));
   expect(ids()).toEqual([shown(1).id, shown(2).id]);
-  expect(result.current.saved[0]).toMatchObject({ carry_m: 9, seq: 7 });
+  expect(result.current.saved[0]).toMatchObject({ carry_m: 9, touched: 8 });
+});
+
+test('what was changed, taken away and brought back on another device is seen here', () => {
+  const { result, ids } = opened([shown(1, { carry_m: 8 }), shown(2)]);
+  act(() => result.current.join([shown(1, { carry_m: 9, touched: 3 })]));
+  expect(result.current.saved[0]).toMatchObject({ carry_m: 9 });
+  act(() => result.current.join([{ id: shown(2).id, touched: 4, deleted: true }]));
+  expect(ids()).toEqual([shown(1).id]);
+  act(() => result.current.join([shown(2)]));
+  expect(ids()).toEqual([shown(1).id]);
+  act(() => result.current.join([shown(2, { touched: 5 })]));
+  expect(ids()).toEqual([shown(1).id, shown(2).id]);
 });
 
 test('a ball taken away here is not brought back by a look, but by a hand', async () => {
@@ -56,7 +70,7 @@ test('a ball taken away here is not brought back by a look, but by a hand', asyn
     changing = result.current.change(shown(1), { deleted: true });
   });
   await act(async () => {
-    answer.settle({ body: shown(1) });
+    answer.settle({ body: shown(1, { touched: 3 }) });
     await changing;
   });
   act(() => result.current.join([shown(1), shown(2)]));

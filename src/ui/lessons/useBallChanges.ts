@@ -2,7 +2,7 @@
 
 import { useCallback, useRef, useState } from 'react';
 import { toast } from 'sonner';
-import type { BallChange } from '@/core/lesson/balls/ball';
+import type { BallChange, TouchedBall } from '@/core/lesson/balls/ball';
 import { ask, saidOf } from '../server/client';
 import type { ShownBall } from './types';
 
@@ -13,10 +13,14 @@ function merged(now: readonly ShownBall[], balls: readonly ShownBall[]): ShownBa
   return [...byId.values()];
 }
 
-/** Balls with those that were not known behind them; of a known one only its order is news, for a look may be older than a change. */
-function joined(now: readonly ShownBall[], looked: readonly ShownBall[]): ShownBall[] {
+/** Balls with what a look found: of a known one whatever was touched later, for a look may be older than a change. */
+function joined(now: readonly ShownBall[], looked: readonly TouchedBall[]): ShownBall[] {
   const byId = new Map(now.map((ball) => [ball.id, ball]));
-  for (const ball of looked) byId.set(ball.id, { ...ball, ...byId.get(ball.id), seq: ball.seq! });
+  for (const ball of looked) {
+    if ((byId.get(ball.id)?.touched ?? -1) >= ball.touched) continue;
+    if ('deleted' in ball) byId.delete(ball.id);
+    else byId.set(ball.id, ball);
+  }
   return [...byId.values()];
 }
 
@@ -28,19 +32,24 @@ export const taken = (bringBack: () => void): void => {
 /** The saved balls of a lesson, and editing, excluding, taking away and bringing back. */
 export function useBallChanges(first: readonly ShownBall[]) {
   const [saved, setSaved] = useState(first);
-  /** Taken away here: a look that began before must not bring them back. */
-  const away = useRef(new Set<string>());
+  /** Taken away here, with when in the server's order, as far as that is known: a look that began before must not bring them back. */
+  const away = useRef(new Map<string, number>());
   const put = useCallback((balls: readonly ShownBall[]): void => {
     for (const { id } of balls) away.current.delete(id);
     setSaved((now) => merged(now, balls));
   }, []);
-  const remove = useCallback((ids: readonly string[]): void => {
-    for (const id of ids) away.current.add(id);
+  const remove = useCallback((ids: readonly string[], touched = Infinity): void => {
+    for (const id of ids) away.current.set(id, touched);
     setSaved((now) => now.filter(({ id }) => !ids.includes(id)));
   }, []);
   /** Takes in what a look at the server found. */
-  const join = useCallback((looked: readonly ShownBall[]): void => {
-    const here = looked.filter(({ id }) => !away.current.has(id));
+  const join = useCallback((looked: readonly TouchedBall[]): void => {
+    for (const ball of looked) {
+      if ('deleted' in ball) away.current.set(ball.id, ball.touched);
+    }
+    const here = looked.filter(
+      (ball) => 'deleted' in ball || (away.current.get(ball.id) ?? -1) < ball.touched,
+    );
     setSaved((now) => joined(now, here));
   }, []);
   /** Changes a saved ball and shows what came of it; gives back what is wrong, or null. */
@@ -51,7 +60,7 @@ export function useBallChanges(first: readonly ShownBall[]) {
       put([answered.body]);
       return null;
     }
-    remove([ball.id]);
+    remove([ball.id], answered.body.touched);
     taken(() => void change(ball, { deleted: false }));
     return null;
   };

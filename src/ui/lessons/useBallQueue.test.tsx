@@ -121,7 +121,7 @@ test('a change is kept when the server goes away between a ball and its change',
   await waitFor(() => expect(saved.get(aBall(1).id)).toMatchObject({ carry_m: 9 }));
 });
 
-test('a refused ball is found among many, named, and holds nobody up once it is dropped', async () => {
+test('a refused ball is found among many and named; the others go on, and it can be dropped', async () => {
   const { server, saved, add, queue } = queueOf();
   const bad = aBall(2).id;
   server.on('POST', BALLS, (asked) =>
@@ -136,9 +136,28 @@ test('a refused ball is found among many, named, and holds nobody up once it is 
   add(aBall(4));
   await waitFor(() => expect(queue().state).toBe('refused'));
   expect(queue().fault).toBe('balls[0].station: must be under 1, not 9');
-  expect(queue().queue[0]?.ball.id).toBe(bad);
+  expect(queue().refused).toBe(bad);
+  // The others did not wait for it.
+  expect([...saved.keys()].sort()).toEqual([1, 3, 4].map((n) => aBall(n).id));
+  expect(queue().queue.map(({ ball }) => ball.id)).toEqual([bad]);
   act(() => queue().drop(bad));
   await waitFor(() => expect(queue().state).toBe('saved'));
-  expect([...saved.keys()].sort()).toEqual([1, 3, 4].map((n) => aBall(n).id));
   expect(queue().fault).toBeNull();
+});
+
+test('a browser without room says so, and the ball is sent all the same', async () => {
+  const { server, saved, add, queue } = queueOf();
+  const answer = held<ReturnType<typeof saving>>();
+  server.on('POST', BALLS, () => answer.promise);
+  const full = jest.spyOn(Storage.prototype, 'setItem').mockImplementation(() => {
+    throw new DOMException('full', 'QuotaExceededError');
+  });
+  add(aBall(1));
+  await waitFor(() => expect(queue().kept).toBe(false));
+  expect(queue().queue.map(({ ball }) => ball.id)).toEqual([aBall(1).id]);
+  await act(async () => answer.settle({ body: { saved: [aBall(1).id] } }));
+  await waitFor(() => expect(queue().state).toBe('saved'));
+  expect(queue().kept).toBe(true);
+  expect(saved.has(aBall(1).id)).toBe(true);
+  full.mockRestore();
 });

@@ -63,7 +63,7 @@ async function save(
 /**
  * Sends balls in order until each is acknowledged; they wait in the browser while the server is away, a reload included, and
  * their ids keep one that is sent twice from being saved twice. What is changed of a ball meanwhile follows it. Where the
- * server refuses some of a batch they go singly, so that the first of the queue is the one that is at fault.
+ * server refuses some of a batch they go singly: what is refused stays, and the others go on.
  */
 export function useBallQueue(
   lessonId: string,
@@ -71,7 +71,7 @@ export function useBallQueue(
 ) {
   const [queue, setQueue] = useState<readonly WaitingBall[]>([]);
   const [state, setState] = useState<QueueState>('saved');
-  const [fault, setFault] = useState<string | null>(null);
+  const [fault, setFault] = useState<{ id: string; text: string } | null>(null);
   const busy = useRef(false);
   const saved = useRef(onSaved);
   useEffect(() => {
@@ -88,7 +88,9 @@ export function useBallQueue(
     if (busy.current) return;
     busy.current = true;
     let atOnce = AT_ONCE;
-    for (let waiting = show(); waiting.length > 0; waiting = show()) {
+    const refused = new Map<string, string>();
+    const open = (): WaitingBall[] => show().filter(({ ball }) => !refused.has(ball.id));
+    for (let waiting = open(); waiting.length > 0; waiting = open()) {
       setState((now) => (now === 'refused' ? now : 'sending'));
       const batch = waiting.slice(0, atOnce);
       const answered = await save(lessonId, batch);
@@ -101,13 +103,19 @@ export function useBallQueue(
         atOnce = 1;
         continue;
       }
-      setState(away ? 'offline' : 'refused');
-      setFault(away ? null : saidOf(answered));
+      if (!away) {
+        refused.set(batch[0]!.ball.id, saidOf(answered));
+        atOnce = AT_ONCE;
+        continue;
+      }
+      setState('offline');
+      setFault(null);
       busy.current = false;
       return;
     }
-    setState('saved');
-    setFault(null);
+    const [first] = refused;
+    setState(first ? 'refused' : 'saved');
+    setFault(first ? { id: first[0], text: first[1] } : null);
     busy.current = false;
   }, [lessonId, show]);
 
@@ -153,5 +161,9 @@ export function useBallQueue(
     [lessonId, show, flush],
   );
 
-  return { queue, state, fault, add, change, drop };
+  /** The first ball that the server refuses. */
+  const refused = fault?.id;
+  /** False once this browser could not keep a ball: it is lost with the page. */
+  const kept = queue.every(({ inHand }) => !inHand);
+  return { queue, state, fault: fault?.text ?? null, refused, kept, add, change, drop };
 }

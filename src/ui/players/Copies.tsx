@@ -33,7 +33,7 @@ export function Copies() {
       </h3>
       <p className="text-sm text-ink-soft">
         One is made every day and when the server stops, into the folder “backups” beside the data.
-        Each is opened and counted before it counts as one.
+        Each is opened and its rows are counted before it is relied on.
       </p>
       <div className="mt-2 flex flex-wrap items-center gap-4">
         <button

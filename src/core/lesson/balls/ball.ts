@@ -95,8 +95,11 @@ export const exchangedBallSchema = exactObject({ ...ballFields, excluded });
 
 export type ExchangedBall = Of<typeof exchangedBallSchema>;
 
-/** A ball as it is stored: with its place in the order of the server. */
-export type StoredBall = ExchangedBall & { seq: number };
+/** A ball as it is stored: with its place in the order of the server, and in that of what was logged or changed. */
+export type StoredBall = ExchangedBall & { seq: number; touched: number };
+
+/** What was touched of a lesson's balls: one as it stands now, or that it was taken away. */
+export type TouchedBall = StoredBall | { id: string; touched: number; deleted: true };
 
 /** A ball of a player with its lesson and the station that it was hit from. */
 export type BallOfPlayer = StoredBall & { lesson: string; at: Station };

@@ -5,6 +5,8 @@ export interface StoredLesson extends LessonClosing {
   id: string;
   plan: LessonPlan;
   players: { id: string; name: string }[];
+  /** Tells one saving of the plan from another. */
+  version: string;
   /** How many balls are logged. */
   balls: number;
   /** ISO 8601, UTC. */

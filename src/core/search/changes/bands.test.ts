@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { readSituation } from '@/core/tell/format/situation';
-import { type Called , sameOrNone } from '../calls/call';
+import { type Called, sameOrNone } from '../calls/call';
 import { calledFirst } from '../calls/leaders';
 import { bandsAlong, type Band } from './bands';
 import { changesAlong } from './changes';

@@ -1,6 +1,6 @@
 import { borderBetween } from './border';
 import { FACTOR } from './factors';
-import { type Called , sameOrNone } from '../calls/call';
+import { type Called, sameOrNone } from '../calls/call';
 import { callingFirst } from '../calls/leaders';
 import type { Question } from '../calls/question';
 

@@ -1,7 +1,7 @@
 import { readLessonPlan } from '@/core/lesson/plan/lesson';
 import { database } from '@/data/database';
 import { isId } from '@/data/id';
-import { lessonById, saveLesson, setLessonDeleted } from '@/data/lessons';
+import { lessonById, PlanChanged, saveLesson, setLessonDeleted } from '@/data/lessons';
 import { notFound, refuse, whenDone, withJson } from '../../respond';
 import type { LessonContext } from './context';
 
@@ -14,13 +14,21 @@ export async function GET(_request: Request, { params }: LessonContext): Promise
   return lesson ? Response.json(lesson) : notFound();
 }
 
+/** Saves a plan; with `from`, the version that it was changed from, 409 where another stands there. */
 export function PUT(request: Request, { params }: LessonContext): Promise<Response> {
   return withJson(request, async (body) => {
     const plan = readLessonPlan(body);
     const { id } = await params;
     if (!isId(id)) return refuse(400, [{ path: 'id', message: 'must be a UUID' }]);
     const { sql } = await database();
-    await saveLesson(sql, id, plan);
+    const from = new URL(request.url).searchParams.get('from') ?? undefined;
+    try {
+      await saveLesson(sql, id, plan, from);
+    } catch (error) {
+      if (error instanceof PlanChanged)
+        return refuse(409, [{ path: 'plan', message: error.message }]);
+      throw error;
+    }
     return Response.json(await lessonById(sql, id));
   });
 }

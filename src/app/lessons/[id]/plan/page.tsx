@@ -36,6 +36,7 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
     <PlanPage
       id={id}
       first={lesson?.plan ?? blank()}
+      version={lesson?.version ?? ''}
       names={Object.fromEntries((lesson?.players ?? []).map((player) => [player.id, player.name]))}
       roster={players.map((player) => ({ id: player.id, name: player.name }))}
       readings={readings}

@@ -1,5 +1,5 @@
 import { readBalls } from '@/core/lesson/balls/ball';
-import { addBalls, ballsOfLesson } from '@/data/balls';
+import { addBalls, ballsOfLesson, ballsTouched } from '@/data/balls';
 import { database } from '@/data/database';
 import { isId } from '@/data/id';
 import { notFound, refuse, withJson } from '../../../respond';
@@ -7,16 +7,29 @@ import type { LessonContext } from '../context';
 
 export const dynamic = 'force-dynamic';
 
-/** The balls of a lesson; with `after` those that came later than a ball's `seq`. */
+/** A whole number of the query; 0 when it is absent, null when it is none. */
+function wholeIn(request: Request, name: string): number | null {
+  const said = new URL(request.url).searchParams.get(name) ?? '0';
+  return /^\d{1,15}$/.test(said) ? Number(said) : null;
+}
+
+/**
+ * The balls of a lesson; with `after` those that came later than a ball's `seq`; with `touched_after` what was logged, changed or taken
+ * away since a ball's `touched`.
+ */
 export async function GET(request: Request, { params }: LessonContext): Promise<Response> {
   const { id } = await params;
   if (!isId(id)) return notFound();
-  const said = new URL(request.url).searchParams.get('after') ?? '0';
-  if (!/^\d{1,15}$/.test(said)) {
-    return refuse(400, [{ path: 'after', message: `must be a whole number, not "${said}"` }]);
+  for (const path of ['after', 'touched_after']) {
+    if (wholeIn(request, path) === null) {
+      return refuse(400, [{ path, message: 'must be a whole number' }]);
+    }
   }
   const { sql } = await database();
-  return Response.json(await ballsOfLesson(sql, id, Number(said)));
+  if (new URL(request.url).searchParams.has('touched_after')) {
+    return Response.json(await ballsTouched(sql, id, wholeIn(request, 'touched_after')!));
+  }
+  return Response.json(await ballsOfLesson(sql, id, wholeIn(request, 'after')!));
 }
 
 /** Saves balls and acknowledges them by their ids; what was sent before is acknowledged again and saved once. */

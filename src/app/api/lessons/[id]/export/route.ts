@@ -27,7 +27,7 @@ export async function GET(request: Request, { params }: LessonContext): Promise<
     summary: lesson.summary,
     homework: lesson.homework,
     closed: lesson.closed,
-    balls: balls.map(({ seq: _seq, ...ball }) => ball),
+    balls: balls.map(({ seq: _seq, touched: _touched, ...ball }) => ball),
   };
   const name = `lesson-${lesson.plan.held_on}`;
   if (as === 'json') {

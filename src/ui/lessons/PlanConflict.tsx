@@ -1,0 +1,52 @@
+'use client';
+
+import type { StoredLesson } from '@/core/lesson/plan/stored';
+import { sayDay } from '../kit/day';
+
+interface PlanConflictProps {
+  /** What was saved elsewhere meanwhile. */
+  theirs: StoredLesson;
+  onMine: () => void;
+  onTheirs: () => void;
+}
+
+/** A plan that was saved on another device since it was opened here: what it is there, and the choice between the two. */
+export function PlanConflict({ theirs, onMine, onTheirs }: PlanConflictProps) {
+  const { plan, players } = theirs;
+  const lines: readonly (readonly [string, string])[] = [
+    ['Day', sayDay(plan.held_on)],
+    ['Place', plan.place],
+    ['Sand and weather', plan.weather],
+    ['Players', players.map(({ name }) => name).join(', ')],
+    ['Stations', plan.stations.map(({ name, line }) => `${line}. ${name}`).join(', ')],
+    ['Balls at a station', String(plan.balls_per_station)],
+    ['Minutes a turn', String(plan.minutes_per_turn)],
+    ['Notes', plan.notes],
+  ];
+  return (
+    <section role="alert" aria-labelledby="conflict" className="border-l-4 border-harm pl-4">
+      <h2 id="conflict" className="text-xl">
+        This plan was saved on another device since you opened it
+      </h2>
+      <p>Nothing was overwritten. What you typed stands below; there it is now:</p>
+      <dl className="mt-2 grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
+        {lines
+          .filter(([, text]) => text !== '')
+          .map(([name, text]) => (
+            <div key={name} className="contents">
+              <dt className="text-ink-soft">{name}</dt>
+              <dd className="whitespace-pre-line">{text}</dd>
+            </div>
+          ))}
+      </dl>
+      <div className="mt-3 flex flex-wrap gap-3">
+        <button type="button" className="button" onClick={onMine}>
+          Save mine in its place
+        </button>
+        <button type="button" className="button" onClick={onTheirs}>
+          Take theirs and let mine go
+        </button>
+      </div>
+    </section>
+  );
+}
