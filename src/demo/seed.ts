@@ -1,3 +1,5 @@
+import { existsSync, rmSync, writeFileSync } from 'node:fs';
+import path from 'node:path';
 import { answer } from '@/core/tell/answer/answer';
 import { MODEL_VERSION } from '@/core/tell/sheet/callSheet';
 import { calledLine } from '@/core/tell/sheet/calledLine';
@@ -6,8 +8,8 @@ import { FolderInUse } from '@/data/ownership';
 import { FolderUnsound } from '@/data/soundFolder';
 import { situationFor } from '@/core/lesson/players/player';
 import { writeAcademy } from '@/data/academy';
-import { addPlayers, listPlayers } from '@/data/players';
-import { saveReading } from '@/data/readings';
+import { addPlayers, listPlayers, playerById } from '@/data/players';
+import { listReadings, saveReading } from '@/data/readings';
 import { importLesson } from '@/data/lessons';
 import { demoLessons } from './lesson';
 import { DEMO_HOUSE, DEMO_PLAYERS, DEMO_READINGS } from './academy';
@@ -19,19 +21,31 @@ function calledFor(playerId: string, shot: Record<string, unknown>): string {
   return calledLine(sheet.calls[0]);
 }
 
+/** There while the demo is put in: one that was broken off is taken up again. */
+const unfinishedIn = (folder: string): string => path.join(folder, 'demo-is-being-seeded.txt');
+
 /** Puts the demo academy into an empty database, once; says what it did. */
 async function seed(): Promise<string> {
   const database = await openDatabase();
+  const { sql, folder } = database;
+  const unfinished = unfinishedIn(folder);
   try {
-    if ((await listPlayers(database.sql)).total > 0) return 'kept what is there';
-    await writeAcademy(database.sql, DEMO_HOUSE);
-    await addPlayers(database.sql, DEMO_PLAYERS);
+    const broken = existsSync(unfinished);
+    if (!broken && (await listPlayers(sql)).total > 0) return 'kept what is there';
+    writeFileSync(unfinished, '');
+    await writeAcademy(sql, DEMO_HOUSE);
+    for (const player of DEMO_PLAYERS) {
+      if (!(await playerById(sql, player.id))) await addPlayers(sql, [player]);
+    }
+    const kept = new Set((await listReadings(sql)).map(({ name }) => name));
     for (const { name, playerId, shot } of DEMO_READINGS) {
+      if (kept.has(name)) continue;
       const called = calledFor(playerId, shot);
-      await saveReading(database.sql, { name, playerId, shot, called, model: MODEL_VERSION });
+      await saveReading(sql, { name, playerId, shot, called, model: MODEL_VERSION });
     }
     const lessons = demoLessons();
-    for (const lesson of [...lessons].reverse()) await importLesson(database.sql, lesson);
+    for (const lesson of [...lessons].reverse()) await importLesson(sql, lesson);
+    rmSync(unfinished);
     return `${DEMO_PLAYERS.length} players, ${DEMO_READINGS.length} readings, ${lessons.length} lessons`;
   } finally {
     await database.close();

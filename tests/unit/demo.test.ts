@@ -5,6 +5,8 @@ import path from 'node:path';
 import { answer } from '@/core/tell/answer/answer';
 import { readSituation } from '@/core/tell/format/situation';
 import { DEMO_PLAYERS, DEMO_READINGS } from '@/demo/academy';
+import { countsOf } from '@/data/backup/backup';
+import { openDatabase } from '@/data/database';
 import { takeFolder } from '@/data/ownership';
 import { emptyFolder } from '@/data/testing/emptyFolder';
 
@@ -52,6 +54,21 @@ test('seeding fills an empty folder once and keeps what is there', () => {
   ]);
   const second = run('src/demo/seed.ts');
   expect([second.status, second.stdout]).toEqual([0, 'demo academy: kept what is there\n']);
+});
+
+test('a seeding that was broken off is taken up again', async () => {
+  const before = await openDatabase(folder);
+  await before.sql.exec("delete from lessons; delete from players where id = 'jun-akagawa'");
+  await before.close();
+  writeFileSync(path.join(folder, 'demo-is-being-seeded.txt'), '');
+  expect(run('src/demo/seed.ts')).toMatchObject({
+    status: 0,
+    stdout: 'demo academy: 5 players, 3 readings, 3 lessons\n',
+  });
+  const after = await openDatabase(folder);
+  expect(await countsOf(after.sql)).toMatchObject({ players: 5, readings: 3, lessons: 3 });
+  await after.close();
+  expect(run('src/demo/seed.ts').stdout).toBe('demo academy: kept what is there\n');
 });
 
 test('a folder that another process holds is left alone, at once', async () => {
