@@ -97,8 +97,17 @@ export function Desk(props: DeskProps) {
   const query = readingToQuery({ ...reading, player: player.id });
   useEffect(() => {
     // Not at every step of a drag: the router takes part in each change of the address.
-    const timer = setTimeout(() => window.history.replaceState(null, '', `/?${query}`), REST_MS);
-    return () => clearTimeout(timer);
+    const timer = setTimeout(() => {
+      window.history.replaceState(null, '', `/?${query}`);
+      stop();
+    }, REST_MS);
+    // Who is on the way to another page would be called back by a change of the address.
+    const stop = (): void => {
+      clearTimeout(timer);
+      window.removeEventListener('beforeunload', stop);
+    };
+    window.addEventListener('beforeunload', stop);
+    return stop;
   }, [query]);
 
   const setFields = (changes: Readonly<Record<string, unknown>>): string | null => {
