@@ -37,7 +37,7 @@ const VIEWS = [
     size: desk,
     act: async (page) => {
       await page.keyboard.press('m');
-      await page.getByText('filled and settled').waitFor({ timeout: 400_000 });
+      await page.getByText('every place was looked at').waitFor({ timeout: 400_000 });
     },
   },
   {

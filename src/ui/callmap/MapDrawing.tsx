@@ -124,6 +124,7 @@ export const MapDrawing = forwardRef<SVGSVGElement, MapDrawingProps>(
                 y={y(j)}
                 width={cellWidth + 0.3}
                 height={cellHeight + 0.3}
+                shapeRendering="crispEdges"
                 fill={
                   entry ? `url(#map-${entry.letter}${other?.letter ?? ''})` : 'var(--paper-deep)'
                 }

@@ -28,7 +28,10 @@ export function PlanConflict({ theirs, onMine, onTheirs }: PlanConflictProps) {
       <h2 id="conflict" className="text-xl">
         This plan was saved on another device since you opened it
       </h2>
-      <p>Nothing was overwritten. What you typed stands below; there it is now:</p>
+      <p>
+        Nothing was overwritten: what you typed is still below. This is the plan as it was saved
+        there.
+      </p>
       <dl className="mt-2 grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
         {lines
           .filter(([, text]) => text !== '')
