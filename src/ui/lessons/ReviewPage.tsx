@@ -5,6 +5,7 @@ import { useMemo, useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { toast } from 'sonner';
 import { forStats, shotsOf } from '@/core/lesson/review/against';
+import { ballsFrom, type BallColumns } from '@/core/lesson/review/columns';
 import { partsOf, type Comparison } from '@/core/lesson/review/parts';
 import { reportOf } from '@/core/lesson/review/report';
 import { summaryWords } from '@/core/lesson/review/summary';
@@ -19,20 +20,21 @@ import { useKeptForm } from '../kit/useKeptForm';
 import { isDone } from '../server/said';
 import type { RosterPlayer } from '@/core/lesson/players/player';
 import type { StoredLesson } from '@/core/lesson/plan/stored';
-import type { ShownBall } from './types';
 import { useUnits } from '../kit/units';
 
 interface ReviewPageProps {
   lesson: StoredLesson;
   players: readonly RosterPlayer[];
-  balls: readonly ShownBall[];
+  /** The balls of the lesson: there may be thousands. */
+  columns: BallColumns;
 }
 
 /** A lesson looked at: what the balls came to, what was learnt, what is behind it, and how it is closed. */
 export function ReviewPage(props: ReviewPageProps) {
   // A form that is set back registers its fields anew: what registering gave must not be kept.
   'use no memo';
-  const { lesson, balls } = props;
+  const { lesson, columns } = props;
+  const balls = useMemo(() => ballsFrom(columns), [columns]);
   const units = useUnits();
   const [players, setPlayers] = useState(props.players);
   const [playerId, setPlayerId] = useState(players[0]!.id);

@@ -1,3 +1,4 @@
+import { columnsOf } from '@/core/lesson/review/columns';
 import { ReviewPage } from '@/ui/lessons/ReviewPage';
 import { loadLesson } from '../loadLesson';
 
@@ -6,5 +7,6 @@ export const dynamic = 'force-dynamic';
 export const metadata = { title: 'Review · Mellow Divot' };
 
 export default async function Page({ params }: { params: Promise<{ id: string }> }) {
-  return <ReviewPage {...await loadLesson((await params).id)} />;
+  const { balls, ...loaded } = await loadLesson((await params).id);
+  return <ReviewPage {...loaded} columns={columnsOf(balls)} />;
 }
