@@ -40,12 +40,18 @@ test('a server that is killed between two balls loses neither', async ({ page })
     await line.press('Enter');
     await expect(page.getByText(/11 of 10 balls here · every ball is saved/)).toBeVisible();
 
+    await page.locator('html[data-kept-for-later]').waitFor({ state: 'attached' });
     const dead = new Promise((resolve) => server!.once('close', resolve));
     server.kill('SIGKILL');
     await dead;
     await line.fill('c12 thin');
     await line.press('Enter');
     await expect(page.getByText(/balls wait in this browser \(1 on their way\)/)).toBeVisible();
+
+    // Loaded again while nobody answers, the page comes back with the ball that waits.
+    await page.reload();
+    await expect(page.getByText(/balls wait in this browser \(1 on their way\)/)).toBeVisible();
+    await expect(page.getByTestId('script')).toBeVisible();
 
     server = serve(data);
     await expect(page.getByText(/12 of 10 balls here · every ball is saved/)).toBeVisible({

@@ -23,6 +23,7 @@ import { taken, useBallChanges } from './useBallChanges';
 import { useBallQueue, type QueueState } from './useBallQueue';
 import { CommandHints, useCommands, type Command } from '../kit/commands';
 import { useKept } from '../kit/useKept';
+import { useComesBack } from './useComesBack';
 import { useOtherBalls } from './useOtherBalls';
 import { useStationCall } from './useStationCall';
 import { useTracker } from './useTracker';
@@ -51,6 +52,7 @@ export function RunPage(props: RunPageProps) {
   const { lesson, players } = props;
   const { stations, balls_per_station } = lesson.plan;
   const units = useUnits();
+  useComesBack();
   const [kept, keep] = useKept<HalfBall & { station: number; player: number }>(
     `mellow-run/${lesson.id}`,
     { ...NO_HALF, station: 0, player: 0 },

@@ -6,6 +6,7 @@ import { AlertDialog } from 'radix-ui';
 import type { RosterPlayer } from '@/core/lesson/players/player';
 import { ask, saidOf } from '../server/client';
 import type { OverlayState } from '../kit/Overlay';
+import { forgetKeptPage } from '../lessons/useComesBack';
 import { useLine } from '../kit/useLine';
 import { Alert } from '../kit/Alert';
 
@@ -22,6 +23,7 @@ export function EraseDialog({
     if (answered.kind !== 'ok') return saidOf(answered);
     // Nothing that was fetched while the player was there may show the player again.
     cache.clear();
+    await forgetKeptPage();
     router.push('/players');
     return null;
   });
