@@ -10,6 +10,7 @@ import {
 import { held, standInServer } from '../testing/server';
 import { newCache } from '../server/cache';
 import { WithCache } from '../testing/withCache';
+import { Copies } from './Copies';
 import { EraseDialog } from './EraseDialog';
 import { HouseForm } from './HouseForm';
 import { ImportPage } from './ImportPage';
@@ -238,13 +239,18 @@ test('the academy’s settings are saved; an empty name is refused before it is 
   };
   const saved: unknown[] = [];
   server.on('PUT', /academy$/, ({ body }) => ({ body }));
-  render(<HouseForm {...open} house={house as never} onSaved={(next) => saved.push(next)} />);
+  server.on('GET', /backups$/, () => ({ body: { last: null, kept: 0 } }));
+  render(
+    <WithCache>
+      <HouseForm {...open} house={house as never} onSaved={(next) => saved.push(next)} />
+    </WithCache>,
+  );
   const name = screen.getByLabelText('Name');
   await user.clear(name);
   await user.click(screen.getByRole('button', { name: 'Save' }));
   expect(await screen.findByText(/^Name must be text of 1 to 80/)).toHaveRole('alert');
   expect(name).toBeInvalid();
-  expect(server.asked).toEqual([]);
+  expect(server.asked.filter(({ method }) => method !== 'GET')).toEqual([]);
   await user.type(name, 'Dune house');
   await user.selectOptions(screen.getByLabelText('Units'), 'metres');
   expect(screen.getByLabelText(/^The worst tenth/)).toHaveDisplayValue('a little, as usual');
@@ -339,4 +345,24 @@ describe('the roster', () => {
     await rest();
     expect(ids()).toEqual(['a', 'b']);
   });
+});
+
+test('a copy of everything is made with a button, and when the last one was made is said', async () => {
+  const user = userEvent.setup();
+  const server = standInServer();
+  server.on('GET', /backups$/, () => ({ body: { last: null, kept: 0 } }));
+  render(<Copies />, { wrapper: WithCache });
+  expect(await screen.findByText('No copy was made yet.')).toBeVisible();
+  server.on('POST', /backups$/, () => ({
+    status: 507,
+    body: { error: [{ path: 'backup', message: 'No copy was made: no room.' }] },
+  }));
+  await user.click(screen.getByRole('button', { name: 'Make a copy now' }));
+  await waitFor(() => expect(screen.getByRole('alert')).toHaveTextContent(/no room/));
+  server.on('POST', /backups$/, () => ({
+    body: { last: new Date().toISOString(), kept: 1 },
+  }));
+  await user.click(screen.getByRole('button', { name: 'Make a copy now' }));
+  expect(await screen.findByText(/^The last good copy was made .*; 1 is kept\.$/)).toBeVisible();
+  expect(screen.getByRole('alert')).toBeEmptyDOMElement();
 });
