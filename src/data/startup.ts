@@ -3,7 +3,7 @@ import { closeDatabase, database, type Database } from './database';
 
 /** How often it is looked whether a copy is due, and how old the newest may become, ms. */
 const LOOK_MS = 60 * 60_000;
-const FIRST_LOOK_MS = 60_000;
+const FIRST_LOOK_MS = 5 * 60_000;
 const DAY_MS = 24 * 60 * 60_000;
 
 const told = (error: unknown): string => (error instanceof Error ? error.message : String(error));

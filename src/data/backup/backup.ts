@@ -3,7 +3,8 @@ import { open, readFile, rename } from 'node:fs/promises';
 import path from 'node:path';
 import { promisify } from 'node:util';
 import { gunzip } from 'node:zlib';
-import { PGlite } from '@electric-sql/pglite';
+import { Worker } from 'node:worker_threads';
+import type { PGlite } from '@electric-sql/pglite';
 import { copiesAmong, nameOf, outlived, type Copy, type Reason } from './keep';
 
 /** Thrown when a copy could not be made, or is not what it should be. */
@@ -33,12 +34,12 @@ export function copiesIn(folder: string): Copy[] {
 
 type Queries = Pick<PGlite, 'query'>;
 
+const TABLES = `select table_name as name from information_schema.tables
+  where table_schema = 'public' and table_type = 'BASE TABLE' order by table_name`;
+
 /** Rows of each of the product's tables. */
 export async function countsOf(sql: Queries): Promise<Counts> {
-  const { rows: tables } = await sql.query<{ name: string }>(
-    `select table_name as name from information_schema.tables
-     where table_schema = 'public' and table_type = 'BASE TABLE' order by table_name`,
-  );
+  const { rows: tables } = await sql.query<{ name: string }>(TABLES);
   const counts: Counts = {};
   for (const { name } of tables) {
     const { rows } = await sql.query<{ count: number }>(
@@ -54,20 +55,26 @@ export async function unpacked(file: string): Promise<Blob> {
   return new Blob([new Uint8Array(await gunzipped(await readFile(file)))]);
 }
 
+/** The thread in which a copy is opened: by its place under the folder that the product runs in. */
+const counter = (): string => path.join(process.cwd(), 'src', 'data', 'backup', 'countCopy.mjs');
+
 /**
- * Opens a copy in memory and counts its rows: it can be read from end to end.
+ * Opens a copy in memory, in a thread of its own, and counts its rows: it can be read from end to end.
  *
  * @throws BackupFailed when it cannot
  */
 export async function countsInCopy(file: string): Promise<Counts> {
-  let copy: PGlite | undefined;
+  const thread = new Worker(counter(), { workerData: { file, tables: TABLES } });
   try {
-    copy = await PGlite.create({ loadDataDir: await unpacked(file) });
-    return await countsOf(copy);
+    return await new Promise<Counts>((resolve, reject) => {
+      thread.once('message', resolve);
+      thread.once('error', reject);
+      thread.once('exit', (code) => reject(new Error(`the thread ended with ${code}`)));
+    });
   } catch (cause) {
     throw new BackupFailed(`${path.basename(file)} cannot be opened.`, { cause });
   } finally {
-    await copy?.close();
+    await thread.terminate();
   }
 }
 

@@ -58,7 +58,9 @@ export function walSync(database: string, flush: Flush = flushed): () => Promise
     const { mtimeMs } = await stat(control);
     if (mtimeMs !== checkpoint) {
       const tables = await Promise.all(
-        HEAPS.map((heap) => writtenSince(path.join(database, heap), heapSince)),
+        HEAPS.map((heap) =>
+          writtenSince(path.join(/* turbopackIgnore: true */ database, heap), heapSince),
+        ),
       );
       for (const file of tables.flat()) await flush(file);
       heapSince = began;
