@@ -1,5 +1,6 @@
 import { readFileSync, readdirSync, rmSync } from 'node:fs';
 import path from 'node:path';
+import { inspect } from 'node:util';
 import { openDatabase, type Database, type Disk } from '../database';
 import { databaseIn } from '../soundFolder';
 import { emptyFolder } from '../testing/emptyFolder';
@@ -127,6 +128,19 @@ test('only what the database does not survive is its end', async () => {
   expect(isDeadly(Object.assign(new Error('no space left'), { severity: 'PANIC' }))).toBe(true);
   expect(isDeadly(Object.assign(new Error('disk full'), { severity: 'ERROR' }))).toBe(false);
   expect(isDeadly(new WebAssembly.RuntimeError('unreachable'))).toBe(true);
+});
+
+test('an error says nothing of what was typed', async () => {
+  const { sql } = await opened();
+  const typed = note('Quastenflosser');
+  await sql.query(typed[0], [...typed[1]]);
+  const failed = await sql.query(typed[0], [...typed[1]]).catch((error: unknown) => error);
+  expect(failed).toMatchObject({ severity: 'ERROR' });
+  expect(inspect(failed, { depth: 5 }).toLowerCase()).not.toContain('quastenflosser');
+  const within = await sql
+    .transaction((tx) => tx.query(typed[0], [...typed[1]]))
+    .catch((error: unknown) => error);
+  expect(inspect(within, { depth: 5 }).toLowerCase()).not.toContain('quastenflosser');
 });
 
 test('the log is cut while the database runs', async () => {

@@ -29,6 +29,14 @@ export function isDeadly(error: unknown): boolean {
   );
 }
 
+/** Parts of the database's errors in which what somebody typed stands: whoever logs an error would log that. */
+const VALUES = ['params', 'detail', 'where', 'internalQuery'];
+
+function withoutValues(error: unknown): void {
+  if (!(error instanceof Error)) return;
+  for (const part of VALUES) Reflect.deleteProperty(error, part);
+}
+
 /**
  * A database whose writes are let in only where there is room, and are answered only once they are on the disk; the end of the database
  * is told at once. The same object, with its ways in replaced.
@@ -44,6 +52,7 @@ export function guarded(sql: PGlite, { room, synced, after, died }: Guards): PGl
       return answer;
     } catch (error) {
       if (isDeadly(error)) died(error);
+      withoutValues(error);
       throw error;
     }
   };

@@ -1,8 +1,12 @@
-import { renewBackups } from '@/data/backup/backup';
+import { BackupFailed, renewBackups } from '@/data/backup/backup';
 import { database } from '@/data/database';
 import { erasePlayer } from '@/data/erase';
 import { whenDone } from '../../../respond';
 import type { PlayerContext } from '../context';
+
+function unlessBackupFailed(error: unknown): void {
+  if (!(error instanceof BackupFailed)) throw error;
+}
 
 export const dynamic = 'force-dynamic';
 
@@ -11,7 +15,8 @@ export function POST(_request: Request, { params }: PlayerContext): Promise<Resp
   return whenDone(async () => {
     const { sql, folder } = await database();
     const erased = await erasePlayer(sql, (await params).id);
-    if (erased) await renewBackups(sql, folder);
+    // The older copies are gone in any case; a new one that fails is made the next day.
+    if (erased) await renewBackups(sql, folder).catch(unlessBackupFailed);
     return erased;
   });
 }
