@@ -1,4 +1,5 @@
 import { readFileSync, readdirSync, rmSync } from 'node:fs';
+import os from 'node:os';
 import path from 'node:path';
 import { inspect } from 'node:util';
 import { openDatabase, type Database, type Disk } from '../database';
@@ -92,6 +93,16 @@ test('after a checkpoint the tables are flushed that the log does not hold any m
   seen.length = 0;
   await sql.exec('checkpoint');
   expect(seen.some((file) => file.startsWith(path.join(databaseIn(folder), 'base')))).toBe(true);
+});
+
+test('a file that a checkpoint has taken away meanwhile is no fault of the write', async () => {
+  await expect(flushed(path.join(os.tmpdir(), 'mellow-is-not-there'))).resolves.toBeUndefined();
+  const { sql } = await opened();
+  const writes = Array.from({ length: 30 }, (_, i) =>
+    sql.query(note(`w${i}`)[0], [...note(`w${i}`)[1]]),
+  );
+  for (let i = 0; i < 5; i++) writes.push(sql.query('checkpoint'));
+  await Promise.all(writes);
 });
 
 test('who writes at the same time shares a flush', async () => {

@@ -4,9 +4,13 @@ import path from 'node:path';
 /** How a file or folder is made to outlast a power failure; another one in tests. */
 export type Flush = (file: string) => Promise<void>;
 
-/** Asks the system to put what was written to a file on the disk. */
+/** Asks the system to put what was written to a file on the disk. One that is gone is not needed any more: a checkpoint came between. */
 export const flushed: Flush = async (file) => {
-  const handle = await open(file, 'r');
+  const handle = await open(file, 'r').catch((error: NodeJS.ErrnoException) => {
+    if (error.code === 'ENOENT') return null;
+    throw error;
+  });
+  if (!handle) return;
   try {
     await handle.datasync();
   } finally {
