@@ -15,6 +15,7 @@ const under = (folder, rooms) => rooms.split(' ').map((room) => `${folder}/${roo
 export const ROOMS = [
   ...Object.entries(CORE).flatMap(([floor, rooms]) => under(`core/${floor}`, rooms)),
   'core/testing',
+  ...under('data', 'disk folder migrations backup'),
   'data',
   'workers',
   'workers/page',

@@ -1,12 +1,14 @@
 import { existsSync } from 'node:fs';
 import path from 'node:path';
 import readline from 'node:readline/promises';
-import { backupsIn, BackupFailed, copiesIn, type Counts } from '@/data/backup/backup';
+import { backupsIn, copiesIn } from '@/data/folder/copies';
+import { BackupFailed } from '@/data/backup/backup';
+import { type Counts } from '@/data/disk/rows';
 import { restoreBackup } from '@/data/backup/restore';
 import { openDatabase } from '@/data/database';
 import { dataFolder } from '@/data/dataFolder';
-import { FolderInUse } from '@/data/ownership';
-import { FolderUnsound } from '@/data/soundFolder';
+import { FolderInUse } from '@/data/folder/ownership';
+import { FolderUnsound } from '@/data/folder/soundFolder';
 
 const BACKUP_USAGE = `usage: npm run -s backup
   makes a copy of the data folder's database in its own folder "backups", opens it and counts it; while the

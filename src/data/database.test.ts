@@ -1,9 +1,8 @@
 import { spawn } from 'node:child_process';
-import { rmSync } from 'node:fs';
 import { PGlite } from '@electric-sql/pglite';
 import { openDatabase, type Database } from './database';
-import { emptyFolder } from './testing/emptyFolder';
-import { migrate, readMigrations } from './migrate';
+import { testFolders } from './testing/folders';
+import { migrate, readMigrations } from './migrations/migrate';
 import { addPlayers, listPlayers, playerById, type NewPlayer } from './players';
 import { listDrafts, removeDraft, saveDraft } from './drafts';
 import {
@@ -16,15 +15,7 @@ import {
 
 jest.setTimeout(120_000);
 
-const folders: string[] = [];
-
-/** An empty data folder that is gone after the tests. */
-async function folderFor(name: string): Promise<string> {
-  const folder = await emptyFolder(name);
-  folders.push(folder);
-  return folder;
-}
-afterAll(() => folders.forEach((folder) => rmSync(folder, { recursive: true, force: true })));
+const folderFor = testFolders();
 
 const player: NewPlayer = {
   id: 'test-player',

@@ -2,14 +2,14 @@ import { PGlite } from '@electric-sql/pglite';
 import { dataFolder } from './dataFolder';
 import { guarded } from './disk/guarded';
 import { logTrim } from './disk/logTrim';
-import { checkRows, noteRows } from './disk/rowsAtClosing';
+import { checkRows, noteRows } from './folder/rowsAtClosing';
 import { roomFor, type Free } from './disk/room';
 import { walSync, type Flush } from './disk/walSync';
 import { writeBackup } from './backup/backup';
-import type { Copy, Reason } from './backup/keep';
-import { migrate, mustMigrate } from './migrate';
-import { takeFolder } from './ownership';
-import { checkFolder, databaseIn, FolderUnsound, markUsed } from './soundFolder';
+import type { Copy, Reason } from './folder/copies';
+import { migrate, mustMigrate } from './migrations/migrate';
+import { takeFolder } from './folder/ownership';
+import { checkFolder, databaseIn, FolderUnsound, markUsed } from './folder/soundFolder';
 
 /** An open database, its copies, and how to close it. */
 export interface Database {

@@ -1,4 +1,4 @@
-import { copiesIn } from './backup/backup';
+import { copiesIn } from './folder/copies';
 import { closeDatabase, database, type Database } from './database';
 
 /** How often it is looked whether a copy is due, and how old the newest may become, ms. */

@@ -1,5 +1,5 @@
 import { dataFolder } from '@/data/dataFolder';
-import { FolderInUse, takeFolder } from '@/data/ownership';
+import { FolderInUse, takeFolder } from '@/data/folder/ownership';
 
 /* Says whether the data folder is free: exit status 3 when another process holds it. */
 try {

@@ -5,9 +5,9 @@ import path from 'node:path';
 import { answer } from '@/core/tell/answer/answer';
 import { readSituation } from '@/core/tell/format/situation';
 import { DEMO_PLAYERS, DEMO_READINGS } from '@/demo/academy';
-import { countsOf } from '@/data/backup/backup';
+import { countsOf } from '@/data/disk/rows';
 import { openDatabase } from '@/data/database';
-import { takeFolder } from '@/data/ownership';
+import { takeFolder } from '@/data/folder/ownership';
 import { emptyFolder } from '@/data/testing/emptyFolder';
 
 jest.setTimeout(120_000);

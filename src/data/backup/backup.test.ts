@@ -1,35 +1,19 @@
-import {
-  cpSync,
-  existsSync,
-  mkdtempSync,
-  readdirSync,
-  readFileSync,
-  rmSync,
-  statSync,
-  writeFileSync,
-} from 'node:fs';
-import os from 'node:os';
+import { existsSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { openDatabase } from '../database';
 import { addPlayers, listPlayers } from '../players';
 import { erasePlayer } from '../erase';
-import { MIGRATIONS_FOLDER, mustMigrate, readMigrations } from '../migrate';
-import { databaseIn, FolderUnsound } from '../soundFolder';
-import { emptyFolder } from '../testing/emptyFolder';
+import { mustMigrate, readMigrations } from '../migrations/migrate';
+import { databaseIn, FolderUnsound } from '../folder/soundFolder';
+import { testFolders } from '../testing/folders';
 import { aRecord } from '@/core/testing/records';
-import { BackupFailed, backupsIn, copiesIn, countsInCopy, renewBackups } from './backup';
-import { copiesAmong, nameOf, outlived, type Copy } from './keep';
+import { BackupFailed, countsInCopy, renewBackups } from './backup';
+import { backupsIn, copiesAmong, copiesIn, nameOf, outlived, type Copy } from '../folder/copies';
 import { restoreBackup } from './restore';
 
 jest.setTimeout(120_000);
 
-const folders: string[] = [];
-async function folderFor(name: string): Promise<string> {
-  const folder = await emptyFolder(name);
-  folders.push(folder);
-  return folder;
-}
-afterAll(() => folders.forEach((folder) => rmSync(folder, { recursive: true, force: true })));
+const folderFor = testFolders();
 
 const add = (sql: Parameters<typeof addPlayers>[0], id: string) =>
   addPlayers(sql, [{ id, ...aRecord({ name: id }) }]);
@@ -105,11 +89,7 @@ test('a copy is made at closing where something was written, and only there', as
 });
 
 test('a copy is made before the tables are changed, of a database that was used', async () => {
-  const folder = mkdtempSync(path.join(os.tmpdir(), 'mellow-steps-'));
-  folders.push(folder);
   const steps = readMigrations();
-  const early = path.join(folder, 'steps');
-  cpSync(MIGRATIONS_FOLDER, early, { recursive: true });
   const used = await folderFor('step');
   const { sql, close } = await openDatabase(used);
   expect(await mustMigrate(sql, steps)).toBe(false);

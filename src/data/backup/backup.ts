@@ -1,11 +1,10 @@
-import { existsSync, mkdirSync, readdirSync, rmSync } from 'node:fs';
-import { open, readFile, rename } from 'node:fs/promises';
+import { mkdirSync, readdirSync, rmSync } from 'node:fs';
+import { open, rename } from 'node:fs/promises';
 import path from 'node:path';
-import { promisify } from 'node:util';
-import { gunzip } from 'node:zlib';
 import { Worker } from 'node:worker_threads';
 import type { PGlite } from '@electric-sql/pglite';
-import { copiesAmong, nameOf, outlived, type Copy, type Reason } from './keep';
+import { countsOf, type Counts } from '../disk/rows';
+import { backupsIn, copiesIn, nameOf, outlived, type Copy, type Reason } from '../folder/copies';
 
 /** Thrown when a copy could not be made, or is not what it should be. */
 export class BackupFailed extends Error {
@@ -15,48 +14,12 @@ export class BackupFailed extends Error {
   }
 }
 
-const gunzipped = promisify(gunzip);
-
 /** What the folder of a database begins with that was moved aside when a copy was put back. */
 export const ASIDE = 'postgres-replaced-';
 
-/** Rows of each table by its name. */
-export type Counts = Record<string, number>;
-
-/** Where the copies of a data folder lie. */
-export const backupsIn = (folder: string): string => path.join(folder, 'backups');
-
-/** The copies of a data folder, newest first. Every one was opened and counted after it was written. */
-export function copiesIn(folder: string): Copy[] {
-  const backups = backupsIn(folder);
-  return existsSync(backups) ? copiesAmong(readdirSync(backups)) : [];
-}
-
-type Queries = Pick<PGlite, 'query'>;
-
-const TABLES = `select table_name as name from information_schema.tables
-  where table_schema = 'public' and table_type = 'BASE TABLE' order by table_name`;
-
-/** Rows of each of the product's tables. */
-export async function countsOf(sql: Queries): Promise<Counts> {
-  const { rows: tables } = await sql.query<{ name: string }>(TABLES);
-  const counts: Counts = {};
-  for (const { name } of tables) {
-    const { rows } = await sql.query<{ count: number }>(
-      `select count(*)::int as count from "${name.replaceAll('"', '""')}"`,
-    );
-    counts[name] = rows[0]!.count;
-  }
-  return counts;
-}
-
-/** A copy's archive, taken out of its packing: its checksum tells a copy that is cut or bent. */
-export async function unpacked(file: string): Promise<Blob> {
-  return new Blob([new Uint8Array(await gunzipped(await readFile(file)))]);
-}
-
 /** The thread in which a copy is opened: by its place under the folder that the product runs in. */
-const counter = (): string => path.join(process.cwd(), 'src', 'data', 'backup', 'countCopy.mjs');
+const counter = (): string =>
+  path.join(/* turbopackIgnore: true */ process.cwd(), 'src', 'data', 'backup', 'countCopy.mjs');
 
 /**
  * Opens a copy in memory, in a thread of its own, and counts its rows: it can be read from end to end.
@@ -64,7 +27,7 @@ const counter = (): string => path.join(process.cwd(), 'src', 'data', 'backup', 
  * @throws BackupFailed when it cannot
  */
 export async function countsInCopy(file: string): Promise<Counts> {
-  const thread = new Worker(counter(), { workerData: { file, tables: TABLES } });
+  const thread = new Worker(/* turbopackIgnore: true */ counter(), { workerData: file });
   try {
     return await new Promise<Counts>((resolve, reject) => {
       thread.once('message', resolve);

@@ -1,11 +1,14 @@
 import { existsSync, renameSync, rmSync } from 'node:fs';
 import path from 'node:path';
 import { PGlite } from '@electric-sql/pglite';
-import { forgetRows } from '../disk/rowsAtClosing';
-import { takeFolder } from '../ownership';
-import { databaseIn, markUsed } from '../soundFolder';
-import { migrate } from '../migrate';
-import { ASIDE, countsInCopy, countsOf, unpacked, type Counts } from './backup';
+import { forgetRows } from '../folder/rowsAtClosing';
+import { takeFolder } from '../folder/ownership';
+import { databaseIn, markUsed } from '../folder/soundFolder';
+import { migrate } from '../migrations/migrate';
+import { countsOf, type Counts } from '../disk/rows';
+import { stampOf } from '../folder/copies';
+import { unpacked } from './archive';
+import { ASIDE, countsInCopy } from './backup';
 
 /** What was put back, and where the database that stood there lies now; null where there was none. */
 export interface Restored {
@@ -27,10 +30,7 @@ export async function restoreBackup(
   await countsInCopy(file);
   const ownership = await takeFolder(folder);
   const database = databaseIn(folder);
-  const aside = path.join(
-    folder,
-    `${ASIDE}${at.toISOString().slice(0, 19).replaceAll(/[-:]/g, '')}Z`,
-  );
+  const aside = path.join(folder, `${ASIDE}${stampOf(at)}`);
   try {
     const held = existsSync(database);
     if (held) renameSync(database, aside);

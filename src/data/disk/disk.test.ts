@@ -1,10 +1,10 @@
-import { readFileSync, readdirSync, rmSync } from 'node:fs';
+import { readFileSync, readdirSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import { inspect } from 'node:util';
 import { openDatabase, type Database, type Disk } from '../database';
-import { databaseIn } from '../soundFolder';
-import { emptyFolder } from '../testing/emptyFolder';
+import { databaseIn } from '../folder/soundFolder';
+import { testFolders } from '../testing/folders';
 import { flushed } from './walSync';
 import { isDeadly } from './guarded';
 import { logTrim } from './logTrim';
@@ -12,12 +12,11 @@ import { DiskFull } from './room';
 
 jest.setTimeout(120_000);
 
-const folders: string[] = [];
+const folderFor = testFolders();
 let open: Database | null = null;
 
 const opened = async (disk: Disk = {}): Promise<Database & { folder: string }> => {
-  const folder = await emptyFolder('disk');
-  folders.push(folder);
+  const folder = await folderFor('disk');
   open = await openDatabase(folder, disk);
   return { ...open, folder };
 };
@@ -25,7 +24,6 @@ afterEach(async () => {
   await open?.close();
   open = null;
 });
-afterAll(() => folders.forEach((folder) => rmSync(folder, { recursive: true, force: true })));
 
 /** Waits until something holds; gives up after five seconds. */
 async function until(holds: () => Promise<boolean> | boolean): Promise<void> {

@@ -3,7 +3,7 @@ import { cpSync, existsSync, mkdirSync, mkdtempSync, renameSync, rmSync } from '
 import os from 'node:os';
 import path from 'node:path';
 import { openDatabase } from '../database';
-import { readMigrations } from '../migrate';
+import { readMigrations } from '../migrations/migrate';
 
 /** Where folders that were made once are kept, for every run after. */
 const KEPT = path.join(process.cwd(), '.cache');

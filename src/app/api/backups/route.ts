@@ -1,4 +1,5 @@
-import { BackupFailed, copiesIn } from '@/data/backup/backup';
+import { BackupFailed } from '@/data/backup/backup';
+import { copiesIn } from '@/data/folder/copies';
 import { database } from '@/data/database';
 import { refuse, withFaults } from '../respond';
 

@@ -8,7 +8,7 @@ import {
   writeFileSync,
 } from 'node:fs';
 import path from 'node:path';
-import { copiesIn } from './backup/backup';
+import { copiesIn } from './copies';
 
 /** What helps: the newest copy where there is one. */
 function wayOut(folder: string): string {

@@ -1,8 +1,8 @@
 import { existsSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import type { PGlite } from '@electric-sql/pglite';
-import { countsOf, type Counts } from '../backup/backup';
-import { FolderUnsound } from '../soundFolder';
+import { countsOf, type Counts } from '../disk/rows';
+import { FolderUnsound } from './soundFolder';
 
 const fileIn = (folder: string): string => path.join(folder, 'rows-at-closing.json');
 

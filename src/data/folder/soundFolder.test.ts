@@ -1,31 +1,20 @@
-import {
-  mkdtempSync,
-  readdirSync,
-  readFileSync,
-  rmSync,
-  statSync,
-  truncateSync,
-  writeFileSync,
-} from 'node:fs';
-import os from 'node:os';
+import { readdirSync, readFileSync, rmSync, statSync, truncateSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { aRecord } from '@/core/testing/records';
-import { openDatabase } from './database';
-import { addPlayers, listPlayers } from './players';
+import { openDatabase } from '../database';
+import { addPlayers, listPlayers } from '../players';
 import { FolderUnsound } from './soundFolder';
-import { emptyFolder } from './testing/emptyFolder';
+import { testFolders } from '../testing/folders';
 
 jest.setTimeout(120_000);
 
-const folders: string[] = [];
-afterAll(() => folders.forEach((folder) => rmSync(folder, { recursive: true, force: true })));
+const folderFor = testFolders();
 
 /** A folder with one player in it. */
-async function usedFolder(): Promise<string> {
-  const folder = await emptyFolder('sound');
-  folders.push(folder);
+async function usedFolder(notes = ''): Promise<string> {
+  const folder = await folderFor('sound');
   const database = await openDatabase(folder);
-  await addPlayers(database.sql, [{ id: 'ada', ...aRecord() }]);
+  await addPlayers(database.sql, [{ id: 'ada', ...aRecord({ notes }) }]);
   await database.close();
   return folder;
 }
@@ -65,8 +54,7 @@ test('a damaged database is told in a sentence, and the folder is free again', a
 });
 
 test('a file where a folder belongs is told so', async () => {
-  const folder = mkdtempSync(path.join(os.tmpdir(), 'mellow-file-'));
-  folders.push(folder);
+  const folder = await folderFor('file');
   const file = path.join(folder, 'data');
   writeFileSync(file, 'hello');
   await expect(openDatabase(file)).rejects.toThrow('it is a file.');
@@ -89,11 +77,7 @@ const tableOf = (folder: string, text: string): string =>
     .find((file) => readFileSync(file).includes(text))!;
 
 test('a byte that was flipped in a table is noticed', async () => {
-  const folder = await emptyFolder('flipped');
-  folders.push(folder);
-  const first = await openDatabase(folder);
-  await addPlayers(first.sql, [{ id: 'ada', ...aRecord({ notes: 'Quastenflosser' }) }]);
-  await first.close();
+  const folder = await usedFolder('Quastenflosser');
   const table = tableOf(folder, 'Quastenflosser');
   const bytes = readFileSync(table);
   bytes[bytes.indexOf('Quastenflosser') + 3]! ^= 0x10;
@@ -103,11 +87,7 @@ test('a byte that was flipped in a table is noticed', async () => {
 });
 
 test('a table that was cut is noticed', async () => {
-  const folder = await emptyFolder('cut');
-  folders.push(folder);
-  const first = await openDatabase(folder);
-  await addPlayers(first.sql, [{ id: 'ada', ...aRecord({ notes: 'Quastenflosser' }) }]);
-  await first.close();
+  const folder = await usedFolder('Quastenflosser');
   truncateSync(tableOf(folder, 'Quastenflosser'), 0);
   await expect(openDatabase(folder)).rejects.toThrow(/lost rows .* 0 of 1 players/);
 });

@@ -37,7 +37,7 @@ test('a folder that is not there yet is made', async () => {
 });
 
 test('a process that is killed leaves no stale lock behind', async () => {
-  const script = `import { takeFolder } from './src/data/ownership.ts';
+  const script = `import { takeFolder } from './src/data/folder/ownership.ts';
     await takeFolder(${JSON.stringify(folder)}); console.log('taken'); setInterval(() => {}, 1000);`;
   const child = spawn(process.execPath, ['--import', 'tsx', '--input-type=module', '-e', script]);
   await new Promise((resolve, reject) => {

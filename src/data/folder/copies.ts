@@ -1,5 +1,8 @@
+import { existsSync, readdirSync } from 'node:fs';
+import path from 'node:path';
+
 /** Why a copy was made. */
-export const REASONS = ['daily', 'closing', 'migration', 'restore', 'asked'] as const;
+export const REASONS = ['daily', 'closing', 'migration', 'asked'] as const;
 export type Reason = (typeof REASONS)[number];
 
 /** A copy by what its name says. */
@@ -12,13 +15,22 @@ export interface Copy {
 const NAME = /^mellow-(\d{4})(\d\d)(\d\d)T(\d\d)(\d\d)(\d\d)Z-([a-z]+)\.tar\.gz$/;
 
 /**
+ * A moment as it stands in names of files, UTC.
+ *
+ * @example
+ * stampOf(new Date(0)); // => '19700101T000000Z'
+ */
+export const stampOf = (at: Date): string =>
+  `${at.toISOString().slice(0, 19).replaceAll(/[-:]/g, '')}Z`;
+
+/**
  * Name of a copy.
  *
  * @example
  * nameOf(new Date(0), 'daily'); // => 'mellow-19700101T000000Z-daily.tar.gz'
  */
 export const nameOf = (at: Date, reason: Reason): string =>
-  `mellow-${at.toISOString().slice(0, 19).replaceAll(/[-:]/g, '')}Z-${reason}.tar.gz`;
+  `mellow-${stampOf(at)}-${reason}.tar.gz`;
 
 /** What the names of some files say of them, newest first; files that are no copies are left out. */
 export function copiesAmong(files: readonly string[]): Copy[] {
@@ -33,7 +45,16 @@ export function copiesAmong(files: readonly string[]): Copy[] {
     .sort((a, b) => b.at.getTime() - a.at.getTime());
 }
 
-/** So many days and weeks keep their newest copy, and so many of those made before a change of the tables or a restoring. */
+/** Where the copies of a data folder lie. */
+export const backupsIn = (folder: string): string => path.join(folder, 'backups');
+
+/** The copies of a data folder, newest first. Every one was opened and counted after it was written. */
+export function copiesIn(folder: string): Copy[] {
+  const backups = backupsIn(folder);
+  return existsSync(backups) ? copiesAmong(readdirSync(backups)) : [];
+}
+
+/** So many days and weeks keep their newest copy, and so many of those made before a change of the tables. */
 const DAYS = 7;
 const WEEKS = 8;
 const BEFORE = 3;
@@ -55,12 +76,12 @@ function firstOfEach(copies: readonly Copy[], of: (copy: Copy) => number, count:
 
 /**
  * The copies that need not be kept: all but the newest of each of the last seven days and eight weeks that have one, and the last three
- * made before the tables were changed or a copy was put back.
+ * made before the tables were changed.
  *
  * @param copies newest first
  */
 export function outlived(copies: readonly Copy[]): Copy[] {
-  const before = copies.filter(({ reason }) => reason === 'migration' || reason === 'restore');
+  const before = copies.filter(({ reason }) => reason === 'migration');
   const kept = new Set([
     ...firstOfEach(copies, dayOf, DAYS),
     ...firstOfEach(copies, weekOf, WEEKS),
