@@ -5,7 +5,7 @@ import { tryClub, wedgeChanges } from '@/core/search/audit/oneWedge';
 import { callingClubs } from '@/core/search/audit/usage';
 import { mixFor, type MixChoice } from '@/core/tell/reading/mixChoice';
 import { readSituation } from '@/core/tell/format/situation';
-import type { Job } from './job';
+import { paced, type Job } from './job';
 
 const SEED = 1;
 
@@ -16,12 +16,7 @@ export const auditTasks = {
   /** The club that the desk calls in each of some shots, for who plays in a situation. */
   async clubsCalled(job: Job, situation: unknown, shots: readonly Shot[]): Promise<string[]> {
     const { question } = readSituation(situation);
-    const looks = callingClubs(question, shots);
-    for (;;) {
-      const look = looks.next();
-      if (look.done) return look.value;
-      if (!(await job.goesOn())) return [];
-    }
+    return (await paced(job, callingClubs(question, shots))) ?? [];
   },
 
   tryClub: (_: Job, player: Player, mix: readonly MixedShot[], index: number) =>

@@ -7,7 +7,7 @@ import { answerFrom, answerPart, type TimedPart } from '@/core/tell/answer/answe
 import { changeEntry, type ChangeEntry } from '@/core/tell/answer/changes';
 import { simulate } from '@/core/tell/answer/simulation';
 import { readSituation } from '@/core/tell/format/situation';
-import type { Job } from './job';
+import { paced, type Job } from './job';
 
 /* Calls, and the scans of many shots round one. */
 
@@ -51,11 +51,8 @@ export const callTasks = {
   ): Promise<ChangeEntry[]> {
     const { question, firmness } = readSituation(input);
     const looks = lookForChanges(standpointOf(question, firmness, called), moved);
-    for (;;) {
-      const look = looks.next();
-      if (look.done) return look.value.map((change) => changeEntry(change, units));
-      if (!(await job.goesOn())) return [];
-    }
+    const changes = await paced(job, looks);
+    return (changes ?? []).map((change) => changeEntry(change, units));
   },
 
   /** Some places of the call map. */
@@ -69,14 +66,9 @@ export const callTasks = {
     const { question } = readSituation(input);
     const cells: MapCell[] = [];
     for (const place of places) {
-      const looks = lookingAt(question, xAxis, yAxis, place);
-      for (;;) {
-        if (!(await job.goesOn())) return cells;
-        const look = looks.next();
-        if (!look.done) continue;
-        cells.push(look.value);
-        break;
-      }
+      const cell = await paced(job, lookingAt(question, xAxis, yAxis, place));
+      if (!cell) break;
+      cells.push(cell);
     }
     return cells;
   },

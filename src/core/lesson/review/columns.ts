@@ -19,6 +19,9 @@ export interface BallColumns {
   seen: SeenColumns;
 }
 
+/** What a review does not look at: who gave the ball and when, and the server's own orders. */
+const NOT_LOOKED_AT = new Set(['id', 'hit_at', 'source', 'seq', 'touched']);
+
 /** Place of a value among those that were met before; a new one is put behind them. */
 function placeIn<T>(places: Map<string, number>, met: T[], value: T): number {
   const text = JSON.stringify(value);
@@ -46,7 +49,7 @@ export function columnsOf(balls: readonly ExchangedBall[]): BallColumns {
   const calls = new Map<string, number>();
   const seen = columns.seen as Record<string, unknown[]>;
   balls.forEach((ball, i) => {
-    const { id: _id, hit_at: _at, source: _source, player, station, call, ...fields } = ball;
+    const { player, station, call, ...fields } = ball;
     columns.player.push(placeIn(players, columns.players, player));
     columns.station.push(station);
     columns.call.push(placeIn(calls, columns.calls, call));
@@ -59,9 +62,6 @@ export function columnsOf(balls: readonly ExchangedBall[]): BallColumns {
   });
   return columns;
 }
-
-/** The server's own orders of a stored ball. */
-const NOT_LOOKED_AT = new Set(['seq', 'touched']);
 
 /** The balls of columns, in their order. */
 export function ballsFrom({

@@ -7,12 +7,6 @@ import type { LessonContext } from '../context';
 
 export const dynamic = 'force-dynamic';
 
-/** A whole number of the query; 0 when it is absent, null when it is none. */
-function wholeIn(request: Request, name: string): number | null {
-  const said = new URL(request.url).searchParams.get(name) ?? '0';
-  return /^\d{1,15}$/.test(said) ? Number(said) : null;
-}
-
 /**
  * The balls of a lesson; with `after` those that came later than a ball's `seq`; with `touched_after` what was logged, changed or taken
  * away since a ball's `touched`.
@@ -20,16 +14,20 @@ function wholeIn(request: Request, name: string): number | null {
 export async function GET(request: Request, { params }: LessonContext): Promise<Response> {
   const { id } = await params;
   if (!isId(id)) return notFound();
+  const query = new URL(request.url).searchParams;
   for (const path of ['after', 'touched_after']) {
-    if (wholeIn(request, path) === null) {
-      return refuse(400, [{ path, message: 'must be a whole number' }]);
+    const said = query.get(path) ?? '0';
+    if (!/^\d{1,15}$/.test(said)) {
+      return refuse(400, [{ path, message: `must be a whole number, not "${said}"` }]);
     }
   }
   const { sql } = await database();
-  if (new URL(request.url).searchParams.has('touched_after')) {
-    return Response.json(await ballsTouched(sql, id, wholeIn(request, 'touched_after')!));
-  }
-  return Response.json(await ballsOfLesson(sql, id, wholeIn(request, 'after')!));
+  const touched = query.get('touched_after');
+  return Response.json(
+    touched === null
+      ? await ballsOfLesson(sql, id, Number(query.get('after') ?? 0))
+      : await ballsTouched(sql, id, Number(touched)),
+  );
 }
 
 /** Saves balls and acknowledges them by their ids; what was sent before is acknowledged again and saved once. */
