@@ -1,7 +1,7 @@
 import { BackupFailed } from '@/data/backup/backup';
 import { copiesIn } from '@/data/folder/copies';
 import { database } from '@/data/database';
-import { refuse, withFaults } from '../respond';
+import { refuse, withFaults, withText } from '../respond';
 
 export const dynamic = 'force-dynamic';
 
@@ -17,9 +17,9 @@ export const GET = (): Promise<Response> => withFaults(newest);
 /** One copy at a time: who asks while one is made waits for that one. */
 let making: Promise<unknown> | null = null;
 
-/** Makes a copy now. */
-export function POST(): Promise<Response> {
-  return withFaults(async () => {
+/** Makes a copy now; nothing is to be said with it. */
+export function POST(request: Request): Promise<Response> {
+  return withText(request, 0, async () => {
     const { backup } = await database();
     making ??= backup('asked').finally(() => {
       making = null;
