@@ -1,3 +1,5 @@
+import os from 'node:os';
+
 const shared = {
   // TypeScript's own modules keep plain properties; getters for exports, as other compilers write them, stop being
   // inlined from a process's second test file on, which makes the physics three times slower.
@@ -48,7 +50,8 @@ const config = {
       setupFilesAfterEnv: ['<rootDir>/src/ui/testing/page.ts'],
     },
   ],
-  maxWorkers: '100%',
+  // Many tests of the data wait for a process or a thread of their own.
+  maxWorkers: Math.ceil(1.5 * os.availableParallelism()),
   testTimeout: 120000,
 };
 export default config;

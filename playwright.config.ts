@@ -12,7 +12,7 @@ const chromium =
 export default defineConfig({
   testDir: 'tests/browser',
   fullyParallel: true,
-  workers: 2,
+  workers: 3,
   // How long a page may take on a busy machine; speed is measured by the bench.
   timeout: 300_000,
   expect: { timeout: 90_000 },
