@@ -4,6 +4,7 @@ import { changeEntries } from '@/core/tell/answer/changes';
 import { simulate } from '@/core/tell/answer/simulation';
 import { jsonSchemaOf, jsonSchemaOfSamples } from '@/core/tell/format/jsonSchema';
 import { lessonFileSchema } from '@/core/lesson/exchange/exchange';
+import { playerFileSchema } from '@/core/lesson/exchange/playerFile';
 import { readSituation, situationSchema } from '@/core/tell/format/situation';
 import { simulationSchema } from '@/core/tell/format/setup';
 import { trackedBallSchema } from '@/core/lesson/tracker/trackedBall';
@@ -38,6 +39,10 @@ write(
   ),
 );
 write('lesson', jsonSchemaOf(lessonFileSchema, 'Lesson, mellow-divot/lesson version 1'));
+write(
+  'player-export',
+  jsonSchemaOf(playerFileSchema, 'Everything about a player, mellow-divot/player-export version 2'),
+);
 write(
   'tracked-ball',
   jsonSchemaOf(trackedBallSchema, 'Tracked ball, mellow-divot/tracked-ball version 1'),

@@ -1,7 +1,7 @@
 import type { PGlite } from '@electric-sql/pglite';
 
 /** What is written where an erased player's name stood. */
-const NOBODY = 'a former player';
+export const NOBODY = 'a former player';
 
 /** Tables and columns of text in which a coach may have written a player's name. */
 const PROSE = [
@@ -13,7 +13,7 @@ const PROSE = [
 ] as const;
 
 /** A name as a pattern of the database that fits it as whole words, however it is parted. */
-const patternOf = (name: string): string =>
+export const patternOf = (name: string): string =>
   `\\m${name.replace(/[^\p{L}\p{N}\s]/gu, '\\$&').replace(/\s+/g, '\\s+')}(?!\\w)`;
 
 /**

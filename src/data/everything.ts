@@ -1,42 +1,22 @@
 import type { PGlite } from '@electric-sql/pglite';
-import { listDrafts } from './drafts';
-import { type DraftReading, type KeptReading } from '@/core/tell/reading/kept';
+import { PLAYER_FORMAT, type PlayerFile } from '@/core/lesson/exchange/playerFile';
+import { recordOf } from '@/core/lesson/players/player';
 import { ballsOfPlayer } from './balls';
-import type { StoredBall } from '@/core/lesson/balls/ball';
-import type { LearningDecision } from '@/core/lesson/learning/decision';
+import { listDrafts } from './drafts';
+import { listGrassShots } from './grassShots';
 import { learningDecisions } from './learnings';
 import { listLessons } from './lessons';
-import type { StoredLesson } from '@/core/lesson/plan/stored';
-import { listGrassShots } from './grassShots';
-import type { GrassShot } from '@/core/lesson/players/grassShot';
 import { playerById } from './players';
 import { readingsOfPlayer } from './readings';
-import type { RosterPlayer } from '@/core/lesson/players/player';
-
-export const PLAYER_EXPORT_FORMAT = 'mellow-divot/player-export';
-
-/** Everything that the product holds about one player. */
-export interface PlayerExport {
-  format: typeof PLAYER_EXPORT_FORMAT;
-  version: 1;
-  player: RosterPlayer;
-  readings: KeptReading[];
-  drafts: DraftReading[];
-  grass_shots: GrassShot[];
-  lessons: StoredLesson[];
-  balls: StoredBall[];
-  /** What was decided about learnings, with the factors of each version. */
-  learnings: LearningDecision[];
-}
 
 /** More of anything than anybody has. */
 const ALL = 1_000_000;
 
-/** Everything about one player; null when there is none. */
-export async function everythingAbout(db: PGlite, id: string): Promise<PlayerExport | null> {
+/** Everything about one player, as a file that {@link bringBack} takes again; null when there is none. */
+export async function everythingAbout(db: PGlite, id: string): Promise<PlayerFile | null> {
   const player = await playerById(db, id);
   if (!player) return null;
-  const [readings, drafts, grass_shots, lessons, balls, learnings] = await Promise.all([
+  const [readings, drafts, shots, lessons, balls, decisions] = await Promise.all([
     readingsOfPlayer(db, id, ALL),
     listDrafts(db),
     listGrassShots(db, id, ALL),
@@ -45,14 +25,35 @@ export async function everythingAbout(db: PGlite, id: string): Promise<PlayerExp
     learningDecisions(db, id, ALL),
   ]);
   return {
-    format: PLAYER_EXPORT_FORMAT,
-    version: 1,
-    player,
-    readings,
-    drafts: drafts.filter(({ playerId }) => playerId === id),
-    grass_shots,
-    lessons,
-    balls,
-    learnings,
+    format: PLAYER_FORMAT,
+    version: 2,
+    id,
+    archived: player.archived,
+    player: recordOf(player),
+    ...(player.learnt ? { learnt: player.learnt } : {}),
+    readings: readings.map(({ id, name, shot, called, model, learnt, savedAt }) => ({
+      id,
+      name,
+      shot,
+      called,
+      model,
+      learnt,
+      saved_at: savedAt,
+    })),
+    drafts: drafts
+      .filter(({ playerId }) => playerId === id)
+      .map(({ id, shot, called, savedAt }) => ({ id, shot, called, saved_at: savedAt })),
+    grass_shots: shots.map(({ club, carry, hitAt }) => ({ club, carry_m: carry, hit_at: hitAt })),
+    lessons: lessons.map(({ id, plan, summary, homework, closed }) => ({
+      id,
+      plan,
+      summary,
+      homework,
+      closed,
+    })),
+    balls: balls.map(({ seq: _seq, touched: _touched, at: _at, ...ball }) => ball),
+    learnings: decisions
+      .toReversed()
+      .map(({ decidedAt, ...decision }) => ({ ...decision, decided_at: decidedAt })),
   };
 }

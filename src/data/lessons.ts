@@ -93,7 +93,8 @@ async function heldByBalls(tx: Queries, id: string, plan: LessonPlan): Promise<F
   ]);
 }
 
-async function storePlan(tx: Queries, id: string, plan: LessonPlan): Promise<void> {
+/** Writes a plan under its id, new or in place of what it was. */
+export async function storePlan(tx: Queries, id: string, plan: LessonPlan): Promise<void> {
   await tx.query(
     `insert into lessons (id, held_on, place, plan) values ($1, $2, $3, $4)
      on conflict (id) do update
@@ -172,7 +173,8 @@ export function importLesson(db: PGlite, file: LessonFile): Promise<Imported> {
   });
 }
 
-async function storeClosing(
+/** Writes how a lesson is closed; false when there is none. */
+export async function storeClosing(
   tx: Queries,
   id: string,
   { summary, homework, closed }: LessonClosing,

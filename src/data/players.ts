@@ -132,7 +132,8 @@ const INSERT_CLUBS = `
 /** Players to be added, each under its id. */
 export type NewPlayer = Pick<RosterPlayer, 'id'> & PlayerRecord;
 
-async function insert(tx: Transaction, players: readonly NewPlayer[]): Promise<void> {
+/** Adds players with their bags within a transaction. */
+export async function insertPlayers(tx: Transaction, players: readonly NewPlayer[]): Promise<void> {
   await tx.query(INSERT_PLAYERS, [JSON.stringify(players)]);
   await tx.query(INSERT_CLUBS, [
     JSON.stringify(
@@ -150,7 +151,7 @@ const AT_ONCE = 500;
 export async function addPlayers(db: PGlite, players: readonly NewPlayer[]): Promise<void> {
   await db.transaction(async (tx) => {
     for (let i = 0; i < players.length; i += AT_ONCE)
-      await insert(tx, players.slice(i, i + AT_ONCE));
+      await insertPlayers(tx, players.slice(i, i + AT_ONCE));
   });
 }
 

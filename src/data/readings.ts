@@ -12,7 +12,7 @@ export interface NewReading {
 }
 
 const COLUMNS = `
-  r.id, r.name, r.player_id as "playerId", p.name as "playerName", r.shot, r.called, r.learnt,
+  r.id, r.name, r.player_id as "playerId", p.name as "playerName", r.shot, r.called, r.learnt, r.model,
   to_char(r.saved_at at time zone 'utc', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"') as "savedAt"`;
 
 /**

@@ -97,16 +97,18 @@ test('a file is looked at before it is imported; exported again it is the same',
   const name = unique('Cy');
   const file = `\uFEFFName;Hand;HCP;Shoe;Clubs\r\n${name} One;L;8,4;41;"PW 45/6 126; 56 56/12 98"\r\n=SUM(1) ${name};R;12;40;56 56/12\r\n${name} Three;both;12;40;spade\r\nInes Okafor;R;9;38;56\r\n`;
   await page.goto('/players/import');
-  await page.getByLabel('Lines of the file').fill(file);
-  await page.getByRole('button', { name: 'Look at it' }).click();
-  await expect(page.getByRole('heading', { name: '4 lines, 3 good, 1 wrong' })).toBeVisible();
-  await expect(page.getByText('“Shoe” → passed over')).toBeVisible();
+  await page.getByLabel('Contents of the file').fill(file);
+  await page.getByRole('button', { name: 'Preview' }).click();
+  await expect(
+    page.getByRole('heading', { name: '4 lines: 3 can be added, 1 cannot' }),
+  ).toBeVisible();
+  await expect(page.getByLabel(/^Shoe/)).toHaveValue('');
   await expect(page.getByRole('row', { name: /^4 .*"spade" is no club/ })).toBeVisible();
-  await expect(page.getByText('Parted by semicolons.')).toBeVisible();
+  await expect(page.getByText(/^Separator: semicolon/)).toBeVisible();
   await passesAxe(page);
   await page.getByRole('button', { name: 'Add 2 players' }).click();
-  await expect(page.getByText('2 players are in the roster now')).toBeVisible();
-  await page.getByRole('main').getByRole('link', { name: 'To the players' }).click();
+  await expect(page.getByText('2 players added')).toBeVisible();
+  await page.getByRole('main').getByRole('link', { name: 'Go to the players' }).click();
   await page.getByLabel('Find a player').fill(name);
   await expect(row(page, `=SUM(1) ${name}`)).toBeVisible();
   const csv = await (await page.request.get('/api/players/export?as=csv')).text();
@@ -119,12 +121,12 @@ test('a file is looked at before it is imported; exported again it is the same',
 
 test('a file that is no roster is refused with the reason', async ({ page }) => {
   await page.goto('/players/import');
-  await page.getByLabel('Lines of the file').fill('shoe,size\n41,2\n');
-  await page.getByRole('button', { name: 'Look at it' }).click();
+  await page.getByLabel('Contents of the file').fill('shoe,size\n41,2\n');
+  await page.getByRole('button', { name: 'Preview' }).click();
   await expect(
     page.getByRole('alert').filter({ hasText: 'has no column for the name' }),
   ).toBeVisible();
-  await expect(page.getByLabel('Lines of the file')).toHaveValue('shoe,size\n41,2\n');
+  await expect(page.getByLabel('Contents of the file')).toHaveValue('shoe,size\n41,2\n');
 });
 
 test('the player page holds bag, ladder, audit and readings, and passes axe', async ({ page }) => {

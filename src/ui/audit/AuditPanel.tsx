@@ -1,5 +1,6 @@
 'use client';
 
+import { counted } from '@/core/tell/words/counted';
 import { useMemo, useState } from 'react';
 import type { Player } from '@/core/ground/player/player';
 import { SAND_PRESETS, type SandPreset } from '@/core/ground/sand/presets';
@@ -35,7 +36,8 @@ export function AuditPanel({ player, situation, readings }: AuditPanelProps) {
       (each) => [each, `a season in ${SAND_WORDS[each].name}`] as const,
     ),
   ];
-  if (readings.length > 0) options.push(['readings', `this player’s ${readings.length} readings`]);
+  if (readings.length > 0)
+    options.push(['readings', `this player’s own ${counted(readings.length, 'reading')}`]);
   return (
     <section aria-labelledby="audit">
       <h2 id="audit" className="text-2xl">

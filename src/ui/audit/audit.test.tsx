@@ -70,7 +70,7 @@ describe('called how often', () => {
     await waitFor(() => expect(asked('clubsCalled')).toHaveLength(8));
     const before = asked('clubsCalled');
     await say(before.slice(0, 1), '56');
-    await user.selectOptions(screen.getByLabelText('Over'), 'this player’s 1 readings');
+    await user.selectOptions(screen.getByLabelText('Over'), 'this player’s own 1 reading');
     await waitFor(() => expect(asked('clubsCalled')).toHaveLength(9));
     expect(asked('mix').at(-1)!.asked).toEqual([{ kind: 'readings', situations: [reading] }]);
     expect(asked('clubsCalled').at(-1)!.asked[1]).toEqual([readSituation(reading).question.shot]);

@@ -158,6 +158,7 @@ describe('the drawer of readings', () => {
     playerId: 'ada',
     playerName: 'Ada',
     shot: FIRST_SHOT,
+    model: 'm',
     called: '56 splash',
     savedAt: new Date().toISOString(),
     learnt: 2,

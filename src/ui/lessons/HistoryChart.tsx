@@ -1,5 +1,6 @@
 'use client';
 
+import { counted } from '@/core/tell/words/counted';
 import {
   CategoryScale,
   Chart,
@@ -28,7 +29,7 @@ export function HistoryChart({ points }: { points: readonly HistoryPoint[] }) {
   const text = points
     .map(
       ({ day, stats }) =>
-        `${sayDay(day)}: out ${Math.round(stats.out.share * 100)} of 100 from ${stats.balls} balls`,
+        `${sayDay(day)}: out ${Math.round(stats.out.share * 100)} of 100 from ${counted(stats.balls, 'ball')}`,
     )
     .join('; ');
   const spread = points.map(({ stats }) =>

@@ -1,5 +1,6 @@
 'use client';
 
+import { counted } from '@/core/tell/words/counted';
 import { textOf } from '@/core/tell/format/textOf';
 import { Trash2 } from 'lucide-react';
 import Link from 'next/link';
@@ -41,8 +42,8 @@ export function LessonList(props: LessonListProps) {
     const { known, added } = answered.body;
     toast.success(
       known
-        ? `This lesson is here already and stays as it is; ${added === 0 ? 'no ball was' : added === 1 ? '1 ball was' : `${added} balls were`} missing.`
-        : `Imported with ${added} balls.`,
+        ? `This lesson is here already and stays as it is; ${counted(added, 'ball')} added.`
+        : `Lesson imported with ${counted(added, 'ball')}.`,
     );
     await listAgain();
   };
@@ -97,9 +98,9 @@ export function LessonList(props: LessonListProps) {
                   </span>
                   <span className="block text-sm">
                     {lesson.players.map(({ name }) => name).join(', ')} ·{' '}
-                    {lesson.plan.stations.length}{' '}
-                    {lesson.plan.stations.length === 1 ? 'station' : 'stations'} · {lesson.balls}{' '}
-                    balls{lesson.closed && ' · closed'}
+                    {counted(lesson.plan.stations.length, 'station')} ·{' '}
+                    {counted(lesson.balls, 'ball')}
+                    {lesson.closed && ' · closed'}
                   </span>
                 </Link>
                 <Link

@@ -24,6 +24,7 @@ const KEPT: KeptReading = {
   called: '60 splash',
   savedAt: '2026-05-02T10:00:00Z',
   learnt: null,
+  model: 'm',
 };
 
 describe('a station', () => {

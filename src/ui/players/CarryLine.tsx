@@ -6,7 +6,7 @@ import { useLine } from '../kit/useLine';
 import { useUnits } from '../kit/units';
 
 interface CarryLineProps {
-  clubs: readonly string[];
+  clubs: readonly { name: string; loft_deg: number }[];
   /** Takes stock carries over, m; gives back what is wrong, or null. */
   onCarries: (carries: ReadonlyMap<string, number>) => Promise<string | null>;
 }
@@ -31,7 +31,7 @@ export function CarryLine({ clubs, onCarries }: CarryLineProps) {
           autoComplete="off"
           placeholder={clubs
             .slice(-2)
-            .map((club, i) => `${club} ${82 - 11 * i}`)
+            .map(({ name }, i) => `${name} ${82 - 11 * i}`)
             .join(', ')}
           aria-invalid={fault !== null}
           aria-describedby="carries-note"

@@ -35,8 +35,9 @@ export function EraseDialog({
         <AlertDialog.Content className="fixed inset-x-0 top-[14vh] z-50 mx-auto w-[min(34rem,calc(100vw-1rem))] rounded-md border-2 border-harm bg-paper p-5">
           <AlertDialog.Title className="text-xl">Erase {player.name}?</AlertDialog.Title>
           <AlertDialog.Description className="mt-2 leading-relaxed">
-            The player, the bag, readings, drafts and logged shots are taken out of the database for
-            good. There is no undo. Export everything first if it may be wanted.
+            The player’s bag, readings, drafts, balls and logged shots are removed for good, with
+            the name wherever it was written. There is no undo. If you may want it again, export
+            everything first: importing that file brings the player back.
           </AlertDialog.Description>
           <form onSubmit={sure ? submit : (event) => event.preventDefault()}>
             <label className="mt-3 block font-semibold">

@@ -2,71 +2,74 @@
 
 import Link from 'next/link';
 import { textOf } from '@/core/tell/format/textOf';
+import { counted } from '@/core/tell/words/counted';
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
-import type { ImportedLine } from '@/core/lesson/players/playersCsv';
-import { bagText } from '@/core/lesson/players/bagText';
+import type { PlayerImported } from '@/core/lesson/exchange/playerFile';
+import type { Meaning } from '@/core/lesson/players/columns';
 import { askWithText, bodyOf } from '../server/client';
 import { TopBar } from '../frame/TopBar';
-import { SKILL_WORDS } from '@/core/tell/words/player';
 import { Alert } from '../kit/Alert';
+import { ListPreview, type PreviewOfList } from './ListPreview';
+import { PlayerPreview } from './PlayerPreview';
 
 /** What the server says a file would become. */
-interface Preview {
-  delimiter: string;
-  columns: { heading: string; becomes: string | null }[];
-  counts: { lines: number; good: number; faulty: number; twice: number };
-  lines: ImportedLine[];
-  faulty: ImportedLine[];
-}
+type Preview = PreviewOfList | ({ kind: 'player' } & PlayerImported);
 
-interface Added {
-  added: number;
-  passedOver: number;
-}
-
-const DELIMITERS: Record<string, string> = {
-  ',': 'commas',
-  ';': 'semicolons',
-  '\t': 'tabs',
-  '|': 'bars',
-};
+/** What became of a file: a list that was added to the roster, or one player who is back. */
+type Done = { added: number; passedOver: number } | ({ kind: 'player' } & PlayerImported);
 
 const EXAMPLE = `name,handed,skill,clubs
 Ada Lund,left,good,PW 45/6 126; 50 50/8 113; 56 56/12 98
 Bo Ek,right,middle,9i 41/5 116; SW 56/14 78`;
 
-/** A list of players from a file: looked at first, saved only when it is accepted. */
+/** More than this of a file is not shown in its box. */
+const MOST_SHOWN = 20_000;
+
+/** Players from a file: previewed first, saved only when the coach agrees. */
 export function ImportPage() {
   const [text, setText] = useState('');
   const [twice, setTwice] = useState(false);
+  const [said, setSaid] = useState<(Meaning | null)[] | null>(null);
+  const query = (columns: (Meaning | null)[] | null, more: Record<string, string> = {}): string =>
+    new URLSearchParams({
+      ...more,
+      ...(columns ? { columns: JSON.stringify(columns) } : {}),
+    }).toString();
   const look = useMutation({
-    mutationFn: (content: string) => bodyOf(askWithText<Preview>('/api/players/import', content)),
+    mutationFn: ({ content, columns }: { content: string; columns: (Meaning | null)[] | null }) =>
+      bodyOf(askWithText<Preview>(`/api/players/import?${query(columns)}`, content)),
   });
   const accept = useMutation({
-    mutationFn: () =>
-      bodyOf(askWithText<Added>(`/api/players/import?accept=true&twice=${twice}`, text)),
+    mutationFn: () => {
+      const asked = query(said, { accept: 'true', twice: String(twice) });
+      return bodyOf(askWithText<Done>(`/api/players/import?${asked}`, text));
+    },
     onSuccess: () => {
       look.reset();
       setText('');
     },
   });
   const preview = look.data;
-  const added = accept.data;
+  const done = accept.data;
   const fault = (look.error ?? accept.error)?.message;
   const busy = look.isPending || accept.isPending;
 
-  /** Other lines than those that were looked at: what was seen of them is not what would be added. */
+  /** Other lines than those that were previewed: what was seen of them is not what would be added. */
   const put = (content: string): void => {
     setText(content);
+    setSaid(null);
     look.reset();
     accept.reset();
   };
   const lookAt = (content: string): void => {
     put(content);
-    look.mutate(content);
+    look.mutate({ content, columns: null });
   };
-  const toAdd = preview ? preview.counts.good - (twice ? 0 : preview.counts.twice) : 0;
+  const meant = (columns: (Meaning | null)[]): void => {
+    setSaid(columns);
+    look.mutate({ content: text, columns });
+  };
 
   return (
     <>
@@ -74,8 +77,9 @@ export function ImportPage() {
       <main className="mx-auto w-full max-w-[72rem] grow px-6 py-5 max-sm:px-3">
         <h1 className="text-3xl">Import players</h1>
         <p className="mt-2 max-w-[70ch] leading-relaxed">
-          A CSV file with headings: a name and the clubs are wanted, everything else is welcome.
-          Nothing is saved until you accept what you see.
+          A CSV file with headings, or a JSON file exported from Mellow Divot: the whole roster, or
+          everything about one player. A CSV file must give each player’s name and clubs. Nothing is
+          saved until you have seen the preview and agreed.
         </p>
         <pre className="mt-2 overflow-x-auto rounded bg-paper-deep p-3 text-sm">{EXAMPLE}</pre>
         <div className="mt-4 flex flex-wrap items-center gap-4">
@@ -83,7 +87,7 @@ export function ImportPage() {
             Choose a file
             <input
               type="file"
-              accept=".csv,.txt,text/csv,text/plain"
+              accept=".csv,.txt,.json,text/csv,text/plain,application/json"
               className="sr-only"
               onChange={(event) => {
                 const [file] = event.target.files ?? [];
@@ -93,16 +97,16 @@ export function ImportPage() {
               }}
             />
           </label>
-          <span>or paste it here:</span>
+          <span>or paste its contents here:</span>
         </div>
         <label className="sr-only" htmlFor="pasted">
-          Lines of the file
+          Contents of the file
         </label>
         <textarea
           id="pasted"
           rows={5}
-          value={text.length > 20_000 ? `${text.slice(0, 20_000)}…` : text}
-          readOnly={text.length > 20_000}
+          value={text.length > MOST_SHOWN ? `${text.slice(0, MOST_SHOWN)}…` : text}
+          readOnly={text.length > MOST_SHOWN}
           spellCheck={false}
           onChange={(event) => put(event.target.value)}
           className="mt-2 w-full rounded border-2 border-hairline bg-paper p-2 font-mono text-sm"
@@ -114,152 +118,50 @@ export function ImportPage() {
             onClick={() => lookAt(text)}
             className="button"
           >
-            Look at it
+            Preview
           </button>
           <p role="status">{busy ? 'Reading …' : ''}</p>
         </div>
         {fault && <Alert className="mt-3">{fault}</Alert>}
-        {added && (
-          <p role="status" className="mt-4 border-l-4 border-flag pl-3 text-lg">
-            {added.added} {added.added === 1 ? 'player is' : 'players are'} in the roster now
-            {added.passedOver > 0 && `; ${added.passedOver} lines were passed over`}.{' '}
-            <Link href="/players" className="underline underline-offset-4">
-              To the players
-            </Link>
-          </p>
-        )}
-        {preview && (
-          <PreviewTables
+        {done && <Outcome done={done} />}
+        {preview?.kind === 'list' && (
+          <ListPreview
             preview={preview}
             twice={twice}
             onTwice={setTwice}
-            toAdd={toAdd}
             busy={busy}
+            onMeanings={meant}
             onAccept={() => accept.mutate()}
           />
+        )}
+        {preview?.kind === 'player' && (
+          <PlayerPreview preview={preview} busy={busy} onAccept={() => accept.mutate()} />
         )}
       </main>
     </>
   );
 }
 
-function PreviewTables({
-  preview,
-  twice,
-  onTwice,
-  toAdd,
-  busy,
-  onAccept,
-}: {
-  preview: Preview;
-  twice: boolean;
-  onTwice: (twice: boolean) => void;
-  toAdd: number;
-  busy: boolean;
-  onAccept: () => void;
-}) {
-  const { counts, columns, delimiter, lines, faulty } = preview;
+/** What the import did, and where to go from there. */
+function Outcome({ done }: { done: Done }) {
   return (
-    <section aria-labelledby="preview" className="mt-6">
-      <h2 id="preview" className="text-2xl">
-        {counts.lines} lines, {counts.good} good
-        {counts.faulty > 0 && `, ${counts.faulty} wrong`}
-      </h2>
-      <p className="mt-1">
-        Parted by {DELIMITERS[delimiter] ?? `“${delimiter}”`}.{' '}
-        {columns.map(({ heading, becomes }, i) => (
-          <span key={i} className="mr-3 inline-block">
-            “{heading}” <span aria-hidden="true">→</span>{' '}
-            {becomes ? <strong>{becomes.replace('_', ' ')}</strong> : 'passed over'}
-          </span>
-        ))}
-      </p>
-      <div className="mt-3 flex flex-wrap items-center gap-5">
-        <button
-          type="button"
-          disabled={busy || toAdd === 0}
-          onClick={onAccept}
-          className="button-main"
-        >
-          Add {toAdd} {toAdd === 1 ? 'player' : 'players'}
-        </button>
-        {counts.twice > 0 && (
-          <label className="flex min-h-11 items-center gap-2">
-            <input
-              type="checkbox"
-              checked={twice}
-              onChange={(event) => onTwice(event.target.checked)}
-              className="size-5 accent-(--call-1)"
-            />
-            {counts.twice} with a name that is there already: add them too
-          </label>
-        )}
-      </div>
-      {faulty.length > 0 && (
-        <div className="mt-4 overflow-x-auto">
-          <h3 className="text-lg">Lines that cannot be added</h3>
-          <table className="w-full border-collapse text-left">
-            <thead>
-              <tr className="border-b-2 border-hairline">
-                <th scope="col" className="w-20 py-1">
-                  Line
-                </th>
-                <th scope="col">What is wrong</th>
-              </tr>
-            </thead>
-            <tbody>
-              {faulty.map(({ line, faults }) => (
-                <tr key={line} className="border-b border-hairline">
-                  <td className="py-1">{line}</td>
-                  <td>{faults.map(({ path, message }) => `${path} ${message}`).join('; ')}</td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
-          {faulty.length < counts.faulty && (
-            <p className="mt-1">and {counts.faulty - faulty.length} more.</p>
-          )}
-        </div>
+    <p role="status" className="mt-4 border-l-4 border-flag pl-3 text-lg">
+      {'kind' in done ? (
+        <>
+          {done.name} {done.known ? 'now has everything that the file holds.' : 'is back.'}{' '}
+          <Link href={`/players/${done.id}`} className="underline underline-offset-4">
+            Open {done.name}
+          </Link>
+        </>
+      ) : (
+        <>
+          {counted(done.added, 'player')} added
+          {done.passedOver > 0 && `; ${counted(done.passedOver, 'line')} left out`}.{' '}
+          <Link href="/players" className="underline underline-offset-4">
+            Go to the players
+          </Link>
+        </>
       )}
-      {lines.length > 0 && (
-        <div className="mt-4 overflow-x-auto">
-          <h3 className="text-lg">As they would be added</h3>
-          <table className="w-full border-collapse text-left">
-            <thead>
-              <tr className="border-b-2 border-hairline">
-                <th scope="col" className="w-20 py-1">
-                  Line
-                </th>
-                <th scope="col">Player</th>
-                <th scope="col">Skill</th>
-                <th scope="col">Clubs</th>
-              </tr>
-            </thead>
-            <tbody>
-              {lines.map(({ line, record, twice: there }) => (
-                <tr
-                  key={line}
-                  className={`border-b border-hairline ${there && !twice ? 'text-ink-soft line-through' : ''}`}
-                >
-                  <td className="py-1">{line}</td>
-                  <td className="pr-4">
-                    {record!.name}
-                    {there && ' (there already)'}
-                  </td>
-                  <td className="pr-4">
-                    {SKILL_WORDS[record!.skill]}
-                    {record!.handed === 'left' && ', left-handed'}
-                  </td>
-                  <td>{bagText(record!.bag)}</td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
-          {lines.length < counts.good && (
-            <p className="mt-1">and {counts.good - lines.length} more.</p>
-          )}
-        </div>
-      )}
-    </section>
+    </p>
   );
 }

@@ -137,7 +137,7 @@ export function PlayerPage(props: PlayerPageProps) {
             headSpeed={golferOf(swinger).headSpeed}
             onCarry={(club, metres) => void takeCarries(new Map([[club, metres]]))}
           />
-          <CarryLine clubs={player.bag.map(({ name }) => name)} onCarries={takeCarries} />
+          <CarryLine clubs={player.bag} onCarries={takeCarries} />
           <GrassShots
             playerId={player.id}
             clubs={player.bag.map(({ name }) => name)}

@@ -1,5 +1,6 @@
 'use client';
 
+import { counted } from '@/core/tell/words/counted';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
@@ -86,7 +87,7 @@ export function Roster(props: RosterProps) {
             archived
           </label>
           <p role="status" className="ml-auto text-ink-soft">
-            {total} {total === 1 ? 'player' : 'players'}
+            {counted(total, 'player')}
           </p>
         </div>
         {roster.fault && <Alert className="mt-3">{roster.fault}</Alert>}

@@ -124,11 +124,13 @@ describe('a player’s form', () => {
 describe('an import', () => {
   const counts = { lines: 3, good: 2, faulty: 1, twice: 1 };
   const preview = {
+    kind: 'list',
     delimiter: ';',
     columns: [
-      { heading: 'Name', becomes: 'name' },
-      { heading: 'Shoe', becomes: null },
+      { heading: 'Name', becomes: 'name', sample: 'Ada' },
+      { heading: 'Shoe', becomes: null, sample: '41' },
     ],
+    wanted: [],
     counts,
     lines: [
       { line: 2, record: ADA, faults: [], twice: false },
@@ -143,34 +145,91 @@ describe('an import', () => {
         <ImportPage />
       </WithCache>,
     );
-    return { server, box: screen.getByLabelText('Lines of the file'), user: userEvent.setup() };
+    return { server, box: screen.getByLabelText('Contents of the file'), user: userEvent.setup() };
   }
 
   test('is looked at, says what each column became and what is wrong where, and adds what was seen', async () => {
     const { server, box, user } = opened();
-    server.on('POST', /import$/, () => ({ body: preview }));
+    server.on('POST', /import\?$/, () => ({ body: preview }));
     server.on('POST', /accept=true&twice=true$/, () => ({ body: { added: 2, passedOver: 1 } }));
     await user.type(box, 'name;shoe');
-    await user.click(screen.getByRole('button', { name: 'Look at it' }));
-    expect(await screen.findByRole('heading', { name: '3 lines, 2 good, 1 wrong' })).toBeVisible();
-    expect(screen.getByText(/Parted by semicolons/)).toHaveTextContent(
-      '“Name” → name“Shoe” → passed over',
-    );
-    expect(screen.getByText('skill must be one of …')).toBeVisible();
+    await user.click(screen.getByRole('button', { name: 'Preview' }));
+    expect(
+      await screen.findByRole('heading', { name: '3 lines: 2 can be added, 1 cannot' }),
+    ).toBeVisible();
+    expect(screen.getByText(/Separator: semicolon/)).toBeVisible();
+    expect(screen.getByLabelText(/^Name/)).toHaveDisplayValue('Name');
+    expect(screen.getByLabelText(/^Shoe/)).toHaveDisplayValue('Leave out');
+    expect(screen.getByText('skill: must be one of …')).toBeVisible();
     expect(screen.getByRole('button', { name: 'Add 1 player' })).toBeEnabled();
     await user.click(screen.getByRole('checkbox'));
     await user.click(screen.getByRole('button', { name: 'Add 2 players' }));
-    expect(await screen.findByText(/2 players are in the roster now/)).toHaveTextContent(
-      '1 lines were passed over',
-    );
+    expect(await screen.findByText(/2 players added/)).toHaveTextContent('1 line left out');
     expect(box).toHaveValue('');
+  });
+
+  test('a column is read as the coach says, and so it is added', async () => {
+    const { server, box, user } = opened();
+    const told: (string | null)[] = [];
+    const columnsOf = (url: string) => new URL(url, 'http://here').searchParams.get('columns');
+    server.on('POST', /import\?/, ({ url }) => {
+      told.push(columnsOf(url));
+      return url.includes('accept') ? { body: { added: 1, passedOver: 0 } } : { body: preview };
+    });
+    await user.type(box, 'name;shoe');
+    await user.click(screen.getByRole('button', { name: 'Preview' }));
+    await user.selectOptions(await screen.findByLabelText(/^Shoe/), 'Handicap');
+    await user.click(await screen.findByRole('button', { name: 'Add 1 player' }));
+    await screen.findByText(/1 player added/);
+    const said = JSON.stringify(['name', 'handicap']);
+    expect(told).toEqual([null, said, said]);
+  });
+
+  test('columns that are still wanted are asked for', async () => {
+    const { server, box, user } = opened();
+    const wanted = [{ path: 'file', message: 'has no column for the clubs' }];
+    const nothing = { lines: 0, good: 0, faulty: 0, twice: 0 };
+    server.on('POST', /import\?/, () => ({
+      body: { ...preview, wanted, counts: nothing, lines: [], faulty: [] },
+    }));
+    await user.type(box, 'name;shoe');
+    await user.click(screen.getByRole('button', { name: 'Preview' }));
+    expect(await screen.findByRole('heading', { name: 'Say what the columns hold' })).toBeVisible();
+    expect(screen.getByRole('alert')).toHaveTextContent('has no column for the clubs');
+    expect(screen.getByRole('button', { name: 'Add no players' })).toBeDisabled();
+  });
+
+  test('a player’s own file says what it brings and brings the player back', async () => {
+    const { server, box, user } = opened();
+    const imported = {
+      kind: 'player',
+      id: 'ada',
+      name: 'Ada Lund',
+      known: false,
+      readings: 1,
+      lessons: 2,
+      balls: 40,
+      grassShots: 0,
+    };
+    server.on('POST', /import\?/, () => ({ body: imported }));
+    await user.type(box, '{{');
+    await user.click(screen.getByRole('button', { name: 'Preview' }));
+    expect(await screen.findByText('40 balls to add')).toBeVisible();
+    expect(screen.getByText('1 saved reading to add')).toBeVisible();
+    expect(screen.getByText('no shots off grass to add')).toBeVisible();
+    await user.click(screen.getByRole('button', { name: 'Bring Ada Lund back' }));
+    expect(await screen.findByText(/Ada Lund is back/)).toBeVisible();
+    expect(screen.getByRole('link', { name: 'Open Ada Lund' })).toHaveAttribute(
+      'href',
+      '/players/ada',
+    );
   });
 
   test('lines that are changed after they were looked at must be looked at again', async () => {
     const { server, box, user } = opened();
-    server.on('POST', /import$/, () => ({ body: preview }));
+    server.on('POST', /import\?$/, () => ({ body: preview }));
     await user.type(box, 'a');
-    await user.click(screen.getByRole('button', { name: 'Look at it' }));
+    await user.click(screen.getByRole('button', { name: 'Preview' }));
     await screen.findByRole('button', { name: 'Add 1 player' });
     await user.type(box, 'b');
     expect(screen.queryByRole('button', { name: 'Add 1 player' })).toBeNull();
@@ -179,9 +238,9 @@ describe('an import', () => {
   test('an answer about lines that are changed meanwhile is not shown', async () => {
     const { server, box, user } = opened();
     const slow = held<{ body: unknown }>();
-    server.on('POST', /import$/, () => slow.promise);
+    server.on('POST', /import\?$/, () => slow.promise);
     await user.type(box, 'a');
-    await user.click(screen.getByRole('button', { name: 'Look at it' }));
+    await user.click(screen.getByRole('button', { name: 'Preview' }));
     expect(screen.getByRole('status')).toHaveTextContent('Reading …');
     await user.type(box, 'b');
     await act(async () => slow.settle({ body: preview }));
@@ -190,12 +249,12 @@ describe('an import', () => {
 
   test('what cannot be read is said, and the lines stay', async () => {
     const { server, box, user } = opened();
-    server.on('POST', /import$/, () => ({
+    server.on('POST', /import\?$/, () => ({
       status: 400,
       body: { error: [{ path: 'file', message: 'has no headings' }] },
     }));
     await user.type(box, 'nonsense');
-    await user.click(screen.getByRole('button', { name: 'Look at it' }));
+    await user.click(screen.getByRole('button', { name: 'Preview' }));
     expect(await screen.findByRole('alert')).toHaveTextContent('file: has no headings');
     expect(box).toHaveValue('nonsense');
   });

@@ -22,7 +22,7 @@ describe('stock carries in a line', () => {
     render(
       <UnitsContext value={units}>
         <CarryLine
-          clubs={['60', '56', '52']}
+          clubs={['60', '56', '52'].map((name) => ({ name, loft_deg: Number(name) }))}
           onCarries={async (carries) => {
             taken.push([...carries]);
             return problem;

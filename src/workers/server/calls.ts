@@ -1,6 +1,6 @@
 import type { UnitSystem } from '@/core/ground/units/system';
 import { readLessonFile } from '@/core/lesson/exchange/exchange';
-import { previewPlayersCsv } from '@/core/lesson/players/playersCsv';
+import { readPlayersFile } from '@/core/lesson/exchange/rosterFile';
 import { answer, sheetFor } from '@/core/tell/answer/answer';
 import { changeEntries } from '@/core/tell/answer/changes';
 import { simulate } from '@/core/tell/answer/simulation';
@@ -26,7 +26,7 @@ export const CALLS = {
 
   simulate: (input: unknown) => simulate(input),
 
-  previewPlayers: (...asked: Parameters<typeof previewPlayersCsv>) => previewPlayersCsv(...asked),
+  readPlayers: (...asked: Parameters<typeof readPlayersFile>) => readPlayersFile(...asked),
 
   readLesson: (text: string) => readLessonFile(parseJson(text, 'file')),
 };

@@ -90,8 +90,10 @@ export type NewBall = Of<typeof ballSchema>;
 /** Why a ball does not count; empty when it does. */
 const excluded = textField(0, 200);
 
-/** A ball of a lesson's file: with the reason why it does not count, where there is one. */
-export const exchangedBallSchema = exactObject({ ...ballFields, excluded });
+/** A ball of a file: with the reason why it does not count, where there is one. */
+export const exchangedBallFields = { ...ballFields, excluded };
+
+export const exchangedBallSchema = exactObject(exchangedBallFields);
 
 export type ExchangedBall = Of<typeof exchangedBallSchema>;
 

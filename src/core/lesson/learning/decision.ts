@@ -2,9 +2,11 @@ import { check } from '@/core/tell/format/fault';
 import { exactObject, integerField, required } from '@/core/tell/format/fields';
 import type { LearntFactors } from '@/core/ground/player/learnt';
 
+export const DECISIONS = ['accepted', 'held', 'let-go'] as const;
+
 /** What a coach decided about a learning, and what calls use from then on. */
 export interface LearningDecision {
-  decision: 'accepted' | 'held' | 'let-go';
+  decision: (typeof DECISIONS)[number];
   /** Null for the skill alone. */
   version: number | null;
   factors: LearntFactors | null;

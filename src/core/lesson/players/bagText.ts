@@ -10,8 +10,18 @@ import { plainNumber } from '@/core/ground/units/say';
 const CLUB =
   /^(?<name>\S+(?: \S+)*?)\s+(?<loft>\d+(?:[.,]\d+)?)\s*°?(?:\s*\/\s*(?<bounce>-?\d+(?:[.,]\d+)?)\s*°?)?(?:\s+(?<carry>\d+(?:[.,]\d+)?)\s*(?<unit>yd|yards?|m|metres?)?)?$/i;
 
-/** Clubs named by their loft only, as wedges are: "56". */
-const BARE = /^(?<loft>\d{2})(?:\s*\/\s*(?<bounce>\d+))?$/;
+/** Clubs named by their loft only, as wedges are: "56", "56/12 82". */
+const BARE =
+  /^(?<loft>[4-7]\d)(?:\s*\/\s*(?<bounce>\d+(?:[.,]\d+)?))?(?:\s+(?<carry>\d+(?:[.,]\d+)?)\s*(?<unit>yd|yards?|m|metres?)?)?$/i;
+
+/** A second number that is so near to the first is the loft of a club that is named after it, in degrees: "56 55". */
+const NAMED_NEAR = 4;
+
+/** Lofts end here; what is above was meant for a carry. */
+const MOST_LOFT = 75;
+
+/** What parts the clubs; a comma between figures is a decimal one. */
+const PARTING = /[;|\n]|,(?!\d)|(?<!\d),/;
 
 /** More clubs in a line than anybody carries, and more characters of one than it takes, are not looked at. */
 const MOST_PARTS = 60;
@@ -36,12 +46,29 @@ export function typeOfName(name: string, loftDeg: number): ClubType {
   return loftDeg >= 44 ? 'wedge' : 'iron';
 }
 
-function clubOf(text: string): ClubInput | null {
-  const bare = BARE.exec(text)?.groups;
-  const said = bare ? { name: bare.loft!, ...bare } : CLUB.exec(text)?.groups;
+type Said = Record<string, string | undefined>;
+
+/** The parts of a club that is named by its loft; null for one that has both a name and a loft. */
+function bareClub(text: string): Said | null {
+  const said: Said | undefined = BARE.exec(text)?.groups;
   if (!said) return null;
-  const { name, loft, bounce, carry, unit } = said as Record<string, string | undefined>;
+  const { loft, bounce, carry, unit } = said;
+  const named = carry !== undefined && unit === undefined && bounce === undefined;
+  if (named && Math.abs(number(carry) - number(loft!)) < NAMED_NEAR) return null;
+  return { name: loft, ...said };
+}
+
+/** A club as it is written, or what is wrong with it. */
+function clubOf(text: string): ClubInput | string {
+  const said: Said | null | undefined = bareClub(text) ?? CLUB.exec(text)?.groups;
+  if (!said) {
+    return `${quoted(text)} is no club: name, loft/bounce and carry are wanted, as in "56 56/12 82"`;
+  }
+  const { name, loft, bounce, carry, unit } = said;
   const loft_deg = number(loft!);
+  if (loft_deg > MOST_LOFT) {
+    return `${quoted(text)} gives no loft: write name, loft and carry, as in "${name} 48 ${loft}"`;
+  }
   const inMetres = unit?.toLowerCase().startsWith('m');
   return {
     name: name!,
@@ -55,15 +82,16 @@ function clubOf(text: string): ClubInput | null {
 }
 
 /**
- * Reads a bag from one line, clubs parted by semicolons or line breaks.
+ * Reads a bag from one line, clubs parted by semicolons, bars, line breaks, or commas that are not decimal ones.
  *
  * @throws FaultyInput for each part that is no club, quoting it
  * @example
  * readBagText('56 56/12 82'); // => [{ name: '56', type: 'wedge', loft_deg: 56, bounce_deg: 12, stock_carry_yd: 82 }]
+ * readBagText('56 82, 52 96').length; // => 2, named by their lofts, with their carries
  */
 export function readBagText(text: string): ClubInput[] {
   const parts = text
-    .split(/[;\n]/)
+    .split(PARTING)
     .map((part) => part.trim())
     .filter((part) => part !== '');
   if (parts.length > MOST_PARTS) {
@@ -74,14 +102,9 @@ export function readBagText(text: string): ClubInput[] {
   const faults: Fault[] = [];
   const bag: ClubInput[] = [];
   parts.forEach((part, i) => {
-    const club = part.length <= MOST_PART ? clubOf(part) : null;
-    if (club) bag.push(club);
-    else {
-      faults.push({
-        path: `bag[${i}]`,
-        message: `${quoted(part)} is no club: name, loft/bounce and carry are wanted, as in "56 56/12 82"`,
-      });
-    }
+    const club = clubOf(part.slice(0, MOST_PART));
+    if (typeof club === 'string') faults.push({ path: `bag[${i}]`, message: club });
+    else bag.push(club);
   });
   if (faults.length > 0) throw new FaultyInput(faults);
   return bag;

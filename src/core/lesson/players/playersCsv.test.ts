@@ -1,10 +1,15 @@
 import { FaultyInput } from '@/core/tell/format/fault';
 import { PLAIN_HOUSE } from './house';
-import { playersCsv, previewPlayersCsv, MOST_LINES } from './playersCsv';
+import type { Meaning } from './columns';
+import { playersCsv, previewPlayersCsv, readMeanings, MOST_LINES } from './playersCsv';
 import type { PlayerRecord } from './record';
 
-const read = (text: string, known: string[] = []) =>
-  previewPlayersCsv(text, PLAIN_HOUSE, new Set(known));
+const read = (text: string, known: string[] = [], said?: (Meaning | null)[]) =>
+  previewPlayersCsv(text, PLAIN_HOUSE, new Set(known), said);
+
+/** Clubs of a line as name, loft and carry. */
+const clubsOf = ({ record }: ReturnType<typeof read>['lines'][number]): string[] =>
+  record!.bag.map(({ name, loft_deg, stock_carry_yd }) => `${name} ${loft_deg} ${stock_carry_yd}`);
 
 const player: PlayerRecord = {
   name: 'Ada "Ace" Lund, jr.',
@@ -43,7 +48,7 @@ test('columns that are not known are passed over, first and last names joined, h
   const { lines, columns } = read(
     'First name,Surname,HCP,Shoe size,clubs\nAda,Lund,"8,4",41,56\nBo,Ek,+2,44,56\nCy,Oh,54,39,56\n',
   );
-  expect(columns[3]).toEqual({ heading: 'Shoe size', becomes: null });
+  expect(columns[3]).toEqual({ heading: 'Shoe size', becomes: null, sample: '41' });
   expect(lines.map(({ record }) => [record!.name, record!.skill])).toEqual([
     ['Ada Lund', 'good'],
     ['Bo Ek', 'expert'],
@@ -84,7 +89,6 @@ test('a formula is made harmless on the way out and is itself again on the way i
 test.each([
   ['', /no lines/],
   ['name,clubs\n', /no lines/],
-  ['shoe,size\n41,2\n', /no column for the name/],
   [`name,clubs\n${'A,56\n'.repeat(MOST_LINES + 2)}`, /at most 20000/],
 ])('a file that cannot be read is refused whole', (text, message) => {
   expect(() => read(text)).toThrow(FaultyInput);
@@ -98,7 +102,7 @@ test('files as people have them: two columns by semicolons, the same heading twi
   expect(twice.columns.map(({ becomes }) => becomes)).toEqual(['name', null, 'clubs']);
   expect(twice.lines[0]!.record!.name).toBe('Ada');
   const odd = read('constructor,Name,Skill,Hand,Clubs\nx,Ada,constructor,__proto__,56 56/12\n');
-  expect(odd.columns[0]).toEqual({ heading: 'constructor', becomes: null });
+  expect(odd.columns[0]).toEqual({ heading: 'constructor', becomes: null, sample: 'x' });
   expect(odd.lines[0]!.faults.map(({ path }) => path).sort()).toEqual(['handed', 'skill']);
 });
 
@@ -110,4 +114,39 @@ test('what nobody writes is refused without being looked into', () => {
   expect(() => read(`${'a,'.repeat(200)}Name,Clubs\nx\n`)).toThrow('has 202 columns');
   const [odd] = read(`Name,Clubs\nAda,${'a '.repeat(2000)}\n`).lines;
   expect(odd!.faults[0]!.message.length).toBeLessThan(200);
+});
+
+test('clubs are taken from columns of their own, by number or by the club that heads them', () => {
+  const numbered = read('Name,Club 1,Club 2,Club 3\nAda,PW 46/6 108,,56 82\n');
+  expect(clubsOf(numbered.lines[0]!)).toEqual(['PW 46 108', '56 56 82']);
+  const headed = read('Name\tPW\t52\t56\nAda\t46/6 108\t96\t\nBo\t46\t\t82yd\n');
+  expect(headed.delimiter).toBe('\t');
+  expect(headed.lines.map(clubsOf)).toEqual([
+    ['PW 46 108', '52 52 96'],
+    ['PW 46 undefined', '56 56 82'],
+  ]);
+});
+
+test('a bag that the separator has parted is put together where it stands last, and told of elsewhere', () => {
+  const last = read('Name;Clubs\nAda;PW 46/6 108; SW 56/12 75\n');
+  expect(clubsOf(last.lines[0]!)).toEqual(['PW 46 108', 'SW 56 75']);
+  const inside = read('Clubs;Name\nPW 46/6 108; SW 56/12 75;Ada\n');
+  expect(inside.lines[0]!.faults[0]!.message).toMatch(/has 3 cells under 2 headings/);
+});
+
+test('columns that no heading names are asked for, and read as they are said to be', () => {
+  const file = 'who,what,ignored\nAda,"56 82, 52 96",x\n';
+  const asked = read(file);
+  expect(asked.lines).toEqual([]);
+  expect(asked.wanted.map(({ message }) => message)).toEqual([
+    'has no column for the name',
+    expect.stringMatching(/^has no column for the clubs/),
+  ]);
+  const said = read(file, [], ['name', 'clubs', null]);
+  expect(said.wanted).toEqual([]);
+  expect(clubsOf(said.lines[0]!)).toEqual(['56 56 82', '52 52 96']);
+  expect(readMeanings(['name', null])).toEqual(['name', null]);
+  for (const odd of [{}, ['shoe'], Array(101).fill(null)]) {
+    expect(() => readMeanings(odd)).toThrow(/columns: must be a list of name, handed/);
+  }
 });

@@ -18,7 +18,7 @@ import { schoolsField, trustedFaults } from '@/core/tell/format/situation';
 
 const LONGEST_NOTE = 4000;
 
-const recordSchema = exactObject({
+export const recordSchema = exactObject({
   name: required(textField(1, 80)),
   handed: required(wordField(HANDS)),
   skill: required(wordField(SKILLS)),

@@ -91,6 +91,26 @@ describe('a bag in one line', () => {
     });
   });
 
+  test.each([
+    ['56 82, 52 96', ['56 56 82', '52 52 96']],
+    ['56/12 82yd,52/8 96', ['56 56 82', '52 52 96']],
+    ['PW 46/6 108 | SW 56/12 75', ['PW 46 108', 'SW 56 75']],
+    ['60 59', ['60 59 -']],
+    ['60 58yd', ['60 60 58']],
+  ])('%s: every club is read, none of them into another', (text, clubs) => {
+    expect(
+      readBagText(text).map(
+        (club) => `${club.name} ${club.loft_deg} ${club.stock_carry_yd ?? '-'}`,
+      ),
+    ).toEqual(clubs);
+  });
+
+  test('a carry without a loft is no loft', () => {
+    expect(faultsOf(() => readBagText('PW 108'))).toEqual([
+      'bag[0]: "PW 108" gives no loft: write name, loft and carry, as in "PW 48 108"',
+    ]);
+  });
+
   test('what is no club is quoted', () => {
     expect(faultsOf(() => readBagText('56/12; spade'))).toEqual([
       expect.stringMatching(/bag\[1\]: "spade" is no club/),
@@ -108,9 +128,24 @@ describe('a bag in one line', () => {
   });
 });
 
+/** Clubs named after their loft, or beginning with it. */
+const bagOf = (...names: string[]) =>
+  names.map((name) => ({ name, loft_deg: Number.parseInt(name) }));
+
 describe('carries as they are typed', () => {
+  test('a loft names the one club that has it, another says which clubs there are', () => {
+    const clubs = [{ name: 'SW', loft_deg: 56 }, ...bagOf('52', '52 wide')];
+    expect(readCarryText('56 82, 52 96', clubs, 'yd')).toEqual([
+      { club: 'SW', carry: toMetres(82, 'yd') },
+      { club: '52', carry: toMetres(96, 'yd') },
+    ]);
+    expect(faultsOf(() => readCarryText('60 70', clubs, 'yd'))).toEqual([
+      expect.stringMatching(/names no club of the bag: SW, 52, 52 wide/),
+    ]);
+  });
+
   test('"56 82, 52 96" and names with spaces', () => {
-    const clubs = ['52', '52 wide', '56'];
+    const clubs = bagOf('52', '52 wide', '56');
     expect(readCarryText('56 82, 52 wide 96yd\n52 94', clubs, 'yd')).toEqual([
       { club: '56', carry: toMetres(82, 'yd') },
       { club: '52 wide', carry: toMetres(96, 'yd') },
@@ -119,18 +154,18 @@ describe('carries as they are typed', () => {
   });
 
   test('a unit that is typed counts, whatever the desk is in', () => {
-    expect(readCarryText('56 82m; 52 96 metres', ['52', '56'], 'yd')).toEqual([
+    expect(readCarryText('56 82m; 52 96 metres', bagOf('52', '56'), 'yd')).toEqual([
       { club: '56', carry: 82 },
       { club: '52', carry: 96 },
     ]);
-    expect(readCarryText('56 82 yd, 52 96', ['52', '56'], 'm')).toEqual([
+    expect(readCarryText('56 82 yd, 52 96', bagOf('52', '56'), 'm')).toEqual([
       { club: '56', carry: toMetres(82, 'yd') },
       { club: '52', carry: 96 },
     ]);
   });
 
   test('an unknown club and a missing carry are named', () => {
-    expect(faultsOf(() => readCarryText('58 90, 56 far', ['56'], 'yd'))).toEqual([
+    expect(faultsOf(() => readCarryText('58 90, 56 far', bagOf('56'), 'yd'))).toEqual([
       'carries: "58 90" names no club of the bag: 56',
       'carries: "56 far" holds no carry after the club',
     ]);

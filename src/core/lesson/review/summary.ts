@@ -1,3 +1,4 @@
+import { counted } from '@/core/tell/words/counted';
 import { fromMetres } from '@/core/ground/units/length';
 import { student95 } from '@/core/ground/numeric/fewBalls';
 import { plainNumber, unitFor } from '@/core/ground/units/say';
@@ -62,7 +63,7 @@ export function summaryWords(
         ? `; ${out.count} of ${out.of} came out, ${percent(out.share)} (${percent(out.low)} to ${percent(out.high)})`
         : '';
     return [
-      `${name} hit ${stats.balls} ${stats.balls === 1 ? 'ball' : 'balls'}${came}.`,
+      `${name} hit ${counted(stats.balls, 'ball')}${came}.`,
       movedWords(part),
       markWords(part, units),
     ];

@@ -11,9 +11,11 @@ export interface KeptReading {
   called: string;
   /** Version of what was learnt of the player that it was called with; null for the skill alone. */
   learnt: number | null;
+  /** Version of the physics that called it. */
+  model: string;
   /** ISO 8601, UTC. */
   savedAt: string;
 }
 
 /** A reading that was worked on and not kept. */
-export type DraftReading = Omit<KeptReading, 'name' | 'learnt'>;
+export type DraftReading = Omit<KeptReading, 'name' | 'learnt' | 'model'>;

@@ -1,5 +1,6 @@
 'use client';
 
+import { counted } from '@/core/tell/words/counted';
 import type { ShotInput } from '@/core/tell/format/shot';
 import type { Shot } from '@/core/ground/situation/shot';
 import { fromMetres, LENGTH_UNITS } from '@/core/ground/units/length';
@@ -34,9 +35,7 @@ export function MoreTokens(props: MoreTokensProps) {
       ? null
       : `land it at ${sayLength(resolved.carry, 'ground', units)}`,
     resolved.clear === undefined ? null : `carry ${sayLength(resolved.clear, 'ground', units)}`,
-    escapes.length === 0
-      ? null
-      : `${escapes.length} other ${escapes.length === 1 ? 'way' : 'ways'} out`,
+    escapes.length === 0 ? null : counted(escapes.length, 'other way out', 'other ways out'),
   ].filter((text) => text !== null);
   const optional = (
     label: string,

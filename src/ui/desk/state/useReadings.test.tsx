@@ -13,6 +13,7 @@ const reading = (id: string): KeptReading => ({
   called: '56 splash',
   savedAt: '2026-05-02T10:00:00Z',
   learnt: null,
+  model: 'm',
 });
 
 const AB = [reading('a'), reading('b')];

@@ -1,4 +1,5 @@
 import { playersCsv } from '@/core/lesson/players/playersCsv';
+import { ROSTER_FORMAT, type RosterFile } from '@/core/lesson/exchange/rosterFile';
 import { recordOf } from '@/core/lesson/players/player';
 import { database } from '@/data/database';
 import { listPlayers } from '@/data/players';
@@ -19,6 +20,10 @@ export async function GET(request: Request): Promise<Response> {
   const archived = params.get('archived') === 'true';
   const { players } = await listPlayers(sql, { archived, limit: ALL });
   if (as === 'csv') return download(playersCsv(players), 'text/csv; charset=utf-8', 'players.csv');
-  const file = { format: 'mellow-divot/players', version: 1, players: players.map(recordOf) };
+  const file: RosterFile = {
+    format: ROSTER_FORMAT,
+    version: 1,
+    players: players.map(recordOf),
+  };
   return download(JSON.stringify(file, null, 2), 'application/json', 'players.json');
 }

@@ -1,0 +1,96 @@
+import { mixed } from 'yup';
+import { check, FaultyInput, parseJson } from '@/core/tell/format/fault';
+import {
+  exactObject,
+  listField,
+  numberField,
+  required,
+  wordField,
+  type Of,
+} from '@/core/tell/format/fields';
+import type { Meaning } from '../players/columns';
+import type { House } from '../players/house';
+import {
+  markTwice,
+  MOST_LINES,
+  previewPlayersCsv,
+  type ImportPreview,
+} from '../players/playersCsv';
+import { readPlayerRecord, type PlayerRecord } from '../players/record';
+import { LESSON_FORMAT } from './exchange';
+import { PLAYER_FORMAT, readPlayerFile, type PlayerFile } from './playerFile';
+
+export const ROSTER_FORMAT = 'mellow-divot/players';
+
+/** A roster as it leaves: records without ids. */
+export interface RosterFile {
+  format: typeof ROSTER_FORMAT;
+  version: 1;
+  players: PlayerRecord[];
+}
+
+const rosterSchema = exactObject({
+  format: required(wordField([ROSTER_FORMAT])),
+  version: required(numberField(1, 1)),
+  // Each record is checked on its own, so that one that is wrong does not stop the others.
+  players: required(listField(mixed<object>(), 1, MOST_LINES)),
+});
+
+/** What a file of players is: a list of records, or everything about one player. */
+export type ReadPlayers =
+  { kind: 'list'; preview: ImportPreview } | { kind: 'player'; file: PlayerFile };
+
+/** A record of a list, or what is wrong with it. */
+function recordIn(input: unknown): Pick<ImportPreview['lines'][number], 'record' | 'faults'> {
+  try {
+    return { record: readPlayerRecord(input), faults: [] };
+  } catch (error) {
+    if (!(error instanceof FaultyInput)) throw error;
+    return { record: null, faults: [...error.faults] };
+  }
+}
+
+function listOf({ players }: Of<typeof rosterSchema>, known: ReadonlySet<string>): ImportPreview {
+  const lines = players.map((player, i) => ({ line: i + 1, ...recordIn(player) }));
+  return { delimiter: '', columns: [], wanted: [], lines: markTwice(lines, known) };
+}
+
+const formatOf = (input: unknown): unknown =>
+  typeof input === 'object' && input !== null && 'format' in input ? input.format : undefined;
+
+/**
+ * Reads a file of players: CSV, a roster as JSON, or everything about one player, told apart by what they begin with.
+ *
+ * @param known names that are in the roster already, in lower case
+ * @param said what each column of a CSV file holds, where that was said
+ * @throws FaultyInput when the file is none of these, or not usable
+ */
+export function readPlayersFile(
+  text: string,
+  house: House,
+  known: ReadonlySet<string>,
+  said?: readonly (Meaning | null)[],
+): ReadPlayers {
+  const plain = text.replace(/^\uFEFF/, '');
+  if (!/^\s*[{[]/.test(plain)) {
+    return { kind: 'list', preview: previewPlayersCsv(plain, house, known, said) };
+  }
+  const input = parseJson(plain, 'file');
+  switch (formatOf(input)) {
+    case PLAYER_FORMAT:
+      return { kind: 'player', file: readPlayerFile(input) };
+    case ROSTER_FORMAT:
+      return { kind: 'list', preview: listOf(check(rosterSchema, input), known) };
+    case LESSON_FORMAT:
+      throw new FaultyInput([
+        { path: 'file', message: 'holds a lesson: import it on the page of the lessons' },
+      ]);
+    default:
+      throw new FaultyInput([
+        {
+          path: 'file',
+          message: `must be CSV, or JSON whose "format" is "${ROSTER_FORMAT}" or "${PLAYER_FORMAT}"`,
+        },
+      ]);
+  }
+}
