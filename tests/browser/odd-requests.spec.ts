@@ -102,6 +102,24 @@ test('odd requests to every route are answered in words, and the server goes on'
   expect((await request.get('/api/players')).status()).toBe(200);
 });
 
+test('a body that is nested without end is refused by every route, as a whole or within', async ({
+  request,
+}) => {
+  const deep = `${'['.repeat(60_000)}${']'.repeat(60_000)}`;
+  const broken: string[] = [];
+  for (const [method, route] of ROUTES.filter(([each]) => each !== 'GET')) {
+    for (const text of [deep, `{"name":${deep},"balls":[${deep}]}`]) {
+      const path = route.replace('ID', NOBODY);
+      const headers = { 'content-type': 'application/json' };
+      const status = (
+        await request.fetch(path, { method, headers, data: Buffer.from(text) })
+      ).status();
+      if (status >= 500) broken.push(`${status} ${method} ${path}`);
+    }
+  }
+  expect(broken).toEqual([]);
+});
+
 test('addresses that nobody can read are refused, and every answer says by whom it may be used', async ({
   request,
 }) => {

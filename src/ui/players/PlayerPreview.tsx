@@ -28,9 +28,11 @@ export function PlayerPreview({ preview, busy, onAccept }: PlayerPreviewProps) {
           : `${name} is not in the roster and comes back with bag, notes and everything learned.`}
       </p>
       <ul className="mt-3 list-inside list-disc">
-        {brings.map(([count, one, many]) => (
-          <li key={one}>{counted(count, one, many)} to add</li>
-        ))}
+        {brings
+          .filter(([count]) => count > 0)
+          .map(([count, one, many]) => (
+            <li key={one}>{counted(count, one, many)} to add</li>
+          ))}
       </ul>
       {nothing ? (
         <p className="mt-3 font-semibold">

@@ -119,7 +119,7 @@ export function bagText(bag: readonly ClubInput[]): string {
         club.name,
         ` ${club.loft_deg}`,
         club.bounce_deg === undefined ? '' : `/${club.bounce_deg}`,
-        carry === undefined ? '' : ` ${plainNumber(fromMetres(carry, 'yd'))}yd`,
+        carry === undefined ? '' : ` ${plainNumber(fromMetres(carry, 'yd'))} yd`,
       ].join('');
     })
     .join('; ');

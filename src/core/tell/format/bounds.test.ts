@@ -1,6 +1,6 @@
 import { number } from 'yup';
 import { faultsOf } from '@/core/testing/faultsOf';
-import { MOST_FAULTS } from './fault';
+import { MOST_FAULTS, parseJson } from './fault';
 import { exactObject, listField, numberField, required, type Field } from './fields';
 
 test('of a list that is too long no item is looked at, wherever it stands', () => {
@@ -44,4 +44,14 @@ test('unknown keys without end are given up, and names of every object are unkno
       { path: key, message: 'is not a field of this format' },
     ]);
   }
+});
+
+test('JSON that is nested deeper than any format is refused before it is parsed, brackets in text are not', () => {
+  const deep = (levels: number): string => `${'['.repeat(levels)}${']'.repeat(levels)}`;
+  expect(() => parseJson(deep(200_000))).toThrow('input: must not be nested over 32 deep');
+  expect(() => parseJson(`{"a":${deep(32)}}`, 'file')).toThrow('file: must not be nested');
+  expect(parseJson(deep(32))).toBeDefined();
+  expect(parseJson(JSON.stringify({ note: `"${deep(50)}\\"[` }))).toEqual({
+    note: `"${deep(50)}\\"[`,
+  });
 });

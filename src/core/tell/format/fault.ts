@@ -21,13 +21,36 @@ export class FaultyInput extends Error {
   }
 }
 
+/** Deeper than any format goes; whoever checks or quotes a value walks down into it. */
+const MOST_DEPTH = 32;
+
+/** How deep lists and objects of a JSON text stand in each other, counted no further than one past the most. */
+function depthOf(text: string): number {
+  let depth = 0;
+  let deepest = 0;
+  let quote = false;
+  for (let i = 0; i < text.length && deepest <= MOST_DEPTH; i++) {
+    const char = text[i];
+    if (quote) {
+      if (char === '\\') i += 1;
+      else if (char === '"') quote = false;
+    } else if (char === '"') quote = true;
+    else if (char === '[' || char === '{') deepest = Math.max(deepest, ++depth);
+    else if (char === ']' || char === '}') depth -= 1;
+  }
+  return deepest;
+}
+
 /**
- * Parsed JSON. Throws FaultyInput, naming what it stands in.
+ * Parsed JSON. Throws FaultyInput, naming what it stands in, for what is no JSON or nested deeper than any format.
  *
  * @example
  * parseJson('{"pin_yd": 12}'); // => { pin_yd: 12 }
  */
 export function parseJson(text: string, path = 'input'): unknown {
+  if (depthOf(text) > MOST_DEPTH) {
+    throw new FaultyInput([{ path, message: `must not be nested over ${MOST_DEPTH} deep` }]);
+  }
   try {
     return JSON.parse(text);
   } catch (error) {
