@@ -63,7 +63,7 @@ test('what is wrong with a bag is told at its field, and what was typed stays', 
   await passesAxe(page);
 });
 
-test('a player is archived, brought back, deleted with undo, exported and erased', async ({
+test('a player is archived, brought back, deleted with undo, exported, erased and imported again', async ({
   page,
 }) => {
   const name = unique('Bo Ek');
@@ -81,7 +81,8 @@ test('a player is archived, brought back, deleted with undo, exported and erased
   await expect(page.getByRole('heading', { name })).toBeVisible();
   const saved = page.waitForEvent('download');
   await page.getByRole('link', { name: 'Export everything' }).click();
-  const everything = JSON.parse(readFileSync((await (await saved).path())!, 'utf8'));
+  const file = readFileSync((await (await saved).path())!, 'utf8');
+  const everything = JSON.parse(file);
   expect(everything.player.name).toBe(name);
   await page.getByRole('button', { name: 'Erase' }).click();
   await expect(page.getByRole('button', { name: 'Erase for good' })).toBeDisabled();
@@ -89,6 +90,16 @@ test('a player is archived, brought back, deleted with undo, exported and erased
   await page.getByRole('button', { name: 'Erase for good' }).click();
   await page.getByLabel('Find a player').fill(name);
   await expect(page.getByText(/Nobody has/)).toBeVisible();
+
+  await page.goto('/players/import');
+  await page
+    .getByLabel('Choose a file')
+    .setInputFiles({ name: 'x.json', mimeType: 'application/json', buffer: Buffer.from(file) });
+  await page.getByRole('button', { name: `Bring ${name} back` }).click();
+  await page.getByRole('link', { name: `Open ${name}` }).click();
+  await expect(page.getByRole('heading', { name })).toBeVisible();
+  const again = await page.request.get(`/api/players/${everything.id}/export`);
+  expect(await again.text()).toBe(file);
 });
 
 test('a file is looked at before it is imported; exported again it is the same', async ({
