@@ -60,11 +60,16 @@ export const CALL_BEHAVIOURS: readonly Behaviour[] = [
     'plugged: dug out',
     () => callsFor({ ...aShot(15, 2), burial: 0.028 }).calls[0]!.kind === 'dig',
   ),
-  so('plugged under the lip on a 20 degree up-slope: an iron opened is among the first three', () =>
-    callsFor({ ...aShot(12, 4), burial: 0.028, along: radians(20) })
-      .calls.slice(0, 3)
-      .some(({ setup }) => setup.club.type === 'iron'),
-  ),
+  {
+    name: 'plugged under the lip on a 20 degree up-slope: the best iron opened costs over the first call',
+    wanted: [-0.1, 0.05],
+    unit: 'strokes',
+    got: () => {
+      const { calls } = callsFor({ ...aShot(12, 4), burial: 0.028, along: radians(20) });
+      const iron = calls.find(({ setup }) => setup.club.type === 'iron');
+      return iron!.score - calls[0]!.score;
+    },
+  },
   {
     name: 'expert from 20 yd of sand (published 2.53)',
     wanted: [2.43, 2.63],

@@ -52,7 +52,7 @@ export function AuditPanel({ player, situation, readings }: AuditPanelProps) {
       </div>
       <div className="mt-2 grid grid-cols-2 gap-x-10 gap-y-6 max-lg:grid-cols-1">
         <Called key={`called-${mix}`} situation={situation} bag={player.bag} choice={choice} />
-        <OneWedge key={`wedge-${mix}`} player={player} choice={choice} />
+        <OneWedge key={`wedge-${mix}`} player={player} situation={situation} choice={choice} />
       </div>
     </section>
   );

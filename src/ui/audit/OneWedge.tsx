@@ -33,15 +33,22 @@ function changeWords(change: WedgeChange, player: Player): string {
   return `For the ${instead} (${now}) a ${loftDeg}/${bounceDeg} would save ${savingWords(saving, error)} strokes a bunker shot.`;
 }
 
+interface OneWedgeProps {
+  player: Player;
+  /** The player's situation, in the house's schools and caution. */
+  situation: object;
+  choice: MixChoice;
+}
+
 /** The loft and bounce of one wedge that would save most over a mix of shots, searched for on demand. */
-export function OneWedge({ player, choice }: { player: Player; choice: MixChoice }) {
+export function OneWedge({ player, situation, choice }: OneWedgeProps) {
   const [asked, setAsked] = useState<object | null>(null);
   const task = useTask<WedgeSearch>(asked, async ({ engine, signal, show }) => {
     const mix = await engine.run('mix', [choice], { signal });
     const total = clubsToTry(player.bag);
     let done = 0;
     const tries = Array.from({ length: total }, async (_, index) => {
-      const results = await engine.run('tryClub', [player, mix, index], { signal });
+      const results = await engine.run('tryClub', [situation, mix, index], { signal });
       done += 1;
       show({ done, total, changes: null });
       return results;

@@ -1,4 +1,3 @@
-import type { Player } from '@/core/ground/player/player';
 import type { Shot } from '@/core/ground/situation/shot';
 import type { MixedShot } from '@/core/search/audit/mix';
 import { tryClub, wedgeChanges } from '@/core/search/audit/oneWedge';
@@ -19,8 +18,8 @@ export const auditTasks = {
     return (await paced(job, callingClubs(question, shots))) ?? [];
   },
 
-  tryClub: (_: Job, player: Player, mix: readonly MixedShot[], index: number) =>
-    tryClub(player, mix, SEED, index),
+  tryClub: (_: Job, situation: unknown, mix: readonly MixedShot[], index: number) =>
+    tryClub(readSituation(situation).question, mix, SEED, index),
 
   wedgeChanges: (_: Job, ...asked: Parameters<typeof wedgeChanges>) => wedgeChanges(...asked),
 };

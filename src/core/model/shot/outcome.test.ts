@@ -1,6 +1,6 @@
 import { readTable, PUTTS_BY_FEET, ROUGH_BY_YARDS } from '../strokes/tables';
 import { strokesFromBeyond, strokesToHoleOut } from '../strokes/holeOut';
-import { SKILLS } from '@/core/ground/player/player';
+import { SKILLS, type Skill } from '@/core/ground/player/player';
 import { SURFACES } from '@/core/ground/situation/green';
 import { aShot } from '@/core/testing/fixtures';
 import { toMetres } from '@/core/ground/units/length';
@@ -31,6 +31,19 @@ test('published strokes are read from the tables', () => {
   expect(readTable(PUTTS_BY_FEET, 9)).toBeCloseTo(1.555, 9);
   expect(readTable(ROUGH_BY_YARDS, 1e4)).toBe(3.42);
   expect(strokesToHoleOut('sand', toMetres(20, 'yd'), 'expert')).toBeCloseTo(2.53, 9);
+});
+
+test('an expert putts as published; others miss short ones and three-putt long ones as amateurs do', () => {
+  const putts = (feet: number, skill: Skill): number =>
+    strokesToHoleOut('green', toMetres(feet, 'ft'), skill);
+  for (const [feet, published] of PUTTS_BY_FEET) {
+    expect(putts(feet, 'expert')).toBeCloseTo(published, 9);
+  }
+  // Who goes round in 90 holes nine of ten from three feet, half from five; from 30 feet two putts are not the rule.
+  expect(putts(3, 'middle')).toBeCloseTo(1.11, 2);
+  expect(putts(5, 'middle')).toBeGreaterThan(1.42);
+  expect(putts(5, 'middle')).toBeLessThan(1.53);
+  expect(putts(30, 'middle')).toBeGreaterThan(2.1);
 });
 
 test('further away and less skill never cost less, on any surface', () => {

@@ -21,6 +21,28 @@ export const PUTTS_BY_FEET: readonly (readonly [number, number])[] = [
   [150, 2.75],
 ];
 
+/**
+ * Share of putts that the same players hole by distance (feet), same sources. With the strokes above it gives the share of
+ * three-putts, strokes - 2 + holed: 0.02 from 20 feet, 0.10 from 40.
+ */
+export const HOLED_BY_FEET: readonly (readonly [number, number])[] = [
+  [0, 1],
+  [2, 0.99],
+  [3, 0.96],
+  [4, 0.88],
+  [5, 0.77],
+  [6, 0.66],
+  [8, 0.5],
+  [10, 0.4],
+  [15, 0.23],
+  [20, 0.15],
+  [30, 0.07],
+  [40, 0.04],
+  [60, 0.02],
+  [90, 0.01],
+  [150, 0.005],
+];
+
 export const FAIRWAY_BY_YARDS: readonly (readonly [number, number])[] = [
   [0, 1.9],
   [10, 2.18],

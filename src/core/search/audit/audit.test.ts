@@ -6,6 +6,7 @@ import { fromMetres } from '@/core/ground/units/length';
 import { bounceFits } from './bounceFit';
 import { gapsOf } from './gaps';
 import { mixOf, standardMix } from './mix';
+import { SCHOOLS } from '../schools/schools';
 import { clubsToTry, isAsItIs, tryClub, wedgeChanges, type WedgeChange } from './oneWedge';
 import { callingClubs, NO_CLUB, usageOf } from './usage';
 import { toTheEnd } from '@/core/ground/numeric/toTheEnd';
@@ -111,7 +112,7 @@ describe('if one wedge were different', () => {
   const search = (bag: ReturnType<typeof aClub>[]): WedgeChange[] => {
     const player = aPlayer('middle', bag);
     const mix = standardMix(8);
-    const results = Array.from({ length: clubsToTry(bag) }, (_, i) => tryClub(player, mix, 5, i));
+    const results = Array.from({ length: clubsToTry(bag) }, (_, i) => tryClub({ player }, mix, 5, i));
     return wedgeChanges(player, mix, results);
   };
 
@@ -129,12 +130,22 @@ describe('if one wedge were different', () => {
     expect(Math.abs(changes[0]!.saving)).toBeLessThan(0.12);
   });
 
+  test('what a club does is weighed as cautiously, and in the schools, that the house asks for', () => {
+    const player = aPlayer();
+    const [mixed] = standardMix(8);
+    const scoreWith = (house: object): number =>
+      tryClub({ player, ...house }, [mixed!], 1, 0)[0]!.score;
+    expect(scoreWith({ caution: 0.9 })).toBeGreaterThan(scoreWith({ caution: 0 }) + 0.1);
+    const scores = SCHOOLS.map(({ id }) => scoreWith({ schools: [id] }));
+    expect(new Set([...scores, scoreWith({})]).size).toBeGreaterThan(1);
+  });
+
   test('knows a club that is already so, and refuses a bag without wedges', () => {
     const change = { instead: '56', loftDeg: 55, bounceDeg: 12, saving: 0, error: 0 };
     expect(isAsItIs(CLUB_56, change)).toBe(true);
     expect(isAsItIs(CLUB_60, change)).toBe(false);
     const irons = aPlayer('middle', [aClub('9i', 'iron', 41, 5, 121)]);
-    expect(() => tryClub(irons, standardMix(8), 1, 0)).toThrow(/no wedge/);
-    expect(() => tryClub(aPlayer(), standardMix(8), 1, 99)).toThrow(/no club 99/);
+    expect(() => tryClub({ player: irons }, standardMix(8), 1, 0)).toThrow(/no wedge/);
+    expect(() => tryClub({ player: aPlayer() }, standardMix(8), 1, 99)).toThrow(/no club 99/);
   });
 });

@@ -1,8 +1,9 @@
 import type { Club } from '@/core/ground/club/club';
-import type { Player } from '@/core/ground/player/player';
 import { familiesFor } from '../candidates/candidate';
 import { coarse } from '../candidates/explore';
 import { pricesFor } from '../candidates/plainness';
+import type { Question } from '../calls/question';
+import { DEFAULT_CAUTION } from '../candidates/rank';
 import { byCost, rateOn, type Rated, type Rater } from '../candidates/rate';
 import { thinned } from '../changes/quick';
 import { oddsOf } from '@/core/model/shot/odds';
@@ -27,16 +28,18 @@ const CHOICES = 3;
 /** Swings of the first look. */
 const COARSE = 16;
 
+/** Who plays, in the house's schools and as cautiously as the house. */
+export type Playing = Pick<Question, 'player' | 'schools' | 'caution'>;
+
 /** The best that a club does in a shot; null when it cannot be played at the flag. */
 export function bestWithClub(
   club: Club,
-  player: Player,
+  { player, schools, caution = DEFAULT_CAUTION }: Playing,
   golfer: Golfer,
   shot: Shot,
   samples: Samples,
-  caution: number,
 ): ClubResult | null {
-  const price = pricesFor(player, shot);
+  const price = pricesFor(player, shot, schools);
   const rater: Rater = { golfer, shot, swings: samples.choose, caution, price, flown: 0 };
   const families = familiesFor(player, shot).families.filter((family) => family.club === club);
   const rated: Rated[] = families.flatMap((family) =>

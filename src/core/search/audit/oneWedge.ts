@@ -1,11 +1,10 @@
 import { typicalClub, type Club } from '@/core/ground/club/club';
 import type { Player } from '@/core/ground/player/player';
 import { golferOf } from '@/core/model/golfer/golferOf';
-import { DEFAULT_CAUTION } from '../candidates/rank';
 import { strokesLeftIn } from '@/core/model/shot/outcome';
 import { sampleSwings } from '@/core/model/spread/swings';
 import { degrees, radians } from '@/core/ground/units/angle';
-import { bestWithClub, type ClubResult, type Samples } from './bestWithClub';
+import { bestWithClub, type ClubResult, type Playing, type Samples } from './bestWithClub';
 import type { MixedShot } from './mix';
 
 /** One wedge of the bag made otherwise, and what that is worth over a mix of shots. */
@@ -70,11 +69,12 @@ function wedgesOf(bag: readonly Club[]): Club[] {
  * @throws RangeError when the bag holds no wedge, or there is no such club
  */
 export function tryClub(
-  player: Player,
+  playing: Playing,
   mix: readonly MixedShot[],
   seed: number,
   index: number,
 ): ClubResults {
+  const { player } = playing;
   const [model] = wedgesOf(player.bag);
   const made = CANDIDATES[index - player.bag.length];
   const own = player.bag[index];
@@ -87,7 +87,7 @@ export function tryClub(
     judge: sampleSwings(golfer.habits, JUDGE, seed + 1),
   };
   return mix.map(({ shot }) =>
-    bestWithClub(club, { ...player, bag }, golfer, shot, samples, DEFAULT_CAUTION),
+    bestWithClub(club, { ...playing, player: { ...player, bag } }, golfer, shot, samples),
   );
 }
 
