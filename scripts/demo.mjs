@@ -1,4 +1,5 @@
-/* npm run demo: installs, builds, seeds the demo academy once and serves it. --fresh starts over after asking. */
+/* npm run demo: installs, builds, seeds the demo academy once and serves it. --fresh starts over after asking; --empty, which is
+ * npm start, seeds nothing: it serves the data folder as it is. */
 import { spawn } from 'node:child_process';
 import { existsSync, rmSync } from 'node:fs';
 import path from 'node:path';
@@ -25,8 +26,12 @@ async function sure(question) {
 }
 
 const wanted = process.argv.slice(2);
-const unknown = wanted.filter((arg) => !['--fresh', '--yes'].includes(arg));
-if (unknown.length > 0) stop(`demo: ${unknown.join(' ')} is not known; --fresh and --yes are.`, 2);
+const unknown = wanted.filter((arg) => !['--fresh', '--yes', '--empty'].includes(arg));
+if (unknown.length > 0) stop(`demo: ${unknown.join(' ')} is not known; --fresh, --yes and --empty are.`, 2);
+const empty = wanted.includes('--empty');
+if (empty && wanted.includes('--fresh')) {
+  stop('demo: --fresh starts the demo over; --empty goes without it.', 2);
+}
 
 const fresh = wanted.includes('--fresh') && existsSync(folder);
 if (fresh && !(await sure(`This deletes everything in ${folder}.`))) {
@@ -43,9 +48,11 @@ if (fresh) {
 
 if ((await build()) !== 0) stop('demo: the build failed.', 1);
 
-console.log('Opening the data folder ...');
-const seeded = await run(process.execPath, ['--import', 'tsx', 'src/demo/seed.ts']);
-if (seeded !== 0) process.exit(seeded);
+if (!empty) {
+  console.log('Opening the data folder ...');
+  const seeded = await run(process.execPath, ['--import', 'tsx', 'src/demo/seed.ts']);
+  if (seeded !== 0) process.exit(seeded);
+}
 
 const server = spawn(
   process.execPath,

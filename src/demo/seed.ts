@@ -3,12 +3,14 @@ import path from 'node:path';
 import { answer } from '@/core/tell/answer/answer';
 import { MODEL_VERSION } from '@/core/tell/sheet/callSheet';
 import { calledLine } from '@/core/tell/sheet/calledLine';
+import type { PGlite } from '@electric-sql/pglite';
 import { openDatabase } from '@/data/database';
+import { countsOf } from '@/data/disk/rows';
 import { FolderInUse } from '@/data/folder/ownership';
 import { FolderUnsound } from '@/data/folder/soundFolder';
 import { situationFor } from '@/core/lesson/players/player';
 import { writeAcademy } from '@/data/academy';
-import { addPlayers, listPlayers, playerById } from '@/data/players';
+import { addPlayers, playerById } from '@/data/players';
 import { listReadings, saveReading } from '@/data/readings';
 import { importLesson } from '@/data/lessons';
 import { demoLessons } from './lesson';
@@ -24,6 +26,12 @@ function calledFor(playerId: string, shot: Record<string, unknown>): string {
 /** There while the demo is put in: one that was broken off is taken up again. */
 const unfinishedIn = (folder: string): string => path.join(folder, 'demo-is-being-seeded.txt');
 
+/** True where anything was ever kept: players archived or deleted, lessons, readings, the academy's own settings. */
+async function everHeld(sql: PGlite): Promise<boolean> {
+  const counts = await countsOf(sql);
+  return ['players', 'lessons', 'readings', 'academy'].some((table) => counts[table]! > 0);
+}
+
 /** Puts the demo academy into an empty database, once; says what it did. */
 async function seed(): Promise<string> {
   const database = await openDatabase();
@@ -31,7 +39,7 @@ async function seed(): Promise<string> {
   const unfinished = unfinishedIn(folder);
   try {
     const broken = existsSync(unfinished);
-    if (!broken && (await listPlayers(sql)).total > 0) return 'kept what is there';
+    if (!broken && (await everHeld(sql))) return 'kept what is there';
     writeFileSync(unfinished, '');
     await writeAcademy(sql, DEMO_HOUSE);
     for (const player of DEMO_PLAYERS) {

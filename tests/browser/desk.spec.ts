@@ -176,6 +176,8 @@ test('the reading is typed, with what was not understood marked', async ({ page 
   await page.keyboard.type('plugged, purple, 15 to the flag, lip 4 at 6');
   await expect(page.getByText('Not understood:')).toContainText('purple');
   await page.keyboard.press('Enter');
+  await expect(page.getByText('Change the marked words')).toBeVisible();
+  await page.getByRole('button', { name: 'Apply the rest' }).click();
   await expect(token(page, 'Lie')).toContainText('plugged');
   await expect(token(page, 'Distance to the flag')).toContainText('15 yd');
   await expect(token(page, 'Lip')).toContainText('4 ft high and 6 ft ahead');

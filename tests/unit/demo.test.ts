@@ -5,6 +5,8 @@ import path from 'node:path';
 import { answer } from '@/core/tell/answer/answer';
 import { readSituation } from '@/core/tell/format/situation';
 import { DEMO_PLAYERS, DEMO_READINGS } from '@/demo/academy';
+import { PLAIN_HOUSE } from '@/core/lesson/players/house';
+import { readAcademy, writeAcademy } from '@/data/academy';
 import { countsOf } from '@/data/disk/rows';
 import { openDatabase } from '@/data/database';
 import { takeFolder } from '@/data/folder/ownership';
@@ -62,8 +64,15 @@ test('a seeding that was broken off is taken up again, and one that is done keep
   });
   const after = await openDatabase(folder);
   expect(await countsOf(after.sql)).toMatchObject({ players: 5, readings: 3, lessons: 3 });
+  // Somebody's own academy, whose players are all archived or deleted.
+  await after.sql.exec(`delete from lessons; delete from readings; update players set archived_at = now();
+    update players set deleted_at = now() where id = 'jun-akagawa'`);
+  await writeAcademy(after.sql, { ...PLAIN_HOUSE, name: 'My own academy' });
   await after.close();
   expect(run('src/demo/seed.ts').stdout).toBe('demo academy: kept what is there\n');
+  const own = await openDatabase(folder);
+  expect((await readAcademy(own.sql)).name).toBe('My own academy');
+  await own.close();
 });
 
 test('a folder that another process holds is left alone, at once', async () => {
@@ -87,6 +96,7 @@ test('npm run demo refuses flags that it does not know, and does not delete unas
       env: { ...process.env, MELLOW_DATA: data },
     });
   expect(demo(['--fancy'], folder)).toMatchObject({ status: 2 });
+  expect(demo(['--empty', '--fresh'], folder)).toMatchObject({ status: 2 });
   const kept = mkdtempSync(path.join(os.tmpdir(), 'mellow-kept-'));
   writeFileSync(path.join(kept, 'note'), 'mine');
   const asked = demo(['--fresh'], kept);

@@ -4,6 +4,10 @@ import { FIRST_SHOT, type DeskReading } from '@/core/tell/reading/reading';
 import type { ShotInput } from '@/core/tell/format/shot';
 import { aShot } from '@/core/testing/fixtures';
 import { presetSand } from '@/core/ground/sand/presets';
+import { aSituation } from '@/core/testing/records';
+import { understand } from '@/core/tell/grammar/understand';
+import { readSituation } from '@/core/tell/format/situation';
+import { UnitsContext } from '../kit/units';
 import { standInServer } from '../testing/server';
 import { WithCache } from '../testing/withCache';
 import { KeepDialog } from './overlays/KeepDialog';
@@ -115,11 +119,43 @@ describe('the reading typed', () => {
     expect(screen.getByRole('status').querySelector('mark')).toHaveTextContent('windmill');
   });
 
+  test('what is half understood is asked about and not applied, unless the coach says so', async () => {
+    const { taken, closed, line, user } = opened();
+    await user.type(line, 'short-sided, buried{Enter}');
+    expect(taken).toEqual([]);
+    expect(await screen.findByText(/Change the marked words/)).toBeVisible();
+    expect(line).toHaveValue('short-sided, buried');
+    await user.click(screen.getByRole('button', { name: 'Apply the rest' }));
+    expect(taken).toEqual([expect.objectContaining({ lie: 'buried' })]);
+    expect(closed).toEqual([false]);
+  });
+
+  test('what the reading refuses of the rest is said until the line is changed', async () => {
+    const { line, user } = opened('Must be from 0 to 19.7 ft, not 40.');
+    await user.type(line, 'windmill, lip 40 at 6');
+    await user.click(screen.getByRole('button', { name: 'Apply the rest' }));
+    expect(screen.getByText('Must be from 0 to 19.7 ft, not 40.')).toBeVisible();
+    await user.type(line, '0');
+    expect(screen.queryByText('Must be from 0 to 19.7 ft, not 40.')).toBeNull();
+  });
+
+  test('the example is in the units of the desk', () => {
+    render(
+      <UnitsContext value="metres">
+        <TypeLine open onOpenChange={() => {}} shot={FIRST_SHOT} onShot={() => null} />
+      </UnitsContext>,
+    );
+    const { placeholder } = screen.getByRole<HTMLInputElement>('textbox', { name: 'Reading' });
+    const { shot, unread } = understand(placeholder, {}, 'metres');
+    expect(unread).toEqual([]);
+    expect(readSituation({ ...aSituation(), shot }).question.shot.lip.height).toBeLessThan(2);
+  });
+
   test('nothing understood is not taken; what the reading refuses is said and stays', async () => {
     const { taken, closed, line, user } = opened('Must be from 0 to 19.7 ft, not 40.');
     await user.type(line, 'windmill{Enter}');
     expect(taken).toEqual([]);
-    expect(screen.getByText('Nothing in this was understood yet.')).toBeVisible();
+    expect(screen.getByText('None of this is understood yet.')).toBeVisible();
     await user.clear(line);
     await user.type(line, 'lip 40 at 6{Enter}');
     expect(screen.getByText('Must be from 0 to 19.7 ft, not 40.')).toBeVisible();

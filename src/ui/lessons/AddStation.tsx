@@ -2,6 +2,7 @@
 
 import { useMemo, useState } from 'react';
 import { saidShot } from '@/core/tell/grammar/saidShot';
+import { EXAMPLE_LINE } from '@/core/tell/grammar/phrases';
 import { understand } from '@/core/tell/grammar/understand';
 import { randomStation, USUAL_LIMITS, type DrawLimits } from '@/core/lesson/plan/randomStation';
 import { FIRST_SHOT } from '@/core/tell/reading/reading';
@@ -92,11 +93,7 @@ function TypedStation({ full, onShot }: { full: boolean; onShot: (shot: ShotInpu
     <form onSubmit={ready ? submit : (event) => event.preventDefault()}>
       <div className="flex items-end gap-3">
         <div className="min-w-0 grow">
-          <TextInput
-            label="A new one, typed"
-            placeholder="plugged, firm, 15 to the flag, lip 4 at 6"
-            {...input}
-          />
+          <TextInput label="A new one, typed" placeholder={EXAMPLE_LINE[units]} {...input} />
         </div>
         <button type="submit" disabled={full || !ready} className="button">
           Add

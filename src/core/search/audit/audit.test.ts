@@ -112,7 +112,9 @@ describe('if one wedge were different', () => {
   const search = (bag: ReturnType<typeof aClub>[]): WedgeChange[] => {
     const player = aPlayer('middle', bag);
     const mix = standardMix(8);
-    const results = Array.from({ length: clubsToTry(bag) }, (_, i) => tryClub({ player }, mix, 5, i));
+    const results = Array.from({ length: clubsToTry(bag) }, (_, i) =>
+      tryClub({ player }, mix, 5, i),
+    );
     return wedgeChanges(player, mix, results);
   };
 

@@ -50,6 +50,49 @@ test.each<[string, ShotInput]>([
   expect(unreadWords(text)).toEqual([]);
 });
 
+test.each<[string, ShotInput]>([
+  ['20y', { pin_yd: 20 }],
+  ['20 yard bunker shot', { pin_yd: 20 }],
+  ['15m', { pin_m: 15 }],
+  ['18 yards, 4 foot lip', { pin_yd: 18, lip: { height_ft: 4, distance_ft: 8 } }],
+  ['5 ft lip at 10 ft', { lip: { height_ft: 5, distance_ft: 10 } }],
+  ['pin is 18 yards away', { pin_yd: 18 }],
+  ['11 to the green', { edge_yd: 11 }],
+  ['uphill lie', { slope: { along_deg: 8 } }],
+  ['on a steep upslope', { slope: { along_deg: 15 } }],
+  ['downslope', { slope: { along_deg: -8 } }],
+  ['slight downhill lie', { slope: { along_deg: -4 } }],
+  ['10 degree up-slope', { slope: { along_deg: 10 } }],
+  ['ball above my feet', { slope: { across_deg: 5 } }],
+  ['ball is below the feet', { slope: { across_deg: -5 } }],
+  ['into the wind', { wind: { speed_mps: 4.5, from_deg: 0 } }],
+  ['into a 10 mph wind', { wind: { speed_mps: 4.47, from_deg: 0 } }],
+  ['strong headwind', { wind: { speed_mps: 8, from_deg: 0 } }],
+  ['10 mph tailwind', { wind: { speed_mps: 4.47, from_deg: 180 } }],
+  ['wind from the left', { wind: { speed_mps: 4.5, from_deg: 270 } }],
+  ['downwind', { wind: { speed_mps: 4.5, from_deg: 180 } }],
+  ['plugged in the face', { lie: 'plugged', slope: { along_deg: 15 } }],
+  ['half buried', { lie: 'fried-egg' }],
+  ['completely buried in wet sand', { lie: 'buried', sand: { preset: 'wet' } }],
+  ['good lie, hard sand', { lie: 'clean', sand: { preset: 'firm' } }],
+  ['fried egg, fluffy sand', { lie: 'fried-egg', sand: { preset: 'powder' } }],
+  ['hard pan', { sand: { preset: 'hardpan' } }],
+  ['fast green', { green: { stimp_ft: 12 } }],
+  ['green is stimping 11', { green: { stimp_ft: 11 } }],
+])('as coaches speak: %s', (text, shot) => {
+  expect(read(text).shot).toEqual(shot);
+  expect(unreadWords(text)).toEqual([]);
+});
+
+test.each([
+  ['lip of 5 ft 10 ft away', ['10', 'ft', 'away']],
+  ['half', ['half']],
+  ['water long', ['water', 'long']],
+  ['short-sided, plugged', ['short-sided']],
+])('half understood: %s', (text, words) => {
+  expect(unreadWords(text)).toEqual(words);
+});
+
 test('bare numbers follow the units of the desk', () => {
   expect(read('16 to the flag, lip 1 at 3', {}, 'metres').shot).toEqual({
     pin_m: 16,

@@ -1,3 +1,5 @@
+import type { UnitSystem } from '@/core/ground/units/system';
+
 /** Phrases offered while typing, in the order in which a coach reads. */
 export const PHRASES: readonly string[] = [
   '18 to the flag',
@@ -28,6 +30,12 @@ export const PHRASES: readonly string[] = [
   'wind 10 behind',
   'no wind',
 ];
+
+/** A reading as an example, its bare numbers in the units of whoever types it. */
+export const EXAMPLE_LINE: Readonly<Record<UnitSystem, string>> = {
+  yards: '18 to the flag, plugged, firm sand, green at 11, lip 4 at 6',
+  metres: '16 to the flag, plugged, firm sand, green at 10, lip 1.2 at 1.8',
+};
 
 /** Phrases that go on from the word being typed; at most `most`. */
 export function completions(text: string, most = 6): string[] {

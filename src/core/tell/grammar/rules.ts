@@ -3,7 +3,14 @@ import type { ShotInput } from '../format/shot';
 import type { LengthUnit } from '@/core/ground/units/length';
 import { speedUnit, toMps, type SpeedUnit } from '@/core/ground/units/speed';
 import type { UnitSystem } from '@/core/ground/units/system';
-import { BEYOND_SAID, LIE_SAID, SAND_SAID, WIND_SAID } from './vocabulary';
+import {
+  BEYOND_SAID,
+  LIE_SAID,
+  SAND_SAID,
+  SLOPE_SAID,
+  WIND_FORCE_SAID,
+  WIND_SAID,
+} from './vocabulary';
 
 /** One thing that may be said: a pattern, and what it does to the shot. */
 export interface Rule {
@@ -12,7 +19,7 @@ export interface Rule {
 }
 
 const NUMBER = String.raw`(\d+(?:[.,]\d+)?)`;
-const UNIT = String.raw`\s*(yards?|yds?|metres?|meters?|feet|foot|ft|inches|in|cm|mm|m|')?`;
+const UNIT = String.raw`\s*(yards?|yds?|y|metres?|meters?|feet|foot|ft|inches|in|cm|mm|m|')?`;
 /** A unit must not run on into a word: "5 m", but not "5 medium". */
 const LENGTH = `${NUMBER}${UNIT}(?![a-z])`;
 
@@ -20,6 +27,7 @@ const UNIT_WORDS: Record<string, LengthUnit> = {
   yard: 'yd',
   yards: 'yd',
   yd: 'yd',
+  y: 'yd',
   yds: 'yd',
   metre: 'm',
   metres: 'm',
@@ -65,6 +73,25 @@ const oneOf = (words: object): string =>
     .sort((a, b) => b.length - a.length)
     .join('|');
 
+/** Degrees of a slope that is said in words alone, and speed of such a wind, m/s. */
+const USUAL_SLOPE = 8;
+const USUAL_FEET_SLOPE = 5;
+const USUAL_WIND = 4.5;
+
+/** Speeds of greens that are said in words, feet on the stimpmeter. */
+const FAST = 12;
+const SLOW = 8;
+
+const FEET = `(?:the |my |his |her |your )?feet`;
+
+const wind = (shot: ShotInput, speed: number, from: string): ShotInput =>
+  withField(shot, 'wind', { speed_mps: speed, from_deg: WIND_SAID[from]! });
+
+const slope =
+  (path: string, sign: 1 | -1, usual: number) =>
+  (match: RegExpMatchArray, shot: ShotInput): ShotInput =>
+    withField(shot, path, sign * (SLOPE_SAID[match[1] ?? ''] ?? usual));
+
 const rule = (pattern: string, apply: Rule['apply']): Rule => ({
   pattern: new RegExp(`(?<![a-z0-9.])${pattern}(?![a-z0-9])`, 'd'),
   apply,
@@ -78,26 +105,34 @@ export const RULES: readonly Rule[] = [
     (match, shot, units) => {
       const unit = (match[2] as SpeedUnit | undefined) ?? speedUnit(units);
       const speed = Math.round(toMps(numberOf(match[1]), unit) * 100) / 100;
-      return withField(shot, 'wind', { speed_mps: speed, from_deg: WIND_SAID[match[3]!]! });
+      return wind(shot, speed, match[3]!);
     },
+  ),
+  rule(
+    `(into|against) (?:a )?${NUMBER}\\s*(mph|m/s|km/h|kn)? ?(?:wind|breeze)`,
+    (match, shot, units) => {
+      const unit = (match[3] as SpeedUnit | undefined) ?? speedUnit(units);
+      return wind(shot, Math.round(toMps(numberOf(match[2]), unit) * 100) / 100, 'against');
+    },
+  ),
+  rule(
+    `(?:(into|against|with) (?:the |a )?)?(?:(${oneOf(WIND_FORCE_SAID)}) )?(?:wind|breeze|cross ?wind)(?: (?:is )?(${oneOf(WIND_SAID)}))?`,
+    (match, shot) => {
+      const said = match[3] ?? (match[1] === 'with' ? 'behind' : match[1]);
+      if (!said) return shot;
+      return wind(shot, WIND_FORCE_SAID[match[2] ?? ''] ?? USUAL_WIND, said);
+    },
+  ),
+  rule(
+    `(?:a )?(?:(${oneOf(WIND_FORCE_SAID)}) )?(headwind|head wind|tailwind|tail wind|downwind|down wind)`,
+    (match, shot) => wind(shot, WIND_FORCE_SAID[match[1] ?? ''] ?? USUAL_WIND, match[2]!),
   ),
   rule(`(${oneOf(BEYOND_SAID)}) (?:behind|beyond|past it)`, (match, shot) =>
     withField(shot, 'beyond', BEYOND_SAID[match[1]!]),
   ),
   rule(`no lip`, (_, shot) => withField(shot, 'lip', undefined)),
-  rule(
-    `lip (?:is )?${LENGTH}(?: high)?(?:,? (?:and|at) ${LENGTH}(?: ahead)?)?`,
-    (match, shot, units) => {
-      const lip = withField(shot, ...lipField('height', match[1], match[2], units));
-      if (match[3] !== undefined) {
-        return withField(lip, ...lipField('distance', match[3], match[4], units));
-      }
-      const hasDistance = Object.keys((lip.lip ?? {}) as object).some((key) =>
-        key.startsWith('distance_'),
-      );
-      return hasDistance ? lip : withField(lip, 'lip.distance_ft', 8);
-    },
-  ),
+  rule(`${LENGTH} (?:high )?lip(?:,? (?:and |at )?${LENGTH}(?: ahead| away)?)?`, lipOf),
+  rule(`lip (?:is |of )?${LENGTH}(?: high)?(?:,? (?:and|at) ${LENGTH}(?: ahead| away)?)?`, lipOf),
   rule(`(soft|medium|firm) green(?! (?:at|from|starts))`, (match, shot) =>
     withField(shot, 'green.firmness', match[1] === 'medium' ? undefined : match[1]),
   ),
@@ -106,13 +141,17 @@ export const RULES: readonly Rule[] = [
     if (match[3] === undefined) return edge;
     return withField(edge, ...length('back', match[3], match[4], 'ground', units));
   }),
-  rule(`(?:front )?edge (?:at )?${LENGTH}`, ground('edge')),
+  rule(`(?:front )?edge (?:at |is )?${LENGTH}`, ground('edge')),
+  rule(`${LENGTH} to (?:the )?(?:front edge|front|edge|green)`, ground('edge')),
   rule(`(?:back|ends)(?: edge)?(?: at)? ${LENGTH}`, ground('back')),
   rule(`land (?:it )?(?:at )?${LENGTH}`, ground('carry')),
   rule(`carry ${LENGTH}`, ground('clear')),
   rule(`${LENGTH} (?:to|from) (?:the )?(?:flag|pin|hole)`, ground('pin')),
-  rule(`(?:flag|pin) (?:at )?${LENGTH}`, ground('pin')),
-  rule(`(?:runs|running|stimp|speed) ${NUMBER}`, (match, shot) =>
+  rule(`(?:flag|pin|hole) (?:is )?(?:at )?${LENGTH}(?: away)?`, ground('pin')),
+  rule(`(fast|slow) greens?`, (match, shot) =>
+    withField(shot, 'green.stimp_ft', match[1] === 'fast' ? FAST : SLOW),
+  ),
+  rule(`(?:runs|running|stimp|stimping|speed) (?:at )?${NUMBER}`, (match, shot) =>
     withField(shot, 'green.stimp_ft', numberOf(match[1])),
   ),
   rule(`uphill ${NUMBER}`, degrees('green.slope_deg', 1)),
@@ -122,13 +161,38 @@ export const RULES: readonly Rule[] = [
   ),
   rule(`${NUMBER} ?mm deep`, (match, shot) => withField(shot, 'sand.depth_mm', numberOf(match[1]))),
   rule(`(?:dry )?crust(?: over wet)?`, (_, shot) => withField(shot, 'sand.crust', true)),
+  rule(`plugged in(?:to)? (?:the |a )?(?:face|lip|bank)`, (_, shot) =>
+    withField(
+      withField(withField(shot, 'burial_mm', undefined), 'lie', 'plugged'),
+      'slope.along_deg',
+      SLOPE_SAID.steep,
+    ),
+  ),
   rule(`(${oneOf(LIE_SAID)})`, (match, shot) =>
     withField(withField(shot, 'burial_mm', undefined), 'lie', LIE_SAID[match[1]!]),
   ),
-  rule(`(?:ball )?above(?: the feet)? ${NUMBER}`, degrees('slope.across_deg', 1)),
-  rule(`(?:ball )?below(?: the feet)? ${NUMBER}`, degrees('slope.across_deg', -1)),
-  rule(`up(?:-slope|slope)? ${NUMBER}`, degrees('slope.along_deg', 1)),
-  rule(`down(?:-slope|slope)? ${NUMBER}`, degrees('slope.along_deg', -1)),
+  rule(`(?:ball )?above(?: ${FEET})?(?: by)? ${NUMBER}`, degrees('slope.across_deg', 1)),
+  rule(`(?:ball )?below(?: ${FEET})?(?: by)? ${NUMBER}`, degrees('slope.across_deg', -1)),
+  rule(
+    `(?:ball )?(?:is )?(?:a )?(?:(${oneOf(SLOPE_SAID)}) )?above ${FEET}`,
+    slope('slope.across_deg', 1, USUAL_FEET_SLOPE),
+  ),
+  rule(
+    `(?:ball )?(?:is )?(?:a )?(?:(${oneOf(SLOPE_SAID)}) )?below ${FEET}`,
+    slope('slope.across_deg', -1, USUAL_FEET_SLOPE),
+  ),
+  rule(`up(?:-slope| slope|slope)? ${NUMBER}`, degrees('slope.along_deg', 1)),
+  rule(`down(?:-slope| slope|slope)? ${NUMBER}`, degrees('slope.along_deg', -1)),
+  rule(`${NUMBER} ?(?:°|deg|degrees?)? up(?:-| )?slope`, degrees('slope.along_deg', 1)),
+  rule(`${NUMBER} ?(?:°|deg|degrees?)? down(?:-| )?slope`, degrees('slope.along_deg', -1)),
+  rule(
+    `(?:(${oneOf(SLOPE_SAID)}) )?(?:up(?:-| )?slope|up ?hill(?: lie| stance)?)`,
+    slope('slope.along_deg', 1, USUAL_SLOPE),
+  ),
+  rule(
+    `(?:(${oneOf(SLOPE_SAID)}) )?(?:down(?:-| )?slope|down ?hill(?: lie| stance)?)`,
+    slope('slope.along_deg', -1, USUAL_SLOPE),
+  ),
   rule(`level(?: ground)?`, (_, shot) => withField(shot, 'slope', undefined)),
   rule(`(${oneOf(SAND_SAID)})(?: sand)?`, (match, shot) =>
     withField(
@@ -137,6 +201,11 @@ export const RULES: readonly Rule[] = [
       SAND_SAID[match[1]!],
     ),
   ),
+  // What is left over with a unit for distances along the ground is the distance to the flag.
+  rule(
+    `${NUMBER}\\s*(yards?|yds?|y|metres?|meters?|m)(?: (?:bunker )?shot| away| out)?`,
+    ground('pin'),
+  ),
   // After the sand, which takes them back to what is usual for it.
   rule(`firmness ${NUMBER}`, (match, shot) => withField(shot, 'sand.firmness', numberOf(match[1]))),
   rule(`wetness ${NUMBER}`, (match, shot) => withField(shot, 'sand.moisture', numberOf(match[1]))),
@@ -144,6 +213,18 @@ export const RULES: readonly Rule[] = [
     withField(shot, 'sand.density_kgm3', numberOf(match[1])),
   ),
 ];
+
+/** A lip's height, and how far ahead it stands: 8 ft where nothing says it. */
+function lipOf(match: RegExpMatchArray, shot: ShotInput, units: UnitSystem): ShotInput {
+  const lip = withField(shot, ...lipField('height', match[1], match[2], units));
+  if (match[3] !== undefined) {
+    return withField(lip, ...lipField('distance', match[3], match[4], units));
+  }
+  const hasDistance = Object.keys((lip.lip ?? {}) as object).some((key) =>
+    key.startsWith('distance_'),
+  );
+  return hasDistance ? lip : withField(lip, 'lip.distance_ft', 8);
+}
 
 function lipField(
   name: 'height' | 'distance',

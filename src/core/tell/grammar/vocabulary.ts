@@ -7,14 +7,22 @@ import type { SandPreset } from '@/core/ground/sand/presets';
 /** Lies by how they are said; the first way is how the product says it. */
 export const LIE_SAID: Record<string, Lie> = {
   'lying clean': 'clean',
+  'clean lie': 'clean',
+  'good lie': 'clean',
+  'perfect lie': 'clean',
+  'sitting up': 'clean',
   clean: 'clean',
   'sitting down': 'sitting-down',
   'down a little': 'sitting-down',
   'fried egg': 'fried-egg',
   'half under': 'fried-egg',
+  'half buried': 'fried-egg',
+  'half plugged': 'fried-egg',
   plugged: 'plugged',
   'mostly under': 'plugged',
   buried: 'buried',
+  'completely buried': 'buried',
+  'fully buried': 'buried',
   'under to the crown': 'buried',
 };
 
@@ -23,12 +31,17 @@ export const SAND_SAID: Record<string, SandPreset> = {
   powdery: 'powder',
   powder: 'powder',
   fluffy: 'powder',
+  'deep and soft': 'soft',
   soft: 'soft',
   medium: 'medium',
+  normal: 'medium',
   firm: 'firm',
+  compacted: 'firm',
+  hard: 'firm',
   'wet packed': 'wet',
   wet: 'wet',
   hardpan: 'hardpan',
+  'hard pan': 'hardpan',
 };
 
 /** What lies past the green by how it is said. */
@@ -42,6 +55,23 @@ export const BEYOND_SAID: Record<string, Beyond> = {
   ob: 'out-of-bounds',
 };
 
+/** What a word makes of a slope that is said without a number, degrees: 8 where there is none. */
+export const SLOPE_SAID: Record<string, number> = {
+  slight: 4,
+  gentle: 4,
+  bit: 4,
+  steep: 15,
+  severe: 15,
+};
+
+/** What a word makes of a wind that is said without a number, m/s: 4.5, ten miles an hour, where there is none. */
+export const WIND_FORCE_SAID: Record<string, number> = {
+  light: 2.2,
+  gentle: 2.2,
+  strong: 8,
+  stiff: 8,
+};
+
 /** Where wind comes from by how it is said, degrees clockwise from the player's face. */
 export const WIND_SAID: Record<string, number> = {
   'against from the right': 45,
@@ -53,6 +83,11 @@ export const WIND_SAID: Record<string, number> = {
   behind: 180,
   'down wind': 180,
   downwind: 180,
+  headwind: 0,
+  'head wind': 0,
+  tailwind: 180,
+  'tail wind': 180,
+  helping: 180,
   'from the right': 90,
   'from the left': 270,
 };

@@ -1,8 +1,8 @@
 'use client';
 
 import { Dialog } from 'radix-ui';
-import { useMemo } from 'react';
-import { completions } from '@/core/tell/grammar/phrases';
+import { useMemo, useState } from 'react';
+import { completions, EXAMPLE_LINE } from '@/core/tell/grammar/phrases';
 import { saidShot } from '@/core/tell/grammar/saidShot';
 import { understand } from '@/core/tell/grammar/understand';
 import type { ShotInput } from '@/core/tell/format/shot';
@@ -19,7 +19,7 @@ interface TypeLineProps extends OverlayState {
 /** A line to type the whole reading in, with what is understood and what is not. */
 export function TypeLine({ open, onOpenChange, ...rest }: TypeLineProps) {
   return (
-    <Overlay title="Type the reading" shape="middle" open={open} onOpenChange={onOpenChange}>
+    <Overlay title="Describe the shot" shape="middle" open={open} onOpenChange={onOpenChange}>
       <TypeBody {...rest} onDone={() => onOpenChange(false)} />
     </Overlay>
   );
@@ -27,21 +27,31 @@ export function TypeLine({ open, onOpenChange, ...rest }: TypeLineProps) {
 
 const LINE = 'type-line';
 
+/** Asked of a line with words that are not understood: what they were to say is for the coach to tell. */
+const HALF = 'Change the marked words, or apply the rest without them.';
+
 interface TypeBodyProps extends Pick<TypeLineProps, 'shot' | 'onShot'> {
   onDone: () => void;
 }
 
 function TypeBody({ shot, onShot, onDone }: TypeBodyProps) {
   const units = useUnits();
-  const { text, put, input, submit, fault } = useLine((line) => {
-    const { read, shot: next } = understand(line, shot, units);
-    if (read.length === 0) return 'Nothing in this was understood yet.';
+  const apply = (next: ShotInput): string | null => {
     const problem = onShot(next);
     if (problem === null) onDone();
     return problem;
+  };
+  // What the reading refuses of the rest, and the line that it was the rest of.
+  const [rest, setRest] = useState<{ line: string; problem: string | null } | null>(null);
+  const { text, put, input, submit, fault } = useLine((line) => {
+    const { read, unread, shot: next } = understand(line, shot, units);
+    if (read.length === 0) return 'None of this is understood yet.';
+    if (unread.length > 0) return HALF;
+    return apply(next);
   });
   const understood = useMemo(() => understand(text, shot, units), [text, shot, units]);
   const unread = understood.unread.map(([from, to]) => text.slice(from, to));
+  const refused = rest?.line === text ? rest.problem : null;
   const offers = completions(text);
 
   const take = (phrase: string): void => {
@@ -60,16 +70,17 @@ function TypeBody({ shot, onShot, onDone }: TypeBodyProps) {
         autoFocus
         autoComplete="off"
         spellCheck={false}
-        placeholder="18 to the flag, plugged, firm, green at 11, lip 4 at 6"
+        placeholder={EXAMPLE_LINE[units]}
         aria-describedby="type-line-note"
         className="h-12 w-full rounded border-2 border-hairline bg-paper px-3 text-lg"
         {...input}
       />
       <p id="type-line-note" className="mt-2 min-h-6 leading-relaxed" role="status">
-        {fault ? (
-          <span className="font-semibold text-harm">{fault}</span>
+        {(fault && fault !== HALF) || refused ? (
+          <span className="font-semibold text-harm">{refused ?? fault}</span>
         ) : unread.length > 0 ? (
           <>
+            {fault === HALF && <span className="font-semibold text-harm">{HALF} </span>}
             Not understood:{' '}
             {unread.map((word, i) => (
               <mark
@@ -81,13 +92,13 @@ function TypeBody({ shot, onShot, onDone }: TypeBodyProps) {
             ))}
           </>
         ) : understood.read.length > 0 ? (
-          'Understood. Enter takes it.'
+          'All understood. Press Enter to apply it.'
         ) : (
-          'What is not said stays as it is.'
+          'Anything you leave out stays as it is.'
         )}
       </p>
       {understood.read.length > 0 && (
-        <p className="text-ink-soft">Then: {saidShot(understood.shot, units)}.</p>
+        <p className="text-ink-soft">The shot: {saidShot(understood.shot, units)}.</p>
       )}
       <ul className="mt-3 flex flex-wrap gap-2" aria-label="Phrases">
         {offers.map((phrase) => (
@@ -104,8 +115,17 @@ function TypeBody({ shot, onShot, onDone }: TypeBodyProps) {
       </ul>
       <div className="mt-3 flex justify-end gap-3">
         <Dialog.Close className="button-quiet">Cancel</Dialog.Close>
+        {unread.length > 0 && understood.read.length > 0 && (
+          <button
+            type="button"
+            onClick={() => setRest({ line: text, problem: apply(understood.shot) })}
+            className="button"
+          >
+            Apply the rest
+          </button>
+        )}
         <button type="submit" className="button-main">
-          Take it
+          Apply
         </button>
       </div>
     </form>
