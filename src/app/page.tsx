@@ -1,5 +1,6 @@
-import { FaultyInput } from '@/core/tell/format/fault';
+import { FaultyInput, faultLine } from '@/core/tell/format/fault';
 import { readSituation } from '@/core/tell/format/situation';
+import { mendedShot } from '@/core/tell/reading/mended';
 import { FIRST_SHOT, readingFromQuery, type DeskReading } from '@/core/tell/reading/reading';
 import { situationFor, type RosterPlayer } from '@/core/lesson/players/player';
 import { database } from '@/data/database';
@@ -20,7 +21,7 @@ interface Beginning {
 }
 
 /**
- * The reading that a link holds, checked. When it is not usable, or there is none, the usual first reading with the
+ * The reading that a link holds, checked; fields that are wrong are left out and told. When it is not usable, or there is none, the usual first reading with the
  * player who was read for last.
  */
 async function beginningOf(
@@ -37,13 +38,18 @@ async function beginningOf(
       const problem = `The link names a player who is not here: ${linked.player}.`;
       return { ...usual, problem };
     }
-    readSituation(situationFor(player, linked.shot));
-    return { first: { player: player.id, shot: linked.shot }, player, problem: null };
+    const { shot, faults } = mendedShot(
+      linked.shot,
+      (each) => void readSituation(situationFor(player, each)),
+    );
+    const problem =
+      faults.length === 0
+        ? null
+        : `Part of the link could not be read and was left out: ${faultLine(faults)}. The rest stands.`;
+    return { first: { player: player.id, shot }, player, problem };
   } catch (error) {
     if (!(error instanceof FaultyInput)) throw error;
-    const problem = `The link could not be read. ${error.faults
-      .map(({ path, message }) => `${path} ${message}`)
-      .join('; ')}.`;
+    const problem = `The link could not be read. ${faultLine(error.faults)}.`;
     return { ...usual, problem };
   }
 }

@@ -94,9 +94,11 @@ test('numbers step with the arrows and by the slider', async ({ page }) => {
   await expect(token(page, 'Distance to the flag')).toContainText('18 yd');
 });
 
-test('a link that cannot be read says so and opens the usual reading', async ({ page }) => {
-  await openDesk(page, '?pin_yd=9000');
+test('a link with a bad field says so and keeps the rest, the player too', async ({ page }) => {
+  await openDesk(page, '?player=jun-akagawa&pin_yd=9000&lie=plugged');
   await expect(page.getByRole('alert').first()).toContainText('shot.pin_yd');
+  await expect(token(page, 'Lie')).toContainText('plugged');
+  await expect(page.getByText('Jun Akagawa').first()).toBeVisible();
   await openDesk(page, '?player=nobody');
   await expect(page.getByRole('alert').first()).toContainText('nobody');
 });

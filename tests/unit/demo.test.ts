@@ -65,7 +65,8 @@ test('a seeding that was broken off is taken up again, and one that is done keep
   const after = await openDatabase(folder);
   expect(await countsOf(after.sql)).toMatchObject({ players: 5, readings: 3, lessons: 3 });
   // Somebody's own academy, whose players are all archived or deleted.
-  await after.sql.exec(`delete from lessons; delete from readings; update players set archived_at = now();
+  await after.sql
+    .exec(`delete from lessons; delete from readings; update players set archived_at = now();
     update players set deleted_at = now() where id = 'jun-akagawa'`);
   await writeAcademy(after.sql, { ...PLAIN_HOUSE, name: 'My own academy' });
   await after.close();

@@ -7,8 +7,19 @@ export const dynamic = 'force-dynamic';
 
 export const metadata = { title: 'Players · Mellow Divot' };
 
-export default async function PlayersPage() {
+export default async function PlayersPage({
+  searchParams,
+}: {
+  searchParams: Promise<{ new?: string | string[] }>;
+}) {
+  const { new: opens } = await searchParams;
   const { sql } = await database();
   const [first, academy] = await Promise.all([listPlayers(sql, { limit: 50 }), house()]);
-  return <Roster first={first} house={academy} />;
+  return (
+    <Roster
+      first={first}
+      house={academy}
+      opens={opens === 'player' || opens === 'academy' ? opens : null}
+    />
+  );
 }

@@ -17,6 +17,8 @@ import { Alert } from '../kit/Alert';
 interface RosterProps {
   first: RosterPageData;
   house: House;
+  /** What is opened at once: the form of a new player, or the academy's. */
+  opens?: 'player' | 'academy' | null;
 }
 
 /** The players of the academy. */
@@ -24,9 +26,11 @@ export function Roster(props: RosterProps) {
   const roster = useRoster(props.first);
   const { view, show, players, total } = roster;
   const [house, setHouse] = useState(props.house);
-  const [editing, setEditing] = useState<ListedPlayer | 'new' | null>(null);
+  const [editing, setEditing] = useState<ListedPlayer | 'new' | null>(
+    props.opens === 'player' ? 'new' : null,
+  );
   const router = useRouter();
-  const [settings, setSettings] = useState(false);
+  const [settings, setSettings] = useState(props.opens === 'academy');
   const closed = editing === null && !settings;
   const commands: Command[] = [
     { name: 'Add a player', group: 'Players', key: 'n', act: () => setEditing('new') },
