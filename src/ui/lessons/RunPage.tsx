@@ -11,8 +11,10 @@ import { entryMeant } from '@/core/tell/format/setup';
 import { callWords } from '@/core/lesson/balls/callWords';
 import { situationFor, type RosterPlayer } from '@/core/lesson/players/player';
 import { trackedBall } from '@/core/lesson/tracker/simulated';
+import { counted } from '@/core/tell/words/counted';
 import { Choices } from '../kit/Choices';
 import { TopBar } from '../frame/TopBar';
+import { Closed } from './Closed';
 import { BallList } from './BallList';
 import { LogPanel, NO_HALF, type HalfBall } from './LogPanel';
 import { CallPanel } from '../call/CallPanel';
@@ -179,7 +181,10 @@ export function RunPage(props: RunPageProps) {
             role="status"
             className={`grow text-sm ${needsCare ? 'font-semibold' : 'text-ink-soft'}`}
           >
-            {here.length} of {balls_per_station} balls here · {QUEUE_WORDS[queue.state]}
+            {here.length > balls_per_station
+              ? `${counted(here.length, 'ball')} here, ${balls_per_station} planned`
+              : `${here.length} of ${balls_per_station} balls here`}{' '}
+            · {QUEUE_WORDS[queue.state]}
             {waiting.length > 0 && ` (${waiting.length} on their way)`}
             {here.length >= balls_per_station && ' · done here'}
           </p>
@@ -226,16 +231,18 @@ export function RunPage(props: RunPageProps) {
                 {callWords(call, player.handed, units)}
               </p>
             )}
+            {lesson.closed && <Closed lesson={lesson} />}
             <LogPanel
+              key={`${player.id}/${stationAt}`}
               shot={question.shot}
-              meant={call && entryMeant(call)}
+              meant={lesson.closed || !call ? null : entryMeant(call)}
               before={here.flatMap(({ along_m, right_m }) =>
                 along_m === undefined ? [] : [{ along: along_m, right: right_m ?? 0 }],
               )}
               handed={player.handed}
               half={kept}
               onHalf={keep}
-              keptAs={`mellow-ball/${lesson.id}`}
+              keptAs={`mellow-ball/${lesson.id}/${player.id}/${stationAt}`}
               onBall={log}
             />
             <TrackerPanel
@@ -243,7 +250,7 @@ export function RunPage(props: RunPageProps) {
               onListen={tracker.setOn}
               fault={tracker.fault}
               who={`${player.name} at ${station.name}`}
-              onSimulate={call ? simulate : null}
+              onSimulate={call && !lesson.closed ? simulate : null}
             />
             <p className="text-sm text-ink-soft">{NOBODY_AHEAD}.</p>
             <p className="flex flex-wrap gap-x-4 gap-y-1 text-sm text-ink-soft max-md:hidden">

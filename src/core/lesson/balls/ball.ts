@@ -1,6 +1,6 @@
-import { toMetres, type LengthUnit } from '@/core/ground/units/length';
+import { fromMetres, toMetres, type LengthUnit } from '@/core/ground/units/length';
 import { sayRange } from '@/core/ground/units/say';
-import { check } from '@/core/tell/format/fault';
+import { check, FaultyInput, type Fault } from '@/core/tell/format/fault';
 import {
   exactObject,
   flagField,
@@ -108,8 +108,37 @@ export type BallOfPlayer = StoredBall & { lesson: string; at: Station };
 
 const ballsSchema = exactObject({ balls: required(listField(required(ballSchema), 1, 100)) });
 
+/** Further back than this from where it landed no ball spins, m; off the lip it may. */
+const MOST_BACK = 10;
+
+/** What cannot be true of one ball together, though each of it can. */
+function contradictions(
+  { carry_m, along_m, right_m = 0, strike }: LoggedFields,
+  path: string,
+): Fault[] {
+  if (carry_m === undefined || along_m === undefined || strike === 'lip') return [];
+  if (Math.hypot(along_m, right_m) >= carry_m - MOST_BACK) return [];
+  const message = `a ball that carries ${said(carry_m)} does not stop ${said(along_m)} from where it lay, unless it hit the lip`;
+  return [{ path: `${path}along_m`, message }];
+}
+
+const said = (metres: number): string =>
+  `${Math.round(fromMetres(metres, 'yd'))} yd (${Math.round(metres)} m)`;
+
+/** What was read, unless parts of it contradict each other. */
+function consistent<T>(read: T, faults: readonly Fault[]): T {
+  if (faults.length > 0) throw new FaultyInput(faults);
+  return read;
+}
+
 /** Checks balls that are to be saved. Throws FaultyInput naming ball, field and what is allowed. */
-export const readBalls = (input: unknown): NewBall[] => check(ballsSchema, input).balls;
+export function readBalls(input: unknown): NewBall[] {
+  const { balls } = check(ballsSchema, input);
+  return consistent(
+    balls,
+    balls.flatMap((ball, i) => contradictions(ball, `balls[${i}].`)),
+  );
+}
 
 const changeSchema = exactObject({ ...loggedFields, excluded, deleted: flagField() });
 
@@ -117,4 +146,7 @@ const changeSchema = exactObject({ ...loggedFields, excluded, deleted: flagField
 export type BallChange = Of<typeof changeSchema>;
 
 /** Checks a change of a ball. Throws FaultyInput. */
-export const readBallChange = (input: unknown): BallChange => check(changeSchema, input);
+export function readBallChange(input: unknown): BallChange {
+  const change = check(changeSchema, input);
+  return consistent(change, contradictions(change, ''));
+}

@@ -57,11 +57,24 @@ export function readBallText(text: string, units: UnitSystem): LoggedFields {
   const [line = '', note] = text.split('!', 2);
   const ball: LoggedFields = {};
   const faults: Fault[] = [];
+  /** What was said of each thing, by its name: twice is once too often. */
+  const said = new Map<string, string>();
+  const once = (thing: string, part: string): boolean => {
+    const before = said.get(thing);
+    said.set(thing, part);
+    if (before !== undefined) {
+      faults.push({
+        path: 'ball',
+        message: `"${before}" and "${part}" both say the ${thing}: keep one`,
+      });
+    }
+    return before === undefined;
+  };
   let run: number | undefined;
   for (const part of line.trim().split(/\s+/).filter(Boolean)) {
     const strike = STRIKE_WORDS[part.toLowerCase()];
     if (strike) {
-      ball.strike = strike;
+      if (once('strike', part)) ball.strike = strike;
       continue;
     }
     const found = TOKEN.exec(part);
@@ -76,12 +89,14 @@ export function readBallText(text: string, units: UnitSystem): LoggedFields {
     }
     const value = Number(found[2]!.replace(',', '.'));
     const { field, kind } = LENGTHS[found[1] as keyof typeof LENGTHS];
+    const letter = found[1]!;
+    if (!once(field === 'right_m' ? 'side' : LETTERS[letter]!, part)) continue;
     const unit = kind === 'depth' ? 'mm' : unitFor(kind, units);
     const message = lengthFault(field ?? 'along_m', value, unit);
     if (message) faults.push({ path: 'ball', message: `${part}: ${message}` });
     const metres = toMetres(value, unit);
     if (field === null) run = metres;
-    else ball[field] = /l/i.test(found[1]!) ? -metres : metres;
+    else ball[field] = /l/i.test(letter) ? -metres : metres;
   }
   if (faults.length > 0) throw new FaultyInput(faults);
   if (run !== undefined) {
