@@ -31,6 +31,15 @@ async function lived(): Promise<Database> {
   await saveLesson(sql, BOTH!, aPlan({ players: ['ada', 'bo'], notes: 'Ada Lund first.' }));
   await saveLesson(sql, ALONE!, aPlan());
   await closeLesson(sql, ALONE!, { summary: 'Ada Lund: better.', homework: '', closed: true });
+  await closeLesson(sql, BOTH!, {
+    summary: '',
+    homework: '',
+    own_homework: [
+      { player: 'bo', text: 'Bo’s own.' },
+      { player: 'ada', text: 'Ada’s own.' },
+    ],
+    closed: false,
+  });
   await addBalls(sql, BOTH!, [aBall(1), aBall(2, { player: 'bo' }), aBall(3, { strike: 'thin' })]);
   await addBalls(sql, ALONE!, [aBall(4)]);
   await addBalls(sql, BOTH!, [aBall(5, { note: 'a good one' })]);
@@ -60,6 +69,7 @@ test('who was erased comes back whole from the file of everything', async () => 
   const { sql } = database;
   const file = await fileOf(database);
   expect(file.balls).toHaveLength(4);
+  expect(JSON.stringify(file)).not.toContain('Bo’s own.');
   expect(await erasePlayer(sql, 'ada')).toBe(true);
   expect((await lessonById(sql, BOTH!))!.plan.players).toEqual(['bo']);
 

@@ -89,12 +89,16 @@ function withPlayer(plan: LessonPlan, from: LessonPlan, id: string): LessonPlan 
   return { ...plan, players: [...players, ...plan.players.filter((p) => !players.includes(p))] };
 }
 
-/** Puts the player's name back into texts of a lesson that nobody has changed since it was taken out of them. */
+/** Puts the player's own homework back, and the name into texts of a lesson that nobody has changed since it was taken out of them. */
 async function nameAgain(
   tx: Queries,
-  { plan, summary, homework, id }: PlayerFile['lessons'][number],
+  { plan, summary, homework, own_homework = [], id }: PlayerFile['lessons'][number],
   name: string,
 ): Promise<void> {
+  await tx.query('update lessons set own_homework = own_homework || $2::jsonb where id = $1', [
+    id,
+    JSON.stringify(own_homework),
+  ]);
   const pattern = patternOf(name);
   await tx.query(
     `update lessons set

@@ -49,6 +49,10 @@ test('who is erased is in no row, no text and no file any more; the lesson and t
   await closeLesson(sql, LESSON, {
     summary: `${NAME}: 1 ball. ZACHARIAS  QUILLFEATHER again.`,
     homework: '',
+    own_homework: [
+      { player: ID, text: 'Mark first, quicksilver.' },
+      { player: 'bo', text: `Hit with ${NAME}.` },
+    ],
     closed: true,
   });
   const reading = { name: `For ${NAME}`, playerId: 'bo', shot: { pin_yd: 9 }, called: '56' };
@@ -64,6 +68,7 @@ test('who is erased is in no row, no text and no file any more; the lesson and t
   const lesson = (await lessonById(sql, LESSON))!;
   expect(lesson.summary).toBe('a former player: 1 ball. a former player again.');
   expect(lesson.plan).toMatchObject({ players: ['bo'], notes: 'Start with a former player.' });
+  expect(lesson.own_homework).toEqual([{ player: 'bo', text: 'Hit with a former player.' }]);
   expect(Number(lesson.balls)).toBe(1);
   await saveLesson(sql, LESSON, readKeptPlan(lesson.plan));
   const { rows } = await sql.query<{ notes: string }>(`select notes from players where id = 'bo'`);

@@ -48,6 +48,13 @@ export async function erasePlayer(db: PGlite, id: string): Promise<boolean> {
        where seen ->> 'note' ~* $1`,
       [pattern, NOBODY],
     );
+    await tx.query(
+      `update lessons set own_homework = coalesce(
+         (select jsonb_agg(jsonb_set(own, '{text}', to_jsonb(regexp_replace(own ->> 'text', $1, $2, 'gi'))))
+          from jsonb_array_elements(own_homework) own where own ->> 'player' <> $3), '[]')
+       where own_homework <> '[]'`,
+      [pattern, NOBODY, id],
+    );
     for (const [table, column] of PROSE) {
       await tx.query(
         `update ${table} set ${column} = regexp_replace(${column}, $1, $2, 'gi') where ${column} ~* $1`,

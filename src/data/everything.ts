@@ -44,11 +44,13 @@ export async function everythingAbout(db: PGlite, id: string): Promise<PlayerFil
       .filter(({ playerId }) => playerId === id)
       .map(({ id, shot, called, savedAt }) => ({ id, shot, called, saved_at: savedAt })),
     grass_shots: shots.map(({ club, carry, hitAt }) => ({ club, carry_m: carry, hit_at: hitAt })),
-    lessons: lessons.map(({ id, plan, summary, homework, closed }) => ({
-      id,
+    lessons: lessons.map(({ id: lesson, plan, summary, homework, own_homework, closed }) => ({
+      id: lesson,
       plan,
       summary,
       homework,
+      // What the others were told is not this player's.
+      own_homework: own_homework.filter((own) => own.player === id),
       closed,
     })),
     balls: balls.map(({ seq: _seq, touched: _touched, at: _at, ...ball }) => ball),

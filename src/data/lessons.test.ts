@@ -1,3 +1,4 @@
+import { homeworkFor } from '@/core/lesson/plan/lesson';
 import { rmSync } from 'node:fs';
 import type { NewBall } from '@/core/lesson/balls/ball';
 import type { LessonFile } from '@/core/lesson/exchange/exchange';
@@ -70,8 +71,16 @@ test('a lesson is saved, saved again in place, listed by player, deleted and bro
   await setLessonDeleted(sql, ID, true);
   expect(await listLessons(sql)).toEqual([]);
   await setLessonDeleted(sql, ID, false);
-  await closeLesson(sql, ID, { summary: 'Better.', homework: 'Line.', closed: true });
-  expect(await lessonById(sql, ID)).toMatchObject({ closed: true, homework: 'Line.' });
+  const own_homework = [
+    { player: 'ada', text: 'Forty balls.' },
+    { player: 'bo', text: '  ' },
+  ];
+  await closeLesson(sql, ID, { summary: 'Better.', homework: 'Line.', own_homework, closed: true });
+  const lesson = (await lessonById(sql, ID))!;
+  expect(lesson).toMatchObject({ closed: true, homework: 'Line.' });
+  expect(lesson.own_homework).toEqual([own_homework[0]]);
+  expect(homeworkFor(lesson, 'ada')).toBe('Line.\nForty balls.');
+  expect(homeworkFor(lesson, 'bo')).toBe('Line.');
 });
 
 test('a ball sent twice is saved once and acknowledged twice; the order is the server’s', async () => {

@@ -6,7 +6,7 @@ import type { StoredLesson } from '@/core/lesson/plan/stored';
 import { addBalls } from './balls';
 
 const SELECT = `
-  select l.id, l.plan, md5(l.plan::text) as version, l.summary, l.homework, l.closed_at is not null as closed,
+  select l.id, l.plan, md5(l.plan::text) as version, l.summary, l.homework, l.own_homework, l.closed_at is not null as closed,
     to_char(l.created_at at time zone 'utc', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"') as "createdAt",
     coalesce((select jsonb_agg(jsonb_build_object('id', p.id, 'name', p.name) order by nth)
        from jsonb_array_elements_text(l.plan -> 'players') with ordinality as own (player, nth)
@@ -177,13 +177,19 @@ export function importLesson(db: PGlite, file: LessonFile): Promise<Imported> {
 export async function storeClosing(
   tx: Queries,
   id: string,
-  { summary, homework, closed }: LessonClosing,
+  { summary, homework, own_homework = [], closed }: LessonClosing,
 ): Promise<boolean> {
   const { rows } = await tx.query(
-    `update lessons set summary = $2, homework = $3,
+    `update lessons set summary = $2, homework = $3, own_homework = $5,
        closed_at = case when $4 then coalesce(closed_at, now()) end
      where id = $1 and deleted_at is null returning id`,
-    [id, summary, homework, closed],
+    [
+      id,
+      summary,
+      homework,
+      closed,
+      JSON.stringify(own_homework.filter(({ text }) => text.trim() !== '')),
+    ],
   );
   return rows.length > 0;
 }

@@ -414,7 +414,7 @@ test('the review shows what the balls came to, learns, is taken over, and finds 
     .getByRole('listitem')
     .filter({ hasText: 'ball too far forward for the weight' });
   await expect(suspect).toContainText('further forward than the call?”');
-  await suspect.getByRole('button', { name: 'As homework' }).click();
+  await suspect.getByRole('button', { name: /^Add to .*’s homework$/ }).click();
   await expect(page.getByLabel('Homework')).toHaveValue(/Ball back a little/);
   await passesAxe(page);
 
@@ -456,6 +456,42 @@ test('the review shows what the balls came to, learns, is taken over, and finds 
   await expect(
     page.getByText(/Bertil Haugen · 2 stations · 8 balls · closed/).first(),
   ).toBeVisible();
+});
+
+test('each player has homework of their own; a closed lesson takes no balls until it is reopened', async ({
+  page,
+}) => {
+  const lesson = await newLesson(page);
+  await atTheBunker(page, lesson);
+  await page.getByLabel('A ball in a line').fill('thin heavy');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText(/both say the strike/)).toBeVisible();
+  await page.getByRole('radio', { name: 'Tomas Reinholt' }).click();
+  await expect(page.getByLabel('A ball in a line')).toHaveValue('');
+  await expect(page.getByRole('button', { name: 'good', exact: true })).toBeEnabled();
+  await page.getByLabel('A ball in a line').fill('e1.5 c12 r3');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText(/1 of 8 balls here · every ball is saved/)).toBeVisible();
+
+  await page.goto(`${lesson}/review`);
+  await page.getByLabel('Homework for everyone').fill('Line drill.');
+  await page.getByLabel('Homework for Tomas Reinholt').fill('Forty balls.');
+  await page.getByRole('button', { name: 'Save and close' }).click();
+  await expect(page.getByText('The lesson is closed.')).toBeVisible();
+  const kept = await (await page.request.get(`/api${lesson}/export`)).json();
+  expect(kept).toMatchObject({
+    homework: 'Line drill.',
+    own_homework: [{ player: 'tomas-reinholt', text: 'Forty balls.' }],
+  });
+
+  await page.goto(lesson);
+  await expect(page.getByText('This lesson is closed.')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'good', exact: true })).toBeDisabled();
+  await page.getByRole('button', { name: 'Reopen the lesson' }).click();
+  await expect(page.getByText('This lesson is closed.')).toHaveCount(0);
+  await expect(page.getByRole('button', { name: 'good', exact: true })).toBeEnabled();
+  const again = await (await page.request.get(`/api${lesson}/export`)).json();
+  expect(again).toEqual({ ...kept, closed: false });
 });
 
 test('a lesson goes out as JSON and CSV, and is imported again without being taken twice', async ({

@@ -19,6 +19,7 @@ test('a closed lesson is reopened with its words as they are, and a server that 
     createdAt: '2026-05-02T10:00:00Z',
     summary: 'Better.',
     homework: 'Two lines.',
+    own_homework: [{ player: 'ada', text: 'Forty balls.' }],
     closed: true,
   };
   const server = standInServer();
@@ -38,6 +39,7 @@ test('a closed lesson is reopened with its words as they are, and a server that 
   expect(server.to('POST', /close$/).at(-1)!.body).toEqual({
     summary: 'Better.',
     homework: 'Two lines.',
+    own_homework: [{ player: 'ada', text: 'Forty balls.' }],
     closed: false,
   });
   expect(refreshed).toBe(1);

@@ -9,8 +9,9 @@ export function Closed({ lesson }: { lesson: StoredLesson }) {
   const router = useRouter();
   const reopen = useMutation({
     mutationFn: () => {
-      const { id, summary, homework } = lesson;
-      return bodyOf(ask(`/api/lessons/${id}/close`, 'POST', { summary, homework, closed: false }));
+      const { id, summary, homework, own_homework } = lesson;
+      const open = { summary, homework, own_homework, closed: false };
+      return bodyOf(ask(`/api/lessons/${id}/close`, 'POST', open));
     },
     onSuccess: () => router.refresh(),
   });

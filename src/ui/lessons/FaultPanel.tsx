@@ -83,7 +83,7 @@ export function FaultPanel({ player, balls, onDrill }: FaultPanelProps) {
                           className="min-h-6 underline underline-offset-2"
                           onClick={() => onDrill(`${cause.fix} ${cause.drill}`)}
                         >
-                          As homework
+                          Add to {player.name}’s homework
                         </button>
                       </p>
                     )}

@@ -6,6 +6,7 @@ import { useForm } from 'react-hook-form';
 import { toast } from 'sonner';
 import { forStats, shotsOf } from '@/core/lesson/review/against';
 import { ballsFrom, type BallColumns } from '@/core/lesson/review/columns';
+import { ownOf } from '@/core/lesson/plan/lesson';
 import { partsOf, type Comparison } from '@/core/lesson/review/parts';
 import { reportOf } from '@/core/lesson/review/report';
 import { summaryWords } from '@/core/lesson/review/summary';
@@ -41,11 +42,20 @@ export function ReviewPage(props: ReviewPageProps) {
   const [station, setStation] = useState<number | 'all'>('all');
   const [club, setClub] = useState('all');
   const [by, setBy] = useState<Comparison>('halves');
-  const form = useForm({ defaultValues: { summary: lesson.summary, homework: lesson.homework } });
+  const form = useForm({
+    defaultValues: {
+      summary: lesson.summary,
+      homework: lesson.homework,
+      own: Object.fromEntries(lesson.plan.players.map((id) => [id, ownOf(lesson, id)])),
+    },
+  });
+  // Who was there alone has one homework; of several each has what is for everyone, and an own one.
+  const alone = lesson.plan.players.length === 1;
+  const drills = alone ? 'homework' : (`own.${playerId}` as const);
   const { register, getValues, setValue, reset, formState } = form;
   const letGo = useKeptForm(`mellow-review/${lesson.id}`, form);
   const changed = formState.isDirty;
-  const write = (field: 'summary' | 'homework', text: string): void =>
+  const write = (field: 'summary' | typeof drills, text: string): void =>
     setValue(field, text, { shouldDirty: true });
   const [closed, setClosed] = useState(lesson.closed);
   const player = players.find(({ id }) => id === playerId)!;
@@ -91,8 +101,10 @@ export function ReviewPage(props: ReviewPageProps) {
   };
   const close = async (next: boolean): Promise<void> => {
     const prose = getValues();
+    const { own, ...shared } = prose;
     const answered = await ask(`/api/lessons/${lesson.id}/close`, 'POST', {
-      ...prose,
+      ...shared,
+      own_homework: Object.entries(own).map(([id, text]) => ({ player: id, text })),
       closed: next,
     });
     if (!isDone(answered)) return;
@@ -176,8 +188,8 @@ export function ReviewPage(props: ReviewPageProps) {
           player={player}
           balls={shown}
           onDrill={(text) => {
-            const { homework } = getValues();
-            write('homework', homework ? `${homework}\n${text}` : text);
+            const before = getValues(drills);
+            write(drills, before ? `${before}\n${text}` : text);
           }}
         />
         <section aria-labelledby="close">
@@ -186,7 +198,22 @@ export function ReviewPage(props: ReviewPageProps) {
           </h2>
           <div className="mt-1 grid grid-cols-2 gap-6 max-lg:grid-cols-1">
             <Prose label="Summary" rows={6} maxLength={8000} {...register('summary')} />
-            <Prose label="Homework" rows={6} maxLength={4000} {...register('homework')} />
+            <Prose
+              label={alone ? 'Homework' : 'Homework for everyone'}
+              rows={6}
+              maxLength={4000}
+              {...register('homework')}
+            />
+            {!alone &&
+              players.map(({ id, name }) => (
+                <Prose
+                  key={id}
+                  label={`Homework for ${name}`}
+                  rows={3}
+                  maxLength={4000}
+                  {...register(`own.${id}`)}
+                />
+              ))}
           </div>
           <div className="no-print mt-2 flex flex-wrap gap-3">
             <button type="button" onClick={writeSummary} className="button">

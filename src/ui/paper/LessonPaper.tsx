@@ -39,6 +39,8 @@ export interface LessonPaperProps {
   /** The coach's summary of the whole lesson; written from the numbers when it is empty. */
   summary: string;
   homework: string;
+  /** Homework of single players, told under their names. */
+  own: readonly { player: string; text: string }[];
   reports: readonly PlayerReport<RosterPlayer>[];
   /** True for the card of one player, who is told nothing of the others. */
   card: boolean;
@@ -120,8 +122,25 @@ function Block({ report, units }: { report: PlayerReport<RosterPlayer>; units: U
   );
 }
 
+/** Homework under its title, a line for each of its lines; nothing where there is none. */
+function Homework({ title, text }: { title: string; text: string }) {
+  if (text.trim() === '') return null;
+  return (
+    <View wrap={false}>
+      <Text style={styles.head}>{title}</Text>
+      {text
+        .split('\n')
+        .filter((line) => line.trim())
+        .map((line, i) => (
+          <Text key={i}>{line}</Text>
+        ))}
+    </View>
+  );
+}
+
 /** A lesson on paper: the whole of it for the coach, or the card that one player takes home. */
-export function LessonPaper({ plan, summary, homework, reports, card, units }: LessonPaperProps) {
+export function LessonPaper(props: LessonPaperProps) {
+  const { plan, summary, homework, own, reports, card, units } = props;
   const day = sayDay(plan.held_on);
   const title = card ? reports[0]!.player.name : `Lesson of ${day}`;
   const alone = plan.players.length === 1;
@@ -136,17 +155,14 @@ export function LessonPaper({ plan, summary, homework, reports, card, units }: L
         </Text>
         <Text style={styles.head}>What was worked on</Text>
         <Text>{said}</Text>
-        {homework.trim() !== '' && (
-          <View wrap={false}>
-            <Text style={styles.head}>Homework</Text>
-            {homework
-              .split('\n')
-              .filter((line) => line.trim())
-              .map((line, i) => (
-                <Text key={i}>{line}</Text>
-              ))}
-          </View>
-        )}
+        <Homework title="Homework" text={homework} />
+        {reports.map(({ player }) => (
+          <Homework
+            key={player.id}
+            title={`Homework for ${player.name}`}
+            text={own.find((each) => each.player === player.id)?.text ?? ''}
+          />
+        ))}
         {reports.map((report) => (
           <Block key={report.player.id} report={report} units={units} />
         ))}

@@ -71,10 +71,21 @@ export const readLessonPlan = (input: unknown): LessonPlan => checked(plannedSch
 /** Checks a plan that was kept: it may have lost its players. Throws FaultyInput as {@link readLessonPlan}. */
 export const readKeptPlan = (input: unknown): LessonPlan => checked(planSchema, input);
 
+const LONGEST_HOMEWORK = 4000;
+
+/** Homework of one player of a lesson. */
+const ownHomework = exactObject({
+  player: required(playerIdField),
+  text: required(proseField(LONGEST_HOMEWORK)),
+});
+
 /** Summary and homework of a lesson, and whether it is closed. */
 export const closingFields = {
   summary: required(proseField(8000)),
-  homework: required(proseField(4000)),
+  /** For everyone who was there. */
+  homework: required(proseField(LONGEST_HOMEWORK)),
+  /** For single players. */
+  own_homework: listField(ownHomework, 0, MOST_PLAYERS),
   closed: required(flagField()),
 };
 
@@ -82,6 +93,16 @@ const closingSchema = exactObject(closingFields);
 
 /** How a lesson is closed. */
 export type LessonClosing = Of<typeof closingSchema>;
+
+type Homework = Pick<LessonClosing, 'homework' | 'own_homework'>;
+
+/** A player's own homework; empty when there is none. */
+export const ownOf = ({ own_homework = [] }: Homework, player: string): string =>
+  own_homework.find((own) => own.player === player)?.text ?? '';
+
+/** What a player takes home: what is for everyone, then what is the player's own. */
+export const homeworkFor = (lesson: Homework, player: string): string =>
+  [lesson.homework, ownOf(lesson, player)].filter((text) => text.trim() !== '').join('\n');
 
 /** Checks how a lesson is closed. Throws FaultyInput. */
 export const readClosing = (input: unknown): LessonClosing => check(closingSchema, input);

@@ -1,7 +1,7 @@
 import type { LessonClosing, LessonPlan } from './lesson';
 
 /** A lesson as it is stored. */
-export interface StoredLesson extends LessonClosing {
+export interface StoredLesson extends Required<LessonClosing> {
   id: string;
   plan: LessonPlan;
   players: { id: string; name: string }[];

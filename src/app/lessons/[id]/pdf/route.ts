@@ -1,3 +1,4 @@
+import { homeworkFor } from '@/core/lesson/plan/lesson';
 import { reportOf } from '@/core/lesson/review/report';
 import { readAcademy } from '@/data/academy';
 import { ballsOfLesson } from '@/data/balls';
@@ -21,7 +22,7 @@ export async function GET(
   const { sql } = await database();
   const lesson = isId(id) ? await lessonById(sql, id) : null;
   if (!lesson) return notFound();
-  const { plan, summary, homework } = lesson;
+  const { plan, summary } = lesson;
   const one = query.get('player');
   if (one !== null && !plan.players.includes(one)) {
     return refuse(400, [{ path: 'player', message: `"${one}" is not in this lesson` }]);
@@ -46,7 +47,8 @@ export async function GET(
     const pdf = await inThread('lessonPdf', {
       plan,
       summary,
-      homework,
+      homework: one === null ? lesson.homework : homeworkFor(lesson, one),
+      own: one === null ? lesson.own_homework : [],
       reports,
       card: one !== null,
       units: unitsFrom(query.get('units') ?? undefined, own),

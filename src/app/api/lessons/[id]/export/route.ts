@@ -26,6 +26,7 @@ export async function GET(request: Request, { params }: LessonContext): Promise<
     plan: lesson.plan,
     summary: lesson.summary,
     homework: lesson.homework,
+    own_homework: lesson.own_homework,
     closed: lesson.closed,
     balls: balls.map(({ seq: _seq, touched: _touched, ...ball }) => ball),
   };
