@@ -1,8 +1,7 @@
-import { homeworkFor } from '@/core/lesson/plan/lesson';
+import { homeworkFor, type LessonPlan } from '@/core/lesson/plan/lesson';
 import { rmSync } from 'node:fs';
 import type { NewBall } from '@/core/lesson/balls/ball';
 import type { LessonFile } from '@/core/lesson/exchange/exchange';
-import type { LessonPlan } from '@/core/lesson/plan/lesson';
 import { A_CALL, aBall } from '@/core/testing/balls';
 import { addBalls, ballsOfLesson, ballsOfPlayer, changeBall } from './balls';
 import { openDatabase, type Database } from './database';

@@ -60,8 +60,8 @@ test('a deleted reading can be brought back', async ({ page }) => {
   await page.getByRole('button', { name: `Delete ${name}` }).click();
   const row = page.getByRole('button', { name: new RegExp(`^${name}`) });
   await expect(row).toHaveCount(0);
-  await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'Undo' }).click();
+  // While the drawer is open.
+  await page.getByRole('button', { name: 'Undo', includeHidden: true }).click();
   await page.getByRole('button', { name: 'Readings' }).click();
   await expect(row).toBeVisible();
 });

@@ -75,8 +75,20 @@ test('a player is archived, brought back, deleted with undo, exported, erased an
   await page.getByRole('button', { name: `Bring back ${name}` }).click();
   await page.getByLabel('archived').uncheck();
   await page.getByRole('button', { name: `Delete ${name}` }).click();
+  await page.getByRole('button', { name: 'Cancel' }).click();
+  await expect(row(page, name)).toHaveCount(1);
+  await page.getByRole('button', { name: `Delete ${name}` }).click();
+  await page
+    .getByRole('alertdialog')
+    .getByRole('button', { name: `Delete ${name}` })
+    .click();
   await expect(row(page, name)).toHaveCount(0);
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('link', { name: 'Recently deleted' }).click();
+  await passesAxe(page);
+  await page.getByRole('button', { name: `Bring back ${name}` }).click();
+  await expect(page.getByText(`Brought back: ${name}`)).toBeVisible();
+  await page.goto('/players');
+  await find(page, name);
   await row(page, name).getByRole('link').click();
   await expect(page.getByRole('heading', { name })).toBeVisible();
   const saved = page.waitForEvent('download');

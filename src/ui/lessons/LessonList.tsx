@@ -123,6 +123,15 @@ export function LessonList(props: LessonListProps) {
             ))}
           </ul>
         )}
+        <p className="mt-4">
+          <Link
+            href="/deleted"
+            prefetch={false}
+            className="flex min-h-11 items-center underline underline-offset-4"
+          >
+            Recently deleted
+          </Link>
+        </p>
       </main>
     </>
   );

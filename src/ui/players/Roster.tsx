@@ -7,6 +7,7 @@ import { useState } from 'react';
 import { newRecord, type House } from '@/core/lesson/players/house';
 import { TopBar } from '../frame/TopBar';
 import { useCommands, type Command } from '../kit/commands';
+import { Confirm } from '../kit/Confirm';
 import { HouseForm } from './HouseForm';
 import { PlayerForm } from './PlayerForm';
 import { RosterTable } from './RosterTable';
@@ -29,9 +30,10 @@ export function Roster(props: RosterProps) {
   const [editing, setEditing] = useState<ListedPlayer | 'new' | null>(
     props.opens === 'player' ? 'new' : null,
   );
+  const [removing, setRemoving] = useState<ListedPlayer | null>(null);
   const router = useRouter();
   const [settings, setSettings] = useState(props.opens === 'academy');
-  const closed = editing === null && !settings;
+  const closed = editing === null && removing === null && !settings;
   const commands: Command[] = [
     { name: 'Add a player', group: 'Players', key: 'n', act: () => setEditing('new') },
     {
@@ -90,6 +92,13 @@ export function Roster(props: RosterProps) {
             />
             archived
           </label>
+          <Link
+            href="/deleted"
+            prefetch={false}
+            className="flex min-h-11 items-center underline underline-offset-4"
+          >
+            Recently deleted
+          </Link>
           <p role="status" className="ml-auto text-ink-soft">
             {counted(total, 'player')}
           </p>
@@ -114,7 +123,7 @@ export function Roster(props: RosterProps) {
                 }
                 onEdit={setEditing}
                 onArchive={(player) => void roster.archive(player)}
-                onRemove={(player) => void roster.remove(player)}
+                onRemove={setRemoving}
               />
             </div>
             {players.length < total && (
@@ -133,6 +142,18 @@ export function Roster(props: RosterProps) {
           onOpenChange={(open) => !open && setEditing(null)}
           onSave={(record) => roster.save(record, editing === 'new' ? undefined : editing.id)}
         />
+      )}
+      {removing && (
+        <Confirm
+          title={`Delete ${removing.name}?`}
+          action={`Delete ${removing.name}`}
+          open
+          onOpenChange={(open) => !open && setRemoving(null)}
+          onConfirm={() => void roster.remove(removing)}
+        >
+          The player leaves every list. Lessons, balls and readings stay with the player, who can be
+          brought back from “Recently deleted”.
+        </Confirm>
       )}
       {settings && (
         <HouseForm

@@ -2,6 +2,7 @@
 
 import { formatDistanceToNow } from 'date-fns';
 import { Copy, Trash2 } from 'lucide-react';
+import Link from 'next/link';
 import { useState, type ReactNode } from 'react';
 import { useDebounce } from 'use-debounce';
 import { IconButton } from '../../kit/IconButton';
@@ -103,6 +104,15 @@ function DrawerBody({ first, onReopen }: Omit<ReadingsDrawerProps, keyof Overlay
           </ul>
         </section>
       )}
+      <p className="mt-3">
+        <Link
+          href="/deleted"
+          prefetch={false}
+          className="flex min-h-11 items-center underline underline-offset-4"
+        >
+          Recently deleted
+        </Link>
+      </p>
     </>
   );
 }

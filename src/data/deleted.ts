@@ -1,0 +1,21 @@
+import type { PGlite } from '@electric-sql/pglite';
+import type { Deleted } from '@/core/lesson/players/deleted';
+
+/** What was deleted and can be brought back, the latest first. */
+export async function listDeleted(db: PGlite, most = 200): Promise<Deleted[]> {
+  const { rows } = await db.query<Deleted>(
+    `select kind, id, name, of,
+       to_char(deleted_at at time zone 'utc', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"') as "deletedAt"
+     from (
+       select 'player' as kind, id, name, null as of, deleted_at from players
+       union all
+       select 'lesson', id::text, place, held_on::text, deleted_at from lessons
+       union all
+       select 'reading', r.id::text, r.name, p.name, r.deleted_at
+       from readings r join players p on p.id = r.player_id and p.deleted_at is null
+     ) everything
+     where deleted_at is not null order by deleted_at desc, id limit $1`,
+    [most],
+  );
+  return rows;
+}

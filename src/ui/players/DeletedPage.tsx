@@ -1,0 +1,84 @@
+'use client';
+
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { formatDistanceToNow } from 'date-fns';
+import { toast } from 'sonner';
+import type { Deleted } from '@/core/lesson/players/deleted';
+import { sayDay } from '../kit/day';
+import { TopBar } from '../frame/TopBar';
+import { Alert } from '../kit/Alert';
+import { ask, bodyOf } from '../server/client';
+
+/** Where each kind of thing is brought back, and what it is called. */
+const KINDS = {
+  player: { at: 'players', word: 'Player' },
+  lesson: { at: 'lessons', word: 'Lesson' },
+  reading: { at: 'readings', word: 'Saved reading' },
+} as const;
+
+const titleOf = ({ kind, name, of }: Deleted): string =>
+  of === null ? name : `${name}, ${kind === 'lesson' ? sayDay(of) : of}`;
+
+/** What was deleted, with a way back for each. */
+export function DeletedPage({ first }: { first: readonly Deleted[] }) {
+  const cache = useQueryClient();
+  const { data, error } = useQuery({
+    queryKey: ['deleted'],
+    queryFn: () => bodyOf(ask<{ deleted: Deleted[] }>('/api/deleted')),
+    initialData: { deleted: [...first] },
+  });
+  const restore = useMutation({
+    mutationFn: ({ kind, id }: Deleted) =>
+      bodyOf(ask(`/api/${KINDS[kind].at}/${id}/restore`, 'POST')),
+    onSuccess: (_, deleted) => {
+      toast.success(`Brought back: ${titleOf(deleted)}`);
+      // Every list may hold it again.
+      return cache.invalidateQueries();
+    },
+  });
+  const fault = error ?? restore.error;
+  return (
+    <>
+      <TopBar room="Players" />
+      <main className="mx-auto w-full max-w-[72rem] grow px-6 py-5 max-sm:px-3">
+        <h1 className="text-3xl">Recently deleted</h1>
+        <p className="mt-2 max-w-[70ch]">
+          Players, lessons and saved readings that were deleted, the latest first. A player comes
+          back with lessons, balls and readings. What was erased is not here: it is gone.
+        </p>
+        {fault && <Alert className="mt-3">{fault.message}</Alert>}
+        {data.deleted.length === 0 ? (
+          <p className="mt-6 text-lg">Nothing has been deleted.</p>
+        ) : (
+          <ul className="mt-4">
+            {data.deleted.map((deleted) => (
+              <li
+                key={`${deleted.kind}${deleted.id}`}
+                className="flex items-center gap-4 border-b border-hairline py-1"
+              >
+                <span className="min-w-0 grow">
+                  <span className="block font-semibold">{titleOf(deleted)}</span>
+                  <span className="block text-sm text-ink-soft">
+                    {KINDS[deleted.kind].word}, deleted{' '}
+                    <time dateTime={deleted.deletedAt} suppressHydrationWarning>
+                      {formatDistanceToNow(new Date(deleted.deletedAt), { addSuffix: true })}
+                    </time>
+                  </span>
+                </span>
+                <button
+                  type="button"
+                  disabled={restore.isPending}
+                  onClick={() => restore.mutate(deleted)}
+                  className="button"
+                  aria-label={`Bring back ${titleOf(deleted)}`}
+                >
+                  Bring back
+                </button>
+              </li>
+            ))}
+          </ul>
+        )}
+      </main>
+    </>
+  );
+}
