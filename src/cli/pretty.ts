@@ -6,13 +6,17 @@ import { schoolName } from '@/core/search/schools/schools';
 /** Calls that are told in full. */
 const IN_FULL = 3;
 
+/** Club and kind of a call; relief takes no club. */
+const nameOf = ({ club, kind }: CallSheet['calls'][number]): string =>
+  kind === 'relief' ? 'relief' : `${club}, ${kind}`;
+
 /** A call sheet as a readable page of text. */
 export function prettySheet(sheet: CallSheet & { changes_when?: readonly ChangeEntry[] }): string {
   const lines: string[] = [];
   for (const call of sheet.calls.slice(0, IN_FULL)) {
     const { odds, predicted } = call;
     lines.push(
-      `${call.rank}. ${call.club}, ${call.kind}, ${schoolName(call.school)}`,
+      `${call.rank}. ${nameOf(call)}, ${schoolName(call.school)}`,
       `   ${odds.expected_strokes.toFixed(2)} strokes to hole out; out ${chanceWords(odds.out)}, on the green ${chanceWords(odds.green)}, thin ${chanceWords(odds.thin)}`,
       `   carries ${predicted.carry_yd} yd, runs ${predicted.run_yd} yd, ${predicted.apex_ft} ft high`,
       ...(call.say ? [`   ${call.say}`] : []),
@@ -24,8 +28,9 @@ export function prettySheet(sheet: CallSheet & { changes_when?: readonly ChangeE
   const lower = sheet.calls.slice(IN_FULL);
   if (lower.length > 0) {
     lines.push('Then:');
-    for (const { rank, club, school, odds } of lower) {
-      lines.push(`  ${rank}. ${club}, ${school}: ${odds.expected_strokes.toFixed(2)}`);
+    for (const { rank, club, kind, school, odds } of lower) {
+      const said = kind === 'relief' ? schoolName(school) : `${club}, ${school}`;
+      lines.push(`  ${rank}. ${said}: ${odds.expected_strokes.toFixed(2)}`);
     }
     lines.push('');
   }

@@ -61,7 +61,7 @@ test('a deleted reading can be brought back', async ({ page }) => {
   const row = page.getByRole('button', { name: new RegExp(`^${name}`) });
   await expect(row).toHaveCount(0);
   // While the drawer is open.
-  await page.getByRole('button', { name: 'Undo', includeHidden: true }).click();
+  await page.getByRole('button', { name: 'Undo', exact: true, includeHidden: true }).click();
   await page.getByRole('button', { name: 'Readings' }).click();
   await expect(row).toBeVisible();
 });
@@ -183,6 +183,28 @@ test('the reading is typed, with what was not understood marked', async ({ page 
   await expect(token(page, 'Lie')).toContainText('plugged');
   await expect(token(page, 'Distance to the flag')).toContainText('15 yd');
   await expect(token(page, 'Lip')).toContainText('4 ft high and 6 ft ahead');
+});
+
+test('what has a key has a button too, and a phone one menu of everything', async ({ page }) => {
+  await openDesk(page);
+  const foot = page.getByRole('contentinfo');
+  await foot.getByRole('button', { name: 'schools' }).click();
+  await expect(page.getByRole('dialog')).toContainText('through every school');
+  await page.keyboard.press('Escape');
+  await foot.getByRole('button', { name: 'type it' }).click();
+  await page.keyboard.type('plugged');
+  await page.keyboard.press('Enter');
+  await expect(token(page, 'Lie')).toContainText('plugged');
+  await foot.getByRole('button', { name: 'undo' }).click();
+  await expect(token(page, 'Lie')).not.toContainText('plugged');
+  await foot.getByRole('button', { name: 'redo' }).click();
+  await expect(token(page, 'Lie')).toContainText('plugged');
+
+  await page.setViewportSize({ width: 390, height: 844 });
+  await foot.getByRole('button', { name: 'Menu' }).click();
+  await page.getByRole('option', { name: 'Call map' }).click();
+  await expect(page.getByRole('dialog', { name: /map/i })).toBeVisible();
+  await fitsAcross(page);
 });
 
 test('rules and care, and the keys, are a key away', async ({ page }) => {

@@ -260,7 +260,11 @@ export function Desk(props: DeskProps) {
           </section>
         </div>
       </main>
-      <DeskFooter commands={commands} onRules={() => setSheetOpen('rules')} />
+      <DeskFooter
+        commands={commands}
+        onMenu={() => setSheetOpen('palette')}
+        onRules={() => setSheetOpen('rules')}
+      />
       <DeskOverlays
         which={sheetOpen}
         onWhich={setSheetOpen}

@@ -20,6 +20,8 @@ export interface Command {
   sheet?: { keys?: string; does: string };
   /** The same in a word or two, at the foot of the page. */
   hint?: string;
+  /** It has a button of its own on the page: its hint says the key alone. */
+  hasButton?: boolean;
   /** The key works while something is typed too. */
   whileTyping?: boolean;
 }
@@ -51,13 +53,38 @@ export function useCommands(commands: readonly Command[], enabled = true): void 
 
 /** The commands that have a hint, with their keys. */
 export function CommandHints({ commands }: { commands: readonly Command[] }) {
-  return commands.map(
-    ({ key, hint, sheet }) =>
-      key &&
-      hint && (
-        <KeyHint key={key} keys={sheet?.keys ?? keyWords(key)}>
-          {hint}
-        </KeyHint>
-      ),
-  );
+  return hinted(commands).map(({ keys, hint }) => (
+    <KeyHint key={keys} keys={keys}>
+      {hint}
+    </KeyHint>
+  ));
 }
+
+/** The same, each a button that does it; where the page has a button for it already, the key alone is said. */
+export function CommandButtons({ commands }: { commands: readonly Command[] }) {
+  return hinted(commands).map(({ keys, hint, hasButton, act }) => {
+    const said = (
+      <KeyHint key={keys} keys={keys}>
+        {hint}
+      </KeyHint>
+    );
+    if (hasButton) return said;
+    return (
+      <button
+        key={keys}
+        type="button"
+        onClick={act}
+        className="min-h-8 rounded px-1 hover:bg-flag-wash hover:text-on-flag"
+      >
+        {said}
+      </button>
+    );
+  });
+}
+
+/** Commands with a key and a hint, and how the key is written. */
+const hinted = (commands: readonly Command[]) =>
+  commands.flatMap((command) => {
+    const { key, hint, sheet } = command;
+    return key && hint ? [{ ...command, hint, keys: sheet?.keys ?? keyWords(key) }] : [];
+  });

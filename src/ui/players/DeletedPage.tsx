@@ -69,7 +69,7 @@ export function DeletedPage({ first }: { first: readonly Deleted[] }) {
                   type="button"
                   disabled={restore.isPending}
                   onClick={() => restore.mutate(deleted)}
-                  className="button"
+                  className="button shrink-0 whitespace-nowrap"
                   aria-label={`Bring back ${titleOf(deleted)}`}
                 >
                   Bring back

@@ -76,7 +76,7 @@ const oneOf = (words: object): string =>
 /** Degrees of a slope that is said in words alone, and speed of such a wind, m/s. */
 const USUAL_SLOPE = 8;
 const USUAL_FEET_SLOPE = 5;
-const USUAL_WIND = 4.5;
+const USUAL_WIND = 4.47;
 
 /** Speeds of greens that are said in words, feet on the stimpmeter. */
 const FAST = 12;

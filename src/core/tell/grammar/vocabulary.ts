@@ -64,12 +64,12 @@ export const SLOPE_SAID: Record<string, number> = {
   severe: 15,
 };
 
-/** What a word makes of a wind that is said without a number, m/s: 4.5, ten miles an hour, where there is none. */
+/** What a word makes of a wind that is said without a number, m/s: ten miles an hour where there is none, half of it and nearly twice as much. */
 export const WIND_FORCE_SAID: Record<string, number> = {
-  light: 2.2,
-  gentle: 2.2,
-  strong: 8,
-  stiff: 8,
+  light: 2.24,
+  gentle: 2.24,
+  strong: 8.05,
+  stiff: 8.05,
 };
 
 /** Where wind comes from by how it is said, degrees clockwise from the player's face. */

@@ -73,6 +73,7 @@ export function deskCommands(hands: DeskHands): Command[] {
       group: 'Do',
       key: 'mod+z',
       words: ['undo'],
+      hint: 'undo',
       sheet: { does: 'take the last change back; with Shift, do it again' },
       act: hands.undo,
     },
@@ -82,6 +83,7 @@ export function deskCommands(hands: DeskHands): Command[] {
       key: 'mod+shift+z',
       otherKey: 'mod+y',
       words: ['redo'],
+      hint: 'redo',
       act: hands.redo,
     },
     {

@@ -6,6 +6,8 @@ interface OverlayWords {
   does: string;
   hint?: string;
   whileTyping?: boolean;
+  /** The bar at the top has a button for it. */
+  hasButton?: boolean;
 }
 
 /** What may lie over the desk, one at a time. */
@@ -23,7 +25,7 @@ export const OVERLAYS = {
     does: 'type the whole reading',
     hint: 'type it',
   },
-  map: { key: 'm', name: 'Call map', does: 'call map', hint: 'call map' },
+  map: { key: 'm', name: 'Call map', does: 'call map', hint: 'call map', hasButton: true },
   schools: {
     key: 'x',
     name: 'Every school, side by side',
@@ -42,12 +44,19 @@ export const OVERLAYS = {
     does: 'change a call by hand',
     hint: 'by hand',
   },
-  keep: { key: 'k', name: 'Keep this reading', does: 'keep this reading', hint: 'keep' },
+  keep: {
+    key: 'k',
+    name: 'Keep this reading',
+    does: 'keep this reading',
+    hint: 'keep',
+    hasButton: true,
+  },
   readings: {
     key: 'r',
     name: 'Kept readings and drafts',
     does: 'kept readings',
     hint: 'readings',
+    hasButton: true,
   },
   rules: { key: 'c', name: 'Rules and care', does: 'rules and care' },
   keys: { key: '?', name: 'All keys', does: 'these keys', hint: 'all keys' },
