@@ -27,7 +27,8 @@ async function sure(question) {
 
 const wanted = process.argv.slice(2);
 const unknown = wanted.filter((arg) => !['--fresh', '--yes', '--empty'].includes(arg));
-if (unknown.length > 0) stop(`demo: ${unknown.join(' ')} is not known; --fresh, --yes and --empty are.`, 2);
+if (unknown.length > 0)
+  stop(`demo: ${unknown.join(' ')} is not known; --fresh, --yes and --empty are.`, 2);
 const empty = wanted.includes('--empty');
 if (empty && wanted.includes('--fresh')) {
   stop('demo: --fresh starts the demo over; --empty goes without it.', 2);

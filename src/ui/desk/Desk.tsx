@@ -21,6 +21,7 @@ import { OtherCall } from '../call/OtherCall';
 import { deskCommands } from './commands/commands';
 import { DeskFooter } from './commands/DeskFooter';
 import type { Overlay } from './commands/overlays';
+import { greenFollows } from '@/core/tell/reading/greenFollows';
 import { faultFor, readFor } from './state/situation';
 import { Sentence } from './sentence/Sentence';
 import type { TokenName } from './sentence/tokens';
@@ -111,10 +112,11 @@ export function Desk(props: DeskProps) {
   }, [query]);
 
   const setFields = (changes: Readonly<Record<string, unknown>>): string | null => {
-    const next = Object.entries(changes).reduce(
+    const changed = Object.entries(changes).reduce(
       (shotInput, [path, value]) => withField(shotInput, path, value),
       reading.shot,
     );
+    const next = greenFollows(changed, reading.shot);
     const fault = faultFor(player, next);
     if (fault === null) setReading({ ...reading, shot: next });
     return fault;

@@ -68,7 +68,13 @@ export function CommandButtons({ commands }: { commands: readonly Command[] }) {
         {hint}
       </KeyHint>
     );
-    if (hasButton) return said;
+    if (hasButton) {
+      return (
+        <span key={keys} className="flex min-h-8 items-center px-1">
+          {said}
+        </span>
+      );
+    }
     return (
       <button
         key={keys}

@@ -10,7 +10,7 @@ interface DeskFooterProps {
 /** What is done most, with its keys; on a phone one menu of everything; and the way to rules and care. */
 export function DeskFooter({ commands, onMenu, onRules }: DeskFooterProps) {
   return (
-    <footer className="flex flex-wrap gap-x-6 gap-y-1 border-t border-hairline bg-paper-deep px-6 py-2 max-md:px-3">
+    <footer className="flex flex-wrap items-center gap-x-6 gap-y-1 border-t border-hairline bg-paper-deep px-6 py-2 max-md:px-3">
       <div className="contents max-md:hidden">
         <CommandButtons commands={commands} />
       </div>
