@@ -40,7 +40,8 @@ export function sayLength(metres: number, scale: Scale, system: UnitSystem): str
   return `${plainNumber(fromMetres(metres, unit))}\u00a0${unit}`;
 }
 
-const EIGHTHS = ['', '⅛', '¼', '⅜', '½', '⅝', '¾', '⅞'];
+/** Only the quarters have signs of their own in the faces that are printed. */
+const EIGHTHS = ['', '1/8', '¼', '3/8', '½', '5/8', '¾', '7/8'];
 
 /** From this many inches on quarters are fine enough; from this many centimetres on whole ones. */
 const QUARTERS_FROM = 1;

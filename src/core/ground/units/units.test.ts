@@ -41,7 +41,7 @@ test.each([
   [0.014, 'yards', '½\u00a0in'],
   [0.0254, 'yards', '1\u00a0in'],
   [0.17, 'yards', '6¾\u00a0in'],
-  [-0.01, 'yards', '−⅜\u00a0in'],
+  [-0.01, 'yards', '−3/8\u00a0in'],
   [0.014, 'metres', '14\u00a0mm'],
   [0.17, 'metres', '17\u00a0cm'],
 ] as const)('%p m is said small in %s as %s', (metres, units, said) => {
