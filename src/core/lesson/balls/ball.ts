@@ -108,8 +108,8 @@ export type BallOfPlayer = StoredBall & { lesson: string; at: Station };
 
 const ballsSchema = exactObject({ balls: required(listField(required(ballSchema), 1, 100)) });
 
-/** Further back than this from where it landed no ball spins, m; off the lip it may. */
-const MOST_BACK = 10;
+/** Further back than this from where it landed no ball spins, or rolls down a bank, m; off the lip it may. */
+const MOST_BACK = 15;
 
 /** What cannot be true of one ball together, though each of it can. */
 function contradictions(
