@@ -19,6 +19,15 @@ test('from reading to card with the keyboard alone', async ({ page }) => {
   await expect(page.getByTestId('script')).toContainText('drive down under it');
 });
 
+test('the card is in the player’s own units, whatever the desk is in', async ({ page }) => {
+  await page.goto('/card?player=tomas-reinholt&pin_yd=13&lip.height_ft=3&lip.distance_ft=8');
+  await expect(page.getByRole('heading', { name: 'Tomas Reinholt' })).toBeVisible();
+  const text = await page.getByRole('main').innerText();
+  expect(text).toMatch(/11\.9 m to the flag/);
+  expect(text).not.toMatch(/\d\s*(yd|ft|in)\b/);
+  await expect(page.getByRole('link', { name: 'PDF' })).toHaveAttribute('href', /units=metres/);
+});
+
 test('the card comes as a PDF of one page; a link that cannot be read as a refusal', async ({
   request,
 }) => {

@@ -9,18 +9,25 @@ import { readAcademy } from '@/data/academy';
 import { playerById } from '@/data/players';
 import { inThread } from '@/workers/server/pool';
 
-/** The player, shot and answer of a link; null when there is no such player or the reading is not usable. */
-export async function cardOf(query: string, units: UnitSystem) {
+/**
+ * The player, shot and answer of a link, in the player's own units; null when there is no such player or the reading is not
+ * usable.
+ *
+ * @param usual the units where the player has none
+ */
+export async function cardOf(query: string, usual: UnitSystem) {
   try {
     const reading = readingFromQuery(query);
     if (!reading?.player) return null;
     const { sql } = await database();
     const found = await playerById(sql, reading.player);
     if (!found) return null;
+    const units = found.units ?? usual;
     const player = inHouse(found, await readAcademy(sql));
     const situation = situationFor(player, reading.shot);
     return {
       player,
+      units,
       said: saidShot(reading.shot, units),
       shot: readSituation(situation).question.shot,
       answer: await inThread('answer', situation, units),

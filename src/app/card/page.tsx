@@ -13,5 +13,6 @@ export default async function CardPage({ searchParams }: { searchParams: Promise
   const [{ units }, query] = await Promise.all([preferences(), searchParams]);
   const card = await cardOf(queryText(query), units);
   if (!card) notFound();
-  return <Card {...card} back={`/?${card.query}`} pdf={`/card/pdf?${card.query}&units=${units}`} />;
+  const pdf = `/card/pdf?${card.query}&units=${card.units}`;
+  return <Card {...card} back={`/?${card.query}`} pdf={pdf} />;
 }

@@ -8,10 +8,12 @@ import { OtherCall } from '../call/OtherCall';
 import { ReliefPanel } from '../call/ReliefPanel';
 import type { RosterPlayer } from '@/core/lesson/players/player';
 import { StillSection } from '../drawing/section/StillSection';
-import { useUnits } from '../kit/units';
+import type { UnitSystem } from '@/core/ground/units/system';
+import { UnitsContext } from '../kit/units';
 
 interface CardProps {
   player: RosterPlayer;
+  units: UnitSystem;
   /** The reading as a sentence. */
   said: string;
   shot: Shot;
@@ -22,9 +24,17 @@ interface CardProps {
   pdf: string;
 }
 
-/** One page to hand over: the reading, the drawing, the call, what stands beside it, rules and care at the foot. */
-export function Card({ player, said, shot, answer, back, pdf }: CardProps) {
-  const units = useUnits();
+/** One page to hand over, in the player's own units whatever the desk is in. */
+export function Card(props: CardProps) {
+  return (
+    <UnitsContext value={props.units}>
+      <CardPaper {...props} />
+    </UnitsContext>
+  );
+}
+
+/** The reading, the drawing, the call, what stands beside it, rules and care at the foot. */
+function CardPaper({ player, units, said, shot, answer, back, pdf }: CardProps) {
   const [best, ...others] = answer.sheet.calls;
   const [picture] = answer.pictures;
   return (

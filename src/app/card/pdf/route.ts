@@ -12,13 +12,13 @@ const fileName = (name: string): string =>
 /** The card of a link as a PDF. */
 export async function GET(request: Request): Promise<Response> {
   const query = new URL(request.url).searchParams;
-  const units = unitsFrom(query.get('units') ?? undefined);
+  const usual = unitsFrom(query.get('units') ?? undefined);
   query.delete('units');
   return withFaults(async () => {
-    const card = await cardOf(query.toString(), units);
+    const card = await cardOf(query.toString(), usual);
     if (!card) {
       return refuse(404, [{ path: 'link', message: 'names no player or no usable reading' }]);
     }
-    return pdfFile(await inThread('cardPdf', { ...card, units }), fileName(card.player.name));
+    return pdfFile(await inThread('cardPdf', card), fileName(card.player.name));
   });
 }
