@@ -87,7 +87,8 @@ function clubOf(text: string): ClubInput | string {
  * @throws FaultyInput for each part that is no club, quoting it
  * @example
  * readBagText('56 56/12 82'); // => [{ name: '56', type: 'wedge', loft_deg: 56, bounce_deg: 12, stock_carry_yd: 82 }]
- * readBagText('56 82, 52 96').length; // => 2, named by their lofts, with their carries
+ * // Named by their lofts, with their carries.
+ * readBagText('56 82, 52 96').length; // => 2
  */
 export function readBagText(text: string): ClubInput[] {
   const parts = text
