@@ -38,7 +38,7 @@ test('a server that is killed between two balls loses neither', async ({ page })
     const line = page.getByLabel('A ball in a line');
     await line.fill('c11 good');
     await line.press('Enter');
-    await expect(page.getByText(/11 of 10 balls here · every ball is saved/)).toBeVisible();
+    await expect(page.getByText(/11 balls here, 10 planned · every ball is saved/)).toBeVisible();
 
     await page.locator('html[data-kept-for-later]').waitFor({ state: 'attached' });
     const dead = new Promise((resolve) => server!.once('close', resolve));
@@ -54,7 +54,7 @@ test('a server that is killed between two balls loses neither', async ({ page })
     await expect(page.getByTestId('script')).toBeVisible();
 
     server = serve(data);
-    await expect(page.getByText(/12 of 10 balls here · every ball is saved/)).toBeVisible({
+    await expect(page.getByText(/12 balls here, 10 planned · every ball is saved/)).toBeVisible({
       timeout: 30_000,
     });
     const saved = (await (await page.request.get(`${base}/api${LESSON}/balls`)).json()) as {
