@@ -101,11 +101,11 @@ const VIEWS = [
     size: desk,
     ready: async (page) => {
       await page
-        .getByLabel('Lines of the file')
+        .getByLabel('Contents of the file')
         .fill(
           'Name;Hand;HCP;Shoe;Clubs\nAda Lund;L;8,4;41;"PW 45/6 126; 56 56/12 98"\nCy Oh;R;12;40;spade\n',
         );
-      await page.getByRole('button', { name: 'Look at it' }).click();
+      await page.getByRole('button', { name: 'Preview' }).click();
       await page.getByRole('heading', { name: /lines, / }).waitFor();
     },
   },
