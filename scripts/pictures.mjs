@@ -106,7 +106,7 @@ const VIEWS = [
           'Name;Hand;HCP;Shoe;Clubs\nAda Lund;L;8,4;41;"PW 45/6 126; 56 56/12 98"\nCy Oh;R;12;40;spade\n',
         );
       await page.getByRole('button', { name: 'Preview' }).click();
-      await page.getByRole('heading', { name: /lines, / }).waitFor();
+      await page.getByRole('heading', { name: /can be added/ }).waitFor();
     },
   },
   {
