@@ -11,6 +11,7 @@ import { sayDay } from '../kit/day';
 import { IconButton } from '../kit/IconButton';
 import { ask, askWithText, bodyOf } from '../server/client';
 import { isDone, remove } from '../server/said';
+import { DeletedLink } from '../frame/DeletedLink';
 import { TopBar } from '../frame/TopBar';
 import type { StoredLesson } from '@/core/lesson/plan/stored';
 import { lookAgain } from '../server/cache';
@@ -124,13 +125,7 @@ export function LessonList(props: LessonListProps) {
           </ul>
         )}
         <p className="mt-4">
-          <Link
-            href="/deleted"
-            prefetch={false}
-            className="flex min-h-11 items-center underline underline-offset-4"
-          >
-            Recently deleted
-          </Link>
+          <DeletedLink />
         </p>
       </main>
     </>

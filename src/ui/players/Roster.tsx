@@ -5,6 +5,7 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { newRecord, type House } from '@/core/lesson/players/house';
+import { DeletedLink } from '../frame/DeletedLink';
 import { TopBar } from '../frame/TopBar';
 import { useCommands, type Command } from '../kit/commands';
 import { Confirm } from '../kit/Confirm';
@@ -92,13 +93,7 @@ export function Roster(props: RosterProps) {
             />
             archived
           </label>
-          <Link
-            href="/deleted"
-            prefetch={false}
-            className="flex min-h-11 items-center underline underline-offset-4"
-          >
-            Recently deleted
-          </Link>
+          <DeletedLink />
           <p role="status" className="ml-auto text-ink-soft">
             {counted(total, 'player')}
           </p>

@@ -2,10 +2,10 @@
 
 import { formatDistanceToNow } from 'date-fns';
 import { Copy, Trash2 } from 'lucide-react';
-import Link from 'next/link';
 import { useState, type ReactNode } from 'react';
 import { useDebounce } from 'use-debounce';
 import { IconButton } from '../../kit/IconButton';
+import { DeletedLink } from '../../frame/DeletedLink';
 import { Overlay, type OverlayState } from '../../kit/Overlay';
 import type { KeptReading } from '@/core/tell/reading/kept';
 import { useDrafts, useReadingChanges, useReadings } from '../state/useReadings';
@@ -105,13 +105,7 @@ function DrawerBody({ first, onReopen }: Omit<ReadingsDrawerProps, keyof Overlay
         </section>
       )}
       <p className="mt-3">
-        <Link
-          href="/deleted"
-          prefetch={false}
-          className="flex min-h-11 items-center underline underline-offset-4"
-        >
-          Recently deleted
-        </Link>
+        <DeletedLink />
       </p>
     </>
   );
