@@ -12,7 +12,7 @@ const chromium =
 export default defineConfig({
   testDir: 'tests/browser',
   fullyParallel: true,
-  workers: 3,
+  workers: 2,
   // How long a page may take on a busy machine; speed is measured by the bench.
   timeout: 300_000,
   expect: { timeout: 90_000 },

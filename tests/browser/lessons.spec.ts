@@ -185,7 +185,7 @@ test('a ball that is still on its way is edited, and another taken away; both fo
   expect(saved.map(({ carry_m }) => Math.round(carry_m / 0.9144))).toEqual([11]);
   await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(page.getByRole('button', { name: /^2\. carried 30 yd, thin/ })).toBeVisible();
-  expect(await ballsOf(page, lesson)).toHaveLength(2);
+  await expect.poll(async () => (await ballsOf(page, lesson)).length).toBe(2);
 });
 
 test('a call that cannot be computed says so', async ({ page }) => {
@@ -277,6 +277,7 @@ test('what is half tapped and typed is there after a reload; further fields go w
   await page.getByLabel(/^Depth of the mark/).fill('18');
   await page.getByRole('button', { name: 'Log this ball' }).click();
   await expect(page.getByText(/^1\. in [\d.]+ in behind/)).toBeVisible();
+  await expect(page.getByText(/1 of 8 balls here · every ball is saved/)).toBeVisible();
   const [ball] = (await ballsOf(page, lesson)) as unknown as Record<string, number>[];
   expect(ball!.divot_depth_m).toBeCloseTo(0.018, 9);
 });
