@@ -22,8 +22,7 @@ async function takePlayer(tx: Transaction, file: PlayerFile): Promise<boolean> {
     [file.id],
   );
   if (known > 0) return true;
-  const { cautions = [], schools = [], notes = '' } = file.player;
-  await insertPlayers(tx, [{ id: file.id, ...file.player, cautions, schools, notes }]);
+  await insertPlayers(tx, [{ id: file.id, ...file.player }]);
   await tx.query(
     `update players set learnt = $2, archived_at = case when $3 then now() end where id = $1`,
     [file.id, file.learnt ? JSON.stringify(file.learnt) : null, file.archived],

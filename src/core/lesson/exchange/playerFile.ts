@@ -1,4 +1,4 @@
-import { check, FaultyInput, type Fault } from '@/core/tell/format/fault';
+import { check, FaultyInput, MOST_FAULTS, type Fault } from '@/core/tell/format/fault';
 import {
   exactObject,
   flagField,
@@ -17,7 +17,7 @@ import { shotSchema } from '@/core/tell/format/shot';
 import { exchangedBallFields } from '../balls/ball';
 import { DECISIONS } from '../learning/decision';
 import { closingFields, planSchema, readKeptPlan } from '../plan/lesson';
-import { readPlayerRecord, recordSchema } from '../players/record';
+import { readPlayerRecord, recordSchema, type PlayerRecord } from '../players/record';
 
 export const PLAYER_FORMAT = 'mellow-divot/player-export';
 
@@ -95,7 +95,7 @@ export const playerFileSchema = exactObject({
 });
 
 /** Everything that the product holds about one player, as it leaves and comes back. */
-export type PlayerFile = Of<typeof playerFileSchema>;
+export type PlayerFile = Of<typeof playerFileSchema> & { player: PlayerRecord };
 
 /** What became, or would become, of a player's file. */
 export interface PlayerImported {
@@ -117,17 +117,17 @@ export interface PlayerImported {
  */
 export function readPlayerFile(input: unknown): PlayerFile {
   const file = check(playerFileSchema, input);
-  readPlayerRecord(file.player);
+  const player = readPlayerRecord(file.player);
   for (const { plan } of file.lessons) readKeptPlan(plan);
   const lessons = new Set(file.lessons.map(({ id }) => id));
-  const faults = file.balls.flatMap(({ player, lesson }, i): Fault[] => [
-    ...(player === file.id
+  const faults = file.balls.flatMap(({ player: hitBy, lesson }, i): Fault[] => [
+    ...(hitBy === file.id
       ? []
       : [{ path: `balls[${i}].player`, message: 'is not the player of this file' }]),
     ...(lessons.has(lesson)
       ? []
       : [{ path: `balls[${i}].lesson`, message: 'is not among the lessons of this file' }]),
   ]);
-  if (faults.length > 0) throw new FaultyInput(faults.slice(0, 20));
-  return file;
+  if (faults.length > 0) throw new FaultyInput(faults.slice(0, MOST_FAULTS));
+  return { ...file, player };
 }

@@ -9,6 +9,7 @@ import {
   type Of,
 } from '@/core/tell/format/fields';
 import type { Meaning } from '../players/columns';
+import type { ReadLine } from '../players/csvLine';
 import type { House } from '../players/house';
 import {
   markTwice,
@@ -41,7 +42,7 @@ export type ReadPlayers =
   { kind: 'list'; preview: ImportPreview } | { kind: 'player'; file: PlayerFile };
 
 /** A record of a list, or what is wrong with it. */
-function recordIn(input: unknown): Pick<ImportPreview['lines'][number], 'record' | 'faults'> {
+function recordIn(input: unknown): ReadLine {
   try {
     return { record: readPlayerRecord(input), faults: [] };
   } catch (error) {
@@ -71,11 +72,11 @@ export function readPlayersFile(
   known: ReadonlySet<string>,
   said?: readonly (Meaning | null)[],
 ): ReadPlayers {
-  const plain = text.replace(/^\uFEFF/, '');
-  if (!/^\s*[{[]/.test(plain)) {
-    return { kind: 'list', preview: previewPlayersCsv(plain, house, known, said) };
+  if (!/^\s*[{[]/.test(text)) {
+    return { kind: 'list', preview: previewPlayersCsv(text, house, known, said) };
   }
-  const input = parseJson(plain, 'file');
+  // Trimmed of a byte order mark too, which is white space but not JSON's.
+  const input = parseJson(text.trim(), 'file');
   switch (formatOf(input)) {
     case PLAYER_FORMAT:
       return { kind: 'player', file: readPlayerFile(input) };

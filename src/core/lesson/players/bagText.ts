@@ -60,11 +60,11 @@ function bareClub(text: string): Said | null {
 
 /** A club as it is written, or what is wrong with it. */
 function clubOf(text: string): ClubInput | string {
-  const said: Said | null | undefined = bareClub(text) ?? CLUB.exec(text)?.groups;
+  const said = text.length <= MOST_PART && (bareClub(text) ?? CLUB.exec(text)?.groups);
   if (!said) {
     return `${quoted(text)} is no club: name, loft/bounce and carry are wanted, as in "56 56/12 82"`;
   }
-  const { name, loft, bounce, carry, unit } = said;
+  const { name, loft, bounce, carry, unit } = said as Said;
   const loft_deg = number(loft!);
   if (loft_deg > MOST_LOFT) {
     return `${quoted(text)} gives no loft: write name, loft and carry, as in "${name} 48 ${loft}"`;
@@ -103,7 +103,7 @@ export function readBagText(text: string): ClubInput[] {
   const faults: Fault[] = [];
   const bag: ClubInput[] = [];
   parts.forEach((part, i) => {
-    const club = clubOf(part.slice(0, MOST_PART));
+    const club = clubOf(part);
     if (typeof club === 'string') faults.push({ path: `bag[${i}]`, message: club });
     else bag.push(club);
   });
