@@ -88,6 +88,7 @@ test.each([
   ['lip of 5 ft 10 ft away', ['10', 'ft', 'away']],
   ['half', ['half']],
   ['water long', ['water', 'long']],
+  ['strong wind', ['strong', 'wind']],
   ['short-sided, plugged', ['short-sided']],
 ])('half understood: %s', (text, words) => {
   expect(unreadWords(text)).toEqual(words);

@@ -12,7 +12,7 @@ import {
   WIND_SAID,
 } from './vocabulary';
 
-/** One thing that may be said: a pattern, and what it does to the shot. */
+/** One thing that may be said: a pattern, and what it does to the shot; the very same shot where it says nothing after all. */
 export interface Rule {
   pattern: RegExp;
   apply: (match: RegExpMatchArray, shot: ShotInput, units: UnitSystem) => ShotInput;
@@ -84,6 +84,16 @@ const SLOW = 8;
 
 const FEET = `(?:the |my |his |her |your )?feet`;
 
+const SPEED = `${NUMBER}\\s*(mph|m/s|km/h|kn)?`;
+
+/** A speed that was said, m/s to a hundredth, in its unit or the usual one. */
+const speedOf = (value: string | undefined, unit: string | undefined, units: UnitSystem): number =>
+  Math.round(toMps(numberOf(value), (unit as SpeedUnit | undefined) ?? speedUnit(units)) * 100) /
+  100;
+
+/** The speed of a wind that is said by its force, or not at all. */
+const usualWind = (force: string | undefined): number => WIND_FORCE_SAID[force ?? ''] ?? USUAL_WIND;
+
 const wind = (shot: ShotInput, speed: number, from: string): ShotInput =>
   withField(shot, 'wind', { speed_mps: speed, from_deg: WIND_SAID[from]! });
 
@@ -91,6 +101,13 @@ const slope =
   (path: string, sign: 1 | -1, usual: number) =>
   (match: RegExpMatchArray, shot: ShotInput): ShotInput =>
     withField(shot, path, sign * (SLOPE_SAID[match[1] ?? ''] ?? usual));
+
+/** Two words for the two ways that a slope can go, with their signs. */
+const ways = (plus: string, minus: string) =>
+  [
+    [plus, 1],
+    [minus, -1],
+  ] as const;
 
 const rule = (pattern: string, apply: Rule['apply']): Rule => ({
   pattern: new RegExp(`(?<![a-z0-9.])${pattern}(?![a-z0-9])`, 'd'),
@@ -100,32 +117,22 @@ const rule = (pattern: string, apply: Rule['apply']): Rule => ({
 /** Everything that may be said; earlier rules take their words first. */
 export const RULES: readonly Rule[] = [
   rule(`no wind`, (_, shot) => withField(shot, 'wind', undefined)),
-  rule(
-    `(?:wind )?${NUMBER}\\s*(mph|m/s|km/h|kn)? (?:of )?(?:wind )?(${oneOf(WIND_SAID)})`,
-    (match, shot, units) => {
-      const unit = (match[2] as SpeedUnit | undefined) ?? speedUnit(units);
-      const speed = Math.round(toMps(numberOf(match[1]), unit) * 100) / 100;
-      return wind(shot, speed, match[3]!);
-    },
+  rule(`(?:wind )?${SPEED} (?:of )?(?:wind )?(${oneOf(WIND_SAID)})`, (match, shot, units) =>
+    wind(shot, speedOf(match[1], match[2], units), match[3]!),
   ),
-  rule(
-    `(into|against) (?:a )?${NUMBER}\\s*(mph|m/s|km/h|kn)? ?(?:wind|breeze)`,
-    (match, shot, units) => {
-      const unit = (match[3] as SpeedUnit | undefined) ?? speedUnit(units);
-      return wind(shot, Math.round(toMps(numberOf(match[2]), unit) * 100) / 100, 'against');
-    },
+  rule(`(?:into|against) (?:a )?${SPEED} ?(?:wind|breeze)`, (match, shot, units) =>
+    wind(shot, speedOf(match[1], match[2], units), 'against'),
   ),
   rule(
     `(?:(into|against|with) (?:the |a )?)?(?:(${oneOf(WIND_FORCE_SAID)}) )?(?:wind|breeze|cross ?wind)(?: (?:is )?(${oneOf(WIND_SAID)}))?`,
     (match, shot) => {
       const said = match[3] ?? (match[1] === 'with' ? 'behind' : match[1]);
-      if (!said) return shot;
-      return wind(shot, WIND_FORCE_SAID[match[2] ?? ''] ?? USUAL_WIND, said);
+      return said ? wind(shot, usualWind(match[2]), said) : shot;
     },
   ),
   rule(
     `(?:a )?(?:(${oneOf(WIND_FORCE_SAID)}) )?(headwind|head wind|tailwind|tail wind|downwind|down wind)`,
-    (match, shot) => wind(shot, WIND_FORCE_SAID[match[1] ?? ''] ?? USUAL_WIND, match[2]!),
+    (match, shot) => wind(shot, usualWind(match[1]), match[2]!),
   ),
   rule(`(${oneOf(BEYOND_SAID)}) (?:behind|beyond|past it)`, (match, shot) =>
     withField(shot, 'beyond', BEYOND_SAID[match[1]!]),
@@ -171,28 +178,21 @@ export const RULES: readonly Rule[] = [
   rule(`(${oneOf(LIE_SAID)})`, (match, shot) =>
     withField(withField(shot, 'burial_mm', undefined), 'lie', LIE_SAID[match[1]!]),
   ),
-  rule(`(?:ball )?above(?: ${FEET})?(?: by)? ${NUMBER}`, degrees('slope.across_deg', 1)),
-  rule(`(?:ball )?below(?: ${FEET})?(?: by)? ${NUMBER}`, degrees('slope.across_deg', -1)),
-  rule(
-    `(?:ball )?(?:is )?(?:a )?(?:(${oneOf(SLOPE_SAID)}) )?above ${FEET}`,
-    slope('slope.across_deg', 1, USUAL_FEET_SLOPE),
-  ),
-  rule(
-    `(?:ball )?(?:is )?(?:a )?(?:(${oneOf(SLOPE_SAID)}) )?below ${FEET}`,
-    slope('slope.across_deg', -1, USUAL_FEET_SLOPE),
-  ),
-  rule(`up(?:-slope| slope|slope)? ${NUMBER}`, degrees('slope.along_deg', 1)),
-  rule(`down(?:-slope| slope|slope)? ${NUMBER}`, degrees('slope.along_deg', -1)),
-  rule(`${NUMBER} ?(?:°|deg|degrees?)? up(?:-| )?slope`, degrees('slope.along_deg', 1)),
-  rule(`${NUMBER} ?(?:°|deg|degrees?)? down(?:-| )?slope`, degrees('slope.along_deg', -1)),
-  rule(
-    `(?:(${oneOf(SLOPE_SAID)}) )?(?:up(?:-| )?slope|up ?hill(?: lie| stance)?)`,
-    slope('slope.along_deg', 1, USUAL_SLOPE),
-  ),
-  rule(
-    `(?:(${oneOf(SLOPE_SAID)}) )?(?:down(?:-| )?slope|down ?hill(?: lie| stance)?)`,
-    slope('slope.along_deg', -1, USUAL_SLOPE),
-  ),
+  ...ways('above', 'below').flatMap(([way, sign]) => [
+    rule(`(?:ball )?${way}(?: ${FEET})?(?: by)? ${NUMBER}`, degrees('slope.across_deg', sign)),
+    rule(
+      `(?:ball )?(?:is )?(?:a )?(?:(${oneOf(SLOPE_SAID)}) )?${way} ${FEET}`,
+      slope('slope.across_deg', sign, USUAL_FEET_SLOPE),
+    ),
+  ]),
+  ...ways('up', 'down').flatMap(([way, sign]) => [
+    rule(`${way}(?:-slope| slope|slope)? ${NUMBER}`, degrees('slope.along_deg', sign)),
+    rule(`${NUMBER} ?(?:°|deg|degrees?)? ${way}(?:-| )?slope`, degrees('slope.along_deg', sign)),
+    rule(
+      `(?:(${oneOf(SLOPE_SAID)}) )?(?:${way}(?:-| )?slope|${way} ?hill(?: lie| stance)?)`,
+      slope('slope.along_deg', sign, USUAL_SLOPE),
+    ),
+  ]),
   rule(`level(?: ground)?`, (_, shot) => withField(shot, 'slope', undefined)),
   rule(`(${oneOf(SAND_SAID)})(?: sand)?`, (match, shot) =>
     withField(

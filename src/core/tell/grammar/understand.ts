@@ -35,7 +35,9 @@ export function understand(text: string, shot: ShotInput, units: UnitSystem): Un
     const match = rest.match(pattern);
     const span = match?.indices?.[0];
     if (!match || !span) continue;
-    next = apply(match, next, units);
+    const after = apply(match, next, units);
+    if (after === next) continue;
+    next = after;
     read.push(span);
     rest = blanked(rest, span);
   }
