@@ -7,6 +7,7 @@ import type { RosterPlayer } from '@/core/lesson/players/player';
 import { ask, saidOf } from '../server/client';
 import type { OverlayState } from '../kit/Overlay';
 import { forgetKeptPage } from '../lessons/useComesBack';
+import { Question } from '../kit/Question';
 import { useLine } from '../kit/useLine';
 import { Alert } from '../kit/Alert';
 
@@ -29,35 +30,30 @@ export function EraseDialog({
   });
   const sure = text.trim() === player.name;
   return (
-    <AlertDialog.Root open={open} onOpenChange={onOpenChange}>
-      <AlertDialog.Portal>
-        <AlertDialog.Overlay className="fixed inset-0 z-40 bg-black/35" />
-        <AlertDialog.Content className="fixed inset-x-0 top-[14vh] z-50 mx-auto w-[min(34rem,calc(100vw-1rem))] rounded-md border-2 border-harm bg-paper p-5">
-          <AlertDialog.Title className="text-xl">Erase {player.name}?</AlertDialog.Title>
-          <AlertDialog.Description className="mt-2 leading-relaxed">
-            The player’s bag, readings, drafts, balls and logged shots are removed for good, with
-            the name wherever it was written. There is no undo. If you may want it again, export
-            everything first: importing that file brings the player back.
-          </AlertDialog.Description>
-          <form onSubmit={sure ? submit : (event) => event.preventDefault()}>
-            <label className="mt-3 block font-semibold">
-              Type the name to go on
-              <input autoComplete="off" {...input} className="box mt-1 w-full px-3 font-normal" />
-            </label>
-            <Alert className="mt-1 min-h-5">{fault}</Alert>
-            <div className="mt-2 flex justify-end gap-3">
-              <AlertDialog.Cancel className="button-quiet">Keep</AlertDialog.Cancel>
-              <button
-                type="submit"
-                disabled={!sure}
-                className="h-11 rounded border-2 border-harm px-5 font-semibold text-harm disabled:opacity-50"
-              >
-                Erase for good
-              </button>
-            </div>
-          </form>
-        </AlertDialog.Content>
-      </AlertDialog.Portal>
-    </AlertDialog.Root>
+    <Question
+      title={`Erase ${player.name}?`}
+      says="The player’s bag, readings, drafts, balls and logged shots are removed for good, with the name wherever it was written. There is no undo. If you may want it again, export everything first: importing that file brings the player back."
+      harm
+      open={open}
+      onOpenChange={onOpenChange}
+    >
+      <form onSubmit={sure ? submit : (event) => event.preventDefault()}>
+        <label className="mt-3 block font-semibold">
+          Type the name to go on
+          <input autoComplete="off" {...input} className="box mt-1 w-full px-3 font-normal" />
+        </label>
+        <Alert className="mt-1 min-h-5">{fault}</Alert>
+        <div className="mt-2 flex justify-end gap-3">
+          <AlertDialog.Cancel className="button-quiet">Keep</AlertDialog.Cancel>
+          <button
+            type="submit"
+            disabled={!sure}
+            className="h-11 rounded border-2 border-harm px-5 font-semibold text-harm disabled:opacity-50"
+          >
+            Erase for good
+          </button>
+        </div>
+      </form>
+    </Question>
   );
 }
