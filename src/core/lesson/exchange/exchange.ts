@@ -1,13 +1,6 @@
 import Papa from 'papaparse';
 import { check } from '@/core/tell/format/fault';
-import {
-  exactObject,
-  listField,
-  numberField,
-  required,
-  wordField,
-  type Of,
-} from '@/core/tell/format/fields';
+import { exactObject, formatFields, listField, required, type Of } from '@/core/tell/format/fields';
 import { uuidField } from '@/core/tell/format/ids';
 import { rounded } from '@/core/tell/format/rounded';
 import { saidSetup } from '@/core/tell/format/setup';
@@ -28,8 +21,7 @@ export interface Imported {
 const MOST_BALLS = 20_000;
 
 export const lessonFileSchema = exactObject({
-  format: required(wordField([LESSON_FORMAT])),
-  version: required(numberField(1, 1)),
+  ...formatFields(LESSON_FORMAT, 1),
   id: required(uuidField),
   plan: required(planSchema),
   ...closingFields,

@@ -1,6 +1,7 @@
 import { check, FaultyInput, MOST_FAULTS, type Fault } from '@/core/tell/format/fault';
 import {
   exactObject,
+  formatFields,
   flagField,
   integerField,
   listField,
@@ -34,8 +35,7 @@ const shotOfReading = {
 const learntVersion = integerField(1, 1_000_000).nullable();
 
 export const playerFileSchema = exactObject({
-  format: required(wordField([PLAYER_FORMAT])),
-  version: required(numberField(2, 2)),
+  ...formatFields(PLAYER_FORMAT, 2),
   id: required(playerIdField),
   archived: required(flagField()),
   player: required(recordSchema),

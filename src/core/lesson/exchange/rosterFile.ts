@@ -1,13 +1,6 @@
 import { mixed } from 'yup';
 import { check, FaultyInput, parseJson } from '@/core/tell/format/fault';
-import {
-  exactObject,
-  listField,
-  numberField,
-  required,
-  wordField,
-  type Of,
-} from '@/core/tell/format/fields';
+import { exactObject, formatFields, listField, required, type Of } from '@/core/tell/format/fields';
 import type { Meaning } from '../players/columns';
 import type { ReadLine } from '../players/csvLine';
 import type { House } from '../players/house';
@@ -31,8 +24,7 @@ export interface RosterFile {
 }
 
 const rosterSchema = exactObject({
-  format: required(wordField([ROSTER_FORMAT])),
-  version: required(numberField(1, 1)),
+  ...formatFields(ROSTER_FORMAT, 1),
   // Each record is checked on its own, so that one that is wrong does not stop the others.
   players: required(listField(mixed<object>(), 1, MOST_LINES)),
 });

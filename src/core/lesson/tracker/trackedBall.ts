@@ -1,8 +1,8 @@
 import { check } from '@/core/tell/format/fault';
 import {
   exactObject,
+  formatFields,
   lengthOf,
-  numberField,
   proseField,
   required,
   wordField,
@@ -19,8 +19,7 @@ const range = (name: keyof typeof LIMITS) => ({ low: LIMITS[name][0], high: LIMI
 
 export const trackedBallSchema = exactObject(
   {
-    format: required(wordField([TRACKED_BALL_FORMAT])),
-    version: required(numberField(1, 1)),
+    ...formatFields(TRACKED_BALL_FORMAT, 1),
     id: required(uuidField),
     hit_at: required(timeField),
     strike: wordField(STRIKES),

@@ -239,3 +239,9 @@ export function listField<T>(
 /** A field that must be there. */
 export const required = <T>(field: Field<T>): Field<Exclude<T, undefined>> =>
   field.defined('is required') as Field<Exclude<T, undefined>>;
+
+/** What a file or line of the product's own begins with: its format and the one version of it that is read. */
+export const formatFields = <const F extends string>(format: F, version: number) => ({
+  format: required(wordField([format])),
+  version: required(numberField(version, version)),
+});
