@@ -1,7 +1,12 @@
 import { FaultyInput, faultLine } from '@/core/tell/format/fault';
 import { readSituation } from '@/core/tell/format/situation';
 import { mendedShot } from '@/core/tell/reading/mended';
-import { FIRST_SHOT, readingFromQuery, type DeskReading } from '@/core/tell/reading/reading';
+import {
+  FIRST_SHOT,
+  readingFromQuery,
+  readingToQuery,
+  type DeskReading,
+} from '@/core/tell/reading/reading';
 import { situationFor, type RosterPlayer } from '@/core/lesson/players/player';
 import { database } from '@/data/database';
 import { playerById, playersForDesk } from '@/data/players';
@@ -69,6 +74,14 @@ export default async function DeskPage({ searchParams }: { searchParams: Promise
   );
   const players = known.some(({ id }) => id === player.id) ? known : [player, ...known];
   return (
-    <Desk players={players} house={academy} readings={readings} first={first} problem={problem} />
+    <Desk
+      // Another link is another desk.
+      key={readingToQuery(first)}
+      players={players}
+      house={academy}
+      readings={readings}
+      first={first}
+      problem={problem}
+    />
   );
 }

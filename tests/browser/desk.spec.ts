@@ -50,6 +50,66 @@ test('raising the lip changes the call; kept, reloaded and reopened it is the sa
   await expect(page).toHaveURL(/lip\.height_ft=7/);
 });
 
+test('Back and Forward go through the readings, and back to the desk from another room', async ({
+  page,
+}) => {
+  await openDesk(page, '?player=ines-okafor&pin_yd=16&lip.height_ft=3&lip.distance_ft=8');
+  for (const feet of ['5', '7']) {
+    await setLip(page, feet);
+    await expect(page).toHaveURL(new RegExp(`lip\\.height_ft=${feet}`));
+    await page.waitForTimeout(1100);
+  }
+  const lip = (feet: number) => expect(token(page, 'Lip')).toContainText(`${feet} ft`);
+  await page.goBack();
+  await lip(5);
+  await page.goBack();
+  await lip(3);
+  await page.goForward();
+  await lip(5);
+  await page.getByRole('link', { name: 'Lessons' }).click();
+  await expect(page).toHaveURL(/\/lessons$/);
+  await page.goBack();
+  await lip(5);
+  await page.goBack();
+  await lip(3);
+  await settled(page);
+  // A player found by name, whom the page does not have as it was fetched at first.
+  const found = await page.request.get('/api/players?limit=1&order=name');
+  const { players } = await found.json();
+  await token(page, 'Player').click();
+  await page.getByLabel('Find a player').fill(players[0].name);
+  await page.keyboard.press('Enter');
+  await expect(page).toHaveURL(new RegExp(`player=${players[0].id}`));
+  await page.getByRole('link', { name: 'Lessons' }).click();
+  await expect(page).toHaveURL(/\/lessons$/);
+  await page.goBack();
+  await expect(token(page, 'Player')).toHaveText(new RegExp(`^${players[0].name}`));
+  await lip(3);
+});
+
+test('the focus goes to the first field of what opens, and back to what opened it', async ({
+  page,
+}) => {
+  await openDesk(page);
+  const opener = page.getByRole('button', { name: 'Readings' });
+  await opener.click();
+  await expect(page.getByLabel('Find a reading')).toBeFocused();
+  await page.keyboard.press('Escape');
+  await expect(opener).toBeFocused();
+  // From the list of everything to a dialog, and home again.
+  await page.keyboard.press('Control+k');
+  await page.getByPlaceholder('What do you want to do?').fill('by hand');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('dialog', { name: 'A call by hand' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(opener).toBeFocused();
+  await token(page, 'Player').click();
+  await page.getByLabel('Find a player').fill('jun');
+  await page.keyboard.press('Enter');
+  await expect(token(page, 'Player')).toHaveText(/^Jun Akagawa/);
+  await expect(token(page, 'Player')).toBeFocused();
+});
+
 test('a deleted reading can be brought back', async ({ page }) => {
   await openDesk(page);
   await page.keyboard.press('k');

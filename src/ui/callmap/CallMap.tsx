@@ -10,7 +10,7 @@ import { save, savePng, svgText } from '../kit/files';
 import { mapCsv } from './mapCsv';
 import { legendOf, type LegendEntry } from './legend';
 import { MapDrawing } from './MapDrawing';
-import { Overlay, type OverlayState } from '../kit/Overlay';
+import { Overlay, type Closable } from '../kit/Overlay';
 import { useUnits } from '../kit/units';
 
 interface MapProps {
@@ -19,7 +19,7 @@ interface MapProps {
   here: Record<FactorName, number>;
 }
 
-type CallMapProps = MapProps & OverlayState;
+type CallMapProps = MapProps & Closable;
 
 const COLUMNS = 40;
 const ROWS = 25;
@@ -27,9 +27,9 @@ const DRAW_EVERY_MS = 600;
 const NOTHING_YET: Filling = { rows: [], legend: [], looked: 0, wanted: 1, stage: 'first looks' };
 
 /** The call over two factors, refined from coarse to fine, with progress and a way to stop. */
-export function CallMap({ open, onOpenChange, ...map }: CallMapProps) {
+export function CallMap({ onClose, ...map }: CallMapProps) {
   return (
-    <Overlay title="Call map" shape="wide" open={open} onOpenChange={onOpenChange}>
+    <Overlay title="Call map" shape="wide" onClose={onClose}>
       <MapBody {...map} />
     </Overlay>
   );

@@ -1,12 +1,18 @@
 'use client';
 
-import { useEffect, useMemo, useState } from 'react';
+import { useRouter } from 'next/navigation';
+import { useMemo, useState } from 'react';
 import { atFlag } from '@/core/tell/sheet/atFlag';
 import type { CallEntry } from '@/core/tell/sheet/callSheet';
 import { calledLine } from '@/core/tell/sheet/calledLine';
 import type { HousePreferences } from '@/core/lesson/players/house';
 import { inHouse, type RosterPlayer } from '@/core/lesson/players/player';
-import { readingToQuery, withField, type DeskReading } from '@/core/tell/reading/reading';
+import {
+  readingFromQuery,
+  readingToQuery,
+  withField,
+  type DeskReading,
+} from '@/core/tell/reading/reading';
 import { FACTOR, FACTORS, type FactorName } from '@/core/search/changes/factors';
 import type { Look } from '../drawing/section/DrawingBar';
 import { Section } from '../drawing/section/Section';
@@ -28,6 +34,7 @@ import type { TokenName } from './sentence/tokens';
 import { WhyPanel } from './WhyPanel';
 import type { KeptReading } from '@/core/tell/reading/kept';
 import { ReliefPanel } from '../call/ReliefPanel';
+import { useAddress } from './state/useAddress';
 import { useCalls } from './state/useCalls';
 import { useChanges } from './state/useChanges';
 import { useDraft, type DraftState } from './state/useDraft';
@@ -45,9 +52,6 @@ interface DeskProps {
   problem: string | null;
 }
 
-/** How long a reading must rest before the address follows it, ms. */
-const REST_MS = 250;
-
 const DRAFT_WORDS: Record<DraftState, string> = {
   untouched: '',
   saving: 'Saving …',
@@ -62,8 +66,17 @@ const shownBeside = (others: readonly CallEntry[]): readonly CallEntry[] => [
   ...others.slice(BESIDE).filter(({ attempt }) => attempt),
 ];
 
+/** The reading that an address of this desk holds; null when it holds none for one of the players. */
+function readingAt(query: string, players: readonly RosterPlayer[]): DeskReading | null {
+  const linked = readingFromQuery(query);
+  const player = players.find(({ id }) => id === linked?.player);
+  if (!linked || !player || faultFor(player, linked.shot) !== null) return null;
+  return { player: player.id, shot: linked.shot };
+}
+
 /** The screen on which an instructor reads a ball and gets a call. */
 export function Desk(props: DeskProps) {
+  const router = useRouter();
   const [players, setPlayers] = useState(props.players);
   const { reading, setReading, undo, redo } = useReading(props.first);
   const [look, setLook] = useState<Look>({ from: 'side', miss: null, soles: false });
@@ -96,20 +109,13 @@ export function Desk(props: DeskProps) {
   const changes = useChanges(situation, units, called, shot.pin);
 
   const query = readingToQuery({ ...reading, player: player.id });
-  useEffect(() => {
-    // Not at every step of a drag: the router takes part in each change of the address.
-    const timer = setTimeout(() => {
-      window.history.replaceState(null, '', `/?${query}`);
-      stop();
-    }, REST_MS);
-    // Who is on the way to another page would be called back by a change of the address.
-    const stop = (): void => {
-      clearTimeout(timer);
-      window.removeEventListener('beforeunload', stop);
-    };
-    window.addEventListener('beforeunload', stop);
-    return stop;
-  }, [query]);
+  useAddress(query, (past) => {
+    if (past === query) return;
+    const back = readingAt(past, players);
+    // A player whom this desk has not seen is known to the server.
+    if (back) setReading(back);
+    else router.replace(`/?${past}`);
+  });
 
   const setFields = (changes: Readonly<Record<string, unknown>>): string | null => {
     const changed = Object.entries(changes).reduce(

@@ -25,7 +25,7 @@ function answered(units: UnitSystem): Answer {
   return said.get(units)!;
 }
 
-const open = { open: true, onOpenChange: () => undefined };
+const closable = { onClose: () => undefined };
 
 describe('the first call', () => {
   function opened(units: UnitSystem, hand: 'left' | 'right' = 'right') {
@@ -97,7 +97,7 @@ test('why, and what cannot do it, each with a reason', () => {
 
 test('every school stands once: with its best call, dearer further down, or crossed out with why', () => {
   const { sheet } = answered('yards');
-  render(<SchoolsTable sheet={sheet} {...open} />);
+  render(<SchoolsTable sheet={sheet} {...closable} />);
   const rows = screen.getAllByRole('row').slice(1);
   const names = rows.map((row) => within(row).getByRole('rowheader').textContent);
   expect(new Set(names).size).toBe(names.length);
@@ -117,7 +117,7 @@ test('every school stands once: with its best call, dearer further down, or cros
 describe('two calls line by line', () => {
   test('agree in every line when they are the same, and that is a tie', async () => {
     const { sheet } = answered('yards');
-    render(<Compare calls={sheet.calls} {...open} />);
+    render(<Compare calls={sheet.calls} {...closable} />);
     await userEvent.selectOptions(screen.getByLabelText('beside this one'), '0');
     expect(screen.getByRole('status')).toHaveTextContent(/^A tie: 0\.00 strokes apart/);
     for (const row of screen.getAllByRole('row').slice(1)) {
@@ -127,7 +127,7 @@ describe('two calls line by line', () => {
   });
 
   test('one call alone has nothing beside it', () => {
-    render(<Compare calls={answered('yards').sheet.calls.slice(0, 1)} {...open} />);
+    render(<Compare calls={answered('yards').sheet.calls.slice(0, 1)} {...closable} />);
     expect(screen.getByText(/only one call here/)).toBeVisible();
   });
 });
@@ -150,7 +150,7 @@ describe('a call by hand', () => {
     render(
       <WithEngine engine={engine}>
         <UnitsContext value={units}>
-          <ByHand situation={situation} calls={calls} setups={setups} {...open} />
+          <ByHand situation={situation} calls={calls} setups={setups} {...closable} />
         </UnitsContext>
       </WithEngine>,
     );

@@ -17,7 +17,7 @@ import { TypeLine } from './overlays/TypeLine';
 import type { KeptReading } from '@/core/tell/reading/kept';
 import { useReading } from './state/useReading';
 
-const open = { open: true, onOpenChange: () => undefined };
+const closable = { onClose: () => undefined };
 
 const reading = (pin_yd: number): DeskReading => ({
   player: 'ada',
@@ -83,11 +83,10 @@ describe('steps back and forward', () => {
 describe('the reading typed', () => {
   function opened(problem: string | null = null) {
     const taken: ShotInput[] = [];
-    const closed: boolean[] = [];
+    const onClose = jest.fn();
     render(
       <TypeLine
-        open
-        onOpenChange={(next) => closed.push(next)}
+        onClose={onClose}
         shot={FIRST_SHOT}
         onShot={(shot) => {
           taken.push(shot);
@@ -97,19 +96,19 @@ describe('the reading typed', () => {
     );
     return {
       taken,
-      closed,
+      onClose,
       line: screen.getByRole('textbox', { name: 'Reading' }),
       user: userEvent.setup(),
     };
   }
 
   test('is taken with Enter', async () => {
-    const { taken, closed, line, user } = opened();
+    const { taken, onClose, line, user } = opened();
     await user.type(line, 'plugged, firm, 18 to the flag{Enter}');
     expect(taken).toEqual([
       expect.objectContaining({ lie: 'plugged', pin_yd: 18, sand: expect.anything() }),
     ]);
-    expect(closed).toEqual([false]);
+    expect(onClose).toHaveBeenCalledTimes(1);
   });
 
   test('marks what is not understood', async () => {
@@ -120,14 +119,14 @@ describe('the reading typed', () => {
   });
 
   test('what is half understood is asked about and not applied, unless the coach says so', async () => {
-    const { taken, closed, line, user } = opened();
+    const { taken, onClose, line, user } = opened();
     await user.type(line, 'short-sided, buried{Enter}');
     expect(taken).toEqual([]);
     expect(await screen.findByText(/Change the marked words/)).toBeVisible();
     expect(line).toHaveValue('short-sided, buried');
     await user.click(screen.getByRole('button', { name: 'Apply the rest' }));
     expect(taken).toEqual([expect.objectContaining({ lie: 'buried' })]);
-    expect(closed).toEqual([false]);
+    expect(onClose).toHaveBeenCalledTimes(1);
   });
 
   test('what the reading refuses of the rest is said until the line is changed', async () => {
@@ -142,7 +141,7 @@ describe('the reading typed', () => {
   test('the example is in the units of the desk', () => {
     render(
       <UnitsContext value="metres">
-        <TypeLine open onOpenChange={() => {}} shot={FIRST_SHOT} onShot={() => null} />
+        <TypeLine {...closable} shot={FIRST_SHOT} onShot={() => null} />
       </UnitsContext>,
     );
     const { placeholder } = screen.getByRole<HTMLInputElement>('textbox', { name: 'Reading' });
@@ -152,7 +151,7 @@ describe('the reading typed', () => {
   });
 
   test('nothing understood is not taken; what the reading refuses is said and stays', async () => {
-    const { taken, closed, line, user } = opened('Must be from 0 to 19.7 ft, not 40.');
+    const { taken, onClose, line, user } = opened('Must be from 0 to 19.7 ft, not 40.');
     await user.type(line, 'windmill{Enter}');
     expect(taken).toEqual([]);
     expect(screen.getByText('None of this is understood yet.')).toBeVisible();
@@ -160,7 +159,7 @@ describe('the reading typed', () => {
     await user.type(line, 'lip 40 at 6{Enter}');
     expect(screen.getByText('Must be from 0 to 19.7 ft, not 40.')).toBeVisible();
     expect(line).toHaveValue('lip 40 at 6');
-    expect(closed).toEqual([]);
+    expect(onClose).not.toHaveBeenCalled();
   });
 });
 
@@ -170,7 +169,7 @@ describe('keeping', () => {
     const names: string[] = [];
     render(
       <KeepDialog
-        {...open}
+        {...closable}
         suggestion="56 to 15 yards"
         onKeep={async (name) => {
           names.push(name);
@@ -207,7 +206,7 @@ describe('the drawer of readings', () => {
     const reopened: unknown[] = [];
     render(
       <WithCache>
-        <ReadingsDrawer {...open} first={readings} onReopen={(one) => reopened.push(one)} />
+        <ReadingsDrawer {...closable} first={readings} onReopen={(one) => reopened.push(one)} />
       </WithCache>,
     );
     return { server, reopened, user: userEvent.setup() };
@@ -248,7 +247,7 @@ describe('the drawer of readings', () => {
 describe('rules and care', () => {
   test('defer to those who decide, and fit the ball', () => {
     const shot = { ...aShot(15, 3), burial: 0.02, sand: presetSand('hardpan') };
-    render(<RulesAndCare {...open} shot={shot} call={undefined} />);
+    render(<RulesAndCare {...closable} shot={shot} call={undefined} />);
     expect(screen.getByText(/The Rules of Golf in force .* decide/)).toBeVisible();
     expect(screen.getByText(/sunken ball loads wrists/)).toBeVisible();
     expect(screen.getByText(/stones and roots/)).toBeVisible();
@@ -256,7 +255,7 @@ describe('rules and care', () => {
   });
 
   test('of dry sand the eyes', () => {
-    render(<RulesAndCare {...open} shot={{ ...aShot(15, 3, 8, 'soft') }} call={undefined} />);
+    render(<RulesAndCare {...closable} shot={{ ...aShot(15, 3, 8, 'soft') }} call={undefined} />);
     expect(screen.queryByText(/sunken ball/)).toBeNull();
   });
 });

@@ -1,19 +1,19 @@
 'use client';
 
 import { keyWords, type Command } from '../kit/commands';
-import { Overlay, type OverlayState } from '../kit/Overlay';
+import { Overlay, type Closable } from '../kit/Overlay';
 
-interface KeySheetProps extends OverlayState {
+interface KeySheetProps extends Closable {
   commands: readonly Command[];
 }
 
 /** All keys and what they do. */
-export function KeySheet({ commands, open, onOpenChange }: KeySheetProps) {
+export function KeySheet({ commands, onClose }: KeySheetProps) {
   const lines = commands.flatMap(({ key, sheet }) =>
     key && sheet ? [{ keys: sheet.keys ?? keyWords(key), does: sheet.does }] : [],
   );
   return (
-    <Overlay title="Keys" shape="narrow" open={open} onOpenChange={onOpenChange}>
+    <Overlay title="Keys" shape="narrow" onClose={onClose}>
       <dl className="grid grid-cols-2 gap-x-6 gap-y-1.5 max-sm:grid-cols-1">
         {lines.map(({ keys, does }) => (
           <div key={keys} className="flex items-baseline gap-3">

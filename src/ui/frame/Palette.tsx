@@ -3,7 +3,8 @@
 import { Command } from 'cmdk';
 import { Dialog } from 'radix-ui';
 import { keyWords, type Command as Doable } from '../kit/commands';
-import type { OverlayState } from '../kit/Overlay';
+import { useDialogFocus } from '../kit/focus';
+import type { Closable } from '../kit/Overlay';
 
 /** How well words say what was typed: every typed word must begin one of them; the first word of the name counts most. */
 export function fits(value: string, typed: string, words: readonly string[] = []): number {
@@ -16,25 +17,26 @@ export function fits(value: string, typed: string, words: readonly string[] = []
   return 1 / (1 + said.findIndex((word) => word.startsWith(parts[0]!)));
 }
 
-interface PaletteProps extends OverlayState {
+interface PaletteProps extends Closable {
   commands: readonly Doable[];
 }
 
 /** Everything that can be done, found by typing a few letters of it. */
-export function Palette({ commands, open, onOpenChange }: PaletteProps) {
+export function Palette({ commands, onClose }: PaletteProps) {
+  const focus = useDialogFocus();
   const groups = [...new Set(commands.map(({ group }) => group))];
   return (
-    <Dialog.Root open={open} onOpenChange={onOpenChange}>
+    <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-40 bg-black/35" />
         <Dialog.Content
+          {...focus}
           aria-describedby={undefined}
           className="fixed inset-x-0 top-[10vh] z-50 mx-auto w-[min(36rem,calc(100vw-1rem))] rounded-md border-2 border-flag bg-paper"
         >
           <Dialog.Title className="sr-only">Everything</Dialog.Title>
           <Command label="Everything" loop filter={fits}>
             <Command.Input
-              autoFocus
               placeholder="What do you want to do?"
               className="h-14 w-full border-b border-hairline bg-transparent px-4 text-lg outline-none"
             />
@@ -54,7 +56,7 @@ export function Palette({ commands, open, onOpenChange }: PaletteProps) {
                         value={name}
                         {...(words ? { keywords: [...words] } : {})}
                         onSelect={() => {
-                          onOpenChange(false);
+                          onClose();
                           act();
                         }}
                         className="flex min-h-11 cursor-pointer items-center justify-between rounded px-2 lit-when-chosen"

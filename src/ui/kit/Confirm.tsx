@@ -2,10 +2,10 @@
 
 import { AlertDialog } from 'radix-ui';
 import type { ReactNode } from 'react';
-import type { OverlayState } from './Overlay';
+import type { Closable } from './Overlay';
 import { Question } from './Question';
 
-interface ConfirmProps extends OverlayState {
+interface ConfirmProps extends Closable {
   title: string;
   /** What will happen, and whether there is a way back. */
   children: ReactNode;

@@ -3,6 +3,7 @@
 import { X } from 'lucide-react';
 import { Dialog } from 'radix-ui';
 import type { ReactNode } from 'react';
+import { useDialogFocus } from './focus';
 
 /** How an overlay lies over the desk: a drawer at the side, or a sheet of a width. */
 const SHAPES = {
@@ -14,25 +15,26 @@ const SHAPES = {
   wide: 'inset-x-0 top-[2vh] mx-auto flex max-h-[96vh] w-[min(66rem,calc(100vw-1rem))] flex-col overflow-auto rounded-md border-2 border-flag',
 } as const;
 
-/** Whether an overlay is open, as its owner keeps it. */
-export interface OverlayState {
-  open: boolean;
-  onOpenChange: (open: boolean) => void;
+/** What is there only while it is open; its owner takes it away. */
+export interface Closable {
+  onClose: () => void;
 }
 
-interface OverlayProps extends OverlayState {
+interface OverlayProps extends Closable {
   title: string;
   shape: keyof typeof SHAPES;
   children: ReactNode;
 }
 
 /** Something that opens over the desk, with its title and a way to close it; Escape closes it too. */
-export function Overlay({ title, shape, open, onOpenChange, children }: OverlayProps) {
+export function Overlay({ title, shape, children, onClose }: OverlayProps) {
+  const focus = useDialogFocus();
   return (
-    <Dialog.Root open={open} onOpenChange={onOpenChange}>
+    <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-40 bg-black/35" />
         <Dialog.Content
+          {...focus}
           aria-describedby={undefined}
           className={`fixed z-50 bg-paper p-5 ${SHAPES[shape]}`}
         >

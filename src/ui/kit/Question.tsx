@@ -2,9 +2,10 @@
 
 import { AlertDialog } from 'radix-ui';
 import type { ReactNode } from 'react';
-import type { OverlayState } from './Overlay';
+import { useDialogFocus } from './focus';
+import type { Closable } from './Overlay';
 
-interface QuestionProps extends OverlayState {
+interface QuestionProps extends Closable {
   title: string;
   /** What will happen, and whether there is a way back. */
   says: ReactNode;
@@ -15,12 +16,14 @@ interface QuestionProps extends OverlayState {
 }
 
 /** A question that must be answered before anything else is done. */
-export function Question({ title, says, harm, children, open, onOpenChange }: QuestionProps) {
+export function Question({ title, says, harm, children, onClose }: QuestionProps) {
+  const focus = useDialogFocus();
   return (
-    <AlertDialog.Root open={open} onOpenChange={onOpenChange}>
+    <AlertDialog.Root open onOpenChange={(open) => !open && onClose()}>
       <AlertDialog.Portal>
         <AlertDialog.Overlay className="fixed inset-0 z-40 bg-black/35" />
         <AlertDialog.Content
+          {...focus}
           className={`fixed inset-x-0 top-[14vh] z-50 mx-auto w-[min(34rem,calc(100vw-1rem))] rounded-md border-2 bg-paper p-5 ${harm ? 'border-harm' : 'border-hairline'}`}
         >
           <AlertDialog.Title className="text-xl">{title}</AlertDialog.Title>

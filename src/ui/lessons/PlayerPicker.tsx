@@ -1,12 +1,17 @@
 'use client';
 
 import { ArrowUp, X } from 'lucide-react';
-import { useState } from 'react';
+import { Alert } from '../kit/Alert';
 import { usePlayersCalled } from '../server/usePlayersCalled';
+
+interface Named {
+  id: string;
+  name: string;
+}
 
 interface PlayerPickerProps {
   /** Players to begin with; others are found by name. */
-  roster: readonly { id: string; name: string }[];
+  roster: readonly Named[];
   names: Readonly<Record<string, string>>;
   chosen: readonly string[];
   onChosen: (players: string[]) => void;
@@ -20,11 +25,16 @@ const FOUND = 12;
 
 /** One to eight players, in the order in which they begin. */
 export function PlayerPicker({ roster, names, chosen, onChosen, onName }: PlayerPickerProps) {
-  const [search, setSearch] = useState('');
-  const { found } = usePlayersCalled(search, FOUND);
-  const offered = (search.trim() === '' ? roster : (found ?? [])).filter(
-    ({ id }) => !chosen.includes(id),
-  );
+  const notYet = (players: readonly Named[]) => players.filter(({ id }) => !chosen.includes(id));
+  const add = ({ id, name }: Named): void => {
+    onName(id, name);
+    onChosen([...chosen, id]);
+  };
+  const { found, fault, searched, field } = usePlayersCalled(FOUND, (called) => {
+    const [first] = notYet(called);
+    if (first) add(first);
+  });
+  const offered = notYet(searched ? (found ?? []) : roster);
   return (
     <section aria-labelledby="group">
       <h2 id="group" className="text-xl">
@@ -61,27 +71,19 @@ export function PlayerPicker({ roster, names, chosen, onChosen, onName }: Player
       </ol>
       {chosen.length < MOST && (
         <div className="no-print mt-2 flex flex-wrap items-center gap-2">
-          <input
-            type="search"
-            aria-label="Find a player"
-            placeholder="Find by name"
-            value={search}
-            onChange={(event) => setSearch(event.target.value)}
-            className="box w-48 px-3"
-          />
-          {offered.slice(0, 8).map(({ id, name }) => (
+          <input {...field} className="box w-48 px-3" />
+          {offered.slice(0, 8).map((player) => (
             <button
-              key={id}
+              key={player.id}
               type="button"
-              onClick={() => {
-                onName(id, name);
-                onChosen([...chosen, id]);
-              }}
+              onClick={() => add(player)}
               className="button border-dashed px-3 hover:bg-flag-wash hover:text-on-flag"
             >
-              + {name}
+              + {player.name}
             </button>
           ))}
+          {found?.length === 0 && <p>Nobody is called that.</p>}
+          {fault && <Alert>{fault}</Alert>}
         </div>
       )}
     </section>

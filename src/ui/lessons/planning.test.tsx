@@ -215,6 +215,25 @@ describe('the players of a lesson', () => {
     expect(screen.getByText('Di Far')).toBeVisible();
   });
 
+  test('Enter adds the first who is called that and is not in yet, as the field stands at that moment', async () => {
+    const { server, order, user } = opened();
+    const players = [
+      { id: 'ada', name: 'Player ada' },
+      { id: 'di', name: 'Di Far' },
+    ];
+    server.on('GET', /search=/, () => ({ body: { players } }));
+    const find = screen.getByRole('searchbox', { name: 'Find a player' });
+    await user.type(find, 'a{Enter}');
+    await waitFor(() => expect(order()).toEqual(['Player ada']));
+    await user.type(find, 'r{Enter}');
+    await waitFor(() => expect(order()).toEqual(['Player ada', 'Di Far']));
+    expect(server.to('GET', /search=ar$/)).toHaveLength(1);
+    server.on('GET', /search=/, () => ({ body: { players: [] } }));
+    await user.type(find, 'x{Enter}');
+    await screen.findByText('Nobody is called that.');
+    expect(order()).toHaveLength(2);
+  });
+
   test('are eight at most', () => {
     opened(['1', '2', '3', '4', '5', '6', '7', '8']);
     expect(screen.queryByRole('searchbox')).toBeNull();

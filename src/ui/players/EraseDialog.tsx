@@ -5,18 +5,14 @@ import { useRouter } from 'next/navigation';
 import { AlertDialog } from 'radix-ui';
 import type { RosterPlayer } from '@/core/lesson/players/player';
 import { ask, saidOf } from '../server/client';
-import type { OverlayState } from '../kit/Overlay';
+import type { Closable } from '../kit/Overlay';
 import { forgetKeptPage } from '../lessons/useComesBack';
 import { Question } from '../kit/Question';
 import { useLine } from '../kit/useLine';
 import { Alert } from '../kit/Alert';
 
 /** Asks, and takes everything about a player away for good. */
-export function EraseDialog({
-  player,
-  open,
-  onOpenChange,
-}: OverlayState & { player: RosterPlayer }) {
+export function EraseDialog({ player, onClose }: Closable & { player: RosterPlayer }) {
   const router = useRouter();
   const cache = useQueryClient();
   const { text, input, submit, fault } = useLine(async () => {
@@ -34,8 +30,7 @@ export function EraseDialog({
       title={`Erase ${player.name}?`}
       says="The player’s bag, readings, drafts, balls and logged shots are removed for good, with the name wherever it was written. There is no undo. If you may want it again, export everything first: importing that file brings the player back."
       harm
-      open={open}
-      onOpenChange={onOpenChange}
+      onClose={onClose}
     >
       <form onSubmit={sure ? submit : (event) => event.preventDefault()}>
         <label className="mt-3 block font-semibold">

@@ -6,7 +6,7 @@ import { toast } from 'sonner';
 import { DEFAULT_CAUTION } from '@/core/search/candidates/rank';
 import { HANDS, SKILLS } from '@/core/ground/player/player';
 import { readHouse, type House } from '@/core/lesson/players/house';
-import { Overlay, type OverlayState } from '../kit/Overlay';
+import { Overlay, type Closable } from '../kit/Overlay';
 import { ask, saidOf } from '../server/client';
 import { SKILL_WORDS, HAND_WORDS } from '@/core/tell/words/player';
 import { checked } from '../kit/checked';
@@ -15,7 +15,7 @@ import { Copies } from './Copies';
 import { SchoolChecks } from './SchoolChecks';
 import { Alert } from '../kit/Alert';
 
-interface HouseFormProps extends OverlayState {
+interface HouseFormProps extends Closable {
   house: House;
   onSaved: (house: House) => void;
 }
@@ -43,7 +43,7 @@ function cautionOptions(stands: number): (readonly [string, string])[] {
 }
 
 /** What the academy takes for granted: its name, new players, units, caution, the schools of the house. */
-export function HouseForm({ house, onSaved, open, onOpenChange }: HouseFormProps) {
+export function HouseForm({ house, onSaved, onClose }: HouseFormProps) {
   const [refused, setRefused] = useState<string | null>(null);
   const { register, handleSubmit, formState } = useForm<HouseTexts>({
     defaultValues: { ...house, caution: String(house.caution ?? DEFAULT_CAUTION) },
@@ -57,7 +57,7 @@ export function HouseForm({ house, onSaved, open, onOpenChange }: HouseFormProps
     onSaved(answered.body);
   });
   return (
-    <Overlay title="The academy" shape="middle" open={open} onOpenChange={onOpenChange}>
+    <Overlay title="The academy" shape="middle" onClose={onClose}>
       <form noValidate onSubmit={(event) => void submit(event)}>
         <div className="grid grid-cols-2 gap-4 max-sm:grid-cols-1">
           <TextInput
@@ -100,7 +100,7 @@ export function HouseForm({ house, onSaved, open, onOpenChange }: HouseFormProps
         <Copies />
         <div className="sticky -bottom-5 flex items-center justify-end gap-4 bg-paper py-3">
           <Alert className="mr-auto">{refused}</Alert>
-          <button type="button" onClick={() => onOpenChange(false)} className="button-quiet">
+          <button type="button" onClick={onClose} className="button-quiet">
             Cancel
           </button>
           <button type="submit" disabled={isSubmitting} className="button-main">

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { BODY_CAUTIONS, HANDS, SKILLS, USUAL_MISSES } from '@/core/ground/player/player';
 import { readPlayerRecord, type PlayerRecord } from '@/core/lesson/players/record';
-import { Overlay, type OverlayState } from '../kit/Overlay';
+import { Overlay, type Closable } from '../kit/Overlay';
 import { SKILL_WORDS, BODY_WORDS, HAND_WORDS, MISS_NAMES } from '@/core/tell/words/player';
 import { BagFields } from './BagFields';
 import { SchoolChecks } from './SchoolChecks';
@@ -13,7 +13,7 @@ import { fromForm, playerResolver, toForm, type PlayerFormValues } from './playe
 import { useUnits } from '../kit/units';
 import { Alert } from '../kit/Alert';
 
-interface PlayerFormProps extends OverlayState {
+interface PlayerFormProps extends Closable {
   title: string;
   record: PlayerRecord;
   /** Saves the record; gives back what is wrong, or null. */
@@ -25,7 +25,7 @@ const clubNames = (bag: readonly { name: string }[]): [string, string][] =>
   bag.flatMap(({ name }) => (name.trim() === '' ? [] : [[name.trim(), name.trim()]]));
 
 /** Everything about a player that is typed: who it is, habits, cautions, schools, clubs. */
-export function PlayerForm({ title, record, onSave, open, onOpenChange }: PlayerFormProps) {
+export function PlayerForm({ title, record, onSave, onClose }: PlayerFormProps) {
   const units = useUnits();
   const [refused, setRefused] = useState<string | null>(null);
   const { register, control, handleSubmit, formState } = useForm<PlayerFormValues>({
@@ -38,11 +38,11 @@ export function PlayerForm({ title, record, onSave, open, onOpenChange }: Player
   const submit = handleSubmit(async (values) => {
     const fault = await onSave(readPlayerRecord(fromForm(values, units)));
     setRefused(fault);
-    if (fault === null) onOpenChange(false);
+    if (fault === null) onClose();
   });
 
   return (
-    <Overlay title={title} shape="wide" open={open} onOpenChange={onOpenChange}>
+    <Overlay title={title} shape="wide" onClose={onClose}>
       <form noValidate onSubmit={(event) => void submit(event)}>
         <div className="grid grid-cols-4 gap-x-4 gap-y-3 max-md:grid-cols-2">
           <div className="col-span-2">
@@ -120,7 +120,7 @@ export function PlayerForm({ title, record, onSave, open, onOpenChange }: Player
           <Alert className="mr-auto">
             {refused ?? (submitCount > 0 && !isValid ? 'Something above cannot be saved yet.' : '')}
           </Alert>
-          <button type="button" onClick={() => onOpenChange(false)} className="button-quiet">
+          <button type="button" onClick={onClose} className="button-quiet">
             Cancel
           </button>
           <button type="submit" disabled={isSubmitting} className="button-main">

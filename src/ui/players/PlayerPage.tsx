@@ -211,12 +211,11 @@ export function PlayerPage(props: PlayerPageProps) {
         <PlayerForm
           title={player.name}
           record={player}
-          open
-          onOpenChange={setEditing}
+          onClose={() => setEditing(false)}
           onSave={save}
         />
       )}
-      <EraseDialog player={player} open={erasing} onOpenChange={setErasing} />
+      {erasing && <EraseDialog player={player} onClose={() => setErasing(false)} />}
     </>
   );
 }

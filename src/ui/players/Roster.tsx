@@ -133,8 +133,7 @@ export function Roster(props: RosterProps) {
         <PlayerForm
           title={editing === 'new' ? 'A new player' : editing.name}
           record={editing === 'new' ? newRecord(house) : editing}
-          open
-          onOpenChange={(open) => !open && setEditing(null)}
+          onClose={() => setEditing(null)}
           onSave={(record) => roster.save(record, editing === 'new' ? undefined : editing.id)}
         />
       )}
@@ -142,8 +141,7 @@ export function Roster(props: RosterProps) {
         <Confirm
           title={`Delete ${removing.name}?`}
           action={`Delete ${removing.name}`}
-          open
-          onOpenChange={(open) => !open && setRemoving(null)}
+          onClose={() => setRemoving(null)}
           onConfirm={() => void roster.remove(removing)}
         >
           The player leaves every list. Lessons, balls and readings stay with the player, who can be
@@ -153,8 +151,7 @@ export function Roster(props: RosterProps) {
       {settings && (
         <HouseForm
           house={house}
-          open
-          onOpenChange={setSettings}
+          onClose={() => setSettings(false)}
           onSaved={(saved) => {
             setHouse(saved);
             router.refresh();

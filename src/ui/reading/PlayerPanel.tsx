@@ -2,7 +2,6 @@
 
 import Link from 'next/link';
 import { RadioGroup } from 'radix-ui';
-import { useState } from 'react';
 import type { RosterPlayer } from '@/core/lesson/players/player';
 import { usePlayersCalled } from '../server/usePlayersCalled';
 import { SKILL_WORDS } from '@/core/tell/words/player';
@@ -13,16 +12,21 @@ interface PlayerPanelProps {
   players: readonly RosterPlayer[];
   value: string;
   onValue: (player: RosterPlayer) => void;
+  /** A player was picked with Enter: there is nothing more to do here. */
+  onDone: () => void;
 }
 
 /** Players found that are shown. */
 const MOST = 20;
 
 /** The players with hand, skill and what they carry into the sand; others are found by name. */
-export function PlayerPanel({ players, value, onValue }: PlayerPanelProps) {
-  const [search, setSearch] = useState('');
-  const { found, fault } = usePlayersCalled(search, MOST);
-  const shown = search.trim() === '' ? players : (found ?? []);
+export function PlayerPanel({ players, value, onValue, onDone }: PlayerPanelProps) {
+  const { found, fault, searched, field } = usePlayersCalled(MOST, ([first]) => {
+    if (!first) return;
+    onValue(first);
+    onDone();
+  });
+  const shown = searched ? (found ?? []) : players;
   return (
     <>
       <h2 className="mb-2 flex items-baseline justify-between text-base">
@@ -35,16 +39,7 @@ export function PlayerPanel({ players, value, onValue }: PlayerPanelProps) {
           bag and ladder
         </Link>
       </h2>
-      <input
-        type="search"
-        aria-label="Find a player"
-        value={search}
-        maxLength={120}
-        autoComplete="off"
-        placeholder="Find by name"
-        onChange={(event) => setSearch(event.target.value)}
-        className="box mb-2 w-full px-3 text-base"
-      />
+      <input {...field} className="box mb-2 w-full px-3 text-base" />
       {found?.length === 0 && <p>Nobody is called that.</p>}
       {fault && <Alert>{fault}</Alert>}
       <RadioGroup.Root

@@ -1,30 +1,69 @@
 'use client';
 
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { keepPreviousData, queryOptions, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState, type ChangeEvent, type KeyboardEvent } from 'react';
 import { useDebounce } from 'use-debounce';
 import type { ListedPlayer, RosterPageData } from '@/core/lesson/players/player';
 import { ask, bodyOf } from './client';
 
 const PAUSE_MS = 150;
 
-/** Players with a text in name or notes, the first so many; null while nothing is searched or was found yet. */
-export function usePlayersCalled(
-  search: string,
-  most: number,
-): { found: readonly ListedPlayer[] | null; fault: string | null } {
-  const [asked] = useDebounce(search.trim(), PAUSE_MS);
-  const { data, error } = useQuery({
-    queryKey: ['players called', asked, most],
+const called = (text: string, most: number) =>
+  queryOptions({
+    queryKey: ['players called', text, most],
     queryFn: ({ signal }) => {
-      const query = new URLSearchParams({ limit: String(most), search: asked });
+      const query = new URLSearchParams({ limit: String(most), search: text });
       return bodyOf(ask<RosterPageData>(`/api/players?${query}`, 'GET', undefined, signal));
     },
+  });
+
+/**
+ * A field that finds players by a text in name or notes, the first so many; null while nothing is searched or was found yet.
+ *
+ * @param onEnter told, on Enter, who is called what stands in the field at that moment
+ */
+export function usePlayersCalled(
+  most: number,
+  onEnter: (found: readonly ListedPlayer[]) => void,
+): {
+  found: readonly ListedPlayer[] | null;
+  fault: string | null;
+  searched: boolean;
+  /** To be spread over the field. */
+  field: object;
+} {
+  const cache = useQueryClient();
+  const [search, setSearch] = useState('');
+  const text = search.trim();
+  const searched = text !== '';
+  const [asked] = useDebounce(text, PAUSE_MS);
+  const { data, error } = useQuery({
+    ...called(asked, most),
     enabled: asked !== '',
     placeholderData: keepPreviousData,
   });
-  const searched = search.trim() !== '';
+  const enter = async (): Promise<void> => {
+    // What cannot be fetched is told below the field.
+    const now = await cache.fetchQuery(called(text, most)).catch(() => null);
+    if (now) onEnter(now.players);
+  };
   return {
     found: (searched && data?.players) || null,
     fault: (searched && error?.message) || null,
+    searched,
+    field: {
+      type: 'search',
+      'aria-label': 'Find a player',
+      placeholder: 'Find by name',
+      maxLength: 120,
+      autoComplete: 'off',
+      value: search,
+      onChange: (event: ChangeEvent<HTMLInputElement>) => setSearch(event.target.value),
+      onKeyDown: (event: KeyboardEvent) => {
+        if (event.key !== 'Enter') return;
+        event.preventDefault();
+        if (searched) void enter();
+      },
+    },
   };
 }

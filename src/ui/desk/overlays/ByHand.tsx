@@ -7,7 +7,7 @@ import { setupAlone, type SetupRecord } from '@/core/tell/format/setup';
 import { fromMetres, toMetres } from '@/core/ground/units/length';
 import { unitFor } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
-import { Overlay, type OverlayState } from '../../kit/Overlay';
+import { Overlay, type Closable } from '../../kit/Overlay';
 import { useTask } from '../../engine/useTask';
 import { CallChoice } from '../../call/CallChoice';
 import { ballLines, ODDS_LINES, said } from '../../call/callLines';
@@ -15,7 +15,7 @@ import { NumberPanel } from '../../kit/NumberPanel';
 import { useUnits } from '../../kit/units';
 import { Alert } from '../../kit/Alert';
 
-interface ByHandProps extends OverlayState {
+interface ByHandProps extends Closable {
   situation: object;
   calls: readonly CallEntry[];
   /** The set-ups of the calls as they were found. */
@@ -75,12 +75,12 @@ function setupOfCall(call: CallEntry, found: SetupRecord | null | undefined): Ha
 }
 
 /** A call with its set-up changed by hand, simulated at once beside the original. */
-export function ByHand({ situation, calls, setups, open, onOpenChange }: ByHandProps) {
+export function ByHand({ situation, calls, setups, onClose }: ByHandProps) {
   const [chosen, setChosen] = useState(0);
   const able = calls.filter(({ kind, toward_deg }) => kind !== 'relief' && toward_deg === 0);
   const call = able[Math.min(chosen, able.length - 1)];
   return (
-    <Overlay title="A call by hand" shape="wide" open={open} onOpenChange={onOpenChange}>
+    <Overlay title="A call by hand" shape="wide" onClose={onClose}>
       {call ? (
         <>
           <div className="mb-3 max-w-sm">

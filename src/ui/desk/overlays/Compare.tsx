@@ -3,21 +3,21 @@
 import { Fragment, useState } from 'react';
 import type { CallEntry } from '@/core/tell/sheet/callSheet';
 import { TIE_STROKES } from '@/core/search/candidates/rank';
-import { Overlay, type OverlayState } from '../../kit/Overlay';
+import { Overlay, type Closable } from '../../kit/Overlay';
 import { CallChoice } from '../../call/CallChoice';
 import { ballLines, difference, ODDS_LINES, said, setupLines } from '../../call/callLines';
 import { schoolName } from '@/core/search/schools/schools';
 import { useUnits } from '../../kit/units';
 
-interface CompareProps extends OverlayState {
+interface CompareProps extends Closable {
   calls: readonly CallEntry[];
 }
 
 /** Two calls of the sheet, line by line. */
-export function Compare({ calls, open, onOpenChange }: CompareProps) {
+export function Compare({ calls, onClose }: CompareProps) {
   const struck = calls.filter(({ kind }) => kind !== 'relief');
   return (
-    <Overlay title="Two calls, line by line" shape="wide" open={open} onOpenChange={onOpenChange}>
+    <Overlay title="Two calls, line by line" shape="wide" onClose={onClose}>
       {struck.length < 2 ? (
         <p>There is only one call here; nothing to set beside it.</p>
       ) : (

@@ -1,28 +1,28 @@
 'use client';
 
 import { Dialog } from 'radix-ui';
-import { Overlay, type OverlayState } from '../../kit/Overlay';
+import { Overlay, type Closable } from '../../kit/Overlay';
 import { useLine } from '../../kit/useLine';
 
-interface KeepDialogProps extends OverlayState {
+interface KeepDialogProps extends Closable {
   suggestion: string;
   /** Keeps the reading under the name; gives back what is wrong, or null. */
   onKeep: (name: string) => Promise<string | null>;
 }
 
 /** Asks for a name and keeps the reading. */
-export function KeepDialog({ open, onOpenChange, suggestion, onKeep }: KeepDialogProps) {
+export function KeepDialog({ onClose, suggestion, onKeep }: KeepDialogProps) {
   const { input, submit, fault, busy } = useLine(
     async (name) => {
       const problem = await onKeep(name.trim());
-      if (problem === null) onOpenChange(false);
+      if (problem === null) onClose();
       return problem;
     },
     { start: suggestion },
   );
 
   return (
-    <Overlay title="Keep this reading" shape="narrow" open={open} onOpenChange={onOpenChange}>
+    <Overlay title="Keep this reading" shape="narrow" onClose={onClose}>
       <form onSubmit={submit}>
         <label htmlFor="reading-name" className="mb-1 block font-semibold">
           Name

@@ -45,7 +45,7 @@ export function Opened(props: OpenedProps) {
   const sheet = answer?.sheet;
   const calls = sheet?.calls ?? [];
   const [best] = calls;
-  const state = { open: true, onOpenChange: (open: boolean) => !open && onWhich(null) };
+  const state = { onClose: () => onWhich(null) };
   switch (props.which) {
     case 'keep':
       return (

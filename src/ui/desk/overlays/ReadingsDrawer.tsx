@@ -6,12 +6,12 @@ import { useState, type ReactNode } from 'react';
 import { useDebounce } from 'use-debounce';
 import { IconButton } from '../../kit/IconButton';
 import { DeletedLink } from '../../frame/DeletedLink';
-import { Overlay, type OverlayState } from '../../kit/Overlay';
+import { Overlay, type Closable } from '../../kit/Overlay';
 import type { KeptReading } from '@/core/tell/reading/kept';
 import { useDrafts, useReadingChanges, useReadings } from '../state/useReadings';
 import { Alert } from '../../kit/Alert';
 
-interface ReadingsDrawerProps extends OverlayState {
+interface ReadingsDrawerProps extends Closable {
   /** All that are kept, as they came with the page. */
   first: readonly KeptReading[];
   onReopen: (reading: Pick<KeptReading, 'playerId' | 'shot'>) => void;
@@ -20,15 +20,15 @@ interface ReadingsDrawerProps extends OverlayState {
 const SEARCH_PAUSE_MS = 200;
 
 /** The kept readings, newest first, and the drafts that nobody kept. */
-export function ReadingsDrawer({ open, onOpenChange, ...body }: ReadingsDrawerProps) {
+export function ReadingsDrawer({ onClose, ...body }: ReadingsDrawerProps) {
   return (
-    <Overlay title="Readings" shape="drawer" open={open} onOpenChange={onOpenChange}>
+    <Overlay title="Readings" shape="drawer" onClose={onClose}>
       <DrawerBody {...body} />
     </Overlay>
   );
 }
 
-function DrawerBody({ first, onReopen }: Omit<ReadingsDrawerProps, keyof OverlayState>) {
+function DrawerBody({ first, onReopen }: Omit<ReadingsDrawerProps, keyof Closable>) {
   const [search, setSearch] = useState('');
   const [asked] = useDebounce(search, SEARCH_PAUSE_MS);
   const { readings, fault } = useReadings(asked, first);

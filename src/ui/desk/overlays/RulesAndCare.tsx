@@ -3,17 +3,17 @@
 import { ALWAYS, careFor, RULES_IN_PLAY, WHO_DECIDES } from '@/core/tell/script/care';
 import type { CallEntry } from '@/core/tell/sheet/callSheet';
 import type { Shot } from '@/core/ground/situation/shot';
-import { Overlay, type OverlayState } from '../../kit/Overlay';
+import { Overlay, type Closable } from '../../kit/Overlay';
 
-interface RulesAndCareProps extends OverlayState {
+interface RulesAndCareProps extends Closable {
   shot: Shot;
   call: CallEntry | undefined;
 }
 
 /** Rules and care for the ball that stands, deferring to those who decide. */
-export function RulesAndCare({ shot, call, open, onOpenChange }: RulesAndCareProps) {
+export function RulesAndCare({ shot, call, onClose }: RulesAndCareProps) {
   return (
-    <Overlay title="Rules and care" shape="drawer" open={open} onOpenChange={onOpenChange}>
+    <Overlay title="Rules and care" shape="drawer" onClose={onClose}>
       <p className="mb-3 border-l-4 border-flag pl-3 font-semibold">{WHO_DECIDES}</p>
       <h3 className="mt-4 text-lg">This ball</h3>
       <ul className="list-disc pl-5">

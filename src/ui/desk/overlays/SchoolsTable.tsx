@@ -6,10 +6,10 @@ import { toMetres } from '@/core/ground/units/length';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { KIND_WORDS } from '@/core/tell/words/kinds';
 import { schoolName } from '@/core/search/schools/schools';
-import { Overlay, type OverlayState } from '../../kit/Overlay';
+import { Overlay, type Closable } from '../../kit/Overlay';
 import { useUnits } from '../../kit/units';
 
-interface SchoolsTableProps extends OverlayState {
+interface SchoolsTableProps extends Closable {
   sheet: CallSheet | undefined;
 }
 
@@ -43,14 +43,9 @@ function rowsOf(sheet: CallSheet): SchoolRow[] {
 const percent = (share: number): string => String(Math.round(share * 100));
 
 /** The same ball through every school: the best call of each, or crossed out with its reason. */
-export function SchoolsTable({ sheet, open, onOpenChange }: SchoolsTableProps) {
+export function SchoolsTable({ sheet, onClose }: SchoolsTableProps) {
   return (
-    <Overlay
-      title="The same ball through every school"
-      shape="wide"
-      open={open}
-      onOpenChange={onOpenChange}
-    >
+    <Overlay title="The same ball through every school" shape="wide" onClose={onClose}>
       {/* A table that may be wider than a phone: it scrolls by itself, by keyboard too. */}
       <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Schools">
         <table className="w-full min-w-[44rem] border-collapse text-left">

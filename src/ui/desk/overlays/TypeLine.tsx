@@ -6,21 +6,21 @@ import { completions, EXAMPLE_LINE } from '@/core/tell/grammar/phrases';
 import { saidShot } from '@/core/tell/grammar/saidShot';
 import { understand } from '@/core/tell/grammar/understand';
 import type { ShotInput } from '@/core/tell/format/shot';
-import { Overlay, type OverlayState } from '../../kit/Overlay';
+import { Overlay, type Closable } from '../../kit/Overlay';
 import { useLine } from '../../kit/useLine';
 import { useUnits } from '../../kit/units';
 
-interface TypeLineProps extends OverlayState {
+interface TypeLineProps extends Closable {
   shot: ShotInput;
   /** Takes a whole shot; gives back what is wrong with it, or null. */
   onShot: (shot: ShotInput) => string | null;
 }
 
 /** A line to type the whole reading in, with what is understood and what is not. */
-export function TypeLine({ open, onOpenChange, ...rest }: TypeLineProps) {
+export function TypeLine({ onClose, ...rest }: TypeLineProps) {
   return (
-    <Overlay title="Describe the shot" shape="middle" open={open} onOpenChange={onOpenChange}>
-      <TypeBody {...rest} onDone={() => onOpenChange(false)} />
+    <Overlay title="Describe the shot" shape="middle" onClose={onClose}>
+      <TypeBody {...rest} onDone={onClose} />
     </Overlay>
   );
 }
@@ -67,7 +67,6 @@ function TypeBody({ shot, onShot, onDone }: TypeBodyProps) {
       </label>
       <input
         id={LINE}
-        autoFocus
         autoComplete="off"
         spellCheck={false}
         placeholder={EXAMPLE_LINE[units]}

@@ -80,7 +80,14 @@ export function Sentence(props: SentenceProps) {
       <Token
         {...tokenProps('player', 'player')}
         label="Player"
-        panel={<PlayerPanel players={players} value={player.id} onValue={onPlayer} />}
+        panel={
+          <PlayerPanel
+            players={players}
+            value={player.id}
+            onValue={onPlayer}
+            onDone={() => onOpen(null)}
+          />
+        }
       >
         {player.name}
       </Token>{' '}
