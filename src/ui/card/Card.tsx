@@ -76,6 +76,13 @@ function CardPaper({ player, units, said, shot, answer, back, pdf }: CardProps) 
             ))}
           </div>
         )}
+        {answer.sheet.notes.length > 0 && (
+          <ul className="mt-3 text-sm leading-snug text-ink-soft">
+            {answer.sheet.notes.map((note) => (
+              <li key={note}>{note}</li>
+            ))}
+          </ul>
+        )}
       </main>
       <footer className="mt-2 border-t border-hairline pt-2 text-sm leading-snug">
         {best?.cautions.join(' ')} {RULES_FOOT}

@@ -1,5 +1,6 @@
 'use client';
 
+import { learntWords } from '@/core/tell/words/player';
 import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
 import { ladder, LADDER_HOURS, LADDER_SAMPLE, type LadderRow } from '@/core/search/ladder/ladder';
@@ -85,7 +86,7 @@ export function Ladder({ player }: LadderProps) {
         Carry in {unit} on a level green, in bold; under it where the ball stops and between what
         eight in ten of this player’s balls stop.{' '}
         {player.learnt
-          ? `From the model with what ${player.learnt.balls} logged balls taught (version ${player.learnt.version}).`
+          ? `From the model with ${learntWords(player.learnt)}.`
           : 'From the model and the skill; nothing was taken over from logged balls yet.'}
       </p>
       <Reaches player={player} golfer={golfer} sand={sand} swings={swings} />

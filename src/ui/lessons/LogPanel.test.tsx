@@ -164,3 +164,20 @@ test('further fields go with what was tapped', async () => {
   ]);
   expect(within(more).getByLabelText(/^Depth of the mark, mm/)).toHaveValue('');
 });
+
+test('what is typed of a ball must agree with what was tapped of it; both are kept', async () => {
+  const { logged, pad, user } = opened();
+  pressAt(pad, 0.6);
+  await user.click(screen.getByText('More of this ball, beside what is tapped'));
+  const carried = screen.getByLabelText('Carried, yd');
+  await user.type(carried, '134');
+  await user.click(screen.getByRole('button', { name: 'Log this ball' }));
+  expect(await screen.findByRole('alert')).toHaveTextContent('a ball that carries 134 yd');
+  expect(logged).toEqual([]);
+  expect(carried).toHaveValue('134');
+  await user.clear(carried);
+  await user.type(carried, '9');
+  await user.click(screen.getByRole('button', { name: 'Log this ball' }));
+  expect(logged).toEqual([expect.objectContaining({ carry_m: toMetres(9, 'yd') })]);
+  expect(logged[0]!.along_m).toBeGreaterThan(0);
+});

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { STRIKES, type LoggedFields, type Strike } from '@/core/lesson/balls/ball';
+import { contradictionOf, STRIKES, type LoggedFields, type Strike } from '@/core/lesson/balls/ball';
 import { readBallText } from '@/core/lesson/balls/ballText';
 import type { Hand } from '@/core/ground/player/player';
 import type { Shot } from '@/core/ground/situation/shot';
@@ -163,8 +163,10 @@ export function LogPanel(props: LogPanelProps) {
           ball={NOTHING_SEEN}
           action="Log this ball"
           onBall={(ball) => {
-            if (ready) log({ ...tapped, ...ball });
-            return Promise.resolve(ready ? null : 'The call is still being worked out.');
+            const whole = { ...tapped, ...ball };
+            const wrong = ready ? contradictionOf(whole) : 'The call is still being worked out.';
+            if (wrong === null) log(whole);
+            return Promise.resolve(wrong);
           }}
         />
       </details>

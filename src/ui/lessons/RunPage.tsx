@@ -72,7 +72,10 @@ export function RunPage(props: RunPageProps) {
   const situation = useMemo(() => situationFor(player, station.shot), [player, station]);
   const { question } = useMemo(() => readSituation(situation), [situation]);
   const { found, none, fault } = useStationCall(situation, units);
-  const call = found && found.picture.kept;
+  const call = found && {
+    ...found.picture.kept,
+    ...(player.learnt && { learnt_version: player.learnt.version }),
+  };
   const tracker = useTracker(
     call && { lesson: lesson.id, player: player.id, station: stationAt, call },
   );

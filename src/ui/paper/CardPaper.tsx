@@ -30,6 +30,7 @@ const WIDTH = 595 - 2 * MARGIN;
 
 /** What fits on the one page. */
 const MOST_REASONS = 4;
+const MOST_NOTES = 3;
 const MISSES_TOLD: readonly MissName[] = ['heavy', 'thin', 'slow', 'quick'];
 
 const styles = StyleSheet.create({
@@ -53,6 +54,7 @@ const styles = StyleSheet.create({
   },
   other: { flex: 1 },
   reason: { marginTop: 2, fontSize: 9, lineHeight: 1.3 },
+  told: { marginTop: 3, fontSize: 8.5, lineHeight: 1.25, color: SOFT },
   foot: footAt(MARGIN, MARGIN, 8),
 });
 
@@ -259,6 +261,11 @@ export function CardPaper({ player, said, shot, answer, units }: CardPaperProps)
             )}
           </View>
         )}
+        {answer.sheet.notes.slice(0, MOST_NOTES).map((note) => (
+          <Text key={note} style={styles.told}>
+            {note}
+          </Text>
+        ))}
         <Text style={styles.foot}>
           {best?.cautions.join(' ')} {RULES_FOOT}
         </Text>

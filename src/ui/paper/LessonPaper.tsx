@@ -50,7 +50,7 @@ export interface LessonPaperProps {
 const PLOT = 196;
 
 function Block({ report, units }: { report: PlayerReport<RosterPlayer>; units: UnitSystem }) {
-  const { player, balls, stats, first, second, calls } = report;
+  const { player, balls, stats, first, second, calls, learning } = report;
   const columns = [
     { name: 'all', lines: statWords(stats, units) },
     ...(first && second
@@ -111,9 +111,7 @@ function Block({ report, units }: { report: PlayerReport<RosterPlayer>; units: U
             <Text style={[styles.caption, { flex: 1 }]}>
               In brackets what the true share may be, per cent, nineteen times in twenty. The
               ellipse holds eight in ten.
-              {player.learnt
-                ? ` Calls use what ${player.learnt.balls} logged balls taught, version ${player.learnt.version}.`
-                : ''}
+              {learning && ` ${learning}`}
             </Text>
           </View>
         </>

@@ -1,10 +1,11 @@
 import { Page, StyleSheet, Text, View } from '@react-pdf/renderer';
-import { LADDER_HOURS, type LadderRow } from '@/core/search/ladder/ladder';
+import { LADDER_HOURS, type LadderRow, type Rung } from '@/core/search/ladder/ladder';
 import type { PocketCard } from '@/core/lesson/pocket/pocketCard';
 import { ballPositionWords } from '@/core/tell/script/script';
 import { distanceWords, shortLengthWords, tenthsWords } from '@/core/tell/words/words';
 import { shotOf, type Called } from '@/core/search/calls/call';
 import type { Band } from '@/core/search/changes/bands';
+import { learntWords } from '@/core/tell/words/player';
 import { leaderWords } from '@/core/tell/words/changeWords';
 import { fractionAtClock, swingClock } from '@/core/ground/units/clock';
 import { fromMetres, toMetres } from '@/core/ground/units/length';
@@ -30,30 +31,65 @@ const styles = StyleSheet.create({
   },
   name: heading(13),
   under: { color: SOFT, marginBottom: 5 },
-  head: { ...heading(9.5, 1.25), marginTop: 6, marginBottom: 2 },
+  head: { ...heading(9.5, 1.25), marginTop: 4, marginBottom: 2 },
   row: { flexDirection: 'row', borderBottom: `0.5 solid ${LINE}`, paddingVertical: 1.4 },
-  tight: { paddingVertical: 0.2, lineHeight: 1.05 },
   club: { width: 34, fontWeight: 700 },
   cell: { flex: 1, textAlign: 'right' },
   carry: { fontWeight: 700, fontSize: 9 },
   stop: { fontSize: 6.6, color: SOFT },
+  tightRow: { paddingVertical: 0.9, height: 10.6 },
+  tightText: { fontWeight: 700, fontSize: 8, lineHeight: 1 },
+  tightStop: { fontSize: 6, fontWeight: 400, color: SOFT },
   foot: footAt(11, 9, 6, 0.5),
 });
 
 const far = (metres: number, units: UnitSystem): string =>
   plainNumber(fromMetres(metres, unitFor('ground', units)), 0);
 
+/** Carry of a rung over where it stops; on one line where rows stand close. */
+function RungCell({
+  rung,
+  units,
+  tight,
+}: {
+  rung: Rung | null;
+  units: UnitSystem;
+  tight: boolean;
+}) {
+  const carry = rung ? far(rung.carry, units) : '–';
+  const stop = rung ? far(rung.finish, units) : '';
+  return tight ? (
+    <Text style={[styles.cell, styles.tightText]}>
+      {carry} <Text style={styles.tightStop}>{stop}</Text>
+    </Text>
+  ) : (
+    <View style={styles.cell}>
+      <Text style={styles.carry}>{carry}</Text>
+      {rung && <Text style={styles.stop}>{stop}</Text>}
+    </View>
+  );
+}
+
+/** Rows of a ladder that fit on a side, and rows of both from which on they stand close. */
+const MOST_ROWS = 6;
+const TIGHT_FROM = 7;
+
+/** A ladder under its heading; clubs that there is no room for are named. */
 function LadderRows({
+  title,
   rows,
   units,
   tight,
 }: {
+  title: string;
   rows: readonly LadderRow[];
   units: UnitSystem;
   tight: boolean;
 }) {
+  const left = rows.slice(MOST_ROWS).map(({ club }) => club);
   return (
     <>
+      <Text style={styles.head}>{title}</Text>
       <View style={styles.row}>
         <Text style={styles.club}> </Text>
         {LADDER_HOURS.map((hours) => (
@@ -62,17 +98,17 @@ function LadderRows({
           </Text>
         ))}
       </View>
-      {rows.map((row) => (
-        <View key={row.club} style={tight ? [styles.row, styles.tight] : styles.row}>
-          <Text style={styles.club}>{row.club}</Text>
+      {rows.slice(0, MOST_ROWS).map((row) => (
+        <View key={row.club} style={tight ? [styles.row, styles.tightRow] : styles.row}>
+          <Text style={tight ? [styles.club, styles.tightText] : styles.club}>{row.club}</Text>
           {row.rungs.map((rung, i) => (
-            <View key={i} style={styles.cell}>
-              <Text style={styles.carry}>{rung ? far(rung.carry, units) : '–'}</Text>
-              {rung && <Text style={styles.stop}>{far(rung.finish, units)}</Text>}
-            </View>
+            <RungCell key={i} rung={rung} units={units} tight={tight} />
           ))}
         </View>
       ))}
+      {left.length > 0 && (
+        <Text style={styles.stop}>No room here for {left.join(', ')}: see the ladder.</Text>
+      )}
     </>
   );
 }
@@ -83,15 +119,21 @@ function saidCall(best: Called | null): string {
   return shotOf(best.kind) === 'splash' ? best.club : leaderWords(best);
 }
 
+/** A call that leads over less than this is not on the card, m: its neighbours cost next to nothing more there. */
+const NARROW = toMetres(3, 'yd');
+
 /** Bands of one call in words: "52 to 22, 56 picked to 31". */
 function bandWords(bands: readonly Band[], units: UnitSystem): string {
   const joined: { said: string; to: number }[] = [];
-  for (const { best, to } of bands) {
+  const last = bands.length - 1;
+  bands.forEach(({ best, from, to }, i) => {
     const said = saidCall(best);
-    const last = joined.at(-1);
-    if (last?.said === said) last.to = to;
+    const before = joined.at(-1);
+    // What leads on beyond the last distance is not narrow.
+    const narrow = to - from < NARROW && i < last && before !== undefined;
+    if (before && (before.said === said || narrow)) before.to = to;
     else joined.push({ said, to });
-  }
+  });
   return joined
     .map(({ said, to }, i) =>
       i === joined.length - 1 ? `${said} beyond` : `${said} to ${far(to, units)}`,
@@ -99,15 +141,9 @@ function bandWords(bands: readonly Band[], units: UnitSystem): string {
     .join(', ');
 }
 
-/** Rows that fit on a side, and from how many on they stand closer. */
-const MOST_ROWS = 5;
-const TIGHT_FROM = 8;
-
 function Front({ card }: { card: PocketCard }) {
-  const { units } = card;
+  const { units, splash, long, learnt } = card;
   const unit = unitFor('ground', units);
-  const splash = card.splash.slice(0, MOST_ROWS);
-  const long = card.long.slice(0, MOST_ROWS);
   const tight = splash.length + long.length >= TIGHT_FROM;
   return (
     <View style={styles.side}>
@@ -115,13 +151,16 @@ function Front({ card }: { card: PocketCard }) {
       <Text style={styles.under}>
         {SAND_WORDS[card.sand].name}, {unit === 'm' ? 'metres' : 'yards'}; swing by the lead arm
       </Text>
-      <Text style={styles.head}>Splash: carry, and where it stops</Text>
-      <LadderRows rows={splash} units={units} tight={tight} />
-      <Text style={styles.head}>Long, less sand</Text>
-      <LadderRows rows={long} units={units} tight={tight} />
+      <LadderRows
+        title="Splash: carry, and where it stops"
+        rows={splash}
+        units={units}
+        tight={tight}
+      />
+      <LadderRows title="Long, less sand" rows={long} units={units} tight={tight} />
       <Text style={styles.foot}>
         The ball as meant, level green of usual speed; eight balls in ten stop well to either side.
-        From the model, not from a fitting.
+        From the model{learnt && `, with ${learntWords(learnt)}`}; not from a fitting.
       </Text>
     </View>
   );
@@ -140,10 +179,10 @@ function Back({ card }: { card: PocketCard }) {
       ))}
       <Text style={styles.head}>The plain splash with the {call.club}</Text>
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
-        <Drawing width={46}>
+        <Drawing width={38}>
           <FaceClock faceDeg={call.face_deg} handed={handed} />
         </Drawing>
-        <Drawing width={72}>
+        <Drawing width={60}>
           <Feet
             handed={handed}
             ballPosition={call.ball_position}
@@ -160,7 +199,7 @@ function Back({ card }: { card: PocketCard }) {
         `Enter ${shortLengthWords(toMetres(call.entry_in, 'in'), units)} behind the ball.`,
         `Swing to ${call.swing_clock} for ${distanceWords(card.distance, units)}; through to the finish.`,
       ].map((line) => (
-        <Text key={line} style={{ marginTop: 1.5 }}>
+        <Text key={line} style={{ marginTop: 0.5 }}>
           {line}
         </Text>
       ))}

@@ -122,6 +122,10 @@ function contradictions(
   return [{ path: `${path}along_m`, message }];
 }
 
+/** What contradicts itself in a ball that was put together from what was tapped and what was typed; null when nothing does. */
+export const contradictionOf = (ball: LoggedFields): string | null =>
+  contradictions(ball, '')[0]?.message ?? null;
+
 const said = (metres: number): string =>
   `${Math.round(fromMetres(metres, 'yd'))} yd (${Math.round(metres)} m)`;
 

@@ -6,6 +6,7 @@ import type { LadderStyle } from '@/core/search/ladder/style';
 import type { Hand } from '@/core/ground/player/player';
 import { situationFor } from '../players/player';
 import type { PlayerRecord } from '../players/record';
+import type { LearntFactors } from '@/core/ground/player/learnt';
 import type { SandPreset } from '@/core/ground/sand/presets';
 import { bandsAlong, type Band } from '@/core/search/changes/bands';
 import { golferOf } from '@/core/model/golfer/golferOf';
@@ -30,6 +31,8 @@ export interface PocketCard {
   /** How far that splash goes. */
   distance: number;
   cautions: string[];
+  /** What was learnt of the player and is in every number here. */
+  learnt?: LearntFactors;
 }
 
 /** A low and a high lip that the bands are made for, round in the units of the card, m; and where they stand. */
@@ -84,7 +87,7 @@ export function pocketBands(
  * @param bands those of each lip, from {@link pocketBands}
  */
 export function pocketCard(
-  player: PlayerRecord,
+  player: PlayerRecord & { learnt?: LearntFactors },
   sand: SandPreset,
   units: UnitSystem,
   bands: readonly Band[][],
@@ -110,5 +113,6 @@ export function pocketCard(
     call,
     distance: USUAL,
     cautions: call.cautions,
+    ...(player.learnt && { learnt: player.learnt }),
   };
 }

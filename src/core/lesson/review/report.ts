@@ -2,6 +2,7 @@ import type { PlayerRecord } from '../players/record';
 import { forStats, shotsOf, type CalledBall } from './against';
 import type { CallRecord } from '@/core/tell/format/setup';
 import type { LessonPlan } from '../plan/lesson';
+import { calledWithWords } from './calledWith';
 import { partsOf } from './parts';
 import { statsOf, type BallStats, type StatBall } from './stats';
 
@@ -15,6 +16,8 @@ export interface PlayerReport<P extends PlayerRecord> {
   second: BallStats | null;
   /** What was hit last at each station that the player came to. */
   calls: { station: string; call: CallRecord }[];
+  /** What had been learnt of the player when these balls were called, in a sentence; null where nothing had. */
+  learning: string | null;
 }
 
 /** What a player's balls of a lesson came to, with the calls that they were hit for. */
@@ -36,5 +39,6 @@ export function reportOf<P extends PlayerRecord>(
       const last = own.findLast((ball) => ball.station === station);
       return last ? [{ station: name, call: last.call }] : [];
     }),
+    learning: calledWithWords(own),
   };
 }

@@ -24,9 +24,12 @@ function learntField(name: keyof typeof LEARNT_LIMITS, unit?: string): Field<num
   return required(numberField(low, high, unit));
 }
 
+/** Which learning of a player it is. */
+export const learntVersion = integerField(1, 1_000_000);
+
 /** What was learnt of a player, as factors on what the skill says. */
 export const learntSchema: Field<LearntFactors | undefined> = exactObject({
-  version: required(integerField(1, 1_000_000)),
+  version: required(learntVersion),
   balls: required(integerField(0, 1_000_000)),
   mark_bias_mm: learntField('mark_bias_mm', 'mm'),
   mark_scale: learntField('scale'),

@@ -19,6 +19,7 @@ import {
   type FieldsOf,
   type Of,
 } from './fields';
+import { learntVersion } from './player';
 import { rounded } from './rounded';
 import { situationFields } from './situation';
 
@@ -91,6 +92,8 @@ export const wholeSetup = {
 export const callSchema = exactObject({
   ...wholeSetup,
   carry_m: required(numberField(0, 260, 'm')),
+  /** Version of what had been learnt of the player when this was called; absent where nothing had. */
+  learnt_version: learntVersion,
 });
 
 export type SetupInput = Of<typeof setupSchema>;

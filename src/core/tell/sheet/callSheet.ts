@@ -1,4 +1,5 @@
 import { plainNumber } from '@/core/ground/units/say';
+import { learntWords } from '@/core/tell/words/player';
 import { acrossFor, type Player } from '@/core/ground/player/player';
 import { oddsEntry, predictedEntry } from '../format/entries';
 import { rounded } from '../format/rounded';
@@ -176,9 +177,7 @@ function notesOf(
 ): string[] {
   const said = [...notes];
   if (learnt) {
-    said.push(
-      `Distances and spreads use what ${learnt.balls} logged balls taught of this player, version ${learnt.version}.`,
-    );
+    said.push(`Distances and spreads use ${learntWords(learnt)}.`);
     if (Math.abs(learnt.aim_bias_deg) >= AIMED_OFF) {
       said.push(
         `The aim allows for balls that start ${plainNumber(Math.abs(learnt.aim_bias_deg))}° to the ${learnt.aim_bias_deg > 0 === (handed === 'left') ? 'right' : 'left'}.`,

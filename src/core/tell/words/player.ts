@@ -1,4 +1,6 @@
+import type { LearntFactors } from '@/core/ground/player/learnt';
 import type { BodyCaution, Hand, Skill, UsualMiss } from '@/core/ground/player/player';
+import { counted } from './counted';
 
 /** Skill in coach's words. */
 export const SKILL_WORDS: Record<Skill, string> = {
@@ -24,3 +26,12 @@ export const BODY_WORDS: Record<BodyCaution, { one: string; both: string }> = {
   back: { one: 'back', both: 'back' },
   shoulder: { one: 'shoulder', both: 'shoulders' },
 };
+
+/**
+ * What was learnt of a player, to go on after "with" or "use".
+ *
+ * @example
+ * learntWords({ balls: 69, version: 3 }); // => 'what 69 logged balls taught (version 3)'
+ */
+export const learntWords = ({ balls, version }: Pick<LearntFactors, 'balls' | 'version'>): string =>
+  `what ${counted(balls, 'logged ball')} taught (version ${version})`;

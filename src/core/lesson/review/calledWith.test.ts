@@ -1,0 +1,21 @@
+import { A_CALL } from '@/core/testing/balls';
+import { calledWithWords } from './calledWith';
+
+const called = (...versions: (number | undefined)[]) =>
+  versions.map((version) => ({
+    call: { ...A_CALL, ...(version && { learnt_version: version }) },
+  }));
+
+test('balls say with which learning they were called', () => {
+  expect(calledWithWords([])).toBeNull();
+  expect(calledWithWords(called(undefined, undefined))).toBeNull();
+  expect(calledWithWords(called(3, 3))).toBe(
+    'Called with what earlier balls had taught (version 3).',
+  );
+  expect(calledWithWords(called(undefined, 2, 3, 2))).toBe(
+    'Called from the skill alone: 1 ball; with what earlier balls had taught: 2 (version 2), 1 (version 3).',
+  );
+  expect(calledWithWords(called(3, 2))).toBe(
+    'Called with what earlier balls had taught: 1 (version 2), 1 (version 3).',
+  );
+});

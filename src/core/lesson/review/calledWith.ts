@@ -1,0 +1,25 @@
+import { counted } from '@/core/tell/words/counted';
+import type { CalledBall } from './against';
+
+/**
+ * With which learning balls were called, in a sentence: one that was accepted after they were hit is not in their calls. Null
+ * where all were called from the skill alone.
+ */
+export function calledWithWords(balls: readonly Pick<CalledBall, 'call'>[]): string | null {
+  const SKILL_ALONE = 0;
+  const by = new Map<number, number>();
+  for (const { call } of balls) {
+    const version = call.learnt_version ?? SKILL_ALONE;
+    by.set(version, (by.get(version) ?? 0) + 1);
+  }
+  const alone = by.get(SKILL_ALONE) ?? 0;
+  const learnt = [...by].filter(([version]) => version !== SKILL_ALONE).sort(([a], [b]) => a - b);
+  if (learnt.length === 0) return null;
+  if (learnt.length === 1 && alone === 0) {
+    return `Called with what earlier balls had taught (version ${learnt[0]![0]}).`;
+  }
+  const versions = learnt.map(([version, count]) => `${count} (version ${version})`).join(', ');
+  const fromSkill =
+    alone > 0 ? `Called from the skill alone: ${counted(alone, 'ball')}; ` : 'Called ';
+  return `${fromSkill}with what earlier balls had taught: ${versions}.`;
+}
