@@ -42,14 +42,21 @@ test('a lesson is planned with players, stations and a timetable, and saved', as
   await page.goto('/lessons');
   await page.getByRole('button', { name: 'Plan a lesson' }).click();
   await page.getByRole('button', { name: 'Save and go to the bunker' }).click();
-  await expect(page.getByRole('alert').filter({ hasText: 'players must be a list' })).toBeVisible();
+  const nobody = page.getByText('Nobody is in the lesson yet');
+  const noStation = page.getByText('A lesson needs a station');
+  await expect(nobody).toBeVisible();
+  await expect(noStation).toBeVisible();
   await page.getByRole('button', { name: '+ Ines Okafor' }).click();
+  await expect(nobody).toBeHidden();
   await page.getByRole('button', { name: '+ Jun Akagawa' }).click();
   await page.getByLabel('A kept reading').selectOption({ label: 'Third, left of the green' });
   await page.getByRole('button', { name: 'Draw one' }).click();
   await expect(
     page.getByRole('table').getByText('1. Third, left of the green').first(),
   ).toBeVisible();
+  await expect(noStation).toBeHidden();
+  await page.getByLabel('Begins at').fill('14:30');
+  await expect(page.getByRole('rowheader', { name: '14:40' })).toBeVisible();
   await passesAxe(page);
   await page.getByRole('button', { name: 'Save and go to the bunker' }).click();
   await expect(page.getByRole('radio', { name: 'Jun Akagawa' })).toBeVisible();
@@ -82,6 +89,21 @@ test('a station is typed or drawn within limits; a plan that is not saved yet su
   await expect(page.getByRole('table').getByText('Ines Okafor')).toBeVisible();
   await page.getByRole('button', { name: 'Let the changes go' }).click();
   await expect(page.getByLabel('Station 1')).toHaveCount(0);
+});
+
+test('the plan says who cannot get out of a station, and stops saying it when the station is gone', async ({
+  page,
+}) => {
+  const wall = { pin_yd: 12, edge_yd: 5, lip: { height_ft: 15, distance_ft: 2 } };
+  const lesson = await newLesson(page, { stations: [{ name: 'The wall', shot: wall, line: 1 }] });
+  await page.goto(`${lesson}/plan`);
+  const nobody = page.getByText('Nobody in this lesson gets this ball out at the flag');
+  await expect(nobody).toBeVisible();
+  await page.getByRole('button', { name: 'The usual one' }).click();
+  await expect(page.getByRole('textbox', { name: 'Station 2' })).toHaveValue('18 yd to the flag');
+  await page.getByRole('button', { name: 'Take station 1 out' }).click();
+  await expect(nobody).toBeHidden();
+  await expect(page.getByRole('textbox', { name: 'Station 1' })).toHaveValue('18 yd to the flag');
 });
 
 test('a plan keeps the stations that balls are logged for', async ({ page }) => {

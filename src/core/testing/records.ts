@@ -1,4 +1,5 @@
 import type { LearntFactors } from '@/core/ground/player/learnt';
+import type { RosterPlayer } from '@/core/lesson/players/player';
 import type { PlayerRecord } from '@/core/lesson/players/record';
 
 /** A player's record: a middle right-hander with one wedge, and what a test says otherwise. */
@@ -10,6 +11,15 @@ export const aRecord = (fields: Partial<PlayerRecord> = {}): PlayerRecord => ({
   schools: [],
   notes: '',
   bag: [{ name: '56', type: 'wedge', loft_deg: 56 }],
+  ...fields,
+});
+
+/** The same as a player of the roster: "ada", and what a test says otherwise. */
+export const aPlayer = (fields: Partial<RosterPlayer> = {}): RosterPlayer => ({
+  ...aRecord(),
+  id: 'ada',
+  archived: false,
+  updatedAt: '2026-05-02T10:00:00Z',
   ...fields,
 });
 

@@ -5,6 +5,7 @@ import { saidShot } from '@/core/tell/grammar/saidShot';
 import { EXAMPLE_LINE } from '@/core/tell/grammar/phrases';
 import { understand } from '@/core/tell/grammar/understand';
 import { randomStation, USUAL_LIMITS, type DrawLimits } from '@/core/lesson/plan/randomStation';
+import { stationName } from '@/core/lesson/plan/stationName';
 import { FIRST_SHOT } from '@/core/tell/reading/reading';
 import type { ShotInput } from '@/core/tell/format/shot';
 import type { KeptReading } from '@/core/tell/reading/kept';
@@ -17,16 +18,16 @@ interface AddStationProps {
   readings: readonly KeptReading[];
   /** True when no more stations go into the lesson. */
   full: boolean;
-  /** Name of a station that has none of its own. */
-  nextName: string;
   onStation: (name: string, shot: ShotInput) => void;
 }
 
 const SEEDS = 2 ** 31;
 
 /** A station from a kept reading, from a line that is typed, the usual one, or drawn within limits. */
-export function AddStation({ readings, full, nextName, onStation }: AddStationProps) {
+export function AddStation({ readings, full, onStation }: AddStationProps) {
   const units = useUnits();
+  const add = (shot: ShotInput, note = ''): void =>
+    onStation(`${stationName(shot, units)}${note}`, shot);
   const [limits, setLimits] = useState<DrawLimits>(USUAL_LIMITS);
   return (
     <div className="no-print mt-2 space-y-2">
@@ -50,12 +51,7 @@ export function AddStation({ readings, full, nextName, onStation }: AddStationPr
             ))}
           </select>
         </label>
-        <button
-          type="button"
-          disabled={full}
-          onClick={() => onStation(nextName, FIRST_SHOT)}
-          className="button"
-        >
+        <button type="button" disabled={full} onClick={() => add(FIRST_SHOT)} className="button">
           The usual one
         </button>
         <button
@@ -63,14 +59,14 @@ export function AddStation({ readings, full, nextName, onStation }: AddStationPr
           disabled={full}
           onClick={() => {
             const seed = Math.floor(Math.random() * SEEDS);
-            onStation(`${nextName}, drawn`, randomStation(seed, units, limits));
+            add(randomStation(seed, units, limits), ', drawn');
           }}
           className="button"
         >
           Draw one
         </button>
       </div>
-      <TypedStation full={full} onShot={(shot) => onStation(nextName, shot)} />
+      <TypedStation full={full} onShot={add} />
       <details>
         <summary className="min-h-11 cursor-pointer py-2.5">Limits of what is drawn</summary>
         <DrawLimitsForm limits={limits} onLimits={setLimits} />

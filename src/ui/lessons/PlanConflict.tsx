@@ -15,6 +15,7 @@ export function PlanConflict({ theirs, onMine, onTheirs }: PlanConflictProps) {
   const { plan, players } = theirs;
   const lines: readonly (readonly [string, string])[] = [
     ['Day', sayDay(plan.held_on)],
+    ['Begins at', plan.starts_at ?? ''],
     ['Place', plan.place],
     ['Sand and weather', plan.weather],
     ['Players', players.map(({ name }) => name).join(', ')],

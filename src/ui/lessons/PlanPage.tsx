@@ -3,13 +3,15 @@
 import { NOBODY_AHEAD } from '@/core/tell/script/care';
 import { X } from 'lucide-react';
 import { useRouter } from 'next/navigation';
-import { useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { useFieldArray, useForm, useWatch } from 'react-hook-form';
 import { saidShot } from '@/core/tell/grammar/saidShot';
 import { readLessonPlan, type LessonPlan } from '@/core/lesson/plan/lesson';
 import { timetable } from '@/core/lesson/plan/timetable';
 import type { StoredLesson } from '@/core/lesson/plan/stored';
 import type { ShotInput } from '@/core/tell/format/shot';
+import type { RosterPlayer } from '@/core/lesson/players/player';
+import { strandedWords } from '@/core/lesson/plan/strandedWords';
 import type { KeptReading } from '@/core/tell/reading/kept';
 import { ask, saidOf } from '../server/client';
 import { TopBar } from '../frame/TopBar';
@@ -19,6 +21,7 @@ import { AddStation } from './AddStation';
 import { PlanConflict } from './PlanConflict';
 import { PlayerPicker } from './PlayerPicker';
 import { TimetableView } from './TimetableView';
+import { useStrandedPlayers } from './useStrandedPlayers';
 import { useKeptVersion } from './useKeptVersion';
 import { useKeptForm } from '../kit/useKeptForm';
 import { useUnits } from '../kit/units';
@@ -29,9 +32,9 @@ interface PlanPageProps {
   first: LessonPlan;
   /** Which saving of the plan this is; '' for a new one. */
   version: string;
-  /** Names of the players that are in it already. */
-  names: Readonly<Record<string, string>>;
-  roster: readonly { id: string; name: string }[];
+  /** The players that are in it already. */
+  players: readonly RosterPlayer[];
+  roster: readonly RosterPlayer[];
   readings: readonly KeptReading[];
 }
 
@@ -45,15 +48,20 @@ export function PlanPage(props: PlanPageProps) {
     defaultValues: props.first,
     resolver: checked<LessonPlan>(readLessonPlan),
   });
-  const { register, control, handleSubmit, setValue, setError, reset, formState } = form;
+  const { register, control, handleSubmit, setValue, setError, clearErrors, reset, formState } =
+    form;
   const letGo = useKeptForm(`mellow-plan/${props.id}`, form);
   const stations = useFieldArray({ control, name: 'stations' });
   const plan = useWatch({ control }) as LessonPlan;
-  const [names, setNames] = useState<Readonly<Record<string, string>>>(() => ({
-    ...Object.fromEntries(props.roster.map(({ id, name }) => [id, name])),
-    ...props.names,
-  }));
-  const { errors, isDirty } = formState;
+  const [known, setKnown] = useState<readonly RosterPlayer[]>([...props.roster, ...props.players]);
+  const [theirNames, setTheirNames] = useState<Readonly<Record<string, string>>>({});
+  const names = {
+    ...theirNames,
+    ...Object.fromEntries(known.map(({ id, name }) => [id, name])),
+  };
+  const { errors, isDirty, isSubmitted } = formState;
+  // What the server said was of the plan as it was sent.
+  useEffect(() => clearErrors('root'), [plan, clearErrors]);
   const nextLine = Math.max(0, ...plan.stations.map(({ line }) => line || 0)) + 1;
 
   const { from, beginFrom } = useKeptVersion(props.id, props.version, isDirty);
@@ -76,23 +84,22 @@ export function PlanPage(props: PlanPageProps) {
     reset(other.plan);
     letGo();
     beginFrom(other.version);
-    setNames((now) => ({
-      ...now,
-      ...Object.fromEntries(other.players.map(({ id, name }) => [id, name])),
-    }));
+    setTheirNames(Object.fromEntries(other.players.map(({ id, name }) => [id, name])));
     setTheirs(null);
   };
   const addStation = (name: string, shot: ShotInput): void =>
     stations.append({ name: name.slice(0, 80), shot, line: nextLine });
 
-  const turns =
-    plan.players.length > 0 && plan.stations.length > 0
-      ? timetable(
-          plan.players.length,
-          plan.stations.map(({ line }) => line),
-          plan.minutes_per_turn || 1,
-        )
-      : [];
+  const group = plan.players.length;
+  // By their values: the form gives a new list with every letter that is typed.
+  const lines = plan.stations.map(({ line }) => line).join();
+  const minutes = plan.minutes_per_turn || 1;
+  const turns = useMemo(
+    () => (group > 0 && lines ? timetable(group, lines.split(',').map(Number), minutes) : []),
+    [group, lines, minutes],
+  );
+  const going = plan.players.flatMap((id) => known.find((each) => each.id === id) ?? []);
+  const stranded = useStrandedPlayers(going, plan.stations);
 
   return (
     <>
@@ -140,6 +147,12 @@ export function PlanPage(props: PlanPageProps) {
             fault={errors.held_on?.message}
           />
           <TextInput
+            label="Begins at"
+            type="time"
+            {...register('starts_at', { setValueAs: (text: string) => text || undefined })}
+            fault={errors.starts_at?.message}
+          />
+          <TextInput
             label="Place"
             maxLength={120}
             {...register('place')}
@@ -172,19 +185,28 @@ export function PlanPage(props: PlanPageProps) {
           roster={props.roster}
           names={names}
           chosen={plan.players}
-          onChosen={(players) => setValue('players', [...players], { shouldDirty: true })}
-          onName={(id, name) => setNames((now) => ({ ...now, [id]: name }))}
+          onChosen={(players) =>
+            setValue('players', [...players], { shouldDirty: true, shouldValidate: isSubmitted })
+          }
+          onMet={(player) => setKnown((now) => [...now, player])}
         />
         {errors.players && (
-          <Alert>Players {errors.players.message ?? 'are in the lesson twice'}.</Alert>
+          <Alert>
+            {plan.players.length === 0
+              ? 'Nobody is in the lesson yet: choose at least one player.'
+              : 'A player is in the lesson twice.'}
+          </Alert>
         )}
         <section aria-labelledby="stations">
           <h2 id="stations" className="text-xl">
             Stations
           </h2>
-          {stations.fields.length === 0 && (
-            <p>None yet. Take a kept reading, the usual one, or have one drawn.</p>
-          )}
+          {stations.fields.length === 0 &&
+            (errors.stations ? (
+              <Alert>A lesson needs a station: take a kept reading, or the usual one.</Alert>
+            ) : (
+              <p>None yet. Take a kept reading, the usual one, or have one drawn.</p>
+            ))}
           <ol>
             {stations.fields.map((station, i) => (
               <li
@@ -216,6 +238,7 @@ export function PlanPage(props: PlanPageProps) {
                 >
                   <X size={17} aria-hidden="true" />
                 </button>
+                <Stranded players={stranded?.[i] ?? []} group={group} />
               </li>
             ))}
           </ol>
@@ -226,7 +249,6 @@ export function PlanPage(props: PlanPageProps) {
           <AddStation
             readings={props.readings}
             full={plan.stations.length >= 12}
-            nextName={`Station ${plan.stations.length + 1}`}
             onStation={addStation}
           />
         </section>
@@ -235,6 +257,7 @@ export function PlanPage(props: PlanPageProps) {
             turns={turns}
             players={plan.players.map((id) => names[id] ?? id)}
             stations={plan.stations.map(({ name }) => name)}
+            startsAt={plan.starts_at}
           />
         )}
         <Prose label="Notes" rows={3} maxLength={4000} {...register('notes')} />
@@ -244,5 +267,18 @@ export function PlanPage(props: PlanPageProps) {
         </p>
       </main>
     </>
+  );
+}
+
+/** Says of a station who cannot get its ball out; nothing where everybody can. */
+function Stranded({ players, group }: { players: readonly RosterPlayer[]; group: number }) {
+  if (players.length === 0) return null;
+  return (
+    <p role="status" className="order-last col-span-full text-sm font-semibold text-harm">
+      {strandedWords(
+        players.map(({ name }) => name),
+        group,
+      )}
+    </p>
   );
 }

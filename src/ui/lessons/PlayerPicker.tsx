@@ -1,21 +1,18 @@
 'use client';
 
 import { ArrowUp, X } from 'lucide-react';
+import type { RosterPlayer } from '@/core/lesson/players/player';
 import { Alert } from '../kit/Alert';
 import { usePlayersCalled } from '../server/usePlayersCalled';
 
-interface Named {
-  id: string;
-  name: string;
-}
-
 interface PlayerPickerProps {
   /** Players to begin with; others are found by name. */
-  roster: readonly Named[];
+  roster: readonly RosterPlayer[];
   names: Readonly<Record<string, string>>;
   chosen: readonly string[];
   onChosen: (players: string[]) => void;
-  onName: (id: string, name: string) => void;
+  /** Told of a player who was picked: it may be one who was found by name. */
+  onMet: (player: RosterPlayer) => void;
 }
 
 const MOST = 8;
@@ -24,11 +21,12 @@ const MOST = 8;
 const FOUND = 12;
 
 /** One to eight players, in the order in which they begin. */
-export function PlayerPicker({ roster, names, chosen, onChosen, onName }: PlayerPickerProps) {
-  const notYet = (players: readonly Named[]) => players.filter(({ id }) => !chosen.includes(id));
-  const add = ({ id, name }: Named): void => {
-    onName(id, name);
-    onChosen([...chosen, id]);
+export function PlayerPicker({ roster, names, chosen, onChosen, onMet }: PlayerPickerProps) {
+  const notYet = (players: readonly RosterPlayer[]) =>
+    players.filter(({ id }) => !chosen.includes(id));
+  const add = (player: RosterPlayer): void => {
+    onMet(player);
+    onChosen([...chosen, player.id]);
   };
   const { found, fault, searched, field } = usePlayersCalled(FOUND, (called) => {
     const [first] = notYet(called);

@@ -1,12 +1,15 @@
-import type { Turn } from '@/core/lesson/plan/timetable';
+import { clockAfter, type Turn } from '@/core/lesson/plan/timetable';
 
 /** Who is where when, a line a turn. */
 export function TimetableView({
   turns,
   players,
   stations,
+  startsAt,
 }: {
   turns: readonly Turn[];
+  /** Time of day of the first turn, where it is set. */
+  startsAt?: string | undefined;
   players: readonly string[];
   stations: readonly string[];
 }) {
@@ -20,7 +23,7 @@ export function TimetableView({
           <thead>
             <tr className="border-b-2 border-hairline">
               <th scope="col" className="py-1 pr-4">
-                Minute
+                {startsAt ? 'Time' : 'Minute'}
               </th>
               {players.map((name) => (
                 <th key={name} scope="col" className="pr-4">
@@ -33,7 +36,7 @@ export function TimetableView({
             {turns.map(({ start, places }) => (
               <tr key={start} className="border-b border-hairline">
                 <th scope="row" className="py-1 pr-4 font-normal">
-                  {start}
+                  {startsAt ? clockAfter(startsAt, start) : start}
                 </th>
                 {places.map((place, p) => (
                   <td key={p} className={`pr-4 ${place === null ? 'text-ink-soft' : ''}`}>

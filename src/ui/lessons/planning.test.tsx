@@ -1,6 +1,8 @@
 import { act, render, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useState } from 'react';
+import type { RosterPlayer } from '@/core/lesson/players/player';
+import { aPlayer } from '@/core/testing/records';
 import { saidShot } from '@/core/tell/grammar/saidShot';
 import { USUAL_LIMITS, type DrawLimits } from '@/core/lesson/plan/randomStation';
 import { timetable } from '@/core/lesson/plan/timetable';
@@ -34,7 +36,6 @@ describe('a station', () => {
       <AddStation
         readings={[KEPT]}
         full={full}
-        nextName="Station 3"
         onStation={(name, shot) => stations.push([name, shot])}
       />,
     );
@@ -47,7 +48,7 @@ describe('a station', () => {
     await user.click(screen.getByRole('button', { name: 'The usual one' }));
     expect(stations).toEqual([
       ['Under the lip', KEPT.shot],
-      ['Station 3', FIRST_SHOT],
+      ['18 yd to the flag', FIRST_SHOT],
     ]);
   });
 
@@ -64,7 +65,7 @@ describe('a station', () => {
     expect(screen.getByRole('status')).toHaveTextContent(/^Understood: .*plugged/);
     await user.click(add);
     expect(stations).toEqual([
-      ['Station 3', expect.objectContaining({ lie: 'plugged', pin_yd: 15 })],
+      ['15 yd to the flag, plugged', expect.objectContaining({ lie: 'plugged', pin_yd: 15 })],
     ]);
     expect(line).toHaveValue('');
   });
@@ -161,21 +162,19 @@ describe('limits of what is drawn', () => {
 });
 
 describe('the players of a lesson', () => {
-  const ROSTER = ['ada', 'bo', 'cy'].map((id) => ({ id, name: `Player ${id}` }));
+  const ROSTER = ['ada', 'bo', 'cy'].map((id) => aPlayer({ id, name: `Player ${id}` }));
   function opened(first: readonly string[] = []) {
     const server = standInServer();
     function Picker() {
       const [chosen, setChosen] = useState<string[]>([...first]);
-      const [names, setNames] = useState<Record<string, string>>(
-        Object.fromEntries(ROSTER.map(({ id, name }) => [id, name])),
-      );
+      const [known, setKnown] = useState<readonly RosterPlayer[]>(ROSTER);
       return (
         <PlayerPicker
           roster={ROSTER}
-          names={names}
+          names={Object.fromEntries(known.map(({ id, name }) => [id, name]))}
           chosen={chosen}
           onChosen={(next) => setChosen([...next])}
-          onName={(id, name) => setNames((now) => ({ ...now, [id]: name }))}
+          onMet={(player) => setKnown((now) => [...now, player])}
         />
       );
     }
@@ -218,8 +217,8 @@ describe('the players of a lesson', () => {
   test('Enter adds the first who is called that and is not in yet, as the field stands at that moment', async () => {
     const { server, order, user } = opened();
     const players = [
-      { id: 'ada', name: 'Player ada' },
-      { id: 'di', name: 'Di Far' },
+      aPlayer({ id: 'ada', name: 'Player ada' }),
+      aPlayer({ id: 'di', name: 'Di Far' }),
     ];
     server.on('GET', /search=/, () => ({ body: { players } }));
     const find = screen.getByRole('searchbox', { name: 'Find a player' });
@@ -257,4 +256,17 @@ test('the timetable says who is where when, and who rests', () => {
     expect(new Set(cells).size).toBe(3);
   }
   expect(rows[1]).toHaveTextContent(/^10/);
+});
+
+test('with a time to begin at the timetable says times of day', () => {
+  render(
+    <TimetableView
+      turns={timetable(2, [1, 2], 20)}
+      players={['Ada', 'Bo']}
+      stations={['Splash', 'Plugged']}
+      startsAt="09:50"
+    />,
+  );
+  const rows = screen.getAllByRole('row').map(({ textContent }) => textContent!.slice(0, 5));
+  expect(rows).toEqual(['TimeA', '09:50', '10:10']);
 });

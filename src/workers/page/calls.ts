@@ -1,6 +1,7 @@
 import type { UnitSystem } from '@/core/ground/units/system';
 import { bandsRound, type Band } from '@/core/search/changes/bands';
 import { lookForChanges, standpointOf, type Moved } from '@/core/search/changes/changes';
+import { getsOut } from '@/core/search/calls/getsOut';
 import type { Called } from '@/core/search/calls/call';
 import { lookingAt, type MapAxis, type MapCell, type MapPlace } from '@/core/search/map/callMap';
 import { answerFrom, answerPart, type TimedPart } from '@/core/tell/answer/answer';
@@ -22,6 +23,16 @@ export const callTasks = {
   /** The call sheet, once all parts are there. */
   answerFrom: (_: Job, input: unknown, units: UnitSystem, parts: readonly TimedPart[]) =>
     answerFrom(input, units, parts, clock),
+
+  /** Of each situation, whether the bag has anything that gets the ball out at the flag. */
+  async getOut(job: Job, inputs: readonly unknown[]): Promise<boolean[]> {
+    const outs: boolean[] = [];
+    for (const input of inputs) {
+      if (!(await job.goesOn())) break;
+      outs.push(getsOut(readSituation(input).question));
+    }
+    return outs;
+  },
 
   simulate: (_: Job, input: unknown) => simulate(input),
 

@@ -2,7 +2,7 @@ import { pocketCard } from '@/core/lesson/pocket/pocketCard';
 import type { Called } from '@/core/search/calls/call';
 import type { Band } from '@/core/search/changes/bands';
 import { toMetres } from '@/core/ground/units/length';
-import { aRecord } from '@/core/testing/records';
+import { aRecord, PLAIN_LEARNT } from '@/core/testing/records';
 import { pocketPdf } from '@/ui/paper/pdf';
 import { textsOf } from './texts';
 
@@ -10,17 +10,7 @@ import { textsOf } from './texts';
  * that the tests' own loader does not take. */
 
 const LOFTS = [46, 48, 50, 52, 54, 56, 58, 60, 62];
-const LEARNT = {
-  version: 3,
-  balls: 169,
-  mark_bias_mm: 2,
-  mark_scale: 1,
-  distance: 1,
-  distance_scale: 1,
-  aim_bias_deg: 0,
-  aim_scale: 1,
-  clubs: [],
-};
+const LEARNT = { ...PLAIN_LEARNT, version: 3, balls: 169 };
 
 const playerWith = (wedges: number) => ({
   ...aRecord({

@@ -9,7 +9,7 @@ import {
   textField,
   type Of,
 } from '@/core/tell/format/fields';
-import { dayField, playerIdField } from '@/core/tell/format/ids';
+import { clockField, dayField, playerIdField } from '@/core/tell/format/ids';
 import { shotSchema } from '@/core/tell/format/shot';
 
 /** Most stations and players of a lesson. */
@@ -30,6 +30,8 @@ export type Station = Of<typeof stationSchema>;
 const planOf = (least: number) =>
   exactObject({
     held_on: required(dayField),
+    /** When the first turn begins, where that is set. */
+    starts_at: clockField,
     place: required(textField(1, 120)),
     weather: required(textField(0, 120)),
     /** Ids, in the order in which they begin. */

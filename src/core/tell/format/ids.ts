@@ -34,3 +34,5 @@ export const timeField = calendarField(
 );
 
 export const dayField = calendarField(/^\d{4}-\d\d-\d\d$/, 'a day as YYYY-MM-DD');
+
+export const clockField = patternField(/^([01]\d|2[0-3]):[0-5]\d$/, 'a time of day as HH:MM');

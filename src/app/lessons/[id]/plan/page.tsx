@@ -3,7 +3,7 @@ import type { LessonPlan } from '@/core/lesson/plan/lesson';
 import { database } from '@/data/database';
 import { isId } from '@/data/id';
 import { lessonById } from '@/data/lessons';
-import { playersForDesk } from '@/data/players';
+import { playerById, playersForDesk } from '@/data/players';
 import { listReadings } from '@/data/readings';
 import { PlanPage } from '@/ui/lessons/PlanPage';
 
@@ -27,18 +27,21 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
   const { id } = await params;
   if (!isId(id)) notFound();
   const { sql } = await database();
-  const [lesson, players, readings] = await Promise.all([
+  const [lesson, roster, readings] = await Promise.all([
     lessonById(sql, id),
     playersForDesk(sql, 12),
     listReadings(sql),
   ]);
+  const found = await Promise.all(
+    (lesson?.plan.players ?? []).map((each) => playerById(sql, each)),
+  );
   return (
     <PlanPage
       id={id}
       first={lesson?.plan ?? blank()}
       version={lesson?.version ?? ''}
-      names={Object.fromEntries((lesson?.players ?? []).map((player) => [player.id, player.name]))}
-      roster={players.map((player) => ({ id: player.id, name: player.name }))}
+      players={found.filter((player) => player !== null)}
+      roster={roster}
       readings={readings}
     />
   );
