@@ -31,10 +31,18 @@ export async function passesAxe(page: Page, rules?: readonly string[]): Promise<
   expect(violations.map(({ id, nodes }) => [id, nodes[0]?.html])).toEqual([]);
 }
 
-/** Nothing reaches past the side of the screen. */
+/** Width of the narrowest phone that is looked after, px. */
+const NARROWEST = 320;
+
+/** Nothing reaches past the side of the screen, as it is and on the narrowest phone. */
 export async function fitsAcross(page: Page): Promise<void> {
-  const overflow = await page.evaluate(
-    () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
-  );
-  expect(overflow).toBe(0);
+  const size = page.viewportSize()!;
+  for (const width of [NARROWEST, size.width]) {
+    await page.setViewportSize({ ...size, width });
+    const overflow = (): Promise<number> =>
+      page.evaluate(
+        () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+      );
+    await expect.poll(overflow, `at ${width} px`).toBe(0);
+  }
 }

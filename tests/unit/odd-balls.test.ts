@@ -151,7 +151,7 @@ describe('readers', () => {
         expect(readLessonFile(JSON.parse(JSON.stringify(file)))).toEqual(
           JSON.parse(JSON.stringify(file)),
         );
-        const csv = ballsCsv(file, { ada: '=cmd()', bo: 'Bo' });
+        const csv = ballsCsv(file, { ada: '=cmd()', bo: 'Bo' }, 'yards');
         for (const cell of csv.split(/[\r\n,]+/)) expect(cell).not.toMatch(/^[=@]/);
       }),
     );

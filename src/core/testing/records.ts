@@ -15,7 +15,7 @@ export const aRecord = (fields: Partial<PlayerRecord> = {}): PlayerRecord => ({
 });
 
 /** The same as a player of the roster: "ada", and what a test says otherwise. */
-export const aPlayer = (fields: Partial<RosterPlayer> = {}): RosterPlayer => ({
+export const aRosterPlayer = (fields: Partial<RosterPlayer> = {}): RosterPlayer => ({
   ...aRecord(),
   id: 'ada',
   archived: false,

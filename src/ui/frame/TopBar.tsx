@@ -42,13 +42,13 @@ export function TopBar({ room, children }: TopBarProps) {
           </Link>
         ))}
       </nav>
-      <div className="ml-auto flex items-center gap-1">
+      <div className="ml-auto flex flex-wrap items-center justify-end gap-1 max-sm:gap-0 max-sm:[&>.button-quiet]:px-1.5">
         {children}
         <button
           type="button"
           onClick={() => onUnits(other)}
           aria-label={`Lengths in ${units}; change to ${other}`}
-          className="button-quiet whitespace-nowrap max-sm:px-1.5"
+          className="button-quiet whitespace-nowrap"
         >
           {units === 'yards' ? 'yd · ft' : 'm · cm'}
         </button>

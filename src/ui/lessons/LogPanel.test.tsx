@@ -122,7 +122,7 @@ test('what no ball can do is refused in the units in which it was typed', async 
   const { logged, line, user } = opened();
   await user.type(line, 'c900 e40 d500{Enter}');
   expect(screen.getByRole('alert')).toHaveTextContent(
-    'c900: must be from 0 to 284.3 yd, not 900; e40: must be from -11.8 to 23.6 in, not 40; d500: must be from 0 to 200 mm, not 500',
+    'c900: must be from 0 to 284 yd, not 900; e40: must be from -11 to 23 in, not 40; d500: must be from 0 to 200 mm, not 500',
   );
   expect(logged).toEqual([]);
 });

@@ -124,14 +124,14 @@ export function ReviewPage(props: ReviewPageProps) {
         >
           To the bunker
         </Link>
-        <a href={`/lessons/${lesson.id}/pdf`} className="button-quiet max-sm:px-1.5">
+        <a href={`/lessons/${lesson.id}/pdf`} className="button-quiet">
           PDF
         </a>
         {(['csv', 'json'] as const).map((as) => (
           <a
             key={as}
-            href={`/api/lessons/${lesson.id}/export?as=${as}`}
-            className="button-quiet uppercase max-sm:px-1.5"
+            href={`/api/lessons/${lesson.id}/export?as=${as}&units=${units}`}
+            className="button-quiet uppercase"
           >
             {as}
           </a>

@@ -213,8 +213,9 @@ export function RunPage(props: RunPageProps) {
             </button>
           </Alert>
         )}
-        <div className="mt-3 grid grid-cols-[minmax(0,1fr)_minmax(0,1.1fr)] gap-8 max-lg:grid-cols-1">
-          <div>
+        {/* What a phone needs first is what is logged with, then what was logged. */}
+        <div className="mt-3 grid gap-x-8 gap-y-4 [grid-template-areas:'log'_'balls'_'call'] lg:grid-cols-[minmax(0,1fr)_minmax(0,1.1fr)] lg:grid-rows-[auto_1fr] lg:[grid-template-areas:'call_log'_'balls_log']">
+          <div className="min-w-0 [grid-area:call]">
             {found ? (
               <CallPanel {...found} handed={player.handed} burial={question.shot.burial} />
             ) : (
@@ -226,9 +227,11 @@ export function RunPage(props: RunPageProps) {
                     : 'Working out the call …'}
               </p>
             )}
+          </div>
+          <div className="min-w-0 [grid-area:balls]">
             <BallList balls={here} onChange={changeBall} />
           </div>
-          <div className="space-y-3 max-lg:order-first">
+          <div className="min-w-0 space-y-3 [grid-area:log]">
             {call && (
               <p className="leading-snug font-semibold lg:hidden">
                 {callWords(call, player.handed, units)}

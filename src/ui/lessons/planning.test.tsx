@@ -2,7 +2,7 @@ import { act, render, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useState } from 'react';
 import type { RosterPlayer } from '@/core/lesson/players/player';
-import { aPlayer } from '@/core/testing/records';
+import { aRosterPlayer } from '@/core/testing/records';
 import { saidShot } from '@/core/tell/grammar/saidShot';
 import { USUAL_LIMITS, type DrawLimits } from '@/core/lesson/plan/randomStation';
 import { timetable } from '@/core/lesson/plan/timetable';
@@ -133,9 +133,9 @@ describe('limits of what is drawn', () => {
   });
 
   test.each([
-    ['Flag from, yd', '200', 'Flag from, yd must be from 4.4 to 65.6 yd, not "200".'],
-    ['Lip to, ft', 'tall', 'Lip to, ft must be from 0.4 to 13.1 ft, not "tall".'],
-    ['Lip from, ft', '', 'Lip from, ft must be from 0.4 to 13.1 ft, not "".'],
+    ['Flag from, yd', '200', 'Flag from, yd must be from 4.4 to 65 yd, not "200".'],
+    ['Lip to, ft', 'tall', 'Lip to, ft must be from 0.33 to 13 ft, not "tall".'],
+    ['Lip from, ft', '', 'Lip from, ft must be from 0.33 to 13 ft, not "".'],
   ])('%s "%s" is refused and stays as typed', async (label, typed, message) => {
     const { seen, type } = opened();
     await type(label, typed);
@@ -162,7 +162,7 @@ describe('limits of what is drawn', () => {
 });
 
 describe('the players of a lesson', () => {
-  const ROSTER = ['ada', 'bo', 'cy'].map((id) => aPlayer({ id, name: `Player ${id}` }));
+  const ROSTER = ['ada', 'bo', 'cy'].map((id) => aRosterPlayer({ id, name: `Player ${id}` }));
   function opened(first: readonly string[] = []) {
     const server = standInServer();
     function Picker() {
@@ -217,8 +217,8 @@ describe('the players of a lesson', () => {
   test('Enter adds the first who is called that and is not in yet, as the field stands at that moment', async () => {
     const { server, order, user } = opened();
     const players = [
-      aPlayer({ id: 'ada', name: 'Player ada' }),
-      aPlayer({ id: 'di', name: 'Di Far' }),
+      aRosterPlayer({ id: 'ada', name: 'Player ada' }),
+      aRosterPlayer({ id: 'di', name: 'Di Far' }),
     ];
     server.on('GET', /search=/, () => ({ body: { players } }));
     const find = screen.getByRole('searchbox', { name: 'Find a player' });

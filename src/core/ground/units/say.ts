@@ -72,17 +72,36 @@ export function saySmall(metres: number, system: UnitSystem): string {
   return `${metres < 0 && eighths > 0 ? '−' : ''}${said}\u00a0in`;
 }
 
+/** What has no more decimals than this is a limit as somebody set it, and stays. */
+const SET_DECIMALS = 3;
+
+/** A limit as it is said: as it was set, else whole from ten on and to a tenth below, by `round` to the inside. */
+function saidLimit(value: number, round: (value: number) => number): number {
+  const set = Number(value.toFixed(SET_DECIMALS));
+  if (Math.abs(set - value) < 1e-9) return set;
+  const steps = Math.abs(value) < 1 ? 100 : Math.abs(value) < 10 ? 10 : 1;
+  return round(value * steps) / steps;
+}
+
 /**
- * What lengths are allowed, "0 to 284.3 yd": to a tenth, inwards, so that whatever is said to be allowed is.
+ * What numbers are allowed, "2.2 to 251": rounded inwards where they come of another unit, so that whatever is said to be allowed
+ * is.
  *
  * @example
- * sayRange([0, 260], 'yd'); // => '0 to 284.3 yd'
+ * sayLimits(0, 0.6); // => '0 to 0.6'
+ * sayLimits(2.18723, 251.5312); // => '2.2 to 251'
  */
-export function sayRange([low, high]: readonly [number, number], unit: LengthUnit): string {
-  const least = Math.ceil(fromMetres(low, unit) * 10) / 10;
-  const most = Math.floor(fromMetres(high, unit) * 10) / 10;
-  return `${least} to ${most} ${unit}`;
-}
+export const sayLimits = (low: number, high: number): string =>
+  `${saidLimit(low, Math.ceil)} to ${saidLimit(high, Math.floor)}`;
+
+/**
+ * The same of lengths in metres, in a unit.
+ *
+ * @example
+ * sayRange([0, 260], 'yd'); // => '0 to 284 yd'
+ */
+export const sayRange = ([low, high]: readonly [number, number], unit: LengthUnit): string =>
+  `${sayLimits(fromMetres(low, unit), fromMetres(high, unit))} ${unit}`;
 
 /**
  * A speed of wind or head with its unit: "10 mph", "4.5 m/s".

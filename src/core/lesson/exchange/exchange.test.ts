@@ -1,3 +1,4 @@
+import Papa from 'papaparse';
 import { aBall } from '@/core/testing/balls';
 import { FaultyInput } from '@/core/tell/format/fault';
 import { ballsCsv, readLessonFile, type LessonFile } from './exchange';
@@ -49,10 +50,25 @@ test.each([
 });
 
 test('balls as CSV are a line each, with formulas made harmless', () => {
-  const csv = ballsCsv(file, { ada: '@Ada' });
+  const csv = ballsCsv(file, { ada: '@Ada' }, 'yards');
   expect(csv.split('\n')).toHaveLength(4);
-  expect(csv).toContain(`"'@Ada","'=High lip",56`);
+  expect(csv).toContain(`"'@Ada",1,"'=High lip",56`);
   expect(csv).toContain('stone');
+});
+
+test.each([
+  ['yards', { mark_called_in: '1.5', mark_in: '1.61', along_yd: '14.22', carry_yd: '12.03' }],
+  ['metres', { mark_called_cm: '3.81', mark_cm: '4.1', along_m: '13', carry_m: '11' }],
+] as const)('balls as CSV in %s have one unit a column, named in its heading', (units, wanted) => {
+  const { data, meta } = Papa.parse<Record<string, string>>(ballsCsv(file, {}, units), {
+    header: true,
+  });
+  expect(data[0]).toMatchObject(wanted);
+  const lengths = meta.fields!.filter((field) =>
+    /^(mark|carry|along|right|divot|height)/.test(field),
+  );
+  for (const field of lengths)
+    expect(field).toMatch(units === 'yards' ? /_(in|yd|ft)$/ : /_(cm|m)$/);
 });
 
 test('the history counts the balls of each lesson from the first day to the last', () => {

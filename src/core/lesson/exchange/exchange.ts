@@ -3,7 +3,10 @@ import { check } from '@/core/tell/format/fault';
 import { exactObject, formatFields, listField, required, type Of } from '@/core/tell/format/fields';
 import { uuidField } from '@/core/tell/format/ids';
 import { rounded } from '@/core/tell/format/rounded';
-import { saidSetup } from '@/core/tell/format/setup';
+import { entryMeant } from '@/core/tell/format/setup';
+import { fromMetres } from '@/core/ground/units/length';
+import { unitFor, type Scale } from '@/core/ground/units/say';
+import type { UnitSystem } from '@/core/ground/units/system';
 import { exchangedBallSchema } from '../balls/ball';
 import { closingFields, planSchema, readKeptPlan } from '../plan/lesson';
 
@@ -38,25 +41,50 @@ export function readLessonFile(input: unknown): LessonFile {
   return file;
 }
 
-/** The balls of a lesson as CSV, a line each; cells that a spreadsheet would run are made harmless. */
-export function ballsCsv(file: LessonFile, names: Readonly<Record<string, string>>): string {
+/** Lengths of a ball as columns: the field of the ball, its heading, and what the length is for. */
+const LENGTHS = [
+  ['carry_m', 'carry', 'ground'],
+  ['along_m', 'along', 'ground'],
+  ['right_m', 'right', 'ground'],
+  ['divot_length_m', 'divot_length', 'short'],
+  ['divot_depth_m', 'divot_depth', 'short'],
+  ['height_m', 'height', 'height'],
+] as const;
+
+/** Decimals that a measured length is written with. */
+const DECIMALS = 2;
+
+/**
+ * The balls of a lesson as CSV, a line each, every length in the one unit that its heading names; cells that a spreadsheet would
+ * run are made harmless.
+ */
+export function ballsCsv(
+  file: LessonFile,
+  names: Readonly<Record<string, string>>,
+  units: UnitSystem,
+): string {
+  const column = (heading: string, scale: Scale, metres: number | undefined) => {
+    const unit = unitFor(scale, units);
+    const value = metres === undefined ? '' : rounded(fromMetres(metres, unit), DECIMALS);
+    return { [`${heading}_${unit}`]: value };
+  };
   return Papa.unparse(
     file.balls.map((ball, i) => ({
       number: i + 1,
       player: names[ball.player] ?? ball.player,
-      station: file.plan.stations[ball.station]?.name ?? ball.station + 1,
+      station_number: ball.station + 1,
+      station: file.plan.stations[ball.station]?.name ?? '',
       club: ball.call.club,
       school: ball.call.school,
-      entry_called_in: saidSetup(ball.call).entry_in,
-      carry_called_m: rounded(ball.call.carry_m, 2),
-      entry_m: ball.entry_m ?? '',
-      carry_m: ball.carry_m ?? '',
-      along_m: ball.along_m ?? '',
-      right_m: ball.right_m ?? '',
+      learnt_version: ball.call.learnt_version ?? '',
+      ...column('mark_called', 'short', entryMeant(ball.call)),
+      ...column('mark', 'short', ball.entry_m),
+      ...column('carry_called', 'ground', ball.call.carry_m),
+      ...Object.assign(
+        {},
+        ...LENGTHS.map(([field, heading, scale]) => column(heading, scale, ball[field])),
+      ),
       strike: ball.strike ?? '',
-      divot_length_m: ball.divot_length_m ?? '',
-      divot_depth_m: ball.divot_depth_m ?? '',
-      height_m: ball.height_m ?? '',
       note: ball.note ?? '',
       changed: ball.changed ?? '',
       excluded: ball.excluded ?? '',

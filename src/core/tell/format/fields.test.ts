@@ -83,8 +83,10 @@ describe('lengths', () => {
 
   test('limits are told in the unit that was used', () => {
     const schema = exactObject({}, { lengths: { pin: { low: 1, high: 100 } } });
-    expect(faults(schema, { pin_yd: 500 })[0]!.message).toMatch(/from 1.09 to 109 yd/);
+    expect(faults(schema, { pin_yd: 500 })[0]!.message).toMatch(/from 1.1 to 109 yd/);
     expect(faults(schema, { pin_cm: 5 })[0]!.message).toMatch(/from 100 to 10000 cm/);
+    // Whatever is said to be allowed is.
+    for (const pin_yd of [1.1, 109]) expect(faults(schema, { pin_yd })).toEqual([]);
     expect(Object.keys(lengthFields('pin', 1, 2))).toHaveLength(units.length);
   });
 

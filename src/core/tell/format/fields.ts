@@ -13,6 +13,7 @@ import {
   type Schema,
 } from 'yup';
 import { LENGTH_UNITS, fromMetres, toMetres, type LengthUnit } from '@/core/ground/units/length';
+import { sayLimits } from '@/core/ground/units/say';
 import { MOST_FAULTS, quoted } from './fault';
 
 /** A checker of a field: what it lets through is T, `undefined` with it where the field may be absent. */
@@ -42,7 +43,7 @@ type MessageParams = { value: unknown };
 
 /** A number within [low, high]; messages name what is allowed and what was given. */
 export function numberField(low: number, high: number, unit = ''): Field<number | undefined> {
-  const allowed = `must be a number from ${tidy(low)} to ${tidy(high)}${unit && ` ${unit}`}`;
+  const allowed = `must be a number from ${sayLimits(low, high)}${unit && ` ${unit}`}`;
   const message = ({ value }: MessageParams): string => `${allowed}, not ${quoted(value)}`;
   return number().nonNullable(message).typeError(message).min(low, message).max(high, message);
 }
@@ -100,10 +101,6 @@ export function flagField(): Field<boolean | undefined> {
   const message = ({ value }: MessageParams): string =>
     `must be true or false, not ${quoted(value)}`;
   return boolean().nonNullable(message).typeError(message);
-}
-
-function tidy(value: number): string {
-  return String(Number(value.toPrecision(3)));
 }
 
 /** Fields for one length in every unit: `pin_yd`, `pin_m` and so on, each with its limits in its own unit. */

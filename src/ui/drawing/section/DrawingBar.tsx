@@ -6,10 +6,11 @@ import { MISS_WORDS } from '@/core/tell/script/missWords';
 import { MISSES, type MissName } from '@/core/model/shot/misses';
 import { save, svgText } from '../../kit/files';
 import type { SectionView } from './scale';
+import type { SeenFrom } from './sectionText';
 
 /** From where the shot is looked at, the miss that is drawn until another is chosen, and whether soles are compared. */
 export interface Look {
-  from: 'side' | 'above';
+  from: SeenFrom;
   miss: MissName | null;
   soles: boolean;
 }

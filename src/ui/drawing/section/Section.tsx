@@ -122,7 +122,7 @@ export function Section(props: SectionProps) {
           width={size.width}
           height={size.height}
           role="group"
-          aria-label={`${sectionText(shot, pictures, clubs, units)}${look.from === 'above' ? ' Seen from above.' : ''}${rides ? ` ${soleText(rides)}` : ''}`}
+          aria-label={`${sectionText(shot, ranked, clubs, units, look.from)}${rides ? ` ${soleText(rides)}` : ''}`}
           className={`absolute inset-0 transition-opacity ${busy ? 'opacity-80' : ''} ${view.zoom > 1 ? 'touch-none' : ''}`}
         >
           {look.from === 'side' ? (

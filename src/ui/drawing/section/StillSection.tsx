@@ -26,7 +26,7 @@ export function StillSection({ shot, pictures, clubs, handed, units, size }: Sti
     <svg
       viewBox={`0 0 ${size.width} ${size.height}`}
       role="img"
-      aria-label={sectionText(shot, drawn, clubs, units)}
+      aria-label={sectionText(shot, ranked, clubs, units)}
       className="block w-full"
     >
       <rect width={size.width} height={size.height} fill="var(--sky)" />

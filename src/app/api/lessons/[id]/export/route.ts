@@ -1,16 +1,19 @@
 import { ballsCsv, LESSON_FORMAT, type LessonFile } from '@/core/lesson/exchange/exchange';
 import { ballsOfLesson } from '@/data/balls';
+import { readAcademy } from '@/data/academy';
 import { database } from '@/data/database';
 import { isId } from '@/data/id';
 import { lessonById } from '@/data/lessons';
+import { unitsFrom } from '@/ui/frame/cookies';
 import { download, notFound, refuse } from '../../../respond';
 import type { LessonContext } from '../context';
 
 export const dynamic = 'force-dynamic';
 
-/** A lesson with its balls as a file: `as=json`, which can be imported again, or `as=csv`. */
+/** A lesson with its balls as a file: `as=json`, which can be imported again, or `as=csv` in the `units` asked for. */
 export async function GET(request: Request, { params }: LessonContext): Promise<Response> {
-  const as = new URL(request.url).searchParams.get('as') ?? 'json';
+  const query = new URL(request.url).searchParams;
+  const as = query.get('as') ?? 'json';
   if (as !== 'csv' && as !== 'json') {
     return refuse(400, [{ path: 'as', message: `must be one of csv, json, not "${as}"` }]);
   }
@@ -35,5 +38,6 @@ export async function GET(request: Request, { params }: LessonContext): Promise<
     return download(JSON.stringify(file, null, 2), 'application/json', `${name}.json`);
   }
   const names = Object.fromEntries(lesson.players.map((player) => [player.id, player.name]));
-  return download(ballsCsv(file, names), 'text/csv; charset=utf-8', `${name}.csv`);
+  const units = unitsFrom(query.get('units') ?? undefined, (await readAcademy(sql)).units);
+  return download(ballsCsv(file, names, units), 'text/csv; charset=utf-8', `${name}.csv`);
 }
