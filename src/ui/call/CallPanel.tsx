@@ -5,7 +5,8 @@ import type { CallPicture } from '@/core/tell/picture/picture';
 import type { CallEntry } from '@/core/tell/sheet/callSheet';
 import type { Hand } from '@/core/ground/player/player';
 import { ballPositionWords } from '@/core/tell/script/script';
-import { chanceWords, distanceWords, shortLengthWords } from '@/core/tell/words/words';
+import { oddsWords } from '@/core/tell/words/oddsWords';
+import { distanceWords, shortLengthWords } from '@/core/tell/words/words';
 import { SHOULDER_WIDTH } from '@/core/model/swing/technique';
 import { toMetres } from '@/core/ground/units/length';
 import { saySmall } from '@/core/ground/units/say';
@@ -89,10 +90,7 @@ export function CallPanel({ call, picture, handed, burial, trust }: CallPanelPro
         <ScriptTools text={call.say} />
         {trust}
       </div>
-      <p className="text-ink-soft">
-        Out {chanceWords(call.odds.out)}, on the green {chanceWords(call.odds.green)}, thin{' '}
-        {chanceWords(call.odds.thin)}.
-      </p>
+      <p className="text-ink-soft">{oddsWords(call.odds)}</p>
     </article>
   );
 }

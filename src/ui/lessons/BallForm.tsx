@@ -1,8 +1,9 @@
 'use client';
 
 import { useForm } from 'react-hook-form';
-import { STRIKES, type LoggedFields } from '@/core/lesson/balls/ball';
+import { MOST_AFTER, STRIKES, type LoggedFields } from '@/core/lesson/balls/ball';
 import { FORM_LENGTHS, ballTexts, ballUnit, readBallTexts } from '@/core/lesson/balls/ballForm';
+import { counted } from '@/core/tell/words/counted';
 import { checked } from '../kit/checked';
 import { Choice, TextInput } from '../kit/fields';
 import { useUnits } from '../kit/units';
@@ -47,6 +48,18 @@ export function BallForm({ ball, action, onBall }: BallFormProps) {
           label="Strike"
           options={[['', 'not seen'], ...STRIKES.map((strike) => [strike, strike] as const)]}
           {...register('strike')}
+        />
+        <Choice
+          label="Then holed in"
+          options={[
+            ['', 'not counted'],
+            ['0', 'no stroke: it went in'],
+            ...Array.from(
+              { length: MOST_AFTER },
+              (_, i) => [String(i + 1), counted(i + 1, 'stroke')] as const,
+            ),
+          ]}
+          {...register('strokes_after')}
         />
       </div>
       <div className="grid grid-cols-2 gap-2 max-sm:grid-cols-1">

@@ -1,6 +1,8 @@
 'use client';
 
 import dynamic from 'next/dynamic';
+import { sayDay } from '../kit/day';
+import { StatTable } from './StatTable';
 import type { HistoryPoint } from '@/core/lesson/review/history';
 
 const HistoryChart = dynamic(() => import('./HistoryChart').then((module) => module.HistoryChart), {
@@ -22,6 +24,12 @@ export function History({ points }: HistoryProps) {
         Over the lessons
       </h2>
       <HistoryChart points={points} />
+      <details className="mt-2">
+        <summary className="min-h-11 cursor-pointer py-2.5 font-semibold">
+          The same in numbers
+        </summary>
+        <StatTable columns={points.map(({ day, stats }) => ({ name: sayDay(day), stats }))} />
+      </details>
     </section>
   );
 }

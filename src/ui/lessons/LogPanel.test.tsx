@@ -181,3 +181,12 @@ test('what is typed of a ball must agree with what was tapped of it; both are ke
   expect(logged).toEqual([expect.objectContaining({ carry_m: toMetres(9, 'yd') })]);
   expect(logged[0]!.along_m).toBeGreaterThan(0);
 });
+
+test('a ball struck as called is one tap, and keeps where it stopped', async () => {
+  const { logged, pad, user } = opened({ meant: 0.05 });
+  await user.click(screen.getByRole('button', { name: /^as called/ }));
+  expect(logged).toEqual([{ entry_m: 0.05, strike: 'good' }]);
+  pressAt(pad, 0.6);
+  await user.keyboard('a');
+  expect(logged[1]).toMatchObject({ entry_m: 0.05, strike: 'good', right_m: expect.any(Number) });
+});

@@ -71,6 +71,9 @@ export function LogPanel(props: LogPanelProps) {
     }
     log({ ...tapped, ...(strike ? { strike } : {}) });
   };
+  const logAsCalled = (): void => {
+    if (meant !== null) log({ ...tapped, entry_m: meant, strike: 'good' });
+  };
   const line = useLine(
     (text) => {
       log(readBallText(text, units));
@@ -86,6 +89,14 @@ export function LogPanel(props: LogPanelProps) {
       hint: strike,
       act: () => logTapped(strike),
     })),
+    {
+      name: 'The ball was struck as called',
+      group: 'Ball',
+      key: 'a',
+      words: ['mark', 'good'],
+      hint: 'as called',
+      act: logAsCalled,
+    },
     {
       name: 'Type a ball',
       group: 'Ball',
@@ -111,6 +122,15 @@ export function LogPanel(props: LogPanelProps) {
         before={before}
         onValue={(place) => onHalf({ place })}
       />
+      <button
+        type="button"
+        disabled={!ready}
+        aria-keyshortcuts="a"
+        onClick={logAsCalled}
+        className="min-h-12 w-full rounded border-2 border-ink font-semibold hover:bg-flag-wash hover:text-on-flag disabled:opacity-50"
+      >
+        as called: in at the mark, struck well
+      </button>
       <div className="grid grid-cols-6 gap-2 max-sm:grid-cols-3">
         {STRIKES.map((strike) => (
           <button

@@ -1,11 +1,11 @@
 import type { ReactNode } from 'react';
 import { COMPARISONS, type Comparison, type Part } from '@/core/lesson/review/parts';
 import { statsOf, type StatBall } from '@/core/lesson/review/stats';
-import { statWords } from '@/core/lesson/review/statWords';
 import type { Hand } from '@/core/ground/player/player';
 import { CarryPlot, carryWords } from '../plots/CarryPlot';
 import { FinishPlot, finishWords } from '../plots/FinishPlot';
 import { MarkPlot, markWords } from '../plots/MarkPlot';
+import { StatTable } from './StatTable';
 import { useUnits } from '../kit/units';
 import { Pick } from '../kit/fields';
 
@@ -24,8 +24,8 @@ export function StatsView({ balls, parts, by, onBy, handed }: StatsViewProps) {
   const units = useUnits();
   const whole = statsOf(balls);
   const columns = [
-    { name: 'all', lines: statWords(whole, units) },
-    ...parts.map((part) => ({ name: part.name, lines: statWords(statsOf(part.balls), units) })),
+    { name: 'all', stats: whole },
+    ...parts.map((part) => ({ name: part.name, stats: statsOf(part.balls) })),
   ];
   return (
     <section aria-label="What the balls came to">
@@ -48,33 +48,8 @@ export function StatsView({ balls, parts, by, onBy, handed }: StatsViewProps) {
           options={COMPARISONS.map((each) => [each, each] as const)}
         />
       </div>
-      <div className="mt-2 overflow-x-auto">
-        <table className="w-full border-collapse text-left">
-          <thead>
-            <tr className="border-b-2 border-hairline">
-              <td />
-              {columns.map(({ name }) => (
-                <th key={name} scope="col" className="min-w-36 py-1 pr-4">
-                  {name}
-                </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {columns[0]!.lines.map(([name], row) => (
-              <tr key={name} className="border-b border-hairline align-top">
-                <th scope="row" className="py-1.5 pr-4 font-normal">
-                  {name}
-                </th>
-                {columns.map((column) => (
-                  <td key={column.name} className="py-1.5 pr-4">
-                    {column.lines[row]![1]}
-                  </td>
-                ))}
-              </tr>
-            ))}
-          </tbody>
-        </table>
+      <div className="mt-2">
+        <StatTable columns={columns} />
         <p className="mt-1 text-sm text-ink-soft">
           In brackets what the true share may be, per cent, nineteen times in twenty. Balls that
           were excluded are drawn faint and do not count.

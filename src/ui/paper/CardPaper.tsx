@@ -6,7 +6,8 @@ import type { CallPicture } from '@/core/tell/picture/picture';
 import type { CallEntry } from '@/core/tell/sheet/callSheet';
 import type { Hand } from '@/core/ground/player/player';
 import { ballPositionWords } from '@/core/tell/script/script';
-import { chanceWords, distanceWords, shortLengthWords } from '@/core/tell/words/words';
+import { oddsWords } from '@/core/tell/words/oddsWords';
+import { distanceWords, shortLengthWords } from '@/core/tell/words/words';
 import type { MissName } from '@/core/model/shot/misses';
 import type { Shot } from '@/core/ground/situation/shot';
 import { SHOULDER_WIDTH } from '@/core/model/swing/technique';
@@ -145,9 +146,6 @@ function FourDrawings({
   );
 }
 
-const oddsWords = ({ odds }: CallEntry): string =>
-  `Out ${chanceWords(odds.out)}, on the green ${chanceWords(odds.green)}, thin ${chanceWords(odds.thin)}.`;
-
 /** A call that stands beside the best one, in brief. */
 function Other({ call }: { call: CallEntry }) {
   return (
@@ -159,7 +157,7 @@ function Other({ call }: { call: CallEntry }) {
       <Text>
         {call.kind === 'relief'
           ? `${schoolName(call.school)}.`
-          : `Face ${call.face_deg === 0 ? 'square' : call.face_clock}, swing ${call.swing_clock}. ${oddsWords(call)}`}
+          : `Face ${call.face_deg === 0 ? 'square' : call.face_clock}, swing ${call.swing_clock}. ${oddsWords(call.odds)}`}
       </Text>
     </View>
   );
@@ -241,7 +239,7 @@ export function CardPaper({ player, said, shot, answer, units }: CardPaperProps)
               )}
             </Text>
             {best.kind !== 'relief' && (
-              <Text style={{ marginTop: 6, color: SOFT }}>{oddsWords(best)}</Text>
+              <Text style={{ marginTop: 6, color: SOFT }}>{oddsWords(best.odds)}</Text>
             )}
             <View style={styles.others}>
               {others.slice(0, 2).map((call) => (

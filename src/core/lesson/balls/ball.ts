@@ -50,6 +50,9 @@ export function lengthFault(field: LengthField, value: number, unit: LengthUnit)
 const metres = (name: keyof typeof LIMITS): Field<number | undefined> =>
   numberField(LIMITS[name][0], LIMITS[name][1], 'm');
 
+/** Whoever takes more strokes after the ball than this has picked it up. */
+export const MOST_AFTER = 9;
+
 /** What was seen of a ball; what was not is absent. */
 const loggedFields = {
   /** Where the club entered, behind the visible back edge of the ball; ball first is negative. */
@@ -62,6 +65,8 @@ const loggedFields = {
   divot_length_m: metres('divot_length'),
   divot_depth_m: metres('divot_depth'),
   height_m: metres('height'),
+  /** Strokes from where it stopped until it was holed; 0 for a ball holed from the sand. */
+  strokes_after: integerField(0, MOST_AFTER),
   note: proseField(500),
   /** What of the set-up was changed for this ball, in words. */
   changed: textField(0, 200),

@@ -18,7 +18,10 @@ export const FORM_LENGTHS = [
 export type BallLength = (typeof FORM_LENGTHS)[number];
 
 /** What a ball's form holds: what was typed, by field. */
-export type BallTexts = Record<BallLength['field'] | 'strike' | 'note' | 'changed', string>;
+export type BallTexts = Record<
+  BallLength['field'] | 'strike' | 'strokes_after' | 'note' | 'changed',
+  string
+>;
 
 export const EMPTY_BALL: BallTexts = {
   entry_m: '',
@@ -29,6 +32,7 @@ export const EMPTY_BALL: BallTexts = {
   divot_depth_m: '',
   height_m: '',
   strike: '',
+  strokes_after: '',
   note: '',
   changed: '',
 };
@@ -49,6 +53,7 @@ export function ballTexts(ball: LoggedFields, units: UnitSystem): BallTexts {
   return {
     ...texts,
     strike: ball.strike ?? '',
+    strokes_after: String(ball.strokes_after ?? ''),
     note: ball.note ?? '',
     changed: ball.changed ?? '',
   };
@@ -86,6 +91,7 @@ export function readBallTexts(
   }
   const strike = STRIKES.find((each) => each === texts.strike) as Strike | undefined;
   if (strike) ball.strike = strike;
+  if (texts.strokes_after !== '') ball.strokes_after = Number(texts.strokes_after);
   if (texts.note.trim()) ball.note = texts.note.trim();
   if (texts.changed.trim()) ball.changed = texts.changed.trim();
   if (ball.along_m !== undefined) ball.right_m ??= 0;

@@ -43,11 +43,14 @@ const LENGTHS = {
   h: { field: 'height_m', kind: 'height' },
 } as const;
 
+/** Strokes after the ball until it was holed. */
+const AFTER = /^p(\d)$/;
+
 const TOKEN = new RegExp(`^([ecrsdwhLRl])(${NUMBER})$`);
 
 /**
  * Reads a ball as it is typed: `e` entry behind the ball (minus for ball first), `c` carry, `r` run, `s` where it stopped,
- * `L` and `R` to the side, `d` depth in mm and `w` length of the mark, `h` height, a strike, and a note after `!`.
+ * `L` and `R` to the side, `d` depth in mm and `w` length of the mark, `h` height, `p` strokes until it was holed, a strike, and a note after `!`.
  *
  * @throws FaultyInput for each part that is not understood, or that no ball can have
  * @example
@@ -77,13 +80,18 @@ export function readBallText(text: string, units: UnitSystem): LoggedFields {
       if (once('strike', part)) ball.strike = strike;
       continue;
     }
+    const after = AFTER.exec(part);
+    if (after) {
+      if (once('strokes after it', part)) ball.strokes_after = Number(after[1]);
+      continue;
+    }
     const found = TOKEN.exec(part);
     if (!found) {
       faults.push({
         path: 'ball',
         message: `"${part}" is not understood: ${Object.entries(LETTERS)
           .map(([letter, word]) => `${letter} ${word}`)
-          .join(', ')}, or ${STRIKES.join(', ')}`,
+          .join(', ')}, p strokes after it, or ${STRIKES.join(', ')}`,
       });
       continue;
     }

@@ -1,4 +1,5 @@
 import type { LoggedFields } from './ball';
+import { counted } from '@/core/tell/words/counted';
 import { fromMetres } from '@/core/ground/units/length';
 import { plainNumber, sayLength, unitFor } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
@@ -21,6 +22,11 @@ export function seenWords(ball: LoggedFields, units: UnitSystem): string {
     parts.push(`stopped at ${sayLength(ball.along_m, 'ground', units)}, ${side}`);
   }
   if (ball.strike) parts.push(ball.strike);
+  if (ball.strokes_after !== undefined) {
+    parts.push(
+      ball.strokes_after === 0 ? 'holed' : `then ${counted(ball.strokes_after, 'stroke')}`,
+    );
+  }
   if (ball.note) parts.push(`“${ball.note}”`);
   if (ball.changed) parts.push(`changed: ${ball.changed}`);
   return parts.join(', ');

@@ -85,6 +85,7 @@ export function ballsCsv(
         ...LENGTHS.map(([field, heading, scale]) => column(heading, scale, ball[field])),
       ),
       strike: ball.strike ?? '',
+      strokes_after: ball.strokes_after ?? '',
       note: ball.note ?? '',
       changed: ball.changed ?? '',
       excluded: ball.excluded ?? '',

@@ -15,10 +15,12 @@ export const shareWords = ({ count, of, share, low, high }: Share): string =>
 export function statWords(stats: BallStats, units: UnitSystem): [name: string, words: string][] {
   const small = unitFor('short', units);
   const far = (metres: number): string => `${plainNumber(fromMetres(metres, small))} ${small}`;
+  const ground = (metres: number): string => sayLength(Math.abs(metres), 'ground', units);
   const { entry, carry, finish } = stats;
   return [
     ['balls', String(stats.balls)],
     ['out of the bunker', shareWords(stats.out)],
+    ['up and down', shareWords(stats.upAndDown)],
     ['thin', shareWords(stats.thin)],
     [
       'mark against the call',
@@ -33,8 +35,20 @@ export function statWords(stats: BallStats, units: UnitSystem): [name: string, w
     [
       'from the flag',
       finish
-        ? `${sayLength(Math.abs(finish.along), 'ground', units)} ${finish.along >= 0 ? 'past' : 'short'}, ${sayLength(Math.abs(finish.right), 'ground', units)} ${finish.right >= 0 ? 'right' : 'left'}`
+        ? `${ground(finish.along)} ${finish.along >= 0 ? 'past' : 'short'}, ${ground(finish.right)} ${finish.right >= 0 ? 'right' : 'left'}`
         : 'not known',
+    ],
+    [
+      'how near the flag',
+      finish
+        ? `half within ${ground(finish.proximity.middle)}, eight in ten within ${ground(finish.proximity.eightInTen)}`
+        : 'not known',
+    ],
+    [
+      'spread of the finish',
+      finish?.spread
+        ? `± ${ground(finish.spread.along)} long and short, ± ${ground(finish.spread.right)} left and right`
+        : 'too few',
     ],
   ];
 }

@@ -1,6 +1,6 @@
 import { predictionEllipse, type Ellipse } from '@/core/ground/numeric/ellipse';
 import { deviationFactor, smallness } from '@/core/ground/numeric/fewBalls';
-import { median } from '@/core/ground/numeric/order';
+import { median, quantile } from '@/core/ground/numeric/order';
 import type { LoggedFields } from '../balls/ball';
 
 /** A share with the interval that holds it nineteen times in twenty. */
@@ -54,12 +54,23 @@ export interface BallStats {
   /** Balls that came out of the bunker, of those whose finish or carry is known. */
   out: Share;
   thin: Share;
+  /** Balls that were holed with the next stroke at most, of those whose strokes were counted. */
+  upAndDown: Share;
   /** Mark behind where it was meant: mean and standard deviation; null for too few. */
   entry: { bias: number; spread: number; of: number } | null;
   /** Carry over the carry of the call: median, and the middle half of the ratios. */
   carry: { ratio: number; spread: number; of: number } | null;
   /** Where they stopped about the flag: bias along and to the right, and the ellipse of eight in ten. */
-  finish: { along: number; right: number; of: number; ellipse: Ellipse | null } | null;
+  finish: {
+    along: number;
+    right: number;
+    of: number;
+    ellipse: Ellipse | null;
+    /** How far from the flag balls stopped: the middle one, and eight in ten. */
+    proximity: { middle: number; eightInTen: number };
+    /** Standard deviations along and across; null for too few. */
+    spread: { along: number; right: number } | null;
+  } | null;
 }
 
 /** A ball with what it was meant to be. */
@@ -96,6 +107,29 @@ function carryOf(ratios: readonly number[]): BallStats['carry'] {
   return { ratio, spread, of: ratios.length };
 }
 
+/** Standard deviation of a few values: that of the sample over what it comes short by. */
+const spreadOf = (values: readonly number[]): number => {
+  const middle = mean(values);
+  const squares = values.reduce((sum, v) => sum + (v - middle) ** 2, 0);
+  return Math.sqrt(squares / (values.length - 1)) / smallness(values.length);
+};
+
+/** Where balls stopped about the flag: [along, right] of each; null for none. */
+function finishOf(finishes: readonly [number, number][]): BallStats['finish'] {
+  if (finishes.length === 0) return null;
+  const along = finishes.map(([each]) => each);
+  const right = finishes.map(([, each]) => each);
+  const far = finishes.map(([a, r]) => Math.hypot(a, r));
+  return {
+    along: mean(along),
+    right: mean(right),
+    of: finishes.length,
+    ellipse: finishes.length < FEWEST_OF_ELLIPSE ? null : predictionEllipse(finishes, SHARE),
+    proximity: { middle: median(far), eightInTen: quantile(far, SHARE) },
+    spread: finishes.length < FEWEST ? null : { along: spreadOf(along), right: spreadOf(right) },
+  };
+}
+
 /** What a set of balls comes to; those that were excluded do not count. */
 export function statsOf(all: readonly StatBall[]): BallStats {
   const balls = all.filter(({ excluded }) => !excluded);
@@ -110,32 +144,20 @@ export function statsOf(all: readonly StatBall[]): BallStats {
   const finishes = balls.flatMap(({ along_m, right_m, pin }): [number, number][] =>
     along_m === undefined ? [] : [[along_m - pin, right_m ?? 0]],
   );
-  const entryMean = entries.length > 0 ? mean(entries) : 0;
+  const counted = balls.filter(({ strokes_after }) => strokes_after !== undefined);
   return {
     balls: balls.length,
     out: shareOf(known.filter(Boolean).length, known.length),
     thin: shareOf(struck.filter(({ strike }) => strike === 'thin').length, struck.length),
+    upAndDown: shareOf(
+      counted.filter(({ strokes_after }) => strokes_after! <= 1).length,
+      counted.length,
+    ),
     entry:
       entries.length < FEWEST
         ? null
-        : {
-            bias: entryMean,
-            spread:
-              Math.sqrt(
-                entries.reduce((sum, v) => sum + (v - entryMean) ** 2, 0) / (entries.length - 1),
-              ) / smallness(entries.length),
-            of: entries.length,
-          },
+        : { bias: mean(entries), spread: spreadOf(entries), of: entries.length },
     carry: carryOf(ratios),
-    finish:
-      finishes.length === 0
-        ? null
-        : {
-            along: mean(finishes.map(([along]) => along)),
-            right: mean(finishes.map(([, right]) => right)),
-            of: finishes.length,
-            ellipse:
-              finishes.length < FEWEST_OF_ELLIPSE ? null : predictionEllipse(finishes, SHARE),
-          },
+    finish: finishOf(finishes),
   };
 }

@@ -51,6 +51,18 @@ describe('what balls come to, in words', () => {
     });
   });
 
+  test('how near balls stopped, how widely, and how often the next stroke holed them', () => {
+    const balls = [9, 11, 12, 16, 19].map((along_m, i) =>
+      at({ along_m, right_m: 0, ...(i < 4 && { strokes_after: i }) }),
+    );
+    const words = Object.fromEntries(statWords(statsOf(balls), 'metres'));
+    expect(words).toMatchObject({
+      'up and down': '2 of 4, 50 % (15–85)',
+      'how near the flag': 'half within 3\u00a0m, eight in ten within 5\u00a0m',
+      'spread of the finish': '± 4.3\u00a0m long and short, ± 0\u00a0m left and right',
+    });
+  });
+
   test('a share comes with its interval', () => {
     expect(shareWords(shareOf(17, 20))).toBe('17 of 20, 85 % (64–95)');
     expect(shareWords(shareOf(0, 0))).toBe('not known');
