@@ -4,6 +4,7 @@ import { aPlan } from '@/core/testing/plans';
 import { aRecord, PLAIN_LEARNT } from '@/core/testing/records';
 import { addBalls, changeBall } from './balls';
 import { bringBack } from './bringBack';
+import { saveContact } from './contacts';
 import { openDatabase, type Database } from './database';
 import { saveDraft } from './drafts';
 import { erasePlayer } from './erase';
@@ -25,7 +26,10 @@ async function lived(): Promise<Database> {
   const database = await openDatabase(await newFolder('back'));
   const { sql } = database;
   await addPlayers(sql, [
-    { id: 'ada', ...aRecord({ name: 'Ada Lund', notes: 'left knee', trusted_club: '56' }) },
+    {
+      id: 'ada',
+      ...aRecord({ name: 'Ada Lund', notes: 'left knee', trusted_club: '56', handicap: 12.5 }),
+    },
     { id: 'bo', ...aRecord({ name: 'Bo Ek' }) },
   ]);
   await saveLesson(sql, BOTH!, aPlan({ players: ['ada', 'bo'], notes: 'Ada Lund first.' }));
@@ -48,6 +52,7 @@ async function lived(): Promise<Database> {
   await acceptLearning(sql, 'ada', { ...factors, distance: 1.1 });
   await acceptLearning(sql, 'ada', { ...factors, distance: 1.2 });
   await holdLearning(sql, 'ada', 40);
+  await saveContact(sql, 'ada', { contact: 'by telephone' });
   const shot = { pin_yd: 12 };
   await saveReading(sql, { name: 'Low', playerId: 'ada', shot, called: '56', model: 'm1' });
   await saveDraft(sql, DRAFT!, { playerId: 'ada', shot, called: '52' });

@@ -2,6 +2,7 @@ import type { PGlite, Transaction } from '@electric-sql/pglite';
 import type { PlayerFile, PlayerImported } from '@/core/lesson/exchange/playerFile';
 import type { LessonPlan } from '@/core/lesson/plan/lesson';
 import { addBalls } from './balls';
+import { saveContact } from './contacts';
 import { NOBODY, patternOf } from './erase';
 import { storeClosing, storePlan } from './lessons';
 import { insertPlayers } from './players';
@@ -23,6 +24,7 @@ async function takePlayer(tx: Transaction, file: PlayerFile): Promise<boolean> {
   );
   if (known > 0) return true;
   await insertPlayers(tx, [{ id: file.id, ...file.player }]);
+  if (file.contact) await saveContact(tx, file.id, file.contact);
   await tx.query(
     `update players set learnt = $2, archived_at = case when $3 then now() end where id = $1`,
     [file.id, file.learnt ? JSON.stringify(file.learnt) : null, file.archived],

@@ -5,6 +5,7 @@ import { aRecord } from '@/core/testing/records';
 import { aBall } from '@/core/testing/balls';
 import { aPlan } from '@/core/testing/plans';
 import { addBalls } from './balls';
+import { saveContact } from './contacts';
 import { openDatabase } from './database';
 import { erasePlayer } from './erase';
 import { closeLesson, lessonById, listLessons, saveLesson } from './lessons';
@@ -44,6 +45,7 @@ test('who is erased is in no row, no text and no file any more; the lesson and t
   ]);
   await updatePlayer(sql, ID, player(ID, NAME, 'an older note of a quicksilver wrist'));
   await saveLesson(sql, LESSON, aPlan({ players: [ID, 'bo'], notes: `Start with ${NAME}.` }));
+  await saveContact(sql, ID, { contact: 'quicksilver@example.org' });
   const ball = aBall(1, { player: ID });
   await addBalls(sql, LESSON, [ball, aBall(2, { player: 'bo', note: `as ${NAME} does` })]);
   await closeLesson(sql, LESSON, {

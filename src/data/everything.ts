@@ -2,6 +2,7 @@ import type { PGlite } from '@electric-sql/pglite';
 import { PLAYER_FORMAT, type PlayerFile } from '@/core/lesson/exchange/playerFile';
 import { recordOf } from '@/core/lesson/players/player';
 import { ballsOfPlayer } from './balls';
+import { contactOf } from './contacts';
 import { listDrafts } from './drafts';
 import { listGrassShots } from './grassShots';
 import { learningDecisions } from './learnings';
@@ -16,7 +17,8 @@ const ALL = 1_000_000;
 export async function everythingAbout(db: PGlite, id: string): Promise<PlayerFile | null> {
   const player = await playerById(db, id);
   if (!player) return null;
-  const [readings, drafts, shots, lessons, balls, decisions] = await Promise.all([
+  const [contact, readings, drafts, shots, lessons, balls, decisions] = await Promise.all([
+    contactOf(db, id),
     readingsOfPlayer(db, id, ALL),
     listDrafts(db),
     listGrassShots(db, id, ALL),
@@ -30,6 +32,7 @@ export async function everythingAbout(db: PGlite, id: string): Promise<PlayerFil
     id,
     archived: player.archived,
     player: recordOf(player),
+    ...(contact && Object.keys(contact).length > 0 && { contact }),
     ...(player.learnt ? { learnt: player.learnt } : {}),
     readings: readings.map(({ id, name, shot, called, model, learnt, savedAt }) => ({
       id,

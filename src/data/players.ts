@@ -23,7 +23,7 @@ const ORDER_BY: Record<PlayerOrder, string> = {
 
 /** Columns of a player without the clubs. */
 const COLUMNS = `
-  p.id, p.name, p.handed, p.skill, p.usual_miss, p.trusted_club, p.cautions, p.units, p.schools, p.notes, p.learnt,
+  p.id, p.name, p.handed, p.skill, p.handicap, p.usual_miss, p.trusted_club, p.cautions, p.units, p.schools, p.notes, p.learnt,
   p.archived_at is not null as archived,
   to_char(p.updated_at at time zone 'utc', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"') as "updatedAt"`;
 
@@ -32,22 +32,18 @@ const BAG = `
   as bag`;
 
 /** A row as it comes: absent fields are null in the table and absent in a record. */
-type Row = Omit<ListedPlayer, 'usual_miss' | 'trusted_club' | 'units' | 'learnt'> & {
-  learnt: ListedPlayer['learnt'] | null;
-  usual_miss: ListedPlayer['usual_miss'] | null;
-  trusted_club: ListedPlayer['trusted_club'] | null;
-  units: ListedPlayer['units'] | null;
+type Row = {
+  [K in keyof ListedPlayer]-?: undefined extends ListedPlayer[K]
+    ? ListedPlayer[K] | null
+    : ListedPlayer[K];
 };
 
-function playerOf<T extends Row>({ usual_miss, trusted_club, units, learnt, ...row }: T) {
-  return {
-    ...row,
-    ...(usual_miss ? { usual_miss } : {}),
-    ...(trusted_club ? { trusted_club } : {}),
-    ...(units ? { units } : {}),
-    ...(learnt ? { learnt } : {}),
-  };
-}
+const playerOf = <T extends Row>(row: T): Omit<T, keyof Row> & ListedPlayer =>
+  Object.fromEntries(Object.entries(row).filter(([, value]) => value !== null)) as Omit<
+    T,
+    keyof Row
+  > &
+    ListedPlayer;
 
 /** A page of the players that are not deleted, and how many there are in all. */
 export async function listPlayers(
@@ -117,10 +113,11 @@ export async function playerNames(db: PGlite): Promise<Set<string>> {
 /** A player's own columns, from a list of {id, record} in $1. */
 const INSERT_PLAYERS = `
   insert into players
-    (id, name, handed, skill, usual_miss, trusted_club, cautions, units, schools, notes)
-  select r.id, r.name, r.handed, r.skill, r.usual_miss, r.trusted_club, r.cautions, r.units,
+    (id, name, handed, skill, handicap, usual_miss, trusted_club, cautions, units, schools, notes)
+  select r.id, r.name, r.handed, r.skill, r.handicap, r.usual_miss, r.trusted_club, r.cautions, r.units,
     r.schools, r.notes
-  from jsonb_to_recordset($1) as r (id text, name text, handed text, skill text, usual_miss text,
+  from jsonb_to_recordset($1) as r (id text, name text, handed text, skill text,
+    handicap double precision, usual_miss text,
     trusted_club text, cautions jsonb, units text, schools jsonb, notes text)`;
 
 /** Clubs in the order of the bag, from a list of {player, position, make} in $1. */
@@ -160,7 +157,7 @@ export async function updatePlayer(db: PGlite, id: string, record: PlayerRecord)
   return db.transaction(async (tx) => {
     const { rows } = await tx.query(
       `update players set name = $2, handed = $3, skill = $4, usual_miss = $5, cautions = $6,
-         units = $7, schools = $8, notes = $9, trusted_club = $10, updated_at = now()
+         units = $7, schools = $8, notes = $9, trusted_club = $10, handicap = $11, updated_at = now()
        where id = $1 and deleted_at is null returning id`,
       [
         id,
@@ -173,6 +170,7 @@ export async function updatePlayer(db: PGlite, id: string, record: PlayerRecord)
         JSON.stringify(record.schools),
         record.notes,
         record.trusted_club ?? null,
+        record.handicap ?? null,
       ],
     );
     if (rows.length === 0) return false;

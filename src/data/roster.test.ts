@@ -7,6 +7,7 @@ import { aBall } from '@/core/testing/balls';
 import { aPlan } from '@/core/testing/plans';
 import { PLAIN_LEARNT } from '@/core/testing/records';
 import { addBalls } from './balls';
+import { saveContact } from './contacts';
 import { saveDraft } from './drafts';
 import { everythingAbout } from './everything';
 import { acceptLearning } from './learnings';
@@ -132,6 +133,12 @@ test('everything about a player is exported, and erased for good', async () => {
   await addBalls(sql, lesson, [aBall(2, { player: 'bo' })]);
   const { version: _version, ...factors } = PLAIN_LEARNT;
   await acceptLearning(sql, 'bo', factors);
+  expect(await saveContact(sql, 'nobody', { contact: 'x' })).toBe(false);
+  await saveContact(sql, 'bo', { birth_year: 2011, contact: 'ask the mother' });
+  // Who lists players sees nothing of it.
+  expect(JSON.stringify([await listPlayers(sql), await playersForDesk(sql)])).not.toContain(
+    'mother',
+  );
   // Everything: whatever table holds rows of a player has its place in the export.
   const { rows: tables } = await sql.query<{ name: string }>(
     `select table_name as name from information_schema.columns
@@ -145,6 +152,7 @@ test('everything about a player is exported, and erased for good', async () => {
     grass_shots: everything.grass_shots,
     learning_decisions: everything.learnings,
     learnings: everything.learnings.flatMap((each) => each.factors ?? []),
+    player_contacts: [everything.contact].filter((contact) => contact?.birth_year === 2011),
     readings: everything.readings,
   };
   expect(Object.keys(held)).toEqual(tables.map(({ name }) => name));

@@ -297,3 +297,35 @@ test('requests that make no sense are refused by name', async ({ request }) => {
   });
   expect(shots.status()).toBe(400);
 });
+
+test('a handicap is in the form; year of birth and contact are on the player’s own page alone', async ({
+  page,
+}) => {
+  const id = (await (await page.request.get('/api/players?search=akagawa')).json()).players[0].id;
+  await page.goto(`/players/${id}`);
+  await page.getByRole('button', { name: 'Edit' }).click();
+  await page.getByLabel('Handicap').fill('sixty');
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(page.getByRole('alert').filter({ hasText: 'not "sixty"' })).toBeVisible();
+  await page.getByLabel('Handicap').fill('+1.5');
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(page.getByText(/handicap \+1\.5/)).toBeVisible();
+
+  await page.getByText('Year of birth and contact').click();
+  await page.getByLabel('Year of birth', { exact: true }).fill('12');
+  await page.getByLabel('Contact', { exact: true }).fill('ask the father, 555 0101');
+  await page.getByRole('button', { name: 'Save the contact' }).click();
+  await expect(page.getByText('Year of birth must be a whole number')).toBeVisible();
+  await page.getByLabel('Year of birth', { exact: true }).fill('2012');
+  await page.getByRole('button', { name: 'Save the contact' }).click();
+  await expect(page.getByText('Saved.').last()).toBeVisible();
+  await page.reload();
+  await page.getByText('Year of birth and contact').click();
+  await expect(page.getByLabel('Year of birth', { exact: true })).toHaveValue('2012');
+  await passesAxe(page);
+  for (const url of ['/api/players', '/api/players/export?as=json', '/', '/players']) {
+    expect(await (await page.request.get(url)).text()).not.toContain('555 0101');
+  }
+  const everything = await (await page.request.get(`/api/players/${id}/export`)).json();
+  expect(everything.contact).toEqual({ birth_year: 2012, contact: 'ask the father, 555 0101' });
+});

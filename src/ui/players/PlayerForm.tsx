@@ -63,6 +63,13 @@ export function PlayerForm({ title, record, onSave, onClose }: PlayerFormProps) 
             options={SKILLS.map((skill) => [skill, SKILL_WORDS[skill]] as const)}
             {...register('skill')}
           />
+          <TextInput
+            label="Handicap"
+            inputMode="decimal"
+            placeholder="not known; +2 is better than scratch"
+            fault={errors.handicap?.message}
+            {...register('handicap')}
+          />
           <Choice
             label="Usual miss"
             options={[

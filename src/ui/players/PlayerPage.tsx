@@ -21,13 +21,14 @@ import { sayDay } from '../kit/day';
 import { ask, saidOf } from '../server/client';
 import { TopBar } from '../frame/TopBar';
 import { Ladder } from '../ladder/Ladder';
-import { SKILL_WORDS, HAND_WORDS, MISS_NAMES } from '@/core/tell/words/player';
+import { handicapWords, SKILL_WORDS, HAND_WORDS, MISS_NAMES } from '@/core/tell/words/player';
 import { History } from '../lessons/History';
 import type { StoredLesson } from '@/core/lesson/plan/stored';
 import { Learnt } from './Learnt';
 import { CarryLine } from './CarryLine';
 import { EraseDialog } from './EraseDialog';
 import { GrassShots } from './GrassShots';
+import { ContactDetails } from './ContactDetails';
 import { PlayerForm } from './PlayerForm';
 import { PocketLinks } from './PocketLinks';
 import { Rack } from './Rack';
@@ -129,6 +130,7 @@ export function PlayerPage(props: PlayerPageProps) {
               </button>
             </p>
           )}
+          <ContactDetails playerId={player.id} />
           {player.notes && <p className="mt-1 whitespace-pre-line text-ink-soft">{player.notes}</p>}
         </header>
         <div>
@@ -223,6 +225,7 @@ export function PlayerPage(props: PlayerPageProps) {
 /** Who it is, in a sentence. */
 function factsOf(player: RosterPlayer): string {
   const parts = [SKILL_WORDS[player.skill], HAND_WORDS[player.handed]];
+  if (player.handicap !== undefined) parts.push(`handicap ${handicapWords(player.handicap)}`);
   if (player.usual_miss) parts.push(`usually misses ${MISS_NAMES[player.usual_miss]}`);
   if (player.trusted_club) parts.push(`trusts the ${player.trusted_club} from sand`);
   if (player.cautions.length > 0) parts.push(`to be spared: ${player.cautions.join(', ')}`);

@@ -5,6 +5,7 @@ import { readPlayerRecord, type PlayerRecord } from '@/core/lesson/players/recor
 import { fromMetres } from '@/core/ground/units/length';
 import { plainNumber, unitFor } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
+import { handicapWords } from '@/core/tell/words/player';
 import { checked } from '../kit/checked';
 
 /** A club as it is typed: numbers are texts, so that what was typed is kept whatever it is. */
@@ -25,6 +26,7 @@ export interface PlayerFormValues {
   name: string;
   handed: PlayerRecord['handed'];
   skill: PlayerRecord['skill'];
+  handicap: string;
   usual_miss: PlayerRecord['usual_miss'] | '';
   trusted_club: string;
   cautions: string[];
@@ -62,6 +64,7 @@ export function toForm(record: PlayerRecord, units: UnitSystem): PlayerFormValue
     name: record.name,
     handed: record.handed,
     skill: record.skill,
+    handicap: record.handicap === undefined ? '' : handicapWords(record.handicap),
     usual_miss: record.usual_miss ?? '',
     trusted_club: record.trusted_club ?? '',
     cautions: record.cautions,
@@ -73,7 +76,7 @@ export function toForm(record: PlayerRecord, units: UnitSystem): PlayerFormValue
 }
 
 /** What was typed as a number: nothing, the number, or the text itself for the check to quote. */
-function numberOrText(typed: string): number | string | undefined {
+export function numberOrText(typed: string): number | string | undefined {
   const trimmed = typed.trim().replace(',', '.');
   if (trimmed === '') return undefined;
   const value = Number(trimmed);
@@ -88,11 +91,16 @@ function present(fields: Record<string, unknown>): Record<string, unknown> {
 
 /** The record that a form says, as outside input: not checked yet. */
 export function fromForm(values: PlayerFormValues, units: UnitSystem): Record<string, unknown> {
-  const { usual_miss, trusted_club, units: own, bag, ...rest } = values;
+  const { handicap, usual_miss, trusted_club, units: own, bag, ...rest } = values;
   return {
     ...rest,
     name: values.name.trim(),
-    ...present({ usual_miss, trusted_club, units: own }),
+    ...present({
+      handicap: numberOrText(handicap.trim().replace(/^\+/, '-')),
+      usual_miss,
+      trusted_club,
+      units: own,
+    }),
     bag: bag.map((club) => ({
       ...club.rest,
       name: club.name.trim(),

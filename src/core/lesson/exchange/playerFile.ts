@@ -18,6 +18,7 @@ import { shotSchema } from '@/core/tell/format/shot';
 import { exchangedBallFields } from '../balls/ball';
 import { DECISIONS } from '../learning/decision';
 import { closingFields, planSchema, readKeptPlan } from '../plan/lesson';
+import { contactSchema } from '../players/contact';
 import { readPlayerRecord, recordSchema, type PlayerRecord } from '../players/record';
 
 export const PLAYER_FORMAT = 'mellow-divot/player-export';
@@ -39,6 +40,7 @@ export const playerFileSchema = exactObject({
   id: required(playerIdField),
   archived: required(flagField()),
   player: required(recordSchema),
+  contact: contactSchema,
   /** What calls use of what was learnt; absent where they come from the skill alone. */
   learnt: learntSchema,
   readings: required(

@@ -3,6 +3,7 @@ export const CSV_COLUMNS = [
   'name',
   'handed',
   'skill',
+  'handicap',
   'usual_miss',
   'trusted_club',
   'cautions',
@@ -13,8 +14,8 @@ export const CSV_COLUMNS = [
 ] as const;
 export type CsvColumn = (typeof CSV_COLUMNS)[number];
 
-/** What a column of somebody's file can hold: those of the export, names in two parts, a handicap, or one club. */
-export const MEANINGS = [...CSV_COLUMNS, 'first', 'last', 'handicap', 'club'] as const;
+/** What a column of somebody's file can hold: those of the export, names in two parts, or one club. */
+export const MEANINGS = [...CSV_COLUMNS, 'first', 'last', 'club'] as const;
 export type Meaning = (typeof MEANINGS)[number];
 
 /** Headings that other programs and people give these columns, in lower case without punctuation. */

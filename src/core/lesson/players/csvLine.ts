@@ -70,6 +70,7 @@ function recordOf(cells: ReadonlyMap<string, string>, house: House): Record<stri
         : handicap !== '' && !Number.isNaN(Number(handicap))
           ? skillOf(Number(handicap))
           : house.skill,
+    ...(handicap === '' || Number.isNaN(Number(handicap)) ? {} : { handicap: Number(handicap) }),
     ...(miss === '' ? {} : { usual_miss: miss }),
     ...(cell('trusted_club') === '' ? {} : { trusted_club: cell('trusted_club') }),
     cautions: list(cell('cautions')),

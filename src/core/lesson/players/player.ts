@@ -30,12 +30,24 @@ export interface RosterPageData {
 
 /** The record of a player: what is typed, without what the product keeps about it. */
 export function recordOf(player: RosterPlayer): PlayerRecord {
-  const { name, handed, skill, usual_miss, trusted_club, cautions, units, schools, notes, bag } =
-    player;
+  const {
+    name,
+    handed,
+    skill,
+    handicap,
+    usual_miss,
+    trusted_club,
+    cautions,
+    units,
+    schools,
+    notes,
+    bag,
+  } = player;
   return {
     name,
     handed,
     skill,
+    ...(handicap === undefined ? {} : { handicap }),
     ...(usual_miss ? { usual_miss } : {}),
     ...(trusted_club ? { trusted_club } : {}),
     cautions,

@@ -49,11 +49,13 @@ test('columns that are not known are passed over, first and last names joined, h
     'First name,Surname,HCP,Shoe size,clubs\nAda,Lund,"8,4",41,56\nBo,Ek,+2,44,56\nCy,Oh,54,39,56\n',
   );
   expect(columns[3]).toEqual({ heading: 'Shoe size', becomes: null, sample: '41' });
-  expect(lines.map(({ record }) => [record!.name, record!.skill])).toEqual([
-    ['Ada Lund', 'good'],
-    ['Bo Ek', 'expert'],
-    ['Cy Oh', 'beginner'],
+  expect(lines.map(({ record }) => [record!.name, record!.skill, record!.handicap])).toEqual([
+    ['Ada Lund', 'good', 8.4],
+    ['Bo Ek', 'expert', -2],
+    ['Cy Oh', 'beginner', 54],
   ]);
+  const again = read(playersCsv(lines.map(({ record }) => record!))).lines;
+  expect(again.map(({ record }) => record!.handicap)).toEqual([8.4, -2, 54]);
 });
 
 test('each wrong line is told with its line in the file, the others stay good', () => {

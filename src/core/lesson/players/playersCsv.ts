@@ -4,6 +4,7 @@ import { bagText } from './bagText';
 import { CSV_COLUMNS, MEANINGS, meaningOf, type Meaning } from './columns';
 import { MOST_CELL, readCsvLine, type ReadLine } from './csvLine';
 import type { House } from './house';
+import { handicapWords } from '@/core/tell/words/player';
 import type { PlayerRecord } from './record';
 
 /** Most lines that are read at once. */
@@ -151,6 +152,7 @@ export function playersCsv(players: readonly PlayerRecord[]): string {
       name: player.name,
       handed: player.handed,
       skill: player.skill,
+      handicap: player.handicap === undefined ? '' : handicapWords(player.handicap),
       usual_miss: player.usual_miss ?? '',
       trusted_club: player.trusted_club ?? '',
       cautions: player.cautions.join(', '),

@@ -7,6 +7,7 @@ import { check, FaultyInput, type Fault } from '@/core/tell/format/fault';
 import {
   exactObject,
   lengthOf,
+  numberField,
   proseField,
   required,
   textField,
@@ -22,6 +23,8 @@ export const recordSchema = exactObject({
   name: required(textField(1, 80)),
   handed: required(wordField(HANDS)),
   skill: required(wordField(SKILLS)),
+  /** Better than scratch is negative. */
+  handicap: numberField(-10, 54),
   usual_miss: wordField(USUAL_MISSES),
   /** Name of the club of the bag that the player trusts from sand. */
   trusted_club: clubName,

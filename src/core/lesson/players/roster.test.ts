@@ -45,7 +45,8 @@ describe('a record', () => {
     [{ cautions: ['knee'] }, /cautions\[0\]: must be one of wrist/],
     [{ units: 'feet' }, /units: must be one of yards, metres/],
     [{ schools: ['none-such'] }, /schools\[0\]/],
-    [{ handicap: 12 }, /handicap: is not a field/],
+    [{ shoe_size: 12 }, /shoe_size: is not a field/],
+    [{ handicap: 60 }, /handicap: must be a number from -10 to 54, not 60/],
     [{ notes: 'a\u0000b' }, /notes: must be text/],
   ])('%j is refused by name', (change, message) => {
     expect(faultsOf(() => readPlayerRecord({ ...record, ...change })).join('\n')).toMatch(message);

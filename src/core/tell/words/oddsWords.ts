@@ -1,4 +1,3 @@
-import type { CallEntry } from '../sheet/callSheet';
 import { chanceWords } from './words';
 
 const said = (chance: number): string => `${chanceWords(chance)} (${Math.round(chance * 100)} %)`;
@@ -9,9 +8,5 @@ const said = (chance: number): string => `${chanceWords(chance)} (${Math.round(c
  * @example
  * oddsWords({ out: 0.99, green: 0.71, thin: 0.02 }); // => 'Out nearly always (99 %), on the green about 7 in 10 (71 %), thin hardly ever (2 %).'
  */
-export const oddsWords = ({
-  out,
-  green,
-  thin,
-}: Pick<CallEntry['odds'], 'out' | 'green' | 'thin'>) =>
+export const oddsWords = ({ out, green, thin }: Record<'out' | 'green' | 'thin', number>) =>
   `Out ${said(out)}, on the green ${said(green)}, thin ${said(thin)}.`;

@@ -35,3 +35,13 @@ export const BODY_WORDS: Record<BodyCaution, { one: string; both: string }> = {
  */
 export const learntWords = ({ balls, version }: Pick<LearntFactors, 'balls' | 'version'>): string =>
   `what ${counted(balls, 'logged ball')} taught (version ${version})`;
+
+/**
+ * A handicap as it is written: better than scratch with a plus.
+ *
+ * @example
+ * handicapWords(-1.5); // => '+1.5'
+ * handicapWords(12); // => '12'
+ */
+export const handicapWords = (handicap: number): string =>
+  handicap < 0 ? `+${-handicap}` : String(handicap);

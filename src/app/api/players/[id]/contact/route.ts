@@ -1,0 +1,24 @@
+import { readContact } from '@/core/lesson/players/contact';
+import { contactOf, saveContact } from '@/data/contacts';
+import { database } from '@/data/database';
+import { notFound, withJson } from '../../../respond';
+import type { PlayerContext } from '../context';
+
+export const dynamic = 'force-dynamic';
+
+/** How a player is reached. */
+export async function GET(_request: Request, { params }: PlayerContext): Promise<Response> {
+  const { sql } = await database();
+  const contact = await contactOf(sql, (await params).id);
+  return contact ? Response.json(contact) : notFound();
+}
+
+export function PUT(request: Request, { params }: PlayerContext): Promise<Response> {
+  return withJson(request, async (body) => {
+    const contact = readContact(body);
+    const { id } = await params;
+    const { sql } = await database();
+    if (!(await saveContact(sql, id, contact))) return notFound();
+    return Response.json(await contactOf(sql, id));
+  });
+}
