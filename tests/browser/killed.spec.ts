@@ -1,21 +1,12 @@
-import { execFileSync, spawn, type ChildProcess } from 'node:child_process';
+import { execFileSync, type ChildProcess } from 'node:child_process';
 import { cpSync, mkdtempSync, rmSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
+import { addressOf, serve } from './server';
 import { expect, test } from './test';
 
-const PORT = Number(process.env.MELLOW_TEST_PORT ?? 3217) + 1;
 const LESSON = '/lessons/5a17a0e5-0000-4000-8000-000000000001';
-const base = `http://127.0.0.1:${PORT}`;
-
-/** A server of its own on a data folder. */
-function serve(data: string): ChildProcess {
-  return spawn(
-    process.execPath,
-    ['node_modules/next/dist/bin/next', 'start', '--hostname', '127.0.0.1', '--port', String(PORT)],
-    { env: { ...process.env, MELLOW_DATA: data }, stdio: 'ignore' },
-  );
-}
+const base = addressOf('killed');
 
 test('a server that is killed between two balls loses neither', async ({ page }) => {
   test.setTimeout(120_000);
@@ -29,7 +20,7 @@ test('a server that is killed between two balls loses neither', async ({ page })
         env: { ...process.env, MELLOW_DATA: data },
       });
     }
-    server = serve(data);
+    server = serve('killed', data);
     const answers = async (): Promise<number> =>
       (await page.request.get(`${base}/api/lessons`)).status();
     await expect.poll(() => answers().catch(() => 0), { timeout: 30_000 }).toBe(200);
@@ -53,7 +44,7 @@ test('a server that is killed between two balls loses neither', async ({ page })
     await expect(page.getByText(/balls wait in this browser \(1 on their way\)/)).toBeVisible();
     await expect(page.getByTestId('script')).toBeVisible();
 
-    server = serve(data);
+    server = serve('killed', data);
     await expect(page.getByText(/12 balls here, 10 planned · every ball is saved/)).toBeVisible({
       timeout: 30_000,
     });

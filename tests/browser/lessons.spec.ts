@@ -437,8 +437,12 @@ test('the review shows what the balls came to, learns, is taken over, and finds 
     .getByRole('listitem')
     .filter({ hasText: 'ball too far forward for the weight' });
   await expect(suspect).toContainText('further forward than the call?”');
+  await page.getByLabel('Sets of a drill').selectOption('2');
+  await page.getByLabel('Balls in a set').selectOption('12');
   await suspect.getByRole('button', { name: /^Add to .*’s homework$/ }).click();
-  await expect(page.getByLabel('Homework')).toHaveValue(/Ball back a little/);
+  await expect(page.getByLabel('Homework')).toHaveValue(
+    /Ball back a little.* 2 sets of 12 balls\.$/,
+  );
   await passesAxe(page);
 
   await page.getByRole('button', { name: 'Take it over' }).click();

@@ -1,3 +1,4 @@
+import { Sideways } from '../kit/Sideways';
 import { useMemo } from 'react';
 import { bounceFits, FIT_DISTANCE, type BounceFit } from '@/core/search/audit/bounceFit';
 import type { Player } from '@/core/ground/player/player';
@@ -34,7 +35,7 @@ export function Soles({ player }: { player: Player }) {
       {clubs.length === 0 ? (
         <p>There is no wedge in the bag.</p>
       ) : (
-        <div className="overflow-x-auto">
+        <Sideways label="Soles">
           <table className="w-full border-collapse text-sm">
             <thead>
               <tr className="border-b-2 border-hairline text-left">
@@ -67,7 +68,7 @@ export function Soles({ player }: { player: Player }) {
               ))}
             </tbody>
           </table>
-        </div>
+        </Sideways>
       )}
       <p className="mt-1 text-sm text-ink-soft">
         With a nearly square face, {sayLength(FIT_DISTANCE, 'ground', units)}. Another bounce is

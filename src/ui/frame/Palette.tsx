@@ -6,15 +6,26 @@ import { keyWords, type Command as Doable } from '../kit/commands';
 import { useDialogFocus } from '../kit/focus';
 import type { Closable } from '../kit/Overlay';
 
+/** The words of a text, in lower case. */
+const wordsOf = (text: string): string[] =>
+  text
+    .toLowerCase()
+    .split(/[^\p{L}\p{N}]+/u)
+    .filter((word) => word !== '');
+
 /** How well words say what was typed: every typed word must begin one of them; the first word of the name counts most. */
 export function fits(value: string, typed: string, words: readonly string[] = []): number {
-  const said = [value, ...words]
-    .join(' ')
-    .toLowerCase()
-    .split(/[^\p{L}\p{N}]+/u);
-  const parts = typed.toLowerCase().trim().split(/\s+/);
+  const said = wordsOf([value, ...words].join(' '));
+  const parts = wordsOf(typed);
   if (!parts.every((part) => said.some((word) => word.startsWith(part)))) return 0;
-  return 1 / (1 + said.findIndex((word) => word.startsWith(parts[0]!)));
+  return (
+    1 /
+    (1 +
+      Math.max(
+        0,
+        said.findIndex((word) => word.startsWith(parts[0] ?? '')),
+      ))
+  );
 }
 
 interface PaletteProps extends Closable {

@@ -1,5 +1,6 @@
 'use client';
 
+import { Sideways } from '../kit/Sideways';
 import { learntWords } from '@/core/tell/words/player';
 import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
@@ -99,7 +100,7 @@ function LadderTable({ rows }: { rows: readonly LadderRow[] }) {
   const unit = unitFor('ground', units);
   const say = (metres: number): string => plainNumber(fromMetres(metres, unit), 0);
   return (
-    <div className="mt-3 overflow-x-auto">
+    <Sideways label="Ladder" className="mt-3">
       <table className="w-full border-collapse">
         <thead>
           <tr className="border-b-2 border-hairline">
@@ -141,6 +142,6 @@ function LadderTable({ rows }: { rows: readonly LadderRow[] }) {
           ))}
         </tbody>
       </table>
-    </div>
+    </Sideways>
   );
 }

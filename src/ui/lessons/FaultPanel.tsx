@@ -2,12 +2,14 @@
 
 import { useMemo, useState } from 'react';
 import { NO_FAULT, SIGNS } from '@/core/lesson/faults/causes';
+import { DOSES, drillLine, usualDose } from '@/core/lesson/faults/dose';
 import { evidenceWords } from '@/core/lesson/faults/faultWords';
 import { FEWEST, findFault, type Ticks } from '@/core/lesson/faults/find';
 import type { Looked } from '@/core/lesson/faults/looks';
 import { recordOf, type RosterPlayer } from '@/core/lesson/players/player';
 import { chanceWords } from '@/core/tell/words/words';
 import type { PlacedBall } from '@/core/lesson/review/against';
+import { Pick } from '../kit/fields';
 import { useTask } from '../engine/useTask';
 
 interface FaultPanelProps {
@@ -22,6 +24,7 @@ const STRONG = 0.4;
 
 /** The causes that explain the balls best, what speaks for each, what to look at next, a fix and a drill. */
 export function FaultPanel({ player, balls, onDrill }: FaultPanelProps) {
+  const [dose, setDose] = useState(() => usualDose(player.cautions));
   const [ticks, setTicks] = useState<Ticks>({});
   const question = useMemo(() => ({ player, balls }), [player, balls]);
   const {
@@ -61,6 +64,26 @@ export function FaultPanel({ player, balls, onDrill }: FaultPanelProps) {
                 {finding.next && ' Look at what is asked beside.'}
               </p>
             )}
+            <fieldset className="no-print mb-3 flex flex-wrap items-end gap-3">
+              <legend className="sr-only">How much of a drill</legend>
+              <Pick
+                label="Sets of a drill"
+                value={String(dose.sets)}
+                onValue={(sets) => setDose({ ...dose, sets: Number(sets) })}
+                options={DOSES.sets.map((each) => [String(each), String(each)])}
+              />
+              <Pick
+                label="Balls in a set"
+                value={String(dose.balls)}
+                onValue={(balls) => setDose({ ...dose, balls: Number(balls) })}
+                options={DOSES.balls.map((each) => [String(each), String(each)])}
+              />
+              {player.cautions.length > 0 && (
+                <p className="text-sm">
+                  Short sets to spare the {player.cautions.join(' and ')}: stop where it hurts.
+                </p>
+              )}
+            </fieldset>
             <ol className="space-y-3">
               {finding.suspects.slice(0, SHOWN).map(({ cause, chance, evidence }) => {
                 const speaking = evidence.filter(({ weight }) => weight > STRONG).slice(0, 3);
@@ -77,11 +100,11 @@ export function FaultPanel({ player, balls, onDrill }: FaultPanelProps) {
                     </p>
                     {chance > 0.15 && !NO_FAULT.has(cause.id) && (
                       <p className="leading-snug">
-                        {cause.fix} {cause.drill}{' '}
+                        {drillLine(cause, dose)}{' '}
                         <button
                           type="button"
                           className="min-h-6 underline underline-offset-2"
-                          onClick={() => onDrill(`${cause.fix} ${cause.drill}`)}
+                          onClick={() => onDrill(drillLine(cause, dose))}
                         >
                           Add to {player.name}’s homework
                         </button>

@@ -1,3 +1,4 @@
+import { Sideways } from '../kit/Sideways';
 import type { BallStats } from '@/core/lesson/review/stats';
 import { statWords } from '@/core/lesson/review/statWords';
 import { useUnits } from '../kit/units';
@@ -12,7 +13,7 @@ export function StatTable({ columns }: StatTableProps) {
   const units = useUnits();
   const told = columns.map(({ name, stats }) => ({ name, lines: statWords(stats, units) }));
   return (
-    <div className="overflow-x-auto">
+    <Sideways label="What the balls came to">
       <table className="w-full border-collapse text-left">
         <thead>
           <tr className="border-b-2 border-hairline">
@@ -39,6 +40,6 @@ export function StatTable({ columns }: StatTableProps) {
           ))}
         </tbody>
       </table>
-    </div>
+    </Sideways>
   );
 }

@@ -1,3 +1,4 @@
+import { Sideways } from '../kit/Sideways';
 import { clockAfter, type Turn } from '@/core/lesson/plan/timetable';
 
 /** Who is where when, a line a turn. */
@@ -18,7 +19,7 @@ export function TimetableView({
       <h2 id="timetable" className="text-xl">
         Timetable
       </h2>
-      <div className="overflow-x-auto">
+      <Sideways label="Who is where when">
         <table className="w-full border-collapse text-left">
           <thead>
             <tr className="border-b-2 border-hairline">
@@ -47,7 +48,7 @@ export function TimetableView({
             ))}
           </tbody>
         </table>
-      </div>
+      </Sideways>
     </section>
   );
 }

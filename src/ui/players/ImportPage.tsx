@@ -81,7 +81,7 @@ export function ImportPage() {
           everything about one player. A CSV file must give each player’s name and clubs. Nothing is
           saved until you have seen the preview and agreed.
         </p>
-        <pre className="mt-2 overflow-x-auto rounded bg-paper-deep p-3 text-sm">{EXAMPLE}</pre>
+        <pre className="mt-2 rounded whitespace-pre-wrap bg-paper-deep p-3 text-sm">{EXAMPLE}</pre>
         <div className="mt-4 flex flex-wrap items-center gap-4">
           <label className="button-main cursor-pointer focus-within:outline-3">
             Choose a file

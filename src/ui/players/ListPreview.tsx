@@ -1,3 +1,4 @@
+import { Sideways } from '../kit/Sideways';
 import { bagText } from '@/core/lesson/players/bagText';
 import { MEANINGS, type Meaning } from '@/core/lesson/players/columns';
 import type { ImportedLine, ImportPreview } from '@/core/lesson/players/playersCsv';
@@ -149,7 +150,7 @@ function Columns({
 /** Lines that cannot be added, each with what is wrong. */
 function Faulty({ lines, all }: { lines: readonly ImportedLine[]; all: number }) {
   return (
-    <div className="mt-4 overflow-x-auto">
+    <Sideways label="Lines that cannot be added" className="mt-4">
       <h3 className="text-lg">Lines that cannot be added</h3>
       <table className="w-full border-collapse text-left">
         <thead>
@@ -170,7 +171,7 @@ function Faulty({ lines, all }: { lines: readonly ImportedLine[]; all: number })
         </tbody>
       </table>
       {lines.length < all && <p className="mt-1">and {all - lines.length} more.</p>}
-    </div>
+    </Sideways>
   );
 }
 
@@ -185,7 +186,7 @@ function NewPlayers({
   twice: boolean;
 }) {
   return (
-    <div className="mt-4 overflow-x-auto">
+    <Sideways label="New players" className="mt-4">
       <h3 className="text-lg">New players</h3>
       <table className="w-full border-collapse text-left">
         <thead>
@@ -219,6 +220,6 @@ function NewPlayers({
         </tbody>
       </table>
       {lines.length < all && <p className="mt-1">and {all - lines.length} more.</p>}
-    </div>
+    </Sideways>
   );
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { Sideways } from '../kit/Sideways';
 import { counted } from '@/core/tell/words/counted';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
@@ -109,7 +110,7 @@ export function Roster(props: RosterProps) {
           </p>
         ) : (
           <>
-            <div className="mt-2 overflow-x-auto">
+            <Sideways label="Players" className="mt-2">
               <RosterTable
                 players={players}
                 view={view}
@@ -120,7 +121,7 @@ export function Roster(props: RosterProps) {
                 onArchive={(player) => void roster.archive(player)}
                 onRemove={setRemoving}
               />
-            </div>
+            </Sideways>
             {players.length < total && (
               <button type="button" onClick={() => void roster.more()} className="button mt-4">
                 Show {Math.min(50, total - players.length)} more of {total - players.length}

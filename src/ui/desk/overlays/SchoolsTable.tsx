@@ -1,5 +1,6 @@
 'use client';
 
+import { Sideways } from '../../kit/Sideways';
 import type { CallEntry, CallSheet } from '@/core/tell/sheet/callSheet';
 import { atFlag } from '@/core/tell/sheet/atFlag';
 import { toMetres } from '@/core/ground/units/length';
@@ -47,7 +48,7 @@ export function SchoolsTable({ sheet, onClose }: SchoolsTableProps) {
   return (
     <Overlay title="The same ball through every school" shape="wide" onClose={onClose}>
       {/* A table that may be wider than a phone: it scrolls by itself, by keyboard too. */}
-      <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Schools">
+      <Sideways label="Schools">
         <table className="w-full min-w-[44rem] border-collapse text-left">
           <thead>
             <tr className="border-b-2 border-hairline align-bottom">
@@ -81,7 +82,7 @@ export function SchoolsTable({ sheet, onClose }: SchoolsTableProps) {
             )}
           </tbody>
         </table>
-      </div>
+      </Sideways>
       <p className="mt-3 max-w-[80ch]">
         In the order of the call sheet: what costs least comes first, with a small price on whatever
         is not the plain way to play it. Two hundredths of a stroke cannot be told apart.
