@@ -34,7 +34,7 @@ test('zoom, stretch and the view from above, each saved as SVG', async ({ page }
     expect(svg).toContain('<svg');
     expect(svg).not.toMatch(/var\(--|role="slider"/);
   }
-  await expect(page.getByRole('group', { name: /Seen from above/ })).toBeVisible();
+  await expect(page.getByRole('group', { name: /^View from above/ })).toBeVisible();
   await passesAxe(page);
 });
 

@@ -109,7 +109,7 @@ export function Desk(props: DeskProps) {
   const changes = useChanges(situation, units, called, shot.pin);
 
   const query = readingToQuery({ ...reading, player: player.id });
-  useAddress(query, (past) => {
+  const goTo = useAddress(query, (past) => {
     if (past === query) return;
     const back = readingAt(past, players);
     // A player whom this desk has not seen is known to the server.
@@ -145,6 +145,7 @@ export function Desk(props: DeskProps) {
     theme: () => preferences.onTheme(theme === 'light' ? 'dusk' : 'light'),
     undo,
     redo,
+    goTo,
   });
   useCommands(commands, sheetOpen === null && token === null);
   const [best, ...others] = sheet?.calls ?? [];

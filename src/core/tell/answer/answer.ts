@@ -67,7 +67,10 @@ function sheetOf(
   const told = toldCalls(prescription, telling);
   const elapsedMs = searchedMs + clock() - start;
   return {
-    sheet: callSheet(prescription, told, telling, { notes, elapsedMs }),
+    sheet: callSheet(prescription, told, telling, {
+      notes: notes.map((note) => note(units)),
+      elapsedMs,
+    }),
     prescription,
     told,
   };

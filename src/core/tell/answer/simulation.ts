@@ -43,7 +43,7 @@ export function simulate(input: unknown) {
     aim_deg: rounded(acrossFor(degrees(aim), player.handed), 1),
     predicted: predictedEntry(predict(setup, golfer, shot, meant)),
     odds: oddsEntry(oddsOf(setup, golfer, shot, aim, swings)),
-    notes,
+    notes: notes.map((note) => note('yards')),
     model: MODEL_VERSION,
     seed,
   };

@@ -6,6 +6,8 @@ import { SAND_PRESETS, type Sand } from '@/core/ground/sand/presets';
 import { firmnessOf, sandOf } from '@/core/ground/sand/sandOf';
 import { radians } from '@/core/ground/units/angle';
 import { toMetres } from '@/core/ground/units/length';
+import { sayLength } from '@/core/ground/units/say';
+import type { UnitSystem } from '@/core/ground/units/system';
 import {
   exactObject,
   flagField,
@@ -113,29 +115,39 @@ function readWind(input: ShotInput['wind'], mirror: 1 | -1): Wind {
   };
 }
 
+/** Something that was taken for granted, or looks wrong, as it is said in a reader's units. */
+export type Note = (units: UnitSystem) => string;
+
 /**
  * A checked shot in SI units along the line of play, with what is usual for what it does not say.
  *
  * @param mirror -1 for a left-hander: the only place where a hand is mirrored on the way in
- * @returns the shot, where its sand stands from 0 powder to 1 packed, and what was taken for granted, in sentences
+ * @returns the shot, where its sand stands from 0 powder to 1 packed, and what was taken for granted
  */
 export function readShot(
   input: ShotInput,
   mirror: 1 | -1,
-): { shot: Shot; firmness: number; notes: string[] } {
-  const notes: string[] = [];
+): { shot: Shot; firmness: number; notes: Note[] } {
+  const notes: Note[] = [];
   const pin = lengthOf(input, 'pin')!;
   const lipDistance = input.lip
     ? lengthOf(input.lip, 'distance')!
     : Math.min(LEVEL_EXIT, pin / 3, lengthOf(input, 'edge') ?? Infinity);
   const edge = lengthOf(input, 'edge') ?? Math.max(lipDistance, pin - ROOM_BEFORE, pin / 3);
   if (lengthOf(input, 'edge') === undefined) {
-    notes.push('No front edge was given: the green is taken to begin 6 yd before the flag.');
+    const before = pin - edge;
+    notes.push(
+      (units) =>
+        `No front edge was given: the green is taken to begin ${sayLength(before, 'ground', units)} before the flag.`,
+    );
   }
   if (lengthOf(input, 'back') === undefined) {
-    notes.push('No back edge was given: the green is taken to end 10 yd past the flag.');
+    notes.push(
+      (units) =>
+        `No back edge was given: the green is taken to end ${sayLength(ROOM_BEHIND, 'ground', units)} past the flag.`,
+    );
   }
-  if (!input.lip) notes.push('No lip was given: the way out is taken to be level.');
+  if (!input.lip) notes.push(() => 'No lip was given: the way out is taken to be level.');
   const { sand, firmness } = readSand(input.sand);
   const shot: Shot = {
     pin,

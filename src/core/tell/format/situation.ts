@@ -15,7 +15,7 @@ import {
   type Of,
 } from './fields';
 import { playerSchema, readPlayer } from './player';
-import { readShot, shotSchema } from './shot';
+import { readShot, shotSchema, type Note } from './shot';
 
 export const SITUATION_FORMAT = 'mellow-divot/situation';
 export const SITUATION_VERSION = 1;
@@ -46,7 +46,7 @@ export interface Reading {
   question: Question;
   /** Where the sand stands from 0 powder to 1 packed. */
   firmness: number;
-  notes: string[];
+  notes: readonly Note[];
 }
 
 export const DEFAULT_SEED = 1;

@@ -22,11 +22,12 @@ export interface DeskHands {
   theme: () => void;
   undo: () => void;
   redo: () => void;
+  /** Leaves for another page. */
+  goTo: (to: string) => void;
 }
 
 /** Everything that can be done at the desk. */
 export function deskCommands(hands: DeskHands): Command[] {
-  const goTo = (to: string) => (): void => window.location.assign(to);
   return [
     ...TOKEN_NAMES.map((token): Command => {
       const { key, name, does } = TOKENS[token];
@@ -90,13 +91,13 @@ export function deskCommands(hands: DeskHands): Command[] {
       name: 'Card to print',
       group: 'Do',
       words: ['share', 'print'],
-      act: goTo(hands.card.page),
+      act: () => hands.goTo(hands.card.page),
     },
     {
       name: 'Card as PDF',
       group: 'Do',
       words: ['share', 'download'],
-      act: goTo(hands.card.pdf),
+      act: () => hands.goTo(hands.card.pdf),
     },
     { name: 'Yards or metres', group: 'Do', words: ['units', 'feet'], act: hands.units },
     { name: 'Light or dusk', group: 'Do', words: ['theme', 'dark'], act: hands.theme },

@@ -16,10 +16,12 @@ const OWN = { ownReading: true };
  *
  * @param query the reading as a query string
  * @param onBack takes the reading of an address that the browser went back or forward to, from another reading or another room
+ * @returns goes to another page
  */
-export function useAddress(query: string, onBack: (query: string) => void): void {
+export function useAddress(query: string, onBack: (query: string) => void): (to: string) => void {
   const steppedAt = useRef(-Infinity);
   const begun = useRef(false);
+  const pending = useRef<() => void>(() => {});
   const follow = useRef(onBack);
   useEffect(() => {
     follow.current = onBack;
@@ -41,9 +43,14 @@ export function useAddress(query: string, onBack: (query: string) => void): void
     // Who is on the way to another page would be called back by a change of the address.
     const stop = (): void => {
       clearTimeout(timer);
-      window.removeEventListener('beforeunload', stop);
+      document.removeEventListener('click', onLink, true);
     };
-    window.addEventListener('beforeunload', stop);
+    const onLink = ({ target, ctrlKey, metaKey, shiftKey }: MouseEvent): void => {
+      const elsewhere = ctrlKey || metaKey || shiftKey;
+      if (!elsewhere && target instanceof Element && target.closest('a[href]')) stop();
+    };
+    document.addEventListener('click', onLink, true);
+    pending.current = stop;
     return stop;
   }, [query]);
 
@@ -56,4 +63,9 @@ export function useAddress(query: string, onBack: (query: string) => void): void
     window.addEventListener('popstate', back);
     return () => window.removeEventListener('popstate', back);
   }, []);
+
+  return (to) => {
+    pending.current();
+    window.location.assign(to);
+  };
 }
