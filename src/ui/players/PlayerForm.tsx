@@ -66,7 +66,7 @@ export function PlayerForm({ title, record, onSave, onClose }: PlayerFormProps) 
           <TextInput
             label="Handicap"
             inputMode="decimal"
-            placeholder="not known; +2 is better than scratch"
+            placeholder="not known"
             fault={errors.handicap?.message}
             {...register('handicap')}
           />

@@ -43,7 +43,9 @@ describe('a bag is warned about, not refused', () => {
       { ...CLUB_56, stockCarry: toMetres(84, 'yd') },
       { ...CLUB_52, stockCarry: toMetres(80, 'yd') },
     ];
-    expect(bagWarnings(aPlayer('middle', swapped))[0]!('yards')).toMatch(/52 has less loft than 56/);
+    expect(bagWarnings(aPlayer('middle', swapped))[0]!('yards')).toMatch(
+      /52 has less loft than 56/,
+    );
   });
 });
 
