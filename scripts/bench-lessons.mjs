@@ -114,7 +114,7 @@ await served(
     await page.goto(`${base}/lessons/${FULL}/review`);
     await page.getByRole('img', { name: /finishes about the flag/ }).waitFor();
     const opened = performance.now() - start;
-    await page.getByRole('table', { name: 'What it would change' }).waitFor();
+    await page.getByRole('table', { name: 'What would change' }).waitFor();
     const views = await filtered(page);
     printRows([
       [

@@ -12,7 +12,7 @@ const VIEWS = [
     name: 'desk',
     open: '/',
     size: desk,
-    act: (page) => page.getByText(/^looking for/).waitFor({ state: 'hidden', timeout: 120_000 }),
+    act: (page) => page.getByText(/^checking when/).waitFor({ state: 'hidden', timeout: 120_000 }),
   },
   {
     name: 'desk-dusk-left-hander',
@@ -37,7 +37,7 @@ const VIEWS = [
     size: desk,
     act: async (page) => {
       await page.keyboard.press('m');
-      await page.getByText('every place was looked at').waitFor({ timeout: 400_000 });
+      await page.getByText('every position checked').waitFor({ timeout: 400_000 });
     },
   },
   {
@@ -121,15 +121,15 @@ const VIEWS = [
     size: phone,
     ready: (page) => page.getByTestId('script').waitFor(),
     act: async (page) => {
-      await page.getByRole('slider', { name: 'Where the club entered' }).press('ArrowLeft');
-      await page.getByRole('slider', { name: 'Where the ball stopped' }).press('ArrowDown');
+      await page.getByRole('slider', { name: 'Entry point' }).press('ArrowLeft');
+      await page.getByRole('slider', { name: 'Where the ball finished' }).press('ArrowDown');
     },
   },
   {
     name: 'lesson-review',
     open: `${LESSON}/review`,
     size: { width: 1280, height: 1700 },
-    ready: (page) => page.getByRole('table', { name: 'What it would change' }).waitFor(),
+    ready: (page) => page.getByRole('table', { name: 'What would change' }).waitFor(),
     act: (page) => page.waitForTimeout(3000),
   },
   {

@@ -12,17 +12,17 @@ export default function Failed({
 }) {
   return (
     <main className="mx-auto w-full max-w-xl px-6 py-16">
-      <h1 className="text-3xl">This page could not be made</h1>
+      <h1 className="text-3xl">Something went wrong</h1>
       <p className="mt-3 leading-snug">
-        Nothing that was saved is lost, and balls that wait in this browser still wait. If it
-        happens again, look at what the server printed{error.digest ? ` (${error.digest})` : ''}.
+        Nothing you saved is lost, and balls waiting in this browser are still here. If it happens
+        again, check the server’s log{error.digest ? ` (${error.digest})` : ''}.
       </p>
       <div className="mt-5 flex gap-3">
         <button type="button" onClick={reset} className="button-main">
           Try again
         </button>
         <Link href="/" prefetch={false} className="button">
-          To the desk
+          Desk
         </Link>
       </div>
     </main>

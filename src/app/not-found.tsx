@@ -4,16 +4,16 @@ import Link from 'next/link';
 export default function NotFound() {
   return (
     <main className="mx-auto w-full max-w-xl px-6 py-16">
-      <h1 className="text-3xl">There is nothing here</h1>
+      <h1 className="text-3xl">Page not found</h1>
       <p className="mt-3 leading-snug">
-        The player, lesson or page of this address is not there: it may have been deleted, or the
-        address was cut short.
+        This player, lesson or page does not exist. It may have been deleted, or the address is
+        incomplete.
       </p>
-      <nav aria-label="Ways on" className="mt-5 flex flex-wrap gap-3">
+      <nav aria-label="Go to" className="mt-5 flex flex-wrap gap-3">
         {[
-          ['/', 'To the desk'],
-          ['/players', 'To the players'],
-          ['/lessons', 'To the lessons'],
+          ['/', 'Desk'],
+          ['/players', 'Players'],
+          ['/lessons', 'Lessons'],
         ].map(([href, name]) => (
           <Link key={href} href={href!} prefetch={false} className="button">
             {name}

@@ -40,7 +40,7 @@ async function beginningOf(
     if (linked === null) return { ...usual, problem: null };
     const player = linked.player === null ? latest : await find(linked.player);
     if (!player) {
-      const problem = `The link names a player who is not here: ${linked.player}.`;
+      const problem = `The player in this link is not in the roster: ${linked.player}.`;
       return { ...usual, problem };
     }
     const { shot, faults } = mendedShot(
@@ -50,11 +50,11 @@ async function beginningOf(
     const problem =
       faults.length === 0
         ? null
-        : `Part of the link could not be read and was left out: ${faultLine(faults)}. The rest stands.`;
+        : `Part of this link could not be read and was left out: ${faultLine(faults)}. The rest was used.`;
     return { first: { player: player.id, shot }, player, problem };
   } catch (error) {
     if (!(error instanceof FaultyInput)) throw error;
-    const problem = `The link could not be read. ${faultLine(error.faults)}.`;
+    const problem = `This link could not be read. ${faultLine(error.faults)}.`;
     return { ...usual, problem };
   }
 }

@@ -35,7 +35,7 @@ export function prettySheet(sheet: CallSheet & { changes_when?: readonly ChangeE
     lines.push('');
   }
   if (sheet.changes_when?.length) {
-    lines.push('It changes when', ...sheet.changes_when.map(({ text }) => `  ${text}`), '');
+    lines.push('When the call changes', ...sheet.changes_when.map(({ text }) => `  ${text}`), '');
   }
   if (sheet.ruled_out.length > 0) {
     lines.push('Ruled out:');

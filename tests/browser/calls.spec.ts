@@ -4,9 +4,9 @@ import { fitsAcross, openDesk, passesAxe, token } from './helpers';
 test('two calls are set beside each other line by line', async ({ page }) => {
   await openDesk(page);
   await page.keyboard.press('o');
-  const dialog = page.getByRole('dialog', { name: 'Two calls, line by line' });
+  const dialog = page.getByRole('dialog', { name: 'Compare two shots' });
   await expect(dialog.getByRole('row', { name: /^strokes to hole out/ })).toBeVisible();
-  await dialog.getByLabel('beside this one').selectOption('2');
+  await dialog.getByLabel('against this one').selectOption('2');
   await expect(dialog.getByRole('row', { name: /^face, ° open/ })).toContainText(/\d/);
   await expect(dialog.getByRole('status')).toContainText(/tie|saves/);
   await passesAxe(page);
@@ -15,7 +15,7 @@ test('two calls are set beside each other line by line', async ({ page }) => {
 test('any call is changed by hand, not only the first', async ({ page }) => {
   await openDesk(page);
   await page.keyboard.press('h');
-  const chosen = page.getByLabel('The call that is changed');
+  const chosen = page.getByLabel('Call to adjust');
   await chosen.selectOption('1');
   const carry = page.getByRole('row', { name: /^carry, yd/ }).getByRole('cell');
   await expect(carry.nth(1)).toHaveText(/^\d/);
@@ -41,7 +41,7 @@ test('the palette finds and does things', async ({ page }) => {
   await expect(token(page, 'Sand')).toContainText('firm sand');
   await page.keyboard.press('Control+k');
   await page.keyboard.type('zebra');
-  await expect(page.getByText('Nothing here is called that.')).toBeVisible();
+  await expect(page.getByText('No match.')).toBeVisible();
 });
 
 test('works on a tablet held upright', async ({ page }) => {

@@ -29,7 +29,7 @@ async function importPlayers(page: Page): Promise<void> {
     .getByLabel('Choose a file')
     .setInputFiles({ name: 'members.csv', mimeType: 'text/csv', buffer: LIST });
   await page.getByLabel(/^Nachname/).selectOption({ label: 'Last name' });
-  await expect(page.getByRole('row', { name: /^7 .*"spade" is no club/ })).toBeVisible();
+  await expect(page.getByRole('row', { name: /^7 .*"spade" is not a club/ })).toBeVisible();
   await expect(page.getByRole('row', { name: /Cécile Grün/ })).toContainText('9i');
   await passesAxe(page);
   await page.getByRole('button', { name: 'Add 5 players' }).click();
@@ -58,7 +58,7 @@ async function readFive(page: Page, phone: boolean): Promise<void> {
   await settled(page);
   await keep(page, 'By hand', phone);
 
-  await choose(page, 'Type the whole reading', phone);
+  await choose(page, 'Describe the shot in a line', phone);
   await page.keyboard.type('plugged in the face, 12 yards, firm sand, lip 3 ft at 5 ft');
   await page.keyboard.press('Enter');
   await expect(token(page, 'Lie')).toContainText('plugged');
@@ -77,12 +77,12 @@ async function readFive(page: Page, phone: boolean): Promise<void> {
 }
 
 async function keep(page: Page, name: string, phone: boolean): Promise<void> {
-  if (phone) await page.getByRole('button', { name: 'Keep', exact: true }).click();
+  if (phone) await page.getByRole('button', { name: 'Save', exact: true }).click();
   else await page.keyboard.press('k');
   await expect(page.getByLabel('Name')).toBeFocused();
   await page.keyboard.type(name);
   await page.keyboard.press('Enter');
-  await expect(page.getByText(`Kept: ${name}`)).toBeVisible();
+  await expect(page.getByText(`Saved: ${name}`)).toBeVisible();
 }
 
 /** Plans a lesson for all five at the two kept balls; gives back its address. */
@@ -92,22 +92,22 @@ async function plan(page: Page): Promise<string> {
   for (const name of PLAYERS) {
     await page.getByLabel('Find a player').fill(name);
     await page.keyboard.press('Enter');
-    await expect(page.getByRole('button', { name: `Without ${name}` })).toBeVisible();
+    await expect(page.getByRole('button', { name: `Remove ${name}` })).toBeVisible();
   }
   for (const label of ['By hand', 'In a line']) {
-    await page.getByLabel('A kept reading').selectOption({ label });
+    await page.getByLabel('A saved reading').selectOption({ label });
   }
-  await page.getByLabel('Balls at a station').fill('4');
+  await page.getByLabel('Balls per station').fill('4');
   await page.getByLabel('Begins at').fill('09:30');
   await expect(page.getByRole('rowheader', { name: '09:40' })).toBeVisible();
-  await page.getByRole('button', { name: 'Save and go to the bunker' }).click();
+  await page.getByRole('button', { name: 'Save and start logging' }).click();
   await expect(page.getByRole('radio', { name: PLAYERS[0]! })).toBeVisible();
   return new URL(page.url()).pathname;
 }
 
 /** Logs four balls for each player at each station: as called, tapped and typed. */
 async function logForty(page: Page): Promise<void> {
-  const done = page.getByText(/4 of 4 balls here · every ball is saved · done here/);
+  const done = page.getByText(/4 of 4 balls · all balls saved · station complete/);
   for (const station of ['1. By hand', '2. In a line']) {
     await page.getByRole('radio', { name: station }).click();
     for (const name of PLAYERS) {
@@ -117,7 +117,7 @@ async function logForty(page: Page): Promise<void> {
       await asCalled.click();
       await page.getByRole('button', { name: 'thin', exact: true }).click();
       for (const ball of ['e3 c9 r3 L1 heavy p2', 'e2.5 s14 R1 p1 ! better']) {
-        await page.getByLabel('A ball in a line').fill(ball);
+        await page.getByLabel('Quick entry').fill(ball);
         await page.keyboard.press('Enter');
       }
       await expect(done).toBeVisible();
@@ -134,7 +134,7 @@ async function review(page: Page, lesson: string): Promise<void> {
   for (const name of PLAYERS) {
     await page.getByLabel(`Homework for ${name}`).fill(`${name}: ten balls off a line.`);
   }
-  await page.getByRole('button', { name: 'Write the summary' }).click();
+  await page.getByRole('button', { name: 'Draft the summary' }).click();
   await page.getByRole('button', { name: 'Save and close' }).click();
   await expect(page.getByText('The lesson is closed.')).toBeVisible();
 }

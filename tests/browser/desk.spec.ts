@@ -14,7 +14,7 @@ test('opens with a reading, a drawing to scale and up to three calls', async ({ 
   await openDesk(page);
   await expect(page.getByText('Ines Okafor').first()).toBeVisible();
   await expect(page.getByRole('group', { name: /^Side view to scale/ })).toBeVisible();
-  await expect(page.getByTestId('script')).toContainText('take your hold');
+  await expect(page.getByTestId('script')).toContainText('take your grip');
   await expect(page.getByRole('article')).toHaveCount(3);
 });
 
@@ -36,8 +36,8 @@ test('raising the lip changes the call; kept, reloaded and reopened it is the sa
   await page.keyboard.press('k');
   const name = `High lip ${test.info().workerIndex}-${Date.now()}`;
   await page.getByLabel('Name').fill(name);
-  await page.getByRole('button', { name: 'Keep', exact: true }).last().click();
-  await expect(page.getByText(`Kept: ${name}`)).toBeVisible();
+  await page.getByRole('button', { name: 'Save', exact: true }).last().click();
+  await expect(page.getByText(`Saved: ${name}`)).toBeVisible();
 
   await page.reload();
   await expect(page.getByTestId('script')).toHaveText(script);
@@ -98,9 +98,9 @@ test('the focus goes to the first field of what opens, and back to what opened i
   await expect(opener).toBeFocused();
   // From the list of everything to a dialog, and home again.
   await page.keyboard.press('Control+k');
-  await page.getByPlaceholder('What do you want to do?').fill('by hand');
+  await page.getByPlaceholder('What do you want to do?').fill('adjust');
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('dialog', { name: 'A call by hand' })).toBeVisible();
+  await expect(page.getByRole('dialog', { name: 'Adjust a shot' })).toBeVisible();
   await page.keyboard.press('Escape');
   await expect(opener).toBeFocused();
   await token(page, 'Player').click();
@@ -165,7 +165,7 @@ test('a link with a bad field says so and keeps the rest, the player too', async
 
 test('units and theme are remembered', async ({ page }) => {
   await openDesk(page);
-  await page.getByRole('button', { name: /Lengths in yards/ }).click();
+  await page.getByRole('button', { name: /Units: yards/ }).click();
   await expect(token(page, 'Distance to the flag')).toContainText('16.5 m');
   await page.getByRole('button', { name: 'Dusk theme' }).click();
   await page.reload();
@@ -186,24 +186,22 @@ test('a lip that cannot be cleared is played out another way, and says so', asyn
     page,
     '?player=marguerite-sole&pin_yd=15&edge_yd=9&lip.height_ft=18&lip.distance_ft=4',
   );
-  await expect(
-    page.getByText(/^Nothing in this bag gets this ball out at the flag as it is meant/),
-  ).toBeVisible();
+  await expect(page.getByText(/^No club in this bag gets this ball out at the flag/)).toBeVisible();
   await expect(page.getByTestId('script')).not.toBeEmpty();
 });
 
 test('lie, slope and wind are read, said and in the link', async ({ page }) => {
   await openDesk(page);
   await page.keyboard.press('i');
-  await page.getByRole('radio', { name: 'mostly under' }).click();
+  await page.getByRole('radio', { name: 'plugged' }).click();
   await page.keyboard.press('Escape');
   await expect(token(page, 'Lie')).toContainText('plugged');
   await settled(page);
   await expect(page.getByTestId('script')).toContainText(/drive down under it/);
   await page.keyboard.press('t');
-  await page.getByLabel('Up-slope along the line', { exact: true }).fill('8');
+  await page.getByLabel('Upslope along the line', { exact: true }).fill('8');
   await page.keyboard.press('Escape');
-  await expect(token(page, 'Slope')).toContainText('an 8° up-slope');
+  await expect(token(page, 'Slope')).toContainText('an 8° upslope');
   await page.keyboard.press('a');
   await page.getByRole('button', { name: 'Wind', exact: true }).click();
   await page.getByRole('radio', { name: 'behind', exact: true }).click();
@@ -238,7 +236,7 @@ test('the reading is typed, with what was not understood marked', async ({ page 
   await page.keyboard.type('plugged, purple, 15 to the flag, lip 4 at 6');
   await expect(page.getByText('Not understood:')).toContainText('purple');
   await page.keyboard.press('Enter');
-  await expect(page.getByText('Change the marked words')).toBeVisible();
+  await expect(page.getByText('Change the underlined words')).toBeVisible();
   await page.getByRole('button', { name: 'Apply the rest' }).click();
   await expect(token(page, 'Lie')).toContainText('plugged');
   await expect(token(page, 'Distance to the flag')).toContainText('15 yd');
@@ -249,9 +247,9 @@ test('what has a key has a button too, and a phone one menu of everything', asyn
   await openDesk(page);
   const foot = page.getByRole('contentinfo');
   await foot.getByRole('button', { name: 'schools' }).click();
-  await expect(page.getByRole('dialog')).toContainText('through every school');
+  await expect(page.getByRole('dialog')).toContainText('Compare techniques');
   await page.keyboard.press('Escape');
-  await foot.getByRole('button', { name: 'type it' }).click();
+  await foot.getByRole('button', { name: 'describe' }).click();
   await page.keyboard.type('plugged');
   await page.keyboard.press('Enter');
   await expect(token(page, 'Lie')).toContainText('plugged');
@@ -273,7 +271,7 @@ test('rules and care, and the keys, are a key away', async ({ page }) => {
   await expect(page.getByText(/Rules of Golf in force and the Committee/)).toBeVisible();
   await page.keyboard.press('Escape');
   await page.keyboard.press('?');
-  await expect(page.getByRole('dialog', { name: 'Keys' })).toContainText('call map');
+  await expect(page.getByRole('dialog', { name: 'Keyboard shortcuts' })).toContainText('call map');
 });
 
 test('every school is shown, those that cannot do it crossed out with the reason', async ({
@@ -290,14 +288,14 @@ test('another way out is read with its room and stands in the address', async ({
   await openDesk(page, '?player=ines-okafor&pin_yd=18&lip.height_ft=9&lip.distance_ft=6');
   await page.keyboard.press('a');
   await page.getByRole('button', { name: 'left', exact: true }).click();
-  await page.getByLabel('Room past it').fill('300');
+  await page.getByLabel('Space beyond it').fill('300');
   await expect(page.getByRole('alert').filter({ hasText: /must be/i })).toBeVisible();
-  await page.getByLabel('Room past it').fill('22');
-  await expect(token(page, 'More')).toContainText('1 other way out');
+  await page.getByLabel('Space beyond it').fill('22');
+  await expect(token(page, 'More')).toContainText('1 other escape route');
   await expect(page).toHaveURL(/room_yd=22/);
   await page.reload();
   await settled(page);
-  await expect(token(page, 'More')).toContainText('1 other way out');
+  await expect(token(page, 'More')).toContainText('1 other escape route');
 });
 
 test('the call is changed by hand and simulated beside the original', async ({ page }) => {
@@ -308,14 +306,14 @@ test('the call is changed by hand and simulated beside the original', async ({ p
   const said = await carry.nth(0).innerText();
   await expect(carry.nth(1)).toHaveText(said);
   const called = Number(said);
-  const field = page.getByLabel('Mark behind the ball', { exact: true });
+  const field = page.getByLabel('Entry point behind the ball', { exact: true });
   await field.fill('3.5');
   await expect(async () => {
     expect(Number(await carry.nth(1).innerText())).toBeLessThan(called - 3);
   }).toPass();
   await field.fill('9');
-  await expect(page.getByText('Mark behind the ball goes from -0.5 to 4 in.')).toBeVisible();
-  await page.getByRole('button', { name: 'Back to the call' }).click();
+  await expect(page.getByText('Entry point behind the ball goes from -0.5 to 4 in.')).toBeVisible();
+  await page.getByRole('button', { name: 'Reset to the call' }).click();
 });
 
 test('the card holds the reading and the call on one page', async ({ page }) => {
@@ -329,7 +327,7 @@ test('the card holds the reading and the call on one page', async ({ page }) => 
   expect(pdf.match(/\/Type\s*\/Page\b/g)).toHaveLength(1);
   await passesAxe(page);
   await page.goto('/card?player=nobody');
-  await expect(page.getByRole('heading', { name: 'There is nothing here' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Page not found' })).toBeVisible();
 });
 
 test('says when the call changes', async ({ page }) => {
@@ -339,23 +337,23 @@ test('says when the call changes', async ({ page }) => {
   const added = await page.request.post('/api/players', { data });
   const { id } = (await added.json()) as { id: string };
   await openDesk(page, `?player=${id}`);
-  const panel = page.getByRole('region', { name: 'It changes when' });
-  await panel.getByRole('button', { name: 'Look for the places where it changes' }).click();
+  const panel = page.getByRole('region', { name: 'When the call changes' });
+  await panel.getByRole('button', { name: 'Check when the call changes' }).click();
   await expect(panel.getByText(/^looking/)).toHaveCount(0, { timeout: 160_000 });
   await expect(panel.getByRole('listitem').first()).toContainText(/→/);
 });
 
 test('looks for when the call changes by itself where that is wished', async ({ page }) => {
   await openDesk(page);
-  const panel = page.getByRole('region', { name: 'It changes when' });
+  const panel = page.getByRole('region', { name: 'When the call changes' });
   await expect(panel.getByRole('listitem')).toHaveCount(0);
-  await panel.getByLabel(/^Look by itself/).check();
+  await panel.getByLabel(/^Check automatically/).check();
   await expect(panel.getByRole('listitem').first()).toBeVisible();
   await page.reload();
   await settled(page);
-  await expect(panel.getByLabel(/^Look by itself/)).toBeChecked();
+  await expect(panel.getByLabel(/^Check automatically/)).toBeChecked();
   await expect(panel.getByRole('button')).toHaveCount(0);
-  await panel.getByLabel(/^Look by itself/).uncheck();
+  await panel.getByLabel(/^Check automatically/).uncheck();
   await expect(panel.getByText(/^looking/)).toHaveCount(0);
 });
 
@@ -365,7 +363,7 @@ test('the call map fills, can be stopped, changes its axes and is saved', async 
   const map = page.getByRole('img', { name: /^Best call by/ });
   await expect(map).toHaveAttribute('aria-label', /A /);
   await page.getByRole('button', { name: 'Stop' }).click();
-  await expect(page.getByText(/stopped with \d+ places looked at/)).toBeVisible();
+  await expect(page.getByText(/stopped after \d+ positions/)).toBeVisible();
   const saved = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save CSV' }).click();
   expect((await saved).suggestedFilename()).toBe('call-map-distance-lip.csv');
@@ -404,7 +402,7 @@ test.describe('accessibility', () => {
   }
 });
 
-test('the club that is called is marked as trusted, stays so, and the why says what is as good', async ({
+test('the club that is called is marked as trusted, stays so, and the why says what is equally good', async ({
   page,
 }) => {
   // A player of its own: the mark moves this player's calls.
@@ -418,10 +416,10 @@ test('the club that is called is marked as trusted, stays so, and the why says w
   });
   const { id } = (await added.json()) as { id: string };
   await openDesk(page, `?player=${id}&pin_yd=16`);
-  const mark = page.getByRole('button', { name: /^Mark the \w+ as trusted$/ });
-  const [, club] = /the (\w+) as/.exec(await mark.innerText())!;
+  const mark = page.getByRole('button', { name: /^Make the \w+ the favourite$/ });
+  const [, club] = /the (\w+) the/.exec(await mark.innerText())!;
   await mark.click();
-  const marked = page.getByRole('button', { name: `Trusts the ${club} from sand` });
+  const marked = page.getByRole('button', { name: `Favourite from sand: the ${club}` });
   await expect(marked).toHaveAttribute('aria-pressed', 'true');
   await page.reload();
   await settled(page);

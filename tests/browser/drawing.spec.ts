@@ -9,8 +9,8 @@ test('a miss is drawn and told, from the key and from the pointer', async ({ pag
   await expect(page.getByText(/^An inch heavy: /)).toBeVisible();
   await page.keyboard.press('1');
   await expect(page.getByTestId('miss')).toHaveCount(0);
-  await page.getByRole('button', { name: 'quick' }).hover();
-  await expect(page.getByText(/^15% more speed: /)).toBeVisible();
+  await page.getByRole('button', { name: 'fast' }).hover();
+  await expect(page.getByText(/^15% faster: /)).toBeVisible();
 });
 
 test('zoom, stretch and the view from above, each saved as SVG', async ({ page }) => {
@@ -21,7 +21,7 @@ test('zoom, stretch and the view from above, each saved as SVG', async ({ page }
   await page.getByRole('button', { name: 'Larger' }).click();
   const larger = (await lip.boundingBox())!;
   expect(larger.x + larger.width / 2).not.toBeCloseTo(before.x + before.width / 2, 0);
-  await page.getByRole('button', { name: /stretch heights/ }).click();
+  await page.getByRole('button', { name: /Stretch heights/ }).click();
   await page.getByRole('button', { name: 'Show everything' }).click();
   await expect(async () => {
     expect((await lip.boundingBox())!.x).toBeCloseTo(before.x, 0);

@@ -26,10 +26,10 @@ test('a server that is killed between two balls loses neither', async ({ page })
     await expect.poll(() => answers().catch(() => 0), { timeout: 30_000 }).toBe(200);
     await page.goto(`${base}${LESSON}`);
     await expect(page.getByTestId('script')).toBeVisible();
-    const line = page.getByLabel('A ball in a line');
+    const line = page.getByLabel('Quick entry');
     await line.fill('c11 good');
     await line.press('Enter');
-    await expect(page.getByText(/11 balls here, 10 planned · every ball is saved/)).toBeVisible();
+    await expect(page.getByText(/11 balls, 10 planned · all balls saved/)).toBeVisible();
 
     await page.locator('html[data-kept-for-later]').waitFor({ state: 'attached' });
     const dead = new Promise((resolve) => server!.once('close', resolve));
@@ -37,15 +37,19 @@ test('a server that is killed between two balls loses neither', async ({ page })
     await dead;
     await line.fill('c12 thin');
     await line.press('Enter');
-    await expect(page.getByText(/balls wait in this browser \(1 on their way\)/)).toBeVisible();
+    await expect(
+      page.getByText(/balls are waiting in this browser \(1 still to send\)/),
+    ).toBeVisible();
 
     // Loaded again while nobody answers, the page comes back with the ball that waits.
     await page.reload();
-    await expect(page.getByText(/balls wait in this browser \(1 on their way\)/)).toBeVisible();
+    await expect(
+      page.getByText(/balls are waiting in this browser \(1 still to send\)/),
+    ).toBeVisible();
     await expect(page.getByTestId('script')).toBeVisible();
 
     server = serve('killed', data);
-    await expect(page.getByText(/12 balls here, 10 planned · every ball is saved/)).toBeVisible({
+    await expect(page.getByText(/12 balls, 10 planned · all balls saved/)).toBeVisible({
       timeout: 30_000,
     });
     const saved = (await (await page.request.get(`${base}/api${LESSON}/balls`)).json()) as {

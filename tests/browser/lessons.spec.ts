@@ -41,16 +41,16 @@ const ballsOf = async (page: Page, lesson: string): Promise<{ id: string }[]> =>
 test('a lesson is planned with players, stations and a timetable, and saved', async ({ page }) => {
   await page.goto('/lessons');
   await page.getByRole('button', { name: 'Plan a lesson' }).click();
-  await page.getByRole('button', { name: 'Save and go to the bunker' }).click();
-  const nobody = page.getByText('Nobody is in the lesson yet');
-  const noStation = page.getByText('A lesson needs a station');
+  await page.getByRole('button', { name: 'Save and start logging' }).click();
+  const nobody = page.getByText('Add at least one player');
+  const noStation = page.getByText('Add at least one station');
   await expect(nobody).toBeVisible();
   await expect(noStation).toBeVisible();
   await page.getByRole('button', { name: '+ Ines Okafor' }).click();
   await expect(nobody).toBeHidden();
   await page.getByRole('button', { name: '+ Jun Akagawa' }).click();
-  await page.getByLabel('A kept reading').selectOption({ label: 'Third, left of the green' });
-  await page.getByRole('button', { name: 'Draw one' }).click();
+  await page.getByLabel('A saved reading').selectOption({ label: 'Third, left of the green' });
+  await page.getByRole('button', { name: 'Random station' }).click();
   await expect(
     page.getByRole('table').getByText('1. Third, left of the green').first(),
   ).toBeVisible();
@@ -58,7 +58,7 @@ test('a lesson is planned with players, stations and a timetable, and saved', as
   await page.getByLabel('Begins at').fill('14:30');
   await expect(page.getByRole('rowheader', { name: '14:40' })).toBeVisible();
   await passesAxe(page);
-  await page.getByRole('button', { name: 'Save and go to the bunker' }).click();
+  await page.getByRole('button', { name: 'Save and start logging' }).click();
   await expect(page.getByRole('radio', { name: 'Jun Akagawa' })).toBeVisible();
 });
 
@@ -68,26 +68,26 @@ test('a station is typed or drawn within limits; a plan that is not saved yet su
   await page.goto('/lessons');
   await page.getByRole('button', { name: 'Plan a lesson' }).click();
   await page.getByRole('button', { name: '+ Ines Okafor' }).click();
-  const typed = page.getByLabel('A new one, typed');
+  const typed = page.getByLabel('Describe a new one');
   await typed.fill('plugged, purple, 15 to the flag');
   await expect(page.getByText('Not understood: purple')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Add', exact: true })).toBeDisabled();
   await typed.fill('plugged, firm, 15 to the flag');
   await page.getByRole('button', { name: 'Add', exact: true }).click();
-  await page.getByText('Limits of what is drawn').click();
+  await page.getByText('Limits for random stations').click();
   await page.getByLabel('Flag to, yd').fill('9');
   await page.getByLabel('Flag to, yd').blur();
-  for (const lie of ['clean', 'down a little', 'half under', 'only the crown']) {
+  for (const lie of ['clean', 'sitting down', 'fried egg', 'buried']) {
     await page.getByRole('checkbox', { name: lie }).uncheck();
   }
-  await expect(page.getByRole('checkbox', { name: 'mostly under' })).toBeDisabled();
-  await page.getByRole('button', { name: 'Draw one' }).click();
+  await expect(page.getByRole('checkbox', { name: 'plugged' })).toBeDisabled();
+  await page.getByRole('button', { name: 'Random station' }).click();
   await expect(page.getByText(/^[89] yd to the flag, .*plugged/)).toBeVisible();
   await passesAxe(page);
   await page.reload();
   await expect(page.getByText(/^[89] yd to the flag, .*plugged/)).toBeVisible();
   await expect(page.getByRole('table').getByText('Ines Okafor')).toBeVisible();
-  await page.getByRole('button', { name: 'Let the changes go' }).click();
+  await page.getByRole('button', { name: 'Discard changes' }).click();
   await expect(page.getByLabel('Station 1')).toHaveCount(0);
 });
 
@@ -97,40 +97,40 @@ test('the plan says who cannot get out of a station, and stops saying it when th
   const wall = { pin_yd: 12, edge_yd: 5, lip: { height_ft: 15, distance_ft: 2 } };
   const lesson = await newLesson(page, { stations: [{ name: 'The wall', shot: wall, line: 1 }] });
   await page.goto(`${lesson}/plan`);
-  const nobody = page.getByText('Nobody in this lesson gets this ball out at the flag');
+  const nobody = page.getByText('No player in this lesson can get this ball out towards the flag');
   await expect(nobody).toBeVisible();
-  await page.getByRole('button', { name: 'The usual one' }).click();
+  await page.getByRole('button', { name: 'Standard station' }).click();
   await expect(page.getByRole('textbox', { name: 'Station 2' })).toHaveValue('18 yd to the flag');
-  await page.getByRole('button', { name: 'Take station 1 out' }).click();
+  await page.getByRole('button', { name: 'Remove station 1' }).click();
   await expect(nobody).toBeHidden();
   await expect(page.getByRole('textbox', { name: 'Station 1' })).toHaveValue('18 yd to the flag');
 });
 
 test('a plan keeps the stations that balls are logged for', async ({ page }) => {
   await page.goto(`${DEMO}/plan`);
-  await page.getByRole('button', { name: 'Take station 2 out' }).click();
-  await page.getByRole('button', { name: 'Save and go to the bunker' }).click();
+  await page.getByRole('button', { name: 'Remove station 2' }).click();
+  await page.getByRole('button', { name: 'Save and start logging' }).click();
   await expect(
     page.getByRole('alert').filter({ hasText: 'must stay with its shot' }),
   ).toBeVisible();
-  await page.getByRole('button', { name: 'Let the changes go' }).click();
+  await page.getByRole('button', { name: 'Discard changes' }).click();
   await expect(page.getByRole('textbox', { name: 'Station 2' })).toBeVisible();
 });
 
 test('a ball is logged in three taps, saved at once and there after a reload', async ({ page }) => {
   const lesson = await newLesson(page);
   await atTheBunker(page, lesson);
-  const strip = page.getByRole('slider', { name: 'Where the club entered' });
-  const pad = page.getByRole('slider', { name: 'Where the ball stopped' });
+  const strip = page.getByRole('slider', { name: 'Entry point' });
+  const pad = page.getByRole('slider', { name: 'Where the ball finished' });
   const box = (await strip.boundingBox())!;
   await strip.click({ position: { x: box.width * 0.5, y: 30 } });
   const ground = (await pad.boundingBox())!;
   await pad.click({ position: { x: ground.width * 0.6, y: ground.height * 0.6 } });
-  await page.getByRole('button', { name: 'good' }).click();
-  await expect(page.getByText(/^1\. in [\d.]+ in behind, stopped at .*good/)).toBeVisible();
-  await expect(page.getByText(/1 of 8 balls here · every ball is saved/)).toBeVisible();
+  await page.getByRole('button', { name: 'good', exact: true }).click();
+  await expect(page.getByText(/^1\. entered [\d.]+ in behind, stopped at .*good/)).toBeVisible();
+  await expect(page.getByText(/1 of 8 balls · all balls saved/)).toBeVisible();
   await page.reload();
-  await expect(page.getByText(/^1\. in [\d.]+ in behind/)).toBeVisible();
+  await expect(page.getByText(/^1\. entered [\d.]+ in behind/)).toBeVisible();
 });
 
 test('a ball is logged by keys alone, typed, edited, excluded, taken away and brought back', async ({
@@ -138,9 +138,9 @@ test('a ball is logged by keys alone, typed, edited, excluded, taken away and br
 }) => {
   const lesson = await newLesson(page);
   await atTheBunker(page, lesson);
-  await page.getByRole('slider', { name: 'Where the club entered' }).focus();
+  await page.getByRole('slider', { name: 'Entry point' }).focus();
   await page.keyboard.press('ArrowLeft');
-  await page.getByRole('slider', { name: 'Where the ball stopped' }).focus();
+  await page.getByRole('slider', { name: 'Where the ball finished' }).focus();
   await page.keyboard.press('ArrowRight');
   await page.keyboard.press('t');
   await expect(page.getByText(/^1\. .*thin/)).toBeVisible();
@@ -148,7 +148,7 @@ test('a ball is logged by keys alone, typed, edited, excluded, taken away and br
   await page.keyboard.type('e1.5 x9');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('alert').filter({ hasText: '"x9" is not understood' })).toBeVisible();
-  await page.getByLabel('A ball in a line').fill('e1.5 c12 r3 L2 heavy ! quit on it');
+  await page.getByLabel('Quick entry').fill('e1.5 c12 r3 L2 heavy ! quit on it');
   await page.keyboard.press('Enter');
   const second = page.getByRole('button', { name: /^2\. / });
   await expect(second).toContainText(
@@ -161,15 +161,15 @@ test('a ball is logged by keys alone, typed, edited, excluded, taken away and br
   await expect(form.getByRole('alert')).toHaveText('Carried, yd must be a number, not "far".');
   await form.getByLabel(/^Carried/).fill('11');
   await form.getByLabel(/^Strike/).selectOption('good');
-  await form.getByLabel(/^Changed in the set-up/).fill('ball one forward');
+  await form.getByLabel(/^Change to the set-up/).fill('ball one forward');
   await form.getByRole('button', { name: 'Save the change' }).click();
   await expect(second).toContainText('carried 11 yd, stopped at 15 yd, 2 yd left, good');
   await expect(second).toContainText('“quit on it”, changed: ball one forward');
   await second.click();
-  await page.getByLabel('Why it does not count').fill('stone under the ball');
+  await page.getByLabel('Reason for excluding it').fill('stone under the ball');
   await page.getByRole('button', { name: 'Exclude' }).click();
   await expect(second).toContainText('stone under the ball');
-  await page.getByRole('button', { name: 'Undo the last' }).click();
+  await page.getByRole('button', { name: 'Undo last ball' }).click();
   await expect(second).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(page.getByRole('button', { name: /^2\. / })).toBeVisible();
@@ -188,7 +188,7 @@ test('a ball that is still on its way is edited, and another taken away; both fo
     return route.continue();
   });
   for (const typed of ['c12 heavy', 'c30 thin']) {
-    await page.getByLabel('A ball in a line').fill(typed);
+    await page.getByLabel('Quick entry').fill(typed);
     await page.keyboard.press('Enter');
   }
   const first = page.getByRole('button', { name: /^1\. / });
@@ -197,11 +197,11 @@ test('a ball that is still on its way is edited, and another taken away; both fo
   await form.getByLabel(/^Carried/).fill('11');
   await form.getByRole('button', { name: 'Save the change' }).click();
   await expect(first).toContainText('carried 11 yd, heavy · not saved yet');
-  await page.getByRole('button', { name: 'Undo the last' }).click();
+  await page.getByRole('button', { name: 'Undo last ball' }).click();
   await expect(page.getByRole('button', { name: /^2\. / })).toHaveCount(0);
   expect(await ballsOf(page, lesson)).toHaveLength(0);
   release();
-  await expect(page.getByText(/1 of 8 balls here · every ball is saved/)).toBeVisible();
+  await expect(page.getByText(/1 of 8 balls · all balls saved/)).toBeVisible();
   await expect(first).toHaveText('1. carried 11 yd, heavy');
   const saved = (await ballsOf(page, lesson)) as unknown as { carry_m: number }[];
   expect(saved.map(({ carry_m }) => Math.round(carry_m / 0.9144))).toEqual([11]);
@@ -217,7 +217,7 @@ test('a call that cannot be computed says so', async ({ page }) => {
   await expect(
     page.getByRole('alert').filter({ hasText: 'This could not be worked out.' }),
   ).toBeVisible();
-  await expect(page.getByRole('button', { name: 'good' })).toBeDisabled();
+  await expect(page.getByRole('button', { name: 'good', exact: true })).toBeDisabled();
 });
 
 test('balls wait while the server is away, a reload included, and are saved once in order', async ({
@@ -227,17 +227,17 @@ test('balls wait while the server is away, a reload included, and are saved once
   await atTheBunker(page, lesson);
   await page.route('**/api/lessons/*/balls*', (route) => route.abort());
   for (const carry of [10, 11, 12]) {
-    await page.getByLabel('A ball in a line').fill(`c${carry} good`);
+    await page.getByLabel('Quick entry').fill(`c${carry} good`);
     await page.keyboard.press('Enter');
   }
   await expect(
-    page.getByText(/the server does not answer; balls wait .* \(3 on their way\)/),
+    page.getByText(/no connection: balls are waiting .* \(3 still to send\)/),
   ).toBeVisible();
   await page.reload();
-  await expect(page.getByText(/3 on their way/)).toBeVisible();
+  await expect(page.getByText(/3 still to send/)).toBeVisible();
   expect(await ballsOf(page, lesson)).toHaveLength(0);
   await page.unroute('**/api/lessons/*/balls*');
-  await expect(page.getByText(/3 of 8 balls here · every ball is saved/)).toBeVisible();
+  await expect(page.getByText(/3 of 8 balls · all balls saved/)).toBeVisible();
   const saved = (await ballsOf(page, lesson)) as unknown as { carry_m: number }[];
   expect(saved.map(({ carry_m }) => Math.round(carry_m / 0.9144))).toEqual([10, 11, 12]);
 });
@@ -253,9 +253,9 @@ test('an answer that is lost on the way does not save a ball twice', async ({ pa
     }
     return route.continue();
   });
-  await page.getByLabel('A ball in a line').fill('c12 good');
+  await page.getByLabel('Quick entry').fill('c12 good');
   await page.keyboard.press('Enter');
-  await expect(page.getByText(/1 of 8 balls here · every ball is saved/)).toBeVisible();
+  await expect(page.getByText(/1 of 8 balls · all balls saved/)).toBeVisible();
   expect(await ballsOf(page, lesson)).toHaveLength(1);
 });
 
@@ -271,7 +271,7 @@ test('the simulated tracker feeds balls; a left-hander’s ground is seen in a m
   );
   await expect(page.getByTestId('script')).toBeVisible();
   await page.getByText('Tracker', { exact: true }).click();
-  await page.getByRole('button', { name: 'A ball from the simulated tracker' }).click();
+  await page.getByRole('button', { name: 'Simulate a tracked ball' }).click();
   await expect(page.getByText(/^1\. .* · tracker/)).toBeVisible();
   await passesAxe(page);
 });
@@ -282,24 +282,24 @@ test('what is half tapped and typed is there after a reload; further fields go w
   const lesson = await newLesson(page);
   await atTheBunker(page, lesson);
   await page.keyboard.press('b');
-  const strip = page.getByRole('slider', { name: 'Where the club entered' });
+  const strip = page.getByRole('slider', { name: 'Entry point' });
   await strip.focus();
   await page.keyboard.press('ArrowLeft');
   const tapped = await strip.getAttribute('aria-valuetext');
-  await page.getByLabel('A ball in a line').fill('c12 r');
+  await page.getByLabel('Quick entry').fill('c12 r');
   await page.reload();
   await expect(page.getByRole('radio', { name: '2. Longer' })).toHaveAttribute(
     'aria-checked',
     'true',
   );
   await expect(strip).toHaveAttribute('aria-valuetext', tapped!);
-  await expect(page.getByLabel('A ball in a line')).toHaveValue('c12 r');
+  await expect(page.getByLabel('Quick entry')).toHaveValue('c12 r');
   await expect(page.getByTestId('script')).toBeVisible();
-  await page.getByText('More of this ball').click();
-  await page.getByLabel(/^Depth of the mark/).fill('18');
+  await page.getByText('More details for this ball').click();
+  await page.getByLabel(/^Depth of the divot/).fill('18');
   await page.getByRole('button', { name: 'Log this ball' }).click();
-  await expect(page.getByText(/^1\. in [\d.]+ in behind/)).toBeVisible();
-  await expect(page.getByText(/1 of 8 balls here · every ball is saved/)).toBeVisible();
+  await expect(page.getByText(/^1\. entered [\d.]+ in behind/)).toBeVisible();
+  await expect(page.getByText(/1 of 8 balls · all balls saved/)).toBeVisible();
   const [ball] = (await ballsOf(page, lesson)) as unknown as Record<string, number>[];
   expect(ball!.divot_depth_m).toBeCloseTo(0.018, 9);
 });
@@ -309,7 +309,7 @@ test('two devices see each other’s balls', async ({ page, context }) => {
   await atTheBunker(page, lesson);
   const other = await context.newPage();
   await atTheBunker(other, lesson);
-  await other.getByLabel('A ball in a line').fill('c12 good');
+  await other.getByLabel('Quick entry').fill('c12 good');
   await other.keyboard.press('Enter');
   await page.bringToFront();
   await expect(page.getByText(/^1\. carried 12\syd, good/)).toBeVisible();
@@ -327,7 +327,7 @@ test('a plan that was saved on another device is not overwritten: both are seen,
 }) => {
   const lesson = await newLesson(page);
   const place = page.getByLabel('Place');
-  const saves = page.getByRole('button', { name: 'Save and go to the bunker' });
+  const saves = page.getByRole('button', { name: 'Save and start logging' });
   const savedElsewhere = async (name: string): Promise<void> => {
     const { plan } = (await (await page.request.get(`/api${lesson}`)).json()) as { plan: object };
     const data = { ...plan, place: name };
@@ -340,15 +340,15 @@ test('a plan that was saved on another device is not overwritten: both are seen,
   await page.reload();
   await expect(place).toHaveValue('Mine');
   await saves.click();
-  const conflict = page.getByRole('alert').filter({ hasText: 'saved on another device' });
+  const conflict = page.getByRole('alert').filter({ hasText: 'changed on another device' });
   await expect(conflict).toContainText('Theirs');
   await passesAxe(page);
-  await conflict.getByRole('button', { name: 'Take theirs and let mine go' }).click();
+  await conflict.getByRole('button', { name: 'Use the other version' }).click();
   await expect(place).toHaveValue('Theirs');
   await place.fill('Mine again');
   await savedElsewhere('Theirs again');
   await saves.click();
-  await conflict.getByRole('button', { name: 'Save mine in its place' }).click();
+  await conflict.getByRole('button', { name: 'Keep my version' }).click();
   await page.waitForURL(lesson);
   const { plan } = (await (await page.request.get(`/api${lesson}`)).json()) as {
     plan: { place: string };
@@ -362,7 +362,7 @@ test('a device with the key feeds balls while a page listens, once each, for who
   const lesson = await newLesson(page);
   await atTheBunker(page, lesson);
   await page.getByText('Tracker', { exact: true }).click();
-  await page.getByRole('button', { name: 'Make a key for a device' }).click();
+  await page.getByRole('button', { name: 'Create a device key' }).click();
   const key = await page.locator('code').first().textContent();
   const id = crypto.randomUUID();
   const line = (fields: object) =>
@@ -417,18 +417,17 @@ test('the review shows what the balls came to, learns, is taken over, and finds 
   const marks = [2.6, 3.8, 3.2, 3.9, 3.6, 2.9, 3.7, 3.3];
   for (const mark of marks) {
     const carry = Math.round(18 - 3 * mark);
-    await page.getByLabel('A ball in a line').fill(`e${mark} c${carry} r4 heavy`);
+    await page.getByLabel('Quick entry').fill(`e${mark} c${carry} r4 heavy`);
     await page.keyboard.press('Enter');
   }
-  await expect(page.getByText(/8 of 8 balls here · every ball is saved/)).toBeVisible();
+  await expect(page.getByText(/8 of 8 balls · all balls saved/)).toBeVisible();
   await page.getByRole('link', { name: 'Review' }).click();
   await expect(page.getByRole('row', { name: /^out of the bunker/ })).toContainText('8 of 8');
-  await expect(page.getByText(/The mark is .* further back than meant/)).toBeVisible();
-  await expect(page.getByText(/^Look next:/)).toBeVisible();
-  const first = page
-    .getByRole('region', { name: 'What is behind it' })
-    .getByRole('listitem')
-    .first();
+  await expect(
+    page.getByText(/The club enters .* further behind the ball than planned/),
+  ).toBeVisible();
+  await expect(page.getByText(/^Check next:/)).toBeVisible();
+  const first = page.getByRole('region', { name: 'Likely causes' }).getByRole('listitem').first();
   await expect(first).toContainText(/about \d in \d+|nearly always/);
   const tick = page.getByRole('button', { name: /further forward than the call.* Yes/ });
   await tick.click();
@@ -445,7 +444,7 @@ test('the review shows what the balls came to, learns, is taken over, and finds 
   );
   await passesAxe(page);
 
-  await page.getByRole('button', { name: 'Take it over' }).click();
+  await page.getByRole('button', { name: 'Use these numbers' }).click();
   await expect(page.getByText(/Calls use version \d+, from 8 balls/)).toBeVisible();
   const sheetOf = async () => {
     const player = await (await page.request.get('/api/players/bertil-haugen')).json();
@@ -453,30 +452,30 @@ test('the review shows what the balls came to, learns, is taken over, and finds 
   };
   expect(await sheetOf()).toMatchObject({ balls: 8 });
   await expect(page.getByRole('row', { name: /^Call at Low lip/ })).toBeVisible();
-  await page.getByRole('button', { name: 'Hold' }).click();
-  await expect(page.getByText(/Held at 8 balls/)).toBeVisible();
+  await page.getByRole('button', { name: 'Not yet' }).click();
+  await expect(page.getByText(/Set aside at 8 balls/)).toBeVisible();
   expect(await sheetOf()).toMatchObject({ version: 1 });
-  await page.getByRole('button', { name: 'Let it go' }).click();
-  await expect(page.getByText(/nothing is taken over by itself/)).toBeVisible();
+  await page.getByRole('button', { name: 'Stop using them' }).click();
+  await expect(page.getByText(/until you choose to use these numbers/)).toBeVisible();
   expect(await sheetOf()).toBeUndefined();
-  await page.getByText('Decided before').click();
+  await page.getByText('Earlier decisions').click();
   await page.getByRole('button', { name: 'Use version 1 again' }).click();
   await expect(page.getByText(/Calls use version 2, from 8 balls/)).toBeVisible();
-  await page.getByRole('button', { name: 'Let it go' }).click();
-  await expect(page.getByText(/nothing is taken over by itself/)).toBeVisible();
+  await page.getByRole('button', { name: 'Stop using them' }).click();
+  await expect(page.getByText(/until you choose to use these numbers/)).toBeVisible();
 
-  await page.getByRole('button', { name: 'Write the summary' }).click();
+  await page.getByRole('button', { name: 'Draft the summary' }).click();
   await expect(page.getByLabel('Summary')).toHaveValue(
     /Bertil Haugen hit 8 balls; 8 of 8 came out/,
   );
   await page.getByLabel('Homework').fill('Line drill, ten a day.');
-  await expect(page.getByText('Not saved yet; kept in this tab.')).toBeVisible();
+  await expect(page.getByText('Not saved yet. Kept in this tab.')).toBeVisible();
   await page.reload();
   await expect(page.getByLabel('Homework')).toHaveValue('Line drill, ten a day.');
   await expect(page.getByLabel('Summary')).toHaveValue(/Bertil Haugen hit 8 balls/);
-  await page.getByRole('button', { name: 'Save, keep it open' }).click();
-  await expect(page.getByText('Saved; the lesson is open.')).toBeVisible();
-  await expect(page.getByText('Not saved yet; kept in this tab.')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Save, keep open' }).click();
+  await expect(page.getByText('Saved. The lesson stays open.')).toBeVisible();
+  await expect(page.getByText('Not saved yet. Kept in this tab.')).toHaveCount(0);
   await page.getByRole('button', { name: 'Save and close' }).click();
   await expect(page.getByText('The lesson is closed.')).toBeVisible();
   await page.goto('/lessons');
@@ -490,15 +489,15 @@ test('each player has homework of their own; a closed lesson takes no balls unti
 }) => {
   const lesson = await newLesson(page);
   await atTheBunker(page, lesson);
-  await page.getByLabel('A ball in a line').fill('thin heavy');
+  await page.getByLabel('Quick entry').fill('thin heavy');
   await page.keyboard.press('Enter');
-  await expect(page.getByText(/both say the strike/)).toBeVisible();
+  await expect(page.getByText(/both give the strike/)).toBeVisible();
   await page.getByRole('radio', { name: 'Tomas Reinholt' }).click();
-  await expect(page.getByLabel('A ball in a line')).toHaveValue('');
+  await expect(page.getByLabel('Quick entry')).toHaveValue('');
   await expect(page.getByRole('button', { name: 'good', exact: true })).toBeEnabled();
-  await page.getByLabel('A ball in a line').fill('e1.5 c12 r3');
+  await page.getByLabel('Quick entry').fill('e1.5 c12 r3');
   await page.keyboard.press('Enter');
-  await expect(page.getByText(/1 of 8 balls here · every ball is saved/)).toBeVisible();
+  await expect(page.getByText(/1 of 8 balls · all balls saved/)).toBeVisible();
 
   await page.goto(`${lesson}/review`);
   await page.getByLabel('Homework for everyone').fill('Line drill.');
@@ -534,7 +533,7 @@ test('a lesson goes out as JSON and CSV, and is imported again without being tak
   expect(csv.trim().split('\n')).toHaveLength(41);
   await page.goto('/lessons');
   await page.locator('input[type=file]').setInputFiles(path);
-  await expect(page.getByText(/here already and stays as it is; no balls added/)).toBeVisible();
+  await expect(page.getByText(/already exists and was not changed; no balls added/)).toBeVisible();
   const stranger = {
     ...file,
     id: crypto.randomUUID(),
@@ -558,7 +557,7 @@ test('a lesson whose only player is erased still opens, as its plan', async ({ p
   expect((await page.request.post(`/api/players/${id}/erase`)).status()).toBe(204);
   await page.goto(lesson);
   await expect(page).toHaveURL(new RegExp(`${lesson}/plan$`));
-  await expect(page.getByText('Nobody yet.')).toBeVisible();
+  await expect(page.getByText('No players yet.')).toBeVisible();
 });
 
 test('a lesson is deleted and brought back', async ({ page }) => {
@@ -597,16 +596,16 @@ test('the lesson and a player’s card come as PDF; the card of somebody else do
 
 test('balls are set side by side by station, club and player', async ({ page }) => {
   await page.goto(`${DEMO}/review`);
-  const table = page.getByRole('region', { name: 'What the balls came to' }).getByRole('table');
+  const table = page.getByRole('region', { name: 'Results' }).getByRole('table');
   for (const [by, column] of [
     ['stations', '2. Under the high face'],
     ['players', 'Tomas Reinholt'],
     ['halves', 'second half'],
   ] as const) {
-    await page.getByLabel('Side by side').selectOption(by);
+    await page.getByLabel('Compare').selectOption(by);
     await expect(table.getByRole('columnheader', { name: column })).toBeVisible();
   }
-  await expect(page.getByRole('img', { name: /20 marks, on the whole/ })).toBeVisible();
+  await expect(page.getByRole('img', { name: /20 entry points; on average/ })).toBeVisible();
 });
 
 test('impossible balls are refused by name, and nothing of them is saved', async ({ page }) => {

@@ -39,7 +39,7 @@ test('a draft is saved by itself, found again, and let go once the reading is ke
   await page.keyboard.press('Escape');
   await expect(page.getByText('Draft saved')).toBeAttached();
   await page.keyboard.press('r');
-  const drafts = page.getByRole('region', { name: 'Not kept' });
+  const drafts = page.getByRole('region', { name: 'Drafts' });
   await drafts
     .getByRole('button', { name: /Bertil Haugen/ })
     .first()
@@ -49,7 +49,7 @@ test('a draft is saved by itself, found again, and let go once the reading is ke
   await page.keyboard.press('k');
   await page.getByLabel('Name').fill(name);
   await page.getByLabel('Name').press('Enter');
-  await expect(page.getByText(`Kept: ${name}`)).toBeVisible();
+  await expect(page.getByText(`Saved: ${name}`)).toBeVisible();
 
   await page.keyboard.press('r');
   await page.getByLabel('Find a reading').fill(name.toUpperCase());
@@ -57,7 +57,7 @@ test('a draft is saved by itself, found again, and let go once the reading is ke
   await page.getByRole('button', { name: `Duplicate ${name}` }).click();
   await expect(page.getByRole('button', { name: new RegExp(`^${name} \\(copy\\)`) })).toBeVisible();
   await page.getByLabel('Find a reading').fill('no such reading');
-  await expect(page.getByText(/No kept reading has “no such reading”/)).toBeVisible();
+  await expect(page.getByText(/No saved reading has “no such reading”/)).toBeVisible();
 });
 
 test.describe('with the server gone', () => {
@@ -75,8 +75,8 @@ test.describe('with the server gone', () => {
 test('an address that leads nowhere says so and shows ways on', async ({ page }) => {
   for (const nowhere of ['/players/nobody-of-that-name', '/no-such-page', '/lessons/x/review']) {
     await page.goto(nowhere);
-    await expect(page.getByRole('heading', { name: 'There is nothing here' })).toBeVisible();
-    await expect(page.getByRole('link', { name: 'To the desk' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'Page not found' })).toBeVisible();
+    await expect(page.getByRole('link', { name: 'Desk' })).toBeVisible();
   }
   await passesAxe(page);
 });

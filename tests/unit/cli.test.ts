@@ -102,7 +102,7 @@ test('--pretty reads like a sheet, --changes says when the call changes', async 
   const { status, stdout } = await prescribed(['--pretty', '--changes', '-'], few);
   expect(status).toBe(0);
   expect(stdout).toMatch(/^1\. 4h, pick/);
-  expect(stdout).toContain('It changes when');
+  expect(stdout).toContain('When the call changes');
   expect(stdout).toContain('Ruled out:');
 });
 

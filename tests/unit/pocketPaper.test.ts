@@ -52,7 +52,9 @@ test('every club of the ladders is on the card or named as left out', () => {
 });
 
 test('the card says what was learnt for it', () => {
-  expect(said(cards[0]!.sides[0]!)).toContain('what 169 logged balls taught (version 3)');
+  expect(said(cards[0]!.sides[0]!)).toContain(
+    'the player’s own numbers from 169 logged balls (version 3)',
+  );
 });
 
 test('a call that leads over a yard or two is not told', () => {

@@ -22,7 +22,7 @@ interface AuditPanelProps {
 
 type MixName = 'season' | 'readings' | SandPreset;
 
-/** The set looked over: gaps, soles against sands, what is called how often, and one wedge made otherwise. */
+/** Bag check: gaps, soles against sands, what is called how often, and one wedge made otherwise. */
 export function AuditPanel({ player, situation, readings }: AuditPanelProps) {
   const [mix, setMix] = useState<MixName>('season');
   const choice = useMemo((): MixChoice => {
@@ -31,7 +31,7 @@ export function AuditPanel({ player, situation, readings }: AuditPanelProps) {
     return { kind: 'season', sand: mix };
   }, [mix, readings]);
   const options: (readonly [MixName, string])[] = [
-    ['season', 'a season of bunkers'],
+    ['season', 'a typical season'],
     ...SAND_PRESETS.filter((each) => each !== 'hardpan').map(
       (each) => [each, `a season in ${SAND_WORDS[each].name}`] as const,
     ),
@@ -41,14 +41,14 @@ export function AuditPanel({ player, situation, readings }: AuditPanelProps) {
   return (
     <section aria-labelledby="audit">
       <h2 id="audit" className="text-2xl">
-        The set looked over
+        Bag check
       </h2>
       <div className="mt-2 grid grid-cols-2 gap-x-10 gap-y-6 max-lg:grid-cols-1">
         <Gaps player={player} />
         <Soles player={player} />
       </div>
       <div className="mt-6 flex flex-wrap items-end gap-4">
-        <Pick label="Over" value={mix} onValue={setMix} options={options} />
+        <Pick label="Mix of bunker shots" value={mix} onValue={setMix} options={options} />
       </div>
       <div className="mt-2 grid grid-cols-2 gap-x-10 gap-y-6 max-lg:grid-cols-1">
         <Called key={`called-${mix}`} situation={situation} bag={player.bag} choice={choice} />

@@ -49,7 +49,7 @@ export function Called({ situation, bag, choice }: CalledProps) {
   return (
     <section aria-labelledby="called">
       <h3 id="called" className="text-lg">
-        Called how often
+        How often each club is called
       </h3>
       {failure && <Alert>{failure.message}</Alert>}
       {!asked && (
@@ -59,7 +59,7 @@ export function Called({ situation, bag, choice }: CalledProps) {
       )}
       {asked && !failure && !(value && done === value.mix.length) && (
         <progress
-          aria-label="Shots looked at"
+          aria-label="Shots checked"
           value={done}
           max={value?.mix.length ?? 1}
           className="progress w-full"
@@ -68,7 +68,7 @@ export function Called({ situation, bag, choice }: CalledProps) {
       <dl>
         {(value ? usageOf(bag, value.mix, value.called) : []).map(({ club, share }) => (
           <div key={club} className="grid grid-cols-[4rem_1fr_3rem] items-center gap-3 py-0.5">
-            <dt className="font-semibold">{club === NO_CLUB ? 'not at the flag' : club}</dt>
+            <dt className="font-semibold">{club === NO_CLUB ? 'not towards the flag' : club}</dt>
             <dd aria-hidden="true" className="h-2 rounded bg-hairline">
               <span
                 className="block h-full rounded bg-(--call-1)"

@@ -21,7 +21,7 @@ export function Gaps({ player }: { player: Player }) {
         Gaps
       </h3>
       {gaps.length === 0 ? (
-        <p>One club has no gaps.</p>
+        <p>One club, so no gaps.</p>
       ) : (
         <ul>
           {gaps.map(({ from, to, loft, carry, judgement, reckoned }) => (
@@ -30,9 +30,9 @@ export function Gaps({ player }: { player: Player }) {
                 {from} to {to}
               </strong>
               : {plainNumber(degrees(loft))}°, {plainNumber(fromMetres(carry, unit), 0)} {unit}
-              {reckoned && ' (reckoned)'}
-              {judgement === 'wide' && ': a wide step, a club is missing between them'}
-              {judgement === 'narrow' && ': a narrow step, the two do nearly the same'}
+              {reckoned && ' (estimated)'}
+              {judgement === 'wide' && ': a big gap; room for a club between them'}
+              {judgement === 'narrow' && ': a small gap; the two do nearly the same job'}
             </li>
           ))}
         </ul>

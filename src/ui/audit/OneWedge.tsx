@@ -26,9 +26,9 @@ function changeWords(change: WedgeChange, player: Player): string {
   const { instead, loftDeg, bounceDeg, saving, error } = change;
   const club = player.bag.find(({ name }) => name === instead)!;
   const now = `${Math.round(degrees(club.loft))}/${Math.round(degrees(club.bounce))}`;
-  if (isAsItIs(club, change)) return `The ${instead} (${now}) is as it should be.`;
+  if (isAsItIs(club, change)) return `The ${instead} (${now}) suits this player.`;
   if (saving < 2 * error || saving < 0.02) {
-    return `Nothing clearly better for the ${instead} (${now}): the best found saves ${savingWords(saving, error)}.`;
+    return `Nothing clearly better than the ${instead} (${now}): the best alternative saves ${savingWords(saving, error)}.`;
   }
   return `For the ${instead} (${now}) a ${loftDeg}/${bounceDeg} would save ${savingWords(saving, error)} strokes a bunker shot.`;
 }
@@ -64,7 +64,7 @@ export function OneWedge({ player, situation, choice }: OneWedgeProps) {
   return (
     <section aria-labelledby="one-wedge">
       <h3 id="one-wedge" className="text-lg">
-        If one wedge were different
+        A better wedge?
       </h3>
       {wedges.length === 0 ? (
         <p>There is no wedge in the bag to change.</p>
@@ -77,7 +77,7 @@ export function OneWedge({ player, situation, choice }: OneWedgeProps) {
               </button>
             ) : (
               <button type="button" onClick={() => setAsked({})} className="button">
-                {search?.changes ? 'Look again' : 'Look for it'}
+                {search?.changes ? 'Search again' : 'Find a better wedge'}
               </button>
             )}
             {running && (
@@ -103,9 +103,9 @@ export function OneWedge({ player, situation, choice }: OneWedgeProps) {
                 ))}
               </ul>
               <p className="mt-2 border-l-4 border-flag pl-2 text-sm leading-snug">
-                Advice to take to a fitter, who sees the swing, the turf and the rest of the bag.
-                The error is that of the sampled swings; the mix is taken as it is, and the model
-                stands behind all of it.
+                Take this to a fitter, who sees the swing, the turf and the rest of the bag. The ±
+                is the error of the simulated swings only; the mix of shots and the model are taken
+                as they are.
               </p>
             </>
           )}

@@ -13,10 +13,10 @@ const SANDS: readonly SandPreset[] = ['soft', 'medium', 'firm', 'wet'];
 
 /** What a sole makes of a sand, in words. */
 function soleWords({ verdict, thin, heavy, bestDeg, saving }: BounceFit): string {
-  if (verdict === 'cannot') return 'does not reach';
-  const odds = `thin ${Math.round(thin! * 100)}, heavy ${Math.round(heavy! * 100)}`;
+  if (verdict === 'cannot') return 'cannot reach';
+  const odds = `${Math.round(thin! * 100)} thin, ${Math.round(heavy! * 100)} heavy`;
   if (verdict === 'suits') return `${odds}`;
-  return `${odds}; ${Math.round(bestDeg!)}° would save ${saving.toFixed(2)}`;
+  return `${odds}; ${Math.round(bestDeg!)}° of bounce would save ${saving.toFixed(2)} strokes`;
 }
 
 /** Thin and heavy of each wedge in each sand, and another bounce where it would save something. */
@@ -30,7 +30,7 @@ export function Soles({ player }: { player: Player }) {
   return (
     <section aria-labelledby="soles">
       <h3 id="soles" className="text-lg">
-        Soles against sands
+        Bounce by sand
       </h3>
       {clubs.length === 0 ? (
         <p>There is no wedge in the bag.</p>
@@ -40,7 +40,7 @@ export function Soles({ player }: { player: Player }) {
             <thead>
               <tr className="border-b-2 border-hairline text-left">
                 <th scope="col" className="py-1">
-                  Of 100 splashes
+                  Per 100 bunker shots
                 </th>
                 {SANDS.map((sand) => (
                   <th key={sand} scope="col" className="px-2">
@@ -71,8 +71,8 @@ export function Soles({ player }: { player: Player }) {
         </Sideways>
       )}
       <p className="mt-1 text-sm text-ink-soft">
-        With a nearly square face, {sayLength(FIT_DISTANCE, 'ground', units)}. Another bounce is
-        named only where it saves more than a tie; in soft sand the model finds little in it.
+        Nearly square face, {sayLength(FIT_DISTANCE, 'ground', units)}. Another bounce is named only
+        where it makes a real difference; in soft sand the model finds little in it.
       </p>
     </section>
   );

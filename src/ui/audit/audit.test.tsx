@@ -24,7 +24,7 @@ const opened = (bag = [PW, CLUB_56, CLUB_60], readings: object[] = []) => {
 test('gaps are told from club to club, wide ones as such', () => {
   opened();
   const wide = screen.getByText('56 to PW').closest('li')!;
-  expect(wide).toHaveTextContent(/: 10°, \d+ yd.*a wide step/);
+  expect(wide).toHaveTextContent(/: 10°, \d+ yd.*a big gap/);
   expect(screen.getByText('60 to 56').closest('li')).not.toHaveTextContent(/wide/);
 });
 
@@ -34,13 +34,13 @@ test('every wedge is held against every sand', () => {
   expect(table.querySelectorAll('tbody tr')).toHaveLength(3);
   expect(table.querySelectorAll('tbody td')).toHaveLength(12);
   for (const cell of table.querySelectorAll('tbody td')) {
-    expect(cell.textContent).toMatch(/^(thin \d+, heavy \d+|does not reach)/);
+    expect(cell.textContent).toMatch(/^(\d+ thin, \d+ heavy|cannot reach)/);
   }
 });
 
 test('one club has no gaps; without a wedge there is nothing to change', () => {
   opened([aClub('9i', 'iron', 41, 5, 120)]);
-  expect(screen.getByText('One club has no gaps.')).toBeVisible();
+  expect(screen.getByText('One club, so no gaps.')).toBeVisible();
   expect(screen.getByText('There is no wedge in the bag.')).toBeVisible();
   expect(screen.getByText('There is no wedge in the bag to change.')).toBeVisible();
 });
@@ -55,12 +55,12 @@ describe('called how often', () => {
     await waitFor(() => expect(asked('clubsCalled')).toHaveLength(8));
     const parts = asked('clubsCalled');
     await say(parts.slice(6), '56');
-    expect(screen.getByRole('progressbar', { name: 'Shots looked at' })).toHaveValue(8);
+    expect(screen.getByRole('progressbar', { name: 'Shots checked' })).toHaveValue(8);
     expect(screen.getByText('100 %')).toBeVisible();
     await say(parts.slice(0, 2), '60');
     expect(screen.getAllByText('50 %')).toHaveLength(2);
     await say(parts.slice(2, 6), '56');
-    expect(screen.queryByRole('progressbar', { name: 'Shots looked at' })).toBeNull();
+    expect(screen.queryByRole('progressbar', { name: 'Shots checked' })).toBeNull();
     expect(screen.getByText('75 %')).toBeVisible();
   });
 
@@ -70,7 +70,10 @@ describe('called how often', () => {
     await waitFor(() => expect(asked('clubsCalled')).toHaveLength(8));
     const before = asked('clubsCalled');
     await say(before.slice(0, 1), '56');
-    await user.selectOptions(screen.getByLabelText('Over'), 'this player’s own 1 reading');
+    await user.selectOptions(
+      screen.getByLabelText('Mix of bunker shots'),
+      'this player’s own 1 reading',
+    );
     await waitFor(() => expect(asked('clubsCalled')).toHaveLength(9));
     expect(asked('mix').at(-1)!.asked).toEqual([{ kind: 'readings', situations: [reading] }]);
     expect(asked('clubsCalled').at(-1)!.asked[1]).toEqual([readSituation(reading).question.shot]);
@@ -98,7 +101,7 @@ describe('if one wedge were different', () => {
   const total = clubsToTry([PW, CLUB_56, CLUB_60]);
   const begin = async () => {
     const view = opened();
-    await view.user.click(screen.getByRole('button', { name: 'Look for it' }));
+    await view.user.click(screen.getByRole('button', { name: 'Find a better wedge' }));
     await waitFor(() => expect(view.asked('tryClub')).toHaveLength(total));
     const tried = (from: number, to: number): Promise<void> =>
       act(async () =>
@@ -124,13 +127,15 @@ describe('if one wedge were different', () => {
         'For the 56 (56/12) a 54/10 would save 0.050 ± 0.004 strokes a bunker shot.',
       ),
     ).toBeVisible();
-    expect(screen.getByText(/Advice to take to a fitter/)).toBeVisible();
+    expect(screen.getByText(/Take this to a fitter/)).toBeVisible();
   });
 
   test('is not advised where the saving could be chance', async () => {
     const { ended } = await begin();
     await ended([{ ...change, saving: 0.05, error: 0.04 }]);
-    expect(screen.getByText(/^Nothing clearly better for the 56/)).toHaveTextContent('0.05 ± 0.04');
+    expect(screen.getByText(/^Nothing clearly better than the 56/)).toHaveTextContent(
+      '0.05 ± 0.04',
+    );
   });
 
   test('can be stopped', async () => {
@@ -138,14 +143,14 @@ describe('if one wedge were different', () => {
     await tried(0, 3);
     await user.click(screen.getByRole('button', { name: 'Stop' }));
     expect(screen.getByText(`Stopped after 3 of ${total} clubs.`)).toBeVisible();
-    expect(screen.getByRole('button', { name: 'Look for it' })).toBeEnabled();
+    expect(screen.getByRole('button', { name: 'Find a better wedge' })).toBeEnabled();
   });
 
   test('that fails says so and can be looked for again', async () => {
     const { asked, user } = await begin();
     await act(async () => asked('tryClub')[0]!.fail(new Error('no')));
     expect(screen.getByRole('alert')).toHaveTextContent(BROKEN);
-    await user.click(screen.getByRole('button', { name: 'Look for it' }));
+    await user.click(screen.getByRole('button', { name: 'Find a better wedge' }));
     expect(screen.queryByRole('alert')).toBeNull();
   });
 });

@@ -5,8 +5,7 @@ import type { CallPicture } from '@/core/tell/picture/picture';
 import type { CallEntry } from '@/core/tell/sheet/callSheet';
 import type { Hand } from '@/core/ground/player/player';
 import { ballPositionWords } from '@/core/tell/script/script';
-import { oddsWords } from '@/core/tell/words/oddsWords';
-import { distanceWords, shortLengthWords } from '@/core/tell/words/words';
+import { pitchWords, shortLengthWords } from '@/core/tell/words/words';
 import { SHOULDER_WIDTH } from '@/core/model/swing/technique';
 import { toMetres } from '@/core/ground/units/length';
 import { saySmall } from '@/core/ground/units/say';
@@ -15,9 +14,10 @@ import { FaceClock } from '../drawing/FaceClock';
 import { Feet } from '../drawing/Feet';
 import { LineSample } from '../drawing/LineSample';
 import { SwingClock } from '../drawing/SwingClock';
+import { OddsBars } from './OddsBars';
 import { ScriptTools } from './ScriptTools';
 import { KIND_WORDS } from '@/core/tell/words/kinds';
-import { shortSchoolName } from '@/core/search/schools/schools';
+import { schoolName } from '@/core/search/schools/schools';
 import { useUnits } from '../kit/units';
 
 interface CallPanelProps {
@@ -46,51 +46,67 @@ export function CallPanel({ call, picture, handed, burial, trust }: CallPanelPro
         <span className="text-ink-soft">
           {call.kind === 'out-sideways'
             ? `out sideways, ${Math.abs(call.toward_deg)}° from the flag`
-            : `${call.attempt ? 'an attempt at a ' : ''}${KIND_WORDS[call.kind].name}, ${shortSchoolName(call.school)}`}
+            : `${call.attempt ? 'a long shot: ' : ''}${KIND_WORDS[call.kind].name}`}
         </span>
-        <span className="ml-auto font-heading text-xl font-semibold">
-          {call.odds.expected_strokes.toFixed(1)} strokes to hole out
+        <span className="ml-auto">
+          <strong className="font-heading text-xl">
+            {call.odds.expected_strokes.toFixed(1)} strokes
+          </strong>{' '}
+          <span className="text-sm text-ink-soft">from here, on average</span>
         </span>
       </header>
-      <ul className="mt-3 grid grid-cols-[5.5rem_1fr_1fr_5.5rem] gap-x-3 gap-y-3 max-sm:grid-cols-2">
-        <Drawn caption={call.face_clock} note={face}>
-          <FaceClock faceDeg={call.face_deg} handed={handed} />
-        </Drawn>
-        <Drawn
-          caption={ballPositionWords(call.ball_position)}
-          note={`${call.stance_width} shoulders wide${call.stance_open_deg >= 4 ? `, ${call.stance_open_deg}° open` : ''}`}
-        >
-          <Feet
-            handed={handed}
-            ballPosition={call.ball_position}
-            width={call.stance_width * SHOULDER_WIDTH}
-            openDeg={call.stance_open_deg}
-            mark={picture.mark.before}
-          />
-        </Drawn>
-        <Drawn
-          caption={`${shortLengthWords(toMetres(call.entry_in, 'in'), units)} behind`}
-          note={`${saySmall(call.predicted.divot_mm / 1000, units)} long, ${saySmall(call.predicted.depth_mm / 1000, units)} deep`}
-        >
-          <EntryMark mark={picture.mark} burial={burial} handed={handed} />
-        </Drawn>
-        <Drawn
-          caption={call.swing_clock}
-          note={`a ${distanceWords(toMetres(call.grass_swing_yd, 'yd'), units).replace(/ (yard|metre)s?$/, '-$1')} grass swing`}
-        >
-          <SwingClock fraction={call.swing_fraction} handed={handed} />
-        </Drawn>
-      </ul>
-      <p className="mt-3 max-w-[72ch] leading-relaxed" data-testid="script">
-        {call.script.map(({ step, text }) => (
-          <Stressed key={step} text={`${text} `} />
-        ))}
-      </p>
-      <div className="flex flex-wrap items-center gap-x-4">
-        <ScriptTools text={call.say} />
-        {trust}
+      {call.kind !== 'out-sideways' && (
+        <p className="text-ink-soft">Technique: {schoolName(call.school)}.</p>
+      )}
+      <div className="@container mt-3">
+        <div className="grid gap-x-6 gap-y-3 @lg:grid-cols-[16rem_minmax(0,1fr)]">
+          <ul className="grid grid-cols-2 content-start gap-2 leading-snug">
+            <Drawn caption={call.face_clock} note={face}>
+              <FaceClock faceDeg={call.face_deg} handed={handed} />
+            </Drawn>
+            <Drawn
+              caption={ballPositionWords(call.ball_position)}
+              note={`${call.stance_width} shoulders wide${call.stance_open_deg >= 4 ? `, ${call.stance_open_deg}° open` : ''}`}
+            >
+              <Feet
+                handed={handed}
+                ballPosition={call.ball_position}
+                width={call.stance_width * SHOULDER_WIDTH}
+                openDeg={call.stance_open_deg}
+                mark={picture.mark.before}
+              />
+            </Drawn>
+            <Drawn
+              caption={`${shortLengthWords(toMetres(call.entry_in, 'in'), units)} behind`}
+              note={`${saySmall(call.predicted.divot_mm / 1000, units)} long, ${saySmall(call.predicted.depth_mm / 1000, units)} deep`}
+            >
+              <EntryMark mark={picture.mark} burial={burial} handed={handed} />
+            </Drawn>
+            <Drawn
+              caption={call.swing_clock}
+              note={`a ${pitchWords(toMetres(call.grass_swing_yd, 'yd'), units)} pitch swing`}
+            >
+              <SwingClock fraction={call.swing_fraction} handed={handed} />
+            </Drawn>
+          </ul>
+          <div>
+            <p className="max-w-[72ch] leading-normal" data-testid="script">
+              {call.script.map(({ step, text }) => (
+                <Stressed key={step} text={`${text} `} />
+              ))}
+            </p>
+            <div className="flex flex-wrap items-center gap-x-4">
+              <ScriptTools text={call.say} />
+              {trust}
+            </div>
+          </div>
+        </div>
       </div>
-      <p className="text-ink-soft">{oddsWords(call.odds)}</p>
+      <OddsBars
+        odds={call.odds}
+        rank={0}
+        className="mt-1 grid grid-cols-2 gap-x-8 max-sm:grid-cols-1"
+      />
     </article>
   );
 }

@@ -1,3 +1,4 @@
+import { OddsBars } from './OddsBars';
 import type { CallEntry } from '@/core/tell/sheet/callSheet';
 import { inkOf } from '../drawing/inks';
 import { LineSample } from '../drawing/LineSample';
@@ -12,8 +13,8 @@ interface OtherCallProps {
 
 /** What sets this call apart from the best one, in a sentence. */
 function differenceWords(call: CallEntry, best: CallEntry): string {
-  if (call.attempt) return 'An attempt: the ball as meant does not get over the lip.';
-  if (call.toward_deg !== best.toward_deg) return 'Another way out.';
+  if (call.attempt) return 'A long shot: even struck as planned, this does not clear the lip.';
+  if (call.toward_deg !== best.toward_deg) return 'Another direction.';
   const swing = call.swing_fraction - best.swing_fraction;
   const apex = call.predicted.apex_ft - best.predicted.apex_ft;
   const run = call.predicted.run_yd - best.predicted.run_yd;
@@ -23,7 +24,7 @@ function differenceWords(call: CallEntry, best: CallEntry): string {
   if (Math.abs(swing) >= 0.04) parts.push(swing > 0 ? 'more swing' : 'less swing');
   const thin = call.odds.thin - best.odds.thin;
   if (Math.abs(thin) >= 0.02) parts.push(thin > 0 ? 'thin more often' : 'thin less often');
-  const text = parts.length > 0 ? parts.join(', ') : 'much the same ball';
+  const text = parts.length > 0 ? parts.join(', ') : 'almost the same shot';
   return `${text.charAt(0).toUpperCase()}${text.slice(1)}.`;
 }
 
@@ -49,39 +50,20 @@ function OtherRelief({ call, rank }: Pick<OtherCallProps, 'call' | 'rank'>) {
 export function OtherCall({ call, best, rank }: OtherCallProps) {
   if (call.kind === 'relief') return <OtherRelief call={call} rank={rank} />;
   const ink = inkOf(rank);
-  const rows = [
-    ['out', call.odds.out],
-    ['on the green', call.odds.green],
-    ['inside two paces', call.odds.within_2m],
-    ['thin', call.odds.thin],
-  ] as const;
   return (
     <article className="pb-4" aria-label={`Call ${rank + 1}: ${call.club}`}>
       <header className="flex items-baseline gap-3">
         <h3 className={`text-2xl ${ink.text}`}>{call.club}</h3>
         {!call.attempt && <LineSample rank={rank} />}
         <span className="text-ink-soft">
-          {call.attempt && 'an attempt: '}
+          {call.attempt && 'long shot: '}
           {KIND_WORDS[call.kind].name}, face {call.face_deg === 0 ? 'square' : call.face_clock}
         </span>
         <span className="ml-auto font-heading text-lg font-semibold">
           {call.odds.expected_strokes.toFixed(1)}
         </span>
       </header>
-      <dl className="mt-1">
-        {rows.map(([name, share]) => (
-          <div key={name} className="grid grid-cols-[1fr_7rem_2.2rem] items-center gap-2">
-            <dt>{name}</dt>
-            <dd aria-hidden="true" className="h-1.5 rounded bg-hairline">
-              <span
-                className="block h-full rounded"
-                style={{ width: `${share * 100}%`, background: ink.colour }}
-              />
-            </dd>
-            <dd className="text-right font-semibold">{Math.round(share * 100)}</dd>
-          </div>
-        ))}
-      </dl>
+      <OddsBars odds={call.odds} rank={rank} className="mt-1" />
       <p className="mt-1 text-ink-soft">{differenceWords(call, best)}</p>
     </article>
   );

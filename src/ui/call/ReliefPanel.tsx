@@ -10,7 +10,7 @@ export function ReliefPanel({ call }: { call: CallEntry }) {
           Take relief
         </h2>
         <span className="ml-auto font-heading text-xl font-semibold">
-          {call.odds.expected_strokes.toFixed(1)} strokes to hole out
+          {call.odds.expected_strokes.toFixed(1)} strokes from here, on average
         </span>
       </header>
       <p className="mt-3 text-lg leading-relaxed" data-testid="script">

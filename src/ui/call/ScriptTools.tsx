@@ -25,9 +25,9 @@ export function ScriptTools({ text }: { text: string }) {
   const copy = async (): Promise<void> => {
     try {
       await navigator.clipboard.writeText(text);
-      toast.success('The script is copied.');
+      toast.success('Script copied.');
     } catch {
-      toast.error('This browser did not allow copying. Mark the script and copy it.');
+      toast.error('This browser did not allow copying. Select the script and copy it.');
     }
   };
 
@@ -44,7 +44,7 @@ export function ScriptTools({ text }: { text: string }) {
     utterance.onerror = ({ error }) => {
       setSpeaking(false);
       if (error !== 'canceled' && error !== 'interrupted') {
-        toast.error('This browser has no voice to read with.');
+        toast.error('This browser cannot read aloud.');
       }
     };
     setSpeaking(true);

@@ -29,8 +29,8 @@ export function TrustedClub({ player, club, onPlayer }: TrustedClubProps) {
     if (answered.kind !== 'ok') return void toast.error(saidOf(answered));
     toast.success(
       trusted
-        ? `${player.name} trusts no club more than another from sand.`
-        : `The ${club} is the club that ${player.name} trusts from sand: it is called wherever it does as well.`,
+        ? `${player.name} has no favourite club from sand.`
+        : `The ${club} is now ${player.name}’s favourite from sand: it is called whenever it does as well.`,
     );
     onPlayer(answered.body);
   };
@@ -43,7 +43,7 @@ export function TrustedClub({ player, club, onPlayer }: TrustedClubProps) {
       className="button-quiet no-print gap-1.5 px-2 text-[0.95rem] lit-when-chosen"
     >
       <Heart size={16} aria-hidden="true" fill={trusted ? 'currentColor' : 'none'} />
-      {trusted ? `Trusts the ${club} from sand` : `Mark the ${club} as trusted`}
+      {trusted ? `Favourite from sand: the ${club}` : `Make the ${club} the favourite`}
     </button>
   );
 }

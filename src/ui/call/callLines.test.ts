@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { answer } from '@/core/tell/answer/answer';
-import { ballLines, callName, difference, ODDS_LINES, said, setupLines } from './callLines';
+import { ballLines, callName, difference, oddsLines, said, setupLines } from './callLines';
 
 const { sheet } = answer(
   JSON.parse(readFileSync('examples/greenside.json', 'utf8')),
@@ -11,7 +11,7 @@ const [first, second] = sheet.calls as [(typeof sheet.calls)[0], (typeof sheet.c
 
 test('every line of a comparison is a number of the call, in the units of the desk', () => {
   for (const units of ['yards', 'metres'] as const) {
-    for (const line of [...ballLines(units), ...ODDS_LINES]) {
+    for (const line of [...ballLines(units), ...oddsLines(units)]) {
       expect(said(line, first)).toMatch(/^-?\d+(\.\d+)?$|^–$/);
     }
     for (const line of setupLines(units)) expect(said(line, first)).toMatch(/^-?\d/);
@@ -29,7 +29,7 @@ test('a difference is the difference of what is said, and nothing where both are
 });
 
 test('calls are named by rank, club and school', () => {
-  expect(callName(first)).toMatch(/^1\. \S+, [a-z ]+$/);
+  expect(callName(first)).toMatch(/^1\. \S+, [a-z ,]+$/);
   expect(callName(second)).toMatch(/^2\. /);
   expect(callName({ ...first, toward_deg: -90 })).toMatch(/90° from the flag$/);
 });

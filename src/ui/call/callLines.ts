@@ -1,6 +1,7 @@
+import { schoolName } from '@/core/search/schools/schools';
 import type { CallEntry } from '@/core/tell/sheet/callSheet';
 import { fromMetres, toMetres, type LengthUnit } from '@/core/ground/units/length';
-import { plainNumber, unitFor } from '@/core/ground/units/say';
+import { plainNumber, sayLength, unitFor } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
 
 /** What can be told of a call, or of a set-up simulated by hand. */
@@ -28,7 +29,7 @@ export function ballLines(units: UnitSystem): CallLine<Told>[] {
   const high = inUnit('ft', height);
   return [
     { name: `carry, ${ground}`, of: ({ predicted }) => far(predicted.carry_yd), digits: 1 },
-    { name: `run, ${ground}`, of: ({ predicted }) => far(predicted.run_yd), digits: 1 },
+    { name: `roll, ${ground}`, of: ({ predicted }) => far(predicted.run_yd), digits: 1 },
     { name: 'launch, °', of: ({ predicted }) => predicted.launch_deg, digits: 0 },
     { name: `height, ${height}`, of: ({ predicted }) => high(predicted.apex_ft), digits: 1 },
     {
@@ -38,8 +39,12 @@ export function ballLines(units: UnitSystem): CallLine<Told>[] {
       digits: 1,
     },
     { name: 'spin, rpm', of: ({ predicted }) => predicted.spin_rpm, digits: 0 },
-    { name: 'loft at work, °', of: ({ predicted }) => predicted.loft_effective_deg, digits: 0 },
-    { name: 'bounce at work, °', of: ({ predicted }) => predicted.bounce_effective_deg, digits: 0 },
+    { name: 'effective loft, °', of: ({ predicted }) => predicted.loft_effective_deg, digits: 0 },
+    {
+      name: 'effective bounce, °',
+      of: ({ predicted }) => predicted.bounce_effective_deg,
+      digits: 0,
+    },
     {
       name: `divot, length, ${short}`,
       of: ({ predicted }) => small(predicted.divot_mm),
@@ -51,15 +56,22 @@ export function ballLines(units: UnitSystem): CallLine<Told>[] {
 
 const hundred = (share: number): number => share * 100;
 
+/** Nearer the flag than this is near, m. */
+export const NEAR = 2;
+
 /** Chances out of a hundred, and strokes. */
-export const ODDS_LINES: CallLine<Told>[] = [
-  { name: 'out, in 100', of: ({ odds }) => hundred(odds.out), digits: 0 },
-  { name: 'on the green', of: ({ odds }) => hundred(odds.green), digits: 0 },
-  { name: 'inside two paces', of: ({ odds }) => hundred(odds.within_2m), digits: 0 },
-  { name: 'caught by the lip', of: ({ odds }) => hundred(odds.lip), digits: 0 },
-  { name: 'thin', of: ({ odds }) => hundred(odds.thin), digits: 0 },
-  { name: 'heavy', of: ({ odds }) => hundred(odds.fat), digits: 0 },
-  { name: 'worst tenth, strokes', of: ({ odds }) => odds.worst_tenth, digits: 2 },
+export const oddsLines = (units: UnitSystem): CallLine<Told>[] => [
+  { name: 'out, %', of: ({ odds }) => hundred(odds.out), digits: 0 },
+  { name: 'on the green, %', of: ({ odds }) => hundred(odds.green), digits: 0 },
+  {
+    name: `within ${sayLength(NEAR, 'height', units)}, %`,
+    of: ({ odds }) => hundred(odds.within_2m),
+    digits: 0,
+  },
+  { name: 'caught by the lip, %', of: ({ odds }) => hundred(odds.lip), digits: 0 },
+  { name: 'thin, %', of: ({ odds }) => hundred(odds.thin), digits: 0 },
+  { name: 'heavy, %', of: ({ odds }) => hundred(odds.fat), digits: 0 },
+  { name: 'worst 10%, strokes', of: ({ odds }) => odds.worst_tenth, digits: 2 },
   { name: 'strokes to hole out', of: ({ odds }) => odds.expected_strokes, digits: 2 },
 ];
 
@@ -69,19 +81,27 @@ export function setupLines(units: UnitSystem): CallLine<CallEntry>[] {
   const grass = unitFor('ground', units);
   return [
     { name: 'face, ° open', of: (call) => call.face_deg, digits: 0 },
-    { name: 'ball, 0 trail to 100 lead heel', of: (call) => call.ball_position, digits: 0 },
+    {
+      name: 'ball position, 0 trail heel to 100 lead heel',
+      of: (call) => call.ball_position,
+      digits: 0,
+    },
     { name: 'stance, shoulder widths', of: (call) => call.stance_width, digits: 2 },
     { name: 'stance, ° open', of: (call) => call.stance_open_deg, digits: 0 },
-    { name: `mark behind, ${small}`, of: (call) => inUnit('in', small)(call.entry_in), digits: 1 },
-    { name: 'swing, % of full', of: (call) => hundred(call.swing_fraction), digits: 0 },
     {
-      name: `as a grass swing, ${grass}`,
+      name: `entry point behind, ${small}`,
+      of: (call) => inUnit('in', small)(call.entry_in),
+      digits: 1,
+    },
+    { name: 'swing length, % of full', of: (call) => hundred(call.swing_fraction), digits: 0 },
+    {
+      name: `pitch from grass, ${grass}`,
       of: (call) => inUnit('yd', grass)(call.grass_swing_yd),
       digits: 0,
     },
     { name: 'weight on the lead foot, %', of: (call) => hundred(call.weight_lead), digits: 0 },
-    { name: 'handle lower, °', of: (call) => call.handle_lower_deg, digits: 0 },
-    { name: 'shaft leaning, °', of: (call) => call.shaft_lean_deg, digits: 0 },
+    { name: 'handle lowered, °', of: (call) => call.handle_lower_deg, digits: 0 },
+    { name: 'forward shaft lean, °', of: (call) => call.shaft_lean_deg, digits: 0 },
     {
       name: `grip down, ${small}`,
       of: (call) => inUnit('in', small)(call.grip_down_in),
@@ -107,4 +127,4 @@ export function difference<T>(line: CallLine<T>, first: T, second: T): string {
 export const callName = (call: CallEntry): string =>
   call.kind === 'relief'
     ? 'relief'
-    : `${call.rank}. ${call.club}, ${call.school.replaceAll('-', ' ')}${call.toward_deg === 0 ? '' : `, ${Math.abs(call.toward_deg)}° from the flag`}`;
+    : `${call.rank}. ${call.club}, ${schoolName(call.school)}${call.toward_deg === 0 ? '' : `, ${Math.abs(call.toward_deg)}° from the flag`}`;

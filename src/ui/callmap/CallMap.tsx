@@ -24,7 +24,7 @@ type CallMapProps = MapProps & Closable;
 const COLUMNS = 40;
 const ROWS = 25;
 const DRAW_EVERY_MS = 600;
-const NOTHING_YET: Filling = { rows: [], legend: [], looked: 0, wanted: 1, stage: 'first looks' };
+const NOTHING_YET: Filling = { rows: [], legend: [], looked: 0, wanted: 1, stage: 'rough pass' };
 
 /** The call over two factors, refined from coarse to fine, with progress and a way to stop. */
 export function CallMap({ onClose, ...map }: CallMapProps) {
@@ -40,9 +40,9 @@ const AT_ONCE = 3;
 
 /** What is looked at: places far apart, the borders between calls, and what is left, to leave nothing to be guessed. */
 const STAGES = {
-  'first looks': 'from coarse to fine',
-  borders: 'settling the borders',
-  rest: 'borders settled; looking at the cells between as well',
+  'rough pass': 'from coarse to fine',
+  borders: 'refining the borders',
+  rest: 'borders done; checking the cells in between',
 } as const;
 type Stage = keyof typeof STAGES;
 
@@ -73,7 +73,7 @@ function useFilling(situation: object, factors: readonly [FactorName, FactorName
       let legend: readonly LegendEntry[] = [];
       let drawn = 0;
       let places = firstLooks(COLUMNS, ROWS);
-      let stage: Stage = 'first looks';
+      let stage: Stage = 'rough pass';
       for (;;) {
         const wanted = looked + places.length;
         const now = (): Filling => {
@@ -143,13 +143,13 @@ function MapBody({ situation, here }: MapProps) {
           <progress
             value={looked}
             max={wanted}
-            aria-label="Places looked at"
+            aria-label="Positions checked"
             className="progress h-2 grow"
           />
           <span role="status" className="text-ink-soft">
-            {status === 'running' && `${STAGES[stage]}, ${looked} of ${wanted} places`}
-            {status === 'done' && 'every place was looked at'}
-            {status === 'stopped' && `stopped with ${looked} places looked at`}
+            {status === 'running' && `${STAGES[stage]}, ${looked} of ${wanted} positions`}
+            {status === 'done' && 'every position checked'}
+            {status === 'stopped' && `stopped after ${looked} positions`}
             {failure?.message}
           </span>
           {status === 'running' && (
@@ -185,7 +185,7 @@ function MapBody({ situation, here }: MapProps) {
           </li>
         ))}
         {cells.some(({ tied }) => tied) && (
-          <li>Striped where two clubs are as good: the wider stripe is the call.</li>
+          <li>Striped where two clubs are equally good: the wider stripe is the call.</li>
         )}
         <li className="flex items-center gap-2">
           <span className="inline-block size-3.5 rounded-full border-2 border-[#14302a] bg-flag" />
@@ -222,10 +222,10 @@ function MapBody({ situation, here }: MapProps) {
   );
 }
 
-/** What is called in a cell, what is as good, and whether the place itself was looked at. */
+/** What is called in a cell, what is equally good, and whether the place itself was looked at. */
 function cellWords({ best, tied, settled }: MapCell): string {
-  const asGood = tied ? `; the ${tied.club} is as good` : '';
-  const taken = settled ? '' : ' (as at the nearest place looked at)';
+  const asGood = tied ? `; the ${tied.club} is equally good` : '';
+  const taken = settled ? '' : ' (as at the nearest position checked)';
   return `${leaderWords(best)}${asGood}${taken}`;
 }
 

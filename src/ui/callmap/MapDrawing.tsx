@@ -25,7 +25,7 @@ const LEFT = 92;
 const FOOT = 46;
 const TOP = 10;
 
-/** Width of a pair of stripes, and the share of it that the club which is as good has. */
+/** Width of a pair of stripes, and the share of it that the club which is equally good has. */
 const STRIPE = 12;
 const OTHERS = 0.4;
 
@@ -80,7 +80,7 @@ export const MapDrawing = forwardRef<SVGSVGElement, MapDrawingProps>(
         fontFamily="inherit"
         fontSize="13"
         role="img"
-        aria-label={`Best call by ${AXIS_WORDS[xAxis.factor]} and ${AXIS_WORDS[yAxis.factor]}: ${words || 'not filled yet'}`}
+        aria-label={`Best call by ${AXIS_WORDS[xAxis.factor]} and ${AXIS_WORDS[yAxis.factor]}: ${words || 'not worked out yet'}`}
         onMouseLeave={() => onCell(null)}
       >
         <defs>

@@ -25,8 +25,8 @@ test('the legend names each call once, those with most cells first, with letters
   const cells = [cell(leader('60')), cell(leader('56')), cell(leader('56')), cell(null)];
   const legend = legendOf(cells);
   expect(legend.map(({ letter, words }) => [letter, words])).toEqual([
-    ['A', '56 splashed'],
-    ['B', '60 splashed'],
+    ['A', '56 splash'],
+    ['B', '60 splash'],
   ]);
   expect(legend[0]!.key).toBe(callKey(leader('56')));
 });
@@ -34,22 +34,22 @@ test('the legend names each call once, those with most cells first, with letters
 test('a club that is only as good has a letter too, after those that are called', () => {
   const cells = [cell(leader('56'), leader('60')), cell(leader('52'))];
   expect(legendOf(cells).map(({ words }) => words)).toEqual([
-    '56 splashed',
-    '52 splashed',
-    '60 splashed',
+    '56 splash',
+    '52 splash',
+    '60 splash',
   ]);
 });
 
 test('a splash from far is one region with the splash from near', () => {
   const legend = legendOf([cell(leader('52')), cell(leader('52', 'long-splash'))]);
-  expect(legend.map(({ words }) => words)).toEqual(['52 splashed']);
+  expect(legend.map(({ words }) => words)).toEqual(['52 splash']);
 });
 
 test('a call keeps its letter and its ink while the map fills', () => {
   const first = legendOf([cell(leader('60')), cell(leader('56')), cell(leader('60'))]);
   const later = legendOf([cell(leader('56')), cell(leader('52')), cell(leader('56'))], first);
   expect(later.slice(0, 2)).toEqual(first);
-  expect(later[2]).toMatchObject({ letter: 'C', words: '52 splashed' });
+  expect(later[2]).toMatchObject({ letter: 'C', words: '52 splash' });
 });
 
 test('many calls keep patterns apart', () => {

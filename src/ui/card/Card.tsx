@@ -55,14 +55,14 @@ function CardPaper({ player, units, said, shot, answer, back, pdf }: CardProps) 
           <h1 className="text-2xl">{player.name}</h1>
           <p className="mt-1 leading-snug">{said}.</p>
         </header>
-        <div className="mb-4 border border-hairline">
+        <div className="mb-3 border border-hairline">
           <StillSection
             shot={shot}
             pictures={answer.pictures}
             clubs={answer.sheet.calls.map(({ club }) => club)}
             handed={player.handed}
             units={units}
-            size={{ width: 752, height: 230 }}
+            size={{ width: 752, height: 180 }}
           />
         </div>
         {best?.kind === 'relief' && <ReliefPanel call={best} />}
@@ -70,14 +70,14 @@ function CardPaper({ player, units, said, shot, answer, back, pdf }: CardProps) 
           <CallPanel call={best} picture={picture} handed={player.handed} burial={shot.burial} />
         )}
         {best && (
-          <div className="mt-4 grid grid-cols-2 gap-8 border-t border-hairline pt-3 max-sm:grid-cols-1">
+          <div className="mt-3 grid grid-cols-2 gap-8 border-t border-hairline pt-2 max-sm:grid-cols-1">
             {others.slice(0, 2).map((call, i) => (
               <OtherCall key={`${call.club}/${call.school}`} call={call} best={best} rank={i + 1} />
             ))}
           </div>
         )}
         {answer.sheet.notes.length > 0 && (
-          <ul className="mt-3 text-sm leading-snug text-ink-soft">
+          <ul className="mt-2 text-sm leading-snug text-ink-soft print:text-xs">
             {answer.sheet.notes.map((note) => (
               <li key={note}>{note}</li>
             ))}

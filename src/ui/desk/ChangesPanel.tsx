@@ -8,7 +8,7 @@ export function ChangesPanel({ changes }: { changes: Changes }) {
   return (
     <section aria-labelledby="changes" className="mt-4">
       <h2 id="changes" className="text-lg">
-        It changes when
+        When the call changes
       </h2>
       <ul className="mt-1 space-y-1 leading-snug" aria-busy={busy}>
         {entries.map(({ factor, direction, text, to }) => {
@@ -20,18 +20,18 @@ export function ChangesPanel({ changes }: { changes: Changes }) {
             </li>
           );
         })}
-        {busy && <li className="text-ink-soft">looking for the places where it changes …</li>}
+        {busy && <li className="text-ink-soft">checking when the call changes …</li>}
         {failure && <li role="alert">{failure}</li>}
         {!busy && !unasked && !failure && entries.length === 0 && (
           <li>
-            Nothing near by changes it: lip, distance, sand, a deeper lie, slope, wind and the
-            bounce of the club were tried.
+            The call holds: a higher lip, more or less distance, other sand, a deeper lie, slope,
+            wind and the club’s bounce were all checked.
           </li>
         )}
       </ul>
       {unasked && (
         <button type="button" className="button px-3" onClick={onLook}>
-          Look for the places where it changes
+          Check when the call changes
         </button>
       )}
       <label className="mt-1 flex min-h-6 items-center gap-2 text-sm text-ink-soft max-sm:min-h-11">
@@ -41,7 +41,7 @@ export function ChangesPanel({ changes }: { changes: Changes }) {
           checked={looking === 'by-itself'}
           onChange={({ target }) => onLooking(target.checked ? 'by-itself' : 'when-asked')}
         />
-        Look by itself at every reading: half a minute’s work for this device.
+        Check automatically for every reading (about half a minute on this device).
       </label>
     </section>
   );

@@ -56,7 +56,7 @@ const DRAFT_WORDS: Record<DraftState, string> = {
   untouched: '',
   saving: 'Saving …',
   saved: 'Draft saved',
-  failed: 'Not saved: no answer',
+  failed: 'Not saved: no connection',
 };
 
 /** Calls that stand beside the best one; an attempt at the flag where nothing gets out there too, wherever it ranks. */
@@ -173,7 +173,7 @@ export function Desk(props: DeskProps) {
           onClick={() => setSheetOpen('keep')}
           className="button-quiet font-semibold"
         >
-          Keep
+          Save
         </button>
       </TopBar>
       <main className="flex grow flex-col">
@@ -221,7 +221,7 @@ export function Desk(props: DeskProps) {
           onFields={setFields}
         />
         <p className="sr-only" role="status">
-          {busy ? 'Computing the calls' : best ? `First call: ${calledLine(best)}` : 'No call'}
+          {busy ? 'Working out the calls' : best ? `First call: ${calledLine(best)}` : 'No call'}
         </p>
         <div
           aria-busy={busy}
@@ -262,7 +262,7 @@ export function Desk(props: DeskProps) {
                   rank={i + 1}
                 />
               ))}
-            {best && others.length === 0 && <p>No other way with the clubs in this bag.</p>}
+            {best && others.length === 0 && <p>No other shot with the clubs in this bag.</p>}
           </section>
           <section aria-label="Reasons" className="px-5 py-3 max-sm:px-3">
             {sheet && <WhyPanel sheet={sheet} changes={<ChangesPanel changes={changes} />} />}
@@ -276,7 +276,7 @@ export function Desk(props: DeskProps) {
       />
       <DeskOverlays
         which={sheetOpen}
-        onWhich={setSheetOpen}
+        onClosed={(which) => setSheetOpen((now) => (now === which ? null : now))}
         player={player}
         reading={reading}
         onReading={setReading}

@@ -1,3 +1,4 @@
+import { counted } from '@/core/tell/words/counted';
 import type { ReactNode } from 'react';
 import type { CallSheet } from '@/core/tell/sheet/callSheet';
 import { schoolName } from '@/core/search/schools/schools';
@@ -24,7 +25,7 @@ export function WhyPanel({ sheet, changes }: { sheet: CallSheet; changes: ReactN
       {sheet.ruled_out.length > 0 && (
         <details className="mt-3">
           <summary className="min-h-6 cursor-pointer font-heading font-semibold">
-            Ruled out: {sheet.ruled_out.length}
+            {counted(sheet.ruled_out.length, 'option')} ruled out, and why
           </summary>
           <ul className="mt-1 space-y-1.5 leading-snug">
             {sheet.ruled_out.map(({ club, school, reason }) => (

@@ -42,9 +42,7 @@ describe('the first call', () => {
   test('has its club, strokes, odds and the script that is read out', () => {
     const { call } = opened('yards');
     expect(screen.getByRole('heading', { level: 2 })).toHaveTextContent(call.club);
-    expect(
-      screen.getByText(`${call.odds.expected_strokes.toFixed(1)} strokes to hole out`),
-    ).toBeVisible();
+    expect(screen.getByText(`${call.odds.expected_strokes.toFixed(1)} strokes`)).toBeVisible();
     const script = screen.getByTestId('script').textContent.replaceAll('\u00a0', ' ').trim();
     expect(script).toBe(
       call.script
@@ -52,13 +50,13 @@ describe('the first call', () => {
         .join(' ')
         .replaceAll('\u00a0', ' '),
     );
-    expect(screen.getByText(/^Out .* on the green .* thin /)).toBeVisible();
+    expect(screen.getByText(`${Math.round(call.odds.out * 100)}%`)).toBeVisible();
   });
 
   test('has no yard, inch or foot in it in metres', () => {
     const { container } = opened('metres');
     expect(container.textContent).not.toMatch(/\b(yards?|yd|inch(es)?|\d foot|\d feet)\b/);
-    expect(container.textContent).toMatch(/metre grass swing/);
+    expect(container.textContent).toMatch(/metre pitch swing/);
   });
 
   test('has every drawing in the mirror for a left-hander', () => {
@@ -91,7 +89,7 @@ test('why, and what cannot do it, each with a reason', () => {
   render(<WhyPanel sheet={sheet} changes={null} />);
   const lines = screen.getAllByRole('listitem').map(({ textContent }) => textContent);
   for (const { text } of sheet.calls[0]!.why) expect(lines).toContain(text);
-  expect(screen.getByText(`Ruled out: ${sheet.ruled_out.length}`)).toBeVisible();
+  expect(screen.getByText(`${sheet.ruled_out.length} options ruled out, and why`)).toBeVisible();
   expect(screen.getByText(/In play the Rules of Golf in force/)).toBeVisible();
 });
 
@@ -118,8 +116,8 @@ describe('two calls line by line', () => {
   test('agree in every line when they are the same, and that is a tie', async () => {
     const { sheet } = answered('yards');
     render(<Compare calls={sheet.calls} {...closable} />);
-    await userEvent.selectOptions(screen.getByLabelText('beside this one'), '0');
-    expect(screen.getByRole('status')).toHaveTextContent(/^A tie: 0\.00 strokes apart/);
+    await userEvent.selectOptions(screen.getByLabelText('against this one'), '0');
+    expect(screen.getByRole('status')).toHaveTextContent(/^Too close to call: 0\.00 strokes apart/);
     for (const row of screen.getAllByRole('row').slice(1)) {
       const cells = within(row).queryAllByRole('cell');
       if (cells.length === 3) expect(cells[2]).toBeEmptyDOMElement();
@@ -161,14 +159,14 @@ describe('a call by hand', () => {
 
   test('is simulated beside the original as it is changed', async () => {
     const { asked, calls, cellOf, user } = opened('yards');
-    const lines = [/^carry/, /^launch/, /^out, in 100/, /^strokes to hole out/];
+    const lines = [/^carry/, /^launch/, /^out, %/, /^strokes to hole out/];
     await waitFor(() => {
       for (const column of [0, 1]) expect(cellOf(/^carry/, column)).not.toBe('…');
     });
     for (const line of lines) expect(cellOf(line, 1)).toBe(cellOf(line, 0));
     expect(Number(cellOf(/^carry/, 0))).toBe(calls[0]!.predicted.carry_yd);
     expect(Number(cellOf(/^strokes to hole out/, 1))).toBe(calls[0]!.odds.expected_strokes);
-    const swing = screen.getByRole('textbox', { name: 'Swing, share of full' });
+    const swing = screen.getByRole('textbox', { name: 'Swing length, % of full' });
     await user.clear(swing);
     await user.type(swing, '0.95');
     await waitFor(() =>
@@ -176,22 +174,22 @@ describe('a call by hand', () => {
     );
     expect(asked.at(-1)!.setup.swing_fraction).toBe(0.95);
     expect(asked.at(-1)!.setup).not.toHaveProperty('aim_deg');
-    const aim = screen.getByRole('textbox', { name: 'Swing aimed, right of the line' });
+    const aim = screen.getByRole('textbox', { name: 'Swing aim, right of the line' });
     expect(Number((aim as HTMLInputElement).value)).toBeCloseTo(calls[0]!.aim_deg, 0);
-    await user.click(screen.getByRole('button', { name: 'Back to the call' }));
+    await user.click(screen.getByRole('button', { name: 'Reset to the call' }));
     await waitFor(() => expect(cellOf(/^carry/, 1)).toBe(cellOf(/^carry/, 0)));
   });
 
   test('is typed in centimetres where those are read', async () => {
     const { asked, calls, user } = opened('metres');
-    const mark = screen.getByRole('textbox', { name: 'Mark behind the ball' });
+    const mark = screen.getByRole('textbox', { name: 'Entry point behind the ball' });
     expect(Number((mark as HTMLInputElement).value)).toBeCloseTo(calls[0]!.entry_in * 2.54, 1);
     await user.clear(mark);
     await user.type(mark, '5');
     await waitFor(() => expect(asked.at(-1)!.setup.entry_in).toBeCloseTo(5 / 2.54, 9));
     await user.clear(mark);
     await user.type(mark, '40');
-    expect(screen.getByText('Mark behind the ball goes from -1 to 10 cm.')).toBeVisible();
+    expect(screen.getByText('Entry point behind the ball goes from -1 to 10 cm.')).toBeVisible();
     await act(() => new Promise((resolve) => setTimeout(resolve, 60)));
     expect(asked.every(({ setup }) => setup.entry_in! < 5)).toBe(true);
   });

@@ -122,7 +122,7 @@ describe('the reading typed', () => {
     const { taken, onClose, line, user } = opened();
     await user.type(line, 'short-sided, buried{Enter}');
     expect(taken).toEqual([]);
-    expect(await screen.findByText(/Change the marked words/)).toBeVisible();
+    expect(await screen.findByText(/Change the underlined words/)).toBeVisible();
     expect(line).toHaveValue('short-sided, buried');
     await user.click(screen.getByRole('button', { name: 'Apply the rest' }));
     expect(taken).toEqual([expect.objectContaining({ lie: 'buried' })]);
@@ -154,7 +154,7 @@ describe('the reading typed', () => {
     const { taken, onClose, line, user } = opened('Must be from 0 to 19.7 ft, not 40.');
     await user.type(line, 'windmill{Enter}');
     expect(taken).toEqual([]);
-    expect(screen.getByText('None of this is understood yet.')).toBeVisible();
+    expect(screen.getByText('None of this could be read yet.')).toBeVisible();
     await user.clear(line);
     await user.type(line, 'lip 40 at 6{Enter}');
     expect(screen.getByText('Must be from 0 to 19.7 ft, not 40.')).toBeVisible();
@@ -177,7 +177,7 @@ describe('keeping', () => {
         }}
       />,
     );
-    await user.click(screen.getByRole('button', { name: 'Keep' }));
+    await user.click(screen.getByRole('button', { name: 'Save' }));
     await user.clear(screen.getByLabelText('Name'));
     await user.type(screen.getByLabelText('Name'), '  Left bunker {Enter}');
     expect(names).toEqual(['56 to 15 yards', 'Left bunker']);
@@ -216,7 +216,7 @@ describe('the drawer of readings', () => {
     const { server, reopened, user } = opened([kept]);
     server.on('POST', /readings\/a\/duplicate$/, () => ({}));
     server.on('DELETE', /readings\/a$/, () => ({}));
-    expect(screen.getByText('Ada · 56 splash · learnt, version 2')).toBeVisible();
+    expect(screen.getByText('Ada · 56 splash · player’s own numbers, version 2')).toBeVisible();
     await user.click(screen.getByRole('button', { name: /^Left bunker/ }));
     await user.click(screen.getByRole('button', { name: 'Duplicate Left bunker' }));
     await user.click(screen.getByRole('button', { name: 'Delete Left bunker' }));
@@ -227,20 +227,20 @@ describe('the drawer of readings', () => {
 
   test('says how to keep the first, and what was not found', async () => {
     const { server, user } = opened([]);
-    expect(screen.getByText(/No readings are kept yet/)).toBeVisible();
+    expect(screen.getByText(/No readings saved yet/)).toBeVisible();
     await user.click(screen.getByRole('searchbox'));
     await user.paste('nowhere');
-    expect(await screen.findByText(/No kept reading has “nowhere”/)).toBeVisible();
+    expect(await screen.findByText(/No saved reading has “nowhere”/)).toBeVisible();
     expect(server.to('GET', /search=./)).toHaveLength(1);
   });
 
   test('lists drafts that nobody kept, not while something is searched', async () => {
     const draft = { ...kept, id: 'd', playerName: 'Bo', called: '60 splash' };
     const { user } = opened([kept], [draft]);
-    expect(await screen.findByRole('heading', { name: 'Not kept' })).toBeVisible();
+    expect(await screen.findByRole('heading', { name: 'Drafts' })).toBeVisible();
     expect(screen.getByText('60 splash')).toBeVisible();
     await user.type(screen.getByRole('searchbox'), 'left');
-    expect(screen.queryByRole('heading', { name: 'Not kept' })).toBeNull();
+    expect(screen.queryByRole('heading', { name: 'Drafts' })).toBeNull();
   });
 });
 

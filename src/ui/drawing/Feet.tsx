@@ -8,7 +8,7 @@ interface FeetProps {
   /** Distance between the heels, m. */
   width: number;
   openDeg: number;
-  /** Mark behind the ball's lowest point, m. */
+  /** Entry point behind the ball's lowest point, m. */
   mark: number;
 }
 

@@ -35,7 +35,7 @@ test('each wedge stands with its bounce and both depths; the same is said in wor
   expect(soleText(RIDES)).toBe(
     'Leading edge under the ball, mm deep: 60 9, heavy 13; 56 2, heavy 3 over.',
   );
-  expect(soleText([])).toMatch(/No sole/);
+  expect(soleText([])).toMatch(/No club goes/);
 });
 
 function Seen() {

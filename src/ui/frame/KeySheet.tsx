@@ -13,7 +13,7 @@ export function KeySheet({ commands, onClose }: KeySheetProps) {
     key && sheet ? [{ keys: sheet.keys ?? keyWords(key), does: sheet.does }] : [],
   );
   return (
-    <Overlay title="Keys" shape="narrow" onClose={onClose}>
+    <Overlay title="Keyboard shortcuts" shape="narrow" onClose={onClose}>
       <dl className="grid grid-cols-2 gap-x-6 gap-y-1.5 max-sm:grid-cols-1">
         {lines.map(({ keys, does }) => (
           <div key={keys} className="flex items-baseline gap-3">
@@ -27,7 +27,7 @@ export function KeySheet({ commands, onClose }: KeySheetProps) {
         ))}
       </dl>
       <p className="mt-3 text-ink-soft">
-        In a panel: arrows step a number, with Shift by ten; Escape closes.
+        In a panel: arrow keys change a number (with Shift, by ten); Escape closes.
       </p>
     </Overlay>
   );

@@ -52,7 +52,7 @@ export function Palette({ commands, onClose }: PaletteProps) {
               className="h-14 w-full border-b border-hairline bg-transparent px-4 text-lg outline-none"
             />
             <Command.List className="max-h-[60vh] overflow-auto p-2">
-              <Command.Empty className="p-3">Nothing here is called that.</Command.Empty>
+              <Command.Empty className="p-3">No match.</Command.Empty>
               {groups.map((group) => (
                 <Command.Group
                   key={group}

@@ -47,7 +47,7 @@ export function TopBar({ room, children }: TopBarProps) {
         <button
           type="button"
           onClick={() => onUnits(other)}
-          aria-label={`Lengths in ${units}; change to ${other}`}
+          aria-label={`Units: ${units}. Change to ${other}`}
           className="button-quiet whitespace-nowrap"
         >
           {units === 'yards' ? 'yd · ft' : 'm · cm'}

@@ -15,7 +15,7 @@ function opened(enabled = true) {
     command('k', { hint: 'keep' }),
     command('?'),
     command('/'),
-    command('1', { hint: 'a miss', sheet: { keys: '1–6', does: 'draw a miss' } }),
+    command('1', { hint: 'show a miss', sheet: { keys: '1–6', does: 'draw a miss' } }),
     command('mod+z'),
     command('mod+shift+z', { otherKey: 'mod+y' }),
     command('mod+k', { whileTyping: true }),
@@ -64,6 +64,6 @@ test('nothing is done while something lies over the page', async () => {
 test('the foot of the page says the keys that have a hint', () => {
   opened();
   expect(screen.getByText('keep')).toHaveTextContent('kkeep');
-  expect(screen.getByText('a miss')).toHaveTextContent('1–6a miss');
+  expect(screen.getByText('show a miss')).toHaveTextContent('1–6show a miss');
   expect(keyWords('mod+shift+z')).toBe('Ctrl Shift z');
 });

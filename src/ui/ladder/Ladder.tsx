@@ -77,18 +77,18 @@ export function Ladder({ player }: LadderProps) {
         </button>
       </header>
       {rows.length === 0 ? (
-        <p className="mt-3">No club of this bag is played this way.</p>
+        <p className="mt-3">No club in this bag is played this way.</p>
       ) : chart ? (
         <LadderChart rows={rows} />
       ) : (
         <LadderTable rows={rows} />
       )}
       <p className="mt-2 text-sm leading-snug text-ink-soft">
-        Carry in {unit} on a level green, in bold; under it where the ball stops and between what
-        eight in ten of this player’s balls stop.{' '}
+        Carry in {unit} to a level green in bold; below it where the ball finishes, and where 8 in
+        10 of this player’s balls finish.{' '}
         {player.learnt
           ? `From the model with ${learntWords(player.learnt)}.`
-          : 'From the model and the skill; nothing was taken over from logged balls yet.'}
+          : 'From the model and averages for this level.'}
       </p>
       <Reaches player={player} golfer={golfer} sand={sand} swings={swings} />
     </section>

@@ -30,13 +30,13 @@ export function Reaches({ player, golfer, sand, swings }: ReachesProps) {
   const [to, setTo] = useState<ReachTo>('carry');
   const asked = Number(typed.trim().replace(',', '.'));
   const answer = useMemo((): Reach[] | string => {
-    if (typed.trim() === '' || Number.isNaN(asked)) return `A number in ${unit} is wanted.`;
+    if (typed.trim() === '' || Number.isNaN(asked)) return `Enter a number in ${unit}.`;
     try {
       return whatReaches(toMetres(asked, unit), to, player, golfer, STYLES, sand, swings);
     } catch (error) {
       if (!(error instanceof RangeError)) throw error;
       const most = Math.floor(fromMetres(220, unit));
-      return `A distance from ${Math.ceil(fromMetres(3, unit))} to ${most} ${unit} is wanted.`;
+      return `Enter a distance from ${Math.ceil(fromMetres(3, unit))} to ${most} ${unit}.`;
     }
   }, [typed, asked, unit, to, player, golfer, sand, swings]);
   const reaching = typeof answer === 'string' ? [] : answer.filter((each) => each.reaches);
@@ -45,7 +45,7 @@ export function Reaches({ player, golfer, sand, swings }: ReachesProps) {
   return (
     <section aria-labelledby="reaches" className="mt-5">
       <h3 id="reaches" className="flex flex-wrap items-center gap-2 text-xl">
-        <label htmlFor="reach">What</label>
+        <label htmlFor="reach">Which shots</label>
         <select
           aria-label="Measured to"
           value={to}
@@ -70,14 +70,14 @@ export function Reaches({ player, golfer, sand, swings }: ReachesProps) {
         <Alert className="mt-1">{answer}</Alert>
       ) : (
         <ul className="mt-2" aria-live="polite">
-          {reaching.length === 0 && <li>Nothing in this bag, from this sand.</li>}
+          {reaching.length === 0 && <li>No club in this bag, from this sand.</li>}
           {reaching.slice(0, SHOWN).map((each) => (
             <li key={`${each.club}/${each.style}`} className="border-b border-hairline py-1.5">
               <strong className="font-heading text-lg">{each.club}</strong>{' '}
               {LADDER_STYLES[each.style].name}, swing <strong>{each.clock}</strong>: carries{' '}
-              {far(each.carry)}, stops at {far(each.finish)}; eight in ten between {far(each.low)}{' '}
+              {far(each.carry)}, stops at {far(each.finish)}; 8 in 10 finish between {far(each.low)}{' '}
               and {far(each.high)}
-              {each.thin >= 0.03 && `, thin ${Math.round(each.thin * 100)} in 100`}.
+              {each.thin >= 0.03 && `, ${Math.round(each.thin * 100)}% thin`}.
             </li>
           ))}
         </ul>

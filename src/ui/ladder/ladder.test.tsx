@@ -45,19 +45,19 @@ test('firm sand sends it further, metres are fewer', async () => {
 
 test('says where the numbers come from', () => {
   opened('metres');
-  expect(screen.getByText(/^Carry in m on a level green/)).toHaveTextContent(
-    /nothing was taken over/,
+  expect(screen.getByText(/^Carry in m to a level green/)).toHaveTextContent(
+    /averages for this level/,
   );
 });
 
 describe('what reaches a distance', () => {
   const answers = (): string[] =>
-    within(screen.getByRole('region', { name: /^What/ }))
+    within(screen.getByRole('region', { name: /^Which shots/ }))
       .getAllByRole('listitem')
       .map(({ textContent }) => textContent);
   const asking = async (typed: string) => {
     const { user } = opened();
-    const box = screen.getByRole('textbox', { name: 'What' });
+    const box = screen.getByRole('textbox', { name: 'Which shots' });
     await user.clear(box);
     if (typed) await user.type(box, typed);
     return user;
@@ -77,14 +77,14 @@ describe('what reaches a distance', () => {
 
   test('nothing does, and that is said', async () => {
     await asking('200');
-    expect(answers()).toEqual(['Nothing in this bag, from this sand.']);
+    expect(answers()).toEqual(['No club in this bag, from this sand.']);
   });
 
   test.each([
-    ['', 'A number in yd is wanted.'],
-    ['far', 'A number in yd is wanted.'],
-    ['1', 'A distance from 4 to 240 yd is wanted.'],
-    ['999', 'A distance from 4 to 240 yd is wanted.'],
+    ['', 'Enter a number in yd.'],
+    ['far', 'Enter a number in yd.'],
+    ['1', 'Enter a distance from 4 to 240 yd.'],
+    ['999', 'Enter a distance from 4 to 240 yd.'],
   ])('"%s" is not a distance', async (typed, message) => {
     await asking(typed);
     expect(screen.getByRole('alert')).toHaveTextContent(message);

@@ -41,7 +41,7 @@ export function ChannelCurve({ name, scale, channel }: ChannelCurveProps) {
     <svg
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
       role="img"
-      aria-label={`${name}: spread ${(after.spread.mean / before.spread).toFixed(2)} times what the skill says, from ${channel.balls} balls`}
+      aria-label={`${name}: spread ${(after.spread.mean / before.spread).toFixed(2)} times what is typical, from ${channel.balls} balls`}
       className="block w-full"
     >
       <rect

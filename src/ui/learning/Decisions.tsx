@@ -12,9 +12,9 @@ interface DecisionsProps {
 const day = (iso: string): string => format(parseISO(iso), 'd MMM yyyy, HH:mm');
 
 function words({ decision, version, balls }: LearningDecision): string {
-  if (decision === 'let-go') return 'let go: the skill alone';
-  if (decision === 'accepted') return `version ${version} taken over, from ${balls} balls`;
-  return `held at ${balls} balls: ${version === null ? 'the skill alone' : `version ${version}`} kept`;
+  if (decision === 'let-go') return 'stopped using them: averages for the level';
+  if (decision === 'accepted') return `version ${version} used, from ${balls} balls`;
+  return `set aside at ${balls} balls: ${version === null ? 'averages for the level' : `version ${version}`} kept`;
 }
 
 /** What was decided before, latest first; a version of then can be used again. */
@@ -22,7 +22,7 @@ export function Decisions({ decisions, current, onUse }: DecisionsProps) {
   if (decisions.length === 0) return null;
   return (
     <details className="mt-3">
-      <summary className="min-h-11 cursor-pointer py-2.5">Decided before</summary>
+      <summary className="min-h-11 cursor-pointer py-2.5">Earlier decisions</summary>
       <ol>
         {decisions.map((each, i) => (
           <li

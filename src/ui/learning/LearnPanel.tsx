@@ -66,9 +66,9 @@ export function LearnPanel({ player, balls, stations, onLearnt }: LearnPanelProp
     <section aria-labelledby="learn">
       <div className="flex flex-wrap items-center gap-x-5">
         <h2 id="learn" className="text-xl">
-          Learnt of {player.name}
+          What the balls show: {player.name}
         </h2>
-        <div role="radiogroup" aria-label="Balls to learn from" className="flex gap-1">
+        <div role="radiogroup" aria-label="Which balls" className="flex gap-1">
           {[true, false].map((each) => (
             <button
               key={String(each)}
@@ -79,8 +79,8 @@ export function LearnPanel({ player, balls, stations, onLearnt }: LearnPanelProp
               className="min-h-11 rounded px-2 lined-when-chosen"
             >
               {each
-                ? `from every lesson${all ? ` (${all.length})` : ''}`
-                : `from the balls above (${balls.length})`}
+                ? `all lessons${all ? ` (${all.length})` : ''}`
+                : `only the balls above (${balls.length})`}
             </button>
           ))}
         </div>
@@ -90,10 +90,10 @@ export function LearnPanel({ player, balls, stations, onLearnt }: LearnPanelProp
           {fault
             ? fault
             : used.length === 0 && (!whole || all)
-              ? 'No ball is logged for this player.'
+              ? 'No balls logged for this player.'
               : whole && away
                 ? away
-                : 'Learning …'}
+                : 'Working it out …'}
         </p>
       ) : (
         <div className="mt-1 grid grid-cols-[1fr_minmax(0,24rem)] gap-8 max-lg:grid-cols-1">
@@ -112,22 +112,22 @@ export function LearnPanel({ player, balls, stations, onLearnt }: LearnPanelProp
                 onClick={() => void accept(learning.factors)}
                 className="button"
               >
-                Take it over
+                Use these numbers
               </button>
               <button type="button" onClick={() => void hold(learning.balls)} className="button">
-                Hold
+                Not yet
               </button>
               {learnt && (
                 <button type="button" onClick={() => void letGo()} className="button">
-                  Let it go
+                  Stop using them
                 </button>
               )}
               <p className="text-sm text-ink-soft">
                 {learnt
                   ? `Calls use version ${learnt.version}, from ${learnt.balls} balls.`
-                  : 'Calls come from the skill; nothing is taken over by itself.'}
-                {last?.decision === 'held' && ` Held at ${last.balls} balls.`}
-                {learning.balls < FEWEST && ` Fewer than ${FEWEST} balls cannot be taken over.`}
+                  : 'Calls use the averages for this level until you choose to use these numbers.'}
+                {last?.decision === 'held' && ` Set aside at ${last.balls} balls.`}
+                {learning.balls < FEWEST && ` At least ${FEWEST} balls are needed.`}
               </p>
             </div>
             <Decisions
@@ -138,7 +138,7 @@ export function LearnPanel({ player, balls, stations, onLearnt }: LearnPanelProp
           </div>
           <div className="grid content-start gap-3 max-lg:grid-cols-3 max-sm:grid-cols-1">
             <ChannelCurve
-              name="Mark, further back to the right"
+              name="Entry point (right: further behind the ball)"
               scale={{
                 unit: small,
                 shown: (value) => fromMetres(value, small),
@@ -147,18 +147,18 @@ export function LearnPanel({ player, balls, stations, onLearnt }: LearnPanelProp
               channel={learning.mark}
             />
             <ChannelCurve
-              name="Distance, by speed alone"
+              name="Distance from the same swing"
               scale={PERCENT}
               channel={learning.distance}
             />
             <ChannelCurve
-              name="Start, to the player’s side to the right"
+              name="Start direction (right: the player’s side)"
               scale={{ unit: 'degrees', shown: degrees, valueOf: radians }}
               channel={learning.direction}
             />
             <p className="text-sm text-ink-soft max-lg:col-span-full">
-              Nought is as called. Dashed is what the skill says, filled what the balls say; the
-              band holds the middle nine times in ten.
+              0 = as planned. Dashed: typical for this level. Solid: this player. The band holds the
+              true average with 90% confidence.
             </p>
           </div>
         </div>

@@ -20,10 +20,10 @@ export function MovesView({ moves }: MovesViewProps) {
   const call = (entry: CallEntry | null): string =>
     entry
       ? `${entry.club} to ${entry.swing_clock}, ${shortLengthWords(toMetres(entry.entry_in, 'in'), units)} behind`
-      : 'nothing at the flag';
+      : 'no shot at the flag';
   return (
     <table className="mt-3 w-full border-collapse">
-      <caption className="text-left font-semibold">What it would change</caption>
+      <caption className="text-left font-semibold">What would change</caption>
       <thead>
         <tr className="border-b-2 border-hairline text-sm">
           <th scope="col" className={CELL}>

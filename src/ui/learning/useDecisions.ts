@@ -25,12 +25,14 @@ export function useDecisions(
     const answered = await ask<LearntFactors>(url, 'POST', { version: 1, ...factors });
     if (!isDone(answered)) return;
     onLearnt(answered.body);
-    toast.success(`Taken over as version ${answered.body.version}: calls and ladder use it now.`);
+    toast.success(
+      `Saved as version ${answered.body.version}. Calls and the distance ladder use these numbers now.`,
+    );
     await listAgain();
   };
   const hold = async (balls: number): Promise<void> => {
     const answered = await ask(`${url}/hold`, 'POST', { balls });
-    if (isDone(answered)) toast.success('Held: calls stay as they are.');
+    if (isDone(answered)) toast.success('Not used. Calls stay as they are.');
     await listAgain();
   };
   const letGo = async (): Promise<void> => {

@@ -33,7 +33,7 @@ export function AddStation({ readings, full, onStation }: AddStationProps) {
     <div className="no-print mt-2 space-y-2">
       <div className="flex flex-wrap items-end gap-3">
         <label className="flex flex-col text-sm font-semibold">
-          A kept reading
+          A saved reading
           <select
             value=""
             disabled={readings.length === 0 || full}
@@ -52,23 +52,23 @@ export function AddStation({ readings, full, onStation }: AddStationProps) {
           </select>
         </label>
         <button type="button" disabled={full} onClick={() => add(FIRST_SHOT)} className="button">
-          The usual one
+          Standard station
         </button>
         <button
           type="button"
           disabled={full}
           onClick={() => {
             const seed = Math.floor(Math.random() * SEEDS);
-            add(randomStation(seed, units, limits), ', drawn');
+            add(randomStation(seed, units, limits), ', random');
           }}
           className="button"
         >
-          Draw one
+          Random station
         </button>
       </div>
       <TypedStation full={full} onShot={add} />
       <details>
-        <summary className="min-h-11 cursor-pointer py-2.5">Limits of what is drawn</summary>
+        <summary className="min-h-11 cursor-pointer py-2.5">Limits for random stations</summary>
         <DrawLimitsForm limits={limits} onLimits={setLimits} />
       </details>
     </div>
@@ -89,7 +89,7 @@ function TypedStation({ full, onShot }: { full: boolean; onShot: (shot: ShotInpu
     <form onSubmit={ready ? submit : (event) => event.preventDefault()}>
       <div className="flex items-end gap-3">
         <div className="min-w-0 grow">
-          <TextInput label="A new one, typed" placeholder={EXAMPLE_LINE[units]} {...input} />
+          <TextInput label="Describe a new one" placeholder={EXAMPLE_LINE[units]} {...input} />
         </div>
         <button type="submit" disabled={full || !ready} className="button">
           Add

@@ -46,14 +46,14 @@ export function BallForm({ ball, action, onBall }: BallFormProps) {
         ))}
         <Choice
           label="Strike"
-          options={[['', 'not seen'], ...STRIKES.map((strike) => [strike, strike] as const)]}
+          options={[['', 'not noted'], ...STRIKES.map((strike) => [strike, strike] as const)]}
           {...register('strike')}
         />
         <Choice
-          label="Then holed in"
+          label="Strokes to hole out after it"
           options={[
             ['', 'not counted'],
-            ['0', 'no stroke: it went in'],
+            ['0', 'holed out'],
             ...Array.from(
               { length: MOST_AFTER },
               (_, i) => [String(i + 1), counted(i + 1, 'stroke')] as const,
@@ -64,7 +64,7 @@ export function BallForm({ ball, action, onBall }: BallFormProps) {
       </div>
       <div className="grid grid-cols-2 gap-2 max-sm:grid-cols-1">
         <TextInput
-          label="Changed in the set-up"
+          label="Change to the set-up"
           maxLength={200}
           fault={errors.changed?.message}
           {...register('changed')}

@@ -38,10 +38,10 @@ test('the latest ball is on top, numbered as it was hit, with what is odd about 
     shown(4, { pending: true }),
   ]);
   expect(lines()).toEqual([
-    '4. in 1.5 in behind, carried 12 yd · not saved yet',
-    '3. in 1.5 in behind, carried 12 yd, thin · tracker',
-    '2. in 1.5 in behind, carried 12 yd · stone',
-    '1. in 1.5 in behind, carried 12 yd',
+    '4. entered 1.5 in behind, carried 12 yd · not saved yet',
+    '3. entered 1.5 in behind, carried 12 yd, thin · tracker',
+    '2. entered 1.5 in behind, carried 12 yd · stone',
+    '1. entered 1.5 in behind, carried 12 yd',
   ]);
 });
 
@@ -55,7 +55,7 @@ test('without balls it says so; of many the latest thirty are shown until all ar
 
 test('nothing logged', () => {
   opened([]);
-  expect(screen.getByText('No ball is logged here yet.')).toBeVisible();
+  expect(screen.getByText('No balls logged here yet.')).toBeVisible();
 });
 
 test('a changed field is sent with the untouched ones as they were, to the last digit', async () => {
@@ -90,7 +90,7 @@ test('what no ball can do is refused here, and what was typed stays', async () =
 test('what the server refuses is said beside the ball, which stays open', async () => {
   const { user } = opened([shown(1)], 'The server does not answer.');
   await user.click(screen.getByRole('button', { name: /^1\. / }));
-  await user.click(screen.getByRole('button', { name: 'Take away' }));
+  await user.click(screen.getByRole('button', { name: 'Delete' }));
   expect(await screen.findByRole('alert')).toHaveTextContent('The server does not answer.');
   expect(screen.getByLabelText(/^Carried/)).toBeVisible();
 });
@@ -99,11 +99,11 @@ test('a ball is excluded with a reason only, and counted again', async () => {
   const { changes, user } = opened([shown(1), shown(2, { excluded: 'stone' })]);
   await user.click(screen.getByRole('button', { name: /^1\. / }));
   expect(screen.getByRole('button', { name: 'Exclude' })).toBeDisabled();
-  await user.type(screen.getByLabelText('Why it does not count'), '  plugged in the lip ');
+  await user.type(screen.getByLabelText('Reason for excluding it'), '  plugged in the lip ');
   await user.click(screen.getByRole('button', { name: 'Exclude' }));
   await user.click(screen.getByRole('button', { name: /^2\. / }));
   const second = screen.getAllByRole('listitem')[0]!;
-  await user.click(within(second).getByRole('button', { name: 'Count it again' }));
+  await user.click(within(second).getByRole('button', { name: 'Include again' }));
   expect(changes).toEqual([
     [aBall(1).id, { excluded: 'plugged in the lip' }],
     [aBall(2).id, { excluded: '' }],

@@ -23,7 +23,7 @@ export function BallList({ balls, onChange }: BallListProps) {
   const [open, setOpen] = useState<string | null>(null);
   const [all, setAll] = useState(false);
   const shown = all ? balls : balls.slice(-LATEST);
-  if (balls.length === 0) return <p className="mt-4">No ball is logged here yet.</p>;
+  if (balls.length === 0) return <p className="mt-4">No balls logged here yet.</p>;
   return (
     <>
       <ol className="mt-4" reversed>
@@ -78,15 +78,15 @@ function BallEdit({
       <div className="flex flex-wrap gap-2">
         {ball.excluded ? (
           <button type="button" onClick={() => void send({ excluded: '' })} className="button px-3">
-            Count it again
+            Include again
           </button>
         ) : (
           <>
             <input
-              aria-label="Why it does not count"
+              aria-label="Reason for excluding it"
               value={reason}
               maxLength={200}
-              placeholder="why it does not count"
+              placeholder="reason for excluding it"
               onChange={(event) => setReason(event.target.value)}
               className="box min-w-0 grow px-3"
             />
@@ -105,7 +105,7 @@ function BallEdit({
           onClick={() => void send({ deleted: true })}
           className="button px-3 hover:text-harm"
         >
-          Take away
+          Delete
         </button>
       </div>
       {fault && <Alert className="text-sm">{fault}</Alert>}

@@ -39,16 +39,16 @@ export function FaultPanel({ player, balls, onDrill }: FaultPanelProps) {
   return (
     <section aria-labelledby="fault" aria-busy={status === 'running'}>
       <h2 id="fault" className="text-xl">
-        What is behind it
+        Likely causes
       </h2>
       {!finding ? (
         <p>
           {balls.length === 0
-            ? 'No ball is logged for this player.'
+            ? 'No balls logged for this player.'
             : failure
               ? failure.message
               : status === 'done'
-                ? 'Nothing can be said of these balls.'
+                ? 'These balls are not enough to say anything.'
                 : 'Looking …'}
         </p>
       ) : (
@@ -57,11 +57,11 @@ export function FaultPanel({ player, balls, onDrill }: FaultPanelProps) {
             {!finding.clear && (
               <p role="status" className="mb-2 border-l-4 border-flag pl-2">
                 {finding.odd
-                  ? 'No fault that is known here makes balls like these: look at the whole swing.'
+                  ? 'These balls do not match any common fault. Look at the whole swing.'
                   : finding.balls < FEWEST
-                    ? `It cannot be told yet: ${finding.balls} balls are too few.`
-                    : 'It cannot be told yet.'}
-                {finding.next && ' Look at what is asked beside.'}
+                    ? `Not clear yet: ${finding.balls} balls are too few.`
+                    : 'Not clear yet.'}
+                {finding.next && ' Check the question on the right.'}
               </p>
             )}
             <fieldset className="no-print mb-3 flex flex-wrap items-end gap-3">
@@ -116,7 +116,7 @@ export function FaultPanel({ player, balls, onDrill }: FaultPanelProps) {
             </ol>
           </div>
           <div>
-            {finding.next && <p className="mb-2 font-semibold">Look next: {finding.next.look}</p>}
+            {finding.next && <p className="mb-2 font-semibold">Check next: {finding.next.look}</p>}
             <ul>
               {[...SIGNS]
                 .sort(

@@ -61,16 +61,16 @@ export function FinishPad({ shot, handed, value, before, onValue }: FinishPadPro
   };
   const said = value
     ? `${sayLength(value.along, 'ground', units)}, ${sayLength(Math.abs(value.right), 'ground', units)} ${value.right >= 0 ? 'right' : 'left'}`
-    : 'tap where it stopped';
+    : 'tap where it finished';
   return (
     <div className="relative">
       <svg
         viewBox={`0 0 ${SIZE.width} ${SIZE.height}`}
         role="slider"
         tabIndex={0}
-        aria-label="Where the ball stopped"
+        aria-label="Where the ball finished"
         aria-valuenow={Math.round(value?.along ?? shot.pin)}
-        aria-valuetext={value ? said : 'not seen yet'}
+        aria-valuetext={value ? said : 'not noted yet'}
         onPointerDown={tap}
         onKeyDown={step}
         className="block w-full cursor-crosshair touch-manipulation rounded"

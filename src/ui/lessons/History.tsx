@@ -21,12 +21,12 @@ export function History({ points }: HistoryProps) {
   return (
     <section aria-labelledby="history">
       <h2 id="history" className="text-2xl">
-        Over the lessons
+        Progress
       </h2>
       <HistoryChart points={points} />
       <details className="mt-2">
         <summary className="min-h-11 cursor-pointer py-2.5 font-semibold">
-          The same in numbers
+          Numbers by lesson
         </summary>
         <StatTable columns={points.map(({ day, stats }) => ({ name: sayDay(day), stats }))} />
       </details>

@@ -29,7 +29,7 @@ export function HistoryChart({ points }: { points: readonly HistoryPoint[] }) {
   const text = points
     .map(
       ({ day, stats }) =>
-        `${sayDay(day)}: out ${Math.round(stats.out.share * 100)} of 100 from ${counted(stats.balls, 'ball')}`,
+        `${sayDay(day)}: ${Math.round(stats.out.share * 100)}% out from ${counted(stats.balls, 'ball')}`,
     )
     .join('; ');
   const spread = points.map(({ stats }) =>
@@ -39,12 +39,12 @@ export function HistoryChart({ points }: { points: readonly HistoryPoint[] }) {
     <div className="mt-2 h-72">
       <Line
         role="img"
-        aria-label={`Over the lessons: ${text}.`}
+        aria-label={`Progress: ${text}.`}
         data={{
           labels: points.map(({ day }) => sayDay(day)),
           datasets: [
             {
-              label: 'out, in 100',
+              label: 'out, %',
               data: points.map(({ stats }) => stats.out.share * 100),
               borderColor: colour('--call-1'),
               backgroundColor: colour('--call-1'),
@@ -53,7 +53,7 @@ export function HistoryChart({ points }: { points: readonly HistoryPoint[] }) {
               yAxisID: 'y',
             },
             {
-              label: 'carry, % of the call',
+              label: 'carry, % of plan',
               data: points.map(({ stats }) => (stats.carry ? stats.carry.ratio * 100 : null)),
               borderColor: colour('--call-2'),
               backgroundColor: colour('--call-2'),
@@ -63,7 +63,7 @@ export function HistoryChart({ points }: { points: readonly HistoryPoint[] }) {
               yAxisID: 'y',
             },
             {
-              label: `spread of the mark, ${small}`,
+              label: `spread of the entry point, ${small}`,
               data: spread,
               borderColor: colour('--call-3'),
               backgroundColor: colour('--call-3'),

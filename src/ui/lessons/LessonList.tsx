@@ -43,7 +43,7 @@ export function LessonList(props: LessonListProps) {
     const { known, added } = answered.body;
     toast.success(
       known
-        ? `This lesson is here already and stays as it is; ${counted(added, 'ball')} added.`
+        ? `This lesson already exists and was not changed; ${counted(added, 'ball')} added.`
         : `Lesson imported with ${counted(added, 'ball')}.`,
     );
     await listAgain();
@@ -79,8 +79,8 @@ export function LessonList(props: LessonListProps) {
         </header>
         {lessons.length === 0 ? (
           <p className="mt-6 text-lg leading-relaxed">
-            No lesson is planned yet. A lesson has a day, one to eight players and stations made
-            from readings; balls are logged at the bunker and looked at afterwards.
+            No lessons yet. A lesson has a date, one to eight players, and stations. Balls are
+            logged at the bunker and reviewed afterwards.
           </p>
         ) : (
           <ul className="mt-4">

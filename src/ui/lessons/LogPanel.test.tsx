@@ -41,9 +41,9 @@ function opened({ meant = 0.04, handed = 'right', units = 'yards' }: Options = {
   render(<Bunker />);
   return {
     logged,
-    strip: screen.getByRole('slider', { name: 'Where the club entered' }),
-    pad: screen.getByRole('slider', { name: 'Where the ball stopped' }),
-    line: screen.getByLabelText('A ball in a line'),
+    strip: screen.getByRole('slider', { name: 'Entry point' }),
+    pad: screen.getByRole('slider', { name: 'Where the ball finished' }),
+    line: screen.getByLabelText('Quick entry'),
     user: userEvent.setup(),
   };
 }
@@ -57,8 +57,8 @@ test('three taps are a ball', async () => {
   expect(logged[0]).toMatchObject({ strike: 'thin' });
   expect(logged[0]!.entry_m).toBeGreaterThan(0.04);
   expect(logged[0]!.along_m).toBeGreaterThan(0);
-  expect(strip).toHaveAttribute('aria-valuetext', 'not seen yet');
-  expect(pad).toHaveAttribute('aria-valuetext', 'not seen yet');
+  expect(strip).toHaveAttribute('aria-valuetext', 'not noted yet');
+  expect(pad).toHaveAttribute('aria-valuetext', 'not noted yet');
 });
 
 test('a tap further from the ball is further behind it', () => {
@@ -136,15 +136,15 @@ test('in metres the same letters are centimetres and metres', async () => {
 
 test('a ball of which nothing was seen is not logged, and what is asked for is said', async () => {
   const { logged, user } = opened();
-  await user.click(screen.getByRole('button', { name: 'not seen' }));
-  expect(screen.getByRole('alert')).toHaveTextContent(/^Tap where the club entered/);
+  await user.click(screen.getByRole('button', { name: 'no strike noted' }));
+  expect(screen.getByRole('alert')).toHaveTextContent(/^Tap the entry point/);
   expect(logged).toEqual([]);
 });
 
 test('nothing is logged before there is a call', async () => {
   const { logged, strip, user } = opened({ meant: null });
   pressAt(strip, 0.5);
-  for (const name of ['good', 'thin', 'not seen', 'Log']) {
+  for (const name of ['good', 'thin', 'no strike noted', 'Log']) {
     expect(screen.getByRole('button', { name })).toBeDisabled();
   }
   await user.keyboard('g');
@@ -155,20 +155,20 @@ test('further fields go with what was tapped', async () => {
   const { logged, strip, user } = opened();
   pressAt(strip, 0.5);
   const more = screen.getByRole('group');
-  await user.click(within(more).getByText(/^More of this ball/));
-  await user.type(within(more).getByLabelText(/^Depth of the mark, mm/), '22');
+  await user.click(within(more).getByText(/^More details for this ball/));
+  await user.type(within(more).getByLabelText(/^Depth of the divot, mm/), '22');
   await user.selectOptions(within(more).getByLabelText('Strike'), 'lip');
   await user.click(within(more).getByRole('button', { name: 'Log this ball' }));
   expect(logged).toEqual([
     expect.objectContaining({ entry_m: expect.any(Number), divot_depth_m: 0.022, strike: 'lip' }),
   ]);
-  expect(within(more).getByLabelText(/^Depth of the mark, mm/)).toHaveValue('');
+  expect(within(more).getByLabelText(/^Depth of the divot, mm/)).toHaveValue('');
 });
 
 test('what is typed of a ball must agree with what was tapped of it; both are kept', async () => {
   const { logged, pad, user } = opened();
   pressAt(pad, 0.6);
-  await user.click(screen.getByText('More of this ball, beside what is tapped'));
+  await user.click(screen.getByText('More details for this ball'));
   const carried = screen.getByLabelText('Carried, yd');
   await user.type(carried, '134');
   await user.click(screen.getByRole('button', { name: 'Log this ball' }));

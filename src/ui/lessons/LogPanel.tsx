@@ -66,7 +66,7 @@ export function LogPanel(props: LogPanelProps) {
   const logTapped = (strike?: Strike): void => {
     if (!ready) return;
     if (Object.keys(tapped).length === 0 && !strike) {
-      setFault('Tap where the club entered, where the ball stopped, or how it was struck.');
+      setFault('Tap the entry point, where the ball finished, or how it was struck.');
       return;
     }
     log({ ...tapped, ...(strike ? { strike } : {}) });
@@ -83,14 +83,14 @@ export function LogPanel(props: LogPanelProps) {
   );
   const commands: Command[] = [
     ...STRIKES.map((strike): Command => ({
-      name: `The ball was struck ${strike}`,
+      name: `Strike: ${strike}`,
       group: 'Ball',
       key: STRIKE_KEYS[strike],
       hint: strike,
       act: () => logTapped(strike),
     })),
     {
-      name: 'The ball was struck as called',
+      name: 'Struck as called',
       group: 'Ball',
       key: 'a',
       words: ['mark', 'good'],
@@ -98,10 +98,10 @@ export function LogPanel(props: LogPanelProps) {
       act: logAsCalled,
     },
     {
-      name: 'Type a ball',
+      name: 'Quick entry',
       group: 'Ball',
       key: '/',
-      hint: 'type a ball',
+      hint: 'quick entry',
       act: () => document.getElementById('ball-line')?.focus(),
     },
   ];
@@ -129,7 +129,7 @@ export function LogPanel(props: LogPanelProps) {
         onClick={logAsCalled}
         className="min-h-12 w-full rounded border-2 border-ink font-semibold hover:bg-flag-wash hover:text-on-flag disabled:opacity-50"
       >
-        as called: in at the mark, struck well
+        as called: right entry point, good strike
       </button>
       <div className="grid grid-cols-6 gap-2 max-sm:grid-cols-3">
         {STRIKES.map((strike) => (
@@ -150,13 +150,13 @@ export function LogPanel(props: LogPanelProps) {
           onClick={() => logTapped()}
           className="min-h-14 rounded border-2 border-hairline hover:bg-flag-wash hover:text-on-flag disabled:opacity-50"
         >
-          not seen
+          no strike noted
         </button>
       </div>
       {(fault ?? line.fault) && <Alert>{fault ?? line.fault}</Alert>}
       <form onSubmit={line.submit} className="flex gap-2">
         <label htmlFor="ball-line" className="sr-only">
-          A ball in a line
+          Quick entry
         </label>
         <input
           id="ball-line"
@@ -175,9 +175,7 @@ export function LogPanel(props: LogPanelProps) {
         </button>
       </form>
       <details>
-        <summary className="min-h-11 cursor-pointer py-2.5">
-          More of this ball, beside what is tapped
-        </summary>
+        <summary className="min-h-11 cursor-pointer py-2.5">More details for this ball</summary>
         <BallForm
           key={`${logged} ${units}`}
           ball={NOTHING_SEEN}

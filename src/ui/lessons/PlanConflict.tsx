@@ -20,19 +20,16 @@ export function PlanConflict({ theirs, onMine, onTheirs }: PlanConflictProps) {
     ['Sand and weather', plan.weather],
     ['Players', players.map(({ name }) => name).join(', ')],
     ['Stations', plan.stations.map(({ name, line }) => `${line}. ${name}`).join(', ')],
-    ['Balls at a station', String(plan.balls_per_station)],
-    ['Minutes a turn', String(plan.minutes_per_turn)],
+    ['Balls per station', String(plan.balls_per_station)],
+    ['Minutes per station', String(plan.minutes_per_turn)],
     ['Notes', plan.notes],
   ];
   return (
     <section role="alert" aria-labelledby="conflict" className="border-l-4 border-harm pl-4">
       <h2 id="conflict" className="text-xl">
-        This plan was saved on another device since you opened it
+        This plan was changed on another device since you opened it
       </h2>
-      <p>
-        Nothing was overwritten: what you typed is still below. This is the plan as it was saved
-        there.
-      </p>
+      <p>Nothing was overwritten. Your version is still below; this is the other one.</p>
       <dl className="mt-2 grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
         {lines
           .filter(([, text]) => text !== '')
@@ -45,10 +42,10 @@ export function PlanConflict({ theirs, onMine, onTheirs }: PlanConflictProps) {
       </dl>
       <div className="mt-3 flex flex-wrap gap-3">
         <button type="button" className="button" onClick={onMine}>
-          Save mine in its place
+          Keep my version
         </button>
         <button type="button" className="button" onClick={onTheirs}>
-          Take theirs and let mine go
+          Use the other version
         </button>
       </div>
     </section>

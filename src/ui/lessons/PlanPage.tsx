@@ -117,7 +117,7 @@ export function PlanPage(props: PlanPageProps) {
               }}
               className="button no-print"
             >
-              Let the changes go
+              Discard changes
             </button>
           )}
           <button type="button" onClick={() => window.print()} className="button no-print">
@@ -128,7 +128,7 @@ export function PlanPage(props: PlanPageProps) {
             onClick={() => void saveFrom(from())}
             className="button-main no-print"
           >
-            Save and go to the bunker
+            Save and start logging
           </button>
         </header>
         {errors.root && <Alert>{errors.root.message}</Alert>}
@@ -159,13 +159,13 @@ export function PlanPage(props: PlanPageProps) {
             fault={errors.place?.message}
           />
           <TextInput
-            label="Sand and weather of the day"
+            label="Sand and weather"
             maxLength={120}
             {...register('weather')}
             fault={errors.weather?.message}
           />
           <TextInput
-            label="Balls at a station"
+            label="Balls per station"
             type="number"
             min={1}
             max={50}
@@ -173,7 +173,7 @@ export function PlanPage(props: PlanPageProps) {
             fault={errors.balls_per_station?.message}
           />
           <TextInput
-            label="Minutes a turn"
+            label="Minutes per station"
             type="number"
             min={1}
             max={60}
@@ -193,7 +193,7 @@ export function PlanPage(props: PlanPageProps) {
         {errors.players && (
           <Alert>
             {plan.players.length === 0
-              ? 'Nobody is in the lesson yet: choose at least one player.'
+              ? 'Add at least one player.'
               : 'A player is in the lesson twice.'}
           </Alert>
         )}
@@ -203,9 +203,11 @@ export function PlanPage(props: PlanPageProps) {
           </h2>
           {stations.fields.length === 0 &&
             (errors.stations ? (
-              <Alert>A lesson needs a station: take a kept reading, or the usual one.</Alert>
+              <Alert>
+                Add at least one station: a saved reading, a standard one, or a random one.
+              </Alert>
             ) : (
-              <p>None yet. Take a kept reading, the usual one, or have one drawn.</p>
+              <p>No stations yet. Add a saved reading, a standard one, or a random one.</p>
             ))}
           <ol>
             {stations.fields.map((station, i) => (
@@ -220,7 +222,7 @@ export function PlanPage(props: PlanPageProps) {
                   fault={errors.stations?.[i]?.name?.message}
                 />
                 <TextInput
-                  label="Line of fire"
+                  label="Direction of play"
                   type="number"
                   min={0}
                   max={20}
@@ -232,7 +234,7 @@ export function PlanPage(props: PlanPageProps) {
                 </p>
                 <button
                   type="button"
-                  aria-label={`Take station ${i + 1} out`}
+                  aria-label={`Remove station ${i + 1}`}
                   onClick={() => stations.remove(i)}
                   className="no-print grid size-11 place-items-center rounded hover:text-harm"
                 >
@@ -243,8 +245,8 @@ export function PlanPage(props: PlanPageProps) {
             ))}
           </ol>
           <p className="mt-1 text-sm text-ink-soft">
-            Stations with the same line of fire hit across each other: only one of them is used at a
-            time.
+            Give stations that play across each other the same number: only one of them is used at a
+            time, so nobody stands in the line.
           </p>
           <AddStation
             readings={props.readings}
@@ -262,8 +264,8 @@ export function PlanPage(props: PlanPageProps) {
         )}
         <Prose label="Notes" rows={3} maxLength={4000} {...register('notes')} />
         <p className="border-l-4 border-flag pl-3 text-sm">
-          {NOBODY_AHEAD}; those who rest stand behind the line. Lines and marks in the sand are for
-          practice areas only.
+          {NOBODY_AHEAD}; anyone resting stands behind the line. Drawing in the sand is for practice
+          areas only.
         </p>
       </main>
     </>

@@ -45,7 +45,7 @@ export function PlayerPicker({ roster, names, chosen, onChosen, onMet }: PlayerP
             <button
               type="button"
               disabled={i === 0}
-              aria-label={`${names[id] ?? id} earlier`}
+              aria-label={`Move ${names[id] ?? id} up`}
               onClick={() => {
                 const next = [...chosen];
                 next.splice(i - 1, 2, chosen[i]!, chosen[i - 1]!);
@@ -57,7 +57,7 @@ export function PlayerPicker({ roster, names, chosen, onChosen, onMet }: PlayerP
             </button>
             <button
               type="button"
-              aria-label={`Without ${names[id] ?? id}`}
+              aria-label={`Remove ${names[id] ?? id}`}
               onClick={() => onChosen(chosen.filter((each) => each !== id))}
               className="no-print grid h-11 w-9 place-items-center hover:text-harm"
             >
@@ -65,7 +65,7 @@ export function PlayerPicker({ roster, names, chosen, onChosen, onMet }: PlayerP
             </button>
           </li>
         ))}
-        {chosen.length === 0 && <li>Nobody yet.</li>}
+        {chosen.length === 0 && <li>No players yet.</li>}
       </ol>
       {chosen.length < MOST && (
         <div className="no-print mt-2 flex flex-wrap items-center gap-2">
@@ -80,7 +80,7 @@ export function PlayerPicker({ roster, names, chosen, onChosen, onMet }: PlayerP
               + {player.name}
             </button>
           ))}
-          {found?.length === 0 && <p>Nobody is called that.</p>}
+          {found?.length === 0 && <p>No match.</p>}
           {fault && <Alert>{fault}</Alert>}
         </div>
       )}

@@ -111,7 +111,7 @@ export function ReviewPage(props: ReviewPageProps) {
     letGo();
     reset(prose);
     setClosed(next);
-    toast.success(next ? 'The lesson is closed.' : 'Saved; the lesson is open.');
+    toast.success(next ? 'The lesson is closed.' : 'Saved. The lesson stays open.');
   };
 
   return (
@@ -122,7 +122,7 @@ export function ReviewPage(props: ReviewPageProps) {
           href={`/lessons/${lesson.id}`}
           className="button-quiet font-semibold"
         >
-          To the bunker
+          Log balls
         </Link>
         <a href={`/lessons/${lesson.id}/pdf`} className="button-quiet">
           PDF
@@ -217,7 +217,7 @@ export function ReviewPage(props: ReviewPageProps) {
           </div>
           <div className="no-print mt-2 flex flex-wrap gap-3">
             <button type="button" onClick={writeSummary} className="button">
-              Write the summary
+              Draft the summary
             </button>
             <button type="button" onClick={() => void close(true)} className="button-main">
               {closed ? 'Save' : 'Save and close'}
@@ -231,10 +231,10 @@ export function ReviewPage(props: ReviewPageProps) {
               onClick={() => void close(false)}
               className="button"
             >
-              {closed ? 'Open again' : 'Save, keep it open'}
+              {closed ? 'Reopen' : 'Save, keep open'}
             </button>
             <p role="status" className="self-center text-sm text-ink-soft">
-              {changed && 'Not saved yet; kept in this tab.'}
+              {changed && 'Not saved yet. Kept in this tab.'}
             </p>
           </div>
         </section>

@@ -40,10 +40,10 @@ interface RunPageProps {
 }
 
 const QUEUE_WORDS: Record<QueueState, string> = {
-  saved: 'every ball is saved',
+  saved: 'all balls saved',
   sending: 'saving …',
-  offline: 'the server does not answer; balls wait in this browser',
-  refused: 'the server refuses a ball',
+  offline: 'no connection: balls are waiting in this browser',
+  refused: 'the server rejected a ball',
 };
 
 const LOOK_MS = 4000;
@@ -127,24 +127,24 @@ export function RunPage(props: RunPageProps) {
 
   const commands: Command[] = [
     {
-      name: 'The next player',
+      name: 'Next player',
       group: 'Lesson',
       key: 'n',
       hint: 'next player',
       act: () => goTo({ player: (playerAt + 1) % players.length }),
     },
     {
-      name: 'The next station',
+      name: 'Next station',
       group: 'Lesson',
       key: 'b',
       hint: 'next station',
       act: () => goTo({ station: (stationAt + 1) % stations.length }),
     },
     {
-      name: 'Take the last ball away',
+      name: 'Undo the last ball',
       group: 'Lesson',
       key: 'mod+z',
-      hint: 'undo the last',
+      hint: 'undo last ball',
       act: undoLast,
     },
   ];
@@ -185,20 +185,20 @@ export function RunPage(props: RunPageProps) {
             className={`grow text-sm ${needsCare ? 'font-semibold' : 'text-ink-soft'}`}
           >
             {here.length > balls_per_station
-              ? `${counted(here.length, 'ball')} here, ${balls_per_station} planned`
-              : `${here.length} of ${balls_per_station} balls here`}{' '}
+              ? `${counted(here.length, 'ball')}, ${balls_per_station} planned`
+              : `${here.length} of ${balls_per_station} balls`}{' '}
             · {QUEUE_WORDS[queue.state]}
-            {waiting.length > 0 && ` (${waiting.length} on their way)`}
-            {here.length >= balls_per_station && ' · done here'}
+            {waiting.length > 0 && ` (${waiting.length} still to send)`}
+            {here.length >= balls_per_station && ' · station complete'}
           </p>
           <button type="button" disabled={here.length === 0} onClick={undoLast} className="button">
-            Undo the last
+            Undo last ball
           </button>
         </div>
         {!queue.kept && (
           <Alert>
-            This browser has no room to keep balls that wait. They are in this page alone: leave it
-            open until every ball is saved.
+            This browser has no room to store waiting balls. They are only in this page: keep it
+            open until all balls are saved.
           </Alert>
         )}
         {queue.fault && (
@@ -209,7 +209,7 @@ export function RunPage(props: RunPageProps) {
               className="min-h-11 underline"
               onClick={() => refused && queue.drop(refused)}
             >
-              Drop that ball
+              Discard that ball
             </button>
           </Alert>
         )}
@@ -223,7 +223,7 @@ export function RunPage(props: RunPageProps) {
                 {fault
                   ? fault
                   : none
-                    ? 'Nothing in this bag gets this ball out at the flag. Choose another station.'
+                    ? 'No club in this bag gets this ball out towards the flag. Choose another station.'
                     : 'Working out the call …'}
               </p>
             )}

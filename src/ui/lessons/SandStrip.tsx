@@ -21,7 +21,7 @@ const FARTHEST = 0.19;
 const AHEAD = -0.04;
 const STEP = 0.005;
 
-/** A strip of sand to tap where the club entered: the ball at one end, the mark of the call drawn in it. */
+/** A strip of sand to tap the entry point: the ball at one end, the mark of the call drawn in it. */
 export function SandStrip({ meant, value, handed, onValue }: SandStripProps) {
   const units = useUnits();
   const mirrored = handed === 'left';
@@ -51,9 +51,9 @@ export function SandStrip({ meant, value, handed, onValue }: SandStripProps) {
         viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
         role="slider"
         tabIndex={0}
-        aria-label="Where the club entered"
+        aria-label="Entry point"
         aria-valuenow={Math.round((value ?? meant) * 1000)}
-        aria-valuetext={value === undefined ? 'not seen yet' : words(value)}
+        aria-valuetext={value === undefined ? 'not noted yet' : words(value)}
         onPointerDown={tap}
         onKeyDown={step}
         className="block w-full cursor-crosshair touch-manipulation rounded"
@@ -102,7 +102,7 @@ export function SandStrip({ meant, value, handed, onValue }: SandStripProps) {
         aria-hidden
         className={`pointer-events-none absolute top-1.5 font-semibold text-[#14302a] ${mirrored ? 'right-3' : 'left-3'}`}
       >
-        {value === undefined ? 'tap where the club entered' : words(value)}
+        {value === undefined ? 'tap the entry point' : words(value)}
       </span>
     </div>
   );

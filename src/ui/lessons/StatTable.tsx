@@ -13,7 +13,7 @@ export function StatTable({ columns }: StatTableProps) {
   const units = useUnits();
   const told = columns.map(({ name, stats }) => ({ name, lines: statWords(stats, units) }));
   return (
-    <Sideways label="What the balls came to">
+    <Sideways label="Results">
       <table className="w-full border-collapse text-left">
         <thead>
           <tr className="border-b-2 border-hairline">

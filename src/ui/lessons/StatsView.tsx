@@ -28,7 +28,7 @@ export function StatsView({ balls, parts, by, onBy, handed }: StatsViewProps) {
     ...parts.map((part) => ({ name: part.name, stats: statsOf(part.balls) })),
   ];
   return (
-    <section aria-label="What the balls came to">
+    <section aria-label="Results">
       <div className="grid grid-cols-3 gap-6 max-lg:grid-cols-2 max-sm:grid-cols-1">
         <Figure words={finishWords(whole.finish, units)}>
           <FinishPlot balls={balls} finish={whole.finish} units={units} />
@@ -42,7 +42,7 @@ export function StatsView({ balls, parts, by, onBy, handed }: StatsViewProps) {
       </div>
       <div className="mt-4 flex">
         <Pick
-          label="Side by side"
+          label="Compare"
           value={by}
           onValue={onBy}
           options={COMPARISONS.map((each) => [each, each] as const)}
@@ -51,9 +51,8 @@ export function StatsView({ balls, parts, by, onBy, handed }: StatsViewProps) {
       <div className="mt-2">
         <StatTable columns={columns} />
         <p className="mt-1 text-sm text-ink-soft">
-          In brackets what the true share may be, per cent, nineteen times in twenty. Balls that
-          were excluded are drawn faint and do not count.
-          {by === 'halves' && parts.length === 0 && ' Fewer than six balls are not halved.'}
+          In brackets: 95% confidence. Excluded balls are drawn faint and not counted.
+          {by === 'halves' && parts.length === 0 && ' Six balls are needed to compare halves.'}
         </p>
       </div>
     </section>

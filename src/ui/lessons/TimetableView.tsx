@@ -41,7 +41,7 @@ export function TimetableView({
                 </th>
                 {places.map((place, p) => (
                   <td key={p} className={`pr-4 ${place === null ? 'text-ink-soft' : ''}`}>
-                    {place === null ? 'rests, rakes' : `${place + 1}. ${stations[place]}`}
+                    {place === null ? 'rest and rake' : `${place + 1}. ${stations[place]}`}
                   </td>
                 ))}
               </tr>

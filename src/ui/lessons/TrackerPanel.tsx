@@ -42,16 +42,16 @@ export function TrackerPanel({ on, onListen, fault, who, onSimulate }: TrackerPa
           onClick={onSimulate ?? undefined}
           className="button border-dashed"
         >
-          A ball from the simulated tracker
+          Simulate a tracked ball
         </button>
         <button type="button" onClick={() => void make()} className="button">
-          Make a key for a device
+          Create a device key
         </button>
       </div>
       {fault && <Alert className="mt-1">{fault}</Alert>}
       {key && (
         <p className="mt-2 text-sm leading-snug">
-          The key, shown this once; a key made before is of no use now:{' '}
+          Copy this key now: it is shown only once, and it replaces any earlier key.{' '}
           <code className="font-semibold break-all select-all">{key}</code>. The device posts lines
           to <code className="break-all">{window.location.origin}/api/tracker/balls</code>.
         </p>

@@ -44,8 +44,8 @@ describe('a station', () => {
 
   test('is a kept reading with its name, or the usual shot', async () => {
     const { stations, user } = opened();
-    await user.selectOptions(screen.getByLabelText('A kept reading'), 'Under the lip');
-    await user.click(screen.getByRole('button', { name: 'The usual one' }));
+    await user.selectOptions(screen.getByLabelText('A saved reading'), 'Under the lip');
+    await user.click(screen.getByRole('button', { name: 'Standard station' }));
     expect(stations).toEqual([
       ['Under the lip', KEPT.shot],
       ['18 yd to the flag', FIRST_SHOT],
@@ -54,7 +54,7 @@ describe('a station', () => {
 
   test('is typed as at the desk; half understood is not taken', async () => {
     const { stations, user } = opened();
-    const line = screen.getByLabelText('A new one, typed');
+    const line = screen.getByLabelText('Describe a new one');
     const add = screen.getByRole('button', { name: 'Add' });
     expect(add).toBeDisabled();
     await user.type(line, 'plugged, 15 to the flag, wobbly');
@@ -72,7 +72,7 @@ describe('a station', () => {
 
   test('is drawn within the limits that stand', async () => {
     const { stations, user } = opened();
-    await user.click(screen.getByText('Limits of what is drawn'));
+    await user.click(screen.getByText('Limits for random stations'));
     const from = screen.getByLabelText('Flag from, yd');
     const to = screen.getByLabelText('Flag to, yd');
     for (const [field, yards] of [
@@ -83,7 +83,8 @@ describe('a station', () => {
       await user.type(field, yards);
       await user.tab();
     }
-    for (let i = 0; i < 8; i++) await user.click(screen.getByRole('button', { name: 'Draw one' }));
+    for (let i = 0; i < 8; i++)
+      await user.click(screen.getByRole('button', { name: 'Random station' }));
     const pins = stations.map(([, shot]) => (shot as { pin_yd: number }).pin_yd);
     expect(Math.min(...pins)).toBeGreaterThanOrEqual(12);
     expect(Math.max(...pins)).toBeLessThanOrEqual(14);
@@ -92,7 +93,7 @@ describe('a station', () => {
 
   test('no more than twelve', () => {
     opened(true);
-    for (const name of ['The usual one', 'Draw one', 'Add']) {
+    for (const name of ['Standard station', 'Random station', 'Add']) {
       expect(screen.getByRole('button', { name })).toBeDisabled();
     }
   });
@@ -188,13 +189,13 @@ describe('the players of a lesson', () => {
 
   test('are added, put in order and taken out', async () => {
     const { order, user } = opened();
-    expect(order()).toEqual(['Nobody yet.']);
+    expect(order()).toEqual(['No players yet.']);
     await user.click(screen.getByRole('button', { name: '+ Player ada' }));
     await user.click(screen.getByRole('button', { name: '+ Player bo' }));
     expect(screen.queryByRole('button', { name: '+ Player ada' })).toBeNull();
-    await user.click(screen.getByRole('button', { name: 'Player bo earlier' }));
+    await user.click(screen.getByRole('button', { name: 'Move Player bo up' }));
     expect(order()).toEqual(['Player bo', 'Player ada']);
-    await user.click(screen.getByRole('button', { name: 'Without Player ada' }));
+    await user.click(screen.getByRole('button', { name: 'Remove Player ada' }));
     expect(order()).toEqual(['Player bo']);
   });
 
@@ -229,7 +230,7 @@ describe('the players of a lesson', () => {
     expect(server.to('GET', /search=ar$/)).toHaveLength(1);
     server.on('GET', /search=/, () => ({ body: { players: [] } }));
     await user.type(find, 'x{Enter}');
-    await screen.findByText('Nobody is called that.');
+    await screen.findByText('No match.');
     expect(order()).toHaveLength(2);
   });
 
@@ -252,7 +253,7 @@ test('the timetable says who is where when, and who rests', () => {
     const cells = within(row)
       .getAllByRole('cell')
       .map(({ textContent }) => textContent);
-    expect(cells.filter((cell) => cell === 'rests, rakes')).toHaveLength(1);
+    expect(cells.filter((cell) => cell === 'rest and rake')).toHaveLength(1);
     expect(new Set(cells).size).toBe(3);
   }
   expect(rows[1]).toHaveTextContent(/^10/);

@@ -26,7 +26,7 @@ function joined(now: readonly ShownBall[], looked: readonly TouchedBall[]): Show
 
 /** Says that a ball is taken away, and how to have it back. */
 export const taken = (bringBack: () => void): void => {
-  toast('The ball is taken away.', { action: { label: 'Undo', onClick: bringBack } });
+  toast('Ball deleted.', { action: { label: 'Undo', onClick: bringBack } });
 };
 
 /** The saved balls of a lesson, and editing, excluding, taking away and bringing back. */

@@ -43,7 +43,7 @@ export function useTracker(aim: TrackerAim | null) {
       const other = answered.kind === 'ok' ? answered.body.aim : null;
       if (!other || isFor(other, JSON.parse(wanted) as TrackerAim)) return say();
       setOn(false);
-      setFault('Another page listens to the tracker now.');
+      setFault('Another page is now listening to the tracker.');
     };
     const leave = (): void => void fetch(whose, { method: 'DELETE', keepalive: true });
     window.addEventListener('pagehide', leave);

@@ -75,13 +75,13 @@ function Sighting({ thresholds, onTake }: Omit<LipMeasureProps, 'bag'>) {
   return (
     <>
       <p className="mb-1 text-sm text-ink-soft">
-        Sight along the edge of a telephone at the lip’s edge.
+        Sight along the edge of a phone at the top of the lip.
       </p>
       <div className="flex flex-wrap items-end gap-3">
         <SmallNumber label="Angle" unit="°" value={angle} onValue={setAngle} />
         <SmallNumber label="Paces to the lip" value={paces} onValue={setPaces} />
         <label className="flex flex-col text-sm">
-          Telephone
+          Phone
           <select
             value={eye}
             onChange={(event) => setEye(Number(event.target.value))}

@@ -63,11 +63,12 @@ function OwnPace({ onPace }: { onPace: (metres: number) => void }) {
   return (
     <div className="mt-1 border-l-2 border-hairline pl-3">
       <p className="text-sm">
-        Walk a line you know and count. A pace is {PACE_RANGE[0] * 100} to {PACE_RANGE[1] * 100} cm.
+        Walk a known distance and count your paces. One pace is {PACE_RANGE[0] * 100} to{' '}
+        {PACE_RANGE[1] * 100} cm.
       </p>
       <div className="flex items-end gap-3">
         <SmallNumber label="Line" unit={unit} value={line} onValue={setLine} />
-        <SmallNumber label="Paces it took" value={paces} onValue={setPaces} />
+        <SmallNumber label="Paces counted" value={paces} onValue={setPaces} />
         {result && !('fault' in result) && (
           <button type="button" onClick={() => onPace(result.value)} className="button px-3">
             Use {plainNumber(result.value * 100, 0)} cm

@@ -43,12 +43,12 @@ export function Result({ reckoned, say, thresholds, onTake }: ResultProps) {
           {say(reckoned.value)} <span className="font-normal">± {say(reckoned.sd)}</span>
         </output>
         <button type="button" onClick={() => onTake(reckoned.value)} className="button-main">
-          Take it
+          Apply
         </button>
       </div>
       <p className="mt-1 text-sm leading-snug">
-        {looking && 'Looking whether that could change the call …'}
-        {open?.length === 0 && 'Near enough: nothing within reach of it changes the call.'}
+        {looking && 'Checking whether that could change the call …'}
+        {open?.length === 0 && 'Accurate enough: the uncertainty does not change the call.'}
         {open &&
           open.length > 0 &&
           `Measure again if it matters: ${open

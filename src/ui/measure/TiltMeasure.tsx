@@ -88,7 +88,7 @@ export function TiltMeasure({ handed, thresholds, onTake }: TiltMeasureProps) {
   return (
     <>
       <p className="mb-2 text-sm text-ink-soft">
-        Lay the telephone on a board on the sand, its top to the flag.
+        Lay the phone on a board on the sand, its top towards the flag.
       </p>
       <div className="flex flex-wrap gap-2">
         <button type="button" onClick={() => void fromDevice()} className="button px-3">
@@ -100,8 +100,8 @@ export function TiltMeasure({ handed, thresholds, onTake }: TiltMeasureProps) {
       </div>
       {state === 'none' && (
         <p role="alert" className="mt-1 text-sm font-semibold">
-          This device gives no tilt, or did not allow it. Type the slope, or try the simulated
-          sensor.
+          This device has no tilt sensor, or access was refused. Type the slope, or try the
+          simulated sensor.
         </p>
       )}
       {state === 'reading' && readings.length < WANTED && (

@@ -19,8 +19,8 @@ describe('paces', () => {
     const { taken, user } = opened();
     await user.type(screen.getByLabelText('Paces'), '20');
     expect(screen.getByRole('status')).toHaveTextContent(/^19\.7 yd ± /);
-    expect(screen.getByText(/^Near enough/)).toBeVisible();
-    await user.click(screen.getByRole('button', { name: 'Take it' }));
+    expect(screen.getByText(/^Accurate enough/)).toBeVisible();
+    await user.click(screen.getByRole('button', { name: 'Apply' }));
     expect(taken[0]).toBeCloseTo(18, 6);
   });
 
@@ -33,13 +33,13 @@ describe('paces', () => {
   test('say while it is being looked for whether it matters', async () => {
     const { user } = opened(null);
     await user.type(screen.getByLabelText('Paces'), '20');
-    expect(screen.getByText(/^Looking whether/)).toBeVisible();
+    expect(screen.getByText(/^Checking whether/)).toBeVisible();
   });
 
   test('take the coach’s own pace from a known line, and remember it', async () => {
     const { user } = opened();
     await user.click(screen.getByRole('button', { name: 'my pace' }));
-    await user.type(screen.getByLabelText('Paces it took'), '25');
+    await user.type(screen.getByLabelText('Paces counted'), '25');
     await user.click(screen.getByRole('button', { name: 'Use 73 cm' }));
     await user.type(screen.getByLabelText('Paces'), '10');
     expect(screen.getByRole('status')).toHaveTextContent(/^8 yd/);
@@ -49,7 +49,7 @@ describe('paces', () => {
   test('that nobody takes are refused by name', async () => {
     const { user } = opened();
     await user.click(screen.getByRole('button', { name: 'my pace' }));
-    await user.type(screen.getByLabelText('Paces it took'), '3');
+    await user.type(screen.getByLabelText('Paces counted'), '3');
     expect(screen.getByRole('alert')).toHaveTextContent(/pace/i);
     expect(screen.queryByRole('button', { name: /^Use/ })).toBeNull();
   });
@@ -72,11 +72,11 @@ describe('the lip', () => {
     const { taken, user } = opened();
     await user.type(screen.getByLabelText('Angle'), '20');
     await user.type(screen.getByLabelText('Paces to the lip'), '4');
-    await user.click(screen.getByRole('button', { name: 'Take it' }));
+    await user.click(screen.getByRole('button', { name: 'Apply' }));
     expect(taken[0]![0]).toBeCloseTo(3.6 * Math.tan((20 * Math.PI) / 180), 2);
     expect(taken[0]![1]).toBeCloseTo(3.6, 6);
-    await user.selectOptions(screen.getByLabelText('Telephone'), 'at the eye');
-    await user.click(screen.getByRole('button', { name: 'Take it' }));
+    await user.selectOptions(screen.getByLabelText('Phone'), 'at the eye');
+    await user.click(screen.getByRole('button', { name: 'Apply' }));
     expect(taken[1]![0] - taken[0]![0]).toBeCloseTo(1.6, 1);
   });
 
@@ -84,7 +84,7 @@ describe('the lip', () => {
     const { taken, user } = opened();
     await user.click(screen.getByRole('radio', { name: 'club lengths' }));
     await user.type(screen.getByLabelText('Clubs high'), '1,5');
-    await user.click(screen.getByRole('button', { name: 'Take it' }));
+    await user.click(screen.getByRole('button', { name: 'Apply' }));
     expect(taken).toEqual([[expect.closeTo(1.5 * CLUB_60.length, 6), undefined]]);
     expect(fromMetres(taken[0]![0], 'ft')).toBeGreaterThan(4);
   });
@@ -94,7 +94,7 @@ describe('the lip', () => {
     await user.type(screen.getByLabelText('Angle'), '95');
     await user.type(screen.getByLabelText('Paces to the lip'), '4');
     expect(screen.getByRole('alert')).toBeVisible();
-    expect(screen.queryByRole('button', { name: 'Take it' })).toBeNull();
+    expect(screen.queryByRole('button', { name: 'Apply' })).toBeNull();
     expect(taken).toEqual([]);
   });
 });
@@ -127,7 +127,7 @@ describe('the tilt', () => {
       const { taken } = opened(handed);
       await act(async () => screen.getByRole('button', { name: 'This device’s sensor' }).click());
       for (let i = 0; i < 40; i++) tilt(8, 4);
-      fireEvent.click(screen.getByRole('button', { name: 'Take it' }));
+      fireEvent.click(screen.getByRole('button', { name: 'Apply' }));
       expect(taken).toEqual([[8, across]]);
     },
   );
@@ -138,7 +138,7 @@ describe('the tilt', () => {
     await act(async () => screen.getByRole('button', { name: 'This device’s sensor' }).click());
     tilt(null, null);
     await act(() => jest.advanceTimersByTimeAsync(2000));
-    expect(screen.getByRole('alert')).toHaveTextContent(/gives no tilt/);
+    expect(screen.getByRole('alert')).toHaveTextContent(/has no tilt sensor/);
     expect(taken).toEqual([]);
   });
 
@@ -150,7 +150,7 @@ describe('the tilt', () => {
     expect(screen.getByRole('progressbar', { name: 'Readings taken' })).toBeVisible();
     await act(() => jest.advanceTimersByTimeAsync(3000));
     expect(screen.queryByRole('progressbar')).toBeNull();
-    fireEvent.click(screen.getByRole('button', { name: 'Take it' }));
+    fireEvent.click(screen.getByRole('button', { name: 'Apply' }));
     expect(taken).toEqual([[expect.any(Number), expect.any(Number)]]);
   });
 });

@@ -7,7 +7,7 @@ import type { CallEntry } from '@/core/tell/sheet/callSheet';
 import type { Hand } from '@/core/ground/player/player';
 import { ballPositionWords } from '@/core/tell/script/script';
 import { oddsWords } from '@/core/tell/words/oddsWords';
-import { distanceWords, shortLengthWords } from '@/core/tell/words/words';
+import { pitchWords, shortLengthWords } from '@/core/tell/words/words';
 import type { MissName } from '@/core/model/shot/misses';
 import type { Shot } from '@/core/ground/situation/shot';
 import { SHOULDER_WIDTH } from '@/core/model/swing/technique';
@@ -15,7 +15,7 @@ import { toMetres } from '@/core/ground/units/length';
 import { saySmall } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { KIND_WORDS } from '@/core/tell/words/kinds';
-import { schoolName, shortSchoolName } from '@/core/search/schools/schools';
+import { schoolName } from '@/core/search/schools/schools';
 import { EntryMark } from '../drawing/EntryMark';
 import { FaceClock } from '../drawing/FaceClock';
 import { Feet } from '../drawing/Feet';
@@ -138,7 +138,7 @@ function FourDrawings({
       <Drawn
         width={78}
         caption={call.swing_clock}
-        note={`a grass swing of ${distanceWords(toMetres(call.grass_swing_yd, 'yd'), units)}`}
+        note={`a ${pitchWords(toMetres(call.grass_swing_yd, 'yd'), units)} pitch swing`}
       >
         <SwingClock fraction={call.swing_fraction} handed={handed} />
       </Drawn>
@@ -206,7 +206,7 @@ export function CardPaper({ player, said, shot, answer, units }: CardPaperProps)
             clubs={answer.sheet.calls.map(({ club }) => club)}
             handed={player.handed}
             units={units}
-            size={{ width: 752, height: 220 }}
+            size={{ width: 752, height: 184 }}
           />
         </Drawing>
         {best && (
@@ -214,14 +214,15 @@ export function CardPaper({ player, said, shot, answer, units }: CardPaperProps)
             <View style={styles.callHead}>
               <Text style={styles.club}>{best.kind === 'relief' ? 'Take relief' : best.club}</Text>
               <Text>
-                {best.kind === 'relief'
-                  ? schoolName(best.school)
-                  : `${KIND_WORDS[best.kind].name}, ${shortSchoolName(best.school)}`}
+                {best.kind === 'relief' ? schoolName(best.school) : KIND_WORDS[best.kind].name}
               </Text>
               <Text style={styles.strokes}>
-                {best.odds.expected_strokes.toFixed(1)} strokes to hole out
+                {best.odds.expected_strokes.toFixed(1)} strokes from here, on average
               </Text>
             </View>
+            {best.kind !== 'relief' && (
+              <Text style={{ color: SOFT }}>Technique: {schoolName(best.school)}.</Text>
+            )}
             {picture && best.kind !== 'relief' && (
               <FourDrawings
                 call={best}

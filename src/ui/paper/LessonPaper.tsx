@@ -70,7 +70,7 @@ function Block({ report, units }: { report: PlayerReport<RosterPlayer>; units: U
         </Text>
       ))}
       {stats.balls === 0 ? (
-        <Text>No ball was logged.</Text>
+        <Text>No balls were logged.</Text>
       ) : (
         <>
           <View style={styles.sides}>
@@ -100,17 +100,16 @@ function Block({ report, units }: { report: PlayerReport<RosterPlayer>; units: U
               <Drawing width={PLOT}>
                 <FinishPlot balls={balls} finish={stats.finish} units={units} />
               </Drawing>
-              <Text style={styles.caption}>Where balls stopped about the flag</Text>
+              <Text style={styles.caption}>Where balls stopped around the flag</Text>
             </View>
             <View style={{ width: PLOT }}>
               <Drawing width={PLOT}>
                 <MarkPlot balls={balls} handed={player.handed} units={units} />
               </Drawing>
-              <Text style={styles.caption}>Marks about the one called, the first at the top</Text>
+              <Text style={styles.caption}>Entry points against plan, first ball at the top</Text>
             </View>
             <Text style={[styles.caption, { flex: 1 }]}>
-              In brackets what the true share may be, per cent, nineteen times in twenty. The
-              ellipse holds eight in ten.
+              In brackets: 95% confidence. The ellipse holds 8 balls in 10.
               {learning && ` ${learning}`}
             </Text>
           </View>
@@ -151,7 +150,7 @@ export function LessonPaper(props: LessonPaperProps) {
         <Text style={styles.under}>
           {[card ? day : '', plan.place, plan.weather].filter(Boolean).join(' · ')}
         </Text>
-        <Text style={styles.head}>What was worked on</Text>
+        <Text style={styles.head}>What we worked on</Text>
         <Text>{said}</Text>
         <Homework title="Homework" text={homework} />
         {reports.map(({ player }) => (

@@ -2,7 +2,7 @@ import { Page, StyleSheet, Text, View } from '@react-pdf/renderer';
 import { LADDER_HOURS, type LadderRow, type Rung } from '@/core/search/ladder/ladder';
 import type { PocketCard } from '@/core/lesson/pocket/pocketCard';
 import { ballPositionWords } from '@/core/tell/script/script';
-import { distanceWords, shortLengthWords, tenthsWords } from '@/core/tell/words/words';
+import { distanceWords, shortLengthWords, weightWords } from '@/core/tell/words/words';
 import { shotOf, type Called } from '@/core/search/calls/call';
 import type { Band } from '@/core/search/changes/bands';
 import { learntWords } from '@/core/tell/words/player';
@@ -106,9 +106,7 @@ function LadderRows({
           ))}
         </View>
       ))}
-      {left.length > 0 && (
-        <Text style={styles.stop}>No room here for {left.join(', ')}: see the ladder.</Text>
-      )}
+      {left.length > 0 && <Text style={styles.stop}>Not on this card: {left.join(', ')}.</Text>}
     </>
   );
 }
@@ -151,15 +149,10 @@ function Front({ card }: { card: PocketCard }) {
       <Text style={styles.under}>
         {SAND_WORDS[card.sand].name}, {unit === 'm' ? 'metres' : 'yards'}; swing by the lead arm
       </Text>
-      <LadderRows
-        title="Splash: carry, and where it stops"
-        rows={splash}
-        units={units}
-        tight={tight}
-      />
+      <LadderRows title="Splash: carry, and finish" rows={splash} units={units} tight={tight} />
       <LadderRows title="Long, less sand" rows={long} units={units} tight={tight} />
       <Text style={styles.foot}>
-        The ball as meant, level green of usual speed; eight balls in ten stop well to either side.
+        The shot as planned, level green of average speed; 8 balls in 10 finish well to either side.
         From the model{learnt && `, with ${learntWords(learnt)}`}; not from a fitting.
       </Text>
     </View>
@@ -193,9 +186,9 @@ function Back({ card }: { card: PocketCard }) {
         </Drawing>
       </View>
       {[
-        `Face ${call.face_deg === 0 ? 'square' : `to ${call.face_clock}`}, then take your hold.`,
-        `Ball ${ballPositionWords(call.ball_position)}, feet settled in.`,
-        `${tenthsWords(call.weight_lead).replace(/^./, (c) => c.toUpperCase())} of the weight on the lead foot.`,
+        `Face ${call.face_deg === 0 ? 'square' : `to ${call.face_clock}`}, then take your grip.`,
+        `Ball ${ballPositionWords(call.ball_position)}, feet dug in.`,
+        `${weightWords(call.weight_lead)} of the weight on the lead foot.`,
         `Enter ${shortLengthWords(toMetres(call.entry_in, 'in'), units)} behind the ball.`,
         `Swing to ${call.swing_clock} for ${distanceWords(card.distance, units)}; through to the finish.`,
       ].map((line) => (

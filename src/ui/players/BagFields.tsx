@@ -43,8 +43,8 @@ export function BagFields({ control, register, errors }: BagFieldsProps) {
       <legend className="sr-only">Clubs</legend>
       <h3 className="text-lg">Clubs</h3>
       <p className="text-sm text-ink-soft">
-        What is left empty is taken as usual for the type, as shown in grey. Carries are full shots
-        off grass; the head speed is inferred from them.
+        Leave a field empty to use the typical value shown in grey. Carry is a full shot off grass;
+        head speed is worked out from it.
       </p>
       <ul>
         {fields.map((field, i) => {
@@ -118,7 +118,7 @@ export function BagFields({ control, register, errors }: BagFieldsProps) {
                 </button>
                 <button
                   type="button"
-                  aria-label={`Take ${field.name} out of the bag`}
+                  aria-label={`Remove ${field.name} from the bag`}
                   onClick={() => remove(i)}
                   className={ICON}
                 >

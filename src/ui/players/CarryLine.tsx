@@ -23,7 +23,7 @@ export function CarryLine({ clubs, onCarries }: CarryLineProps) {
   return (
     <form onSubmit={submit} className="mt-4">
       <label htmlFor="carries" className="font-semibold">
-        Stock carries in {unit === 'm' ? 'metres' : 'yards'}
+        Carries in {unit === 'm' ? 'metres' : 'yards'}
       </label>
       <div className="mt-1 flex gap-3">
         <input

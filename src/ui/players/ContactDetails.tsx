@@ -73,18 +73,18 @@ function ContactForm({ playerId, known }: { playerId: string; known: Contact }) 
         <TextInput
           label="Contact"
           maxLength={200}
-          placeholder="telephone, mail, or whom to ask"
+          placeholder="phone, email, or whom to ask"
           fault={errors.contact?.message}
           {...register('contact')}
         />
       </div>
       <button type="submit" disabled={!isDirty || isSubmitting} className="button">
-        Save the contact
+        Save contact
       </button>
       {errors.root && <Alert>{errors.root.message}</Alert>}
       <p className="w-full text-sm text-ink-soft">
-        Shown here alone: no list, card or file of a lesson has it. It goes with the player’s own
-        export, and is erased with the player.
+        Shown only here, and on no list, card or lesson file. It is part of the player’s own export
+        and is erased with the player.
       </p>
     </form>
   );

@@ -29,11 +29,11 @@ export function Copies() {
   return (
     <section aria-labelledby="copies" className="mt-5 border-t border-hairline pt-4">
       <h3 id="copies" className="font-semibold">
-        Copies of everything
+        Backups
       </h3>
       <p className="text-sm text-ink-soft">
-        One is made every day and when the server stops, into the folder “backups” beside the data.
-        Each is opened and its rows are counted before it is relied on.
+        A backup is made every day and when the server stops, in the folder “backups” beside the
+        data. Each one is opened and checked.
       </p>
       <div className="mt-2 flex flex-wrap items-center gap-4">
         <button
@@ -42,7 +42,7 @@ export function Copies() {
           disabled={making.isPending}
           onClick={() => making.mutate()}
         >
-          {making.isPending ? 'Making a copy …' : 'Make a copy now'}
+          {making.isPending ? 'Backing up …' : 'Back up now'}
         </button>
         <p role="status">{data && saidOf(data)}</p>
       </div>
@@ -52,7 +52,7 @@ export function Copies() {
 }
 
 function saidOf({ last, kept }: KeptCopies): string {
-  if (last === null) return 'No copy was made yet.';
+  if (last === null) return 'No backup yet.';
   const since = formatDistanceToNow(new Date(last), { addSuffix: true });
-  return `The last good copy was made ${since}; ${kept} ${kept === 1 ? 'is' : 'are'} kept.`;
+  return `Last backup ${since}; ${kept} ${kept === 1 ? 'is' : 'are'} kept.`;
 }

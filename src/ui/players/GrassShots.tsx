@@ -56,7 +56,7 @@ export function GrassShots({ playerId, clubs, first, onCarries }: GrassShotsProp
   return (
     <details className="mt-2 border-t border-hairline pt-1">
       <summary className="flex min-h-11 cursor-pointer items-center font-semibold">
-        Shots off grass{shots.length > 0 && `: ${shots.length}`}
+        Full shots off grass{shots.length > 0 && `: ${shots.length}`}
       </summary>
       <form onSubmit={submit} className="flex flex-wrap items-end gap-3">
         <label className="flex flex-col text-sm font-semibold">
@@ -112,7 +112,7 @@ export function GrassShots({ playerId, clubs, first, onCarries }: GrassShotsProp
                 Take {sayLength(stock.carry, 'ground', units)} as stock
               </button>
             ) : (
-              <span className="ml-auto text-sm text-ink-soft">three shots give a stock carry</span>
+              <span className="ml-auto text-sm text-ink-soft">three shots give a carry</span>
             )}
           </li>
         ))}

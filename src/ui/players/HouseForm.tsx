@@ -28,10 +28,10 @@ const houseFrom = (typed: HouseTexts): House =>
   readHouse({ ...typed, name: typed.name.trim(), caution: Number(typed.caution) });
 
 const CAUTIONS = [
-  [0, 'nothing: the mean alone'],
-  [DEFAULT_CAUTION, 'a little, as usual'],
-  [0.3, 'a third: rather safe'],
-  [0.6, 'more than the mean: safe'],
+  [0, 'not at all: the average alone'],
+  [DEFAULT_CAUTION, 'a little (standard)'],
+  [0.3, 'a third: play safer'],
+  [0.6, 'more than the average: play safest'],
 ] as const;
 
 /** How much the worst tenth may weigh, with what stands where it is another. */
@@ -39,7 +39,7 @@ function cautionOptions(stands: number): (readonly [string, string])[] {
   const known = CAUTIONS.map(([share, name]) => [String(share), name] as const);
   return CAUTIONS.some(([share]) => share === stands)
     ? known
-    : [...known, [String(stands), `${Math.round(stands * 100)} in 100`]];
+    : [...known, [String(stands), `${Math.round(stands * 100)}%`]];
 }
 
 /** What the academy takes for granted: its name, new players, units, caution, the schools of the house. */
@@ -75,25 +75,26 @@ export function HouseForm({ house, onSaved, onClose }: HouseFormProps) {
             {...register('units')}
           />
           <Choice
-            label="A new player plays"
+            label="New players are"
             options={HANDS.map((hand) => [hand, HAND_WORDS[hand]] as const)}
             {...register('handed')}
           />
           <Choice
-            label="and has the skill"
+            label="New players’ level"
             options={SKILLS.map((skill) => [skill, SKILL_WORDS[skill]] as const)}
             {...register('skill')}
           />
           <Choice
-            label="The worst tenth of the balls weighs"
+            label="How much the worst 10% of shots count"
             options={cautionOptions(house.caution ?? DEFAULT_CAUTION)}
             {...register('caution')}
           />
         </div>
         <fieldset className="mt-4">
-          <legend className="font-semibold">Schools of the house</legend>
+          <legend className="font-semibold">Techniques the academy prefers</legend>
           <p className="text-sm text-ink-soft">
-            They win where they cost little more, for players who prefer none themselves.
+            They are called when they cost little more, for players without preferences of their
+            own.
           </p>
           <SchoolChecks registered={register('schools')} />
         </fieldset>

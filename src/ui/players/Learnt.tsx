@@ -9,20 +9,21 @@ export function Learnt({ player, onReset }: { player: RosterPlayer; onReset: () 
   if (!learnt) {
     return (
       <p>
-        Nothing is taken over yet. Calls and ladder come from the model for this skill; a lesson’s
-        review shows what its balls say.
+        Calls and the ladder use the averages for this level. A lesson’s review shows what the
+        player’s own balls say.
       </p>
     );
   }
   const lines = [
-    `Mark ${saySmall(Math.abs(learnt.mark_bias_mm) / 1000, units)} ${learnt.mark_bias_mm >= 0 ? 'further back' : 'nearer'} than meant, spread ${learnt.mark_scale.toFixed(2)} times the skill’s.`,
-    `Distance from a mark ${Math.round(learnt.distance * 100)} % of the model’s, spread ${learnt.distance_scale.toFixed(2)} times.`,
-    `Direction ${Math.abs(learnt.aim_bias_deg).toFixed(1)}° to the ${learnt.aim_bias_deg >= 0 ? 'player’s' : 'far'} side, spread ${learnt.aim_scale.toFixed(2)} times.`,
+    `Entry point ${saySmall(Math.abs(learnt.mark_bias_mm) / 1000, units)} ${learnt.mark_bias_mm >= 0 ? 'further behind the ball' : 'nearer the ball'} than planned; spread ${learnt.mark_scale.toFixed(2)} times typical for this level.`,
+    `Distance from the same swing ${Math.round(learnt.distance * 100)}% of typical; spread ${learnt.distance_scale.toFixed(2)} times.`,
+    `Direction ${Math.abs(learnt.aim_bias_deg).toFixed(1)}° to the ${learnt.aim_bias_deg >= 0 ? 'player’s' : 'far'} side; spread ${learnt.aim_scale.toFixed(2)} times.`,
   ];
   return (
     <>
       <p>
-        Version {learnt.version}, from {learnt.balls} balls: calls, ladder and audit use it.
+        Version {learnt.version}, from {learnt.balls} balls. Calls, the ladder and the bag check use
+        it.
       </p>
       <ul className="mt-1 list-disc pl-5">
         {lines.map((line) => (
@@ -30,7 +31,7 @@ export function Learnt({ player, onReset }: { player: RosterPlayer; onReset: () 
         ))}
       </ul>
       <button type="button" onClick={onReset} className="button mt-2">
-        Let it go
+        Stop using them
       </button>
     </>
   );

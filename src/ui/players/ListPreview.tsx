@@ -27,7 +27,7 @@ const MEANING_WORDS: Record<Meaning, string> = {
   first: 'First name',
   last: 'Last name',
   handed: 'Right- or left-handed',
-  skill: 'Skill level',
+  skill: 'Level',
   handicap: 'Handicap',
   usual_miss: 'Usual miss',
   trusted_club: 'Trusted club',
@@ -195,7 +195,7 @@ function NewPlayers({
               Line
             </th>
             <th scope="col">Player</th>
-            <th scope="col">Skill</th>
+            <th scope="col">Level</th>
             <th scope="col">Clubs: loft/bounce, carry</th>
           </tr>
         </thead>

@@ -59,7 +59,7 @@ export function PlayerForm({ title, record, onSave, onClose }: PlayerFormProps) 
             {...register('handed')}
           />
           <Choice
-            label="Skill"
+            label="Level"
             options={SKILLS.map((skill) => [skill, SKILL_WORDS[skill]] as const)}
             {...register('skill')}
           />
@@ -79,13 +79,13 @@ export function PlayerForm({ title, record, onSave, onClose }: PlayerFormProps) 
             {...register('usual_miss')}
           />
           <Choice
-            label="Trusted from sand"
+            label="Favourite club from sand"
             fault={errors.trusted_club?.message}
-            options={[['', 'no club more than another'], ...clubNames(bag)]}
+            options={[['', 'no favourite'], ...clubNames(bag)]}
             {...register('trusted_club')}
           />
           <Choice
-            label="Cards in"
+            label="Units on cards"
             options={[
               ['', 'the academy’s units'],
               ['yards', 'yards and feet'],
@@ -94,7 +94,7 @@ export function PlayerForm({ title, record, onSave, onClose }: PlayerFormProps) 
             {...register('units')}
           />
           <fieldset className="col-span-full">
-            <legend className="text-sm font-semibold">To be spared</legend>
+            <legend className="text-sm font-semibold">Physical limits</legend>
             <div className="flex flex-wrap gap-x-4">
               {BODY_CAUTIONS.map((part) => (
                 <label key={part} className="flex min-h-11 items-center gap-2">
@@ -113,10 +113,11 @@ export function PlayerForm({ title, record, onSave, onClose }: PlayerFormProps) 
         <BagFields control={control} register={register} errors={errors} />
         <details className="mt-3 border-t border-hairline pt-1">
           <summary className="flex min-h-11 cursor-pointer items-center font-semibold">
-            Schools that this player prefers
+            Preferred techniques
           </summary>
           <p className="text-sm text-ink-soft">
-            They win where they cost little more. Without any, the academy’s count.
+            They are called when they cost little more. If none is ticked, the academy’s preferences
+            apply.
           </p>
           <SchoolChecks registered={register('schools')} />
         </details>
@@ -125,7 +126,8 @@ export function PlayerForm({ title, record, onSave, onClose }: PlayerFormProps) 
         </div>
         <div className="sticky -bottom-5 mt-3 flex items-center justify-end gap-4 bg-paper py-3">
           <Alert className="mr-auto">
-            {refused ?? (submitCount > 0 && !isValid ? 'Something above cannot be saved yet.' : '')}
+            {refused ??
+              (submitCount > 0 && !isValid ? 'Please correct the fields marked above.' : '')}
           </Alert>
           <button type="button" onClick={onClose} className="button-quiet">
             Cancel

@@ -100,7 +100,7 @@ export function PlayerPage(props: PlayerPageProps) {
               href={`/?${readingToQuery({ player: player.id, shot: FIRST_SHOT })}`}
               className="button-main"
             >
-              To the desk
+              Open at the desk
             </Link>
             <button type="button" onClick={() => setEditing(true)} className="button">
               Edit
@@ -119,14 +119,14 @@ export function PlayerPage(props: PlayerPageProps) {
           <p className="mt-2">{factsOf(player)}</p>
           {mostUsed && !player.trusted_club && (
             <p className="mt-2 flex flex-wrap items-center gap-3">
-              {mostUsed.balls} of {mostUsed.of} logged splashes were played with the {mostUsed.club}
-              .
+              {mostUsed.balls} of {mostUsed.of} logged bunker shots were played with the{' '}
+              {mostUsed.club}.
               <button
                 type="button"
                 onClick={() => void save({ ...recordOf(player), trusted_club: mostUsed.club })}
                 className="button"
               >
-                Mark the {mostUsed.club} as trusted from sand
+                Make the {mostUsed.club} the favourite from sand
               </button>
             </p>
           )}
@@ -160,7 +160,9 @@ export function PlayerPage(props: PlayerPageProps) {
             <h2 id="readings" className="text-2xl">
               Readings
             </h2>
-            {props.readings.length === 0 && <p>None is kept yet. Keep one at the desk with K.</p>}
+            {props.readings.length === 0 && (
+              <p>No saved readings yet. Save one at the desk with K.</p>
+            )}
             <ul>
               {props.readings.slice(0, 8).map((reading) => (
                 <li key={reading.id} className="border-b border-hairline py-1.5 last:border-0">
@@ -185,7 +187,7 @@ export function PlayerPage(props: PlayerPageProps) {
             <h2 id="lessons" className="text-2xl">
               Lessons
             </h2>
-            {props.lessons.length === 0 && <p>No lesson has been held yet.</p>}
+            {props.lessons.length === 0 && <p>No lessons yet.</p>}
             <ul>
               {props.lessons.map(({ id, plan }) => (
                 <li key={id} className="border-b border-hairline py-1.5 last:border-0">
@@ -203,7 +205,7 @@ export function PlayerPage(props: PlayerPageProps) {
           </section>
           <section aria-labelledby="learnt">
             <h2 id="learnt" className="text-2xl">
-              Learnt
+              Player’s own numbers
             </h2>
             <Learnt player={player} onReset={() => void letGo()} />
           </section>
@@ -227,9 +229,10 @@ function factsOf(player: RosterPlayer): string {
   const parts = [SKILL_WORDS[player.skill], HAND_WORDS[player.handed]];
   if (player.handicap !== undefined) parts.push(`handicap ${handicapWords(player.handicap)}`);
   if (player.usual_miss) parts.push(`usually misses ${MISS_NAMES[player.usual_miss]}`);
-  if (player.trusted_club) parts.push(`trusts the ${player.trusted_club} from sand`);
-  if (player.cautions.length > 0) parts.push(`to be spared: ${player.cautions.join(', ')}`);
-  if (player.schools.length > 0) parts.push(`prefers ${player.schools.map(schoolName).join('; ')}`);
+  if (player.trusted_club) parts.push(`favourite from sand: the ${player.trusted_club}`);
+  if (player.cautions.length > 0) parts.push(`physical limits: ${player.cautions.join(', ')}`);
+  if (player.schools.length > 0)
+    parts.push(`preferred techniques: ${player.schools.map(schoolName).join('; ')}`);
   if (player.archived) parts.push('archived');
   const text = parts.join(', ');
   return `${text.charAt(0).toUpperCase()}${text.slice(1)}.`;

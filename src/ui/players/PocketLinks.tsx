@@ -67,7 +67,7 @@ export function PocketLinks({ playerId }: { playerId: string }) {
           </button>
         ))}
         <p role="status" className="flex min-h-11 items-center text-ink-soft">
-          {working && 'Asking for the call at every distance: about ten seconds.'}
+          {working && 'Working out the call at every distance: about ten seconds.'}
         </p>
       </div>
       {fault && <Alert className="mt-2">{fault}</Alert>}

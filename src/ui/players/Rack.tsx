@@ -38,10 +38,10 @@ export function Rack({ player, headSpeed, onCarry }: RackProps) {
           Head speed with a wedge about <strong>{saySpeed(headSpeed, units)}</strong>
           {player.bag.some(({ stockCarry }) => stockCarry !== undefined)
             ? ', from the stock carries.'
-            : ', the average of the skill: no carry is known.'}
+            : ', the average for this level: no carries entered.'}
         </p>
         <div className="ml-auto flex items-center gap-3">
-          <span id="opening">Held open {openDeg}°</span>
+          <span id="opening">Face open {openDeg}°</span>
           <Slider.Root
             className="relative flex h-11 w-48 touch-none items-center"
             min={0}
@@ -54,7 +54,7 @@ export function Rack({ player, headSpeed, onCarry }: RackProps) {
               <Slider.Range className="absolute h-full rounded bg-ink" />
             </Slider.Track>
             <Slider.Thumb
-              aria-label="Clubs held open, degrees"
+              aria-label="Face open, degrees"
               className="block size-6 rounded-full border-2 border-ink bg-flag"
             />
           </Slider.Root>
@@ -73,21 +73,21 @@ export function Rack({ player, headSpeed, onCarry }: RackProps) {
               <p className="text-sm leading-snug">
                 {plainNumber(loftDeg, 0)}° loft, {plainNumber(bounceDeg, 0)}° bounce
                 <br />
-                edge {plainNumber(edgeMm)} mm up
+                edge {plainNumber(edgeMm)} mm off the ground
                 {openDeg > limit && `, opens to ${Math.round(limit)}° at most`}
               </p>
               <Carry club={club} player={player} />
               {slip && (
                 <p className="mt-1 border-l-4 border-flag pl-2 text-sm leading-snug">
                   {slip.meant === null
-                    ? `Does not fit the rest: they say about ${inUnits(slip.expected, units)}.`
+                    ? `Does not fit the other clubs, which suggest about ${inUnits(slip.expected, units)}.`
                     : `Probably ${slip.slip}: ${inUnits(slip.meant, units)}?`}{' '}
                   <button
                     type="button"
                     className="min-h-6 underline underline-offset-2"
                     onClick={() => onCarry(club.name, toMetres(slip.meant ?? slip.expected, 'yd'))}
                   >
-                    Put that in
+                    Use that
                   </button>
                 </p>
               )}
@@ -105,7 +105,7 @@ const inUnits = (yards: number, units: UnitSystem): string =>
 function Carry({ club, player }: { club: Club; player: Player }) {
   const units = useUnits();
   if (club.stockCarry === undefined) {
-    return <p className="text-sm text-ink-soft">carry not known</p>;
+    return <p className="text-sm text-ink-soft">no carry</p>;
   }
   return (
     <p className="text-sm">

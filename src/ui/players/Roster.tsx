@@ -103,10 +103,10 @@ export function Roster(props: RosterProps) {
         {players.length === 0 ? (
           <p className="mt-8 text-lg leading-relaxed">
             {view.search
-              ? `Nobody has “${view.search}” in a name or note.`
+              ? `No match for “${view.search}” in names or notes.`
               : view.archived
-                ? 'Nobody is archived.'
-                : 'Nobody is here yet. Add a player (N), or import a list with names and clubs.'}
+                ? 'No archived players.'
+                : 'No players yet. Add one (N), or import a list of names and clubs.'}
           </p>
         ) : (
           <>

@@ -23,7 +23,7 @@ interface RowActions {
 /** The columns with what the server can sort them by; on a phone the player's name and the actions are left. */
 const COLUMNS: readonly (readonly [title: string, order: PlayerOrder | null, wide?: 'wide'])[] = [
   ['Player', 'name'],
-  ['Skill', 'skill'],
+  ['Level', 'skill'],
   ['Clubs', null, 'wide'],
   ['Readings', 'readings', 'wide'],
   ['Changed', 'changed', 'wide'],

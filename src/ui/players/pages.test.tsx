@@ -76,7 +76,7 @@ describe('a player’s form', () => {
     const last = clubs().at(-1)!;
     await user.type(within(last).getByLabelText('Name'), '60');
     await user.type(within(last).getByLabelText('Loft, °'), '60');
-    await user.click(screen.getByRole('button', { name: 'Take 56 out of the bag' }));
+    await user.click(screen.getByRole('button', { name: 'Remove 56 from the bag' }));
     await user.click(save());
     await waitFor(() => expect(saved).toHaveLength(1));
     expect(saved[0]!.bag.map(({ name }) => name)).toEqual(['52', '60']);
@@ -98,7 +98,7 @@ describe('a player’s form', () => {
     expect(field).toBeInvalid();
     expect(saved).toEqual([]);
     await waitFor(() =>
-      expect(screen.getByText('Something above cannot be saved yet.')).toBeVisible(),
+      expect(screen.getByText('Please correct the fields marked above.')).toBeVisible(),
     );
   });
 
@@ -311,8 +311,10 @@ test('the academy’s settings are saved; an empty name is refused before it is 
   expect(server.asked.filter(({ method }) => method !== 'GET')).toEqual([]);
   await user.type(name, 'Dune house');
   await user.selectOptions(screen.getByLabelText('Units'), 'metres');
-  expect(screen.getByLabelText(/^The worst tenth/)).toHaveDisplayValue('a little, as usual');
-  await user.selectOptions(screen.getByLabelText(/^The worst tenth/), 'a third: rather safe');
+  expect(screen.getByLabelText(/^How much the worst 10%/)).toHaveDisplayValue(
+    'a little (standard)',
+  );
+  await user.selectOptions(screen.getByLabelText(/^How much the worst 10%/), 'a third: play safer');
   await user.click(screen.getByRole('button', { name: 'Save' }));
   await waitFor(() =>
     expect(saved).toEqual([
@@ -410,17 +412,17 @@ test('a copy of everything is made with a button, and when the last one was made
   const server = standInServer();
   server.on('GET', /backups$/, () => ({ body: { last: null, kept: 0 } }));
   render(<Copies />, { wrapper: WithCache });
-  expect(await screen.findByText('No copy was made yet.')).toBeVisible();
+  expect(await screen.findByText('No backup yet.')).toBeVisible();
   server.on('POST', /backups$/, () => ({
     status: 507,
     body: { error: [{ path: 'backup', message: 'No copy was made: no room.' }] },
   }));
-  await user.click(screen.getByRole('button', { name: 'Make a copy now' }));
+  await user.click(screen.getByRole('button', { name: 'Back up now' }));
   await waitFor(() => expect(screen.getByRole('alert')).toHaveTextContent(/no room/));
   server.on('POST', /backups$/, () => ({
     body: { last: new Date().toISOString(), kept: 1 },
   }));
-  await user.click(screen.getByRole('button', { name: 'Make a copy now' }));
-  expect(await screen.findByText(/^The last good copy was made .*; 1 is kept\.$/)).toBeVisible();
+  await user.click(screen.getByRole('button', { name: 'Back up now' }));
+  expect(await screen.findByText(/^Last backup .*; 1 is kept\.$/)).toBeVisible();
   expect(screen.getByRole('alert')).toBeEmptyDOMElement();
 });

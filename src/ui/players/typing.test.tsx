@@ -85,7 +85,7 @@ describe('shots off grass', () => {
     server.on('POST', /players\/ada\/shots$/, () => ({
       body: [shot(1, '56', 80), shot(2, '56', 84)],
     }));
-    await user.click(screen.getByText(/^Shots off grass/));
+    await user.click(screen.getByText(/^Full shots off grass/));
     await user.selectOptions(screen.getByLabelText('Club'), '56');
     await user.type(screen.getByLabelText(/^Carries of full shots/), '80 84,5{Enter}');
     expect(server.asked[0]!.body).toEqual({
@@ -94,7 +94,7 @@ describe('shots off grass', () => {
         { club: '56', carry_m: toMetres(84.5, 'yd') },
       ],
     });
-    expect(await screen.findByText('Shots off grass: 2')).toBeVisible();
+    expect(await screen.findByText('Full shots off grass: 2')).toBeVisible();
   });
 
   test.each([
@@ -103,7 +103,7 @@ describe('shots off grass', () => {
     [' ', 'Carries are numbers in yd, parted by spaces.'],
   ])('"%s" is refused without asking the server', async (typed, message) => {
     const { server, user } = opened();
-    await user.click(screen.getByText(/^Shots off grass/));
+    await user.click(screen.getByText(/^Full shots off grass/));
     const line = screen.getByLabelText(/^Carries of full shots/);
     await user.type(line, `${typed}{Enter}`);
     expect(screen.getByRole('alert')).toHaveTextContent(message);
@@ -113,14 +113,14 @@ describe('shots off grass', () => {
 
   test('one is taken away only once the server has', async () => {
     const { server, user } = opened([shot(1, '56', 80), shot(2, '56', 84)]);
-    await user.click(screen.getByText('Shots off grass: 2'));
+    await user.click(screen.getByText('Full shots off grass: 2'));
     const line = screen.getByRole('listitem');
     const [first] = within(line).getAllByRole('button');
     await user.click(first!);
-    expect(screen.getByText('Shots off grass: 2')).toBeVisible();
+    expect(screen.getByText('Full shots off grass: 2')).toBeVisible();
     server.on('DELETE', /shots\/1$/, () => ({}));
     await user.click(first!);
-    expect(await screen.findByText('Shots off grass: 1')).toBeVisible();
+    expect(await screen.findByText('Full shots off grass: 1')).toBeVisible();
   });
 });
 
@@ -142,7 +142,7 @@ describe('the rack', () => {
     expect(screen.getByText(/56° loft, 12° bounce/)).toBeVisible();
     screen.getByRole('slider').focus();
     await user.keyboard('{ArrowRight>10/}');
-    expect(screen.getByText('Held open 10°')).toBeVisible();
+    expect(screen.getByText('Face open 10°')).toBeVisible();
     expect(screen.queryByText(/56° loft, 12° bounce/)).toBeNull();
   });
 
@@ -152,7 +152,7 @@ describe('the rack', () => {
       { ...CLUB_56, stockCarry: toMetres(28, 'yd') },
       { ...CLUB_56, name: '52', loft: CLUB_56.loft - 0.07, stockCarry: toMetres(92, 'yd') },
     ]);
-    const mend = screen.getByRole('button', { name: 'Put that in' });
+    const mend = screen.getByRole('button', { name: 'Use that' });
     await user.click(mend);
     expect(carries).toHaveLength(1);
     expect(carries[0]![0]).toBe('56');
@@ -162,7 +162,7 @@ describe('the rack', () => {
   test('without any carry the speed is the skill’s', () => {
     const { stockCarry: _, ...unknown } = CLUB_56;
     opened([unknown]);
-    expect(screen.getByText(/the average of the skill/)).toBeVisible();
-    expect(screen.getByText('carry not known')).toBeVisible();
+    expect(screen.getByText(/the average for this level/)).toBeVisible();
+    expect(screen.getByText('no carry')).toBeVisible();
   });
 });

@@ -24,8 +24,8 @@ function steps(most: number): number[] {
 /** How many carries there are and how they are drawn, in a sentence. */
 export function carryWords(balls: readonly StatBall[], units: UnitSystem): string {
   const counted = balls.filter(({ carry_m, excluded }) => carry_m !== undefined && !excluded);
-  if (counted.length === 0) return 'No carry is logged yet.';
-  return `${counted.length} carries against the carry called, ${unitFor('ground', units)}; on the line a ball carries what was called.`;
+  if (counted.length === 0) return 'No carries logged yet.';
+  return `${counted.length} carries against the planned carry, ${unitFor('ground', units)}. On the line the ball carries as planned.`;
 }
 
 /** Carry against the carry of the call: on the line a ball carries what was called. */
@@ -72,7 +72,7 @@ export function CarryPlot({ balls, units }: CarryPlotProps) {
         carried
       </text>
       <text x={RIGHT - 4} y={BOTTOM - 7} textAnchor="end" fill="var(--ink)">
-        called
+        planned
       </text>
       <Dots at={points(true)} hollow />
       <Dots at={points(false)} />

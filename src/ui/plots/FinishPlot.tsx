@@ -18,8 +18,8 @@ const DIAGONAL = Math.SQRT1_2;
 /** What finishes come to, in a sentence. */
 export const finishWords = (finish: BallStats['finish'], units: UnitSystem): string =>
   finish
-    ? `${finish.of} finishes about the flag, on the whole ${sayLength(Math.abs(finish.along), 'ground', units)} ${finish.along >= 0 ? 'past' : 'short'} and ${sayLength(Math.abs(finish.right), 'ground', units)} ${finish.right >= 0 ? 'right' : 'left'}.`
-    : 'No finish is known yet.';
+    ? `${finish.of} finishes around the flag; on average ${sayLength(Math.abs(finish.along), 'ground', units)} ${finish.along >= 0 ? 'past' : 'short'} and ${sayLength(Math.abs(finish.right), 'ground', units)} ${finish.right >= 0 ? 'right' : 'left'}.`
+    : 'No finishes logged yet.';
 
 /** Finishes about the flag from above, the line of play upwards, with the ellipse of eight in ten and the middle. */
 export function FinishPlot({ balls, finish, units }: FinishPlotProps) {

@@ -21,10 +21,10 @@ const MOST_REACH = 0.2;
 /** What marks come to, in a sentence. */
 export function markWords(balls: readonly StatBall[], units: UnitSystem): string {
   const { entry } = statsOf(balls);
-  if (!entry) return 'Too few marks are logged yet.';
+  if (!entry) return 'Too few entry points logged yet.';
   const unit = unitFor('short', units);
   const off = plainNumber(fromMetres(Math.abs(entry.bias), unit));
-  return `${entry.of} marks, on the whole ${off} ${unit} ${entry.bias >= 0 ? 'further back than called' : 'nearer the ball than called'}; the first ball at the top.`;
+  return `${entry.of} entry points; on average ${off} ${unit} ${entry.bias >= 0 ? 'further behind the ball than planned' : 'nearer the ball than planned'}. First ball at the top.`;
 }
 
 /** Marks about where each was called, ball by ball from the first at the top to the last at the bottom. */
@@ -69,13 +69,13 @@ export function MarkPlot({ balls, handed, units }: MarkPlotProps) {
         </g>
       ))}
       <text x={SIDE / 2} y={BOTTOM + 16} textAnchor="middle" fill="#14302a">
-        called
+        plan
       </text>
       <text x={MARGIN} y={TOP - 9} fill="#14302a">
-        {back < 0 ? `further back, ${unit}` : 'nearer the ball'}
+        {back < 0 ? `further behind, ${unit}` : 'nearer the ball'}
       </text>
       <text x={SIDE - MARGIN} y={TOP - 9} textAnchor="end" fill="#14302a">
-        {back < 0 ? 'nearer the ball' : `further back, ${unit}`}
+        {back < 0 ? 'nearer the ball' : `further behind, ${unit}`}
       </text>
       <line
         x1={SIDE / 2}

@@ -69,9 +69,9 @@ describe('finishes', () => {
 
   test('in words, and without any', () => {
     expect(finishWords(finish, 'metres')).toMatch(
-      /^3 finishes about the flag, .*0\.8\sm short and 0\.2\sm right/,
+      /^3 finishes around the flag; .*0\.8\sm short and 0\.2\sm right/,
     );
-    expect(finishWords(statsOf([]).finish, 'yards')).toBe('No finish is known yet.');
+    expect(finishWords(statsOf([]).finish, 'yards')).toBe('No finishes logged yet.');
   });
 });
 
@@ -89,8 +89,10 @@ describe('marks', () => {
   });
 
   test('in words', () => {
-    expect(markWords(BALLS, 'metres')).toMatch(/^3 marks, on the whole 0\.7 cm further back/);
-    expect(markWords([ball({ entry_m: 0.1 })], 'yards')).toBe('Too few marks are logged yet.');
+    expect(markWords(BALLS, 'metres')).toMatch(
+      /^3 entry points; on average 0\.7 cm further behind/,
+    );
+    expect(markWords([ball({ entry_m: 0.1 })], 'yards')).toBe('Too few entry points logged yet.');
   });
 });
 
@@ -106,7 +108,7 @@ describe('carries', () => {
     expect(whole![1]).toBeCloseTo(lineAt(whole![0]), 0);
     expect(half![1]).toBeCloseTo(lineAt(half![0]), 0);
     expect(short![1]).toBeGreaterThan(lineAt(short![0]) + 20);
-    expect(carryWords(on, 'yards')).toMatch(/^3 carries against the carry called, yd/);
-    expect(carryWords([], 'yards')).toBe('No carry is logged yet.');
+    expect(carryWords(on, 'yards')).toMatch(/^3 carries against the planned carry, yd/);
+    expect(carryWords([], 'yards')).toBe('No carries logged yet.');
   });
 });

@@ -19,11 +19,11 @@ export function GreenPanel({ green, onFields }: { green: Green; onFields: SetFie
         to={14}
         step={0.5}
         autoFocus
-        help="Stimpmeter reading: 8 is slow, 10 usual, 12 fast."
+        help="Stimp: 8 is slow, 10 average, 12 fast."
         onValue={(value) => onFields({ 'green.stimp_ft': value })}
       />
       <NumberPanel
-        label="Uphill at the landing"
+        label="Uphill at the landing spot"
         unit="°"
         value={Math.round(degrees(green.slope) * 2) / 2}
         from={-5}
@@ -33,7 +33,7 @@ export function GreenPanel({ green, onFields }: { green: Green; onFields: SetFie
         onValue={(value) => onFields({ 'green.slope_deg': value })}
       />
       <ChoiceGroup
-        label="How it takes a ball"
+        label="Green firmness"
         columns={3}
         value={green.firmness}
         onValue={(firmness) =>

@@ -67,7 +67,7 @@ export function PacedPanel({ thresholds, ...panel }: PacedPanelProps) {
   return (
     <>
       <LengthPanel {...panel} scale="ground" />
-      <MeasureBox title="Pace it">
+      <MeasureBox title="Pace it out">
         <Pacing
           thresholds={thresholds}
           onTake={(metres) => onFields(lengthField(path, metres, 'ground', units))}

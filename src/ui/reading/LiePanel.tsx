@@ -39,7 +39,7 @@ export function LiePanel({ burial, sand, onLie, onBurial }: LiePanelProps) {
         to={45}
         step={1}
         onValue={onBurial}
-        help="A ball is 43 mm through: 21 is half under."
+        help="A ball is 43 mm across, so 21 is half buried."
       />
     </>
   );

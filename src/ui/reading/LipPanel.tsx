@@ -30,7 +30,7 @@ export function LipPanel({ lip, bag, thresholds, onFields }: LipPanelProps) {
       />
       <LengthPanel
         {...common}
-        label="Lip ahead of the ball"
+        label="Distance from ball to lip"
         path="lip.distance"
         metres={lip.distance}
         range={[1, 40, 1]}

@@ -36,11 +36,11 @@ export function PlayerPanel({ players, value, onValue, onDone }: PlayerPanelProp
           href={`/players/${value}`}
           className="text-sm font-normal underline underline-offset-4"
         >
-          bag and ladder
+          player page
         </Link>
       </h2>
       <input {...field} className="box mb-2 w-full px-3 text-base" />
-      {found?.length === 0 && <p>Nobody is called that.</p>}
+      {found?.length === 0 && <p>No match.</p>}
       {fault && <Alert>{fault}</Alert>}
       <RadioGroup.Root
         aria-label="Player"

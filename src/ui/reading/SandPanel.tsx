@@ -56,17 +56,17 @@ export function SandPanel(props: SandPanelProps) {
         dry crust over packed, wet sand
       </label>
       <NumberPanel
-        label="Sand over a hard base"
+        label="Depth of sand over the hard base"
         unit="mm"
         value={depthMm}
         from={5}
         to={150}
         step={5}
         onValue={(value) => onField('sand.depth_mm', value)}
-        help="A hand deep is about 100: deeper than that the base does not matter."
+        help="100 mm is about a hand deep. Any deeper and the base no longer matters."
       />
       <NumberPanel
-        label="Wetness, 0 dry to 1 soaked"
+        label="Moisture, 0 dry to 1 soaked"
         unit=""
         value={moisture}
         from={0}
@@ -75,7 +75,9 @@ export function SandPanel(props: SandPanelProps) {
         onValue={(value) => onField('sand.moisture', value === 0 ? undefined : value)}
       />
       <details open={measured}>
-        <summary className="min-h-11 cursor-pointer py-2.5">Firmness and density by number</summary>
+        <summary className="min-h-11 cursor-pointer py-2.5">
+          Firmness and density as numbers
+        </summary>
         <NumberPanel
           label="Firmness, 0 powder to 1 packed"
           unit=""
@@ -93,11 +95,11 @@ export function SandPanel(props: SandPanelProps) {
           to={2100}
           step={50}
           onValue={(value) => onField('sand.density_kgm3', value)}
-          help="A level litre of it weighed: 1.55 kg is 1550."
+          help="Weigh a level litre of sand: 1.55 kg is 1550."
         />
         {measured && (
           <button type="button" className="min-h-11 underline" onClick={() => onFields(AS_USUAL)}>
-            As usual for this sand
+            Reset to typical for this sand
           </button>
         )}
       </details>

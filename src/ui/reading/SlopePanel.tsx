@@ -26,7 +26,7 @@ export function SlopePanel(props: SlopePanelProps) {
     <>
       <TiltDrawing deg={alongDeg} label={`From the side: ${alongDeg} degrees`} />
       <NumberPanel
-        label="Up-slope along the line"
+        label="Upslope along the line"
         unit="°"
         value={alongDeg}
         from={-20}
@@ -34,7 +34,7 @@ export function SlopePanel(props: SlopePanelProps) {
         step={1}
         autoFocus
         onValue={(deg) => onFields({ 'slope.along_deg': deg })}
-        help="Minus for a down-slope."
+        help="Minus for a downslope."
       />
       <TiltDrawing deg={seen} label={`From behind the ball: ${acrossDeg} degrees`} />
       <NumberPanel

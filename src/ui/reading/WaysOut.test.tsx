@@ -52,8 +52,8 @@ test('direction, lip and room of each way are changed, in the units of the desk'
   const { seen, put } = opened([way, { ...way, toward_deg: 180 }], 'metres');
   expect(screen.getAllByLabelText('Lip')[0]).toHaveValue('0.6');
   put('Lip', '0,9');
-  put('Lip ahead', '4');
-  put('Room past it', '12', 1);
+  put('Distance to the lip', '4');
+  put('Space beyond it', '12', 1);
   put('Direction', '-70');
   expect(seen.at(-1)).toEqual([
     { toward_deg: -70, lip: { height_m: 0.9, distance_m: 4 }, room_yd: 20 },

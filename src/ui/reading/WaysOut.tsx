@@ -49,7 +49,7 @@ export function WaysOut({ ways, onFields }: WaysOutProps) {
     onFields({ escapes: next.length > 0 ? next : undefined });
   return (
     <fieldset>
-      <legend className="mb-1 text-base font-semibold">Another way out</legend>
+      <legend className="mb-1 text-base font-semibold">Another direction</legend>
       <div className="flex gap-2">
         {SIDES.map(({ deg, name }) => {
           const has = ways.some(({ toward_deg }) => toward_deg === deg);
@@ -134,14 +134,14 @@ function Way({
       <div className="flex items-end gap-2">
         <WayNumber
           {...common}
-          label="Lip ahead"
+          label="Distance to the lip"
           unit={high}
           value={shown(way.lip, 'distance', high)}
           onValue={(value) => set(`lip.distance_${high}`, value)}
         />
         <WayNumber
           {...common}
-          label="Room past it"
+          label="Space beyond it"
           unit={far}
           value={shown(way, 'room', far)}
           onValue={(value) => set(`room_${far}`, value)}

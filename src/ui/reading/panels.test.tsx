@@ -113,9 +113,9 @@ test('a distance is typed in the units of the desk, or paced', async () => {
   expect(box).toHaveValue('15');
   put(box, '18');
   expect(fields.at(-1)).toEqual({ pin_yd: 18 });
-  await user.click(screen.getByText('Pace it'));
+  await user.click(screen.getByText('Pace it out'));
   await user.type(screen.getByLabelText('Paces'), '20');
-  await user.click(screen.getByRole('button', { name: 'Take it' }));
+  await user.click(screen.getByRole('button', { name: 'Apply' }));
   expect(fields.at(-1)).toEqual({ pin_yd: 19.7 });
 });
 
@@ -138,7 +138,7 @@ test('the lip is measured into height and distance at once', async () => {
   await user.click(screen.getByText('Measure it'));
   await user.type(screen.getByLabelText('Angle'), '30');
   await user.type(screen.getByLabelText('Paces to the lip'), '3');
-  await user.click(screen.getByRole('button', { name: 'Take it' }));
+  await user.click(screen.getByRole('button', { name: 'Apply' }));
   expect(fields).toEqual([{ 'lip.height_m': 1.6, 'lip.distance_m': 2.7 }]);
 });
 
@@ -192,8 +192,8 @@ describe('the sand', () => {
     expect(screen.getAllByRole('radio')).toHaveLength(SAND_PRESETS.length);
     await user.click(screen.getByRole('radio', { name: /^firm/ }));
     await user.click(screen.getByRole('checkbox', { name: /crust/ }));
-    put(screen.getByRole('textbox', { name: 'Sand over a hard base' }), '40');
-    put(screen.getByRole('textbox', { name: /^Wetness/ }), '0.3');
+    put(screen.getByRole('textbox', { name: 'Depth of sand over the hard base' }), '40');
+    put(screen.getByRole('textbox', { name: /^Moisture/ }), '0.3');
     expect(fields).toEqual([
       { 'sand.preset': 'firm', 'sand.firmness': undefined, 'sand.density_kgm3': undefined },
       { 'sand.crust': true },
@@ -206,7 +206,7 @@ describe('the sand', () => {
     const { fields, user } = opened(true);
     put(screen.getByRole('textbox', { name: /^Firmness/ }), '0.6');
     put(screen.getByRole('textbox', { name: 'Density' }), '1700');
-    await user.click(screen.getByRole('button', { name: 'As usual for this sand' }));
+    await user.click(screen.getByRole('button', { name: 'Reset to typical for this sand' }));
     expect(fields).toEqual([
       { 'sand.firmness': 0.6 },
       { 'sand.density_kgm3': 1700 },
@@ -235,7 +235,7 @@ test('a slope is drawn as it is set, and taken from the sensor in one step', asy
   fireEvent.click(screen.getByText('Measure it'));
   fireEvent.click(screen.getByRole('button', { name: 'Simulated sensor' }));
   await act(() => jest.advanceTimersByTimeAsync(3000));
-  fireEvent.click(screen.getByRole('button', { name: 'Take it' }));
+  fireEvent.click(screen.getByRole('button', { name: 'Apply' }));
   expect(fields).toEqual([
     { 'slope.along_deg': expect.any(Number), 'slope.across_deg': expect.any(Number) },
   ]);

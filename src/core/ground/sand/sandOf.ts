@@ -53,7 +53,7 @@ export interface SandReading {
   moisture?: number;
   /** Bulk density, kg/m^3. */
   density?: number;
-  /** Sand over a hard base, m. */
+  /** Depth of sand over the hard base, m. */
   depth?: number;
   /** A dry crust over packed, wet sand. */
   crust?: boolean;

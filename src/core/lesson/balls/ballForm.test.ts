@@ -43,7 +43,7 @@ test('a place without a side is on the line; an emptied field is gone', () => {
 test.each([
   [{ carry_m: 'far' }, 'carry_m: must be a number, not "far"'],
   [{ carry_m: '4000' }, 'carry_m: must be from 0 to 260 m, not 4000'],
-  [{}, 'nothing of a ball was said'],
+  [{}, 'nothing was entered for this ball'],
 ])('%o is refused with what is wrong', (texts, message) => {
   const read = () => readBallTexts({ ...EMPTY_BALL, ...texts }, 'metres');
   expect(read).toThrow(FaultyInput);

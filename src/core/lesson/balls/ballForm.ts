@@ -6,12 +6,12 @@ import { lengthFault, readBallChange, STRIKES, type LoggedFields, type Strike } 
 
 /** Lengths of a ball as a form asks for them. */
 export const FORM_LENGTHS = [
-  { field: 'entry_m', label: 'Entered behind the ball', kind: 'short' },
+  { field: 'entry_m', label: 'Entry point behind the ball', kind: 'short' },
   { field: 'carry_m', label: 'Carried', kind: 'ground' },
-  { field: 'along_m', label: 'Stopped along the line', kind: 'ground' },
-  { field: 'right_m', label: 'To the right, left with a minus', kind: 'ground' },
-  { field: 'divot_length_m', label: 'Length of the mark', kind: 'short' },
-  { field: 'divot_depth_m', label: 'Depth of the mark', kind: 'depth' },
+  { field: 'along_m', label: 'Finished along the line', kind: 'ground' },
+  { field: 'right_m', label: 'Right of the line (minus for left)', kind: 'ground' },
+  { field: 'divot_length_m', label: 'Length of the divot', kind: 'short' },
+  { field: 'divot_depth_m', label: 'Depth of the divot', kind: 'depth' },
   { field: 'height_m', label: 'Height', kind: 'height' },
 ] as const;
 
@@ -97,7 +97,7 @@ export function readBallTexts(
   if (ball.along_m !== undefined) ball.right_m ??= 0;
   if (faults.length > 0) throw new FaultyInput(faults);
   if (Object.keys(ball).length === 0) {
-    throw new FaultyInput([{ path: 'ball', message: 'nothing of a ball was said' }]);
+    throw new FaultyInput([{ path: 'ball', message: 'nothing was entered for this ball' }]);
   }
   return readBallChange(ball);
 }

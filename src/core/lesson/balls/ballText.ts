@@ -4,7 +4,7 @@ import { unitFor } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { lengthFault, readBallChange, STRIKES, type LoggedFields, type Strike } from './ball';
 
-/* A ball in a line: "e1.5 c12 r3 L2 thin". Entry in inches or centimetres, the rest in yards or metres, depth in mm. */
+/* Quick entry: "e1.5 c12 r3 L2 thin". Entry in inches or centimetres, the rest in yards or metres, depth in mm. */
 
 const NUMBER = String.raw`-?\d+(?:[.,]\d+)?`;
 
@@ -68,7 +68,7 @@ export function readBallText(text: string, units: UnitSystem): LoggedFields {
     if (before !== undefined) {
       faults.push({
         path: 'ball',
-        message: `"${before}" and "${part}" both say the ${thing}: keep one`,
+        message: `"${before}" and "${part}" both give the ${thing}: keep one`,
       });
     }
     return before === undefined;
@@ -109,14 +109,16 @@ export function readBallText(text: string, units: UnitSystem): LoggedFields {
   if (faults.length > 0) throw new FaultyInput(faults);
   if (run !== undefined) {
     if (ball.carry_m === undefined) {
-      throw new FaultyInput([{ path: 'ball', message: 'a run needs a carry before it: c12 r3' }]);
+      throw new FaultyInput([
+        { path: 'ball', message: 'roll (r) needs a carry before it: c12 r3' },
+      ]);
     }
     ball.along_m ??= ball.carry_m + run;
   }
   if (ball.along_m !== undefined && ball.right_m === undefined) ball.right_m = 0;
   if (note?.trim()) ball.note = note.trim();
   if (Object.keys(ball).length === 0) {
-    throw new FaultyInput([{ path: 'ball', message: 'nothing of a ball was said' }]);
+    throw new FaultyInput([{ path: 'ball', message: 'nothing was entered for this ball' }]);
   }
   return readBallChange(ball);
 }

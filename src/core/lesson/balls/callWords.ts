@@ -11,6 +11,6 @@ export function callWords(call: CallRecord, handed: Hand, units: UnitSystem): st
   const face =
     said.face_deg === 0 ? 'face square' : `face to ${faceClockFor(said.face_deg, handed)}`;
   const mark =
-    said.entry_in > 0 ? `in ${shortLengthWords(entryMeant(said), units)} behind` : 'ball first';
+    said.entry_in > 0 ? `enter ${shortLengthWords(entryMeant(said), units)} behind` : 'ball first';
   return `${call.club}, ${face}, swing to ${swingClock(call.swing_fraction)}, ${mark}, for ${distanceWords(call.carry_m, units)}`;
 }

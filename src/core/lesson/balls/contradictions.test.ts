@@ -5,9 +5,9 @@ import { readBallText } from './ballText';
 const yards = (text: string) => readBallText(text, 'yards');
 
 test.each([
-  ['thin heavy', '"thin" and "heavy" both say the strike: keep one'],
-  ['e1 e2', '"e1" and "e2" both say the entry: keep one'],
-  ['c12 L2 R3', '"L2" and "R3" both say the side: keep one'],
+  ['thin heavy', '"thin" and "heavy" both give the strike: keep one'],
+  ['e1 e2', '"e1" and "e2" both give the entry: keep one'],
+  ['c12 L2 R3', '"L2" and "R3" both give the side: keep one'],
   ['c134 s15', /a ball that carries 134 yd .* does not stop 15 yd/],
 ])('%s cannot be of one ball', (text, message) => {
   expect(() => yards(text)).toThrow(message);

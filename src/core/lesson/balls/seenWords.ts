@@ -10,7 +10,7 @@ export function seenWords(ball: LoggedFields, units: UnitSystem): string {
   if (ball.entry_m !== undefined) {
     const unit = unitFor('short', units);
     const far = plainNumber(fromMetres(Math.abs(ball.entry_m), unit));
-    parts.push(`in ${far} ${unit} ${ball.entry_m < 0 ? 'in front' : 'behind'}`);
+    parts.push(`entered ${far} ${unit} ${ball.entry_m < 0 ? 'in front' : 'behind'}`);
   }
   if (ball.carry_m !== undefined) parts.push(`carried ${sayLength(ball.carry_m, 'ground', units)}`);
   if (ball.along_m !== undefined) {

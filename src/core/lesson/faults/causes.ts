@@ -42,7 +42,7 @@ export const SIGNS: readonly Sign[] = [
     id: 'face-closed',
     look: 'Is the face more closed at address or turned over through the sand?',
   },
-  { id: 'face-laid', look: 'Is the face laid open more than the call?' },
+  { id: 'face-laid', look: 'Is the face more open than the call?' },
   { id: 'hands-ahead', look: 'Do the hands lead far ahead of the ball at address?' },
   { id: 'sways', look: 'Do knees and hips slide along the line?' },
   {
@@ -67,7 +67,7 @@ export const CAUSES: readonly Cause[] = [
     },
     signs: ['weight-back', 'rises'],
     fix: 'Weight forward before the swing, and leave it there.',
-    drill: 'Line in the sand: start every mark on it, trail heel light.',
+    drill: 'Line in the sand: make every divot start on it, trail heel light.',
     common: 1.5,
   },
   {
@@ -76,7 +76,7 @@ export const CAUSES: readonly Cause[] = [
     effect: { shift: { speed: 0.76 }, wider: { speed: 1.7 } },
     signs: ['slows'],
     fix: 'Longer swing, same tempo, through to the finish.',
-    drill: 'Two marks a hand apart: in at the first, out past the second.',
+    drill: 'Two lines a hand apart: enter at the first, exit past the second.',
     common: 1.5,
   },
   {
@@ -84,8 +84,8 @@ export const CAUSES: readonly Cause[] = [
     name: 'swing smaller than the shot asks',
     effect: { shift: { speed: 0.84 } },
     signs: ['short-swing'],
-    fix: 'Lead arm to the clock of the call; the grass swing that flies the distance.',
-    drill: 'Ladder: same club, next swing.',
+    fix: 'Lead arm to the clock in the call: the swing you would make for that pitch.',
+    drill: 'Ladder: same club, one swing longer.',
     common: 1.2,
   },
   {
@@ -94,8 +94,8 @@ export const CAUSES: readonly Cause[] = [
     // Entered too near, steep, with less loft and sole than was meant.
     effect: { shift: { mark: -0.02, height: 0.002, attack: radians(2.5), face: radians(-6) } },
     signs: ['ball-back'],
-    fix: 'Ball forward to where the call has it.',
-    drill: 'Box with the ball in it: remove the box.',
+    fix: 'Move the ball forward to the position in the call.',
+    drill: 'Draw a box round the ball and blast the whole box out.',
     common: 1,
   },
   {
@@ -104,7 +104,7 @@ export const CAUSES: readonly Cause[] = [
     effect: { shift: { mark: 0.024 } },
     signs: ['ball-forward'],
     fix: 'Ball back a little, or more weight on the lead foot.',
-    drill: 'Line in the sand at the mark of the call.',
+    drill: 'Line in the sand at the entry point of the call.',
     common: 1,
   },
   {
@@ -112,7 +112,7 @@ export const CAUSES: readonly Cause[] = [
     name: 'face closed, hands ahead: the leading edge digs',
     effect: { shift: { face: radians(-12) } },
     signs: ['face-closed', 'hands-ahead'],
-    fix: 'Open the face first, then take the hold; handle back to the middle.',
+    fix: 'Open the face first, then take your grip; handle back to the middle.',
     drill: 'Low-handle iron; a pinch of sand kept on the face.',
     common: 1.2,
   },
@@ -121,7 +121,7 @@ export const CAUSES: readonly Cause[] = [
     name: 'face laid open past the call',
     effect: { shift: { face: radians(13) } },
     signs: ['face-laid'],
-    fix: 'Face back to the clock of the call.',
+    fix: 'Face back to the clock in the call.',
     drill: 'Gate ahead of the ball on the start line.',
     common: 0.7,
   },
@@ -141,7 +141,7 @@ export const CAUSES: readonly Cause[] = [
     effect: { shift: { attack: radians(6), height: 0.003 } },
     signs: ['steep'],
     fix: 'Wider and lower back, weight even, sole along the sand.',
-    drill: 'Two marks a hand apart: in at the first, out past the second.',
+    drill: 'Two lines a hand apart: enter at the first, exit past the second.',
     common: 1,
   },
   {
@@ -164,11 +164,11 @@ export const CAUSES: readonly Cause[] = [
   },
   {
     id: 'feet-not-set',
-    name: 'feet not settled',
+    name: 'feet not dug in',
     effect: { shift: {}, wider: { height: 2.4 } },
     signs: ['feet-loose'],
-    fix: 'Settle the feet until they stop.',
-    drill: 'Box without a ball: same depth five times.',
+    fix: 'Dig the feet in until they stop moving.',
+    drill: 'Box without a ball: the same depth five times.',
     common: 0.8,
   },
   {
@@ -203,10 +203,10 @@ export const CAUSES: readonly Cause[] = [
 /** Nothing beyond what a player of this skill does anyway: most players who are looked at closely have no fault that balls can show. */
 export const NOTHING: Cause = {
   id: 'nothing',
-  name: 'nothing out of the ordinary',
+  name: 'nothing unusual',
   effect: { shift: {} },
   signs: [],
-  fix: 'Go on; the misses are those of the skill.',
+  fix: 'Normal misses for this level: keep going.',
   drill: 'Ten in a row out.',
   common: 6,
 };
@@ -214,10 +214,10 @@ export const NOTHING: Cause = {
 /** Something that is none of the causes above; what it does is drawn at random. */
 export const SOMETHING_ELSE: Cause = {
   id: 'something-else',
-  name: 'something else than is known here',
+  name: 'something else',
   effect: { shift: {} },
   signs: [],
-  fix: 'Look at the whole swing before anything is changed.',
+  fix: 'Look at the whole swing before changing anything.',
   drill: 'Line in the sand, five balls, and watch one thing at a time.',
   common: 1.5,
 };

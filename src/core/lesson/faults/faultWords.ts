@@ -3,15 +3,15 @@ import { SIGNS } from './causes';
 
 const FEATURE_WORDS: Record<Exclude<Evidence['what'], 'sign'>, string> = {
   mark: 'where the club enters',
-  'mark spread': 'how widely the mark moves',
-  far: 'how far the ball goes from its mark',
-  'far spread': 'how widely the distance varies',
+  'mark spread': 'how much the entry point varies',
+  far: 'distance for the entry point',
+  'far spread': 'how much the distance varies',
   side: 'where the ball starts',
-  'side spread': 'how widely the start varies',
+  'side spread': 'how much the start direction varies',
   thin: 'how often it is thin',
-  failed: 'how often it stays in',
-  depth: 'how deep the mark is',
-  length: 'how long the mark is',
+  failed: 'how often it stays in the bunker',
+  depth: 'depth of the divot',
+  length: 'length of the divot',
 };
 
 /** A piece of evidence in words. */

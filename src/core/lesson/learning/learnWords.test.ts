@@ -19,41 +19,41 @@ const learning = (distance: number, half = 0.05, balls = 20): Learning => ({
 
 test('less far is told as the share that is missing, further as what is more', () => {
   expect(learnWords(learning(Math.log(0.8)), 'yards')[1]).toMatch(
-    /sends the ball 20 % less far than the skill says \(-24 % to -16 %\)/,
+    /is 20% shorter than typical for this level \(-24% to -16%\)/,
   );
   expect(learnWords(learning(Math.log(1.25)), 'yards')[1]).toMatch(
-    /sends the ball 25 % further than the skill says \(19 % to 31 %\)/,
+    /is 25% longer than typical for this level \(19% to 31%\)/,
   );
 });
 
 test('what the balls cannot tell is said so', () => {
   expect(learnWords(learning(0.02, 0.1), 'yards')[1]).toContain(
-    'as far as the skill says, as far as 20 balls tell (-8 % to 13 %)',
+    'as far as is typical for this level, as far as 20 balls can show (-8% to 13%)',
   );
   const none = learnWords(learning(0, 0.3, 0), 'metres').join(' ');
-  expect(none).toContain('No mark was logged');
-  expect(none).toContain('No distance was logged');
-  expect(none).toContain('No direction was logged');
+  expect(none).toContain('No entry points were logged');
+  expect(none).toContain('No distances were logged');
+  expect(none).toContain('No directions were logged');
 });
 
 test('marks are told in the reader’s units, directions by the player’s side', () => {
   const [mark, , direction] = learnWords(learning(0), 'metres');
   expect(mark).toMatch(
-    /1\.3 cm further back than meant \(0\.8 cm to 1\.8 cm\), and spreads by 2 cm/,
+    /1\.3 cm further behind the ball than planned \(0\.8 cm to 1\.8 cm\), with a spread of 2 cm/,
   );
-  expect(learnWords(learning(0), 'yards')[0]).toContain('0.5 in further back');
+  expect(learnWords(learning(0), 'yards')[0]).toContain('0.5 in further behind the ball');
   expect(direction).toContain('2.9° to the far side');
 });
 
 test('a saving is told with how sure it is, and whether it is worth it', () => {
   const saving = { mean: 0.07, low: 0.02, high: 0.13, worth: true };
   expect(savingWords(saving)).toBe(
-    'Worth taking over: it should save 0.07 strokes a ball, nine times in ten between 0.02 and 0.13.',
+    'Worth using: these numbers should save 0.07 strokes a shot (90% confidence: 0.02 to 0.13).',
   );
   expect(savingWords({ ...saving, low: -0.05, worth: false })).toMatch(
-    /^Not worth taking over yet: .* between -0\.05 and 0\.13\. More balls will tell\.$/,
+    /^Not worth using yet: .*-0\.05 to 0\.13\)\. Log more balls to be sure\.$/,
   );
   expect(savingWords({ mean: -0.001, low: -0.01, high: 0.001, worth: false })).toContain(
-    'nothing is expected to be saved (nine times in ten between -0.01 and 0.00)',
+    'no strokes are expected to be saved (90% confidence: -0.01 to 0.00)',
   );
 });

@@ -66,7 +66,9 @@ test('a call sheet says which learning it used, and says nothing without one', (
     ).sheet;
   const sheet = sheetWith({ ...learnt(1.1), version: 7 });
   expect(sheet).toMatchObject({ learnt: { version: 7, balls: 40 } });
-  expect(sheet.notes.join(' ')).toContain('use what 40 logged balls taught (version 7).');
+  expect(sheet.notes.join(' ')).toContain(
+    'use the player’s own numbers from 40 logged balls (version 7).',
+  );
   expect(sheetWith(undefined).notes.join(' ')).not.toContain('logged balls');
 });
 

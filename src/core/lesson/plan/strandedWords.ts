@@ -4,16 +4,16 @@
  * @param names of those who cannot, at least one
  * @param group how many there are in all
  * @example
- * strandedWords(['Ada'], 3); // => 'Ada has no club that gets this ball out at the flag: change the station, or plan another shot for Ada here.'
+ * strandedWords(['Ada'], 3); // => 'Ada has no club that gets this ball out towards the flag: change the station, or plan another shot for Ada here.'
  */
 export function strandedWords(names: readonly string[], group: number): string {
   const change = 'change the station';
   if (names.length === group && group > 1) {
-    return `Nobody in this lesson gets this ball out at the flag: ${change}.`;
+    return `No player in this lesson can get this ball out towards the flag: ${change}.`;
   }
   const last = names.at(-1)!;
   if (names.length === 1) {
-    return `${last} has no club that gets this ball out at the flag: ${change}, or plan another shot for ${last} here.`;
+    return `${last} has no club that gets this ball out towards the flag: ${change}, or plan another shot for ${last} here.`;
   }
-  return `${names.slice(0, -1).join(', ')} and ${last} have no club that gets this ball out at the flag: ${change}.`;
+  return `${names.slice(0, -1).join(', ')} and ${last} have no club that gets this ball out towards the flag: ${change}.`;
 }

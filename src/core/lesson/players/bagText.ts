@@ -62,7 +62,7 @@ function bareClub(text: string): Said | null {
 function clubOf(text: string): ClubInput | string {
   const said = text.length <= MOST_PART && (bareClub(text) ?? CLUB.exec(text)?.groups);
   if (!said) {
-    return `${quoted(text)} is no club: name, loft/bounce and carry are wanted, as in "56 56/12 82"`;
+    return `${quoted(text)} is not a club: enter name, loft/bounce and carry, as in "56 56/12 82"`;
   }
   const { name, loft, bounce, carry, unit } = said as Said;
   const loft_deg = number(loft!);

@@ -95,7 +95,7 @@ function lineOf(cells: ReadonlyMap<string, string>, house: House): ReadLine {
   try {
     const clubs = cells.get('clubs') ?? '';
     if (clubs === '')
-      throw new FaultyInput([{ path: 'clubs', message: 'at least one club is wanted' }]);
+      throw new FaultyInput([{ path: 'clubs', message: 'enter at least one club' }]);
     const bag = readBagText(clubs);
     const record = readPlayerRecord({ ...recordOf(cells, house), bag });
     return faults.length > 0 ? { record: null, faults } : { record, faults };

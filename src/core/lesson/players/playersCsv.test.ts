@@ -70,8 +70,8 @@ test('each wrong line is told with its line in the file, the others stay good', 
   ]);
   expect(lines.slice(1).map(({ faults }) => faults[0]!.message)).toEqual([
     'must be one of right, left, not "both"',
-    expect.stringMatching(/"spade" is no club/),
-    'at least one club is wanted',
+    expect.stringMatching(/"spade" is not a club/),
+    'enter at least one club',
   ]);
 });
 

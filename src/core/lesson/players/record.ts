@@ -31,7 +31,7 @@ export const recordSchema = exactObject({
   cautions: cautionsField,
   /** Units that this player's cards are in; the academy's when absent. */
   units: wordField(UNIT_SYSTEMS),
-  /** Schools that this player prefers. */
+  /** Preferred techniques. */
   schools: schoolsField,
   notes: proseField(LONGEST_NOTE),
   bag: bagSchema,
@@ -83,7 +83,7 @@ export function bagFaults(bag: readonly ClubInput[]): Fault[] {
         message:
           carry === 0
             ? 'a putter has no stock carry'
-            : `${A_TYPE[club.type]} carries at most ${Math.round(fromMetres(carry, 'yd'))} yd, not ${yards}`,
+            : `${yards} yd is too far for ${A_TYPE[club.type]} (at most ${Math.round(fromMetres(carry, 'yd'))})`,
       });
     }
   });

@@ -27,6 +27,6 @@ const shotsSchema = exactObject({
   ),
 });
 
-/** Shots off grass to be logged, carries in m. Throws FaultyInput. */
+/** Full shots off grass to be logged, carries in m. Throws FaultyInput. */
 export const readGrassShots = (input: unknown): { club: string; carry: number }[] =>
   check(shotsSchema, input).shots.map(({ club, carry_m }) => ({ club, carry: carry_m }));

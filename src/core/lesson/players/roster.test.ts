@@ -38,7 +38,7 @@ describe('a record', () => {
   test.each([
     [{ bag: [wedge, { ...wedge }] }, /bag\[1\]\.name: "56" is in the bag twice/],
     [{ bag: [{ ...wedge, loft_deg: 5 }] }, /a wedge has from 40 to 72 degrees of loft, not 5/],
-    [{ bag: [{ ...wedge, stock_carry_yd: 300 }] }, /a wedge carries at most 180 yd, not 300/],
+    [{ bag: [{ ...wedge, stock_carry_yd: 300 }] }, /300 yd is too far for a wedge \(at most 180\)/],
     [{ bag: [] }, /bag: must be a list of 1 to 20/],
     [{ name: '   ' }, /name: must not be empty/],
     [{ handed: 'both' }, /handed: must be one of right, left, not "both"/],
@@ -112,9 +112,9 @@ describe('a bag in one line', () => {
     ]);
   });
 
-  test('what is no club is quoted', () => {
+  test('what is not a club is quoted', () => {
     expect(faultsOf(() => readBagText('56/12; spade'))).toEqual([
-      expect.stringMatching(/bag\[1\]: "spade" is no club/),
+      expect.stringMatching(/bag\[1\]: "spade" is not a club/),
     ]);
   });
 

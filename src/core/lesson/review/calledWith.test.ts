@@ -9,13 +9,11 @@ const called = (...versions: (number | undefined)[]) =>
 test('balls say with which learning they were called', () => {
   expect(calledWithWords([])).toBeNull();
   expect(calledWithWords(called(undefined, undefined))).toBeNull();
-  expect(calledWithWords(called(3, 3))).toBe(
-    'Called with what earlier balls had taught (version 3).',
-  );
+  expect(calledWithWords(called(3, 3))).toBe('Calls used the player’s own numbers (version 3).');
   expect(calledWithWords(called(undefined, 2, 3, 2))).toBe(
-    'Called from the skill alone: 1 ball; with what earlier balls had taught: 2 (version 2), 1 (version 3).',
+    'Calls came from averages for the level: 1 ball; from the player’s own numbers: 2 (version 2), 1 (version 3).',
   );
   expect(calledWithWords(called(3, 2))).toBe(
-    'Called with what earlier balls had taught: 1 (version 2), 1 (version 3).',
+    'Calls came from the player’s own numbers: 1 (version 2), 1 (version 3).',
   );
 });

@@ -16,10 +16,12 @@ export function calledWithWords(balls: readonly Pick<CalledBall, 'call'>[]): str
   const learnt = [...by].filter(([version]) => version !== SKILL_ALONE).sort(([a], [b]) => a - b);
   if (learnt.length === 0) return null;
   if (learnt.length === 1 && alone === 0) {
-    return `Called with what earlier balls had taught (version ${learnt[0]![0]}).`;
+    return `Calls used the player’s own numbers (version ${learnt[0]![0]}).`;
   }
   const versions = learnt.map(([version, count]) => `${count} (version ${version})`).join(', ');
-  const fromSkill =
-    alone > 0 ? `Called from the skill alone: ${counted(alone, 'ball')}; ` : 'Called ';
-  return `${fromSkill}with what earlier balls had taught: ${versions}.`;
+  const parts = [
+    ...(alone > 0 ? [`averages for the level: ${counted(alone, 'ball')}`] : []),
+    `the player’s own numbers: ${versions}`,
+  ];
+  return `Calls came from ${parts.join('; from ')}.`;
 }

@@ -31,7 +31,7 @@ describe('a ball as it is typed', () => {
   test.each([
     ['e1 x9', /"x9" is not understood/],
     ['r3', /needs a carry/],
-    ['', /nothing of a ball/],
+    ['', /nothing was entered/],
   ])('%p is refused', (text, message) => {
     expect(() => readBallText(text, 'yards')).toThrow(FaultyInput);
     expect(() => readBallText(text, 'yards')).toThrow(message);

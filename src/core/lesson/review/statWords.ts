@@ -3,7 +3,7 @@ import { plainNumber, sayLength, unitFor } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
 import type { BallStats, Share } from './stats';
 
-const percent = (share: number): string => `${Math.round(share * 100)} %`;
+const percent = (share: number): string => `${Math.round(share * 100)}%`;
 
 /** A share with the interval of it: "17 of 20, 85 % (64–95)". */
 export const shareWords = ({ count, of, share, low, high }: Share): string =>
@@ -23,29 +23,26 @@ export function statWords(stats: BallStats, units: UnitSystem): [name: string, w
     ['up and down', shareWords(stats.upAndDown)],
     ['thin', shareWords(stats.thin)],
     [
-      'mark against the call',
+      'entry point compared with plan',
       entry
-        ? `${far(Math.abs(entry.bias))} ${entry.bias >= 0 ? 'further back' : 'nearer'}, ± ${far(entry.spread)}`
+        ? `${far(Math.abs(entry.bias))} ${entry.bias >= 0 ? 'further behind' : 'nearer'}, ± ${far(entry.spread)}`
         : 'too few',
     ],
+    ['carry, % of plan', carry ? `${percent(carry.ratio)}, ± ${percent(carry.spread)}` : 'too few'],
     [
-      'carry of the call',
-      carry ? `${percent(carry.ratio)}, ± ${percent(carry.spread)}` : 'too few',
-    ],
-    [
-      'from the flag',
+      'average finish',
       finish
         ? `${ground(finish.along)} ${finish.along >= 0 ? 'past' : 'short'}, ${ground(finish.right)} ${finish.right >= 0 ? 'right' : 'left'}`
         : 'not known',
     ],
     [
-      'how near the flag',
+      'distance to the flag',
       finish
-        ? `half within ${ground(finish.proximity.middle)}, eight in ten within ${ground(finish.proximity.eightInTen)}`
+        ? `half within ${ground(finish.proximity.middle)}, 8 in 10 within ${ground(finish.proximity.eightInTen)}`
         : 'not known',
     ],
     [
-      'spread of the finish',
+      'dispersion',
       finish?.spread
         ? `± ${ground(finish.spread.along)} long and short, ± ${ground(finish.spread.right)} left and right`
         : 'too few',

@@ -114,7 +114,7 @@ const spreadOf = (values: readonly number[]): number => {
   return Math.sqrt(squares / (values.length - 1)) / smallness(values.length);
 };
 
-/** Where balls stopped about the flag: [along, right] of each; null for none. */
+/** Where balls stopped around the flag: [along, right] of each; null for none. */
 function finishOf(finishes: readonly [number, number][]): BallStats['finish'] {
   if (finishes.length === 0) return null;
   const along = finishes.map(([each]) => each);

@@ -15,7 +15,7 @@ export interface SummaryPart {
   second: BallStats | null;
 }
 
-const percent = (share: number): string => `${Math.round(share * 100)} %`;
+const percent = (share: number): string => `${Math.round(share * 100)}%`;
 
 /** How the share that came out moved from the first half to the second; empty with too few balls. */
 function movedWords({ first, second }: SummaryPart): string {
@@ -25,7 +25,7 @@ function movedWords({ first, second }: SummaryPart): string {
   if (before === after) return `In both halves ${before} came out.`;
   const moved = shareMoved(first.out, second.out);
   const apart = moved.low > 0 || moved.high < 0;
-  return `From the first half to the second the share that came out went from ${before} to ${after}${apart ? '' : ', which so few balls cannot tell from chance'}.`;
+  return `Out of the bunker: ${before} in the first half, ${after} in the second${apart ? '' : ' (too few balls to be sure)'}.`;
 }
 
 /** How the marks lay: off the call, and how widely in each half. */
@@ -38,11 +38,11 @@ function markWords({ stats, first, second }: SummaryPart, units: UnitSystem): st
   const error = (student95(of - 1) * spread) / Math.sqrt(of);
   const where =
     Math.abs(bias) < error
-      ? 'The mark lay where it was called, as far as the balls tell'
-      : `The mark lay ${far(bias)} ${bias > 0 ? 'further back' : 'nearer the ball'} than called (give or take ${far(error)})`;
+      ? 'The club entered where planned, as far as the balls can show'
+      : `The club entered ${far(bias)} ${bias > 0 ? 'further behind the ball' : 'nearer the ball'} than planned (give or take ${far(error)})`;
   const halves =
     first?.entry && second?.entry
-      ? `, and spread by ${far(first.entry.spread)} at first and by ${far(second.entry.spread)} at last`
+      ? `; first half ± ${far(first.entry.spread)}, second half ± ${far(second.entry.spread)}`
       : '';
   return `${where}${halves}.`;
 }
@@ -56,7 +56,7 @@ export function summaryWords(
   const sentences = parts.flatMap((part) => {
     const { stats } = part;
     const { name } = part.player;
-    if (stats.balls === 0) return [`${name} hit no ball that was logged.`];
+    if (stats.balls === 0) return [`No balls were logged for ${name}.`];
     const { out } = stats;
     const came =
       out.of > 0

@@ -20,10 +20,10 @@ const at = (fields: Partial<StatBall>): StatBall => ({
 describe('a call in a line', () => {
   test('is said in the reader’s units and for the player’s hand', () => {
     expect(callWords(A_CALL, 'right', 'yards')).toBe(
-      '56, face to 1:30, swing to 8:15, in an inch and a half behind, for 13 yards',
+      '56, face to 1:30, swing to 8:15, enter an inch and a half behind, for 13 yards',
     );
     expect(callWords(A_CALL, 'left', 'metres')).toBe(
-      '56, face to 10:30, swing to 8:15, in 4 cm behind, for 12 metres',
+      '56, face to 10:30, swing to 8:15, enter 4 cm behind, for 12 metres',
     );
   });
 
@@ -46,8 +46,8 @@ describe('what balls come to, in words', () => {
     expect(words).toMatchObject({
       balls: '0',
       'out of the bunker': 'not known',
-      'mark against the call': 'too few',
-      'from the flag': 'not known',
+      'entry point compared with plan': 'too few',
+      'average finish': 'not known',
     });
   });
 
@@ -57,14 +57,14 @@ describe('what balls come to, in words', () => {
     );
     const words = Object.fromEntries(statWords(statsOf(balls), 'metres'));
     expect(words).toMatchObject({
-      'up and down': '2 of 4, 50 % (15–85)',
-      'how near the flag': 'half within 3\u00a0m, eight in ten within 5\u00a0m',
-      'spread of the finish': '± 4.3\u00a0m long and short, ± 0\u00a0m left and right',
+      'up and down': '2 of 4, 50% (15–85)',
+      'distance to the flag': 'half within 3\u00a0m, 8 in 10 within 5\u00a0m',
+      dispersion: '± 4.3\u00a0m long and short, ± 0\u00a0m left and right',
     });
   });
 
   test('a share comes with its interval', () => {
-    expect(shareWords(shareOf(17, 20))).toBe('17 of 20, 85 % (64–95)');
+    expect(shareWords(shareOf(17, 20))).toBe('17 of 20, 85% (64–95)');
     expect(shareWords(shareOf(0, 0))).toBe('not known');
   });
 });
@@ -93,7 +93,7 @@ describe('a summary', () => {
       ],
       'yards',
     );
-    expect(same).toContain('In both halves 100 % came out.');
+    expect(same).toContain('In both halves 100% came out.');
     const better = summaryWords(
       'The bunker',
       [
@@ -104,8 +104,8 @@ describe('a summary', () => {
       ],
       'yards',
     );
-    expect(better).toContain('went from 0 % to 100 %.');
-    expect(better).not.toContain('chance');
+    expect(better).toContain('Out of the bunker: 0% in the first half, 100% in the second.');
+    expect(better).not.toContain('too few');
   });
 
   test('says where the marks lay once the balls tell, in the reader’s units', () => {
@@ -122,11 +122,11 @@ describe('a summary', () => {
       );
     const spread = [0.055, 0.062, 0.058, 0.06, 0.061, 0.057];
     expect(marks(spread, 'metres')).toMatch(
-      /The mark lay 1\.9 cm further back than called \(give or take 0\.3 cm\)/,
+      /The club entered 1\.9 cm further behind the ball than planned \(give or take 0\.3 cm\)/,
     );
-    expect(marks(spread, 'yards')).toMatch(/0\.7 in further back/);
+    expect(marks(spread, 'yards')).toMatch(/0\.7 in further behind the ball/);
     expect(marks([0.02, 0.06, 0.03, 0.05, 0.01, 0.07], 'metres')).toContain(
-      'The mark lay where it was called, as far as the balls tell',
+      'The club entered where planned, as far as the balls can show',
     );
   });
 

@@ -23,7 +23,7 @@ export function bagWarnings(player: Player): Warning[] {
     const carry = club.stockCarry!;
     warnings.push((units) => {
       const unit = unitFor('ground', units);
-      return `${club.name}: a stock carry of ${Math.round(fromMetres(carry, unit))} ${unit} does not fit the rest of the bag; the others set the head speed.`;
+      return `${club.name}: a stock carry of ${Math.round(fromMetres(carry, unit))} ${unit} does not fit the rest of the bag, so head speed comes from the other clubs.`;
     });
   });
   const byLoft = [...known].sort((a, b) => b.loft - a.loft);

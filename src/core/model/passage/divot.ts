@@ -3,7 +3,7 @@ import type { SwingArc } from '@/core/ground/arc/arc';
 import { advance, headAtMark, type SandTool } from './passage';
 import type { Sand } from '@/core/ground/sand/presets';
 
-/** Length of the mark a swing leaves and how deep it is where the sole went lowest, m. */
+/** Length of the divot a swing leaves and how deep it is where the sole went lowest, m. */
 export interface Divot {
   length: number;
   depth: number;

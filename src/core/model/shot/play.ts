@@ -44,7 +44,7 @@ export function play(ready: Ready, error: SwingError, aim: number): Played {
 export const meantBy = ({ startsOff = 0 }: Golfer): SwingError =>
   startsOff === 0 ? AS_MEANT : { ...AS_MEANT, aim: startsOff };
 
-/** The ball as meant. */
+/** The shot as planned. */
 export const playAsMeant = (setup: Setup, golfer: Golfer, shot: Shot, aim: number): Finish =>
   play(readyFor(setup, golfer, shot), meantBy(golfer), aim).finish;
 

@@ -30,7 +30,7 @@ describe('where the club enters', () => {
   });
 });
 
-describe('how deep the mark is', () => {
+describe('depth of the divot', () => {
   const depth = (error: Partial<typeof AS_MEANT>): number =>
     divotBy(setup, golfer, shot, { ...AS_MEANT, ...error }).depth;
 

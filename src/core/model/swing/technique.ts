@@ -32,7 +32,7 @@ export interface Technique {
 
 /**
  * Tuned so that the ball positions which follow for the usual marks are those that coaches teach: a splash
- * entered 4 cm behind the ball at 11.5 degrees is played about a hand inside the lead heel, a plugged ball
+ * entered 4 cm behind the ball at 11.5 degrees is played about one hand inside the lead heel, a plugged ball
  * behind the middle, a picked one near the middle.
  */
 export const TECHNIQUE: Record<TechniqueName, Technique> = {

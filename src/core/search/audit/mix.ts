@@ -15,7 +15,7 @@ export interface MixedShot {
 type Shares<T> = readonly (readonly [T, number])[];
 
 /**
- * What club players meet in a season of bunkers, tuned to what instructors say: most balls lie clean within 25 yards, one
+ * What club players meet in a typical season, tuned to what instructors say: most balls lie clean within 25 yards, one
  * in ten is half under, one in twelve is a long one; lips from ankle to head height.
  */
 const DISTANCE_YD: Shares<number> = [
@@ -56,7 +56,7 @@ function chosen<T>(shares: Shares<T>, u: number): T {
 const SEED = 20;
 
 /**
- * An even sample of a season of bunkers: each shot stands for the same share.
+ * An even sample of a typical season: each shot stands for the same share.
  *
  * @param count shots, a power of two so that the sample is even
  * @param only sand that is met, when the player meets one kind

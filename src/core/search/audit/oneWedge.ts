@@ -92,7 +92,7 @@ export function tryClub(
 }
 
 /**
- * "If one wedge were different": for each wedge of the bag the loft and bounce that would save most strokes over a mix
+ * "A better wedge?": for each wedge of the bag the loft and bounce that would save most strokes over a mix
  * of shots, most saved first. Chosen on one sample of the player's swings and judged on another; the error is that of the
  * judging sample, the mix taken as it is. Where nothing gets out the strokes are those of playing again.
  *

@@ -28,7 +28,7 @@ export interface Call extends Hit {
   chosenOn: number;
   /** Turned from the line to the flag, right positive, radians; 0 at the flag. */
   toward: number;
-  /** The ball as meant does not get out: the best that can be tried at the flag. */
+  /** The shot as planned does not get out: the best that can be tried at the flag. */
   attempt?: boolean;
 }
 

@@ -184,10 +184,10 @@ test('factors move what they say, and nothing else', () => {
 });
 
 test.each([
-  [{ state: 'cannot-reach', total: 18, wanted: 30 } as const, /goes 20 yards of the 33 yards/],
+  [{ state: 'cannot-reach', total: 18, wanted: 30 } as const, /only 20 yards of the 33 yards/],
   [{ state: 'cannot-get-out', clearance: -0.61 } as const, /lip 2.ft below/],
-  [{ state: 'cannot-get-out', clearance: null } as const, /before it is out/],
-  [{ state: 'too-far', total: 9 } as const, /already goes 10 yards/],
+  [{ state: 'cannot-get-out', clearance: null } as const, /before it clears the bunker/],
+  [{ state: 'too-far', total: 9 } as const, /shortest swing for this technique goes 10 yards/],
   [{ state: 'aim', aimDeg: 22.4, most: 7 } as const, /22° off.*allows 7°/],
   [{ state: 'unfit', text: 'For a plugged ball.' } as const, /^For a plugged ball\.$/],
 ])('%j is said', (reason, words) => {

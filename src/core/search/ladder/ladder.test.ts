@@ -84,7 +84,7 @@ describe('what reaches a distance', () => {
     expect(found.slice(reaching.length).every(({ reaches }) => !reaches)).toBe(true);
   });
 
-  test('a club that does not reach says how far it goes', () => {
+  test('a club that cannot reach says how far it goes', () => {
     const sixty = find(60, 'finish').find(
       ({ club, style }) => club === '60' && style === 'splash',
     )!;

@@ -16,7 +16,7 @@ export const LADDER_HOURS = [7.5, 8.5, 9.5, 10.5, 11.25] as const;
 export interface Rung {
   clock: string;
   fraction: number;
-  /** The ball as meant. */
+  /** The shot as planned. */
   carry: number;
   finish: number;
   apex: number;
@@ -27,7 +27,7 @@ export interface Rung {
   high: number;
 }
 
-/** One club of a ladder: its rungs by swing, null where the way of playing does not reach. */
+/** One club of a ladder: its rungs by swing, null where the way of playing cannot reach. */
 export interface LadderRow {
   club: string;
   school: string;

@@ -22,7 +22,7 @@ export const FIRM_SCHOOLS: readonly School[] = rows(
   [
     {
       id: 'square-and-chip',
-      name: 'square, hands still, chipped with a thud',
+      name: 'square, quiet hands, chipped with a thump',
       technique: 'thud',
       clubs: wedges,
       faceDeg: () => [0],
@@ -39,7 +39,7 @@ export const FIRM_SCHOOLS: readonly School[] = rows(
     {
       id: 'more-thud',
       applies: all(ballSits, sandFirm, roomUnder, near),
-      name: 'the usual set-up, a little more on the lead side',
+      name: 'standard set-up, a little more weight forward',
       faceDeg: () => [5, 15],
       entry: () => [0.022, 0.032],
       weightLead: 0.68,

@@ -58,7 +58,7 @@ export const GREENSIDE_SCHOOLS: readonly School[] = rows(SPLASH, [
   },
   {
     id: 'parallel',
-    name: 'feet along the line, face only as open as height asks',
+    name: 'square stance, face only as open as the height needs',
     faceDeg: () => [2, 10, 18],
     handleLoweredDeg: 8,
     feetWithPath: 0,
@@ -68,7 +68,7 @@ export const GREENSIDE_SCHOOLS: readonly School[] = rows(SPLASH, [
   },
   {
     id: 'neutral-release',
-    name: 'near square, the head passes the hands',
+    name: 'face nearly square, clubhead passes the hands',
     faceDeg: () => [0, 8],
     handleLoweredDeg: 2,
     shaftLeanDeg: -3,
@@ -90,7 +90,7 @@ export const GREENSIDE_SCHOOLS: readonly School[] = rows(SPLASH, [
   },
   {
     id: 'upright',
-    name: 'shaft upright, body low, strong on the lead side',
+    name: 'upright shaft, body low, weight well forward',
     faceDeg: () => [5, 15],
     handleLoweredDeg: 0,
     weightLead: 0.75,
@@ -115,21 +115,21 @@ export const GREENSIDE_SCHOOLS: readonly School[] = rows(SPLASH, [
   },
   {
     id: 'turned-over',
-    name: 'one motion for every shot, the toe released down',
+    name: 'same motion for every shot, toe released',
     faceDeg: () => [8, 18],
     releaseDeg: -8,
     fuss: 0.9,
   },
   {
     id: 'same-sand',
-    name: 'always the same sand and face, the swing makes the distance',
+    name: 'same entry point and face, swing length sets the distance',
     faceDeg: () => [18],
     entry: () => [0.04],
     fuss: 0.45,
   },
   {
     id: 'same-swing',
-    name: 'always the same swing, the club makes the distance',
+    name: 'same swing, the club sets the distance',
     clubs: lofts(40, 80),
     faceDeg: () => [10, 18],
     fraction: [0.72, 0.84],
@@ -137,7 +137,7 @@ export const GREENSIDE_SCHOOLS: readonly School[] = rows(SPLASH, [
   },
   {
     id: 'closer-sand',
-    name: 'always the same swing, less sand to go further',
+    name: 'same swing, less sand to go further',
     solves: 'entry',
     faceDeg: () => [12, 24],
     fraction: [0.8, 0.8],
@@ -145,7 +145,7 @@ export const GREENSIDE_SCHOOLS: readonly School[] = rows(SPLASH, [
   },
   {
     id: 'open-to-shorten',
-    name: 'always the same swing and sand, more open to go shorter',
+    name: 'same swing and entry point, more open to go shorter',
     solves: 'face',
     entry: () => [0.035, 0.045],
     fraction: [0.82, 0.82],
@@ -153,7 +153,7 @@ export const GREENSIDE_SCHOOLS: readonly School[] = rows(SPLASH, [
   },
   {
     id: 'with-the-slope',
-    name: 'body tilted with the up-slope, weight back',
+    name: 'body tilted with the upslope, weight back',
     applies: all(ballSits, upSlope, greenside),
     clubs: lofts(30, 80),
     faceDeg: () => [0, 10],
@@ -166,7 +166,7 @@ export const GREENSIDE_SCHOOLS: readonly School[] = rows(SPLASH, [
   },
   {
     id: 'into-the-slope',
-    name: 'leaning into the up-slope, early hinge, pops up',
+    name: 'leaning into the upslope, early hinge, ball pops up',
     applies: all(ballSits, upSlope, greenside),
     clubs: lofts(30, 80),
     technique: 'steep',

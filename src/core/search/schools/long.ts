@@ -56,7 +56,7 @@ export const LONG_SCHOOLS: readonly School[] = rows(LONG, [
   },
   {
     id: 'full-commitment',
-    name: 'most loft, face open, everything you have',
+    name: 'most loft, face open, as hard as you can',
     technique: 'splash',
     clubs: mostLofted,
     faceDeg: () => [2, 12],

@@ -7,7 +7,7 @@ import type { School } from './school';
 export const PUTT_SCHOOL: School = {
   ...SPLASH,
   id: 'putt-it',
-  name: 'putted: firm sand and no lip, harder than it looks',
+  name: 'putted: firm sand, no lip, harder than it looks',
   kind: 'putt',
   technique: 'putt',
   applies: (shot) => puttFault(puttGround(shot), shot.burial),

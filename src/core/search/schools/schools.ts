@@ -18,7 +18,7 @@ export const SCHOOLS: readonly School[] = [
 
 /** Schools that are not at the flag: how they are named in a sheet. */
 export const OTHER_SCHOOLS = {
-  sideways: { id: 'sideways-first', name: 'out by the easiest way, then play on' },
+  sideways: { id: 'sideways-first', name: 'out the easiest way, then play on' },
   reliefInside: { id: 'relief-in-the-bunker', name: 'unplayable, dropped in the bunker' },
   reliefOutside: {
     id: 'relief-back-on-the-line',
@@ -35,14 +35,6 @@ export const SCHOOL_IDS: readonly string[] = [
   ...SCHOOLS.map(({ id }) => id),
   ...Object.values(OTHER_SCHOOLS).map(({ id }) => id),
 ];
-
-/**
- * A school in a word or two: its id without the hyphens.
- *
- * @example
- * shortSchoolName('less-loft'); // => 'less loft'
- */
-export const shortSchoolName = (id: string): string => id.replaceAll('-', ' ');
 
 /**
  * A school's own words for itself, by its id; the id when there is no such school.

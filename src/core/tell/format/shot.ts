@@ -138,16 +138,16 @@ export function readShot(
     const before = pin - edge;
     notes.push(
       (units) =>
-        `No front edge was given: the green is taken to begin ${sayLength(before, 'ground', units)} before the flag.`,
+        `No front edge given: the green is assumed to start ${sayLength(before, 'ground', units)} before the flag.`,
     );
   }
   if (lengthOf(input, 'back') === undefined) {
     notes.push(
       (units) =>
-        `No back edge was given: the green is taken to end ${sayLength(ROOM_BEHIND, 'ground', units)} past the flag.`,
+        `No back edge given: the green is assumed to end ${sayLength(ROOM_BEHIND, 'ground', units)} past the flag.`,
     );
   }
-  if (!input.lip) notes.push(() => 'No lip was given: the way out is taken to be level.');
+  if (!input.lip) notes.push(() => 'No lip given: level ground is assumed.');
   const { sand, firmness } = readSand(input.sand);
   const shot: Shot = {
     pin,

@@ -2,7 +2,7 @@ import type { SandPreset } from '@/core/ground/sand/presets';
 import { mixOf, standardMix, type MixedShot } from '@/core/search/audit/mix';
 import { readSituation } from '../format/situation';
 
-/** What an audit is made over: a season of bunkers, one sand of it, or readings that were kept. */
+/** What an audit is made over: a typical season, one sand of it, or readings that were kept. */
 export type MixChoice =
   { kind: 'season'; sand?: SandPreset } | { kind: 'readings'; situations: readonly object[] };
 

@@ -18,7 +18,7 @@ export const RULES_FOOT = `${MARKS_IN_SAND}; in play no touching the sand before
 /** What is asked of a player in a bunker in play; practice areas are freer. */
 export const RULES_IN_PLAY: readonly string[] = [
   'Before the stroke: no testing the sand with hand, club or rake, and no touching it just in front of or behind the ball, in a practice swing or in the backswing. A breach costs the general penalty.',
-  'Feet may be settled in. Loose stones and leaves, and movable objects, may be taken away with care not to move the ball.',
+  'You may dig your feet in. Loose stones and leaves, and movable objects, may be taken away with care not to move the ball.',
   `${MARKS_IN_SAND}.`,
   'An unplayable ball has options inside the bunker for one penalty stroke, stroke and distance, and outside the bunker on the line for two.',
 ];

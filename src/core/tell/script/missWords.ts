@@ -12,10 +12,10 @@ import { distanceWords } from '../words/words';
 export const MISS_WORDS: Record<MissName, string> = {
   heavy: 'heavy',
   thin: 'thin',
-  shut: 'shut',
+  shut: 'closed',
   open: 'open',
   slow: 'slow',
-  quick: 'quick',
+  quick: 'fast',
 };
 
 /** What was done, in a few words. */
@@ -26,13 +26,13 @@ function doneWords(miss: MissName, error: SwingError, units: UnitSystem): string
     case 'thin':
       return `Arc ${saySmall(-error.height, units)} too high, thin`;
     case 'shut':
-      return 'Face 6° shut of the call';
+      return 'Face 6° more closed';
     case 'open':
       return 'Face 6° more open';
     case 'slow':
-      return '15% less speed';
+      return '15% slower';
     case 'quick':
-      return '15% more speed';
+      return '15% faster';
   }
 }
 
@@ -69,7 +69,7 @@ export function missWords(
   if (outcome.lip > 0.5) return `${done}: catches the lip and stays in; ${strokes}.`;
   if (outcome.out < 0.5) {
     const gone = sayLength(finish.carry, 'ground', telling.units);
-    return `${done}: goes ${gone} and stays in the sand; ${strokes}.`;
+    return `${done}: goes ${gone} and stays in the bunker; ${strokes}.`;
   }
   const where =
     outcome.green > 0.5 ? 'on the green' : finish.x > shot.back ? 'over the green' : 'out';

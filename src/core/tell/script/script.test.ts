@@ -10,7 +10,7 @@ import {
   clockWords,
   distanceWords,
   shortLengthWords,
-  tenthsWords,
+  weightWords,
 } from '../words/words';
 
 test.each([
@@ -33,7 +33,7 @@ test('short lengths are said in quarter inches or half centimetres', () => {
 test('distances, tenths and chances', () => {
   expect(distanceWords(0.9144, 'yards')).toBe('1 yard');
   expect(distanceWords(12.2, 'metres')).toBe('12 metres');
-  expect(tenthsWords(0.62)).toBe('six tenths');
+  expect(weightWords(0.62)).toBe('60%');
   expect(chanceWords(0.81)).toBe('about 8 in 10');
   expect(chanceWords(0.99)).toBe('nearly always');
   expect(chanceWords(0.01)).toBe('hardly ever');
@@ -62,7 +62,7 @@ describe('the script', () => {
     const lines = scriptOf(call, 40, { units: 'metres', handed: 'left' });
     expect(lines[0]!.text).toMatch(/(nine|ten|eleven)/);
     expect(plainScript(lines)).toContain('to the right of the flag');
-    expect(plainScript(lines)).toContain('40 metres');
+    expect(plainScript(lines)).toContain('40-metre pitch');
   });
 
   test('says a square face square and a closed one closed', () => {

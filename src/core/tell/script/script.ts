@@ -3,7 +3,13 @@ import type { Call } from '@/core/search/calls/call';
 import type { Setup } from '@/core/model/swing/setup';
 import { degrees } from '@/core/ground/units/angle';
 import { faceClock, swingClock } from '@/core/ground/units/clock';
-import { clockWords, distanceWords, shortLengthWords, tenthsWords } from '../words/words';
+import {
+  clockWords,
+  distanceWords,
+  pitchWords,
+  shortLengthWords,
+  weightWords,
+} from '../words/words';
 import type { UnitSystem } from '@/core/ground/units/system';
 
 /** Steps of the script in the order in which they are done. */
@@ -34,9 +40,9 @@ function faceLine(faceDeg: number, handed: Hand): string {
 }
 
 function gripLine(faceDeg: number, gripDown: number, units: UnitSystem): string {
-  const hold = Math.abs(faceDeg) < 2.5 ? 'Take your hold' : 'Only then take your hold';
+  const hold = Math.abs(faceDeg) < 2.5 ? 'Take your grip' : 'Then take your grip';
   if (gripDown < 0.005) return `${hold}.`;
-  return `${hold}, *${shortLengthWords(gripDown, units)} down* the grip.`;
+  return `${hold}, gripping down *${shortLengthWords(gripDown, units)}*.`;
 }
 
 function widthWords(width: number): string {
@@ -80,9 +86,7 @@ function aimWords(call: Call, handed: Hand): string {
 function feetLine(call: Call, voice: Voice): string {
   const { setup } = call;
   const dug =
-    setup.dig < 0.008
-      ? 'on top of the sand'
-      : `settled in ${shortLengthWords(setup.dig, voice.units)}`;
+    setup.dig < 0.008 ? 'on top of the sand' : `dug in ${shortLengthWords(setup.dig, voice.units)}`;
   const swing =
     call.school.feetWithPath === 1 && Math.abs(degrees(setup.stanceOpen)) >= 4
       ? '; swing along your feet'
@@ -100,7 +104,7 @@ export function ballPositionWords(ballPosition: number): string {
   const position = Math.round(ballPosition);
   if (position >= 92) return 'off the lead heel';
   if (position >= 78) return 'just inside the lead heel';
-  if (position >= 64) return 'a hand inside the lead heel';
+  if (position >= 64) return 'one hand inside the lead heel';
   if (position >= 56) return 'just ahead of the middle';
   if (position >= 44) return 'in the middle';
   if (position >= 30) return 'behind the middle';
@@ -122,7 +126,7 @@ function handleWords(setup: Setup): string {
 const BALL_FIRST = 0.001;
 
 function markLine(setup: Setup, units: UnitSystem): string {
-  if (setup.technique === 'putt') return 'Strike the ball, not the sand.';
+  if (setup.technique === 'putt') return 'Hit the ball, not the sand.';
   if (setup.entry <= BALL_FIRST) return '*Ball first*, then the sand: look at its front edge.';
   const mark = `Enter the sand *${shortLengthWords(setup.entry, units)} behind* the ball`;
   switch (setup.technique) {
@@ -130,9 +134,9 @@ function markLine(setup: Setup, units: UnitSystem): string {
     case 'steep':
       return `${mark}, steeply, and drive down under it.`;
     case 'thud':
-      return `${mark} with a thud, the sole hardly in.`;
+      return `${mark} with a thump, the sole barely going in.`;
     default:
-      return `${mark}, and come out as far in front.`;
+      return `${mark}, and come out the same distance in front.`;
   }
 }
 
@@ -140,27 +144,27 @@ function markLine(setup: Setup, units: UnitSystem): string {
 function swingLine(call: Call, grassCarry: number, units: UnitSystem): string {
   const { setup } = call;
   if (call.kind === 'putt') {
-    return `Strike it for a putt of *${distanceWords(call.meant.x * 1.6, units)}* on the green: harder than it looks.`;
+    return `Hit it as hard as a putt of *${distanceWords(call.meant.x * 1.6, units)}* on the green: harder than it looks.`;
   }
   if (setup.fraction > 0.97) {
-    return `A *full swing*, all that you have in balance: the swing that flies ${distanceWords(grassCarry, units)} from grass.`;
+    return `A *full swing*, as hard as you can in balance: the swing that carries ${distanceWords(grassCarry, units)} from grass.`;
   }
   const back = clockWords(swingClock(setup.fraction));
   const hinge =
     setup.technique === 'chop' || setup.technique === 'steep' ? ', wrists hinged early' : '';
-  return `Lead arm back to *${back}*${hinge}: the swing that flies *${distanceWords(grassCarry, units)}* from grass.`;
+  return `Lead arm back to *${back}*${hinge}: the swing you would make for a *${pitchWords(grassCarry, units)}* pitch.`;
 }
 
 function finishLine(call: Call): string {
   switch (call.school.finish) {
     case 'full':
-      return 'Swing through to a *full finish*; do not slow down for the sand.';
+      return 'Swing through to a *full finish*; don’t slow down for the sand.';
     case 'three-quarter':
       return 'Finish *three-quarter*, in balance, lower body quiet.';
     case 'short':
       return 'A *short finish*, and stay down through it.';
     case 'left-in-sand':
-      return 'Let the club *stay in the sand*: no follow-through to look for.';
+      return 'Let the club *stay in the sand*; no follow-through.';
   }
 }
 
@@ -171,7 +175,7 @@ function slopeWords(call: Call, handed: Hand): string {
   const along = degrees(shot.along);
   if (along >= 4) {
     words.push(
-      setup.bodyWithSlope > 0.6 ? 'shoulders *along the up-slope*' : 'lean *into the up-slope*',
+      setup.bodyWithSlope > 0.6 ? 'shoulders *along the upslope*' : 'lean *into the upslope*',
     );
   }
   if (along <= -4) words.push('shoulders *down the slope*; chase the ball down it');
@@ -204,7 +208,7 @@ export function scriptOf(call: Call, grassCarry: number, voice: Voice): Line[] {
     { step: 'ball', text: `Ball *${ballPositionWords(setup.ballPosition)}*${handleWords(setup)}.` },
     {
       step: 'weight',
-      text: `*${capital(tenthsWords(setup.weightLead))}* of your weight on the lead foot, and leave it there.${slopeWords(call, voice.handed)}`,
+      text: `*${weightWords(setup.weightLead)}* of your weight on the lead foot, and keep it there.${slopeWords(call, voice.handed)}`,
     },
     { step: 'mark', text: markLine(setup, voice.units) },
     { step: 'swing', text: swingLine(call, grassCarry, voice.units) },

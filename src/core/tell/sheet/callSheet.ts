@@ -78,7 +78,7 @@ function callEntry(
     script,
     say: plainScript(script),
     cautions: cautionsFor(call, player.cautions ?? []),
-    /** The ball as meant does not get out: the best that can be tried at the flag. */
+    /** The shot as planned does not get out: the best that can be tried at the flag. */
     attempt: call.attempt === true,
   };
 }
@@ -177,19 +177,19 @@ function notesOf(
 ): string[] {
   const said = [...notes];
   if (learnt) {
-    said.push(`Distances and spreads use ${learntWords(learnt)}.`);
+    said.push(`Distances and dispersion use ${learntWords(learnt)}.`);
     if (Math.abs(learnt.aim_bias_deg) >= AIMED_OFF) {
       said.push(
-        `The aim allows for balls that start ${plainNumber(Math.abs(learnt.aim_bias_deg))}° to the ${learnt.aim_bias_deg > 0 === (handed === 'left') ? 'right' : 'left'}.`,
+        `The aim allows for balls starting ${plainNumber(Math.abs(learnt.aim_bias_deg))}° to the ${learnt.aim_bias_deg > 0 === (handed === 'left') ? 'right' : 'left'}.`,
       );
     }
   }
   if (prescription.assumedEscape) {
-    said.push('No other way out was read: one behind the player with a low edge is assumed.');
+    said.push('No other escape route entered: one behind the player over a low edge is assumed.');
   }
   if (prescription.calls.every(({ kind, attempt }) => kind === 'out-sideways' || attempt)) {
     said.push(
-      'Nothing in this bag gets this ball out at the flag as it is meant. The best attempt stands in the list with its odds.',
+      'No club in this bag gets this ball out at the flag, even struck as planned. The best long shot is listed with its odds.',
     );
   }
   return said;

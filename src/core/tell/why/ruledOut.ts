@@ -7,14 +7,14 @@ import type { Obstacle } from '@/core/search/candidates/explore';
 export function ruledOutWords(reason: Obstacle, units: UnitSystem): string {
   switch (reason.state) {
     case 'cannot-reach':
-      return `Everything this school allows goes ${distanceWords(reason.total, units)} of the ${distanceWords(reason.wanted, units)} wanted.`;
+      return `Reaches only ${distanceWords(reason.total, units)} of the ${distanceWords(reason.wanted, units)} needed.`;
     case 'cannot-get-out':
-      if (reason.clearance === null) return 'Comes down before it is out.';
-      return `Meets the lip ${sayLength(Math.max(0, -reason.clearance), 'height', units)} below its edge.`;
+      if (reason.clearance === null) return 'Comes down before it clears the bunker.';
+      return `Hits the lip ${sayLength(Math.max(0, -reason.clearance), 'height', units)} below the top.`;
     case 'too-far':
-      return `The shortest swing that this school allows already goes ${distanceWords(reason.total, units)}.`;
+      return `Even the shortest swing for this technique goes ${distanceWords(reason.total, units)}.`;
     case 'aim':
-      return `The face would send it ${Math.round(reason.aimDeg)}° off the path; this school allows ${Math.round(reason.most)}°.`;
+      return `The face would start it ${Math.round(reason.aimDeg)}° off the swing path; this technique allows ${Math.round(reason.most)}°.`;
     case 'unfit':
       return reason.text;
   }

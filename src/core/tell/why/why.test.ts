@@ -17,7 +17,7 @@ test('little bounce costs in powder and much saves; on wet sand it is the other 
 test('the sentence says what the sole does against 10 degrees, and what another of the bag would', () => {
   const { reason } = soleIn('powder-little-bounce');
   expect(reason.text).toMatch(
-    /^4° of bounce is \d+° at work: .* Against 10° of bounce that costs /,
+    /^4° of bounce is \d+° effective here: .* Compared with 10° of bounce that costs /,
   );
   const two = soleIn('firm-two-soles');
   const other = two.call.club === '58 low' ? '56 high, with 14°' : '58 low, with 4°';
@@ -37,6 +37,6 @@ test('a sunken ball costs against the same club splashed from a clean lie, never
     const [call] = answer(read(name), 'yards', () => 0).sheet.calls;
     const lie = call!.why.find(({ factor }) => factor === 'lie')!;
     expect([name, lie.strokes > 0.1]).toEqual([name, true]);
-    expect(lie.text).toMatch(/Against a clean one that costs/);
+    expect(lie.text).toMatch(/Compared with a clean lie that costs/);
   }
 });

@@ -105,7 +105,7 @@ function strokesOf({ odds, toward }: Call, count: number): number | null {
 
 /** What a factor's cost is called. */
 function costWords(strokes: number): string {
-  if (Math.abs(strokes) < 0.02) return 'next to nothing';
+  if (Math.abs(strokes) < 0.02) return 'almost nothing';
   return `${Math.abs(strokes).toFixed(2).replace(/0$/, '')} strokes`;
 }
 
@@ -121,26 +121,26 @@ function factWords(factor: string, call: Call, prediction: Prediction, units: Un
       const over =
         prediction.lipClearance === null
           ? 'rolls up it'
-          : `starts at ${deg(prediction.launch)} and clears it by ${sayLength(prediction.lipClearance, 'height', units)}`;
-      return `The lip asks for ${asks}; this ${over}. Out ${chanceWords(call.odds.out)}. It`;
+          : `launches at ${deg(prediction.launch)} and clears it by ${sayLength(prediction.lipClearance, 'height', units)}`;
+      return `You need ${asks} of launch to clear the lip; this ${over}. Out ${chanceWords(call.odds.out)}. The lip`;
     }
     case 'lie':
-      return `The ball sits ${LIE_WORDS[nearestLie(shot.burial)].sits}. Against a clean one that`;
+      return `The ball is ${LIE_WORDS[nearestLie(shot.burial)].sits}. Compared with a clean lie that`;
     case 'sand':
       return `${shot.sand.strength > MEDIUM.strength ? 'Firmer' : shot.sand.baseDepth < 0.03 ? 'Thinner' : 'Softer'} than medium sand: that`;
     case 'slope':
       return shot.along > 0
-        ? `The ${deg(shot.along)} up-slope adds height and takes distance and run; it`
-        : `The ${deg(shot.along)} down-slope takes height and adds run; it`;
+        ? `The ${deg(shot.along)} upslope adds height and takes off distance and roll; it`
+        : `The ${deg(shot.along)} downslope takes off height and adds roll; it`;
     case 'side-slope':
-      return `The ball ${shot.across > 0 ? 'above' : 'below'} the feet is aimed off for; it`;
+      return `The ball ${shot.across > 0 ? 'above' : 'below'} the feet is allowed for in the aim; it`;
     case 'wind':
       return `The wind ${Math.abs(shot.wind.y) > Math.abs(shot.wind.x) ? 'across' : shot.wind.x < 0 ? 'against' : 'behind'}`;
     case 'green': {
       const { stimp, slope, firmness } = shot.green;
       const tilt = Math.abs(slope) > 0.005 ? ` and ${slope > 0 ? 'uphill' : 'downhill'}` : '';
       const hold = firmness === 'medium' ? '' : `, ${firmness}`;
-      return `This green, ${plainNumber(fromMetres(stimp, 'ft'))} on the meter${tilt}${hold},`;
+      return `This green, stimp ${plainNumber(fromMetres(stimp, 'ft'))}${tilt}${hold},`;
     }
     default:
       return `What lies past the green`;
@@ -188,7 +188,7 @@ function soleReason(
   const bounce = degrees(club.bounce).toFixed(0);
   const work = degrees(prediction.effectiveBounce).toFixed(0);
   const sentences = [
-    `${bounce}° of bounce is ${work}° at work: the usual heavy miss still carries ${distanceWords(heavy.carry, units)}, ${kept}\u00a0% of what is meant.`,
+    `${bounce}° of bounce is ${work}° effective here: the usual heavy miss still carries ${distanceWords(heavy.carry, units)}, ${kept}% of the planned carry.`,
   ];
   const against = (other: Club): number | null => {
     const there = here === null ? null : strokesWith(call, measure, { club: other });
@@ -197,7 +197,7 @@ function soleReason(
   let strokes = 0;
   if (Math.abs(club.bounce - USUAL_BOUNCE) > radians(0.5)) {
     strokes = against({ ...club, bounce: USUAL_BOUNCE }) ?? 0;
-    sentences.push(`Against 10° of bounce that ${verb(strokes)} ${costWords(strokes)} here.`);
+    sentences.push(`Compared with 10° of bounce that ${verb(strokes)} ${costWords(strokes)} here.`);
   }
   const other = otherSole(club, bag);
   const worse = other && against(other);
@@ -213,7 +213,7 @@ function swingReason(call: Call, prediction: Prediction, units: UnitSystem): Rea
   const share = Math.round(100 * call.setup.fraction);
   const text =
     prediction.carry > 0
-      ? `${distanceWords(prediction.carry, units)} of carry takes ${share}\u00a0% of a full swing's speed, then ${distanceWords(Math.max(0, prediction.run), units)} of run.`
+      ? `${distanceWords(prediction.carry, units)} of carry takes ${share}% of full swing speed, then ${distanceWords(Math.max(0, prediction.run), units)} of roll.`
       : `${distanceWords(prediction.total, units)} along the ground.`;
   return { factor: 'distance', text, strokes: 0 };
 }

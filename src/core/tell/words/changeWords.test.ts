@@ -19,10 +19,10 @@ test.each([
   ['distance', 8.23, 'down', 'the flag is inside 9\u00a0yd'],
   ['sand', 0.8, 'up', 'the sand is firm or firmer'],
   ['sand', 0.1, 'down', 'the sand is powdery or softer'],
-  ['lie', 0.018, 'up', 'the ball sits half under (¾\u00a0in under)'],
-  ['slope', radians(-9), 'down', 'the ground tilts 9° down'],
-  ['wind', -5, 'down', '11\u00a0mph of wind against'],
-  ['wind', 5, 'up', '11\u00a0mph of wind behind'],
+  ['lie', 0.018, 'up', 'the lie is a fried egg (¾\u00a0in under)'],
+  ['slope', radians(-9), 'down', 'the lie is 9° downhill'],
+  ['wind', -5, 'down', 'the wind is 11\u00a0mph into you'],
+  ['wind', 5, 'up', 'the wind is 11\u00a0mph behind you'],
 ] as const)('%s at %p going %s', (factor, value, direction, words) => {
   const here = factor === 'sand' ? 0.5 : 0;
   expect(changeWords({ factor, value, here, direction, from, to }, 'yards')).toBe(words);
@@ -41,8 +41,8 @@ test('metric values are said in metric units', () => {
 });
 
 test('leaders are said by club and kind, and nothing as nothing', () => {
-  expect(leaderWords(to)).toBe('52 splashed long');
-  expect(leaderWords(null)).toBe('nothing at the flag');
+  expect(leaderWords(to)).toBe('52 long splash');
+  expect(leaderWords(null)).toBe('no shot at the flag');
 });
 
 test('firmness has a word for every part of its scale', () => {

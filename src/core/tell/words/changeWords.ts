@@ -21,6 +21,12 @@ export function firmnessWords(firmness: number): string {
   return firmness < 0.88 ? 'firm' : 'wet and packed';
 }
 
+/** A slope along the line, in whole degrees, as it is said. */
+function slopeSaid(deg: number): string {
+  if (deg === 0) return 'level';
+  return `${Math.abs(deg)}° ${deg > 0 ? 'uphill' : 'downhill'}`;
+}
+
 /** A factor's value as it is said, with its unit. */
 export function factorValueWords(factor: FactorName, value: number, units: UnitSystem): string {
   switch (factor) {
@@ -33,7 +39,7 @@ export function factorValueWords(factor: FactorName, value: number, units: UnitS
     case 'lie':
       return `${LIE_WORDS[nearestLie(value)].deep} (${saySmall(value, units)} under)`;
     case 'slope':
-      return `${Math.abs(Math.round(degrees(value)))}° ${value >= 0 ? 'up' : 'down'}`;
+      return slopeSaid(Math.round(degrees(value)));
     case 'wind':
       return saySpeed(Math.abs(value), units);
   }
@@ -41,7 +47,7 @@ export function factorValueWords(factor: FactorName, value: number, units: UnitS
 
 /** A leader in two words: "52 splashed". */
 export const leaderWords = (leader: Called | null): string =>
-  leader ? `${leader.club} ${KIND_WORDS[leader.kind].done}` : 'nothing at the flag';
+  leader ? `${leader.club} ${KIND_WORDS[leader.kind].done}` : 'no shot at the flag';
 
 /** When the call changes, as one clause: "the lip passes 6.5 ft". */
 export function changeWords(change: Change, units: UnitSystem): string {
@@ -65,10 +71,10 @@ export function changeWords(change: Change, units: UnitSystem): string {
         ? `the sand is a little ${up ? 'firmer' : 'softer'} than this`
         : `the sand is ${said}${up ? ' or firmer' : ' or softer'}`;
     case 'lie':
-      return `the ball sits ${said}`;
+      return `the lie is ${said}`;
     case 'slope':
-      return `the ground tilts ${said}`;
+      return `the lie is ${said}`;
     case 'wind':
-      return `${said} of wind ${value < 0 ? 'against' : 'behind'}`;
+      return `the wind is ${said} ${value < 0 ? 'into you' : 'behind you'}`;
   }
 }

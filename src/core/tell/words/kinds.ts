@@ -2,12 +2,12 @@ import type { Kind } from '@/core/search/schools/school';
 
 /** Kinds of shot: as they are named, and as what a club does. */
 export const KIND_WORDS: Record<Kind, { name: string; done: string }> = {
-  splash: { name: 'splash', done: 'splashed' },
-  'long-splash': { name: 'long splash', done: 'splashed long' },
-  pick: { name: 'picked clean', done: 'picked' },
-  dig: { name: 'dug out', done: 'dug out' },
-  chip: { name: 'chipped to run', done: 'chipped' },
-  putt: { name: 'putted', done: 'putted' },
+  splash: { name: 'splash', done: 'splash' },
+  'long-splash': { name: 'long splash', done: 'long splash' },
+  pick: { name: 'picked clean', done: 'picked clean' },
+  dig: { name: 'explosion', done: 'explosion' },
+  chip: { name: 'chip and run', done: 'chip and run' },
+  putt: { name: 'putt', done: 'putt' },
   'out-sideways': { name: 'out sideways', done: 'out sideways' },
   relief: { name: 'relief', done: 'relief' },
 };

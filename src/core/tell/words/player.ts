@@ -4,10 +4,10 @@ import { counted } from './counted';
 
 /** Skill in coach's words. */
 export const SKILL_WORDS: Record<Skill, string> = {
-  expert: 'plays for a living',
+  expert: 'professional',
   good: 'single figures',
   middle: 'mid handicap',
-  beginner: 'new to it',
+  beginner: 'beginner',
 };
 
 export const HAND_WORDS: Record<Hand, string> = { right: 'right-handed', left: 'left-handed' };
@@ -31,10 +31,10 @@ export const BODY_WORDS: Record<BodyCaution, { one: string; both: string }> = {
  * What was learnt of a player, to go on after "with" or "use".
  *
  * @example
- * learntWords({ balls: 69, version: 3 }); // => 'what 69 logged balls taught (version 3)'
+ * learntWords({ balls: 69, version: 3 }); // => 'the player’s own numbers from 69 logged balls (version 3)'
  */
 export const learntWords = ({ balls, version }: Pick<LearntFactors, 'balls' | 'version'>): string =>
-  `what ${counted(balls, 'logged ball')} taught (version ${version})`;
+  `the player’s own numbers from ${counted(balls, 'logged ball')} (version ${version})`;
 
 /**
  * A handicap as it is written: better than scratch with a plus.

@@ -3,9 +3,9 @@ import { slopeWords } from './situation';
 
 test.each([
   [0, 0, 'level ground'],
-  [8, 0, 'an 8° up-slope'],
-  [-10, 0, 'a 10° down-slope'],
-  [11, 5, 'an 11° up-slope, ball 5° above the feet'],
+  [8, 0, 'an 8° upslope'],
+  [-10, 0, 'a 10° downslope'],
+  [11, 5, 'an 11° upslope, ball 5° above the feet'],
   [0, -6, 'level ground, ball 6° below the feet'],
 ])('a slope of %p along and %p across', (along, across, words) => {
   expect(slopeWords(along, across)).toBe(words);

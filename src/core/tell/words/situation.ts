@@ -16,28 +16,28 @@ export const SAND_WORDS: Record<SandPreset, { name: string; short: string; feel:
 export const LIE_WORDS: Record<Lie, { name: string; said: string; sits: string; deep: string }> = {
   clean: { name: 'clean', said: 'lying clean', sits: 'clean', deep: 'clean' },
   'sitting-down': {
-    name: 'down a little',
+    name: 'sitting down',
     said: 'sitting down a little',
-    sits: 'down a little',
-    deep: 'down a little',
+    sits: 'sitting down a little',
+    deep: 'sitting down',
   },
   'fried-egg': {
-    name: 'half under',
-    said: 'half under, in its own crater',
-    sits: 'half under',
-    deep: 'half under',
+    name: 'fried egg',
+    said: 'in a fried egg lie',
+    sits: 'in a fried egg lie',
+    deep: 'a fried egg',
   },
   plugged: {
-    name: 'mostly under',
-    said: 'plugged, mostly under',
-    sits: 'mostly under',
-    deep: 'mostly under',
+    name: 'plugged',
+    said: 'plugged in the sand',
+    sits: 'plugged',
+    deep: 'plugged',
   },
   buried: {
-    name: 'only the crown',
-    said: 'buried to the crown',
+    name: 'buried',
+    said: 'buried, only the top showing',
     sits: 'buried',
-    deep: 'under to the crown',
+    deep: 'buried',
   },
 };
 
@@ -58,7 +58,7 @@ export function slopeWords(alongDeg: number, acrossDeg: number): string {
   const first =
     along === 0
       ? 'level ground'
-      : `${an(Math.abs(along))} ${Math.abs(along)}° ${along > 0 ? 'up-slope' : 'down-slope'}`;
+      : `${an(Math.abs(along))} ${Math.abs(along)}° ${along > 0 ? 'upslope' : 'downslope'}`;
   if (across === 0) return first;
   return `${first}, ball ${Math.abs(across)}° ${across > 0 ? 'above' : 'below'} the feet`;
 }

@@ -67,27 +67,22 @@ export function distanceWords(metres: number, units: UnitSystem): string {
   return `${value} ${unit}${value === 1 ? '' : 's'}`;
 }
 
-const TENTHS = [
-  'none',
-  'a tenth',
-  'two tenths',
-  'three tenths',
-  'four tenths',
-  'half',
-  'six tenths',
-  'seven tenths',
-  'eight tenths',
-  'nine tenths',
-  'all',
-];
-
 /**
- * A share as tenths: 0.62 is "six tenths".
+ * A distance before a noun: "62-yard", "12-metre".
  *
  * @example
- * tenthsWords(0.62); // => 'six tenths'
+ * pitchWords(42.06, 'yards'); // => '46-yard'
  */
-export const tenthsWords = (share: number): string => TENTHS[Math.round(share * 10)]!;
+export const pitchWords = (metres: number, units: UnitSystem): string =>
+  distanceWords(metres, units).replace(/ (yard|metre)s?$/, '-$1');
+
+/**
+ * A share of the weight, to five per cent: 0.62 is "60%".
+ *
+ * @example
+ * weightWords(0.62); // => '60%'
+ */
+export const weightWords = (share: number): string => `${Math.round(share * 20) * 5}%`;
 
 /**
  * A chance as a coach says it: "about 8 in 10", "nearly always", "hardly ever".

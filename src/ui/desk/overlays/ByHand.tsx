@@ -10,7 +10,7 @@ import type { UnitSystem } from '@/core/ground/units/system';
 import { Overlay, type Closable } from '../../kit/Overlay';
 import { useTask } from '../../engine/useTask';
 import { CallChoice } from '../../call/CallChoice';
-import { ballLines, ODDS_LINES, said } from '../../call/callLines';
+import { ballLines, oddsLines, said } from '../../call/callLines';
 import { NumberPanel } from '../../kit/NumberPanel';
 import { useUnits } from '../../kit/units';
 import { Alert } from '../../kit/Alert';
@@ -41,20 +41,20 @@ type Knob = readonly [
 /** What may be changed by hand; what is in inches is shown in centimetres where those are read. */
 const KNOBS: readonly Knob[] = [
   ['face_deg', 'Face, open', '°', -45, 45, 1],
-  ['entry_in', 'Mark behind the ball', 'in', -0.5, 4, 0.1],
-  ['swing_fraction', 'Swing, share of full', '', 0.2, 1, 0.01],
-  ['ball_position', 'Ball, 0 trail to 100 lead heel', '', 10, 100, 1],
+  ['entry_in', 'Entry point behind the ball', 'in', -0.5, 4, 0.1],
+  ['swing_fraction', 'Swing length, % of full', '', 0.2, 1, 0.01],
+  ['ball_position', 'Ball position, 0 trail heel to 100 lead heel', '', 10, 100, 1],
   ['stance_width', 'Stance, shoulder widths', '', 0.6, 2, 0.05],
   ['stance_open_deg', 'Stance open', '°', -20, 40, 1],
-  ['aim_deg', 'Swing aimed, right of the line', '°', -40, 40, 1],
-  ['dig_mm', 'Feet settled in', 'mm', 0, 50, 1],
+  ['aim_deg', 'Swing aim, right of the line', '°', -40, 40, 1],
+  ['dig_mm', 'Feet dug in', 'mm', 0, 50, 1],
   ['grip_down_in', 'Grip down', 'in', 0, 4.5, 0.25],
-  ['handle_lower_deg', 'Handle lower', '°', -8, 12, 1],
-  ['shaft_lean_deg', 'Shaft leaning to the flag', '°', -8, 12, 1],
+  ['handle_lower_deg', 'Handle lowered', '°', -8, 12, 1],
+  ['shaft_lean_deg', 'Forward shaft lean', '°', -8, 12, 1],
   ['weight_lead', 'Weight on the lead foot', '', 0.3, 0.85, 0.01],
 ];
 
-const FOUND_AIM = 'Found for the set-up, until it is set: the ball as meant goes to the flag.';
+const FOUND_AIM = 'Worked out so that the planned shot finishes at the flag, until you set it.';
 
 /** A value as it is shown: what was found is finer than a knob's step, and stays so until it is set. */
 const inSteps = (value: number, step: number): number => Math.round(value / step) * step;
@@ -80,12 +80,12 @@ export function ByHand({ situation, calls, setups, onClose }: ByHandProps) {
   const able = calls.filter(({ kind, toward_deg }) => kind !== 'relief' && toward_deg === 0);
   const call = able[Math.min(chosen, able.length - 1)];
   return (
-    <Overlay title="A call by hand" shape="wide" onClose={onClose}>
+    <Overlay title="Adjust a shot" shape="wide" onClose={onClose}>
       {call ? (
         <>
           <div className="mb-3 max-w-sm">
             <CallChoice
-              label="The call that is changed"
+              label="Call to adjust"
               calls={able}
               value={able.indexOf(call)}
               onValue={setChosen}
@@ -99,7 +99,7 @@ export function ByHand({ situation, calls, setups, onClose }: ByHandProps) {
           />
         </>
       ) : (
-        <p>There is no set-up at the flag to change here.</p>
+        <p>There is no shot at the flag to adjust here.</p>
       )}
     </Overlay>
   );
@@ -125,7 +125,7 @@ function HandBody({
   const [original] = useState(() => setupOfCall(call, found));
   const [setup, setSetup] = useState(original);
   const { simulation: hand, fault } = useSimulation(situation, setup);
-  const lines = [...ballLines(units), ...ODDS_LINES];
+  const lines = [...ballLines(units), ...oddsLines(units)];
 
   return (
     <div className="grid grid-cols-2 gap-8 max-md:grid-cols-1">
@@ -188,7 +188,7 @@ function HandBody({
         </table>
         <Alert className="mt-2 min-h-6">{fault}</Alert>
         <button type="button" onClick={() => setSetup(original)} className="button">
-          Back to the call
+          Reset to the call
         </button>
       </div>
     </div>

@@ -5,7 +5,7 @@ import type { CallEntry } from '@/core/tell/sheet/callSheet';
 import { TIE_STROKES } from '@/core/search/candidates/rank';
 import { Overlay, type Closable } from '../../kit/Overlay';
 import { CallChoice } from '../../call/CallChoice';
-import { ballLines, difference, ODDS_LINES, said, setupLines } from '../../call/callLines';
+import { ballLines, difference, oddsLines, said, setupLines } from '../../call/callLines';
 import { schoolName } from '@/core/search/schools/schools';
 import { useUnits } from '../../kit/units';
 
@@ -17,9 +17,9 @@ interface CompareProps extends Closable {
 export function Compare({ calls, onClose }: CompareProps) {
   const struck = calls.filter(({ kind }) => kind !== 'relief');
   return (
-    <Overlay title="Two calls, line by line" shape="wide" onClose={onClose}>
+    <Overlay title="Compare two shots" shape="wide" onClose={onClose}>
       {struck.length < 2 ? (
-        <p>There is only one call here; nothing to set beside it.</p>
+        <p>There is only one call here, so there is nothing to compare it with.</p>
       ) : (
         <CompareBody calls={struck} />
       )}
@@ -32,7 +32,7 @@ function verdict(first: CallEntry, second: CallEntry): string {
   const by = second.odds.expected_strokes - first.odds.expected_strokes;
   const much = Math.abs(by).toFixed(2);
   if (Math.abs(by) <= TIE_STROKES) {
-    return `A tie: ${much} strokes apart, which is no more than the product can tell. Take the one the player trusts.`;
+    return `Too close to call: ${much} strokes apart. Choose the one the player trusts.`;
   }
   const [better, worse] = by > 0 ? [first, second] : [second, first];
   return `The ${better.club} (${schoolName(better.school)}) saves ${much} strokes on the ${worse.club} (${schoolName(worse.school)}).`;
@@ -45,8 +45,8 @@ function CompareBody({ calls }: Pick<CompareProps, 'calls'>) {
   const second = calls[Math.min(chosen[1], calls.length - 1)]!;
   const groups = [
     { name: 'Set-up and swing', lines: setupLines(units) },
-    { name: 'The ball as meant', lines: ballLines(units) },
-    { name: 'Odds', lines: ODDS_LINES },
+    { name: 'The shot as planned', lines: ballLines(units) },
+    { name: 'Odds', lines: oddsLines(units) },
   ];
   return (
     <>
@@ -58,7 +58,7 @@ function CompareBody({ calls }: Pick<CompareProps, 'calls'>) {
           onValue={(i) => setChosen([i, chosen[1]])}
         />
         <CallChoice
-          label="beside this one"
+          label="against this one"
           calls={calls}
           value={calls.indexOf(second)}
           onValue={(i) => setChosen([chosen[0], i])}
@@ -78,7 +78,7 @@ function CompareBody({ calls }: Pick<CompareProps, 'calls'>) {
               {second.club}
             </th>
             <th scope="col" className="w-[16%] py-1 font-normal">
-              differs by
+              difference
             </th>
           </tr>
         </thead>

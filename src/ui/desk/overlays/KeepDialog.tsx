@@ -22,7 +22,7 @@ export function KeepDialog({ onClose, suggestion, onKeep }: KeepDialogProps) {
   );
 
   return (
-    <Overlay title="Keep this reading" shape="narrow" onClose={onClose}>
+    <Overlay title="Save this reading" shape="narrow" onClose={onClose}>
       <form onSubmit={submit}>
         <label htmlFor="reading-name" className="mb-1 block font-semibold">
           Name
@@ -47,7 +47,7 @@ export function KeepDialog({ onClose, suggestion, onKeep }: KeepDialogProps) {
         <div className="mt-3 flex justify-end gap-3">
           <Dialog.Close className="button-quiet">Cancel</Dialog.Close>
           <button type="submit" disabled={busy} className="button-main">
-            {busy ? 'Keeping …' : 'Keep'}
+            {busy ? 'Saving …' : 'Save'}
           </button>
         </div>
       </form>

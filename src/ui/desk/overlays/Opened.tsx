@@ -24,7 +24,8 @@ import { useReadingChanges } from '../state/useReadings';
 
 export interface OpenedProps {
   which: Overlay;
-  onWhich: (which: Overlay | null) => void;
+  /** Told which is to be closed; another may have been opened in its place meanwhile. */
+  onClosed: (which: Overlay) => void;
   player: RosterPlayer;
   reading: DeskReading;
   onReading: (reading: DeskReading) => void;
@@ -40,13 +41,13 @@ export interface OpenedProps {
 
 /** What lies over the desk. */
 export function Opened(props: OpenedProps) {
-  const { onWhich, player, reading, onReading, situation, shot, here, answer } = props;
+  const { which, onClosed, player, reading, onReading, situation, shot, here, answer } = props;
   const { keep } = useReadingChanges();
   const sheet = answer?.sheet;
   const calls = sheet?.calls ?? [];
   const [best] = calls;
-  const state = { onClose: () => onWhich(null) };
-  switch (props.which) {
+  const state = { onClose: () => onClosed(which) };
+  switch (which) {
     case 'keep':
       return (
         <KeepDialog
@@ -93,7 +94,7 @@ export function Opened(props: OpenedProps) {
           first={props.readings}
           onReopen={({ playerId, shot: kept }) => {
             onReading({ player: playerId, shot: kept });
-            onWhich(null);
+            state.onClose();
           }}
         />
       );

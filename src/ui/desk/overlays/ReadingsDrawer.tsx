@@ -19,7 +19,7 @@ interface ReadingsDrawerProps extends Closable {
 
 const SEARCH_PAUSE_MS = 200;
 
-/** The kept readings, newest first, and the drafts that nobody kept. */
+/** The saved readings, newest first, and the drafts that nobody kept. */
 export function ReadingsDrawer({ onClose, ...body }: ReadingsDrawerProps) {
   return (
     <Overlay title="Readings" shape="drawer" onClose={onClose}>
@@ -55,11 +55,11 @@ function DrawerBody({ first, onReopen }: Omit<ReadingsDrawerProps, keyof Closabl
         !fault &&
         (asked === '' ? (
           <p className="leading-relaxed">
-            No readings are kept yet. Set the sentence at the desk to the ball in front of you and
-            press <kbd className="rounded border border-hairline px-1.5">K</kbd> to keep it.
+            No readings saved yet. Set the sentence at the desk to the shot in front of you, then
+            press <kbd className="rounded border border-hairline px-1.5">K</kbd> to save it.
           </p>
         ) : (
-          <p>No kept reading has “{asked}” in its name, player or call.</p>
+          <p>No saved reading has “{asked}” in its name, player or call.</p>
         ))}
       <ul className="-mx-2">
         {readings.map((reading) => (
@@ -69,7 +69,9 @@ function DrawerBody({ first, onReopen }: Omit<ReadingsDrawerProps, keyof Closabl
             under={[
               reading.playerName,
               reading.called,
-              ...(reading.learnt === null ? [] : [`learnt, version ${reading.learnt}`]),
+              ...(reading.learnt === null
+                ? []
+                : [`player’s own numbers, version ${reading.learnt}`]),
             ].join(' · ')}
             savedAt={reading.savedAt}
             onOpen={() => onReopen(reading)}
@@ -86,10 +88,10 @@ function DrawerBody({ first, onReopen }: Omit<ReadingsDrawerProps, keyof Closabl
       {drafts.length > 0 && search === '' && (
         <section aria-labelledby="drafts" className="mt-4">
           <h3 id="drafts" className="text-lg">
-            Not kept
+            Drafts
           </h3>
           <p className="text-sm text-ink-soft">
-            Saved by itself while it was worked on; the latest twenty stay.
+            Saved automatically while you work. The latest twenty are kept.
           </p>
           <ul className="-mx-2">
             {drafts.map((draft) => (

@@ -43,21 +43,21 @@ function rowsOf(sheet: CallSheet): SchoolRow[] {
 
 const percent = (share: number): string => String(Math.round(share * 100));
 
-/** The same ball through every school: the best call of each, or crossed out with its reason. */
+/** Compare techniques for this shot: the best call of each, or crossed out with its reason. */
 export function SchoolsTable({ sheet, onClose }: SchoolsTableProps) {
   return (
-    <Overlay title="The same ball through every school" shape="wide" onClose={onClose}>
+    <Overlay title="Compare techniques for this shot" shape="wide" onClose={onClose}>
       {/* A table that may be wider than a phone: it scrolls by itself, by keyboard too. */}
-      <Sideways label="Schools">
+      <Sideways label="Techniques">
         <table className="w-full min-w-[44rem] border-collapse text-left">
           <thead>
             <tr className="border-b-2 border-hairline align-bottom">
-              {['school', 'club', 'face', 'mark', 'swing'].map((name) => (
+              {['technique', 'club', 'face', 'entry point', 'swing'].map((name) => (
                 <th key={name} scope="col" className="py-1 pr-3 font-semibold">
                   {name}
                 </th>
               ))}
-              {['out', 'green', 'thin', 'worst tenth', 'strokes'].map((name) => (
+              {['out, %', 'green, %', 'thin, %', 'worst 10%', 'strokes'].map((name) => (
                 <th key={name} scope="col" className="py-1 pl-3 text-right font-semibold">
                   {name}
                 </th>
@@ -84,8 +84,8 @@ export function SchoolsTable({ sheet, onClose }: SchoolsTableProps) {
         </table>
       </Sideways>
       <p className="mt-3 max-w-[80ch]">
-        In the order of the call sheet: what costs least comes first, with a small price on whatever
-        is not the plain way to play it. Two hundredths of a stroke cannot be told apart.
+        Best first: expected strokes, with a small penalty for anything that is not the plain way to
+        play it. Differences under 0.02 strokes are too small to matter.
       </p>
     </Overlay>
   );

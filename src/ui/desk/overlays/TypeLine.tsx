@@ -16,7 +16,7 @@ interface TypeLineProps extends Closable {
   onShot: (shot: ShotInput) => string | null;
 }
 
-/** A line to type the whole reading in, with what is understood and what is not. */
+/** A line to describe the shot in a line in, with what is understood and what is not. */
 export function TypeLine({ onClose, ...rest }: TypeLineProps) {
   return (
     <Overlay title="Describe the shot" shape="middle" onClose={onClose}>
@@ -28,7 +28,7 @@ export function TypeLine({ onClose, ...rest }: TypeLineProps) {
 const LINE = 'type-line';
 
 /** Asked of a line with words that are not understood: what they were to say is for the coach to tell. */
-const HALF = 'Change the marked words, or apply the rest without them.';
+const HALF = 'Change the underlined words, or apply the rest without them.';
 
 interface TypeBodyProps extends Pick<TypeLineProps, 'shot' | 'onShot'> {
   onDone: () => void;
@@ -45,7 +45,7 @@ function TypeBody({ shot, onShot, onDone }: TypeBodyProps) {
   const [rest, setRest] = useState<{ line: string; problem: string | null } | null>(null);
   const { text, put, input, submit, fault } = useLine((line) => {
     const { read, unread, shot: next } = understand(line, shot, units);
-    if (read.length === 0) return 'None of this is understood yet.';
+    if (read.length === 0) return 'None of this could be read yet.';
     if (unread.length > 0) return HALF;
     return apply(next);
   });
@@ -91,9 +91,9 @@ function TypeBody({ shot, onShot, onDone }: TypeBodyProps) {
             ))}
           </>
         ) : understood.read.length > 0 ? (
-          'All understood. Press Enter to apply it.'
+          'All read. Press Enter to apply it.'
         ) : (
-          'Anything you leave out stays as it is.'
+          'Anything you leave out is unchanged.'
         )}
       </p>
       {understood.read.length > 0 && (

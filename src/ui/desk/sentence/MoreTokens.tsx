@@ -35,7 +35,9 @@ export function MoreTokens(props: MoreTokensProps) {
       ? null
       : `land it at ${sayLength(resolved.carry, 'ground', units)}`,
     resolved.clear === undefined ? null : `carry ${sayLength(resolved.clear, 'ground', units)}`,
-    escapes.length === 0 ? null : counted(escapes.length, 'other way out', 'other ways out'),
+    escapes.length === 0
+      ? null
+      : counted(escapes.length, 'other escape route', 'other escape routes'),
   ].filter((text) => text !== null);
   const optional = (
     label: string,
@@ -60,7 +62,7 @@ export function MoreTokens(props: MoreTokensProps) {
           className="min-h-11 underline"
           onClick={() => onFields(without(name))}
         >
-          Leave it to the product
+          Let Mellow Divot choose
         </button>
       )}
     </div>
@@ -85,16 +87,16 @@ export function MoreTokens(props: MoreTokensProps) {
             Wind
           </button>
           {optional(
-            'Landing spot wanted',
+            'Landing spot',
             'carry',
             resolved.carry,
-            'Otherwise the product chooses it.',
+            'Leave empty to let Mellow Divot choose.',
           )}
           {optional(
             'Must carry',
             'clear',
             resolved.clear,
-            'Far edge of water or another bunker on the way.',
+            'Carry needed to clear water or another bunker.',
           )}
           <WaysOut ways={escapes} onFields={onFields} />
         </>

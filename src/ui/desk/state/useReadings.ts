@@ -19,7 +19,7 @@ const READINGS = 'readings';
 const NONE: readonly KeptReading[] = [];
 
 /**
- * The kept readings that have a text in name, player or call, newest first; the ones before while they are fetched.
+ * The saved readings that have a text in name, player or call, newest first; the ones before while they are fetched.
  *
  * @param first all of them, as they came with the page
  */
@@ -61,7 +61,7 @@ export function useReadingChanges() {
     keep: async (reading: ToKeep): Promise<string | null> => {
       const answered = await ask<KeptReading>('/api/readings', 'POST', reading);
       if (answered.kind !== 'ok') return saidOf(answered);
-      toast.success(`Kept: ${answered.body.name}`);
+      toast.success(`Saved: ${answered.body.name}`);
       await changed();
       return null;
     },

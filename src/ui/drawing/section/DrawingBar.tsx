@@ -52,7 +52,7 @@ export function DrawingBar(props: DrawingBarProps) {
         </button>
       ))}
       <span className="ml-2 shrink-0 border-l border-hairline pl-3 text-ink-soft max-sm:sr-only">
-        A miss:
+        Show a miss:
       </span>
       {MISSES.map((miss, i) => (
         <button
@@ -116,8 +116,8 @@ export function DrawingBar(props: DrawingBarProps) {
             type="button"
             aria-label={
               view.stretch === 1
-                ? 'True to scale; stretch heights'
-                : `Heights ${view.stretch} times; change`
+                ? 'True to scale. Stretch heights'
+                : `Heights stretched ${view.stretch} times. Change`
             }
             onClick={views.stretch}
             className={`${BUTTON} grid-flow-col gap-1`}

@@ -49,7 +49,7 @@ export function LipMarks({
         strokeWidth="4"
         paintOrder="stroke"
       >
-        {room >= LONG_LABEL ? 'must start above ' : 'over '}
+        {room >= LONG_LABEL ? 'launch above ' : 'over '}
         {Math.ceil(angle)}°
       </text>
       {clearance !== null && clearance > 0.05 && (

@@ -124,9 +124,9 @@ export function SandInset({ picture, sand, burial, mirrored }: SandInsetProps) {
         fill="var(--ink)"
       >
         {bounce > 0
-          ? `${bounce}° of bounce at work`
+          ? `${bounce}° effective bounce`
           : bounce < 0
-            ? `edge leads by ${-bounce}°`
+            ? `leading edge digs by ${-bounce}°`
             : 'edge and sole level'}
       </text>
     </Inset>

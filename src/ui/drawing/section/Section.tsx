@@ -115,7 +115,7 @@ export function Section(props: SectionProps) {
     <>
       <div
         ref={ref}
-        className={`relative w-full overflow-hidden bg-sky ${look.from === 'side' ? 'h-[244px] max-sm:h-[220px]' : 'h-[360px] max-sm:h-[260px]'}`}
+        className={`relative w-full overflow-hidden bg-sky ${look.from === 'side' ? 'h-[244px] max-sm:h-[220px] sm:[@media(max-height:820px)]:h-[196px]' : 'h-[360px] max-sm:h-[260px]'}`}
       >
         <svg
           ref={svg}
@@ -194,7 +194,7 @@ export function Section(props: SectionProps) {
         said={
           miss?.text ??
           (wanted && told
-            ? 'There is no such miss here.'
+            ? 'That miss cannot happen here.'
             : (ridgeSaid ?? (rides && (rides.length > 0 ? SOLE_LEGEND : soleText(rides)))))
         }
         onTry={setTried}

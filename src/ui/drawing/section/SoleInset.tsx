@@ -95,11 +95,11 @@ export function SoleInset({ rides, called, sand, mirrored }: SoleInsetProps) {
 }
 
 /** What the figures under the soles are. */
-export const SOLE_LEGEND = 'Edge under the ball, mm deep: as meant | 2 cm heavy.';
+export const SOLE_LEGEND = 'Depth of the leading edge under the ball, mm: as planned | 2 cm heavy.';
 
 /** The same in words, for whoever cannot see it. */
 export function soleText(rides: readonly SoleRide[]): string {
-  if (rides.length === 0) return 'No sole goes through the sand here.';
+  if (rides.length === 0) return 'No club goes through the sand here.';
   const each = rides.map(
     ({ club, meant, heavy }) => `${club.name} ${depthWords(meant)}, heavy ${depthWords(heavy)}`,
   );
