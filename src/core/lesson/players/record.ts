@@ -1,11 +1,12 @@
 import type { ClubType } from '@/core/ground/club/club';
 import { HANDS, SKILLS, USUAL_MISSES } from '@/core/ground/player/player';
-import { fromMetres } from '@/core/ground/units/length';
+import { fromMetres, type LengthUnit } from '@/core/ground/units/length';
 import { UNIT_SYSTEMS } from '@/core/ground/units/system';
 import { bagSchema, clubName, type ClubInput } from '@/core/tell/format/club';
 import { check, FaultyInput, type Fault } from '@/core/tell/format/fault';
 import {
   exactObject,
+  lengthName,
   lengthOf,
   numberField,
   proseField,
@@ -75,15 +76,18 @@ export function bagFaults(bag: readonly ClubInput[]): Fault[] {
         message: `${A_TYPE[club.type]} has from ${loft[0]} to ${loft[1]} degrees of loft, not ${club.loft_deg}`,
       });
     }
+    const typed = Object.keys(club).find((key) => lengthName(key) === 'stock_carry');
     const said = lengthOf(club, 'stock_carry');
-    if (said !== undefined && said > carry) {
-      const yards = Math.round(fromMetres(said, 'yd'));
+    if (typed !== undefined && said !== undefined && said > carry) {
+      // In the unit in which it was typed.
+      const unit = typed.slice('stock_carry_'.length) as LengthUnit;
+      const far = (metres: number): number => Math.round(fromMetres(metres, unit));
       faults.push({
-        path: `bag[${i}].stock_carry_yd`,
+        path: `bag[${i}].${typed}`,
         message:
           carry === 0
             ? 'a putter has no stock carry'
-            : `${yards} yd is too far for ${A_TYPE[club.type]} (at most ${Math.round(fromMetres(carry, 'yd'))})`,
+            : `${far(said)} ${unit} is too far for ${A_TYPE[club.type]} (at most ${far(carry)})`,
       });
     }
   });

@@ -22,7 +22,8 @@ const faultsOf = (work: () => unknown): string[] => {
   return [];
 };
 
-const wedge = { name: '56', type: 'wedge', loft_deg: 56, bounce_deg: 12, stock_carry_yd: 82 };
+const rest = { name: '56', type: 'wedge', loft_deg: 56, bounce_deg: 12 };
+const wedge = { ...rest, stock_carry_yd: 82 };
 const record = { name: 'Ada Lund', handed: 'left', skill: 'good', bag: [wedge] };
 
 describe('a record', () => {
@@ -39,6 +40,10 @@ describe('a record', () => {
     [{ bag: [wedge, { ...wedge }] }, /bag\[1\]\.name: "56" is in the bag twice/],
     [{ bag: [{ ...wedge, loft_deg: 5 }] }, /a wedge has from 40 to 72 degrees of loft, not 5/],
     [{ bag: [{ ...wedge, stock_carry_yd: 300 }] }, /300 yd is too far for a wedge \(at most 180\)/],
+    [
+      { bag: [{ ...rest, stock_carry_m: 280 }] },
+      /bag\[0\]\.stock_carry_m: 280 m is too far for a wedge \(at most 165\)/,
+    ],
     [{ bag: [] }, /bag: must be a list of 1 to 20/],
     [{ name: '   ' }, /name: must not be empty/],
     [{ handed: 'both' }, /handed: must be one of right, left, not "both"/],
