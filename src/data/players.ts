@@ -31,6 +31,10 @@ const BAG = `
   coalesce((select jsonb_agg(c.make order by c.position) from clubs c where c.player_id = p.id), '[]')
   as bag`;
 
+const LAST_LESSON = `
+  (select to_char(max(l.held_on), 'YYYY-MM-DD') from lessons l
+   where l.deleted_at is null and l.plan -> 'players' ? p.id) as "lastLesson"`;
+
 /** A row as it comes: absent fields are null in the table and absent in a record. */
 type Row = {
   [K in keyof ListedPlayer]-?: undefined extends ListedPlayer[K]
@@ -63,7 +67,7 @@ export async function listPlayers(
        from players p where ${where}
        order by ${ORDER_BY[order]} ${direction}, lower(p.name), p.id limit $3 offset $4
      )
-     select ${COLUMNS}, ${BAG}, p.readings, p.total from page p
+     select ${COLUMNS}, ${BAG}, ${LAST_LESSON}, p.readings, p.total from page p
      order by ${ORDER_BY[order]} ${direction}, lower(p.name), p.id`,
     [archived, containing(search), limit, offset],
   );

@@ -131,6 +131,8 @@ test('everything about a player is exported, and erased for good', async () => {
   const lesson = '22222222-2222-4222-8222-222222222222';
   await saveLesson(sql, lesson, aPlan({ players: ['bo'] }));
   await addBalls(sql, lesson, [aBall(2, { player: 'bo' })]);
+  const [listed] = (await listPlayers(sql, { search: 'bo ek' })).players;
+  expect(listed!.lastLesson).toBe(aPlan().held_on);
   const { version: _version, ...factors } = PLAIN_LEARNT;
   await acceptLearning(sql, 'bo', factors);
   expect(await saveContact(sql, 'nobody', { contact: 'x' })).toBe(false);

@@ -429,6 +429,7 @@ test('the review shows what the balls came to, learns, is taken over, and finds 
   await expect(page.getByText(/^Check next:/)).toBeVisible();
   const first = page.getByRole('region', { name: 'Likely causes' }).getByRole('listitem').first();
   await expect(first).toContainText(/about \d in \d+|nearly always/);
+  await page.getByText('All other questions').click();
   const tick = page.getByRole('button', { name: /further forward than the call.* Yes/ });
   await tick.click();
   await expect(tick).toHaveAttribute('aria-pressed', 'true');
@@ -619,4 +620,16 @@ test('impossible balls are refused by name, and nothing of them is saved', async
   expect(await ballsOf(page, lesson)).toHaveLength(0);
   const wrong = await page.request.patch(`/api/balls/${crypto.randomUUID()}`, { data: {} });
   expect(wrong.status()).toBe(404);
+});
+
+test('the lessons stand by month, and those of one player alone', async ({ page }) => {
+  await newLesson(page, { held_on: '2031-02-03', place: 'Far bunker', players: ['jun-akagawa'] });
+  await newLesson(page, { held_on: '2031-03-04', place: 'Near bunker', players: ['ines-okafor'] });
+  await page.goto('/lessons');
+  await expect(page.getByRole('region', { name: 'March 2031' })).toContainText('Near bunker');
+  await expect(page.getByRole('region', { name: 'February 2031' })).toContainText('Far bunker');
+  await page.getByLabel('Player').selectOption('Jun Akagawa');
+  await expect(page.getByRole('region', { name: 'February 2031' })).toContainText('Far bunker');
+  await expect(page.getByText(/Near bunker/)).toHaveCount(0);
+  await passesAxe(page);
 });

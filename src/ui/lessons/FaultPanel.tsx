@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { NO_FAULT, SIGNS } from '@/core/lesson/faults/causes';
+import { NO_FAULT, SIGNS, type Sign } from '@/core/lesson/faults/causes';
 import { DOSES, drillLine, usualDose } from '@/core/lesson/faults/dose';
 import { evidenceWords } from '@/core/lesson/faults/faultWords';
 import { FEWEST, findFault, type Ticks } from '@/core/lesson/faults/find';
@@ -35,6 +35,7 @@ export function FaultPanel({ player, balls, onDrill }: FaultPanelProps) {
     engine.run('looks', [recordOf(player), balls], { signal }),
   );
   const finding = looked && findFault(looked, ticks);
+  const answered = Object.keys(ticks).length;
 
   return (
     <section aria-labelledby="fault" aria-busy={status === 'running'}>
@@ -91,8 +92,12 @@ export function FaultPanel({ player, balls, onDrill }: FaultPanelProps) {
                 return (
                   <li key={cause.id}>
                     <p>
-                      <strong className="font-heading text-lg">{cause.name}</strong>,{' '}
-                      {chanceWords(chance)}
+                      {finding.clear ? (
+                        <strong className="font-heading text-lg">{cause.name}</strong>
+                      ) : (
+                        cause.name
+                      )}
+                      , {chanceWords(chance)}
                     </p>
                     <p className="text-sm leading-snug text-ink-soft">
                       {speaking.length > 0 && `For it: ${speaking.map(evidenceWords).join('; ')}. `}
@@ -116,37 +121,59 @@ export function FaultPanel({ player, balls, onDrill }: FaultPanelProps) {
             </ol>
           </div>
           <div>
-            {finding.next && <p className="mb-2 font-semibold">Check next: {finding.next.look}</p>}
-            <ul>
-              {[...SIGNS]
-                .sort(
-                  (a, b) => Number(b.id === finding.next?.id) - Number(a.id === finding.next?.id),
-                )
-                .map(({ id, look }) => (
-                  <li key={id} className="flex items-center gap-2 border-b border-hairline">
-                    <span className="grow py-1 text-sm leading-snug">{look}</span>
-                    {[true, false].map((seen) => (
-                      <button
-                        key={String(seen)}
-                        type="button"
-                        aria-label={`${look} ${seen ? 'Yes' : 'No'}`}
-                        aria-pressed={ticks[id] === seen}
-                        onClick={() =>
-                          setTicks(({ [id]: before, ...others }) =>
-                            before === seen ? others : { ...others, [id]: seen },
-                          )
-                        }
-                        className="h-11 w-12 rounded border-2 border-hairline lit-when-chosen"
-                      >
-                        {seen ? 'yes' : 'no'}
-                      </button>
-                    ))}
+            {finding.next && (
+              <div className="rounded border-2 border-flag p-3">
+                <p className="mb-2 text-lg font-semibold">Check next: {finding.next.look}</p>
+                <Answer sign={finding.next} ticks={ticks} onTicks={setTicks} />
+              </div>
+            )}
+            <details className="mt-3">
+              <summary className="min-h-11 cursor-pointer py-2.5 font-semibold">
+                {finding.next ? 'All other questions' : 'All questions'}
+                {answered > 0 && ` (${answered} answered)`}
+              </summary>
+              <ul>
+                {SIGNS.filter(({ id }) => id !== finding.next?.id).map((sign) => (
+                  <li key={sign.id} className="flex items-center gap-2 border-b border-hairline">
+                    <span className="grow py-1 text-sm leading-snug">{sign.look}</span>
+                    <Answer sign={sign} ticks={ticks} onTicks={setTicks} />
                   </li>
                 ))}
-            </ul>
+              </ul>
+            </details>
           </div>
         </div>
       )}
     </section>
+  );
+}
+
+interface AnswerProps {
+  sign: Sign;
+  ticks: Ticks;
+  onTicks: (change: (now: Ticks) => Ticks) => void;
+}
+
+/** Yes or no to a question; pressed again it is unanswered. */
+function Answer({ sign: { id, look }, ticks, onTicks }: AnswerProps) {
+  return (
+    <span className="flex gap-2">
+      {[true, false].map((seen) => (
+        <button
+          key={String(seen)}
+          type="button"
+          aria-label={`${look} ${seen ? 'Yes' : 'No'}`}
+          aria-pressed={ticks[id] === seen}
+          onClick={() =>
+            onTicks(({ [id]: before, ...others }) =>
+              before === seen ? others : { ...others, [id]: seen },
+            )
+          }
+          className="h-11 w-12 rounded border-2 border-hairline lit-when-chosen"
+        >
+          {seen ? 'yes' : 'no'}
+        </button>
+      ))}
+    </span>
   );
 }

@@ -5,9 +5,11 @@ import { textOf } from '@/core/tell/format/textOf';
 import { Trash2 } from 'lucide-react';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
+import { useState } from 'react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { toast } from 'sonner';
-import { sayDay } from '../kit/day';
+import { sayDay, sayMonth } from '../kit/day';
+import { Pick } from '../kit/fields';
 import { IconButton } from '../kit/IconButton';
 import { ask, askWithText, bodyOf } from '../server/client';
 import { isDone, remove } from '../server/said';
@@ -32,6 +34,14 @@ export function LessonList(props: LessonListProps) {
     queryFn: () => bodyOf(ask<readonly StoredLesson[]>('/api/lessons')),
     initialData: props.lessons,
   });
+  const [who, setWho] = useState('');
+  const names = [
+    ...new Set(lessons.flatMap(({ players }) => players.map(({ name }) => name))),
+  ].sort((a, b) => a.localeCompare(b));
+  const shown = lessons.filter(
+    ({ players }) => who === '' || players.some(({ name }) => name === who),
+  );
+  const months = [...new Set(shown.map(({ plan }) => sayMonth(plan.held_on)))];
   const listAgain = (): Promise<void> => lookAgain(cache, [LESSONS]);
 
   const take = async (text: string): Promise<void> => {
@@ -83,46 +93,65 @@ export function LessonList(props: LessonListProps) {
             logged at the bunker and reviewed afterwards.
           </p>
         ) : (
-          <ul className="mt-4">
-            {lessons.map((lesson) => (
-              <li
-                key={lesson.id}
-                className="flex items-center gap-3 border-b border-hairline py-1.5"
-              >
-                <Link
-                  prefetch={false}
-                  href={`/lessons/${lesson.id}`}
-                  className="min-w-0 grow rounded px-2 py-1.5 hover:bg-flag-wash hover:text-on-flag"
-                >
-                  <span className="block font-semibold">
-                    {sayDay(lesson.plan.held_on)}, {lesson.plan.place}
-                  </span>
-                  <span className="block text-sm">
-                    {lesson.players.map(({ name }) => name).join(', ')} ·{' '}
-                    {counted(lesson.plan.stations.length, 'station')} ·{' '}
-                    {counted(lesson.balls, 'ball')}
-                    {lesson.closed && ' · closed'}
-                  </span>
-                </Link>
-                <Link
-                  prefetch={false}
-                  href={`/lessons/${lesson.id}/review`}
-                  className="flex h-11 items-center px-2 underline underline-offset-4"
-                >
-                  Review
-                </Link>
-                <IconButton
-                  label={`Delete the lesson at ${lesson.plan.place}`}
-                  onClick={() =>
-                    void remove(`/api/lessons/${lesson.id}`, lesson.plan.place, listAgain)
-                  }
-                  harm
-                >
-                  <Trash2 size={18} aria-hidden="true" />
-                </IconButton>
-              </li>
+          <>
+            {names.length > 1 && (
+              <div className="mt-4 flex">
+                <Pick
+                  label="Player"
+                  value={who}
+                  onValue={setWho}
+                  options={[['', 'everyone'], ...names.map((name) => [name, name] as const)]}
+                />
+              </div>
+            )}
+            {months.map((month) => (
+              <section key={month} aria-label={month} className="mt-4">
+                <h2 className="text-lg">{month}</h2>
+                <ul>
+                  {shown
+                    .filter(({ plan }) => sayMonth(plan.held_on) === month)
+                    .map((lesson) => (
+                      <li
+                        key={lesson.id}
+                        className="flex items-center gap-3 border-b border-hairline py-1.5"
+                      >
+                        <Link
+                          prefetch={false}
+                          href={`/lessons/${lesson.id}`}
+                          className="min-w-0 grow rounded px-2 py-1.5 hover:bg-flag-wash hover:text-on-flag"
+                        >
+                          <span className="block font-semibold">
+                            {sayDay(lesson.plan.held_on)}, {lesson.plan.place}
+                          </span>
+                          <span className="block text-sm">
+                            {lesson.players.map(({ name }) => name).join(', ')} ·{' '}
+                            {counted(lesson.plan.stations.length, 'station')} ·{' '}
+                            {counted(lesson.balls, 'ball')}
+                            {lesson.closed && ' · closed'}
+                          </span>
+                        </Link>
+                        <Link
+                          prefetch={false}
+                          href={`/lessons/${lesson.id}/review`}
+                          className="flex h-11 items-center px-2 underline underline-offset-4"
+                        >
+                          Review
+                        </Link>
+                        <IconButton
+                          label={`Delete the lesson at ${lesson.plan.place}`}
+                          onClick={() =>
+                            void remove(`/api/lessons/${lesson.id}`, lesson.plan.place, listAgain)
+                          }
+                          harm
+                        >
+                          <Trash2 size={18} aria-hidden="true" />
+                        </IconButton>
+                      </li>
+                    ))}
+                </ul>
+              </section>
             ))}
-          </ul>
+          </>
         )}
         <p className="mt-4">
           <DeletedLink />

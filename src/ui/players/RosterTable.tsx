@@ -5,6 +5,7 @@ import { Archive, ArchiveRestore, Pencil, Trash2 } from 'lucide-react';
 import Link from 'next/link';
 import { SKILL_WORDS } from '@/core/tell/words/player';
 import type { ListedPlayer, PlayerOrder } from '@/core/lesson/players/player';
+import { sayDay } from '../kit/day';
 import { IconButton } from '../kit/IconButton';
 import type { RosterView } from './useRoster';
 
@@ -25,6 +26,7 @@ const COLUMNS: readonly (readonly [title: string, order: PlayerOrder | null, wid
   ['Player', 'name'],
   ['Level', 'skill'],
   ['Clubs', null, 'wide'],
+  ['Last lesson', null, 'wide'],
   ['Readings', 'readings', 'wide'],
   ['Changed', 'changed', 'wide'],
 ];
@@ -75,7 +77,8 @@ export function RosterTable({ players, view, onOrder, ...actions }: RosterTableP
 }
 
 function PlayerRow({ player, onEdit, onArchive, onRemove }: RowActions & { player: ListedPlayer }) {
-  const { id, name, skill, handed, bag, readings, updatedAt, archived } = player;
+  const { id, name, skill, handed, bag, trusted_club, lastLesson, readings, updatedAt, archived } =
+    player;
   const Move = archived ? ArchiveRestore : Archive;
   return (
     <tr className="border-b border-hairline">
@@ -92,7 +95,19 @@ function PlayerRow({ player, onEdit, onArchive, onRemove }: RowActions & { playe
         {SKILL_WORDS[skill]}
         {handed === 'left' && ', left-handed'}
       </td>
-      <td className={`pr-4 ${WIDE}`}>{bag.map((club) => club.name).join(', ')}</td>
+      <td className={`pr-4 ${WIDE}`}>
+        {bag.map((club, i) => (
+          <span key={club.name}>
+            {i > 0 && ', '}
+            {club.name === trusted_club ? (
+              <strong title="Favourite from sand">{club.name}</strong>
+            ) : (
+              club.name
+            )}
+          </span>
+        ))}
+      </td>
+      <td className={`pr-4 ${WIDE}`}>{lastLesson ? sayDay(lastLesson) : 'none yet'}</td>
       <td className={`pr-4 ${WIDE}`}>{readings}</td>
       <td className={`pr-4 ${WIDE}`}>
         <time dateTime={updatedAt} suppressHydrationWarning>

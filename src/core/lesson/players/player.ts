@@ -16,6 +16,8 @@ export interface RosterPlayer extends PlayerRecord {
 /** A player in the roster's list. */
 export interface ListedPlayer extends RosterPlayer {
   readings: number;
+  /** Day of the latest lesson; absent where there was none. */
+  lastLesson?: string;
 }
 
 /** What a list of players can be ordered by. */
