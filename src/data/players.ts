@@ -93,6 +93,16 @@ export async function playerById(db: PGlite, id: string): Promise<RosterPlayer |
   return rows[0] ? playerOf(rows[0]) : null;
 }
 
+/** Players in the order of their ids, archived or not; those who are not there, or deleted, are left out. */
+export async function playersById(db: PGlite, ids: readonly string[]): Promise<RosterPlayer[]> {
+  const { rows } = await db.query<Row>(
+    `select ${COLUMNS}, ${BAG} from players p
+     where p.id = any($1) and p.deleted_at is null order by array_position($1, p.id)`,
+    [ids],
+  );
+  return rows.map(playerOf);
+}
+
 /** The players that a desk begins with: those of the latest readings, then by name; never the archived. */
 export async function playersForDesk(db: PGlite, limit = 40): Promise<RosterPlayer[]> {
   const { rows } = await db.query<Row>(

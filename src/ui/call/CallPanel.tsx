@@ -3,12 +3,9 @@
 import type { ReactNode } from 'react';
 import type { CallPicture } from '@/core/tell/picture/picture';
 import type { CallEntry } from '@/core/tell/sheet/callSheet';
+import { setUpWords, type DrawnWords } from '@/core/tell/sheet/setUpWords';
 import type { Hand } from '@/core/ground/player/player';
-import { ballPositionWords } from '@/core/tell/script/script';
-import { pitchWords, shortLengthWords } from '@/core/tell/words/words';
 import { SHOULDER_WIDTH } from '@/core/model/swing/technique';
-import { toMetres } from '@/core/ground/units/length';
-import { saySmall } from '@/core/ground/units/say';
 import { EntryMark } from '../drawing/EntryMark';
 import { FaceClock } from '../drawing/FaceClock';
 import { Feet } from '../drawing/Feet';
@@ -32,10 +29,7 @@ interface CallPanelProps {
 /** The best call: four drawings in the order of the work over the script to read out. */
 export function CallPanel({ call, picture, handed, burial, trust }: CallPanelProps) {
   const units = useUnits();
-  const face =
-    call.face_deg === 0
-      ? 'square'
-      : `${Math.abs(call.face_deg)}° ${call.face_deg > 0 ? 'open' : 'closed'}`;
+  const words = setUpWords(call, units);
   return (
     <article aria-labelledby="first-call">
       <header className="flex flex-wrap items-baseline gap-x-3">
@@ -46,7 +40,7 @@ export function CallPanel({ call, picture, handed, burial, trust }: CallPanelPro
         <span className="text-ink-soft">
           {call.kind === 'out-sideways'
             ? `out sideways, ${Math.abs(call.toward_deg)}° from the flag`
-            : `${call.attempt ? 'a long shot: ' : ''}${KIND_WORDS[call.kind].name}`}
+            : `${call.attempt ? 'a long shot: ' : ''}${KIND_WORDS[call.kind]}`}
         </span>
         <span className="ml-auto">
           <strong className="font-heading text-xl">
@@ -61,13 +55,10 @@ export function CallPanel({ call, picture, handed, burial, trust }: CallPanelPro
       <div className="@container mt-3">
         <div className="grid gap-x-6 gap-y-3 @lg:grid-cols-[16rem_minmax(0,1fr)]">
           <ul className="grid grid-cols-2 content-start gap-2 leading-snug">
-            <Drawn caption={call.face_clock} note={face}>
+            <Drawn {...words.face}>
               <FaceClock faceDeg={call.face_deg} handed={handed} />
             </Drawn>
-            <Drawn
-              caption={ballPositionWords(call.ball_position)}
-              note={`${call.stance_width} shoulders wide${call.stance_open_deg >= 4 ? `, ${call.stance_open_deg}° open` : ''}`}
-            >
+            <Drawn {...words.ball}>
               <Feet
                 handed={handed}
                 ballPosition={call.ball_position}
@@ -76,16 +67,10 @@ export function CallPanel({ call, picture, handed, burial, trust }: CallPanelPro
                 mark={picture.mark.before}
               />
             </Drawn>
-            <Drawn
-              caption={`${shortLengthWords(toMetres(call.entry_in, 'in'), units)} behind`}
-              note={`${saySmall(call.predicted.divot_mm / 1000, units)} long, ${saySmall(call.predicted.depth_mm / 1000, units)} deep`}
-            >
+            <Drawn {...words.entry}>
               <EntryMark mark={picture.mark} burial={burial} handed={handed} />
             </Drawn>
-            <Drawn
-              caption={call.swing_clock}
-              note={`a ${pitchWords(toMetres(call.grass_swing_yd, 'yd'), units)} pitch swing`}
-            >
+            <Drawn {...words.swing}>
               <SwingClock fraction={call.swing_fraction} handed={handed} />
             </Drawn>
           </ul>
@@ -111,15 +96,7 @@ export function CallPanel({ call, picture, handed, burial, trust }: CallPanelPro
   );
 }
 
-function Drawn({
-  caption,
-  note,
-  children,
-}: {
-  caption: string;
-  note: string;
-  children: React.ReactNode;
-}) {
+function Drawn({ caption, note, children }: DrawnWords & { children: ReactNode }) {
   return (
     <li className="flex flex-col items-center text-center">
       {children}

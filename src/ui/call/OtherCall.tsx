@@ -57,7 +57,7 @@ export function OtherCall({ call, best, rank }: OtherCallProps) {
         {!call.attempt && <LineSample rank={rank} />}
         <span className="text-ink-soft">
           {call.attempt && 'long shot: '}
-          {KIND_WORDS[call.kind].name}, face {call.face_deg === 0 ? 'square' : call.face_clock}
+          {KIND_WORDS[call.kind]}, face {call.face_deg === 0 ? 'square' : call.face_clock}
         </span>
         <span className="ml-auto font-heading text-lg font-semibold">
           {call.odds.expected_strokes.toFixed(1)}

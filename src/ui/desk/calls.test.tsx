@@ -166,7 +166,7 @@ describe('a call by hand', () => {
     for (const line of lines) expect(cellOf(line, 1)).toBe(cellOf(line, 0));
     expect(Number(cellOf(/^carry/, 0))).toBe(calls[0]!.predicted.carry_yd);
     expect(Number(cellOf(/^strokes to hole out/, 1))).toBe(calls[0]!.odds.expected_strokes);
-    const swing = screen.getByRole('textbox', { name: 'Swing length, % of full' });
+    const swing = screen.getByRole('textbox', { name: 'Swing length, share of full' });
     await user.clear(swing);
     await user.type(swing, '0.95');
     await waitFor(() =>

@@ -18,14 +18,8 @@ export function fits(value: string, typed: string, words: readonly string[] = []
   const said = wordsOf([value, ...words].join(' '));
   const parts = wordsOf(typed);
   if (!parts.every((part) => said.some((word) => word.startsWith(part)))) return 0;
-  return (
-    1 /
-    (1 +
-      Math.max(
-        0,
-        said.findIndex((word) => word.startsWith(parts[0] ?? '')),
-      ))
-  );
+  const [first] = parts;
+  return first === undefined ? 1 : 1 / (1 + said.findIndex((word) => word.startsWith(first)));
 }
 
 interface PaletteProps extends Closable {

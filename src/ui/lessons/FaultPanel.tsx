@@ -7,6 +7,7 @@ import { evidenceWords } from '@/core/lesson/faults/faultWords';
 import { FEWEST, findFault, type Ticks } from '@/core/lesson/faults/find';
 import type { Looked } from '@/core/lesson/faults/looks';
 import { recordOf, type RosterPlayer } from '@/core/lesson/players/player';
+import { listed } from '@/core/tell/words/listed';
 import { chanceWords } from '@/core/tell/words/words';
 import type { PlacedBall } from '@/core/lesson/review/against';
 import { Pick } from '../kit/fields';
@@ -81,7 +82,7 @@ export function FaultPanel({ player, balls, onDrill }: FaultPanelProps) {
               />
               {player.cautions.length > 0 && (
                 <p className="text-sm">
-                  Short sets to spare the {player.cautions.join(' and ')}: stop where it hurts.
+                  Short sets to spare the {listed(player.cautions)}: stop where it hurts.
                 </p>
               )}
             </fieldset>

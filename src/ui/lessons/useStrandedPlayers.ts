@@ -15,14 +15,17 @@ export function useStrandedPlayers(
   players: readonly RosterPlayer[],
   stations: readonly Pick<Station, 'shot'>[],
 ): readonly (readonly RosterPlayer[])[] | null {
-  const situations = stations.flatMap(({ shot }) =>
-    players.map((each) => situationFor(each, shot)),
-  );
+  const asked = players.length * stations.length;
   const { value } = useTask<boolean[]>(
-    situations.length === 0 ? null : JSON.stringify(situations),
-    ({ engine, signal }) => engine.run('getOut', [situations], { signal }),
+    asked === 0 ? null : JSON.stringify([players, stations.map(({ shot }) => shot)]),
+    ({ engine, signal }) => {
+      const situations = stations.flatMap(({ shot }) =>
+        players.map((each) => situationFor(each, shot)),
+      );
+      return engine.run('getOut', [situations], { signal });
+    },
     REST_MS,
   );
-  if (value?.length !== situations.length) return null;
+  if (value?.length !== asked) return null;
   return stations.map((_, s) => players.filter((_player, p) => !value[s * players.length + p]));
 }

@@ -4,15 +4,12 @@ import { missPicture } from '@/core/tell/picture/missPicture';
 import type { Answer } from '@/core/tell/answer/answer';
 import type { CallPicture } from '@/core/tell/picture/picture';
 import type { CallEntry } from '@/core/tell/sheet/callSheet';
+import { setUpWords, type DrawnWords } from '@/core/tell/sheet/setUpWords';
 import type { Hand } from '@/core/ground/player/player';
-import { ballPositionWords } from '@/core/tell/script/script';
 import { oddsWords } from '@/core/tell/words/oddsWords';
-import { pitchWords, shortLengthWords } from '@/core/tell/words/words';
 import type { MissName } from '@/core/model/shot/misses';
 import type { Shot } from '@/core/ground/situation/shot';
 import { SHOULDER_WIDTH } from '@/core/model/swing/technique';
-import { toMetres } from '@/core/ground/units/length';
-import { saySmall } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { KIND_WORDS } from '@/core/tell/words/kinds';
 import { schoolName } from '@/core/search/schools/schools';
@@ -73,9 +70,7 @@ function Drawn({
   note,
   children,
   width,
-}: {
-  caption: string;
-  note: string;
+}: DrawnWords & {
   children: ReactElement;
   width: number;
 }) {
@@ -102,24 +97,13 @@ function FourDrawings({
   burial: number;
   units: UnitSystem;
 }) {
+  const words = setUpWords(call, units);
   return (
     <View style={styles.drawings}>
-      <Drawn
-        width={78}
-        caption={call.face_clock}
-        note={
-          call.face_deg === 0
-            ? 'square'
-            : `${Math.abs(call.face_deg)}° ${call.face_deg > 0 ? 'open' : 'closed'}`
-        }
-      >
+      <Drawn width={78} {...words.face}>
         <FaceClock faceDeg={call.face_deg} handed={handed} />
       </Drawn>
-      <Drawn
-        width={106}
-        caption={ballPositionWords(call.ball_position)}
-        note={`${call.stance_width} shoulders wide${call.stance_open_deg >= 4 ? `, ${call.stance_open_deg}° open` : ''}`}
-      >
+      <Drawn width={106} {...words.ball}>
         <Feet
           handed={handed}
           ballPosition={call.ball_position}
@@ -128,18 +112,10 @@ function FourDrawings({
           mark={picture.mark.before}
         />
       </Drawn>
-      <Drawn
-        width={122}
-        caption={`${shortLengthWords(toMetres(call.entry_in, 'in'), units)} behind`}
-        note={`${saySmall(call.predicted.divot_mm / 1000, units)} long, ${saySmall(call.predicted.depth_mm / 1000, units)} deep`}
-      >
+      <Drawn width={122} {...words.entry}>
         <EntryMark mark={picture.mark} burial={burial} handed={handed} />
       </Drawn>
-      <Drawn
-        width={78}
-        caption={call.swing_clock}
-        note={`a ${pitchWords(toMetres(call.grass_swing_yd, 'yd'), units)} pitch swing`}
-      >
+      <Drawn width={78} {...words.swing}>
         <SwingClock fraction={call.swing_fraction} handed={handed} />
       </Drawn>
     </View>
@@ -151,7 +127,7 @@ function Other({ call }: { call: CallEntry }) {
   return (
     <View style={styles.other}>
       <Text style={{ fontWeight: 700 }}>
-        {call.kind === 'relief' ? 'Relief' : `${call.club}, ${KIND_WORDS[call.kind].name}`} ·{' '}
+        {call.kind === 'relief' ? 'Relief' : `${call.club}, ${KIND_WORDS[call.kind]}`} ·{' '}
         {call.odds.expected_strokes.toFixed(1)} strokes
       </Text>
       <Text>
@@ -214,7 +190,7 @@ export function CardPaper({ player, said, shot, answer, units }: CardPaperProps)
             <View style={styles.callHead}>
               <Text style={styles.club}>{best.kind === 'relief' ? 'Take relief' : best.club}</Text>
               <Text>
-                {best.kind === 'relief' ? schoolName(best.school) : KIND_WORDS[best.kind].name}
+                {best.kind === 'relief' ? schoolName(best.school) : KIND_WORDS[best.kind]}
               </Text>
               <Text style={styles.strokes}>
                 {best.odds.expected_strokes.toFixed(1)} strokes from here, on average

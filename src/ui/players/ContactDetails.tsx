@@ -1,5 +1,6 @@
 'use client';
 
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { toast } from 'sonner';
@@ -8,7 +9,7 @@ import { Alert } from '../kit/Alert';
 import { checked } from '../kit/checked';
 import { TextInput } from '../kit/fields';
 import { numberOrText } from './playerForm';
-import { ask, saidOf } from '../server/client';
+import { ask, bodyOf, saidOf } from '../server/client';
 
 interface ContactTexts {
   birth_year: string;
@@ -21,37 +22,40 @@ const contactFrom = ({ birth_year, contact }: ContactTexts) => ({
   contact: contact.trim(),
 });
 
+const contactAt = (playerId: string): string => `/api/players/${playerId}/contact`;
+const contactKey = (playerId: string) => ['contact', playerId];
+
 /** How a player is reached and the year of birth: fetched when it is opened, and on no other page, list, card or file of a lesson. */
 export function ContactDetails({ playerId }: { playerId: string }) {
-  const [known, setKnown] = useState<Contact | null>(null);
-  const [fault, setFault] = useState<string | null>(null);
-  const open = async (): Promise<void> => {
-    const answered = await ask<Contact>(`/api/players/${playerId}/contact`);
-    if (answered.kind === 'ok') setKnown(answered.body);
-    setFault(answered.kind === 'ok' ? null : saidOf(answered));
-  };
+  const [open, setOpen] = useState(false);
+  const { data: known, error } = useQuery({
+    queryKey: contactKey(playerId),
+    queryFn: () => bodyOf(ask<Contact>(contactAt(playerId))),
+    enabled: open,
+  });
   return (
     <details
       className="no-print mt-1"
-      onToggle={({ currentTarget }) => void (currentTarget.open && known === null && open())}
+      onToggle={({ currentTarget }) => setOpen(currentTarget.open)}
     >
       <summary className="min-h-11 cursor-pointer py-2.5">Year of birth and contact</summary>
-      {fault && <Alert>{fault}</Alert>}
+      {error && <Alert>{error.message}</Alert>}
       {known && <ContactForm playerId={playerId} known={known} />}
     </details>
   );
 }
 
 function ContactForm({ playerId, known }: { playerId: string; known: Contact }) {
+  const cache = useQueryClient();
   const { register, handleSubmit, setError, reset, formState } = useForm<ContactTexts>({
     defaultValues: { birth_year: String(known.birth_year ?? ''), contact: known.contact ?? '' },
     resolver: checked((typed) => readContact(contactFrom(typed))),
   });
   const { errors, isDirty, isSubmitting } = formState;
   const submit = handleSubmit(async (typed) => {
-    const at = `/api/players/${playerId}/contact`;
-    const answered = await ask<Contact>(at, 'PUT', contactFrom(typed));
+    const answered = await ask<Contact>(contactAt(playerId), 'PUT', contactFrom(typed));
     if (answered.kind !== 'ok') return setError('root', { message: saidOf(answered) });
+    cache.setQueryData(contactKey(playerId), answered.body);
     reset(typed);
     toast.success('Saved.');
   });

@@ -4,7 +4,7 @@ import { ballsOfLesson } from '@/data/balls';
 import { database } from '@/data/database';
 import { isId } from '@/data/id';
 import { lessonById } from '@/data/lessons';
-import { playerById } from '@/data/players';
+import { playersById } from '@/data/players';
 import { house } from '../../house';
 
 /** A lesson with its players and balls; not found when there is none, its plan where all its players are gone. */
@@ -14,11 +14,11 @@ export async function loadLesson(id: string) {
   const lesson = await lessonById(sql, id);
   if (!lesson) notFound();
   const [found, balls, academy] = await Promise.all([
-    Promise.all(lesson.plan.players.map((player) => playerById(sql, player))),
+    playersById(sql, lesson.plan.players),
     ballsOfLesson(sql, id),
     house(),
   ]);
-  const players = found.flatMap((player) => (player ? [inHouse(player, academy)] : []));
+  const players = found.map((player) => inHouse(player, academy));
   if (players.length === 0) redirect(`/lessons/${id}/plan`);
   return {
     lesson,

@@ -95,7 +95,7 @@ export type NewBall = Of<typeof ballSchema>;
 /** Why a ball does not count; empty when it does. */
 const excluded = textField(0, 200);
 
-/** A ball of a file: with the reason reason for excluding it, where there is one. */
+/** A ball of a file: with the reason why it does not count, where there is one. */
 export const exchangedBallFields = { ...ballFields, excluded };
 
 export const exchangedBallSchema = exactObject(exchangedBallFields);

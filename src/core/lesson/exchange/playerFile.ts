@@ -13,7 +13,7 @@ import {
 } from '@/core/tell/format/fields';
 import { clubName } from '@/core/tell/format/club';
 import { playerIdField, timeField, uuidField } from '@/core/tell/format/ids';
-import { learntSchema } from '@/core/tell/format/player';
+import { learntSchema, learntVersion } from '@/core/tell/format/player';
 import { shotSchema } from '@/core/tell/format/shot';
 import { exchangedBallFields } from '../balls/ball';
 import { DECISIONS } from '../learning/decision';
@@ -33,8 +33,6 @@ const shotOfReading = {
   saved_at: required(timeField),
 };
 
-const learntVersion = integerField(1, 1_000_000).nullable();
-
 export const playerFileSchema = exactObject({
   ...formatFields(PLAYER_FORMAT, 2),
   id: required(playerIdField),
@@ -51,7 +49,7 @@ export const playerFileSchema = exactObject({
         ...shotOfReading,
         /** Version of the physics that called it, and of what was learnt of the player then. */
         model: required(textField(0, 200)),
-        learnt: learntVersion,
+        learnt: learntVersion.nullable(),
       }),
       0,
       MOST.readings,
@@ -85,7 +83,7 @@ export const playerFileSchema = exactObject({
     listField(
       exactObject({
         decision: required(wordField(DECISIONS)),
-        version: learntVersion,
+        version: learntVersion.nullable(),
         factors: learntSchema.nullable(),
         balls: required(integerField(0, 1_000_000)),
         decided_at: required(timeField),

@@ -11,7 +11,7 @@ export interface Dose {
 export const DOSES = { sets: [1, 2, 3, 4, 5], balls: [4, 5, 6, 8, 10, 12, 15, 20] } as const;
 
 const USUAL: Dose = { sets: 3, balls: 8 };
-/** For whom a part of the body is physical limits: what loads it is kept short. */
+/** For whom a part of the body is to be spared: what loads it is kept short. */
 const SPARING: Dose = { sets: 2, balls: 5 };
 
 /**

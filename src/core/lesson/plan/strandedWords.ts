@@ -1,3 +1,5 @@
+import { listed } from '@/core/tell/words/listed';
+
 /**
  * Who of a group cannot get a station's ball out at the flag.
  *
@@ -11,9 +13,9 @@ export function strandedWords(names: readonly string[], group: number): string {
   if (names.length === group && group > 1) {
     return `No player in this lesson can get this ball out towards the flag: ${change}.`;
   }
-  const last = names.at(-1)!;
+  const who = listed(names);
   if (names.length === 1) {
-    return `${last} has no club that gets this ball out towards the flag: ${change}, or plan another shot for ${last} here.`;
+    return `${who} has no club that gets this ball out towards the flag: ${change}, or plan another shot for ${who} here.`;
   }
-  return `${names.slice(0, -1).join(', ')} and ${last} have no club that gets this ball out towards the flag: ${change}.`;
+  return `${who} have no club that gets this ball out towards the flag: ${change}.`;
 }

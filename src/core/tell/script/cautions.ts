@@ -1,14 +1,9 @@
 import { isHard, NOBODY_AHEAD } from './care';
+import { listed } from '../words/listed';
 import { BODY_WORDS } from '../words/player';
 import type { BodyCaution } from '@/core/ground/player/player';
 import type { Call } from '@/core/search/calls/call';
 import { degrees } from '@/core/ground/units/angle';
-
-/** Names joined as they are said: "wrists and back". */
-function listed(words: readonly string[]): string {
-  if (words.length < 2) return words.join('');
-  return `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;
-}
 
 /** A thin ball this likely leaves often enough to be said first. */
 const OFTEN_THIN = 0.05;

@@ -47,7 +47,7 @@ export function factorValueWords(factor: FactorName, value: number, units: UnitS
 
 /** A leader in two words: "52 splashed". */
 export const leaderWords = (leader: Called | null): string =>
-  leader ? `${leader.club} ${KIND_WORDS[leader.kind].done}` : 'no shot at the flag';
+  leader ? `${leader.club} ${KIND_WORDS[leader.kind]}` : 'no shot at the flag';
 
 /** When the call changes, as one clause: "the lip passes 6.5 ft". */
 export function changeWords(change: Change, units: UnitSystem): string {

@@ -42,7 +42,7 @@ type Knob = readonly [
 const KNOBS: readonly Knob[] = [
   ['face_deg', 'Face, open', '°', -45, 45, 1],
   ['entry_in', 'Entry point behind the ball', 'in', -0.5, 4, 0.1],
-  ['swing_fraction', 'Swing length, % of full', '', 0.2, 1, 0.01],
+  ['swing_fraction', 'Swing length, share of full', '', 0.2, 1, 0.01],
   ['ball_position', 'Ball position, 0 trail heel to 100 lead heel', '', 10, 100, 1],
   ['stance_width', 'Stance, shoulder widths', '', 0.6, 2, 0.05],
   ['stance_open_deg', 'Stance open', '°', -20, 40, 1],

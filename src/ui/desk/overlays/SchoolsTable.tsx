@@ -43,7 +43,7 @@ function rowsOf(sheet: CallSheet): SchoolRow[] {
 
 const percent = (share: number): string => String(Math.round(share * 100));
 
-/** Compare techniques for this shot: the best call of each, or crossed out with its reason. */
+/** The same ball through every school: the best call of each, or crossed out with its reason. */
 export function SchoolsTable({ sheet, onClose }: SchoolsTableProps) {
   return (
     <Overlay title="Compare techniques for this shot" shape="wide" onClose={onClose}>
@@ -113,7 +113,7 @@ function SchoolCells({ school, call }: SchoolCellsProps) {
     <tr className="border-b border-hairline align-top">
       <th scope="row" className="py-1.5 pr-3 font-normal">
         {schoolName(school)}
-        <span className="block text-sm text-ink-soft">{KIND_WORDS[call.kind].name}</span>
+        <span className="block text-sm text-ink-soft">{KIND_WORDS[call.kind]}</span>
       </th>
       <td className="py-1.5 pr-3 font-semibold">{struck ? call.club : '–'}</td>
       <td className="py-1.5 pr-3">

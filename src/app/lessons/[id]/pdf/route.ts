@@ -5,7 +5,7 @@ import { ballsOfLesson } from '@/data/balls';
 import { database } from '@/data/database';
 import { isId } from '@/data/id';
 import { lessonById } from '@/data/lessons';
-import { playerById } from '@/data/players';
+import { playersById } from '@/data/players';
 import { unitsFrom } from '@/ui/frame/cookies';
 import { inThread } from '@/workers/server/pool';
 import { notFound, pdfFile, refuse, withFaults } from '../../../api/respond';
@@ -27,12 +27,11 @@ export async function GET(
   if (one !== null && !plan.players.includes(one)) {
     return refuse(400, [{ path: 'player', message: `"${one}" is not in this lesson` }]);
   }
-  const [house, balls, found] = await Promise.all([
+  const [house, balls, players] = await Promise.all([
     readAcademy(sql),
     ballsOfLesson(sql, id),
-    Promise.all((one === null ? plan.players : [one]).map((player) => playerById(sql, player))),
+    playersById(sql, one === null ? plan.players : [one]),
   ]);
-  const players = found.flatMap((player) => player ?? []);
   if (players.length === 0) return notFound();
   const reports = players.map((player) =>
     reportOf(

@@ -3,7 +3,7 @@ import type { LessonPlan } from '@/core/lesson/plan/lesson';
 import { database } from '@/data/database';
 import { isId } from '@/data/id';
 import { lessonById } from '@/data/lessons';
-import { playerById, playersForDesk } from '@/data/players';
+import { playersById, playersForDesk } from '@/data/players';
 import { listReadings } from '@/data/readings';
 import { PlanPage } from '@/ui/lessons/PlanPage';
 
@@ -32,15 +32,13 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
     playersForDesk(sql, 12),
     listReadings(sql),
   ]);
-  const found = await Promise.all(
-    (lesson?.plan.players ?? []).map((each) => playerById(sql, each)),
-  );
+  const players = await playersById(sql, lesson?.plan.players ?? []);
   return (
     <PlanPage
       id={id}
       first={lesson?.plan ?? blank()}
       version={lesson?.version ?? ''}
-      players={found.filter((player) => player !== null)}
+      players={players}
       roster={roster}
       readings={readings}
     />
