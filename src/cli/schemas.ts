@@ -3,6 +3,7 @@ import { answer } from '@/core/tell/answer/answer';
 import { changeEntries } from '@/core/tell/answer/changes';
 import { simulate } from '@/core/tell/answer/simulation';
 import { jsonSchemaOf, jsonSchemaOfSamples } from '@/core/tell/format/jsonSchema';
+import { drillsFileSchema } from '@/core/lesson/drills/drillFile';
 import { lessonFileSchema } from '@/core/lesson/exchange/exchange';
 import { playerFileSchema } from '@/core/lesson/exchange/playerFile';
 import { readSituation, situationSchema } from '@/core/tell/format/situation';
@@ -47,3 +48,4 @@ write(
   'tracked-ball',
   jsonSchemaOf(trackedBallSchema, 'Tracked ball, mellow-divot/tracked-ball version 1'),
 );
+write('drills', jsonSchemaOf(drillsFileSchema, 'Drills, mellow-divot/drills version 1'));

@@ -7,6 +7,12 @@ import { bringBack } from './bringBack';
 import { saveContact } from './contacts';
 import { openDatabase, type Database } from './database';
 import { saveDraft } from './drafts';
+import { aBunkerTest } from '@/core/testing/bunkerTest';
+import { anEyeResult } from '@/core/testing/eye';
+import { aHomework } from '@/core/testing/homework';
+import { saveTest } from './bunkerTests';
+import { addEyeResult } from './eye';
+import { addResults, saveHomework } from './homework';
 import { erasePlayer } from './erase';
 import { everythingAbout } from './everything';
 import { addGrassShots } from './grassShots';
@@ -61,6 +67,12 @@ async function lived(): Promise<Database> {
     'ada',
     [75, 78].map((carry) => ({ club: '56', carry })),
   );
+  await saveTest(sql, BOTH!, aBunkerTest({ note: 'Ada Lund, calm.' }));
+  await addEyeResult(sql, anEyeResult());
+  await saveHomework(sql, BOTH!, aHomework({ note: 'Ada Lund, slowly.' }));
+  await addResults(sql, BOTH!, [
+    { id: aBall(1).id, drill: 'line', day: '2026-06-02', count: 7, of: 10, note: 'windy' },
+  ]);
   await markPlayer(sql, 'ada', 'archived', true);
   return database;
 }

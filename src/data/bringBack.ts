@@ -2,8 +2,11 @@ import type { PGlite, Transaction } from '@electric-sql/pglite';
 import type { PlayerFile, PlayerImported } from '@/core/lesson/exchange/playerFile';
 import type { LessonPlan } from '@/core/lesson/plan/lesson';
 import { addBalls } from './balls';
+import { takeTests } from './bunkerTests';
 import { saveContact } from './contacts';
 import { NOBODY, patternOf } from './erase';
+import { storeEyeResults } from './eye';
+import { takeHomework } from './homework';
 import { storeClosing, storePlan } from './lessons';
 import { insertPlayers } from './players';
 
@@ -180,6 +183,9 @@ export async function bringBack(
     const known = await takePlayer(tx, file);
     const { readings, grassShots } = await takeReadings(tx, file);
     const { lessons, balls } = await takeLessons(tx, file);
+    await takeHomework(tx, file.practice ?? []);
+    await takeTests(tx, file.tests ?? []);
+    await storeEyeResults(tx, file.eye ?? []);
     if (!accept) await tx.rollback();
     return { id: file.id, name: file.player.name, known, readings, lessons, balls, grassShots };
   });

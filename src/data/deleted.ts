@@ -13,6 +13,12 @@ export async function listDeleted(db: PGlite, most = 200): Promise<Deleted[]> {
        union all
        select 'reading', r.id::text, r.name, p.name, r.deleted_at
        from readings r join players p on p.id = r.player_id and p.deleted_at is null
+       union all
+       select 'practice', h.id::text, p.name, h.plan ->> 'starts_on', h.deleted_at
+       from practice_plans h join players p on p.id = h.player_id and p.deleted_at is null
+       union all
+       select 'test', t.id::text, p.name, t.held_on::text, t.deleted_at
+       from bunker_tests t join players p on p.id = t.player_id and p.deleted_at is null
      ) everything
      where deleted_at is not null order by deleted_at desc, id limit $1`,
     [most],

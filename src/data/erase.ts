@@ -10,6 +10,7 @@ const PROSE = [
   ['lessons', 'place'],
   ['readings', 'name'],
   ['players', 'notes'],
+  ['drill_results', 'note'],
 ] as const;
 
 /** A name as a pattern of the database that fits it as whole words, however it is parted. */
@@ -40,6 +41,18 @@ export async function erasePlayer(db: PGlite, id: string): Promise<boolean> {
       `update lessons set plan = jsonb_set(plan, '{notes}',
          to_jsonb(regexp_replace(plan ->> 'notes', $1, $2, 'gi')))
        where plan ->> 'notes' ~* $1`,
+      [pattern, NOBODY],
+    );
+    await tx.query(
+      `update practice_plans set plan = jsonb_set(plan, '{note}',
+         to_jsonb(regexp_replace(plan ->> 'note', $1, $2, 'gi')))
+       where plan ->> 'note' ~* $1`,
+      [pattern, NOBODY],
+    );
+    await tx.query(
+      `update bunker_tests set test = jsonb_set(test, '{note}',
+         to_jsonb(regexp_replace(test ->> 'note', $1, $2, 'gi')))
+       where test ->> 'note' ~* $1`,
       [pattern, NOBODY],
     );
     await tx.query(

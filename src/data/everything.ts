@@ -2,9 +2,12 @@ import type { PGlite } from '@electric-sql/pglite';
 import { PLAYER_FORMAT, type PlayerFile } from '@/core/lesson/exchange/playerFile';
 import { recordOf } from '@/core/lesson/players/player';
 import { ballsOfPlayer } from './balls';
+import { listTests } from './bunkerTests';
 import { contactOf } from './contacts';
 import { listDrafts } from './drafts';
 import { listGrassShots } from './grassShots';
+import { eyeResults } from './eye';
+import { listHomework } from './homework';
 import { learningDecisions } from './learnings';
 import { listLessons } from './lessons';
 import { playerById } from './players';
@@ -17,15 +20,19 @@ const ALL = 1_000_000;
 export async function everythingAbout(db: PGlite, id: string): Promise<PlayerFile | null> {
   const player = await playerById(db, id);
   if (!player) return null;
-  const [contact, readings, drafts, shots, lessons, balls, decisions] = await Promise.all([
-    contactOf(db, id),
-    readingsOfPlayer(db, id, ALL),
-    listDrafts(db),
-    listGrassShots(db, id, ALL),
-    listLessons(db, id, ALL),
-    ballsOfPlayer(db, id, ALL),
-    learningDecisions(db, id, ALL),
-  ]);
+  const [contact, readings, drafts, shots, lessons, balls, decisions, practice, tests, eye] =
+    await Promise.all([
+      contactOf(db, id),
+      readingsOfPlayer(db, id, ALL),
+      listDrafts(db),
+      listGrassShots(db, id, ALL),
+      listLessons(db, id, ALL),
+      ballsOfPlayer(db, id, ALL),
+      learningDecisions(db, id, ALL),
+      listHomework(db, id, ALL),
+      listTests(db, id, ALL),
+      eyeResults(db, id, ALL),
+    ]);
   return {
     format: PLAYER_FORMAT,
     version: 2,
@@ -57,6 +64,9 @@ export async function everythingAbout(db: PGlite, id: string): Promise<PlayerFil
       closed,
     })),
     balls: balls.map(({ seq: _seq, touched: _touched, at: _at, ...ball }) => ball),
+    practice: practice.map(({ id: planId, plan, results }) => ({ id: planId, plan, results })),
+    tests: tests.map(({ id: testId, test }) => ({ id: testId, test })),
+    eye,
     learnings: decisions
       .toReversed()
       .map(({ decidedAt, ...decision }) => ({ ...decision, decided_at: decidedAt })),

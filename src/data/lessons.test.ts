@@ -4,6 +4,8 @@ import type { NewBall } from '@/core/lesson/balls/ball';
 import type { LessonFile } from '@/core/lesson/exchange/exchange';
 import { A_CALL, aBall } from '@/core/testing/balls';
 import { addBalls, ballsOfLesson, ballsOfPlayer, changeBall } from './balls';
+import { glancesOfMonth } from './glances';
+import { readMonth } from '@/core/lesson/plan/month';
 import { openDatabase, type Database } from './database';
 import { emptyFolder } from './testing/emptyFolder';
 import { acceptLearning, holdLearning, learningDecisions, resetLearning } from './learnings';
@@ -134,6 +136,18 @@ test('a ball is edited, excluded with its reason, taken away and brought back', 
   const [first] = await ballsOfLesson(sql, ID);
   expect(first!.excluded).toBeUndefined();
   expect(await changeBall(sql, ID, { excluded: 'x' })).toBeNull();
+});
+
+test('a month tells of its lessons what came out, and of other months nothing', async () => {
+  const { sql } = database;
+  await changeBall(sql, aBall(1).id, { along_m: 12 });
+  const { [ID]: glance } = await glancesOfMonth(sql, '2026-05');
+  expect(glance!.out).toMatchObject({ count: 1, of: 1 });
+  expect(await glancesOfMonth(sql, '2026-06')).toEqual({});
+  await setLessonDeleted(sql, ID, true);
+  expect(await glancesOfMonth(sql, '2026-05')).toEqual({});
+  await setLessonDeleted(sql, ID, false);
+  expect(() => readMonth('2026-13')).toThrow('month: must be a month as YYYY-MM, not "2026-13"');
 });
 
 test('a plan keeps the players and shots that balls are logged for; names and further stations are free', async () => {

@@ -5,12 +5,18 @@ import { openDatabase, type Database } from './database';
 import { emptyFolder } from './testing/emptyFolder';
 import { aBall } from '@/core/testing/balls';
 import { aPlan } from '@/core/testing/plans';
+import { aBunkerTest } from '@/core/testing/bunkerTest';
+import { anEyeResult } from '@/core/testing/eye';
+import { aHomework } from '@/core/testing/homework';
 import { PLAIN_LEARNT } from '@/core/testing/records';
 import { addBalls } from './balls';
 import { saveContact } from './contacts';
 import { saveDraft } from './drafts';
 import { everythingAbout } from './everything';
 import { acceptLearning } from './learnings';
+import { saveTest } from './bunkerTests';
+import { addEyeResult } from './eye';
+import { saveHomework } from './homework';
 import { saveLesson } from './lessons';
 import { addGrassShots, listGrassShots, removeGrassShot } from './grassShots';
 import { erasePlayer } from './erase';
@@ -141,6 +147,9 @@ test('everything about a player is exported, and erased for good', async () => {
   expect(JSON.stringify([await listPlayers(sql), await playersForDesk(sql)])).not.toContain(
     'mother',
   );
+  await saveHomework(sql, lesson, aHomework({ player: 'bo' }));
+  await saveTest(sql, lesson, aBunkerTest({ player: 'bo' }));
+  await addEyeResult(sql, anEyeResult({ player: 'bo' }));
   // Everything: whatever table holds rows of a player has its place in the export.
   const { rows: tables } = await sql.query<{ name: string }>(
     `select table_name as name from information_schema.columns
@@ -149,12 +158,15 @@ test('everything about a player is exported, and erased for good', async () => {
   const everything = (await everythingAbout(sql, 'bo'))!;
   const held: Record<string, unknown[]> = {
     balls: everything.balls,
+    bunker_tests: everything.tests!,
     clubs: everything.player.bag,
     drafts: everything.drafts,
+    eye_results: everything.eye!,
     grass_shots: everything.grass_shots,
     learning_decisions: everything.learnings,
     learnings: everything.learnings.flatMap((each) => each.factors ?? []),
     player_contacts: [everything.contact].filter((contact) => contact?.birth_year === 2011),
+    practice_plans: everything.practice!,
     readings: everything.readings,
   };
   expect(Object.keys(held)).toEqual(tables.map(({ name }) => name));

@@ -89,7 +89,7 @@ const QUARTER_INCH = 0.00635;
 const YARD = 0.9144;
 
 /** Errors of Student's t with eight degrees of freedom, of the standard deviation that the habits give normal ones. */
-function swingMade(
+export function swingMade(
   { mark, height, attack, speed, face, aim, tail, quit, bias }: Habits,
   seed: number,
 ): SwingError {

@@ -16,6 +16,10 @@ import { playerIdField, timeField, uuidField } from '@/core/tell/format/ids';
 import { learntSchema, learntVersion } from '@/core/tell/format/player';
 import { shotSchema } from '@/core/tell/format/shot';
 import { exchangedBallFields } from '../balls/ball';
+import { eyeResultFields } from '../eye/answer';
+import { readTest, testFields } from '../bunkerTest/test';
+import { homeworkFields, readHomework } from '../homework/plan';
+import { MOST_RESULTS, resultFields } from '../homework/result';
 import { DECISIONS } from '../learning/decision';
 import { closingFields, planSchema, readKeptPlan } from '../plan/lesson';
 import { contactSchema } from '../players/contact';
@@ -24,7 +28,16 @@ import { readPlayerRecord, recordSchema, type PlayerRecord } from '../players/re
 export const PLAYER_FORMAT = 'mellow-divot/player-export';
 
 /** Most of anything that one player's file may hold: more than anybody has. */
-const MOST = { readings: 10_000, shots: 50_000, lessons: 5_000, balls: 100_000, decisions: 5_000 };
+const MOST = {
+  readings: 10_000,
+  shots: 50_000,
+  lessons: 5_000,
+  balls: 100_000,
+  decisions: 5_000,
+  plans: 2_000,
+  tests: 5_000,
+  scenes: 20_000,
+};
 
 const shotOfReading = {
   shot: required(shotSchema),
@@ -78,6 +91,24 @@ export const playerFileSchema = exactObject({
   balls: required(
     listField(exactObject({ ...exchangedBallFields, lesson: required(uuidField) }), 0, MOST.balls),
   ),
+  /** Practice that the player took home, and how it went; files that were made before there was any lack it. */
+  practice: listField(
+    exactObject({
+      id: required(uuidField),
+      plan: required(exactObject(homeworkFields)),
+      results: required(listField(exactObject(resultFields), 0, MOST_RESULTS)),
+    }),
+    0,
+    MOST.plans,
+  ),
+  /** Bunker tests of the player; files that were made before there were any lack them. */
+  tests: listField(
+    exactObject({ id: required(uuidField), test: required(exactObject(testFields)) }),
+    0,
+    MOST.tests,
+  ),
+  /** Scenes that the player read and called, first answered first; files that were made before there were any lack them. */
+  eye: listField(exactObject(eyeResultFields), 0, MOST.scenes),
   /** What was decided about learnings, earliest first, with the factors of each version. */
   learnings: required(
     listField(
@@ -119,6 +150,8 @@ export function readPlayerFile(input: unknown): PlayerFile {
   const file = check(playerFileSchema, input);
   const player = readPlayerRecord(file.player);
   for (const { plan } of file.lessons) readKeptPlan(plan);
+  for (const { plan } of file.practice ?? []) readHomework(plan);
+  for (const { test } of file.tests ?? []) readTest(test);
   const lessons = new Set(file.lessons.map(({ id }) => id));
   const faults = file.balls.flatMap(({ player: hitBy, lesson }, i): Fault[] => [
     ...(hitBy === file.id
@@ -128,6 +161,18 @@ export function readPlayerFile(input: unknown): PlayerFile {
       ? []
       : [{ path: `balls[${i}].lesson`, message: 'is not among the lessons of this file' }]),
   ]);
+  (file.practice ?? []).forEach(({ plan }, i) => {
+    if (plan.player === file.id) return;
+    faults.push({ path: `practice[${i}].plan.player`, message: 'is not the player of this file' });
+  });
+  (file.tests ?? []).forEach(({ test }, i) => {
+    if (test.player === file.id) return;
+    faults.push({ path: `tests[${i}].test.player`, message: 'is not the player of this file' });
+  });
+  (file.eye ?? []).forEach(({ player: answeredBy }, i) => {
+    if (answeredBy === file.id) return;
+    faults.push({ path: `eye[${i}].player`, message: 'is not the player of this file' });
+  });
   if (faults.length > 0) throw new FaultyInput(faults.slice(0, MOST_FAULTS));
   return { ...file, player };
 }

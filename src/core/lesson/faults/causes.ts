@@ -16,7 +16,7 @@ export interface Sign {
   look: string;
 }
 
-/** A cause of bad bunker shots: what it does, how it is seen, and what is done about it. */
+/** A cause of bad bunker shots: what it does, how it is seen, and what is done about it; drills say themselves what they cure. */
 export interface Cause {
   id: string;
   name: string;
@@ -24,7 +24,6 @@ export interface Cause {
   /** Signs that a coach sees when this is the cause. */
   signs: readonly string[];
   fix: string;
-  drill: string;
   /** How common it is among players who come for help; relative. */
   common: number;
 }
@@ -67,7 +66,6 @@ export const CAUSES: readonly Cause[] = [
     },
     signs: ['weight-back', 'rises'],
     fix: 'Weight forward before the swing, and leave it there.',
-    drill: 'Line in the sand: make every divot start on it, trail heel light.',
     common: 1.5,
   },
   {
@@ -76,7 +74,6 @@ export const CAUSES: readonly Cause[] = [
     effect: { shift: { speed: 0.76 }, wider: { speed: 1.7 } },
     signs: ['slows'],
     fix: 'Longer swing, same tempo, through to the finish.',
-    drill: 'Two lines a hand apart: enter at the first, exit past the second.',
     common: 1.5,
   },
   {
@@ -85,7 +82,6 @@ export const CAUSES: readonly Cause[] = [
     effect: { shift: { speed: 0.84 } },
     signs: ['short-swing'],
     fix: 'Lead arm to the clock in the call: the swing you would make for that pitch.',
-    drill: 'Ladder: same club, one swing longer.',
     common: 1.2,
   },
   {
@@ -95,7 +91,6 @@ export const CAUSES: readonly Cause[] = [
     effect: { shift: { mark: -0.02, height: 0.002, attack: radians(2.5), face: radians(-6) } },
     signs: ['ball-back'],
     fix: 'Move the ball forward to the position in the call.',
-    drill: 'Draw a box round the ball and blast the whole box out.',
     common: 1,
   },
   {
@@ -104,7 +99,6 @@ export const CAUSES: readonly Cause[] = [
     effect: { shift: { mark: 0.024 } },
     signs: ['ball-forward'],
     fix: 'Ball back a little, or more weight on the lead foot.',
-    drill: 'Line in the sand at the entry point of the call.',
     common: 1,
   },
   {
@@ -113,7 +107,6 @@ export const CAUSES: readonly Cause[] = [
     effect: { shift: { face: radians(-12) } },
     signs: ['face-closed', 'hands-ahead'],
     fix: 'Open the face first, then take your grip; handle back to the middle.',
-    drill: 'Low-handle iron; a pinch of sand kept on the face.',
     common: 1.2,
   },
   {
@@ -122,7 +115,6 @@ export const CAUSES: readonly Cause[] = [
     effect: { shift: { face: radians(13) } },
     signs: ['face-laid'],
     fix: 'Face back to the clock in the call.',
-    drill: 'Gate ahead of the ball on the start line.',
     common: 0.7,
   },
   {
@@ -131,7 +123,6 @@ export const CAUSES: readonly Cause[] = [
     effect: { shift: { mark: -0.016, height: -0.007 } },
     signs: ['rises'],
     fix: 'Stay down; cut the tee under the ball.',
-    drill: 'Imaginary tee pushed in under the ball: cut it below its cup.',
     common: 1.2,
   },
   {
@@ -141,7 +132,6 @@ export const CAUSES: readonly Cause[] = [
     effect: { shift: { attack: radians(6), height: 0.003 } },
     signs: ['steep'],
     fix: 'Wider and lower back, weight even, sole along the sand.',
-    drill: 'Two lines a hand apart: enter at the first, exit past the second.',
     common: 1,
   },
   {
@@ -150,7 +140,6 @@ export const CAUSES: readonly Cause[] = [
     effect: { shift: { attack: radians(-6), height: -0.001 } },
     signs: ['flat'],
     fix: 'Hinge earlier, a little more weight forward, cut under the ball.',
-    drill: 'Imaginary tee pushed in under the ball: cut it below its cup.',
     common: 0.8,
   },
   {
@@ -159,7 +148,6 @@ export const CAUSES: readonly Cause[] = [
     effect: { shift: {}, wider: { mark: 2.3 } },
     signs: ['sways'],
     fix: 'Quiet legs, knees stay over the feet.',
-    drill: 'Box without a ball, feet together.',
     common: 1,
   },
   {
@@ -168,7 +156,6 @@ export const CAUSES: readonly Cause[] = [
     effect: { shift: {}, wider: { height: 2.4 } },
     signs: ['feet-loose'],
     fix: 'Dig the feet in until they stop moving.',
-    drill: 'Box without a ball: the same depth five times.',
     common: 0.8,
   },
   {
@@ -177,7 +164,6 @@ export const CAUSES: readonly Cause[] = [
     effect: { shift: { aim: radians(7) } },
     signs: ['aims-lead'],
     fix: 'Feet to the aim of the call; swing along them.',
-    drill: 'Gate on the start line.',
     common: 0.8,
   },
   {
@@ -186,7 +172,6 @@ export const CAUSES: readonly Cause[] = [
     effect: { shift: { aim: radians(-7) } },
     signs: ['aims-trail'],
     fix: 'Open feet and shoulders to the aim of the call.',
-    drill: 'Gate on the start line.',
     common: 0.8,
   },
   {
@@ -195,7 +180,6 @@ export const CAUSES: readonly Cause[] = [
     effect: { shift: { speed: 1.17 } },
     signs: ['quick'],
     fix: 'Lead arm to the clock of the call, finish as far through as back.',
-    drill: 'Ladder: same club, one swing shorter.',
     common: 0.8,
   },
 ];
@@ -207,7 +191,6 @@ export const NOTHING: Cause = {
   effect: { shift: {} },
   signs: [],
   fix: 'Normal misses for this level: keep going.',
-  drill: 'Ten in a row out.',
   common: 6,
 };
 
@@ -218,7 +201,6 @@ export const SOMETHING_ELSE: Cause = {
   effect: { shift: {} },
   signs: [],
   fix: 'Look at the whole swing before changing anything.',
-  drill: 'Line in the sand, five balls, and watch one thing at a time.',
   common: 1.5,
 };
 

@@ -9,6 +9,7 @@ import {
   textField,
   type Of,
 } from '@/core/tell/format/fields';
+import { MOST_LINES } from './line';
 import { clockField, dayField, playerIdField } from '@/core/tell/format/ids';
 import { shotSchema } from '@/core/tell/format/shot';
 
@@ -20,7 +21,7 @@ const stationSchema = exactObject({
   name: required(textField(1, 80)),
   shot: required(shotSchema),
   /** Stations with the same number hit across each other: only one of them is used at a time. */
-  line: required(integerField(0, 20)),
+  line: required(integerField(0, MOST_LINES)),
 });
 
 /** A place in the bunker that players are sent to, with the ball that lies there. */

@@ -1,10 +1,10 @@
 /** Something that was deleted and can be brought back. */
 export interface Deleted {
-  kind: 'player' | 'lesson' | 'reading';
+  kind: 'player' | 'lesson' | 'reading' | 'practice' | 'test';
   id: string;
-  /** A player's or reading's name, a lesson's place. */
+  /** A player's or reading's name, a lesson's place, the name of who practises. */
   name: string;
-  /** Whose reading it is, or the day of a lesson as YYYY-MM-DD; null for a player. */
+  /** Whose reading it is, or the day of a lesson, or on which practice begins, as YYYY-MM-DD; null for a player. */
   of: string | null;
   /** ISO 8601, UTC. */
   deletedAt: string;

@@ -3,9 +3,8 @@ import { fromMetres } from '@/core/ground/units/length';
 import { student95 } from '@/core/ground/numeric/fewBalls';
 import { plainNumber, unitFor } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
-import { shareMoved, type BallStats } from './stats';
-
-const FEWEST = 3;
+import { outMovedWords } from './moved';
+import type { BallStats } from './stats';
 
 /** What a lesson came to for a player. */
 export interface SummaryPart {
@@ -18,14 +17,9 @@ export interface SummaryPart {
 const percent = (share: number): string => `${Math.round(share * 100)}%`;
 
 /** How the share that came out moved from the first half to the second; empty with too few balls. */
-function movedWords({ first, second }: SummaryPart): string {
-  if (!first || !second || first.out.of < FEWEST || second.out.of < FEWEST) return '';
-  const before = percent(first.out.share);
-  const after = percent(second.out.share);
-  if (before === after) return `In both halves ${before} came out.`;
-  const moved = shareMoved(first.out, second.out);
-  const apart = moved.low > 0 || moved.high < 0;
-  return `Out of the bunker: ${before} in the first half, ${after} in the second${apart ? '' : ' (too few balls to be sure)'}.`;
+function movedSentence({ first, second }: SummaryPart): string {
+  const moved = first && second && outMovedWords(first.out, second.out);
+  return moved ? `Out of the bunker: ${moved}.` : '';
 }
 
 /** How the marks lay: off the call, and how widely in each half. */
@@ -64,7 +58,7 @@ export function summaryWords(
         : '';
     return [
       `${name} hit ${counted(stats.balls, 'ball')}${came}.`,
-      movedWords(part),
+      movedSentence(part),
       markWords(part, units),
     ];
   });

@@ -93,7 +93,7 @@ describe('a summary', () => {
       ],
       'yards',
     );
-    expect(same).toContain('In both halves 100% came out.');
+    expect(same).toContain('Out of the bunker: 100% in both halves.');
     const better = summaryWords(
       'The bunker',
       [

@@ -1,4 +1,5 @@
 import type { Shot } from '@/core/ground/situation/shot';
+import type { Hit } from '@/core/model/shot/hit';
 import { degrees } from '@/core/ground/units/angle';
 import { toTheEnd } from '@/core/ground/numeric/toTheEnd';
 import { asGood } from '../candidates/rank';
@@ -31,6 +32,12 @@ export const leaderOf = ({ setup, school, score, cost }: Rated, shot: Shot): Lea
  * the first is not a ball at the flag. Yields now and then, so that whoever runs it may do something else, or stop.
  */
 export function* callingLeaders(question: Omit<Question, 'seed'>): Generator<void, Leader[]> {
+  const leading = yield* callingRated(question);
+  return leading.map((rated) => leaderOf(rated, question.shot));
+}
+
+/** {@link callingLeaders} with their set-ups. */
+function* callingRated(question: Omit<Question, 'seed'>): Generator<void, Rated[]> {
   const shared = sharedBy(question);
   const leading: Rated[] = [];
   for (let part = 0; part < PARTS; part++) {
@@ -41,7 +48,13 @@ export function* callingLeaders(question: Omit<Question, 'seed'>): Generator<voi
   leading.sort(byCost);
   const wayOut = Math.min(...shared.escapes.ways.map(({ cost }) => cost));
   if (!leading[0] || leading[0].cost > wayOut) return [];
-  return leading.map((rated) => leaderOf(rated, question.shot));
+  return leading;
+}
+
+/** Set-up and aim of what is called first; null where that is not a ball at the flag. Pauses as {@link callingLeaders}. */
+export function* callingHit(question: Omit<Question, 'seed'>): Generator<void, Hit | null> {
+  const [first] = yield* callingRated(question);
+  return first ? { setup: first.setup, aim: first.aim, shot: question.shot } : null;
 }
 
 /** The best of the other clubs that are as good as the first of some leaders; null where it stands alone. */

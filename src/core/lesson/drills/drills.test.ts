@@ -1,0 +1,89 @@
+import { AT_WORK } from '../faults/causes';
+import { drillsFor, listedDrills } from './chosen';
+import { LOADS, readDrill, TRAINED, type NamedDrill } from './drill';
+import { drillsFile, readDrillsFile } from './drillFile';
+import { LIBRARY, libraryDrill } from './library';
+import { careOf, mostBalls } from './load';
+
+const without = ({ id: _id, ...drill }: NamedDrill) => drill;
+const line = libraryDrill('line');
+
+describe('the library', () => {
+  test('is read like any coach’s drill, each under an id and a name of its own', () => {
+    expect(LIBRARY.length).toBeGreaterThanOrEqual(18);
+    for (const drill of LIBRARY) expect(readDrill(without(drill))).toEqual(without(drill));
+    for (const of of [({ id }: NamedDrill) => id, ({ name }: NamedDrill) => name]) {
+      expect(new Set(LIBRARY.map(of)).size).toBe(LIBRARY.length);
+    }
+    expect(() => libraryDrill('none')).toThrow('there is no drill "none"');
+  });
+
+  test('has a drill for every cause and for everything that is trained', () => {
+    const cured = new Set(LIBRARY.flatMap(({ cures }) => cures));
+    expect([...cured].sort()).toEqual(AT_WORK.map(({ id }) => id).sort());
+    const trained = new Set(LIBRARY.flatMap(({ trains }) => trains));
+    expect([...trained].sort()).toEqual([...TRAINED].sort());
+  });
+
+  test('tells lengths in hands, balls and paces, whatever units are read', () => {
+    const told = LIBRARY.flatMap(({ brief, purpose, steps, easier, harder, counts }) => [
+      ...[brief, purpose, easier, harder, counts],
+      ...steps,
+    ]).join(' ');
+    expect(told).not.toMatch(/\b(yards?|yd|metres?|cm|inch(es)?|ft)\b/);
+  });
+
+  test('keeps no more balls than a body takes in one session', () => {
+    for (const { balls, load } of LIBRARY) expect(balls).toBeLessThanOrEqual(mostBalls(load, []));
+    for (const load of LOADS) {
+      expect(mostBalls(load, ['wrist'])).toBeLessThan(mostBalls(load, []));
+    }
+    expect(mostBalls('buried', ['back'])).toBe(0);
+    expect(careOf(libraryDrill('buried')).join(' ')).toMatch(/half effort/);
+    expect(careOf(line).join(' ')).toMatch(/Rules of Golf do not allow/);
+  });
+});
+
+test('changed drills stand in the library’s place, own ones behind it, archived ones are not offered', () => {
+  const changed = { ...without(line), balls: 14 };
+  const own = { ...without(line), name: 'Rope', cures: ['too-steep'] };
+  const drills = listedDrills([
+    { id: 'rope', drill: own, archived: false },
+    { id: 'line', drill: changed, archived: false },
+    { id: 'box', drill: null, archived: true },
+  ]);
+  expect(drills).toHaveLength(LIBRARY.length + 1);
+  expect(drills[0]).toMatchObject({ id: 'line', balls: 14, from: 'changed' });
+  expect(drills.at(-1)).toMatchObject({ id: 'rope', from: 'own' });
+  const offered = drillsFor(drills, 'too-steep').map(({ id }) => id);
+  expect(offered).not.toContain('box');
+  expect(offered.slice(0, 2).sort()).toEqual(['rope', 'two-lines']);
+});
+
+describe('a file of drills', () => {
+  test('is read as it was written', () => {
+    const file = JSON.parse(JSON.stringify(drillsFile(LIBRARY)));
+    expect(readDrillsFile(file)).toEqual(LIBRARY);
+  });
+
+  test.each([
+    ['a drill without a name', { ...line, name: '' }, 'drills[0].name'],
+    ['no steps', { ...line, steps: [] }, 'drills[0].steps'],
+    ['more balls than a session has', { ...line, balls: 400 }, 'drills[0].balls'],
+    [
+      'a mark of another kind',
+      { ...line, marks: [{ kind: 'hole', from_cm: 1 }] },
+      'drills[0].marks[0].kind',
+    ],
+    ['a field of another format', { ...line, video: 'x' }, 'drills[0].video'],
+  ])('refuses %s by its path', (_, drill, path) => {
+    const file = { ...drillsFile([]), drills: [drill] };
+    expect(() => readDrillsFile(file)).toThrow(path);
+  });
+
+  test('refuses an id that stands twice', () => {
+    expect(() => readDrillsFile(drillsFile([line, line]))).toThrow(
+      'drills[1].id: "line" stands twice',
+    );
+  });
+});

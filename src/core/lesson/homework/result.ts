@@ -1,0 +1,103 @@
+import { check, FaultyInput, type Fault } from '@/core/tell/format/fault';
+import {
+  exactObject,
+  integerField,
+  listField,
+  proseField,
+  required,
+  type Of,
+} from '@/core/tell/format/fields';
+import { dayField, uuidField } from '@/core/tell/format/ids';
+import { drillIdField, type NamedDrill } from '../drills/drill';
+
+/** Most balls of one result: a day of practice. */
+const MOST_OF = 200;
+export const MOST_RESULTS = 500;
+
+export const resultFields = {
+  /** Given where it is written down, so that sending it twice saves it once. */
+  id: required(uuidField),
+  drill: required(drillIdField),
+  day: required(dayField),
+  count: required(integerField(0, MOST_OF)),
+  of: required(integerField(1, MOST_OF)),
+  note: required(proseField(400)),
+};
+
+const resultSchema = exactObject(resultFields);
+
+/** How a drill went on a day: so many of so many balls. */
+export type DrillResult = Of<typeof resultSchema>;
+
+const resultsSchema = exactObject({
+  results: required(listField(resultSchema, 1, MOST_RESULTS)),
+});
+
+/**
+ * Checks results: none counts more balls than were hit.
+ *
+ * @param today no result is from after it
+ * @throws FaultyInput naming every field that is wrong and what is allowed
+ */
+export function readResults(input: unknown, today: string): DrillResult[] {
+  const { results } = check(resultsSchema, input);
+  const faults = results.flatMap(({ count, of, day }, i): Fault[] => [
+    ...(count > of
+      ? [{ path: `results[${i}].count`, message: `must be at most the ${of} balls, not ${count}` }]
+      : []),
+    ...(day > today
+      ? [{ path: `results[${i}].day`, message: `must not be in the future: ${day}` }]
+      : []),
+  ]);
+  if (faults.length > 0) throw new FaultyInput(faults);
+  return results;
+}
+
+/** A result as a line says it. */
+export type SaidResult = Pick<DrillResult, 'drill' | 'count' | 'of' | 'note'>;
+
+const LINE =
+  /^(?<drill>.*?)\s*(?<count>\d{1,3})\s*(?:\/|of|out of)\s*(?<of>\d{1,3})\s*(?<rest>.*)$/i;
+
+const wordsOf = (text: string): string[] =>
+  text
+    .toLowerCase()
+    .split(/[^\p{L}\p{N}]+/u)
+    .filter((word) => word !== '');
+
+/** The drills whose words begin as every typed word does. */
+const called = (typed: string, drills: readonly NamedDrill[]): NamedDrill[] => {
+  const asked = wordsOf(typed);
+  const fits = drills.filter(({ id, name }) => {
+    const words = wordsOf(`${id} ${name}`);
+    return asked.every((part) => words.some((word) => word.startsWith(part)));
+  });
+  const named = fits.filter(({ id }) => id === asked.join('-'));
+  return named.length === 1 ? named : fits;
+};
+
+/**
+ * A line such as `box 7/10 ! windy`: drill, balls that counted, balls hit, and a note.
+ *
+ * @param drills those that may be meant
+ * @throws FaultyInput that says what cannot be read
+ */
+export function readResultLine(line: string, drills: readonly NamedDrill[]): SaidResult {
+  const fault = (message: string): never => {
+    throw new FaultyInput([{ path: 'line', message }]);
+  };
+  const found = LINE.exec(line.trim())?.groups;
+  if (!found) return fault('must be a drill and a count, such as "box 7/10"');
+  const fits = called(found.drill!, drills);
+  if (fits.length === 0) return fault(`no drill here is called "${found.drill!}"`);
+  if (fits.length > 1) {
+    return fault(
+      `"${found.drill!}" may be ${fits.map(({ name }) => `"${name}"`).join(' or ')}: type more of it`,
+    );
+  }
+  const [count, of] = [Number(found.count), Number(found.of)];
+  if (of < 1 || of > MOST_OF) return fault(`must be of 1 to ${MOST_OF} balls, not ${of}`);
+  if (count > of) return fault(`${count} of ${of}: more balls counted than hit`);
+  const note = found.rest!.replace(/^!\s*/, '').slice(0, 400);
+  return { drill: fits[0]!.id, count, of, note };
+}

@@ -1,0 +1,55 @@
+import type { PGlite, Transaction } from '@electric-sql/pglite';
+import { FaultyInput } from '@/core/tell/format/fault';
+import { listedDrills, type ListedDrill, type StoredDrill } from '@/core/lesson/drills/chosen';
+import { MOST_DRILLS, type Drill, type NamedDrill } from '@/core/lesson/drills/drill';
+
+type Queries = Pick<Transaction, 'query'>;
+
+/** All drills: the library's, changed ones, and those of the coaches' own. */
+export async function listDrills(db: Queries): Promise<ListedDrill[]> {
+  const { rows } = await db.query<StoredDrill>(
+    'select id, drill, archived from drills order by changed_at, id',
+  );
+  return listedDrills(rows);
+}
+
+/**
+ * Saves drills under their ids, over what stands there.
+ *
+ * @throws FaultyInput when there would be more than a list may hold; then none is saved
+ */
+export function saveDrills(db: PGlite, drills: readonly NamedDrill[]): Promise<void> {
+  return db.transaction(async (tx) => {
+    for (const { id, ...drill } of drills) await saveDrill(tx, id, drill);
+    const all = await listDrills(tx);
+    if (all.length > MOST_DRILLS) {
+      throw new FaultyInput([
+        { path: 'drills', message: `must be at most ${MOST_DRILLS} with those that are here` },
+      ]);
+    }
+  });
+}
+
+const saveDrill = (tx: Queries, id: string, drill: Drill) =>
+  tx.query(
+    `insert into drills (id, drill) values ($1, $2)
+     on conflict (id) do update set drill = excluded.drill, changed_at = now()`,
+    [id, JSON.stringify(drill)],
+  );
+
+/** Takes a drill out of what is offered, or puts it back; false when there is none. */
+export async function archiveDrill(db: PGlite, id: string, archived: boolean): Promise<boolean> {
+  if (!(await listDrills(db)).some((drill) => drill.id === id)) return false;
+  await db.query(
+    `insert into drills (id, archived) values ($1, $2)
+     on conflict (id) do update set archived = excluded.archived`,
+    [id, archived],
+  );
+  return true;
+}
+
+/** Takes an own drill away, or a change of the library's; false when there is none. */
+export async function removeDrill(db: PGlite, id: string): Promise<boolean> {
+  const { rows } = await db.query('delete from drills where id = $1 returning id', [id]);
+  return rows.length > 0;
+}

@@ -1,0 +1,176 @@
+import { rmSync } from 'node:fs';
+import { LIBRARY, libraryDrill } from '@/core/lesson/drills/library';
+import { MOST_RESULTS, type DrillResult } from '@/core/lesson/homework/result';
+import { aHomework } from '@/core/testing/homework';
+import { aRecord } from '@/core/testing/records';
+import { testsCsv } from '@/core/lesson/bunkerTest/testsCsv';
+import { aBunkerTest } from '@/core/testing/bunkerTest';
+import { listTests, saveTest, setTestDeleted, testById } from './bunkerTests';
+import { anEyeResult } from '@/core/testing/eye';
+import { addEyeResult, eyeResults } from './eye';
+import { openDatabase, type Database } from './database';
+import { listDeleted } from './deleted';
+import { archiveDrill, listDrills, removeDrill, saveDrills } from './drills';
+import { erasePlayer } from './erase';
+import {
+  addResults,
+  homeworkById,
+  listHomework,
+  saveHomework,
+  setHomeworkDeleted,
+  setResultDeleted,
+} from './homework';
+import { addPlayers } from './players';
+import { emptyFolder } from './testing/emptyFolder';
+
+jest.setTimeout(60_000);
+
+let folder: string;
+let database: Database;
+const ID = '11111111-1111-4111-8111-111111111111';
+const OTHER = ID.replace(/1/g, '2');
+
+const result = (n: number, fields: Partial<DrillResult> = {}): DrillResult => ({
+  id: `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`,
+  drill: 'line',
+  day: '2026-06-02',
+  count: 7,
+  of: 10,
+  note: '',
+  ...fields,
+});
+
+beforeAll(async () => {
+  folder = await emptyFolder('practice');
+  database = await openDatabase(folder);
+  await addPlayers(database.sql, [
+    { id: 'ada', ...aRecord({ name: 'Ada Lund', cautions: ['wrist'] }) },
+    { id: 'bo', ...aRecord({ name: 'Bo Ek' }) },
+  ]);
+});
+afterAll(async () => {
+  await database.close();
+  rmSync(folder, { recursive: true, force: true });
+});
+
+describe('drills', () => {
+  const { id: _id, ...line } = libraryDrill('line');
+
+  test('are the library’s until a coach changes, adds or archives some, and can be had back', async () => {
+    const { sql } = database;
+    expect(await listDrills(sql)).toHaveLength(LIBRARY.length);
+    await saveDrills(sql, [
+      { ...line, id: 'line', balls: 14 },
+      { ...line, id: 'own-rope', name: 'Rope' },
+    ]);
+    expect(await archiveDrill(sql, 'box', true)).toBe(true);
+    expect(await archiveDrill(sql, 'none', true)).toBe(false);
+    const drills = await listDrills(sql);
+    expect(drills.find(({ id }) => id === 'line')).toMatchObject({ from: 'changed', balls: 14 });
+    expect(drills.at(-1)).toMatchObject({ id: 'own-rope', from: 'own' });
+    expect(drills.filter(({ archived }) => archived).map(({ id }) => id)).toEqual(['box']);
+    expect(await removeDrill(sql, 'line')).toBe(true);
+    expect(await removeDrill(sql, 'own-rope')).toBe(true);
+    expect(await removeDrill(sql, 'own-rope')).toBe(false);
+    expect((await listDrills(sql)).every(({ from }) => from === 'library')).toBe(true);
+  });
+
+  test('more than a list holds are refused, and none of them is saved', async () => {
+    const { sql } = database;
+    const many = Array.from({ length: 190 }, (_, i) => ({ ...line, id: `own-${i}` }));
+    await expect(saveDrills(sql, many)).rejects.toThrow('drills: must be at most 200');
+    expect(await listDrills(sql)).toHaveLength(LIBRARY.length);
+  });
+});
+
+describe('bunker tests', () => {
+  test('are saved ball by ball, deleted and brought back; the last is first', async () => {
+    const { sql } = database;
+    await expect(saveTest(sql, ID, aBunkerTest({ player: 'nobody' }))).rejects.toThrow(
+      'player: there is no player "nobody" in the roster',
+    );
+    await saveTest(sql, ID, aBunkerTest());
+    await saveTest(sql, ID, aBunkerTest({ hits: [{ station: 0, band: 2 }] }));
+    await saveTest(sql, OTHER, aBunkerTest({ held_on: '2026-06-20' }));
+    expect((await listTests(sql, 'ada')).map(({ id }) => id)).toEqual([OTHER, ID]);
+    expect((await testById(sql, ID))!.test.hits).toHaveLength(1);
+    await expect(saveTest(sql, ID, aBunkerTest({ player: 'bo' }))).rejects.toThrow('player');
+    await setTestDeleted(sql, ID, true);
+    expect(await testById(sql, ID)).toBeNull();
+    await expect(saveTest(sql, ID, aBunkerTest())).rejects.toThrow('was deleted');
+    expect(await listDeleted(sql)).toMatchObject([{ kind: 'test', id: ID }]);
+    await setTestDeleted(sql, ID, false);
+    const csv = testsCsv(await listTests(sql)).split('\r\n');
+    expect(csv).toHaveLength(2);
+    expect(csv[1]).toMatch(/^2026-06-02,Ada Lund,Practice bunker,medium,1,3,/);
+  });
+});
+
+describe('the eye', () => {
+  test('what was answered is saved once, and given back first answered first', async () => {
+    const { sql } = database;
+    const first = anEyeResult();
+    const second = anEyeResult({ id: OTHER, answered_at: '2026-06-02T09:00:00.000Z' });
+    expect(await addEyeResult(sql, second)).toBe(true);
+    await addEyeResult(sql, first);
+    await addEyeResult(sql, { ...first, lost: 3 });
+    expect(await addEyeResult(sql, anEyeResult({ id: ID, player: 'nobody' }))).toBe(false);
+    expect(await eyeResults(sql, 'ada')).toEqual([first, second]);
+    expect(await eyeResults(sql, 'ada', 1)).toEqual([second]);
+    expect(await eyeResults(sql, 'bo')).toEqual([]);
+  });
+});
+
+describe('practice', () => {
+  test('is saved, saved again in place and counted, deleted and brought back', async () => {
+    const { sql } = database;
+    await expect(saveHomework(sql, ID, aHomework({ player: 'nobody' }))).rejects.toThrow(
+      'player: there is no player "nobody" in the roster',
+    );
+    await saveHomework(sql, ID, aHomework({ weeks: 4 }));
+    await saveHomework(sql, ID, aHomework());
+    expect(await homeworkById(sql, ID)).toMatchObject({
+      playerName: 'Ada Lund',
+      cautions: ['wrist'],
+      revision: 1,
+      most: 8,
+      results: [],
+    });
+    await expect(saveHomework(sql, ID, aHomework({ player: 'bo' }))).rejects.toThrow('player');
+    expect(await listHomework(sql, 'bo')).toEqual([]);
+    await setHomeworkDeleted(sql, ID, true);
+    expect(await listHomework(sql)).toEqual([]);
+    expect(await listDeleted(sql)).toMatchObject([{ kind: 'practice', id: ID, of: '2026-06-01' }]);
+    await expect(saveHomework(sql, ID, aHomework())).rejects.toThrow('was deleted');
+    await setHomeworkDeleted(sql, ID, false);
+    expect(await listHomework(sql, 'ada')).toHaveLength(1);
+  });
+
+  test('a result that is sent twice is saved once; one is taken away and comes back', async () => {
+    const { sql } = database;
+    expect(await addResults(sql, ID, [result(1), result(2, { day: '2026-06-05' })])).toBe(true);
+    await addResults(sql, ID, [result(1, { count: 9 })]);
+    expect(await addResults(sql, OTHER, [result(3)])).toBe(false);
+    const days = async () =>
+      (await homeworkById(sql, ID))!.results.map(({ day, count }) => `${day} ${count}`);
+    expect(await days()).toEqual(['2026-06-02 7', '2026-06-05 7']);
+    await setResultDeleted(sql, result(1).id, true);
+    expect(await days()).toEqual(['2026-06-05 7']);
+    await setResultDeleted(sql, result(1).id, false);
+    expect(await days()).toHaveLength(2);
+    const many = Array.from({ length: MOST_RESULTS }, (_, i) => result(100 + i));
+    await expect(addResults(sql, ID, many)).rejects.toThrow('at most 500');
+    expect(await days()).toHaveLength(2);
+  });
+
+  test('goes with who is erased; a name in the notes of others goes too', async () => {
+    const { sql } = database;
+    await saveHomework(sql, OTHER, aHomework({ player: 'bo', note: 'With Ada Lund on Fridays.' }));
+    await addResults(sql, OTHER, [result(9, { note: 'ada lund counted' })]);
+    await erasePlayer(sql, 'ada');
+    expect(await homeworkById(sql, ID)).toBeNull();
+    const [left] = await listHomework(sql);
+    expect(JSON.stringify(left)).not.toMatch(/ada lund/i);
+    expect(left!.plan.note).toBe('With a former player on Fridays.');
+  });
+});

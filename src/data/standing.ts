@@ -1,0 +1,42 @@
+import type { Transaction } from '@electric-sql/pglite';
+import { FaultyInput } from '@/core/tell/format/fault';
+
+/** Tables whose rows are one player's, under an id that was given before they were saved. */
+type Owned = 'practice_plans' | 'bunker_tests';
+
+/** What a row of each is called. */
+const WORDS: Record<Owned, string> = { practice_plans: 'plan', bunker_tests: 'test' };
+
+/**
+ * Looks whether a row may be saved under an id: nothing stands there, or the same player's and not deleted.
+ *
+ * @throws FaultyInput when it may not
+ */
+export async function mayBeSaved(
+  tx: Pick<Transaction, 'query'>,
+  table: Owned,
+  id: string,
+  player: string,
+): Promise<void> {
+  const { rows } = await tx.query<{ deleted: boolean; player: string }>(
+    `select deleted_at is not null as deleted, player_id as player from ${table} where id = $1`,
+    [id],
+  );
+  const [stands] = rows;
+  const word = WORDS[table];
+  if (stands?.deleted) {
+    const message = `this ${word} was deleted: bring it back before it is saved`;
+    throw new FaultyInput([{ path: 'id', message }]);
+  }
+  if (stands && stands.player !== player) {
+    throw new FaultyInput([{ path: 'player', message: `must stay the player of this ${word}` }]);
+  }
+}
+
+/** Throws FaultyInput where saving for a player wrote nothing: the player is not in the roster. */
+export function inRoster(written: readonly unknown[], player: string): void {
+  if (written.length > 0) return;
+  throw new FaultyInput([
+    { path: 'player', message: `there is no player "${player}" in the roster` },
+  ]);
+}
