@@ -1,5 +1,6 @@
 import { existsSync, rmSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
+import { format } from 'date-fns';
 import { answer } from '@/core/tell/answer/answer';
 import { MODEL_VERSION } from '@/core/tell/sheet/callSheet';
 import { calledLine } from '@/core/tell/sheet/calledLine';
@@ -13,7 +14,13 @@ import { writeAcademy } from '@/data/academy';
 import { addPlayers, playerById } from '@/data/players';
 import { listReadings, saveReading } from '@/data/readings';
 import { importLesson } from '@/data/lessons';
+import { addResults, saveHomework } from '@/data/homework';
+import { storeEyeResults } from '@/data/eye';
+import { demoEye } from './eye';
+import { saveTest } from '@/data/bunkerTests';
+import { demoTests } from './bunkerTests';
 import { demoLessons } from './lesson';
+import { demoPractice } from './practice';
 import { DEMO_HOUSE, DEMO_PLAYERS, DEMO_READINGS } from './academy';
 
 /** What the product itself would call for a reading of the demo. */
@@ -53,6 +60,12 @@ async function seed(): Promise<string> {
     }
     const lessons = demoLessons();
     for (const lesson of [...lessons].reverse()) await importLesson(sql, lesson);
+    const today = format(new Date(), 'yyyy-MM-dd');
+    const { id, plan, results } = demoPractice(today);
+    await saveHomework(sql, id, plan);
+    await addResults(sql, id, results);
+    await storeEyeResults(sql, demoEye(today));
+    for (const each of demoTests(today)) await saveTest(sql, each.id, each.test);
     rmSync(unfinished);
     return `${DEMO_PLAYERS.length} players, ${DEMO_READINGS.length} readings, ${lessons.length} lessons`;
   } finally {

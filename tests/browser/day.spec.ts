@@ -107,7 +107,7 @@ async function plan(page: Page): Promise<string> {
 
 /** Logs four balls for each player at each station: as called, tapped and typed. */
 async function logForty(page: Page): Promise<void> {
-  const done = page.getByText(/4 of 4 balls · all balls saved · station complete/);
+  const done = page.getByText(/4 of 4 balls · all balls saved/);
   for (const station of ['1. By hand', '2. In a line']) {
     await page.getByRole('radio', { name: station }).click();
     for (const name of PLAYERS) {

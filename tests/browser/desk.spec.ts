@@ -246,7 +246,7 @@ test('the reading is typed, with what was not understood marked', async ({ page 
 test('what has a key has a button too, and a phone one menu of everything', async ({ page }) => {
   await openDesk(page);
   const foot = page.getByRole('contentinfo');
-  await foot.getByRole('button', { name: 'schools' }).click();
+  await foot.getByRole('button', { name: 'techniques' }).click();
   await expect(page.getByRole('dialog')).toContainText('Compare techniques');
   await page.keyboard.press('Escape');
   await foot.getByRole('button', { name: 'describe' }).click();

@@ -1,22 +1,6 @@
 import { PREFERENCE_COOKIES } from '../../src/ui/frame/cookies';
-import { settled } from './helpers';
-import { expect, test, type Page } from './test';
-
-const LESSON = '/lessons/5a17a0e5-0000-4000-8000-000000000001';
-
-/** The main views of the demo, with what is awaited of each; players who have units of their own are left out. */
-const VIEWS: readonly (readonly [address: string, ready: (page: Page) => Promise<unknown>])[] = [
-  [
-    '/?player=ines-okafor&pin_yd=15&edge_yd=9&lip.height_ft=4&lip.distance_ft=6&lie=plugged',
-    settled,
-  ],
-  ['/players', (page) => page.getByRole('table').waitFor()],
-  ['/players/ines-okafor', (page) => page.getByRole('heading', { name: 'Bag check' }).waitFor()],
-  ['/lessons', (page) => page.getByRole('heading', { name: 'Lessons' }).waitFor()],
-  [LESSON, (page) => page.getByTestId('script').waitFor()],
-  [`${LESSON}/plan`, (page) => page.getByRole('table').waitFor()],
-  [`${LESSON}/review`, (page) => page.getByText('What would change').waitFor()],
-];
+import { expect, test } from './test';
+import { VIEWS } from './views';
 
 /** What nobody should read: slips of the program, one of something in the plural, ids. */
 const NEVER = [

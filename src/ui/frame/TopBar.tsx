@@ -11,6 +11,7 @@ const ROOMS = [
   { name: 'Desk', href: '/' },
   { name: 'Players', href: '/players' },
   { name: 'Lessons', href: '/lessons' },
+  { name: 'Practice', href: '/practice' },
 ] as const;
 
 export type Room = (typeof ROOMS)[number]['name'];

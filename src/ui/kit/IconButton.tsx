@@ -6,17 +6,25 @@ interface IconButtonProps {
   onClick: () => void;
   /** It takes something away. */
   harm?: boolean;
+  disabled?: boolean;
   children: ReactNode;
 }
 
 /** A button that is an icon alone. */
-export function IconButton({ label, onClick, harm = false, children }: IconButtonProps) {
+export function IconButton({
+  label,
+  onClick,
+  harm = false,
+  disabled = false,
+  children,
+}: IconButtonProps) {
   return (
     <button
       type="button"
       aria-label={label}
       onClick={onClick}
-      className={`grid size-11 shrink-0 place-items-center rounded ${harm ? 'hover:text-harm' : 'hover:bg-paper-deep'}`}
+      disabled={disabled}
+      className={`grid size-11 shrink-0 place-items-center rounded disabled:opacity-40 ${harm ? 'hover:text-harm' : 'hover:bg-paper-deep'}`}
     >
       {children}
     </button>

@@ -36,9 +36,10 @@ export function Overlay({ title, shape, children, onClose }: OverlayProps) {
         <Dialog.Content
           {...focus}
           aria-describedby={undefined}
-          className={`fixed z-50 bg-paper p-5 ${SHAPES[shape]}`}
+          className={`fixed z-50 scroll-pt-16 bg-paper px-5 pb-5 ${SHAPES[shape]}`}
         >
-          <header className="mb-2 flex items-center justify-between">
+          {/* Stays at the top: the way out is never scrolled away from. */}
+          <header className="sticky top-0 z-10 -mx-5 mb-1 flex items-center justify-between bg-paper px-5 pt-4 pb-1">
             <Dialog.Title className="text-xl">{title}</Dialog.Title>
             <Dialog.Close aria-label="Close" className="grid size-11 place-items-center rounded">
               <X aria-hidden="true" />

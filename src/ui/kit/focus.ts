@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useState, type FocusEvent } from 'react';
 
 /** What had the focus when each dialog opened. */
 const openers = new WeakMap<Element, Element | null>();
@@ -16,6 +16,10 @@ function openerOf(from: Element | null): HTMLElement | null {
   return opener instanceof HTMLElement ? opener : null;
 }
 
+/** Shows what took the focus: Radix, going round from the last field to the first, does not scroll to it. */
+export const showFocused = ({ target }: FocusEvent<HTMLElement>): void =>
+  target.scrollIntoView({ block: 'nearest' });
+
 /**
  * The focus of a dialog that has no trigger: it goes to the first field and, at the end, back to what opened the dialog. Without a
  * field it goes to the dialog itself, and in a question to Cancel, as Radix has it. To be called where the dialog opens, that is in a
@@ -27,6 +31,7 @@ export function useDialogFocus() {
     ref: (dialog: HTMLElement | null): void => {
       if (dialog) openers.set(dialog, from);
     },
+    onFocus: showFocused,
     onOpenAutoFocus: (event: Event): void => {
       const dialog = event.currentTarget as HTMLElement;
       const field = dialog.querySelector<HTMLElement>(FIELD);

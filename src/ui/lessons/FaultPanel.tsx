@@ -2,7 +2,8 @@
 
 import { useMemo, useState } from 'react';
 import { NO_FAULT, SIGNS, type Sign } from '@/core/lesson/faults/causes';
-import { DOSES, drillLine, usualDose } from '@/core/lesson/faults/dose';
+import { drillsFor } from '@/core/lesson/drills/chosen';
+import { DOSES, drillLine, usualDose } from '@/core/lesson/drills/dose';
 import { evidenceWords } from '@/core/lesson/faults/faultWords';
 import { FEWEST, findFault, type Ticks } from '@/core/lesson/faults/find';
 import type { Looked } from '@/core/lesson/faults/looks';
@@ -11,6 +12,7 @@ import { listed } from '@/core/tell/words/listed';
 import { chanceWords } from '@/core/tell/words/words';
 import type { PlacedBall } from '@/core/lesson/review/against';
 import { Pick } from '../kit/fields';
+import { useDrills } from '../drills/useDrills';
 import { useTask } from '../engine/useTask';
 
 interface FaultPanelProps {
@@ -26,6 +28,8 @@ const STRONG = 0.4;
 /** The causes that explain the balls best, what speaks for each, what to look at next, a fix and a drill. */
 export function FaultPanel({ player, balls, onDrill }: FaultPanelProps) {
   const [dose, setDose] = useState(() => usualDose(player.cautions));
+  const [chosen, setChosen] = useState<Readonly<Record<string, string>>>({});
+  const drills = useDrills();
   const [ticks, setTicks] = useState<Ticks>({});
   const question = useMemo(() => ({ player, balls }), [player, balls]);
   const {
@@ -89,6 +93,9 @@ export function FaultPanel({ player, balls, onDrill }: FaultPanelProps) {
             <ol className="space-y-3">
               {finding.suspects.slice(0, SHOWN).map(({ cause, chance, evidence }) => {
                 const speaking = evidence.filter(({ weight }) => weight > STRONG).slice(0, 3);
+                const fitting = drillsFor(drills, cause.id);
+                const drill = fitting.find(({ id }) => id === chosen[cause.id]) ?? fitting[0];
+                const line = drill && drillLine({ fix: cause.fix, drill: drill.brief }, dose);
                 const against = evidence.filter(({ weight }) => weight < -STRONG).slice(-2);
                 return (
                   <li key={cause.id}>
@@ -104,17 +111,21 @@ export function FaultPanel({ player, balls, onDrill }: FaultPanelProps) {
                       {speaking.length > 0 && `For it: ${speaking.map(evidenceWords).join('; ')}. `}
                       {against.length > 0 && `Against: ${against.map(evidenceWords).join('; ')}.`}
                     </p>
-                    {chance > 0.15 && !NO_FAULT.has(cause.id) && (
-                      <p className="leading-snug">
-                        {drillLine(cause, dose)}{' '}
-                        <button
-                          type="button"
-                          className="min-h-6 underline underline-offset-2"
-                          onClick={() => onDrill(drillLine(cause, dose))}
-                        >
-                          Add to {player.name}’s homework
-                        </button>
-                      </p>
+                    {chance > 0.15 && !NO_FAULT.has(cause.id) && line && (
+                      <div className="leading-snug">
+                        <p>{line}</p>
+                        <div className="no-print mt-1 flex flex-wrap items-end gap-3">
+                          <Pick
+                            label={`Drill for “${cause.name}”`}
+                            value={drill.id}
+                            onValue={(id) => setChosen({ ...chosen, [cause.id]: id })}
+                            options={fitting.map(({ id, name }) => [id, name] as const)}
+                          />
+                          <button type="button" className="button" onClick={() => onDrill(line)}>
+                            Add to {player.name}’s homework
+                          </button>
+                        </div>
+                      </div>
                     )}
                   </li>
                 );

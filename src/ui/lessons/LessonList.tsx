@@ -1,16 +1,14 @@
 'use client';
 
 import { counted } from '@/core/tell/words/counted';
-import { textOf } from '@/core/tell/format/textOf';
-import { Trash2 } from 'lucide-react';
-import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { toast } from 'sonner';
-import { sayDay, sayMonth } from '../kit/day';
+import { monthOf } from '@/core/lesson/plan/month';
 import { Pick } from '../kit/fields';
-import { IconButton } from '../kit/IconButton';
+import { FileButton } from '../kit/FileButton';
+import { LessonMonth } from './LessonMonth';
 import { ask, askWithText, bodyOf } from '../server/client';
 import { isDone, remove } from '../server/said';
 import { DeletedLink } from '../frame/DeletedLink';
@@ -41,7 +39,7 @@ export function LessonList(props: LessonListProps) {
   const shown = lessons.filter(
     ({ players }) => who === '' || players.some(({ name }) => name === who),
   );
-  const months = [...new Set(shown.map(({ plan }) => sayMonth(plan.held_on)))];
+  const months = [...new Set(shown.map(({ plan }) => monthOf(plan.held_on)))];
   const listAgain = (): Promise<void> => lookAgain(cache, [LESSONS]);
 
   const take = async (text: string): Promise<void> => {
@@ -65,20 +63,9 @@ export function LessonList(props: LessonListProps) {
       <main className="mx-auto w-full max-w-[60rem] grow px-6 py-5 max-sm:px-3">
         <header className="flex flex-wrap items-center gap-3">
           <h1 className="mr-auto text-3xl">Lessons</h1>
-          <label className="button cursor-pointer focus-within:outline-3">
+          <FileButton accept=".json,application/json" onText={(text) => void take(text)}>
             Import
-            <input
-              type="file"
-              accept=".json,application/json"
-              className="sr-only"
-              onChange={(event) => {
-                const [file] = event.target.files ?? [];
-                if (file)
-                  void file.arrayBuffer().then((read) => take(textOf(new Uint8Array(read))));
-                event.target.value = '';
-              }}
-            />
-          </label>
+          </FileButton>
           <button
             type="button"
             onClick={() => router.push(`/lessons/${uuid()}/plan`)}
@@ -105,51 +92,13 @@ export function LessonList(props: LessonListProps) {
               </div>
             )}
             {months.map((month) => (
-              <section key={month} aria-label={month} className="mt-4">
-                <h2 className="text-lg">{month}</h2>
-                <ul>
-                  {shown
-                    .filter(({ plan }) => sayMonth(plan.held_on) === month)
-                    .map((lesson) => (
-                      <li
-                        key={lesson.id}
-                        className="flex items-center gap-3 border-b border-hairline py-1.5"
-                      >
-                        <Link
-                          prefetch={false}
-                          href={`/lessons/${lesson.id}`}
-                          className="min-w-0 grow rounded px-2 py-1.5 hover:bg-flag-wash hover:text-on-flag"
-                        >
-                          <span className="block font-semibold">
-                            {sayDay(lesson.plan.held_on)}, {lesson.plan.place}
-                          </span>
-                          <span className="block text-sm">
-                            {lesson.players.map(({ name }) => name).join(', ')} ·{' '}
-                            {counted(lesson.plan.stations.length, 'station')} ·{' '}
-                            {counted(lesson.balls, 'ball')}
-                            {lesson.closed && ' · closed'}
-                          </span>
-                        </Link>
-                        <Link
-                          prefetch={false}
-                          href={`/lessons/${lesson.id}/review`}
-                          className="flex h-11 items-center px-2 underline underline-offset-4"
-                        >
-                          Review
-                        </Link>
-                        <IconButton
-                          label={`Delete the lesson at ${lesson.plan.place}`}
-                          onClick={() =>
-                            void remove(`/api/lessons/${lesson.id}`, lesson.plan.place, listAgain)
-                          }
-                          harm
-                        >
-                          <Trash2 size={18} aria-hidden="true" />
-                        </IconButton>
-                      </li>
-                    ))}
-                </ul>
-              </section>
+              <LessonMonth
+                key={month}
+                lessons={shown.filter(({ plan }) => monthOf(plan.held_on) === month)}
+                onRemove={({ id, plan }) =>
+                  void remove(`/api/lessons/${id}`, plan.place, listAgain)
+                }
+              />
             ))}
           </>
         )}

@@ -7,6 +7,7 @@ import { useEffect, useMemo, useState } from 'react';
 import { useFieldArray, useForm, useWatch } from 'react-hook-form';
 import { saidShot } from '@/core/tell/grammar/saidShot';
 import { readLessonPlan, type LessonPlan } from '@/core/lesson/plan/lesson';
+import { lineLetter, MOST_LINES } from '@/core/lesson/plan/line';
 import { timetable } from '@/core/lesson/plan/timetable';
 import type { StoredLesson } from '@/core/lesson/plan/stored';
 import type { ShotInput } from '@/core/tell/format/shot';
@@ -16,7 +17,7 @@ import type { KeptReading } from '@/core/tell/reading/kept';
 import { ask, saidOf } from '../server/client';
 import { TopBar } from '../frame/TopBar';
 import { checked } from '../kit/checked';
-import { Prose, TextInput } from '../kit/fields';
+import { Choice, Prose, TextInput } from '../kit/fields';
 import { AddStation } from './AddStation';
 import { PlanConflict } from './PlanConflict';
 import { PlayerPicker } from './PlayerPicker';
@@ -213,7 +214,7 @@ export function PlanPage(props: PlanPageProps) {
             {stations.fields.map((station, i) => (
               <li
                 key={station.id}
-                className="grid grid-cols-[minmax(0,14rem)_6rem_minmax(0,1fr)_2.75rem] items-end gap-3 border-b border-hairline py-2 max-sm:grid-cols-[minmax(0,1fr)_5rem_2.75rem]"
+                className="grid grid-cols-[minmax(0,14rem)_8rem_minmax(0,1fr)_2.75rem] items-end gap-3 border-b border-hairline py-2 max-sm:grid-cols-[minmax(0,1fr)_8rem_2.75rem]"
               >
                 <TextInput
                   label={`Station ${i + 1}`}
@@ -221,11 +222,9 @@ export function PlanPage(props: PlanPageProps) {
                   {...register(`stations.${i}.name`)}
                   fault={errors.stations?.[i]?.name?.message}
                 />
-                <TextInput
+                <Choice
                   label="Direction of play"
-                  type="number"
-                  min={0}
-                  max={20}
+                  options={linesOffered(plan.stations)}
                   {...register(`stations.${i}.line`, { valueAsNumber: true })}
                   fault={errors.stations?.[i]?.line?.message}
                 />
@@ -245,8 +244,8 @@ export function PlanPage(props: PlanPageProps) {
             ))}
           </ol>
           <p className="mt-1 text-sm text-ink-soft">
-            Give stations that play across each other the same number: only one of them is used at a
-            time, so nobody stands in the line.
+            Give stations that play across each other the same letter: only one of them is used at a
+            time, so no ball flies where somebody stands.
           </p>
           <AddStation
             readings={props.readings}
@@ -271,6 +270,15 @@ export function PlanPage(props: PlanPageProps) {
     </>
   );
 }
+
+/** Letters for the directions of play: those in use, and one more. */
+const linesOffered = (stations: LessonPlan['stations']): [value: string, letter: string][] => {
+  const used = stations.map(({ line }) => line);
+  const most = Math.min(Math.max(0, ...used) + 1, MOST_LINES);
+  return Array.from({ length: most + 1 }, (_, line) => line)
+    .filter((line) => line > 0 || used.includes(0))
+    .map((line) => [String(line), lineLetter(line)]);
+};
 
 /** Says of a station who cannot get its ball out; nothing where everybody can. */
 function Stranded({ players, group }: { players: readonly RosterPlayer[]; group: number }) {

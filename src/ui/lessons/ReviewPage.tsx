@@ -108,8 +108,9 @@ export function ReviewPage(props: ReviewPageProps) {
       closed: next,
     });
     if (!isDone(answered)) return;
-    letGo();
+    // In this order: setting back is a change of the form, which would be kept again.
     reset(prose);
+    letGo();
     setClosed(next);
     toast.success(next ? 'The lesson is closed.' : 'Saved. The lesson stays open.');
   };
@@ -142,7 +143,7 @@ export function ReviewPage(props: ReviewPageProps) {
           <h1 className="text-3xl">
             {lesson.plan.place}, {sayDay(lesson.plan.held_on)}
           </h1>
-          <div className="mt-3 flex flex-wrap gap-4">
+          <div className="mt-3 flex flex-wrap gap-4 max-sm:grid max-sm:grid-cols-[1.5fr_1fr_1fr] max-sm:gap-2">
             <Pick
               label="Player"
               value={playerId}
@@ -225,6 +226,13 @@ export function ReviewPage(props: ReviewPageProps) {
             <a href={`/lessons/${lesson.id}/pdf?player=${playerId}`} className="button">
               Card for {player.name}
             </a>
+            <Link
+              prefetch={false}
+              href={`/practice/new?player=${encodeURIComponent(playerId)}`}
+              className="button"
+            >
+              Plan practice for {player.name}
+            </Link>
             <button
               type="button"
               disabled={!closed && !changed}

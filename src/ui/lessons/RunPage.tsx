@@ -7,6 +7,8 @@ import { readSituation } from '@/core/tell/format/situation';
 import { hitOf } from '@/core/lesson/review/against';
 import type { BallChange, LoggedFields } from '@/core/lesson/balls/ball';
 import { changedBall } from '@/core/lesson/balls/changed';
+import { timetable } from '@/core/lesson/plan/timetable';
+import { whatNext } from '@/core/lesson/plan/whatNext';
 import { entryMeant } from '@/core/tell/format/setup';
 import { callWords } from '@/core/lesson/balls/callWords';
 import { situationFor, type RosterPlayer } from '@/core/lesson/players/player';
@@ -18,6 +20,7 @@ import { Closed } from './Closed';
 import { BallList } from './BallList';
 import { LogPanel, NO_HALF, type HalfBall } from './LogPanel';
 import { CallPanel } from '../call/CallPanel';
+import { WhatNext } from './WhatNext';
 import { TrackerPanel } from './TrackerPanel';
 import type { StoredLesson } from '@/core/lesson/plan/stored';
 import type { ShownBall } from './types';
@@ -61,6 +64,15 @@ export function RunPage(props: RunPageProps) {
   );
   const stationAt = Math.min(kept.station, stations.length - 1);
   const playerAt = Math.min(kept.player, players.length - 1);
+  const turns = useMemo(
+    () =>
+      timetable(
+        players.length,
+        stations.map(({ line }) => line),
+        lesson.plan.minutes_per_turn,
+      ),
+    [players, stations, lesson],
+  );
   const station = stations[stationAt]!;
   const player = players[playerAt]!;
 
@@ -118,6 +130,18 @@ export function RunPage(props: RunPageProps) {
     if (fields.deleted) taken(() => void changeBall(ball, { deleted: false }));
     return null;
   };
+  const next = useMemo(() => {
+    const ballsAt = new Map<string, number>();
+    for (const { player: id, station: at } of [...saved, ...waiting.map(({ ball }) => ball)]) {
+      ballsAt.set(`${id}/${at}`, (ballsAt.get(`${id}/${at}`) ?? 0) + 1);
+    }
+    return whatNext(
+      turns,
+      { player: playerAt, station: stationAt },
+      (visit) =>
+        (ballsAt.get(`${players[visit.player]!.id}/${visit.station}`) ?? 0) >= balls_per_station,
+    );
+  }, [turns, saved, waiting, players, playerAt, stationAt, balls_per_station]);
   const undoLast = (): void => {
     const last = here.at(-1);
     if (last) void changeBall(last, { deleted: true });
@@ -179,7 +203,7 @@ export function RunPage(props: RunPageProps) {
           value={playerAt}
           onValue={(index) => goTo({ player: index })}
         />
-        <div className="mt-1 flex flex-wrap items-center gap-x-4">
+        <div className="mt-1 flex flex-wrap items-center gap-x-4 gap-y-2">
           <p
             role="status"
             className={`grow text-sm ${needsCare ? 'font-semibold' : 'text-ink-soft'}`}
@@ -189,8 +213,10 @@ export function RunPage(props: RunPageProps) {
               : `${here.length} of ${balls_per_station} balls`}{' '}
             · {QUEUE_WORDS[queue.state]}
             {waiting.length > 0 && ` (${waiting.length} still to send)`}
-            {here.length >= balls_per_station && ' · station complete'}
           </p>
+          {here.length >= balls_per_station && (
+            <WhatNext lesson={lesson} players={players} visit={next} onGo={goTo} />
+          )}
           <button type="button" disabled={here.length === 0} onClick={undoLast} className="button">
             Undo last ball
           </button>

@@ -1,8 +1,11 @@
 import { renderToBuffer, type DocumentProps } from '@react-pdf/renderer';
 import type { ComponentProps, ReactElement } from 'react';
 import { CardPaper } from './CardPaper';
+import { EyePaper } from './EyePaper';
 import { LessonPaper } from './LessonPaper';
 import { PocketPaper } from './PocketPaper';
+import { PracticePaper } from './PracticePaper';
+import { TestPaper } from './TestPaper';
 
 /** A document as bytes that may leave the thread they were made in. */
 type Pdf = Uint8Array<ArrayBuffer>;
@@ -17,6 +20,18 @@ export const cardPdf = (card: ComponentProps<typeof CardPaper>): Promise<Pdf> =>
 /** A lesson, or the card that a player takes home of it, as a PDF. */
 export const lessonPdf = (lesson: ComponentProps<typeof LessonPaper>): Promise<Pdf> =>
   rendered(<LessonPaper {...lesson} />);
+
+/** Practice as a sheet to tick, as a PDF. */
+export const practicePdf = (practice: ComponentProps<typeof PracticePaper>): Promise<Pdf> =>
+  rendered(<PracticePaper {...practice} />);
+
+/** A bunker test as a PDF. */
+export const testPdf = (test: ComponentProps<typeof TestPaper>): Promise<Pdf> =>
+  rendered(<TestPaper {...test} />);
+
+/** A round of scenes for a class, with its answers, as a PDF. */
+export const eyePdf = (round: ComponentProps<typeof EyePaper>): Promise<Pdf> =>
+  rendered(<EyePaper {...round} />);
 
 /** A pocket card as a PDF, one or four to a sheet. */
 export const pocketPdf = (

@@ -39,7 +39,7 @@ export function CarryLine({ clubs, onCarries }: CarryLineProps) {
           className="box w-full max-w-md px-3"
         />
         <button type="submit" className="button">
-          Take
+          Use these carries
         </button>
       </div>
       <p

@@ -14,10 +14,12 @@ const KINDS = {
   player: { at: 'players', word: 'Player' },
   lesson: { at: 'lessons', word: 'Lesson' },
   reading: { at: 'readings', word: 'Saved reading' },
+  practice: { at: 'practice', word: 'Practice plan' },
+  test: { at: 'tests', word: 'Bunker test' },
 } as const;
 
 const titleOf = ({ kind, name, of }: Deleted): string =>
-  of === null ? name : `${name}, ${kind === 'lesson' ? sayDay(of) : of}`;
+  of === null ? name : `${name}, ${kind === 'reading' ? of : sayDay(of)}`;
 
 /** What was deleted, with a way back for each. */
 export function DeletedPage({ first }: { first: readonly Deleted[] }) {
@@ -43,8 +45,9 @@ export function DeletedPage({ first }: { first: readonly Deleted[] }) {
       <main className="mx-auto w-full max-w-[72rem] grow px-6 py-5 max-sm:px-3">
         <h1 className="text-3xl">Recently deleted</h1>
         <p className="mt-2 max-w-[70ch]">
-          Players, lessons and saved readings that were deleted, the latest first. A player comes
-          back with lessons, balls and readings. What was erased is not here: it is gone.
+          Players, lessons, saved readings and practice plans that were deleted, the latest first. A
+          player comes back with lessons, balls and readings. What was erased is not here: it is
+          gone.
         </p>
         {fault && <Alert className="mt-3">{fault.message}</Alert>}
         {data.deleted.length === 0 ? (

@@ -31,7 +31,7 @@ export function GrassShots({ playerId, clubs, first, onCarries }: GrassShotsProp
     const parts = line.split(/[\s;]+/).filter((part) => part !== '');
     const wrong = parts.find((part) => !(numberOf(part) > 0));
     if (wrong !== undefined || parts.length === 0) {
-      return `Carries are numbers in ${unit}, parted by spaces${wrong ? `, not "${wrong}"` : ''}.`;
+      return `Type the carries in ${unit} with a space between them${wrong ? `, not "${wrong}"` : ''}.`;
     }
     const answered = await ask<GrassShot[]>(`/api/players/${playerId}/shots`, 'POST', {
       shots: parts.map((part) => ({ club, carry_m: toMetres(numberOf(part), unit) })),

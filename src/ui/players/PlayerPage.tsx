@@ -102,6 +102,20 @@ export function PlayerPage(props: PlayerPageProps) {
             >
               Open at the desk
             </Link>
+            <Link
+              prefetch={false}
+              href={`/practice/new?player=${encodeURIComponent(player.id)}`}
+              className="button"
+            >
+              Plan practice
+            </Link>
+            <Link
+              prefetch={false}
+              href={`/practice/tests/new?player=${encodeURIComponent(player.id)}`}
+              className="button"
+            >
+              Bunker test
+            </Link>
             <button type="button" onClick={() => setEditing(true)} className="button">
               Edit
             </button>

@@ -98,9 +98,9 @@ describe('shots off grass', () => {
   });
 
   test.each([
-    ['80 far', 'Carries are numbers in yd, parted by spaces, not "far".'],
-    ['-4', 'Carries are numbers in yd, parted by spaces, not "-4".'],
-    [' ', 'Carries are numbers in yd, parted by spaces.'],
+    ['80 far', 'Type the carries in yd with a space between them, not "far".'],
+    ['-4', 'Type the carries in yd with a space between them, not "-4".'],
+    [' ', 'Type the carries in yd with a space between them.'],
   ])('"%s" is refused without asking the server', async (typed, message) => {
     const { server, user } = opened();
     await user.click(screen.getByText(/^Full shots off grass/));

@@ -1,7 +1,8 @@
 'use client';
 
 import { Popover } from 'radix-ui';
-import type { ReactNode } from 'react';
+import { showFocused } from '../kit/focus';
+import { useLayoutEffect, useRef, type ReactNode } from 'react';
 
 interface TokenProps {
   /** What the token says in the sentence. */
@@ -24,12 +25,18 @@ interface TokenProps {
 /** An underlined word of the sentence that opens a small panel. */
 export function Token(props: TokenProps) {
   const { children, label, hotkey, open, onOpenChange, faulty, another, panel, after } = props;
+  const word = useRef<HTMLButtonElement>(null);
+  // A key opens it from anywhere: where the page was scrolled away from the sentence it comes back.
+  useLayoutEffect(() => {
+    if (open) word.current?.scrollIntoView({ block: 'nearest' });
+  }, [open]);
   return (
     <span className="whitespace-nowrap">
       <Popover.Root open={open} onOpenChange={onOpenChange}>
         <Popover.Trigger
+          ref={word}
           aria-keyshortcuts={hotkey}
-          className={`inline rounded-sm border-b-2 px-0.5 font-semibold whitespace-nowrap transition-colors ${
+          className={`inline scroll-mt-6 scroll-mb-[45vh] rounded-sm border-b-2 px-0.5 font-semibold whitespace-nowrap transition-colors ${
             open
               ? 'border-flag bg-flag-wash text-on-flag'
               : faulty
@@ -46,6 +53,7 @@ export function Token(props: TokenProps) {
             sideOffset={8}
             collisionPadding={12}
             aria-label={label}
+            onFocus={showFocused}
             onFocusOutside={(event) => event.preventDefault()}
             onCloseAutoFocus={(event) => {
               if (another) event.preventDefault();

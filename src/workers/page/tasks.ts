@@ -2,9 +2,10 @@ import { auditTasks } from './audit';
 import { callTasks } from './calls';
 import type { Job } from './job';
 import { learningTasks } from './learning';
+import { practiceTasks } from './practice';
 
 /** Everything that a thread of the page works out. */
-export const TASKS = { ...callTasks, ...auditTasks, ...learningTasks };
+export const TASKS = { ...callTasks, ...auditTasks, ...learningTasks, ...practiceTasks };
 
 export type TaskName = keyof typeof TASKS;
 

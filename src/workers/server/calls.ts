@@ -3,10 +3,20 @@ import { readLessonFile } from '@/core/lesson/exchange/exchange';
 import { readPlayersFile } from '@/core/lesson/exchange/rosterFile';
 import { answer, sheetFor } from '@/core/tell/answer/answer';
 import { changeEntries } from '@/core/tell/answer/changes';
+import type { Hand, Skill } from '@/core/ground/player/player';
+import type { ShotInput } from '@/core/tell/format/shot';
+import { calledLine } from '@/core/tell/sheet/calledLine';
 import { simulate } from '@/core/tell/answer/simulation';
 import { atFlag } from '@/core/tell/sheet/atFlag';
 import { parseJson } from '@/core/tell/format/fault';
 import { readSituation } from '@/core/tell/format/situation';
+
+/** The wedges that a class is called for: nobody's own. */
+const CLASS_BAG = [46, 52, 56, 60].map((loft_deg) => ({
+  name: String(loft_deg),
+  type: 'wedge' as const,
+  loft_deg,
+}));
 
 const clock = (): number => performance.now();
 
@@ -22,6 +32,14 @@ export const CALLS = {
     const [first] = sheet.calls;
     const called = first && atFlag(first) ? first : null;
     return { ...sheet, changes_when: changeEntries(reading, 'yards', called) };
+  },
+
+  /** What is called at the flag for a class's standard bag, in a line; null where nothing is. */
+  classCall(shot: ShotInput, handed: Hand, skill: Skill, units: UnitSystem): string | null {
+    const player = { handed, skill, bag: CLASS_BAG };
+    const { told } = sheetFor(readSituation({ player, shot }), units, clock);
+    const called = told.find(({ entry }) => atFlag(entry));
+    return called ? calledLine(called.entry) : null;
   },
 
   simulate: (input: unknown) => simulate(input),

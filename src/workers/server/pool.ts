@@ -28,12 +28,16 @@ const holder = globalThis as typeof globalThis & { mellowThreads?: Piscina };
 const here = (file: string): string =>
   pathToFileURL(path.join(process.cwd(), 'src', 'workers', 'server', file)).href;
 
-const ON_PAPER: ReadonlySet<string> = new Set<keyof typeof PAPER>([
-  'cardPdf',
-  'lessonPdf',
-  'pocketBands',
-  'pocketPdf',
-]);
+/** What is drawn on paper: told here without loading it, and every one of it. */
+const ON_PAPER: Record<keyof typeof PAPER, true> = {
+  cardPdf: true,
+  lessonPdf: true,
+  pocketBands: true,
+  pocketPdf: true,
+  eyePdf: true,
+  practicePdf: true,
+  testPdf: true,
+};
 
 /** The threads, started when they are first needed. */
 function threads(): Piscina {
@@ -63,7 +67,7 @@ export async function inThread<N extends TaskName>(
   const pool = threads();
   if (pool.queueSize >= MOST_WAITING) throw new Busy();
   const order: Order = { name, asked };
-  const file = here(ON_PAPER.has(name) ? 'paper.worker.ts' : 'calls.worker.ts');
+  const file = here(Object.hasOwn(ON_PAPER, name) ? 'paper.worker.ts' : 'calls.worker.ts');
   const worked = (await pool.run({ file, ...order })) as Worked<Answered<N>>;
   if ('faults' in worked) throw new FaultyInput(worked.faults);
   return worked.value;

@@ -34,8 +34,9 @@ export function deskCommands(hands: DeskHands): Command[] {
       return { name, group: 'Reading', key, sheet: { does }, act: () => hands.token(token) };
     }),
     ...OVERLAY_NAMES.map((overlay): Command => {
-      const { does, ...words } = OVERLAYS[overlay];
-      return { ...words, group: 'Do', sheet: { does }, act: () => hands.open(overlay) };
+      const words = OVERLAYS[overlay];
+      const sheet = { does: words.name.toLowerCase() };
+      return { ...words, group: 'Do', sheet, act: () => hands.open(overlay) };
     }),
     {
       name: 'Side view or view from above',

@@ -3,13 +3,11 @@ import { changeBall } from '@/data/balls';
 import { database } from '@/data/database';
 import { isId } from '@/data/id';
 import { notFound, withJson } from '../../respond';
+import type { IdContext } from '../../idContext';
 
 export const dynamic = 'force-dynamic';
 
-export function PATCH(
-  request: Request,
-  { params }: { params: Promise<{ id: string }> },
-): Promise<Response> {
+export function PATCH(request: Request, { params }: IdContext): Promise<Response> {
   return withJson(request, async (body) => {
     const change = readBallChange(body);
     const { id } = await params;

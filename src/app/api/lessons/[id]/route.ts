@@ -3,11 +3,11 @@ import { database } from '@/data/database';
 import { isId } from '@/data/id';
 import { lessonById, PlanChanged, saveLesson, setLessonDeleted } from '@/data/lessons';
 import { notFound, refuse, whenDone, withJson } from '../../respond';
-import type { LessonContext } from './context';
+import type { IdContext } from '../../idContext';
 
 export const dynamic = 'force-dynamic';
 
-export async function GET(_request: Request, { params }: LessonContext): Promise<Response> {
+export async function GET(_request: Request, { params }: IdContext): Promise<Response> {
   const { id } = await params;
   const { sql } = await database();
   const lesson = isId(id) ? await lessonById(sql, id) : null;
@@ -15,7 +15,7 @@ export async function GET(_request: Request, { params }: LessonContext): Promise
 }
 
 /** Saves a plan; with `from`, the version that it was changed from, 409 where another stands there. */
-export function PUT(request: Request, { params }: LessonContext): Promise<Response> {
+export function PUT(request: Request, { params }: IdContext): Promise<Response> {
   return withJson(request, async (body) => {
     const plan = readLessonPlan(body);
     const { id } = await params;
@@ -33,7 +33,7 @@ export function PUT(request: Request, { params }: LessonContext): Promise<Respon
   });
 }
 
-export function DELETE(_request: Request, { params }: LessonContext): Promise<Response> {
+export function DELETE(_request: Request, { params }: IdContext): Promise<Response> {
   return whenDone(async () => {
     const { id } = await params;
     const { sql } = await database();

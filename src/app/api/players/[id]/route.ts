@@ -2,17 +2,17 @@ import { readPlayerRecord } from '@/core/lesson/players/record';
 import { database } from '@/data/database';
 import { markPlayer, playerById, updatePlayer } from '@/data/players';
 import { notFound, whenDone, withJson } from '../../respond';
-import type { PlayerContext } from './context';
+import type { IdContext } from '../../idContext';
 
 export const dynamic = 'force-dynamic';
 
-export async function GET(_request: Request, { params }: PlayerContext): Promise<Response> {
+export async function GET(_request: Request, { params }: IdContext): Promise<Response> {
   const { sql } = await database();
   const player = await playerById(sql, (await params).id);
   return player ? Response.json(player) : notFound();
 }
 
-export function PUT(request: Request, { params }: PlayerContext): Promise<Response> {
+export function PUT(request: Request, { params }: IdContext): Promise<Response> {
   return withJson(request, async (body) => {
     const record = readPlayerRecord(body);
     const { id } = await params;
@@ -22,7 +22,7 @@ export function PUT(request: Request, { params }: PlayerContext): Promise<Respon
   });
 }
 
-export function DELETE(_request: Request, { params }: PlayerContext): Promise<Response> {
+export function DELETE(_request: Request, { params }: IdContext): Promise<Response> {
   return whenDone(async () => {
     const { sql } = await database();
     return markPlayer(sql, (await params).id, 'deleted', true);

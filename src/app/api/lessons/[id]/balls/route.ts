@@ -3,7 +3,7 @@ import { addBalls, ballsOfLesson, ballsTouched } from '@/data/balls';
 import { database } from '@/data/database';
 import { isId } from '@/data/id';
 import { notFound, refuse, withJson } from '../../../respond';
-import type { LessonContext } from '../context';
+import type { IdContext } from '../../../idContext';
 
 export const dynamic = 'force-dynamic';
 
@@ -11,7 +11,7 @@ export const dynamic = 'force-dynamic';
  * The balls of a lesson; with `after` those that came later than a ball's `seq`; with `touched_after` what was logged, changed or taken
  * away since a ball's `touched`.
  */
-export async function GET(request: Request, { params }: LessonContext): Promise<Response> {
+export async function GET(request: Request, { params }: IdContext): Promise<Response> {
   const { id } = await params;
   if (!isId(id)) return notFound();
   const query = new URL(request.url).searchParams;
@@ -31,7 +31,7 @@ export async function GET(request: Request, { params }: LessonContext): Promise<
 }
 
 /** Saves balls and acknowledges them by their ids; what was sent before is acknowledged again and saved once. */
-export function POST(request: Request, { params }: LessonContext): Promise<Response> {
+export function POST(request: Request, { params }: IdContext): Promise<Response> {
   return withJson(request, async (body) => {
     const balls = readBalls(body);
     const { id } = await params;

@@ -3,11 +3,11 @@ import { database } from '@/data/database';
 import { isId } from '@/data/id';
 import { closeLesson, lessonById } from '@/data/lessons';
 import { notFound, withJson } from '../../../respond';
-import type { LessonContext } from '../context';
+import type { IdContext } from '../../../idContext';
 
 export const dynamic = 'force-dynamic';
 
-export function POST(request: Request, { params }: LessonContext): Promise<Response> {
+export function POST(request: Request, { params }: IdContext): Promise<Response> {
   return withJson(request, async (body) => {
     const closing = readClosing(body);
     const { id } = await params;

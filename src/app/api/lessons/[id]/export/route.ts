@@ -6,12 +6,12 @@ import { isId } from '@/data/id';
 import { lessonById } from '@/data/lessons';
 import { unitsFrom } from '@/ui/frame/cookies';
 import { download, notFound, refuse } from '../../../respond';
-import type { LessonContext } from '../context';
+import type { IdContext } from '../../../idContext';
 
 export const dynamic = 'force-dynamic';
 
 /** A lesson with its balls as a file: `as=json`, which can be imported again, or `as=csv` in the `units` asked for. */
-export async function GET(request: Request, { params }: LessonContext): Promise<Response> {
+export async function GET(request: Request, { params }: IdContext): Promise<Response> {
   const query = new URL(request.url).searchParams;
   const as = query.get('as') ?? 'json';
   if (as !== 'csv' && as !== 'json') {

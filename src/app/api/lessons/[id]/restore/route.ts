@@ -2,11 +2,11 @@ import { database } from '@/data/database';
 import { isId } from '@/data/id';
 import { lessonById, setLessonDeleted } from '@/data/lessons';
 import { notFound, withFaults } from '../../../respond';
-import type { LessonContext } from '../context';
+import type { IdContext } from '../../../idContext';
 
 export const dynamic = 'force-dynamic';
 
-export function POST(_request: Request, { params }: LessonContext): Promise<Response> {
+export function POST(_request: Request, { params }: IdContext): Promise<Response> {
   return withFaults(async () => {
     const { id } = await params;
     const { sql } = await database();

@@ -2,11 +2,11 @@ import { readArchiveRequest } from '@/core/lesson/players/requests';
 import { database } from '@/data/database';
 import { markPlayer, playerById } from '@/data/players';
 import { notFound, withJson } from '../../../respond';
-import type { PlayerContext } from '../context';
+import type { IdContext } from '../../../idContext';
 
 export const dynamic = 'force-dynamic';
 
-export function POST(request: Request, { params }: PlayerContext): Promise<Response> {
+export function POST(request: Request, { params }: IdContext): Promise<Response> {
   return withJson(request, async (body) => {
     const { archived } = readArchiveRequest(body);
     const { id } = await params;

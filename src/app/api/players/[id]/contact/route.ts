@@ -2,18 +2,18 @@ import { readContact } from '@/core/lesson/players/contact';
 import { contactOf, saveContact } from '@/data/contacts';
 import { database } from '@/data/database';
 import { notFound, withJson } from '../../../respond';
-import type { PlayerContext } from '../context';
+import type { IdContext } from '../../../idContext';
 
 export const dynamic = 'force-dynamic';
 
 /** How a player is reached. */
-export async function GET(_request: Request, { params }: PlayerContext): Promise<Response> {
+export async function GET(_request: Request, { params }: IdContext): Promise<Response> {
   const { sql } = await database();
   const contact = await contactOf(sql, (await params).id);
   return contact ? Response.json(contact) : notFound();
 }
 
-export function PUT(request: Request, { params }: PlayerContext): Promise<Response> {
+export function PUT(request: Request, { params }: IdContext): Promise<Response> {
   return withJson(request, async (body) => {
     const contact = readContact(body);
     const { id } = await params;

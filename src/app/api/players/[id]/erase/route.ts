@@ -2,7 +2,7 @@ import { BackupFailed, renewBackups } from '@/data/backup/backup';
 import { database } from '@/data/database';
 import { erasePlayer } from '@/data/erase';
 import { whenDone } from '../../../respond';
-import type { PlayerContext } from '../context';
+import type { IdContext } from '../../../idContext';
 
 function unlessBackupFailed(error: unknown): void {
   if (!(error instanceof BackupFailed)) throw error;
@@ -11,7 +11,7 @@ function unlessBackupFailed(error: unknown): void {
 export const dynamic = 'force-dynamic';
 
 /** Takes everything about a player away for good: there is no way back from this. */
-export function POST(_request: Request, { params }: PlayerContext): Promise<Response> {
+export function POST(_request: Request, { params }: IdContext): Promise<Response> {
   return whenDone(async () => {
     const { sql, folder } = await database();
     const erased = await erasePlayer(sql, (await params).id);

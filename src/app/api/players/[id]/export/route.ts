@@ -1,11 +1,11 @@
 import { database } from '@/data/database';
 import { everythingAbout } from '@/data/everything';
 import { download, notFound } from '../../../respond';
-import type { PlayerContext } from '../context';
+import type { IdContext } from '../../../idContext';
 
 export const dynamic = 'force-dynamic';
 
-export async function GET(_request: Request, { params }: PlayerContext): Promise<Response> {
+export async function GET(_request: Request, { params }: IdContext): Promise<Response> {
   const { id } = await params;
   const { sql } = await database();
   const everything = await everythingAbout(sql, id);

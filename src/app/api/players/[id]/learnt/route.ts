@@ -3,18 +3,18 @@ import { learntSchema } from '@/core/tell/format/player';
 import { database } from '@/data/database';
 import { acceptLearning, learningDecisions, resetLearning } from '@/data/learnings';
 import { notFound, whenDone, withJson } from '../../../respond';
-import type { PlayerContext } from '../context';
+import type { IdContext } from '../../../idContext';
 
 export const dynamic = 'force-dynamic';
 
 /** What was decided about the learnings of a player, latest first. */
-export async function GET(_request: Request, { params }: PlayerContext): Promise<Response> {
+export async function GET(_request: Request, { params }: IdContext): Promise<Response> {
   const { sql } = await database();
   return Response.json(await learningDecisions(sql, (await params).id));
 }
 
 /** Accepts what was learnt as the next version; the version that is sent is not looked at. */
-export function POST(request: Request, { params }: PlayerContext): Promise<Response> {
+export function POST(request: Request, { params }: IdContext): Promise<Response> {
   return withJson(request, async (body) => {
     const { version: _version, ...factors } = check(learntSchema, body);
     const { sql } = await database();
@@ -23,7 +23,7 @@ export function POST(request: Request, { params }: PlayerContext): Promise<Respo
   });
 }
 
-export function DELETE(_request: Request, { params }: PlayerContext): Promise<Response> {
+export function DELETE(_request: Request, { params }: IdContext): Promise<Response> {
   return whenDone(async () => {
     const { sql } = await database();
     return resetLearning(sql, (await params).id);

@@ -1,11 +1,11 @@
 import { database } from '@/data/database';
 import { markPlayer, playerById } from '@/data/players';
 import { notFound, withFaults } from '../../../respond';
-import type { PlayerContext } from '../context';
+import type { IdContext } from '../../../idContext';
 
 export const dynamic = 'force-dynamic';
 
-export function POST(_request: Request, { params }: PlayerContext): Promise<Response> {
+export function POST(_request: Request, { params }: IdContext): Promise<Response> {
   return withFaults(async () => {
     const { id } = await params;
     const { sql } = await database();

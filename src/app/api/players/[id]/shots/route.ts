@@ -2,16 +2,16 @@ import { readGrassShots } from '@/core/lesson/players/requests';
 import { database } from '@/data/database';
 import { addGrassShots, listGrassShots } from '@/data/grassShots';
 import { notFound, withJson } from '../../../respond';
-import type { PlayerContext } from '../context';
+import type { IdContext } from '../../../idContext';
 
 export const dynamic = 'force-dynamic';
 
-export async function GET(_request: Request, { params }: PlayerContext): Promise<Response> {
+export async function GET(_request: Request, { params }: IdContext): Promise<Response> {
   const { sql } = await database();
   return Response.json(await listGrassShots(sql, (await params).id));
 }
 
-export function POST(request: Request, { params }: PlayerContext): Promise<Response> {
+export function POST(request: Request, { params }: IdContext): Promise<Response> {
   return withJson(request, async (body) => {
     const shots = readGrassShots(body);
     const { id } = await params;

@@ -2,13 +2,11 @@ import { database } from '@/data/database';
 import { isId } from '@/data/id';
 import { readingById, setReadingDeleted } from '@/data/readings';
 import { notFound, withFaults } from '../../../respond';
+import type { IdContext } from '../../../idContext';
 
 export const dynamic = 'force-dynamic';
 
-export function POST(
-  _request: Request,
-  { params }: { params: Promise<{ id: string }> },
-): Promise<Response> {
+export function POST(_request: Request, { params }: IdContext): Promise<Response> {
   return withFaults(async () => {
     const { id } = await params;
     const { sql } = await database();

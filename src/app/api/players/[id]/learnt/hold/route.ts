@@ -2,12 +2,12 @@ import { readHold } from '@/core/lesson/learning/decision';
 import { database } from '@/data/database';
 import { holdLearning } from '@/data/learnings';
 import { notFound, withJson } from '../../../../respond';
-import type { PlayerContext } from '../../context';
+import type { IdContext } from '../../../../idContext';
 
 export const dynamic = 'force-dynamic';
 
 /** Keeps what calls use now. */
-export function POST(request: Request, { params }: PlayerContext): Promise<Response> {
+export function POST(request: Request, { params }: IdContext): Promise<Response> {
   return withJson(request, async (body) => {
     const { balls } = readHold(body);
     const { sql } = await database();

@@ -1,0 +1,19 @@
+import { readDrillsFile } from '@/core/lesson/drills/drillFile';
+import { parseJson } from '@/core/tell/format/fault';
+import { database } from '@/data/database';
+import { saveDrills } from '@/data/drills';
+import { withText } from '../../respond';
+
+export const dynamic = 'force-dynamic';
+
+const MOST_BYTES = 1024 * 1024;
+
+/** Takes a file of drills, all of them or none; those with an id that stands here take its place. */
+export function POST(request: Request): Promise<Response> {
+  return withText(request, MOST_BYTES, async (text) => {
+    const drills = readDrillsFile(parseJson(text));
+    const { sql } = await database();
+    await saveDrills(sql, drills);
+    return Response.json({ drills: drills.length });
+  });
+}

@@ -1,4 +1,0 @@
-/** What a route of one lesson is given. */
-export interface LessonContext {
-  params: Promise<{ id: string }>;
-}

@@ -1,4 +1,0 @@
-/** What a route of one player is given. */
-export interface PlayerContext {
-  params: Promise<{ id: string }>;
-}

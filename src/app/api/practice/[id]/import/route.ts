@@ -1,0 +1,25 @@
+import { readResultsCsv } from '@/core/lesson/homework/resultsCsv';
+import { database } from '@/data/database';
+import { listDrills } from '@/data/drills';
+import { addResults, homeworkById } from '@/data/homework';
+import { isId } from '@/data/id';
+import { v4 as uuid } from 'uuid';
+import { latestToday } from '../../../../today';
+import { notFound, withText } from '../../../respond';
+import type { IdContext } from '../../../idContext';
+
+export const dynamic = 'force-dynamic';
+
+const MOST_BYTES = 256 * 1024;
+
+/** Takes results as CSV, all of them or none. */
+export function POST(request: Request, { params }: IdContext): Promise<Response> {
+  return withText(request, MOST_BYTES, async (text) => {
+    const { id } = await params;
+    const { sql } = await database();
+    if (!isId(id)) return notFound();
+    const results = readResultsCsv(text, await listDrills(sql), latestToday(), uuid);
+    if (!(await addResults(sql, id, results))) return notFound();
+    return Response.json({ added: results.length, homework: await homeworkById(sql, id) });
+  });
+}

@@ -1,0 +1,15 @@
+import { database } from '@/data/database';
+import { setResultDeleted } from '@/data/homework';
+import { isId } from '@/data/id';
+import type { IdContext } from '../../../../idContext';
+import { whenDone } from '../../../../respond';
+
+export const dynamic = 'force-dynamic';
+
+export function POST(_request: Request, { params }: IdContext): Promise<Response> {
+  return whenDone(async () => {
+    const { id } = await params;
+    const { sql } = await database();
+    return isId(id) && setResultDeleted(sql, id, false);
+  });
+}

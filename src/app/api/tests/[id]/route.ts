@@ -1,0 +1,35 @@
+import { readTest } from '@/core/lesson/bunkerTest/test';
+import { saveTest, setTestDeleted, testById } from '@/data/bunkerTests';
+import { database } from '@/data/database';
+import { isId } from '@/data/id';
+import { notFound, refuse, whenDone, withJson } from '../../respond';
+import type { IdContext } from '../../idContext';
+
+export const dynamic = 'force-dynamic';
+
+export async function GET(_request: Request, { params }: IdContext): Promise<Response> {
+  const { id } = await params;
+  const { sql } = await database();
+  const test = isId(id) ? await testById(sql, id) : null;
+  return test ? Response.json(test) : notFound();
+}
+
+/** Saves a test as far as it is hit. */
+export function PUT(request: Request, { params }: IdContext): Promise<Response> {
+  return withJson(request, async (body) => {
+    const test = readTest(body);
+    const { id } = await params;
+    if (!isId(id)) return refuse(400, [{ path: 'id', message: 'must be a UUID' }]);
+    const { sql } = await database();
+    await saveTest(sql, id, test);
+    return Response.json(await testById(sql, id));
+  });
+}
+
+export function DELETE(_request: Request, { params }: IdContext): Promise<Response> {
+  return whenDone(async () => {
+    const { id } = await params;
+    const { sql } = await database();
+    return isId(id) && setTestDeleted(sql, id, true);
+  });
+}

@@ -1,0 +1,12 @@
+import { database } from '@/data/database';
+import { listDrills } from '@/data/drills';
+import { DrillsPage } from '@/ui/drills/DrillsPage';
+
+export const dynamic = 'force-dynamic';
+
+export const metadata = { title: 'Drills · Mellow Divot' };
+
+export default async function Page() {
+  const { sql } = await database();
+  return <DrillsPage first={await listDrills(sql)} />;
+}

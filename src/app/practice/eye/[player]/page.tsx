@@ -1,0 +1,58 @@
+import { notFound } from 'next/navigation';
+import type { PGlite } from '@electric-sql/pglite';
+import { classRound, ROUND } from '@/core/lesson/eye/cards';
+import { readRound } from '@/core/lesson/eye/round';
+import { sceneFrom, type Scene } from '@/core/lesson/eye/scene';
+import type { ShotInput } from '@/core/tell/format/shot';
+import { database } from '@/data/database';
+import { eyeResults } from '@/data/eye';
+import { readingsOfPlayer } from '@/data/readings';
+import { playerById } from '@/data/players';
+import { EyePage } from '@/ui/practice/EyePage';
+import { house } from '../../../house';
+import { queryText, type Query } from '../../../query';
+
+export const dynamic = 'force-dynamic';
+
+export const metadata = { title: 'The eye · Mellow Divot' };
+
+/** Scenes are numbered from here on by the trainee's own count: the same ones are not drawn twice. */
+const SCENES_A_ROUND = 1000;
+
+export default async function Page({
+  params,
+  searchParams,
+}: {
+  params: Promise<{ player: string }>;
+  searchParams: Promise<Query>;
+}) {
+  const { sql } = await database();
+  const player = await playerById(sql, decodeURIComponent((await params).player));
+  if (!player) notFound();
+  const before = await eyeResults(sql, player.id);
+  const query = new URLSearchParams(queryText(await searchParams));
+  return (
+    <EyePage
+      player={player}
+      house={await house()}
+      before={before}
+      seed={1 + before.length * SCENES_A_ROUND}
+      now={new Date().toISOString()}
+      round={await roundOf(sql, player.id, query)}
+    />
+  );
+}
+
+/** The scenes that an address asks for: a class's round, or the player's saved readings; null for what follows the trainee. */
+async function roundOf(
+  sql: PGlite,
+  player: string,
+  query: URLSearchParams,
+): Promise<Scene[] | null> {
+  const round = readRound(query);
+  if (round) return classRound(round.seed, round.level);
+  if (query.get('from') !== 'readings') return null;
+  const readings = await readingsOfPlayer(sql, player, ROUND);
+  if (readings.length === 0) return null;
+  return readings.map(({ shot }, i) => sceneFrom(shot as ShotInput, i + 1));
+}

@@ -1,0 +1,31 @@
+import { classRound } from '@/core/lesson/eye/cards';
+import { readRound } from '@/core/lesson/eye/round';
+import { readAcademy } from '@/data/academy';
+import { database } from '@/data/database';
+import { unitsFrom } from '@/ui/frame/cookies';
+import { inThread } from '@/workers/server/pool';
+import { pdfFile, refuse, withFaults } from '../../../api/respond';
+
+export const dynamic = 'force-dynamic';
+
+/** A round for a class as a sheet with the answers on its back: its number `round`, `level`, and `units`. */
+export async function GET(request: Request): Promise<Response> {
+  const query = new URL(request.url).searchParams;
+  const round = readRound(query);
+  if (!round) {
+    const message = 'must be a whole number from 1 to 99999, with a level from 1 to 5';
+    return refuse(400, [{ path: 'round', message }]);
+  }
+  const { sql } = await database();
+  const house = await readAcademy(sql);
+  const units = unitsFrom(query.get('units') ?? undefined, house.units);
+  return withFaults(async () => {
+    const scenes = classRound(round.seed, round.level);
+    const calls = await Promise.all(
+      scenes.map(({ shot }) => inThread('classCall', shot, house.handed, house.skill, units)),
+    );
+    const title = `Read it and call it: round ${round.seed}, level ${round.level}`;
+    const pdf = await inThread('eyePdf', { title, scenes, calls, units });
+    return pdfFile(pdf, `read-and-call-${round.seed}.pdf`);
+  });
+}

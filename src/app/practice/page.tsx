@@ -1,0 +1,23 @@
+import { database } from '@/data/database';
+import { listDrills } from '@/data/drills';
+import { listHomework } from '@/data/homework';
+import { playersForDesk } from '@/data/players';
+import { PracticePage } from '@/ui/practice/PracticePage';
+import { todayIn } from '../today';
+
+export const dynamic = 'force-dynamic';
+
+export const metadata = { title: 'Practice · Mellow Divot' };
+
+const OFFERED = 6;
+
+export default async function Page() {
+  const { sql } = await database();
+  const [plans, drills, players] = await Promise.all([
+    listHomework(sql),
+    listDrills(sql),
+    playersForDesk(sql, OFFERED),
+  ]);
+  const { timeZone } = Intl.DateTimeFormat().resolvedOptions();
+  return <PracticePage plans={plans} drills={drills} players={players} today={todayIn(timeZone)} />;
+}

@@ -1,0 +1,37 @@
+import { notFound } from 'next/navigation';
+import { listTests, testById } from '@/data/bunkerTests';
+import { database } from '@/data/database';
+import { isId } from '@/data/id';
+import { playerById } from '@/data/players';
+import { NewTest } from '@/ui/practice/NewTest';
+import { TestPage } from '@/ui/practice/TestPage';
+import { queryText, type Query } from '../../../query';
+import { todayIn } from '../../../today';
+
+export const dynamic = 'force-dynamic';
+
+export const metadata = { title: 'Bunker test · Mellow Divot' };
+
+export default async function Page({
+  params,
+  searchParams,
+}: {
+  params: Promise<{ id: string }>;
+  searchParams: Promise<Query>;
+}) {
+  const { id } = await params;
+  if (!isId(id)) notFound();
+  const { sql } = await database();
+  const stored = await testById(sql, id);
+  if (stored) {
+    const others = (await listTests(sql, stored.test.player)).filter(
+      ({ id: other, test }) => other !== id && test.hits.length === test.balls,
+    );
+    return <TestPage id={id} stored={stored} others={others} />;
+  }
+  const asked = new URLSearchParams(queryText(await searchParams)).get('player');
+  const player = asked ? await playerById(sql, asked) : null;
+  if (!player) notFound();
+  const { timeZone } = Intl.DateTimeFormat().resolvedOptions();
+  return <NewTest id={id} player={player} today={todayIn(timeZone)} />;
+}

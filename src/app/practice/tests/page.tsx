@@ -1,0 +1,16 @@
+import { listTests } from '@/data/bunkerTests';
+import { database } from '@/data/database';
+import { playersForDesk } from '@/data/players';
+import { TestsPage } from '@/ui/practice/TestsPage';
+
+export const dynamic = 'force-dynamic';
+
+export const metadata = { title: 'Bunker tests · Mellow Divot' };
+
+const OFFERED = 6;
+
+export default async function Page() {
+  const { sql } = await database();
+  const [tests, players] = await Promise.all([listTests(sql), playersForDesk(sql, OFFERED)]);
+  return <TestsPage tests={tests} players={players} />;
+}

@@ -1,0 +1,192 @@
+'use client';
+
+import Link from 'next/link';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import { v4 as uuid } from 'uuid';
+import { abilitiesOf, FEWEST_SCENES, weakest } from '@/core/lesson/eye/ability';
+import { TOPICS, type EyeAnswer, type EyeResult } from '@/core/lesson/eye/answer';
+import { cardsOf, nextScene, ROUND } from '@/core/lesson/eye/cards';
+import { abilityWords, TOPIC_WORDS } from '@/core/lesson/eye/eyeWords';
+import type { Scene } from '@/core/lesson/eye/scene';
+import { inHouse, type RosterPlayer } from '@/core/lesson/players/player';
+import type { HousePreferences } from '@/core/lesson/players/house';
+import { counted } from '@/core/tell/words/counted';
+import { PracticeNav } from '../frame/PracticeNav';
+import { TopBar } from '../frame/TopBar';
+import { Alert } from '../kit/Alert';
+import { useUnits } from '../kit/units';
+import { ask, saidOf } from '../server/client';
+import { SceneAnswer } from './SceneAnswer';
+import { SceneDrawing } from './SceneDrawing';
+import { SceneForm } from './SceneForm';
+import { useEyeAnswer } from './useEyeAnswer';
+
+interface EyePageProps {
+  player: RosterPlayer;
+  house: HousePreferences;
+  /** Scenes that were answered before, first answered first. */
+  before: readonly EyeResult[];
+  /** By which scenes are drawn, and when the page was asked for. */
+  seed: number;
+  now: string;
+  /** The scenes of a round that is given; null for one that follows the trainee. */
+  round: readonly Scene[] | null;
+}
+
+/** Reading and calling, scene by scene: what is drawn is estimated and called, held against the engine, and comes again when it is due. */
+export function EyePage({ player, house, before, seed, now, round }: EyePageProps) {
+  const units = useUnits();
+  const housed = useMemo(() => inHouse(player, house), [player, house]);
+  const [results, setResults] = useState(before);
+  const [scene, setScene] = useState<Scene>(() =>
+    round ? round[0]! : nextScene(before, now, seed),
+  );
+  const [answer, setAnswer] = useState<EyeAnswer | null>(null);
+  const [fault, setFault] = useState<string | null>(null);
+  const { revealed, none, fault: failed } = useEyeAnswer(housed, scene, answer, units);
+  // A scene that nothing gets out of at the flag is one of the round, and teaches nothing.
+  const [done, setDone] = useState(0);
+  const scenes = round?.length ?? ROUND;
+  const saved = useRef(new Set<EyeAnswer>());
+  const next = useRef<HTMLButtonElement>(null);
+
+  useEffect(() => {
+    if (!answer || !revealed || saved.current.has(answer)) return;
+    saved.current.add(answer);
+    const result: EyeResult = {
+      id: uuid(),
+      player: player.id,
+      seed: scene.seed,
+      level: scene.level,
+      answered_at: new Date().toISOString(),
+      shows: cardsOf(scene),
+      answer,
+      right: revealed.right,
+      lost: Math.round(revealed.lost * 1000) / 1000,
+    };
+    setResults((known) => [...known, result]);
+    next.current?.focus();
+    void ask('/api/eye', 'POST', result).then((answered) => {
+      setFault(answered.kind === 'ok' ? null : saidOf(answered));
+    });
+  }, [answer, revealed, player, scene]);
+
+  const goOn = (): void => {
+    setAnswer(null);
+    setDone(done + 1);
+    if (done + 1 >= scenes) return;
+    setScene(
+      round
+        ? round[done + 1]!
+        : nextScene(results, new Date().toISOString(), seed + results.length * ROUND * ROUND),
+    );
+  };
+  return (
+    <>
+      <TopBar room="Practice" />
+      <main className="mx-auto w-full max-w-[80rem] grow px-6 py-4 max-sm:px-3">
+        <header className="flex flex-wrap items-baseline gap-3">
+          <h1 className="text-3xl">Read it and call it</h1>
+          <p className="mr-auto">
+            {player.name} · scene {Math.min(scenes, done + 1)} of {scenes}, level {scene.level}
+          </p>
+          <PracticeNav part="The eye" />
+        </header>
+        {fault && <Alert className="mt-2">Not saved: {fault}</Alert>}
+        {done >= scenes ? (
+          <Summary results={results.slice(before.length)} all={results} player={player} />
+        ) : (
+          <div className="mt-3 grid grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)] gap-8 max-lg:grid-cols-1">
+            <SceneDrawing scene={scene} handed={player.handed} />
+            {answer === null ? (
+              <SceneForm
+                key={`${scene.seed}/${scene.level}`}
+                clubs={player.bag.map(({ name }) => name)}
+                onAnswer={setAnswer}
+              />
+            ) : (
+              <div className="space-y-3">
+                {(revealed || none || failed) && (
+                  <button ref={next} type="button" onClick={goOn} className="button-main w-full">
+                    {done + 1 >= scenes ? 'See how the round went' : 'Next scene'}
+                  </button>
+                )}
+                {revealed ? (
+                  <SceneAnswer player={player} scene={scene} answer={answer} revealed={revealed} />
+                ) : (
+                  <p role={failed ? 'alert' : 'status'} className="py-4 text-lg">
+                    {failed ??
+                      (none
+                        ? 'Nothing gets out at the flag from here: whoever would play sideways is right.'
+                        : 'Working it out …')}
+                  </p>
+                )}
+              </div>
+            )}
+          </div>
+        )}
+      </main>
+    </>
+  );
+}
+
+/** How a round went, and what is believed of the trainee after all of them. */
+function Summary({
+  results,
+  all,
+  player,
+}: {
+  results: readonly EyeResult[];
+  all: readonly EyeResult[];
+  player: RosterPlayer;
+}) {
+  const abilities = abilitiesOf(all);
+  const lost =
+    results.reduce((sum, result) => sum + Math.max(0, result.lost), 0) /
+    Math.max(1, results.length);
+  return (
+    <section aria-labelledby="round" className="mt-4 max-w-3xl">
+      <h2 id="round" className="text-2xl" aria-live="polite">
+        The round: {lost.toFixed(2)} strokes lost a ball
+      </h2>
+      {all.length >= FEWEST_SCENES && (
+        <p className="mt-1 text-lg">
+          Look most at the {TOPIC_WORDS[weakest(abilities)]}: it comes again first.
+        </p>
+      )}
+      <table className="mt-3 w-full border-collapse text-left">
+        <thead>
+          <tr className="border-b-2 border-hairline">
+            <td />
+            <th scope="col" className="py-1 pr-3">
+              right in this round
+            </th>
+            <th scope="col">after {counted(all.length, 'scene')}</th>
+          </tr>
+        </thead>
+        <tbody>
+          {TOPICS.map((topic) => (
+            <tr key={topic} className="border-b border-hairline">
+              <th scope="row" className="py-1 pr-3 font-normal">
+                {TOPIC_WORDS[topic]}
+              </th>
+              <td className="pr-3">
+                {results.filter(({ right }) => right[topic] === 1).length} of {results.length}
+              </td>
+              <td>{abilityWords(abilities[topic])}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p className="mt-4 flex flex-wrap gap-3">
+        {/* A whole load: the next round begins with what this one taught. */}
+        <a href={`/practice/eye/${encodeURIComponent(player.id)}`} className="button-main">
+          Another round
+        </a>
+        <Link prefetch={false} href="/practice/eye" className="button">
+          Another trainee
+        </Link>
+      </p>
+    </section>
+  );
+}

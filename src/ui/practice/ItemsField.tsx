@@ -1,0 +1,104 @@
+import { ArrowUp, X } from 'lucide-react';
+import { drillsById, type ListedDrill } from '@/core/lesson/drills/chosen';
+import { MOST_BALLS } from '@/core/lesson/drills/drill';
+import { mostBalls } from '@/core/lesson/drills/load';
+import type { BodyCaution } from '@/core/ground/player/player';
+import { MOST_ITEMS, type PlanItem } from '@/core/lesson/homework/plan';
+import { listed } from '@/core/tell/words/listed';
+import { Alert } from '../kit/Alert';
+import { Pick, TextInput } from '../kit/fields';
+import { IconButton } from '../kit/IconButton';
+
+interface ItemsFieldProps {
+  items: readonly PlanItem[];
+  drills: readonly ListedDrill[];
+  cautions: readonly BodyCaution[];
+  /** What is wrong with the list, or with the balls of single drills. */
+  fault: string | undefined;
+  onItems: (items: PlanItem[]) => void;
+}
+
+/** The drills of a plan in order of weight, each with its balls a session. */
+export function ItemsField({ items, drills, cautions, fault, onItems }: ItemsFieldProps) {
+  const known = drillsById(drills);
+  const free = drills.filter(({ id, archived }) => !archived && !items.some((i) => i.drill === id));
+  const change = (at: number, balls: number): void =>
+    onItems(items.map((item, i) => (i === at ? { ...item, balls } : item)));
+  return (
+    <fieldset>
+      <legend className="text-xl font-heading font-semibold">Drills</legend>
+      <p className="text-sm text-ink-soft">The first comes most often; all of them come in turn.</p>
+      <ol className="mt-1">
+        {items.map(({ drill: id, balls }, i) => {
+          const drill = known.get(id);
+          const most = drill ? mostBalls(drill.load, cautions) : MOST_BALLS;
+          return (
+            <li key={id} className="border-b border-hairline py-2">
+              <div className="grid grid-cols-[minmax(0,1fr)_5.5rem_2.75rem_2.75rem] items-end gap-2">
+                <p className="self-center">
+                  <span className="font-semibold">
+                    {i + 1}. {drill?.name ?? 'a drill that is gone'}
+                  </span>
+                  <span className="block text-sm text-ink-soft">{drill?.brief}</span>
+                </p>
+                <TextInput
+                  label="Balls"
+                  aria-label={`Balls of ${drill?.name ?? id}`}
+                  type="number"
+                  min={1}
+                  max={MOST_BALLS}
+                  value={Number.isNaN(balls) ? '' : balls}
+                  onChange={({ target }) => change(i, target.valueAsNumber)}
+                />
+                <IconButton
+                  label={`Move ${drill?.name ?? id} up`}
+                  disabled={i === 0}
+                  onClick={() =>
+                    onItems(
+                      items.map((item, j) =>
+                        j === i - 1 ? items[i]! : j === i ? items[i - 1]! : item,
+                      ),
+                    )
+                  }
+                >
+                  <ArrowUp size={17} aria-hidden="true" />
+                </IconButton>
+                <IconButton
+                  label={`Remove ${drill?.name ?? id}`}
+                  onClick={() => onItems(items.filter((_, j) => j !== i))}
+                  harm
+                >
+                  <X size={17} aria-hidden="true" />
+                </IconButton>
+              </div>
+              {balls > most && (
+                <p role="status" className="text-sm font-semibold text-harm">
+                  {most === 0
+                    ? `Left out: to spare the ${listed(cautions)} this is not practised.`
+                    : `At most ${most} balls a session: it is hard on the body.`}
+                </p>
+              )}
+            </li>
+          );
+        })}
+      </ol>
+      {fault && <Alert>{fault}</Alert>}
+      {items.length < MOST_ITEMS && free.length > 0 && (
+        <div className="no-print mt-2 flex">
+          <Pick
+            label="Add a drill"
+            value=""
+            onValue={(id) => {
+              const drill = known.get(id);
+              if (drill) onItems([...items, { drill: id, balls: drill.balls }]);
+            }}
+            options={[
+              ['', 'choose …'],
+              ...free.map(({ id, name }) => [id, name] as [string, string]),
+            ]}
+          />
+        </div>
+      )}
+    </fieldset>
+  );
+}

@@ -1,0 +1,62 @@
+'use client';
+
+import { useState } from 'react';
+import { FaultyInput } from '@/core/tell/format/fault';
+import type { NamedDrill } from '@/core/lesson/drills/drill';
+import { readResultLine, type DrillResult } from '@/core/lesson/homework/result';
+import { Alert } from '../kit/Alert';
+import { FileButton } from '../kit/FileButton';
+
+interface ResultLineProps {
+  /** Drills that may be meant. */
+  drills: readonly NamedDrill[];
+  today: string;
+  /** False when it was not saved: what was typed stays. */
+  onResults: (results: Omit<DrillResult, 'id'>[]) => Promise<boolean>;
+  onCsv: (text: string) => void;
+}
+
+/** A result in a line, for today, or many from a file. */
+export function ResultLine({ drills, today, onResults, onCsv }: ResultLineProps) {
+  const [line, setLine] = useState('');
+  const [fault, setFault] = useState<string | null>(null);
+  const submit = async (): Promise<void> => {
+    try {
+      const said = readResultLine(line, drills);
+      setFault(null);
+      if (await onResults([{ ...said, day: today }])) setLine('');
+    } catch (error) {
+      if (!(error instanceof FaultyInput)) throw error;
+      setFault(error.faults.map(({ message }) => message).join('; '));
+    }
+  };
+  return (
+    <form
+      noValidate
+      className="no-print mt-1"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void submit();
+      }}
+    >
+      <div className="flex flex-wrap items-center gap-2">
+        <input
+          aria-label="Today’s result in a line"
+          placeholder="line 7/10 ! windy"
+          autoComplete="off"
+          maxLength={200}
+          value={line}
+          onChange={({ target }) => setLine(target.value)}
+          className="box min-w-40 grow"
+        />
+        <button type="submit" className="button">
+          Log for today
+        </button>
+        <FileButton accept=".csv,text/csv" onText={onCsv}>
+          Import CSV
+        </FileButton>
+      </div>
+      {fault && <Alert>The line {fault}.</Alert>}
+    </form>
+  );
+}

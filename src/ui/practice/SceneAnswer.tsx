@@ -1,0 +1,154 @@
+'use client';
+
+import Link from 'next/link';
+import { useMemo } from 'react';
+import { AS_GOOD, TOPICS, type EyeAnswer, type Topic } from '@/core/lesson/eye/answer';
+import { FACES, SLOPE_NAMES, SWINGS, TOPIC_WORDS } from '@/core/lesson/eye/eyeWords';
+import { shotOf, type Scene } from '@/core/lesson/eye/scene';
+import type { RosterPlayer } from '@/core/lesson/players/player';
+import { readingToQuery } from '@/core/tell/reading/reading';
+import { schoolName } from '@/core/search/schools/schools';
+import { fromMetres, toMetres } from '@/core/ground/units/length';
+import { plainNumber, sayLength, saySmall, unitFor } from '@/core/ground/units/say';
+import type { UnitSystem } from '@/core/ground/units/system';
+import { LIE_WORDS, SAND_WORDS } from '@/core/tell/words/situation';
+import { chanceWords } from '@/core/tell/words/words';
+import { StillSection } from '../drawing/section/StillSection';
+import { useUnits } from '../kit/units';
+import type { Revealed } from './useEyeAnswer';
+
+interface SceneAnswerProps {
+  player: RosterPlayer;
+  scene: Scene;
+  answer: EyeAnswer;
+  revealed: Revealed;
+}
+
+const SIZE = { width: 900, height: 210 };
+
+/** The beginning of a script: its first two sentences. */
+const firstWords = (say: string): string =>
+  say
+    .split(/(?<=\.)\s+/)
+    .slice(0, 2)
+    .join(' ');
+
+const named = (options: readonly (readonly [number, string])[], value: number): string =>
+  options.find(([each]) => each === value)?.[1] ?? plainNumber(value);
+
+/** Each topic as it was answered and as it is. */
+function rowsOf(
+  { pin, lip, lie, sand, slope }: Scene,
+  answer: EyeAnswer,
+  { best: { call } }: Revealed,
+  units: UnitSystem,
+): Record<Topic, readonly [said: string, is: string]> {
+  const ground = (metres: number): string => sayLength(metres, 'ground', units);
+  const high = (metres: number): string => sayLength(metres, 'height', units);
+  const small = (inches: number): string => saySmall(toMetres(inches, 'in'), units);
+  return {
+    distance: [ground(answer.pin_m), ground(pin)],
+    lip: [high(answer.lip_m), high(lip)],
+    lie: [LIE_WORDS[answer.lie].name, LIE_WORDS[lie].name],
+    sand: [SAND_WORDS[answer.sand].short, SAND_WORDS[sand].short],
+    slope: [SLOPE_NAMES[answer.slope], SLOPE_NAMES[slope]],
+    club: [answer.club, call.club],
+    face: [named(FACES, answer.face_deg), `${plainNumber(call.face_deg, 0)}° open`],
+    entry: [`${small(answer.entry_in)} behind`, `${small(call.entry_in)} behind`],
+    swing: [named(SWINGS, answer.swing_fraction), call.swing_clock],
+  };
+}
+
+/** The truth of a scene beside what was said, the ball that was called for, and what the reading would have changed. */
+export function SceneAnswer({ player, scene, answer, revealed }: SceneAnswerProps) {
+  const units = useUnits();
+  const { best, own, lost, right, asSeen, calls } = revealed;
+  const rows = rowsOf(scene, answer, revealed, units);
+  const shot = useMemo(() => shotOf(scene, player.handed), [scene, player]);
+  const ground = unitFor('ground', units);
+  const far = (yards: number): string =>
+    `${plainNumber(fromMetres(toMetres(yards, 'yd'), ground), 0)} ${ground}`;
+  const same = asSeen?.club === best.call.club && asSeen.kind === best.call.kind;
+  return (
+    <section aria-labelledby="answer" className="space-y-3">
+      <h2 id="answer" className="text-xl" aria-live="polite">
+        {lost < AS_GOOD
+          ? 'As good as the best call.'
+          : `Your call loses ${lost.toFixed(2)} strokes against the best one.`}
+      </h2>
+      <StillSection
+        shot={shot}
+        pictures={[best.picture]}
+        clubs={[best.call.club]}
+        handed={player.handed}
+        units={units}
+        size={SIZE}
+      />
+      <table className="w-full border-collapse text-left">
+        <thead>
+          <tr className="border-b-2 border-hairline">
+            <td />
+            <th scope="col" className="py-1 pr-3">
+              you
+            </th>
+            <th scope="col" className="pr-3">
+              it is
+            </th>
+            <th scope="col">
+              <span className="sr-only">Right</span>
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {TOPICS.map((topic) => (
+            <tr key={topic} className="border-b border-hairline">
+              <th scope="row" className="py-1 pr-3 font-normal">
+                {TOPIC_WORDS[topic]}
+              </th>
+              <td className="pr-3">{rows[topic][0]}</td>
+              <td className="pr-3 font-semibold">{rows[topic][1]}</td>
+              <td>{right[topic] === 1 ? 'right' : <strong>off</strong>}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p>
+        Your ball as you called it: carries {far(own.predicted.carry_yd)}, rolls{' '}
+        {far(own.predicted.run_yd)}; out {chanceWords(own.odds.out)}. The best call, the{' '}
+        {best.call.club}: carries {far(best.call.predicted.carry_yd)}, rolls{' '}
+        {far(best.call.predicted.run_yd)}; out {chanceWords(best.call.odds.out)}.
+      </p>
+      <p className="border-l-4 border-flag pl-2">
+        {asSeen === null
+          ? 'For what you read nothing would be played at the flag: the reading matters here.'
+          : same
+            ? 'Your reading leads to the same club and kind of shot.'
+            : `Your reading would have led to the ${asSeen.club} instead of the ${best.call.club}: the error matters here.`}
+      </p>
+      <ul className="space-y-1 text-sm">
+        {best.call.why.slice(0, 3).map((reason) => (
+          <li key={reason.text}>{reason.text}</li>
+        ))}
+      </ul>
+      <details>
+        <summary className="min-h-11 py-2.5 font-semibold">
+          What coaches of other schools would say
+        </summary>
+        <ul className="space-y-2">
+          {calls.slice(0, 5).map((call) => (
+            <li key={`${call.club}${call.school}${call.rank}`}>
+              <strong>{schoolName(call.school)}</strong>, the {call.club}: {firstWords(call.say)}
+            </li>
+          ))}
+        </ul>
+      </details>
+      <Link
+        prefetch={false}
+        href={`/?${readingToQuery({ player: player.id, shot: scene.shot })}`}
+        className="inline-flex min-h-11 items-center underline underline-offset-4"
+      >
+        Open this shot at the desk
+      </Link>
+    </section>
+  );
+}

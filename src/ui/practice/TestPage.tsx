@@ -1,0 +1,136 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useRef, useState } from 'react';
+import { BAND_WORDS, pointsWords } from '@/core/lesson/bunkerTest/bands';
+import { stationOf, type BunkerTest, type StoredTest } from '@/core/lesson/bunkerTest/test';
+import { saidShot } from '@/core/tell/grammar/saidShot';
+import { NOBODY_AHEAD } from '@/core/tell/script/care';
+import { TopBar } from '../frame/TopBar';
+import { Alert } from '../kit/Alert';
+import { CommandHints, useCommands, type Command } from '../kit/commands';
+import { sayDay } from '../kit/day';
+import { useUnits } from '../kit/units';
+import { ask, saidOf } from '../server/client';
+import { remove } from '../server/said';
+import { TestResult } from './TestResult';
+
+interface TestPageProps {
+  id: string;
+  stored: StoredTest;
+  /** The player's other tests that are whole, the latest first. */
+  others: readonly StoredTest[];
+}
+
+/** A bunker test as it is hit: ball by ball a tap, and what it came to. */
+export function TestPage({ id, stored, others }: TestPageProps) {
+  const units = useUnits();
+  const router = useRouter();
+  const [test, setTest] = useState(stored.test);
+  const [fault, setFault] = useState<string | null>(null);
+  const newest = useRef(stored.test);
+  const queue = useRef(Promise.resolve());
+  const { hits, balls, stations } = test;
+  const whole = hits.length === balls;
+  const station = stationOf(Math.min(hits.length, balls - 1), balls);
+
+  /** What is tapped stands at once; where it cannot be saved it is said, and the next tap saves all of it. */
+  const put = (next: BunkerTest): void => {
+    setTest(next);
+    newest.current = next;
+    // One after another: an answer that comes late says nothing of what was tapped since.
+    queue.current = queue.current.then(async () => {
+      if (newest.current !== next) return;
+      const answered = await ask<StoredTest>(`/api/tests/${id}`, 'PUT', next);
+      if (newest.current === next) setFault(answered.kind === 'ok' ? null : saidOf(answered));
+    });
+  };
+  const hit = (band: number): void => {
+    if (!whole) put({ ...test, hits: [...hits, { station, band }] });
+  };
+  const undo = (): void => {
+    if (hits.length > 0) put({ ...test, hits: hits.slice(0, -1) });
+  };
+  const commands: Command[] = [
+    ...BAND_WORDS.map((words, band): Command => ({
+      name: `Ball: ${words}`,
+      group: 'Test',
+      key: String(band + 1),
+      act: () => hit(band),
+    })),
+    { name: 'Undo the last ball', group: 'Test', key: 'mod+z', hint: 'undo last ball', act: undo },
+  ];
+  useCommands(commands);
+
+  return (
+    <>
+      <TopBar room="Practice">
+        {whole && (
+          <a href={`/practice/tests/${id}/pdf`} className="button-quiet">
+            PDF
+          </a>
+        )}
+      </TopBar>
+      <main className="mx-auto w-full max-w-[60rem] grow px-6 py-5 max-sm:px-3">
+        <header className="flex flex-wrap items-center gap-3">
+          <h1 className="mr-auto text-3xl">
+            {stored.playerName}, {sayDay(test.held_on)}
+          </h1>
+          <button
+            type="button"
+            onClick={() =>
+              void remove(`/api/tests/${id}`, `test of ${stored.playerName}`, () =>
+                router.push('/practice/tests'),
+              )
+            }
+            className="button hover:text-harm"
+          >
+            Delete
+          </button>
+          <button type="button" disabled={hits.length === 0} onClick={undo} className="button">
+            Undo last ball
+          </button>
+        </header>
+        {fault && (
+          <Alert className="mt-3">
+            Not saved yet: {fault}{' '}
+            <button type="button" className="min-h-11 underline" onClick={() => put({ ...test })}>
+              Save again
+            </button>
+          </Alert>
+        )}
+        {whole ? (
+          <TestResult test={test} others={others} />
+        ) : (
+          <section aria-labelledby="ball" className="mt-4">
+            <h2 id="ball" className="text-2xl" aria-live="polite">
+              Ball {hits.length + 1} of {balls}, station {station + 1}
+            </h2>
+            <p className="mt-1 text-lg">{saidShot(stations[station]!.shot, units)}</p>
+            <p className="mt-3 font-semibold">Where did it stop?</p>
+            <div className="mt-2 grid grid-cols-3 gap-3 max-sm:grid-cols-2 max-sm:gap-2">
+              {BAND_WORDS.map((words, band) => (
+                <button
+                  key={words}
+                  type="button"
+                  onClick={() => hit(band)}
+                  className="flex min-h-16 flex-wrap items-center justify-between rounded border-2 border-ink px-4 py-2 text-left text-lg font-semibold max-sm:px-3 hover:bg-flag-wash hover:text-on-flag"
+                >
+                  {words}
+                  <span className="text-sm font-normal">{pointsWords(band)}</span>
+                </button>
+              ))}
+            </div>
+            <p className="mt-3 text-sm text-ink-soft">
+              Paces from the flag to the ball. {NOBODY_AHEAD}.
+            </p>
+            <p className="mt-2 flex flex-wrap gap-x-4 text-sm text-ink-soft max-md:hidden">
+              <span>1 to {BAND_WORDS.length}: where it stopped</span>
+              <CommandHints commands={commands} />
+            </p>
+          </section>
+        )}
+      </main>
+    </>
+  );
+}

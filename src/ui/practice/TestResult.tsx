@@ -1,0 +1,127 @@
+import { SKILLS } from '@/core/ground/player/player';
+import { BAND_WORDS, mostPoints } from '@/core/lesson/bunkerTest/bands';
+import {
+  believedOf,
+  expectedPoints,
+  figureOf,
+  pointsOf,
+  retestOf,
+  LEVEL_HANDICAP,
+} from '@/core/lesson/bunkerTest/figure';
+import { bandsInHundred, type BunkerTest, type StoredTest } from '@/core/lesson/bunkerTest/test';
+import { figureWords, retestWords } from '@/core/lesson/bunkerTest/testWords';
+import { handicapWords, SKILL_WORDS } from '@/core/tell/words/player';
+import { counted } from '@/core/tell/words/counted';
+import { Sideways } from '../kit/Sideways';
+import { LazyIntervalChart } from '../plots/LazyIntervalChart';
+
+interface TestResultProps {
+  test: BunkerTest;
+  /** The player's other tests that are whole, the latest first. */
+  others: readonly StoredTest[];
+}
+
+const normsOf = ({ stations }: BunkerTest) => stations.map(({ norms }) => norms);
+
+/** What a test came to: points, the handicap from bunkers, each band against what every level does, and how it stands to earlier tests. */
+export function TestResult({ test, others }: TestResultProps) {
+  const { hits } = test;
+  const norms = normsOf(test);
+  const believed = believedOf(hits, norms);
+  const before = others.find(({ test: other }) => other.held_on <= test.held_on);
+  const all = [...others.map((other) => other.test), test].sort((a, b) =>
+    a.held_on.localeCompare(b.held_on),
+  );
+  return (
+    <>
+      <section aria-labelledby="figure" className="mt-4">
+        <h2 id="figure" className="text-2xl">
+          {pointsOf(hits)} of {mostPoints(hits.length)} points
+        </h2>
+        <p className="mt-1 text-lg">{figureWords(figureOf(believed))}</p>
+        {before && (
+          <p className="mt-1 border-l-4 border-flag pl-2">
+            {retestWords(
+              retestOf(believedOf(before.test.hits, normsOf(before.test)), believed, hits.length),
+            )}
+          </p>
+        )}
+      </section>
+      <section aria-labelledby="against" className="mt-6">
+        <h2 id="against" className="text-xl">
+          Against every level
+        </h2>
+        <Sideways label="Against every level">
+          <table className="mt-1 w-full border-collapse text-left">
+            <thead>
+              <tr className="border-b-2 border-hairline">
+                <th scope="col" className="py-1 pr-3">
+                  Of 100 balls
+                </th>
+                <th scope="col" className="pr-3">
+                  here
+                </th>
+                {SKILLS.map((skill) => (
+                  <th key={skill} scope="col" className="pr-3 font-normal max-sm:text-sm">
+                    {SKILL_WORDS[skill]}
+                  </th>
+                ))}
+              </tr>
+            </thead>
+            <tbody>
+              {bandsInHundred(test).map(({ here, levels }, band) => (
+                <tr key={band} className="border-b border-hairline">
+                  <th scope="row" className="py-1 pr-3 font-normal">
+                    {BAND_WORDS[band]}
+                  </th>
+                  <td className="pr-3 font-semibold">{here}</td>
+                  {levels.map((share, i) => (
+                    <td key={i} className="pr-3">
+                      {share}
+                    </td>
+                  ))}
+                </tr>
+              ))}
+              <tr>
+                <th scope="row" className="py-1 pr-3">
+                  points
+                </th>
+                <td className="pr-3 font-semibold">{pointsOf(hits)}</td>
+                {SKILLS.map((skill) => (
+                  <td key={skill} className="pr-3">
+                    {Math.round(expectedPoints(hits, norms, skill))}
+                  </td>
+                ))}
+              </tr>
+            </tbody>
+          </table>
+        </Sideways>
+        <p className="mt-1 text-sm text-ink-soft">
+          The levels are what the engine expects with this bag, from these stations, in this sand;
+          not balls that anybody hit. In brackets: 90% confidence.
+        </p>
+      </section>
+      {all.length > 1 && (
+        <section aria-label="Earlier tests" className="mt-6 max-w-2xl">
+          <LazyIntervalChart
+            title="Handicap from bunkers, test by test"
+            unit=""
+            say={(handicap) => handicapWords(Math.round(handicap))}
+            days={[all[0]!.held_on, all.at(-1)!.held_on]}
+            scale={{ from: LEVEL_HANDICAP.expert, least: 36, most: 36, down: true }}
+            points={all.map((each) => {
+              const { handicap, low, high } = figureOf(believedOf(each.hits, normsOf(each)));
+              return {
+                day: each.held_on,
+                value: handicap,
+                low,
+                high,
+                rests: counted(each.hits.length, 'ball'),
+              };
+            })}
+          />
+        </section>
+      )}
+    </>
+  );
+}
