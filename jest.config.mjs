@@ -21,7 +21,7 @@ const shared = {
     ],
   },
   transformIgnorePatterns: [
-    '/node_modules/(?!(d3-[a-z-]+|internmap|react-hotkeys-hook|p-queue|p-timeout|eventemitter3)/)',
+    '/node_modules/(?!(d3-[a-z-]+|internmap|react-hotkeys-hook|p-queue|p-timeout|eventemitter3|ts-fsrs|flesch-kincaid|syllable|pluralize|normalize-strings)/)',
   ],
   moduleNameMapper: {
     // A page's threads exist in a browser alone.

@@ -7,7 +7,8 @@ const CORE = {
   model: 'swing passage strike flight green golfer strokes spread putt shot',
   search: 'schools candidates calls changes map ladder audit',
   tell: 'words script why format reading grammar sheet picture answer',
-  lesson: 'players plan balls peers learning faults review exchange tracker pocket',
+  lesson:
+    'players plan balls peers learning faults review drills homework worth bunkerTest eye exchange tracker pocket',
 };
 
 const under = (folder, rooms) => rooms.split(' ').map((room) => `${folder}/${room}`);
@@ -22,7 +23,7 @@ export const ROOMS = [
   ...under('ui', 'engine server testing kit frame drawing drawing/above drawing/section plots'),
   ...under('ui', 'measure reading call callmap'),
   ...under('ui/desk', 'state sentence commands overlays'),
-  ...under('ui', 'desk audit ladder learning lessons players card paper'),
+  ...under('ui', 'desk audit ladder learning drills practice lessons players card paper'),
   'workers/server',
   'demo',
   'cli',

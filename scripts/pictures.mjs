@@ -78,10 +78,25 @@ const VIEWS = [
     },
   },
   {
-    name: 'compare',
-    open: '/?player=ines-okafor',
+    name: 'practice',
+    open: '/practice/5a17a0e5-0000-4000-8000-0000000000a1',
     size: desk,
-    act: (page) => page.keyboard.press('o'),
+    ready: (page) => page.getByRole('heading', { name: '4 sessions' }).waitFor(),
+    act: (page) => page.waitForTimeout(800),
+  },
+  {
+    name: 'bunker-test',
+    open: '/practice/tests/5a17a0e5-0000-4000-8000-0000000000b2',
+    size: desk,
+    ready: (page) => page.getByRole('heading', { name: /points$/ }).waitFor(),
+    act: (page) => page.waitForTimeout(1500),
+  },
+  {
+    name: 'eye',
+    open: '/practice/eye/ines-okafor?round=3&level=4',
+    size: desk,
+    ready: (page) => page.getByText('scene 1 of 10').waitFor(),
+    act: (page) => page.waitForTimeout(800),
   },
   {
     name: 'players',
