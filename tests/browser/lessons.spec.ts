@@ -212,7 +212,15 @@ test('a ball that is still on its way is edited, and another taken away; both fo
 
 test('a call that cannot be computed says so', async ({ page }) => {
   const lesson = await newLesson(page);
-  await page.route(/worker/, (route) => route.abort());
+  // A thread whose script does not come, without any doubt on which of its requests is cut.
+  await page.addInitScript(() => {
+    const Thread = window.Worker;
+    window.Worker = class extends Thread {
+      constructor(_: string | URL, options?: WorkerOptions) {
+        super('/nowhere.js', options);
+      }
+    };
+  });
   await page.goto(lesson);
   await expect(
     page.getByRole('alert').filter({ hasText: 'This could not be worked out.' }),

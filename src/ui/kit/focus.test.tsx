@@ -1,9 +1,10 @@
-import { render, screen, waitFor } from '@testing-library/react';
+import { fireEvent, render, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { AlertDialog } from 'radix-ui';
 import { useState } from 'react';
 import { Confirm } from './Confirm';
 import { Overlay } from './Overlay';
+import { Token } from '../reading/Token';
 import { Question } from './Question';
 
 /** A page whose buttons open one thing at a time, as the desk does. */
@@ -77,4 +78,36 @@ test('what was opened from a menu that is gone gives the focus back to what open
   await user.click(screen.getByRole('button', { name: 'To the form' }));
   await waitFor(() => expect(screen.getByRole('textbox', { name: 'First' })).toHaveFocus());
   await closed();
+});
+
+test('what closes late does not take the focus from a dialog that was opened since: what is typed there stays', async () => {
+  // Without a pause between keys everything is typed before the first timer runs.
+  const user = userEvent.setup({ delay: null });
+  function TokenAndForm() {
+    const [open, setOpen] = useState<'token' | 'form' | null>(null);
+    return (
+      <>
+        <Token
+          label="Lip"
+          open={open === 'token'}
+          onOpenChange={(next) => setOpen(next ? 'token' : null)}
+          panel={<button onClick={() => setOpen('form')}>Form</button>}
+        >
+          1 ft
+        </Token>
+        {open === 'form' && (
+          <Overlay title="Form" shape="narrow" onClose={() => setOpen(null)}>
+            <input aria-label="Words" />
+          </Overlay>
+        )}
+      </>
+    );
+  }
+  render(<TokenAndForm />);
+  await user.click(screen.getByRole('button', { name: /Lip/ }));
+  fireEvent.click(screen.getByRole('button', { name: 'Form' }));
+  await user.keyboard('card ');
+  await new Promise((resolve) => setTimeout(resolve, 20));
+  await user.keyboard('to');
+  expect(screen.getByRole('textbox', { name: 'Words' })).toHaveValue('card to');
 });

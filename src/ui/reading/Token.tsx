@@ -1,7 +1,7 @@
 'use client';
 
 import { Popover } from 'radix-ui';
-import { showFocused } from '../kit/focus';
+import { isFocusTaken, showFocused } from '../kit/focus';
 import { useLayoutEffect, useRef, type ReactNode } from 'react';
 
 interface TokenProps {
@@ -15,8 +15,6 @@ interface TokenProps {
   onOpenChange: (open: boolean) => void;
   /** True when its value is not usable. */
   faulty?: boolean;
-  /** True when another token has been opened from this one: focus goes there, not back. */
-  another?: boolean;
   panel: ReactNode;
   /** Punctuation that must not part from the token. */
   after?: string;
@@ -24,7 +22,7 @@ interface TokenProps {
 
 /** An underlined word of the sentence that opens a small panel. */
 export function Token(props: TokenProps) {
-  const { children, label, hotkey, open, onOpenChange, faulty, another, panel, after } = props;
+  const { children, label, hotkey, open, onOpenChange, faulty, panel, after } = props;
   const word = useRef<HTMLButtonElement>(null);
   // A key opens it from anywhere: where the page was scrolled away from the sentence it comes back.
   useLayoutEffect(() => {
@@ -56,7 +54,7 @@ export function Token(props: TokenProps) {
             onFocus={showFocused}
             onFocusOutside={(event) => event.preventDefault()}
             onCloseAutoFocus={(event) => {
-              if (another) event.preventDefault();
+              if (isFocusTaken()) event.preventDefault();
             }}
             className="z-40 max-h-[var(--radix-popover-content-available-height)] w-[min(24rem,calc(100vw-1.5rem))] overflow-auto rounded-md border-2 border-flag bg-paper p-4 shadow-[0_8px_30px_rgb(0_0_0/0.18)]"
           >

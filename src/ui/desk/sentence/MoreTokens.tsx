@@ -14,7 +14,6 @@ interface MoreTokensProps {
   shot: ShotInput;
   resolved: Shot;
   open: boolean;
-  another: boolean;
   onOpenChange: (open: boolean) => void;
   onFields: (changes: Readonly<Record<string, unknown>>) => string | null;
   onWind: () => void;
@@ -27,7 +26,7 @@ const without = (name: string): Record<string, undefined> =>
 /** What is said only when it is asked for: wind, a landing spot, something to carry, another way out. */
 export function MoreTokens(props: MoreTokensProps) {
   const units = useUnits();
-  const { shot, resolved, open, another, onOpenChange, onFields, onWind } = props;
+  const { shot, resolved, open, onOpenChange, onFields, onWind } = props;
   const unit = unitFor('ground', units);
   const escapes = shot.escapes ?? [];
   const said = [
@@ -72,7 +71,6 @@ export function MoreTokens(props: MoreTokensProps) {
       label="More"
       hotkey="a"
       open={open}
-      another={another}
       onOpenChange={onOpenChange}
       panel={
         <>

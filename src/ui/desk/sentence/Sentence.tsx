@@ -253,7 +253,6 @@ export function Sentence(props: SentenceProps) {
         shot={shot}
         resolved={resolved}
         open={open === 'more'}
-        another={open !== null && open !== 'more'}
         onOpenChange={(next) => onOpen(next ? 'more' : null)}
         onFields={onFields}
         onWind={() => onOpen('wind')}
