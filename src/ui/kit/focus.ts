@@ -20,7 +20,8 @@ function openerOf(from: Element | null): HTMLElement | null {
  * Whether the focus is in a dialog, for what closes: another has it by then. The focus is given back a moment after closing, and who
  * types fast has opened the next meanwhile; taken away and brought back, its field would be selected as a whole and typed over.
  */
-export const isFocusTaken = (): boolean => document.activeElement?.closest(DIALOG) instanceof Element;
+export const isFocusTaken = (): boolean =>
+  document.activeElement?.closest(DIALOG) instanceof Element;
 
 /** Shows what took the focus: Radix, going round from the last field to the first, does not scroll to it. */
 export const showFocused = ({ target }: FocusEvent<HTMLElement>): void =>
