@@ -17,6 +17,10 @@ export interface Escape {
   lip: Lip;
   /** Open ground past the lip, m. */
   room: number;
+  /** Where the ball is meant to stop, m; absent when the product chooses. */
+  target?: number | undefined;
+  /** What the ground is there; rough when absent. */
+  ground?: Exclude<Surface, 'sand'> | undefined;
 }
 
 /**

@@ -39,7 +39,8 @@ const WAYS = ['parallel', 'neutral-release', 'across', 'square-steep', 'sharp-ed
 
 /** The shot of a way out: its own lip and open ground, the hole seen from its own frame. */
 function shotToward(shot: Shot, escape: Escape, leftIn: number): Shot {
-  const target = escape.lip.distance + Math.min(escape.room / 2, FAR_ENOUGH);
+  const { target = escape.lip.distance + Math.min(escape.room / 2, FAR_ENOUGH), ground = 'rough' } =
+    escape;
   const c = Math.cos(escape.toward);
   const s = Math.sin(escape.toward);
   return {
@@ -55,7 +56,7 @@ function shotToward(shot: Shot, escape: Escape, leftIn: number): Shot {
     across: shot.across * c - shot.along * s,
     wind: { x: shot.wind.x * c - shot.wind.y * s, y: shot.wind.y * c + shot.wind.x * s },
     leftIn,
-    away: { holeX: shot.pin * c, holeY: shot.pin * s, ground: 'rough' },
+    away: { holeX: shot.pin * c, holeY: shot.pin * s, ground },
   };
 }
 

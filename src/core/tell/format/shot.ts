@@ -41,8 +41,12 @@ const sandSchema = exactObject(
 );
 
 const escapeSchema = exactObject(
-  { toward_deg: required(numberField(-180, 180, 'deg')), lip: required(lipSchema) },
-  { lengths: { room: { low: 1, high: 100, required: true } } },
+  {
+    toward_deg: required(numberField(-180, 180, 'deg')),
+    lip: required(lipSchema),
+    ground: wordField(['green', 'fringe', 'fairway', 'rough'] as const),
+  },
+  { lengths: { room: { low: 1, high: 100, required: true }, target: { low: 0.5, high: 230 } } },
 );
 
 export const shotSchema = exactObject(
@@ -171,6 +175,8 @@ export function readShot(
       toward: mirror * radians(escape.toward_deg),
       lip: readLip(escape.lip),
       room: lengthOf(escape, 'room')!,
+      target: lengthOf(escape, 'target'),
+      ground: escape.ground,
     })),
   };
   return { shot, firmness, notes };

@@ -1,0 +1,35 @@
+import { radians } from '@/core/ground/units/angle';
+import type { Point } from './ring';
+
+/**
+ * The unit vector of a bearing.
+ *
+ * @param bearing degrees clockwise from north
+ * @example
+ * towardBearing(90).map(Math.round); // => [1, 0]
+ */
+export const towardBearing = (bearing: number): Point => [
+  Math.sin(radians(bearing)),
+  Math.cos(radians(bearing)),
+];
+
+/**
+ * The bearing from one point to another, degrees clockwise from north, from 0 to under 360.
+ *
+ * @example
+ * bearingOf([0, 0], [-2, 0]); // => 270
+ */
+export const bearingOf = ([ax, ay]: Point, [bx, by]: Point): number =>
+  ((Math.atan2(bx - ax, by - ay) * 180) / Math.PI + 360) % 360;
+
+/** A direction turned clockwise, as seen from above, by radians. */
+export const turnedRight = ([ux, uy]: Point, by: number): Point => [
+  ux * Math.cos(by) + uy * Math.sin(by),
+  uy * Math.cos(by) - ux * Math.sin(by),
+];
+
+/** The point so many metres from another. */
+export const ahead = ([x, y]: Point, [ux, uy]: Point, distance: number): Point => [
+  x + ux * distance,
+  y + uy * distance,
+];
