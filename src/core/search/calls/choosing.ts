@@ -67,7 +67,8 @@ export function sharedBy(
 ): Shared {
   const golfer = golferOf(player);
   const swings = sampleSwings(golfer.habits, FINE, points);
-  return { golfer, swings, caution, escapes: waysOut(player, golfer, shot, swings, caution) };
+  const escapes = waysOut({ player, golfer, shot, swings, caution });
+  return { golfer, swings, caution, escapes };
 }
 
 /** What was chosen from a part of the clubs and schools. */

@@ -83,35 +83,57 @@ export interface Escapes {
   flown: number;
 }
 
+/** Who plays out of a shot's sand, and how that is judged. */
+export interface Leaving {
+  player: Player;
+  golfer: Golfer;
+  shot: Shot;
+  swings: readonly SwingError[];
+  caution: number;
+}
+
+/** What a ball left in costs where nobody looks further. */
+const leftInOnAverage = ({ shot, golfer }: Pick<Leaving, 'shot' | 'golfer'>): number =>
+  strokesToHoleOut('sand', shot.pin, golfer.skill) + hardship(shot);
+
+/**
+ * The best way out in one direction, by at most so many of the swings; null where nothing gets out there.
+ *
+ * @returns with it the shots that were flown
+ */
+export function wayOutToward(
+  leaving: Leaving,
+  { toward, ...escape }: Escape,
+  sample = SAMPLE,
+): { way: WayOut | null; flown: number } {
+  const { player, golfer, shot, swings, caution } = leaving;
+  const turned = shotToward(shot, { toward, ...escape }, leftInOnAverage(leaving));
+  const price = pricesFor(player, turned);
+  const rater: Rater = { golfer, shot: turned, swings, caution, price, flown: 0 };
+  const [rated] = families(player, turned)
+    .flatMap((each) => coarse(each, rater, COARSE).rated)
+    .sort(byCost)
+    .slice(0, 3)
+    .map((each) => rateOn(rater, each, sample))
+    .sort(byCost);
+  const way = rated
+    ? { toward, shot: turned, rated, cost: rated.cost + KIND_PRICE['out-sideways'] }
+    : null;
+  return { way, flown: rater.flown };
+}
+
 /** The best of every way out that was read (or the assumed one), and what a ball left in then costs at most. */
-export function waysOut(
-  player: Player,
-  golfer: Golfer,
-  shot: Shot,
-  swings: readonly SwingError[],
-  caution: number,
-): Escapes {
-  const assumed = shot.escapes.length === 0;
-  const average = strokesToHoleOut('sand', shot.pin, golfer.skill) + hardship(shot);
-  const ways: WayOut[] = [];
-  let flown = 0;
-  for (const { toward, ...escape } of assumed ? [ASSUMED] : shot.escapes) {
-    const turned = shotToward(shot, { toward, ...escape }, average);
-    const price = pricesFor(player, turned);
-    const rater: Rater = { golfer, shot: turned, swings, caution, price, flown: 0 };
-    const [rated] = families(player, turned)
-      .flatMap((each) => coarse(each, rater, COARSE).rated)
-      .sort(byCost)
-      .slice(0, 3)
-      .map((each) => rateOn(rater, each, SAMPLE))
-      .sort(byCost);
-    flown += rater.flown;
-    if (rated) {
-      ways.push({ toward, shot: turned, rated, cost: rated.cost + KIND_PRICE['out-sideways'] });
-    }
-  }
-  const sideways = ways.map(({ rated }) => rated.odds.strokes);
-  return { ways, leftIn: Math.min(average, ...sideways), assumed, flown };
+export function waysOut(leaving: Leaving): Escapes {
+  const { escapes } = leaving.shot;
+  const assumed = escapes.length === 0;
+  const found = (assumed ? [ASSUMED] : escapes).map((escape) => wayOutToward(leaving, escape));
+  const ways = found.flatMap(({ way }) => way ?? []);
+  return {
+    ways,
+    leftIn: Math.min(leftInOnAverage(leaving), ...ways.map(({ rated }) => rated.odds.strokes)),
+    assumed,
+    flown: found.reduce((sum, { flown }) => sum + flown, 0),
+  };
 }
 
 /** A way out as a call, told from swings that it was not chosen on. */
