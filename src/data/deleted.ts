@@ -19,6 +19,8 @@ export async function listDeleted(db: PGlite, most = 200): Promise<Deleted[]> {
        union all
        select 'test', t.id::text, p.name, t.held_on::text, t.deleted_at
        from bunker_tests t join players p on p.id = t.player_id and p.deleted_at is null
+       union all
+       select 'place', id::text, place ->> 'name', null, deleted_at from places
      ) everything
      where deleted_at is not null order by deleted_at desc, id limit $1`,
     [most],

@@ -4,6 +4,7 @@ import type { Imported, LessonFile } from '@/core/lesson/exchange/exchange';
 import type { LessonClosing, LessonPlan } from '@/core/lesson/plan/lesson';
 import type { StoredLesson } from '@/core/lesson/plan/stored';
 import { addBalls } from './balls';
+import { ChangedElsewhere } from './standing';
 
 const SELECT = `
   select l.id, l.plan, md5(l.plan::text) as version, l.summary, l.homework, l.own_homework, l.closed_at is not null as closed,
@@ -103,19 +104,11 @@ export async function storePlan(tx: Queries, id: string, plan: LessonPlan): Prom
   );
 }
 
-/** Thrown when a plan was saved elsewhere since it was opened. */
-export class PlanChanged extends Error {
-  constructor() {
-    super('was saved on another device since it was opened here');
-    this.name = 'PlanChanged';
-  }
-}
-
 /**
  * Saves a lesson's plan under its id, new or in place of what it was.
  *
  * @param from the version that it was changed from, '' for a new one; whatever stands there is replaced when it is absent
- * @throws PlanChanged when another version stands there; FaultyInput when a player is not in the roster, or when balls are logged for what the plan leaves out; then nothing
+ * @throws ChangedElsewhere when another version stands there; FaultyInput when a player is not in the roster, or when balls are logged for what the plan leaves out; then nothing
  *   is saved
  */
 export function saveLesson(db: PGlite, id: string, plan: LessonPlan, from?: string): Promise<void> {
@@ -130,7 +123,7 @@ export function saveLesson(db: PGlite, id: string, plan: LessonPlan, from?: stri
         { path: 'id', message: 'this lesson was deleted: bring it back before it is saved' },
       ]);
     }
-    if (from !== undefined && (stands?.version ?? '') !== from) throw new PlanChanged();
+    if (from !== undefined && (stands?.version ?? '') !== from) throw new ChangedElsewhere();
     const faults = [
       ...(await unknownPlayers(tx, plan.players, 'players')),
       ...(await heldByBalls(tx, id, plan)),

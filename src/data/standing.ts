@@ -40,3 +40,11 @@ export function inRoster(written: readonly unknown[], player: string): void {
     { path: 'player', message: `there is no player "${player}" in the roster` },
   ]);
 }
+
+/** Thrown when a record was saved elsewhere since it was opened. */
+export class ChangedElsewhere extends Error {
+  constructor() {
+    super('was saved on another device since it was opened here');
+    this.name = 'ChangedElsewhere';
+  }
+}

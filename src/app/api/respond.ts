@@ -30,9 +30,9 @@ export const pdfFile = (pdf: Uint8Array<ArrayBuffer>, name: string): Response =>
   });
 
 /** Reads the body as bytes, giving up as soon as it is too large: its announced length is not believed. */
-async function readBody(request: Request, most: number): Promise<string | null> {
+async function readBody(request: Request, most: number): Promise<Buffer | null> {
   const reader = request.body?.getReader();
-  if (!reader) return '';
+  if (!reader) return Buffer.alloc(0);
   const chunks: Uint8Array[] = [];
   let size = 0;
   for (;;) {
@@ -45,7 +45,7 @@ async function readBody(request: Request, most: number): Promise<string | null> 
     }
     chunks.push(value);
   }
-  return textOf(Buffer.concat(chunks));
+  return Buffer.concat(chunks);
 }
 
 /**
@@ -67,18 +67,25 @@ export async function withFaults(work: () => Promise<Response> | Response): Prom
 export const whenDone = (work: () => Promise<boolean>): Promise<Response> =>
   withFaults(async () => ((await work()) ? new Response(null, { status: 204 }) : notFound()));
 
-/** Reads a body of text of at most so many bytes and answers with what `handle` makes of it: 413, 400 as {@link withJson}. */
-export async function withText(
+/** Reads a body of at most so many bytes and answers with what `handle` makes of it: 413, 400 as {@link withJson}. */
+export async function withBytes(
+  request: Request,
+  most: number,
+  handle: (bytes: Buffer) => Promise<Response> | Response,
+): Promise<Response> {
+  const bytes = await readBody(request, most);
+  if (bytes === null) {
+    return refuse(413, [{ path: 'input', message: `must not be over ${most} bytes` }]);
+  }
+  return withFaults(() => handle(bytes));
+}
+
+/** The same of a body of text. */
+export const withText = (
   request: Request,
   most: number,
   handle: (text: string) => Promise<Response> | Response,
-): Promise<Response> {
-  const text = await readBody(request, most);
-  if (text === null) {
-    return refuse(413, [{ path: 'input', message: `must not be over ${most} bytes` }]);
-  }
-  return withFaults(() => handle(text));
-}
+): Promise<Response> => withBytes(request, most, (bytes) => handle(textOf(bytes)));
 
 /**
  * Reads a JSON body and answers with what `handle` makes of it: 415 for another content type, 413 for a body over

@@ -16,6 +16,7 @@ const KINDS = {
   reading: { at: 'readings', word: 'Saved reading' },
   practice: { at: 'practice', word: 'Practice plan' },
   test: { at: 'tests', word: 'Bunker test' },
+  place: { at: 'places', word: 'Ground' },
 } as const;
 
 const titleOf = ({ kind, name, of }: Deleted): string =>
@@ -45,9 +46,9 @@ export function DeletedPage({ first }: { first: readonly Deleted[] }) {
       <main className="mx-auto w-full max-w-[72rem] grow px-6 py-5 max-sm:px-3">
         <h1 className="text-3xl">Recently deleted</h1>
         <p className="mt-2 max-w-[70ch]">
-          Players, lessons, saved readings and practice plans that were deleted, the latest first. A
-          player comes back with lessons, balls and readings. What was erased is not here: it is
-          gone.
+          Players, lessons, saved readings, practice plans, tests and ground that were deleted, the
+          latest first. A player comes back with lessons, balls and readings. What was erased is not
+          here: it is gone.
         </p>
         {fault && <Alert className="mt-3">{fault.message}</Alert>}
         {data.deleted.length === 0 ? (

@@ -22,7 +22,7 @@ export interface Visit {
 export function visitOf(grid: Grid, costs: Costs, rests: readonly Point[]): Visit | null {
   const known = grid.places.flatMap(({ at }, i) => {
     const cost = costs[i];
-    return cost == null ? [] : [{ at, cost, weight: restsAt(rests, at) }];
+    return typeof cost !== 'number' ? [] : [{ at, cost, weight: restsAt(rests, at) }];
   });
   const [first] = known;
   if (!first) return null;
@@ -57,7 +57,7 @@ function levels(least: number, most: number): number[] {
 
 /** The cost of the nearest place that was looked at, for each place of the grid whether in the sand or not. */
 function filled(grid: Grid, costs: Costs): number[] {
-  const known = grid.places.filter((_, i) => costs[i] != null);
+  const known = grid.places.filter((_, i) => typeof costs[i] === 'number');
   const cost = new Map(grid.places.map((place, i) => [place, costs[i] ?? 0]));
   return Array.from({ length: grid.rows * grid.columns }, (_, k) => {
     const row = Math.floor(k / grid.columns);
@@ -77,7 +77,7 @@ function filled(grid: Grid, costs: Costs): number[] {
  * and H. E. Cline, SIGGRAPH 1987).
  */
 export function costLines(grid: Grid, costs: Costs): CostLine[] {
-  const known = costs.filter((cost) => cost != null);
+  const known = costs.filter((cost) => cost !== null);
   if (known.length === 0) return [];
   const lines = contours()
     .size([grid.columns, grid.rows])

@@ -1,5 +1,4 @@
-import type { Fault } from '@/core/tell/format/fault';
-import { quoted } from '@/core/tell/format/fault';
+import { type Fault, quoted } from '@/core/tell/format/fault';
 import { fromMetres, toMetres, type LengthUnit } from '@/core/ground/units/length';
 import type { Leg } from './traverse';
 

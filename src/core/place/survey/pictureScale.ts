@@ -1,3 +1,5 @@
+import { check } from '@/core/tell/format/fault';
+import { exactObject, listField, numberField, required } from '@/core/tell/format/fields';
 import type { Point } from '../outline/ring';
 
 /** A picture laid on the ground: from its pixels (right, down) to metres (east, north). */
@@ -45,3 +47,15 @@ export const underPicture = ({ origin, right }: PictureScale, [x, y]: Point): Po
   origin[0] + right[0] * x + right[1] * y,
   origin[1] + right[1] * x - right[0] * y,
 ];
+
+const pairSchema = (most: number) =>
+  required(listField(required(numberField(-most, most, 'm')), 2, 2));
+
+export const pictureScaleSchema = exactObject({
+  origin: pairSchema(10_000),
+  right: pairSchema(100),
+});
+
+/** Checks how a picture lies on the ground. Throws FaultyInput. */
+export const readPictureScale = (input: unknown): PictureScale =>
+  check(pictureScaleSchema, input) as PictureScale;

@@ -8,6 +8,7 @@ import {
   wordField,
   lengthOf,
   listField,
+  type Of,
 } from '@/core/tell/format/fields';
 import { uuidField } from '@/core/tell/format/ids';
 import { towardBearing } from '../outline/direction';
@@ -87,3 +88,11 @@ export const readDrops = (input: unknown): { id: string; depths: number[] } => {
   const { id, depths_mm } = check(dropsSchema, input);
   return { id, depths: depths_mm.map((depth) => depth / 1000) };
 };
+
+export type Measure = Of<typeof sightingSchema> | Of<typeof dropsSchema>;
+
+/** Checks a line of either device. Throws FaultyInput. */
+export function readMeasure(input: unknown): Measure {
+  const { format } = Object(input) as { format?: unknown };
+  return format === DROPS_FORMAT ? check(dropsSchema, input) : check(sightingSchema, input);
+}

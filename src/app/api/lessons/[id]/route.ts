@@ -1,7 +1,8 @@
 import { readLessonPlan } from '@/core/lesson/plan/lesson';
 import { database } from '@/data/database';
 import { isId } from '@/data/id';
-import { lessonById, PlanChanged, saveLesson, setLessonDeleted } from '@/data/lessons';
+import { lessonById, saveLesson, setLessonDeleted } from '@/data/lessons';
+import { ChangedElsewhere } from '@/data/standing';
 import { notFound, refuse, whenDone, withJson } from '../../respond';
 import type { IdContext } from '../../idContext';
 
@@ -25,7 +26,7 @@ export function PUT(request: Request, { params }: IdContext): Promise<Response> 
     try {
       await saveLesson(sql, id, plan, from);
     } catch (error) {
-      if (error instanceof PlanChanged)
+      if (error instanceof ChangedElsewhere)
         return refuse(409, [{ path: 'plan', message: error.message }]);
       throw error;
     }

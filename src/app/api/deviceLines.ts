@@ -1,0 +1,54 @@
+import type { PGlite } from '@electric-sql/pglite';
+import { FaultyInput, parseJson } from '@/core/tell/format/fault';
+import { database } from '@/data/database';
+import { isTrackerKey } from '@/data/tracker';
+import { refuse, withText } from './respond';
+
+const MOST_BYTES = 256 * 1024;
+const TYPES = ['application/x-ndjson', 'application/jsonl'];
+
+/** Takes in what one line says, and gives the id under which it was saved. */
+export type TakeLine = (
+  line: unknown,
+  db: PGlite,
+) => Promise<{ saved: string } | { error: object[] }>;
+
+/**
+ * Takes what a device sends as JSON Lines with the devices' key as a bearer token. Each line is answered in its place with
+ * `{"saved": id}` or `{"error": [...]}`. 401 without the key, 415 for another content type.
+ *
+ * @param ready how lines are taken now; a refusal where none are
+ */
+export async function takeLines(
+  request: Request,
+  ready: (db: PGlite) => Promise<TakeLine | Response>,
+): Promise<Response> {
+  const { sql } = await database();
+  const key = /^Bearer (\S+)$/.exec(request.headers.get('authorization') ?? '')?.[1];
+  if (!key || !(await isTrackerKey(sql, key))) {
+    return refuse(401, [{ path: 'authorization', message: 'must be "Bearer " and the key' }]);
+  }
+  const type = request.headers.get('content-type')?.split(';')[0]?.trim().toLowerCase() ?? '';
+  if (!TYPES.includes(type)) {
+    return refuse(415, [{ path: 'content-type', message: `must be one of ${TYPES.join(', ')}` }]);
+  }
+  return withText(request, MOST_BYTES, async (text) => {
+    const take = await ready(sql);
+    if (take instanceof Response) return take;
+    const answers: string[] = [];
+    for (const line of text.split(/\r?\n/)) {
+      if (line.trim() === '') continue;
+      answers.push(`${JSON.stringify(await answerTo(line, take, sql))}\n`);
+    }
+    return new Response(answers.join(''), { headers: { 'content-type': TYPES[0]! } });
+  });
+}
+
+async function answerTo(line: string, take: TakeLine, db: PGlite): Promise<object> {
+  try {
+    return await take(parseJson(line), db);
+  } catch (error) {
+    if (error instanceof FaultyInput) return { error: error.faults };
+    throw error;
+  }
+}

@@ -1,0 +1,82 @@
+import { imageSize } from 'image-size';
+import { FaultyInput } from '@/core/tell/format/fault';
+import { readPictureScale } from '@/core/place/survey/pictureScale';
+import { database } from '@/data/database';
+import { isId } from '@/data/id';
+import { keepPicture, pictureOfPlace, removePicture, scalePicture } from '@/data/places';
+import { notFound, refuse, whenDone, withBytes, withJson } from '../../../respond';
+import type { IdContext } from '../../../idContext';
+
+export const dynamic = 'force-dynamic';
+
+const MOST_BYTES = 8 * 1024 * 1024;
+const TYPES = { 'image/png': 'png', 'image/jpeg': 'jpg' } as const;
+
+/** Most pixels across or down: a browser draws no more. */
+const MOST_PIXELS = 8000;
+
+const faulty = (message: string): FaultyInput => new FaultyInput([{ path: 'picture', message }]);
+
+/** Width and height of a picture that is what it says. */
+function sizeOf(
+  bytes: Uint8Array,
+  mediaType: keyof typeof TYPES,
+): { width: number; height: number } {
+  let size: ReturnType<typeof imageSize>;
+  try {
+    size = imageSize(bytes);
+  } catch {
+    throw faulty('must be a PNG or JPEG picture');
+  }
+  if (size.type !== TYPES[mediaType]) throw faulty(`is not ${mediaType}`);
+  const { width, height } = size;
+  if (Math.max(width, height) > MOST_PIXELS || Math.min(width, height) < 1) {
+    throw faulty(`must be at most ${MOST_PIXELS} pixels across and down`);
+  }
+  return { width, height };
+}
+
+export async function GET(_request: Request, { params }: IdContext): Promise<Response> {
+  const { id } = await params;
+  const { sql } = await database();
+  const picture = isId(id) ? await pictureOfPlace(sql, id) : null;
+  if (!picture) return notFound();
+  return new Response(new Uint8Array(picture.bytes), {
+    headers: { 'content-type': picture.mediaType, 'x-content-type-options': 'nosniff' },
+  });
+}
+
+/** Keeps a picture of the ground, PNG or JPEG, to trace a place from. */
+export async function PUT(request: Request, { params }: IdContext): Promise<Response> {
+  const mediaType = request.headers.get('content-type')?.split(';')[0]?.trim().toLowerCase() ?? '';
+  if (!(mediaType in TYPES)) {
+    const message = `must be one of ${Object.keys(TYPES).join(', ')}`;
+    return refuse(415, [{ path: 'content-type', message }]);
+  }
+  const { id } = await params;
+  return withBytes(request, MOST_BYTES, async (bytes) => {
+    const size = sizeOf(bytes, mediaType as keyof typeof TYPES);
+    const { sql } = await database();
+    const kept = isId(id) && (await keepPicture(sql, id, { mediaType, bytes, ...size }));
+    return kept ? new Response(null, { status: 204 }) : notFound();
+  });
+}
+
+/** Lays the picture on the ground. */
+export function PATCH(request: Request, { params }: IdContext): Promise<Response> {
+  return withJson(request, async (body) => {
+    const scale = readPictureScale(body);
+    const { id } = await params;
+    const { sql } = await database();
+    const scaled = isId(id) && (await scalePicture(sql, id, scale));
+    return scaled ? new Response(null, { status: 204 }) : notFound();
+  });
+}
+
+export function DELETE(_request: Request, { params }: IdContext): Promise<Response> {
+  return whenDone(async () => {
+    const { id } = await params;
+    const { sql } = await database();
+    return isId(id) && removePicture(sql, id);
+  });
+}

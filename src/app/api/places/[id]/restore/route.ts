@@ -1,0 +1,15 @@
+import { database } from '@/data/database';
+import { isId } from '@/data/id';
+import { setPlaceDeleted } from '@/data/places';
+import { whenDone } from '../../../respond';
+import type { IdContext } from '../../../idContext';
+
+export const dynamic = 'force-dynamic';
+
+export function POST(_request: Request, { params }: IdContext): Promise<Response> {
+  return whenDone(async () => {
+    const { id } = await params;
+    const { sql } = await database();
+    return isId(id) && setPlaceDeleted(sql, id, false);
+  });
+}

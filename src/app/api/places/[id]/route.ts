@@ -1,0 +1,43 @@
+import { readPlace } from '@/core/place/record/place';
+import { database } from '@/data/database';
+import { isId } from '@/data/id';
+import { placeById, savePlace, setPlaceDeleted } from '@/data/places';
+import { ChangedElsewhere } from '@/data/standing';
+import { notFound, refuse, whenDone, withJson } from '../../respond';
+import type { IdContext } from '../../idContext';
+
+export const dynamic = 'force-dynamic';
+
+export async function GET(_request: Request, { params }: IdContext): Promise<Response> {
+  const { id } = await params;
+  const { sql } = await database();
+  const place = isId(id) ? await placeById(sql, id) : null;
+  return place ? Response.json(place) : notFound();
+}
+
+/** Saves a place; with `from`, the version that it was changed from, 409 where another stands there. */
+export function PUT(request: Request, { params }: IdContext): Promise<Response> {
+  return withJson(request, async (body) => {
+    const place = readPlace(body);
+    const { id } = await params;
+    if (!isId(id)) return refuse(400, [{ path: 'id', message: 'must be a UUID' }]);
+    const { sql } = await database();
+    const from = new URL(request.url).searchParams.get('from') ?? undefined;
+    try {
+      await savePlace(sql, id, place, from);
+    } catch (error) {
+      if (error instanceof ChangedElsewhere)
+        return refuse(409, [{ path: 'place', message: error.message }]);
+      throw error;
+    }
+    return Response.json(await placeById(sql, id));
+  });
+}
+
+export function DELETE(_request: Request, { params }: IdContext): Promise<Response> {
+  return whenDone(async () => {
+    const { id } = await params;
+    const { sql } = await database();
+    return isId(id) && setPlaceDeleted(sql, id, true);
+  });
+}
