@@ -18,7 +18,9 @@ import { addResults, saveHomework } from '@/data/homework';
 import { storeEyeResults } from '@/data/eye';
 import { demoEye } from './eye';
 import { saveTest } from '@/data/bunkerTests';
+import { savePlace } from '@/data/places';
 import { demoTests } from './bunkerTests';
+import { DEMO_PLACE_ID, demoPlace } from './ground';
 import { demoLessons } from './lesson';
 import { demoPractice } from './practice';
 import { DEMO_HOUSE, DEMO_PLAYERS, DEMO_READINGS } from './academy';
@@ -66,6 +68,7 @@ async function seed(): Promise<string> {
     await addResults(sql, id, results);
     await storeEyeResults(sql, demoEye(today));
     for (const each of demoTests(today)) await saveTest(sql, each.id, each.test);
+    await savePlace(sql, DEMO_PLACE_ID, demoPlace('2026-04-02', today));
     rmSync(unfinished);
     return `${DEMO_PLAYERS.length} players, ${DEMO_READINGS.length} readings, ${lessons.length} lessons`;
   } finally {

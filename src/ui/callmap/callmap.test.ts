@@ -10,6 +10,7 @@ const leader = (club: string, kind: Leader['kind'] = 'splash'): Leader => ({
   kind,
   school: 'across',
   faceDeg: 10,
+  strokes: 3,
   score: 3,
   cost: 3,
 });

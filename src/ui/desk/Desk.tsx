@@ -39,8 +39,8 @@ import { useCalls } from './state/useCalls';
 import { useChanges } from './state/useChanges';
 import { useDraft, type DraftState } from './state/useDraft';
 import { useFollowing } from './state/useFollowing';
-import { useReading } from './state/useReading';
 import { Alert } from '../kit/Alert';
+import { useHistory } from '../kit/useHistory';
 
 interface DeskProps {
   players: readonly RosterPlayer[];
@@ -78,7 +78,7 @@ function readingAt(query: string, players: readonly RosterPlayer[]): DeskReading
 export function Desk(props: DeskProps) {
   const router = useRouter();
   const [players, setPlayers] = useState(props.players);
-  const { reading, setReading, undo, redo } = useReading(props.first);
+  const { now: reading, set: setReading, undo, redo } = useHistory(props.first);
   const [look, setLook] = useState<Look>({ from: 'side', miss: null, soles: false });
   const preferences = usePreferences();
   const { units, theme } = preferences;

@@ -15,7 +15,7 @@ import { ReadingsDrawer } from './overlays/ReadingsDrawer';
 import { RulesAndCare } from './overlays/RulesAndCare';
 import { TypeLine } from './overlays/TypeLine';
 import type { KeptReading } from '@/core/tell/reading/kept';
-import { useReading } from './state/useReading';
+import { useHistory } from '../kit/useHistory';
 
 const closable = { onClose: () => undefined };
 
@@ -29,11 +29,11 @@ describe('steps back and forward', () => {
   afterEach(() => jest.useRealTimers());
 
   function opened() {
-    const { result } = renderHook(() => useReading(reading(10)));
-    const pin = (): number => (result.current.reading.shot as { pin_yd: number }).pin_yd;
+    const { result } = renderHook(() => useHistory(reading(10)));
+    const pin = (): number => (result.current.now.shot as { pin_yd: number }).pin_yd;
     const set = (to: number, afterMs = 1000): void => {
       jest.advanceTimersByTime(afterMs);
-      act(() => result.current.setReading(reading(to)));
+      act(() => result.current.set(reading(to)));
     };
     return { result, pin, set };
   }

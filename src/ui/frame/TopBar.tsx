@@ -12,6 +12,7 @@ const ROOMS = [
   { name: 'Players', href: '/players' },
   { name: 'Lessons', href: '/lessons' },
   { name: 'Practice', href: '/practice' },
+  { name: 'Ground', href: '/ground' },
 ] as const;
 
 export type Room = (typeof ROOMS)[number]['name'];

@@ -1,11 +1,18 @@
 import { auditTasks } from './audit';
 import { callTasks } from './calls';
+import { groundTasks } from './ground';
 import type { Job } from './job';
 import { learningTasks } from './learning';
 import { practiceTasks } from './practice';
 
 /** Everything that a thread of the page works out. */
-export const TASKS = { ...callTasks, ...auditTasks, ...learningTasks, ...practiceTasks };
+export const TASKS = {
+  ...callTasks,
+  ...auditTasks,
+  ...learningTasks,
+  ...practiceTasks,
+  ...groundTasks,
+};
 
 export type TaskName = keyof typeof TASKS;
 

@@ -12,17 +12,19 @@ import type { Question } from './question';
 export interface Leader extends Called {
   school: string;
   faceDeg: number;
+  strokes: number;
   score: number;
   /** Its score with the price of what is not plain: leaders go by this. */
   cost: number;
 }
 
 /** A rated set-up by what it is known by. */
-export const leaderOf = ({ setup, school, score, cost }: Rated, shot: Shot): Leader => ({
+export const leaderOf = ({ setup, school, odds, score, cost }: Rated, shot: Shot): Leader => ({
   club: setup.club.name,
   kind: kindOf(school, shot),
   school: school.id,
   faceDeg: Math.round(degrees(setup.opening)),
+  strokes: odds.strokes,
   score,
   cost,
 });

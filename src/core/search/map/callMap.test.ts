@@ -23,6 +23,7 @@ const leader = (club: string): Leader => ({
   kind: 'splash',
   school: 'parallel',
   faceDeg: 2,
+  strokes: 3,
   score: 3,
   cost: 3,
 });

@@ -7,6 +7,7 @@ const from: Leader = {
   kind: 'splash',
   school: 'across',
   faceDeg: 10,
+  strokes: 3,
   score: 3,
   cost: 3,
 };

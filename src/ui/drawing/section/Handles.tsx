@@ -5,7 +5,7 @@ import type { Shot } from '@/core/ground/situation/shot';
 import { fromMetres, toMetres } from '@/core/ground/units/length';
 import { sayLength, unitFor, type Scale } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
-import { Handle } from './Handle';
+import { Handle } from '../Handle';
 import { flagHeight } from './Marks';
 import type { SectionScale } from './scale';
 

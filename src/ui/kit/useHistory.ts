@@ -1,37 +1,36 @@
 'use client';
 
 import { useCallback, useRef, useState } from 'react';
-import type { DeskReading } from '@/core/tell/reading/reading';
 
 /** Changes nearer together than this are one step back: a drag, or a number being typed, ms. */
 const ONE_STEP_MS = 700;
 const MOST_STEPS = 100;
 
-interface History {
-  past: DeskReading[];
-  now: DeskReading;
-  next: DeskReading[];
+interface Steps<T> {
+  past: T[];
+  now: T;
+  next: T[];
 }
 
-/** The reading that stands, with steps back and forward through what it was. */
-export function useReading(first: DeskReading) {
-  const [history, setHistory] = useState<History>({ past: [], now: first, next: [] });
+/** Something that is changed by hand, with steps back and forward through what it was. */
+export function useHistory<T>(first: T) {
+  const [steps, setSteps] = useState<Steps<T>>({ past: [], now: first, next: [] });
   const changedAt = useRef(-Infinity);
 
-  const setReading = useCallback((reading: DeskReading): void => {
+  const set = useCallback((changed: T): void => {
     const at = performance.now();
     const sameStep = at - changedAt.current < ONE_STEP_MS;
     changedAt.current = at;
-    setHistory(({ past, now }) => ({
+    setSteps(({ past, now }) => ({
       past: sameStep && past.length > 0 ? past : [...past.slice(1 - MOST_STEPS), now],
-      now: reading,
+      now: changed,
       next: [],
     }));
   }, []);
 
   const undo = useCallback((): void => {
     changedAt.current = -Infinity;
-    setHistory(({ past, now, next }) =>
+    setSteps(({ past, now, next }) =>
       past.length === 0
         ? { past, now, next }
         : { past: past.slice(0, -1), now: past.at(-1)!, next: [now, ...next] },
@@ -40,7 +39,7 @@ export function useReading(first: DeskReading) {
 
   const redo = useCallback((): void => {
     changedAt.current = -Infinity;
-    setHistory(({ past, now, next }) =>
+    setSteps(({ past, now, next }) =>
       next.length === 0
         ? { past, now, next }
         : { past: [...past, now], now: next[0]!, next: next.slice(1) },
@@ -48,11 +47,11 @@ export function useReading(first: DeskReading) {
   }, []);
 
   return {
-    reading: history.now,
-    setReading,
+    now: steps.now,
+    set,
     undo,
     redo,
-    canUndo: history.past.length > 0,
-    canRedo: history.next.length > 0,
+    canUndo: steps.past.length > 0,
+    canRedo: steps.next.length > 0,
   };
 }

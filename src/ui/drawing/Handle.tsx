@@ -71,7 +71,7 @@ export function Handle(props: HandleProps) {
         onStep(step[0] * by, step[1] * by);
       }}
     >
-      <circle r="16" fill="transparent" />
+      <circle r="16" className="pointer-coarse:[r:24px]" fill="transparent" />
       <circle
         r="6"
         fill="var(--paper)"

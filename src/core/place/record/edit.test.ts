@@ -1,0 +1,68 @@
+import { box, plainPlace } from '@/core/testing/place';
+import { shapeAbout } from '../survey/shapes';
+import {
+  movedBy,
+  shapeById,
+  withArea,
+  withBunker,
+  withCornerAfter,
+  withCornerAt,
+  withFlag,
+  withGreen,
+  withoutCorner,
+  withoutShape,
+  withShape,
+} from './edit';
+import { emptyPlace, readPlace, sandOn, type Bunker, type GreenOn } from './place';
+
+test('what is added is a whole place that can be saved, each with a name and an id of its own', () => {
+  const first = withBunker(emptyPlace('x'), shapeAbout('kidney', [0, 0]));
+  const second = withBunker(first.place, shapeAbout('pot', [20, 0]), { lips: [null, 1.2] });
+  const green = withGreen(second.place, shapeAbout('round', [0, 25]));
+  const { place, id } = withArea(green.place, 'out-of-bounds', box([40, 0], [60, 20]));
+  expect(readPlace(place)).toEqual(place);
+  expect(place.bunkers.map(({ id: each }) => each)).toEqual(['bunker-1', 'bunker-2']);
+  expect(place.bunkers[1]!.outline.map(({ lip_m }) => lip_m).slice(0, 3)).toEqual([1.2, 1.2, 1.2]);
+  expect(place.areas[0]).toMatchObject({ id, name: 'Out of bounds 1' });
+  const flagged = withShape<GreenOn>(place, green.id, withFlag);
+  expect(readPlace(flagged).greens[0]!.flags.map(({ name }) => name)).toEqual(['Middle', 'Flag 2']);
+  expect(withoutShape(place, first.id).bunkers.map(({ name }) => name)).toEqual(['Bunker 2']);
+  expect(withBunker(withoutShape(place, first.id), shapeAbout('pot', [0, 0])).id).toBe('bunker-1');
+});
+
+test('corners are moved, put between and taken out, with their lips', () => {
+  const place = plainPlace();
+  const [bunker] = place.bunkers as [Bunker];
+  const moved = withCornerAt(bunker, 2, [5.00049, 4]);
+  expect(moved.outline[2]).toEqual({ x_m: 5, y_m: 4, lip_m: 1 });
+  const higher: Bunker = {
+    ...bunker,
+    outline: bunker.outline.map((each, i) => ({ ...each, lip_m: i })),
+  };
+  const between = withCornerAfter(higher, 3);
+  expect(between.outline).toHaveLength(5);
+  expect(between.outline[4]).toEqual({ x_m: -4, y_m: 0, lip_m: 1.5 });
+  expect(withoutCorner(between, 4)).toEqual(higher);
+  const three = withoutCorner(bunker, 0);
+  expect(withoutCorner(three, 0)).toBe(three);
+});
+
+test('what is moved takes along what stands on it', () => {
+  const { greens } = plainPlace();
+  const moved = movedBy(greens[0]!, [10, -2]);
+  expect(moved.flags[0]).toMatchObject({ x_m: 10, y_m: 14 });
+  expect(moved.outline[0]).toEqual({ x_m: -2, y_m: 8 });
+  expect(shapeById(plainPlace(), 'green')?.list).toBe('greens');
+  expect(shapeById(plainPlace(), 'nothing')).toBeNull();
+});
+
+test('the sand of a day is the latest that was seen by then', () => {
+  const sand = [
+    { day: '2026-11-03', preset: 'wet' as const, note: 'after the rain' },
+    { day: '2026-10-01', preset: 'soft' as const, note: '' },
+  ];
+  expect(sandOn({ sand }, '2026-11-10')?.preset).toBe('wet');
+  expect(sandOn({ sand }, '2026-10-20')?.preset).toBe('soft');
+  expect(sandOn({ sand }, '2026-01-01')?.preset).toBe('soft');
+  expect(sandOn({ sand: [] }, '2026-01-01')).toBeNull();
+});

@@ -1,0 +1,232 @@
+'use client';
+
+import { Trash2 } from 'lucide-react';
+import { useState } from 'react';
+import type { Point, Ring } from '@/core/place/outline/ring';
+import {
+  shapeById,
+  withArea,
+  withBunker,
+  withGreen,
+  withoutShape,
+  withShape,
+  type NewBunker,
+  type Shape,
+} from '@/core/place/record/edit';
+import {
+  AREA_KINDS,
+  MOST_AREAS,
+  MOST_BUNKERS,
+  MOST_GREENS,
+  type Area,
+  type Bunker,
+  type GreenOn,
+  type Place,
+} from '@/core/place/record/place';
+import { SHAPE_NAMES, shapeAbout, type ShapeName } from '@/core/place/survey/shapes';
+import { Pick as PickOne, TextInput } from '../kit/fields';
+import { IconButton } from '../kit/IconButton';
+import { BunkerForm } from './forms/BunkerForm';
+import { GreenForm } from './forms/GreenForm';
+import { PacedForm } from './forms/PacedForm';
+
+interface DrawPanelProps {
+  place: Place;
+  onPlace: (place: Place) => void;
+  chosen: string | null;
+  onChosen: (id: string | null) => void;
+  corner: number | null;
+  /** Where something new is put: the middle of what is seen. */
+  middle: Point;
+  today: string;
+}
+
+const KIND_NAMES: Record<Area['kind'], string> = {
+  fringe: 'fringe',
+  fairway: 'fairway',
+  rough: 'rough',
+  water: 'water',
+  'out-of-bounds': 'out of bounds',
+};
+
+/** Adds bunkers, greens and areas, and says what each is like. */
+export function DrawPanel(props: DrawPanelProps) {
+  const { place, onPlace, chosen, onChosen, corner, middle, today } = props;
+  const [shape, setShape] = useState<ShapeName>('kidney');
+  const [kind, setKind] = useState<Area['kind']>('fringe');
+  const [walking, setWalking] = useState(false);
+  const found = shapeById(place, chosen);
+  const add = (made: { place: Place; id: string }): void => {
+    onPlace(made.place);
+    onChosen(made.id);
+  };
+  const walked = (ring: Ring, also: NewBunker): void => {
+    setWalking(false);
+    const [east, north] = middle;
+    const there = ring.map(([x, y]): Point => [x + east, y + north]);
+    add(withBunker(place, place.bunkers.length > 0 ? there : ring, also));
+  };
+  return (
+    <>
+      <section aria-labelledby="add">
+        <h2 id="add" className="text-lg">
+          Add
+        </h2>
+        <div className="mt-1 grid grid-cols-[1fr_auto] items-end gap-2">
+          <PickOne
+            label="Shape to begin with"
+            value={shape}
+            onValue={setShape}
+            options={SHAPE_NAMES.map((name) => [name, name] as const)}
+          />
+          <button
+            type="button"
+            disabled={place.bunkers.length >= MOST_BUNKERS}
+            onClick={() => add(withBunker(place, shapeAbout(shape, middle)))}
+            className="button"
+          >
+            Add a bunker
+          </button>
+          <button
+            type="button"
+            disabled={place.bunkers.length >= MOST_BUNKERS}
+            onClick={() => setWalking(true)}
+            className="button col-span-2"
+          >
+            Walk round a bunker
+          </button>
+          <button
+            type="button"
+            disabled={place.greens.length >= MOST_GREENS}
+            onClick={() => add(withGreen(place, bigger(shapeAbout('round', middle), middle, 2)))}
+            className="button col-span-2"
+          >
+            Add a green
+          </button>
+          <PickOne
+            label="Other ground"
+            value={kind}
+            onValue={setKind}
+            options={AREA_KINDS.map((each) => [each, KIND_NAMES[each]] as const)}
+          />
+          <button
+            type="button"
+            disabled={place.areas.length >= MOST_AREAS}
+            onClick={() => add(withArea(place, kind, shapeAbout('long', middle)))}
+            className="button"
+          >
+            Add it
+          </button>
+        </div>
+      </section>
+      <ShapeChoice place={place} chosen={chosen} onChosen={onChosen} />
+      {found && (
+        <section aria-labelledby="chosen" className="mt-4 border-t border-hairline pt-3">
+          <header className="flex items-center">
+            <h2 id="chosen" className="grow text-lg">
+              {found.shape.name}
+            </h2>
+            <IconButton
+              harm
+              label={`Delete ${found.shape.name}`}
+              onClick={() => {
+                onPlace(withoutShape(place, found.shape.id));
+                onChosen(null);
+              }}
+            >
+              <Trash2 size={18} aria-hidden="true" />
+            </IconButton>
+          </header>
+          <ShapeFields
+            key={found.shape.id}
+            shape={found.shape}
+            onChange={(change) => onPlace(withShape(place, found.shape.id, change))}
+          />
+          <div className="mt-3">
+            {found.list === 'bunkers' && (
+              <BunkerForm
+                key={`${found.shape.id}`}
+                bunker={found.shape as Bunker}
+                corner={corner}
+                today={today}
+                onChange={(change) => onPlace(withShape(place, found.shape.id, change))}
+              />
+            )}
+            {found.list === 'greens' && (
+              <GreenForm
+                key={found.shape.id}
+                green={found.shape as GreenOn}
+                onChange={(change) => onPlace(withShape(place, found.shape.id, change))}
+              />
+            )}
+          </div>
+        </section>
+      )}
+      {walking && <PacedForm onBunker={walked} onClose={() => setWalking(false)} />}
+    </>
+  );
+}
+
+/** A ring so many times as large about a point. */
+const bigger = (ring: Ring, [mx, my]: Point, by: number): Ring =>
+  ring.map(([x, y]): Point => [mx + (x - mx) * by, my + (y - my) * by]);
+
+/** Name of a shape, and whether it is curved. */
+function ShapeFields({
+  shape,
+  onChange,
+}: {
+  shape: Shape;
+  onChange: (change: (shape: Shape) => Shape) => void;
+}) {
+  return (
+    <>
+      <TextInput
+        label="Name"
+        maxLength={60}
+        value={shape.name}
+        fault={shape.name.trim() === '' ? 'must not be empty' : undefined}
+        onChange={({ target }) => onChange((now) => ({ ...now, name: target.value }))}
+      />
+      <label className="mt-1 flex min-h-11 items-center gap-2">
+        <input
+          type="checkbox"
+          checked={shape.curved}
+          onChange={({ target }) => onChange((now) => ({ ...now, curved: target.checked }))}
+          className="size-5 accent-(--call-1)"
+        />
+        Curved between its corners
+      </label>
+    </>
+  );
+}
+
+/** Everything that is drawn, to be chosen by name. */
+function ShapeChoice({
+  place,
+  chosen,
+  onChosen,
+}: Pick<DrawPanelProps, 'place' | 'chosen' | 'onChosen'>) {
+  const all = [...place.bunkers, ...place.greens, ...place.areas];
+  if (all.length === 0) return null;
+  return (
+    <section aria-labelledby="drawn" className="mt-4">
+      <h2 id="drawn" className="text-lg">
+        On the plan
+      </h2>
+      <div className="mt-1 flex flex-wrap gap-1">
+        {all.map(({ id, name }) => (
+          <button
+            key={id}
+            type="button"
+            aria-pressed={id === chosen}
+            onClick={() => onChosen(id === chosen ? null : id)}
+            className="button px-3 lit-when-chosen"
+          >
+            {name || 'no name'}
+          </button>
+        ))}
+      </div>
+    </section>
+  );
+}

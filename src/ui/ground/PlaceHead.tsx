@@ -1,0 +1,97 @@
+'use client';
+
+import Link from 'next/link';
+import type { RefObject } from 'react';
+import { Alert } from '../kit/Alert';
+import { savePng, save, svgText } from '../kit/files';
+import type { usePlace } from './usePlace';
+
+interface PlaceHeadProps {
+  ground: ReturnType<typeof usePlace>;
+  id: string;
+  drawing: RefObject<SVGSVGElement | null>;
+}
+
+const SAVED_WORDS = { saved: 'All changes saved', saving: 'Saving …' } as const;
+
+/** Name of a place, how it stands with the server, and what it can be saved as. */
+export function PlaceHead({ ground, id, drawing }: PlaceHeadProps) {
+  const { place, change, saving } = ground;
+  return (
+    <header className="mb-2">
+      <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
+        <h1 className="sr-only">{place.name}</h1>
+        <input
+          aria-label="Name of the ground"
+          value={place.name}
+          maxLength={80}
+          onChange={({ target }) => change({ ...place, name: target.value })}
+          className="min-w-0 grow rounded border-2 border-transparent bg-transparent px-1 font-heading text-3xl hover:border-hairline max-sm:w-full"
+        />
+        <p role="status" className="text-sm text-ink-soft">
+          {saving.state === 'saved' || saving.state === 'saving' ? SAVED_WORDS[saving.state] : ''}
+        </p>
+        <nav aria-label="Save as" className="no-print flex flex-wrap gap-x-4 text-sm">
+          <Link
+            prefetch={false}
+            href={`/ground/${id}/book`}
+            className="py-2.5 underline underline-offset-4"
+          >
+            Bunker book
+          </Link>
+          <a
+            href={`/api/places/${id}/export`}
+            download
+            className="py-2.5 underline underline-offset-4"
+          >
+            GeoJSON
+          </a>
+          <a
+            href={`/api/places/${id}/export?as=csv`}
+            download
+            className="py-2.5 underline underline-offset-4"
+          >
+            CSV
+          </a>
+          <button
+            type="button"
+            className="underline underline-offset-4"
+            onClick={() => {
+              if (drawing.current) save('plan.svg', svgText(drawing.current), 'image/svg+xml');
+            }}
+          >
+            SVG
+          </button>
+          <button
+            type="button"
+            className="underline underline-offset-4"
+            onClick={() => {
+              if (drawing.current) void savePng('plan.png', drawing.current);
+            }}
+          >
+            PNG
+          </button>
+        </nav>
+      </div>
+      {saving.state === 'unsaved' && (
+        <div className="flex flex-wrap items-center gap-3">
+          <Alert>Not saved: {saving.why}</Alert>
+          <button type="button" className="button" onClick={ground.tryAgain}>
+            Try again
+          </button>
+        </div>
+      )}
+      {saving.state === 'elsewhere' && (
+        <div className="flex flex-wrap items-center gap-3">
+          <Alert>This ground was changed on another device since you opened it.</Alert>
+          <button type="button" className="button" onClick={() => ground.takeTheirs(saving.theirs)}>
+            Show the other version
+          </button>
+          <button type="button" className="button" onClick={() => ground.keepMine(saving.theirs)}>
+            Save this one over it
+          </button>
+        </div>
+      )}
+    </header>
+  );
+}

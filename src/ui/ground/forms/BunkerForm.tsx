@@ -1,0 +1,177 @@
+'use client';
+
+import { Trash2 } from 'lucide-react';
+import { mm } from '@/core/place/record/edit';
+import type { Bunker, LipCorner } from '@/core/place/record/place';
+import { SAND_PRESETS } from '@/core/ground/sand/presets';
+import { SAND_WORDS } from '@/core/tell/words/situation';
+import { sayDay } from '../../kit/day';
+import { Pick, TextInput } from '../../kit/fields';
+import { IconButton } from '../../kit/IconButton';
+import { LengthBox, NumberBox } from './NumberBox';
+import { ProbeForm } from './ProbeForm';
+
+interface BunkerFormProps {
+  bunker: Bunker;
+  onChange: (change: (bunker: Bunker) => Bunker) => void;
+  /** The corner that is chosen. */
+  corner: number | null;
+  /** Today, YYYY-MM-DD. */
+  today: string;
+}
+
+const HOW_WORDS: Record<Bunker['measured']['how'], string> = {
+  paced: 'paced',
+  drawn: 'drawn by eye',
+  picture: 'traced from a picture',
+  rangefinder: 'sighted with a rangefinder',
+  file: 'read from a file',
+};
+
+/** Lip, floor and sand of a bunker. */
+export function BunkerForm({ bunker, onChange, corner, today }: BunkerFormProps) {
+  const change = (part: Partial<Bunker>): void => onChange((now) => ({ ...now, ...part }));
+  const lips = bunker.outline.map(({ lip_m }) => lip_m);
+  const setCorner = (index: number | null, part: Partial<LipCorner>): void =>
+    change({
+      outline: bunker.outline.map((each, i) =>
+        index === null || i === index ? { ...each, ...part } : each,
+      ),
+    });
+  const chosen = corner === null ? undefined : bunker.outline[corner];
+  return (
+    <div className="space-y-4">
+      <fieldset>
+        <legend className="text-base font-semibold">
+          {chosen ? `Lip at corner ${corner! + 1}` : 'Lip all round'}
+        </legend>
+        <p className="text-sm text-ink-soft">
+          {chosen
+            ? 'Above the sand at its foot.'
+            : 'Choose a corner on the plan to set the lip there alone.'}
+        </p>
+        <div className="mt-1 flex flex-wrap gap-3">
+          <LengthBox
+            key={`lip ${corner}`}
+            label="Lip height"
+            scale="height"
+            value={chosen?.lip_m ?? Math.max(...lips)}
+            limits={[0, 6]}
+            onValue={(lip) => setCorner(chosen ? corner : null, { lip_m: mm(lip) })}
+          />
+          <LengthBox
+            key={`over ${corner}`}
+            label="Overhang"
+            scale="height"
+            value={chosen ? (chosen.overhang_m ?? 0) : (bunker.outline[0]!.overhang_m ?? 0)}
+            limits={[0, 0.6]}
+            onValue={(over) => setCorner(chosen ? corner : null, { overhang_m: mm(over) })}
+          />
+        </div>
+      </fieldset>
+      <fieldset>
+        <legend className="text-base font-semibold">Floor</legend>
+        <div className="mt-1 flex flex-wrap gap-3">
+          <NumberBox
+            label="Tilt"
+            unit="°"
+            value={bunker.floor.tilt_deg}
+            limits={[0, 25]}
+            onValue={(tilt_deg) => change({ floor: { ...bunker.floor, tilt_deg } })}
+          />
+          <NumberBox
+            label="Uphill toward"
+            unit="° from north"
+            digits={0}
+            value={bunker.floor.uphill_deg}
+            limits={[0, 360]}
+            onValue={(uphill_deg) => change({ floor: { ...bunker.floor, uphill_deg } })}
+          />
+        </div>
+        {bunker.spots.length > 0 && (
+          <p className="mt-1 text-sm">
+            {bunker.spots.length} sighted heights of the floor{' '}
+            {bunker.spots.length >= 3 ? 'stand for this tilt' : 'are kept; three are needed'}.{' '}
+            <button
+              type="button"
+              className="underline underline-offset-4"
+              onClick={() => change({ spots: [] })}
+            >
+              Remove them
+            </button>
+          </p>
+        )}
+      </fieldset>
+      <SandDiary bunker={bunker} today={today} onChange={change} />
+      <p className="text-sm text-ink-soft">
+        Outline {HOW_WORDS[bunker.measured.how]}: corners ± {bunker.measured.spread_m.toFixed(1)} m,
+        lip ± {Math.round(bunker.measured.lip_spread_m * 100)} cm.
+      </p>
+    </div>
+  );
+}
+
+/** The sand as it was seen day by day: the latest counts, earlier ones stay. */
+function SandDiary({
+  bunker,
+  today,
+  onChange,
+}: {
+  bunker: Bunker;
+  today: string;
+  onChange: (part: Partial<Bunker>) => void;
+}) {
+  const days = [...bunker.sand].sort((a, b) => b.day.localeCompare(a.day));
+  const now = days.find(({ day }) => day === today);
+  const put = (part: Partial<Bunker['sand'][number]>): void => {
+    const base = now ?? { ...(days[0] ?? { preset: 'medium' as const }), day: today, note: '' };
+    const entry = { ...base, ...part };
+    onChange({ sand: [...bunker.sand.filter(({ day }) => day !== today), entry] });
+  };
+  return (
+    <fieldset>
+      <legend className="text-base font-semibold">Sand today</legend>
+      <div className="mt-1 flex flex-wrap items-end gap-3">
+        <Pick
+          label="Sand"
+          value={(now ?? days[0])?.preset ?? 'medium'}
+          onValue={(preset) => put({ preset, firmness: undefined })}
+          options={SAND_PRESETS.map((preset) => [preset, SAND_WORDS[preset].short] as const)}
+        />
+        <LengthBox
+          key={today}
+          label="Depth"
+          scale="short"
+          value={(now ?? days[0])?.depth_m ?? 0.1}
+          limits={[0.002, 1]}
+          onValue={(depth) => put({ depth_m: mm(depth) })}
+        />
+      </div>
+      <TextInput
+        label="What was seen"
+        maxLength={200}
+        value={now?.note ?? ''}
+        onChange={({ target }) => put({ note: target.value })}
+      />
+      <ProbeForm onFirmness={(firmness) => put({ firmness })} />
+      <ul className="mt-1 text-sm">
+        {days.map(({ day, preset, firmness, note }) => (
+          <li key={day} className="flex items-center gap-2">
+            <span className="grow">
+              {sayDay(day)}: {SAND_WORDS[preset].short}
+              {firmness === undefined ? '' : `, firmness ${Math.round(firmness * 100)} of 100`}
+              {note && `, ${note}`}
+            </span>
+            <IconButton
+              harm
+              label={`Delete the sand of ${sayDay(day)}`}
+              onClick={() => onChange({ sand: bunker.sand.filter((each) => each.day !== day) })}
+            >
+              <Trash2 size={16} aria-hidden="true" />
+            </IconButton>
+          </li>
+        ))}
+      </ul>
+    </fieldset>
+  );
+}

@@ -1,0 +1,96 @@
+'use client';
+
+import { Plus, Trash2 } from 'lucide-react';
+import { withFlag } from '@/core/place/record/edit';
+import type { GreenOn } from '@/core/place/record/place';
+import { GREEN_FIRMNESS } from '@/core/ground/situation/green';
+import { fromMetres } from '@/core/ground/units/length';
+import { lengthOf } from '@/core/tell/format/fields';
+import { Pick } from '../../kit/fields';
+import { IconButton } from '../../kit/IconButton';
+import { NumberBox } from './NumberBox';
+
+interface GreenFormProps {
+  green: GreenOn;
+  onChange: (change: (green: GreenOn) => GreenOn) => void;
+}
+
+/** Speed is said in feet of the stimpmeter everywhere. */
+const stimpOf = (green: GreenOn): number => fromMetres(lengthOf(green, 'stimp') ?? 3, 'ft');
+
+/** Speed, firmness, tilt and flags of a green. */
+export function GreenForm({ green, onChange }: GreenFormProps) {
+  const change = (part: Partial<GreenOn>): void => onChange((now) => ({ ...now, ...part }));
+  const setStimp = (stimp_ft: number): void =>
+    onChange((now) => {
+      const others = Object.entries(now).filter(([key]) => !key.startsWith('stimp_'));
+      return { ...Object.fromEntries(others), stimp_ft } as GreenOn;
+    });
+  return (
+    <div className="space-y-4">
+      <div className="flex flex-wrap items-end gap-3">
+        <NumberBox
+          label="Speed"
+          unit="ft stimp"
+          value={stimpOf(green)}
+          limits={[4, 16]}
+          onValue={setStimp}
+        />
+        <Pick
+          label="Firmness"
+          value={green.firmness}
+          onValue={(firmness) => change({ firmness })}
+          options={GREEN_FIRMNESS.map((firmness) => [firmness, firmness] as const)}
+        />
+        <NumberBox
+          label="Tilt"
+          unit="°"
+          value={green.slope.tilt_deg}
+          limits={[0, 8]}
+          onValue={(tilt_deg) => change({ slope: { ...green.slope, tilt_deg } })}
+        />
+        <NumberBox
+          label="Uphill toward"
+          unit="° from north"
+          digits={0}
+          value={green.slope.uphill_deg}
+          limits={[0, 360]}
+          onValue={(uphill_deg) => change({ slope: { ...green.slope, uphill_deg } })}
+        />
+      </div>
+      <fieldset>
+        <legend className="text-base font-semibold">Flags</legend>
+        <ul>
+          {green.flags.map(({ id, name }, i) => (
+            <li key={id} className="mt-1 flex items-center gap-2">
+              <input
+                aria-label={`Name of flag ${i + 1}`}
+                maxLength={40}
+                value={name}
+                onChange={({ target }) =>
+                  change({
+                    flags: green.flags.map((flag) =>
+                      flag.id === id ? { ...flag, name: target.value } : flag,
+                    ),
+                  })
+                }
+                className="box grow"
+              />
+              <IconButton
+                harm
+                label={`Delete the flag ${name}`}
+                onClick={() => change({ flags: green.flags.filter((flag) => flag.id !== id) })}
+              >
+                <Trash2 size={16} aria-hidden="true" />
+              </IconButton>
+            </li>
+          ))}
+        </ul>
+        <button type="button" className="button mt-2" onClick={() => onChange(withFlag)}>
+          <Plus size={16} aria-hidden="true" className="mr-1" /> Add a flag
+        </button>
+        <p className="mt-1 text-sm text-ink-soft">Drag flags on the plan to where they are cut.</p>
+      </fieldset>
+    </div>
+  );
+}

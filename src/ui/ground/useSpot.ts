@@ -1,0 +1,75 @@
+'use client';
+
+import { useMemo, useState } from 'react';
+import type { Lie } from '@/core/ground/sand/lie';
+import { apart, isInside, middleOf, type Point } from '@/core/place/outline/ring';
+import { shapeAt, type DrawnBunker, type DrawnPlace } from '@/core/place/sight/drawnPlace';
+import { spotAt, type Spot } from '@/core/place/sight/sight';
+import { FaultyInput } from '@/core/tell/format/fault';
+
+/** What is played: where the ball lies and how, and the flag, by their ids. */
+export interface Played {
+  ball: Point | null;
+  lie: Lie;
+  green: string | null;
+  flag: string | null;
+}
+
+/** A place in the sand of a bunker, as near its middle as there is one. */
+function middleOfSand({ ring }: DrawnBunker): Point {
+  const middle = middleOf(ring);
+  if (isInside(ring, middle)) return middle;
+  // A kidney's middle may lie outside it: half-way between the middle and each corner somewhere does not.
+  const within = ring
+    .map(([x, y]): Point => [(x + middle[0]) / 2, (y + middle[1]) / 2])
+    .find((point) => isInside(ring, point));
+  return within ?? ring[0]!;
+}
+
+/** The flags of a place with the green that each stands on. */
+export const flagsOf = ({ greens }: DrawnPlace) =>
+  greens.flatMap((green) =>
+    green.green.flags.map((flag) => ({ green, flag, key: `${green.id}/${flag.id}` })),
+  );
+
+/** The spot that is played from: where nothing was chosen the middle of the first bunker, and the flag nearest to it. */
+function spotFor(place: DrawnPlace, { ball, green, flag }: Played): Spot | null {
+  const under = ball && shapeAt(place, ball);
+  const bunker = place.bunkers.find((each) => each === under) ?? place.bunkers[0];
+  if (!bunker) return null;
+  const at = ball && under === bunker ? ball : middleOfSand(bunker);
+  const flags = flagsOf(place);
+  const chosen =
+    flags.find((each) => each.green.id === green && each.flag.id === flag) ??
+    flags.sort(
+      (a, b) => apart(at, [a.flag.x_m, a.flag.y_m]) - apart(at, [b.flag.x_m, b.flag.y_m]),
+    )[0];
+  if (!chosen) return null;
+  try {
+    return spotAt(place, {
+      bunker: bunker.id,
+      ball: at,
+      green: chosen.green.id,
+      flag: chosen.flag.id,
+    });
+  } catch (error) {
+    if (error instanceof FaultyInput) return null;
+    throw error;
+  }
+}
+
+/** Where the ball lies and which flag is played at; the ball stays in the sand wherever it is dragged. */
+export function useSpot(place: DrawnPlace, first: Played) {
+  const [played, setPlayed] = useState(first);
+  const spot = useMemo(() => spotFor(place, played), [place, played]);
+  return {
+    played,
+    spot,
+    /** Puts the ball down; where there is no sand it stays. */
+    putBall: (ball: Point): void => {
+      const under = shapeAt(place, ball);
+      if (under?.lying === 'sand') setPlayed((now) => ({ ...now, ball }));
+    },
+    play: (change: Partial<Played>): void => setPlayed((now) => ({ ...now, ...change })),
+  };
+}
