@@ -26,7 +26,7 @@ export function PlaceHead({ ground, id, drawing }: PlaceHeadProps) {
           value={place.name}
           maxLength={80}
           onChange={({ target }) => change({ ...place, name: target.value })}
-          className="min-w-0 grow rounded border-2 border-transparent bg-transparent px-1 font-heading text-3xl hover:border-hairline max-sm:w-full"
+          className="min-w-0 grow rounded border-2 border-transparent bg-transparent px-1 font-heading text-3xl hover:border-hairline max-sm:w-full max-sm:text-2xl"
         />
         <p role="status" className="text-sm text-ink-soft">
           {saving.state === 'saved' || saving.state === 'saving' ? SAVED_WORDS[saving.state] : ''}

@@ -35,7 +35,7 @@ export interface PlacePageProps extends PlayingBegins {
 const MODES = ['Play', 'Draw'] as const;
 
 const FIRST_SIZE = { width: 820, height: 460 };
-const SECTION = { width: 820, height: 170 };
+const SECTION_HEIGHT = 170;
 
 /** A place of the coach's own: drawn, measured and played from. */
 export function PlacePage({ stored, ...begins }: PlacePageProps) {
@@ -149,7 +149,7 @@ export function PlacePage({ stored, ...begins }: PlacePageProps) {
                 clubs={(answer?.sheet.calls ?? []).map(({ club }) => club)}
                 handed={playing.player.handed}
                 units={units}
-                size={SECTION}
+                size={{ width: size.width, height: SECTION_HEIGHT }}
               />
             )}
           </div>

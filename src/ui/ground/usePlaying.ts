@@ -64,7 +64,8 @@ export function usePlaying(
 
   const rose = useRose(drawn, on && sight ? spot : null, player, how, held);
   const petals = rose.value?.petals;
-  const named = useMemo(() => sensible(petals ?? []), [petals]);
+  const flagAsks = sight ? Math.atan2(sight.lip.height, sight.lip.distance) : 0;
+  const named = useMemo(() => sensible(petals ?? [], flagAsks), [petals, flagAsks]);
   const shot = useMemo(() => {
     if (!spot || !bare) return null;
     const escapes = named.map(({ toward }) => escapeInput(wayFrom(drawn, spot, toward)));

@@ -55,21 +55,33 @@ function levels(least: number, most: number): number[] {
   return Array.from({ length: count }, (_, i) => Math.round((first + i) * apart * 100) / 100);
 }
 
-/** The cost of the nearest place that was looked at, for each place of the grid whether in the sand or not. */
-function filled(grid: Grid, costs: Costs): number[] {
-  const known = grid.places.filter((_, i) => typeof costs[i] === 'number');
-  const cost = new Map(grid.places.map((place, i) => [place, costs[i] ?? 0]));
-  return Array.from({ length: grid.rows * grid.columns }, (_, k) => {
-    const row = Math.floor(k / grid.columns);
-    const column = k % grid.columns;
-    let nearest = known[0]!;
-    let least = Infinity;
-    for (const place of known) {
-      const far = (place.row - row) ** 2 + (place.column - column) ** 2;
-      if (far < least) [nearest, least] = [place, far];
-    }
-    return cost.get(nearest)!;
+/** Each step of the grid is drawn in so many finer ones, and costs are carried so many steps round a place. */
+const FINER = 4;
+const CARRIED = 0.55;
+
+/** Costs at finer steps over the whole grid: of each place its neighbours' by how near they are, so that lines run smoothly. */
+function smoothed(grid: Grid, costs: Costs): { columns: number; rows: number; values: number[] } {
+  const known = grid.places.flatMap(({ column, row }, i) => {
+    const cost = costs[i];
+    return typeof cost === 'number' ? [{ column, row, cost }] : [];
   });
+  const columns = grid.columns * FINER;
+  const rows = grid.rows * FINER;
+  const values = Array.from({ length: rows * columns }, (_, k) => {
+    const row = (Math.floor(k / columns) + 0.5) / FINER - 0.5;
+    const column = ((k % columns) + 0.5) / FINER - 0.5;
+    const away = known.map((place) => (place.row - row) ** 2 + (place.column - column) ** 2);
+    const nearest = Math.min(...away);
+    let sum = 0;
+    let all = 0;
+    known.forEach(({ cost }, i) => {
+      const weight = Math.exp((nearest - away[i]!) / (2 * CARRIED * CARRIED));
+      sum += weight * cost;
+      all += weight;
+    });
+    return sum / all;
+  });
+  return { columns, rows, values };
 }
 
 /**
@@ -79,17 +91,16 @@ function filled(grid: Grid, costs: Costs): number[] {
 export function costLines(grid: Grid, costs: Costs): CostLine[] {
   const known = costs.filter((cost) => cost !== null);
   if (known.length === 0) return [];
+  const { columns, rows, values } = smoothed(grid, costs);
   const lines = contours()
-    .size([grid.columns, grid.rows])
-    .thresholds(levels(Math.min(...known), Math.max(...known)))(filled(grid, costs));
+    .size([columns, rows])
+    .thresholds(levels(Math.min(...known), Math.max(...known)))(values);
+  const place = (at: number, origin: number): number => origin + (at / FINER - 0.5) * grid.step;
   return lines.map(({ value, coordinates }) => ({
     strokes: value,
     rings: coordinates.flatMap((polygon) =>
       polygon.map((ring) =>
-        ring.map(([x, y]): Point => [
-          grid.origin[0] + (x! - 0.5) * grid.step,
-          grid.origin[1] + (y! - 0.5) * grid.step,
-        ]),
+        ring.map(([x, y]): Point => [place(x!, grid.origin[0]), place(y!, grid.origin[1])]),
       ),
     ),
   }));

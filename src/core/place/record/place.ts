@@ -16,7 +16,7 @@ import {
 } from '@/core/tell/format/fields';
 import { dayField } from '@/core/tell/format/ids';
 import { fineRing } from '../outline/curved';
-import { areaOf, crossesItself, isInside, type Point, type Ring } from '../outline/ring';
+import { apart, areaOf, crossesItself, isInside, type Point, type Ring } from '../outline/ring';
 
 export const PLACE_FORMAT = 'mellow-divot/place';
 export const PLACE_VERSION = 1;
@@ -167,8 +167,8 @@ export const ringOf = (outline: readonly { x_m: number; y_m: number }[]): Ring =
 export function outlineFault(ring: Ring, curved: boolean): string | null {
   const at = crossesItself(fineRing(ring, curved).ring);
   if (!at) return areaOf(ring) < LEAST_AREA ? `must enclose at least ${LEAST_AREA} m²` : null;
-  const [x, y] = at.map((each) => each.toFixed(1));
-  return `must not cross itself: it does at ${x} m east, ${y} m north`;
+  const away = ring.map((corner) => apart(corner, at));
+  return `must not cross itself: it does near corner ${away.indexOf(Math.min(...away)) + 1}`;
 }
 
 /** Whether a flag stands on its green. */

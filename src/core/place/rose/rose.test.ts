@@ -86,9 +86,20 @@ test('the directions that are named are the cheapest, well apart', () => {
       Math.abs(toward) < 0.6 ? null : 3 + 0.2 * Math.cos(2 * toward) + (toward > 0 ? 0.05 : 0),
     club: '56',
   }));
-  const named = sensible(petals);
+  const named = sensible(petals, 0.2);
   expect(named.map(({ toward }) => directionWords(toward))).toEqual(['left', 'right', 'back left']);
-  expect(sensible(petals.map((petal) => ({ ...petal, strokes: null })))).toEqual([]);
+  expect(
+    sensible(
+      petals.map((petal) => ({ ...petal, strokes: null })),
+      0.2,
+    ),
+  ).toEqual([]);
+});
+
+test('a way beside the flag has a name only where its lip is lower', () => {
+  const beside = { toward: 0.3, asks: 0.3, gives: 0.7, out: 0.9, strokes: 2.9, club: '56' };
+  expect(sensible([beside], 0.32)).toEqual([]);
+  expect(sensible([beside], 0.5)).toEqual([beside]);
 });
 
 test.each([

@@ -43,15 +43,27 @@ const APART = 50;
 const WORSE = 0.6;
 const MOST_NAMED = 3;
 
+/** Beside the flag a way out is worth a name only where its lip asks for so much less than at the flag, degrees. */
+const BESIDE = 30;
+const LOWER = 5;
+
 const between = (a: number, b: number): number => {
   const turn = Math.abs(degrees(a - b)) % 360;
   return Math.min(turn, 360 - turn);
 };
 
-/** The directions that a coach would think of: those that cost least, well apart from each other, best first. */
-export function sensible(petals: readonly Petal[]): (Petal & { strokes: number })[] {
+/**
+ * The directions that a coach would think of: those that cost least, well apart from each other, best first.
+ *
+ * @param flagAsks the start angle that the lip asks at the flag, radians
+ */
+export function sensible(
+  petals: readonly Petal[],
+  flagAsks: number,
+): (Petal & { strokes: number })[] {
   const out = petals
     .flatMap((petal) => (petal.strokes === null ? [] : [{ ...petal, strokes: petal.strokes }]))
+    .filter(({ toward, asks }) => between(toward, 0) > BESIDE || degrees(flagAsks - asks) >= LOWER)
     .sort((a, b) => a.strokes - b.strokes);
   const named: (Petal & { strokes: number })[] = [];
   for (const petal of out) {

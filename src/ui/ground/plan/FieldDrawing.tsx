@@ -56,8 +56,10 @@ export function FieldDrawing({ grid, costs, ring, visit, scale }: FieldDrawingPr
               />
             ))}
       </g>
-      {lines.map(({ strokes, rings }) => {
-        const at = rings.flat().find((point) => isWellInside(point, grid));
+      {lines.map(({ strokes, rings }, i) => {
+        const inside = rings.flat().filter((point) => isWellInside(point, grid));
+        // Where lines lie close together their numbers stand apart along them.
+        const at = inside[Math.floor(((i + 0.5) / lines.length) * inside.length)];
         return (
           at && (
             <text

@@ -7,8 +7,7 @@ import { pointOf } from '@/core/place/record/place';
 import type { Petal } from '@/core/place/rose/petal';
 import type { Spot } from '@/core/place/sight/sight';
 import { Handle } from '../../drawing/Handle';
-import type { FieldSoFar } from './FieldDrawing';
-import { FieldDrawing } from './FieldDrawing';
+import { type FieldSoFar, FieldDrawing } from './FieldDrawing';
 import { RoseDrawing } from './RoseDrawing';
 import type { PlanScale } from './view';
 
