@@ -1,5 +1,6 @@
 import { renderToBuffer, type DocumentProps } from '@react-pdf/renderer';
 import type { ComponentProps, ReactElement } from 'react';
+import { BookPaper } from './BookPaper';
 import { CardPaper } from './CardPaper';
 import { EyePaper } from './EyePaper';
 import { LessonPaper } from './LessonPaper';
@@ -32,6 +33,10 @@ export const testPdf = (test: ComponentProps<typeof TestPaper>): Promise<Pdf> =>
 /** A round of scenes for a class, with its answers, as a PDF. */
 export const eyePdf = (round: ComponentProps<typeof EyePaper>): Promise<Pdf> =>
   rendered(<EyePaper {...round} />);
+
+/** The bunker book of a place as a PDF. */
+export const bookPdf = (book: ComponentProps<typeof BookPaper>): Promise<Pdf> =>
+  rendered(<BookPaper {...book} />);
 
 /** A pocket card as a PDF, one or four to a sheet. */
 export const pocketPdf = (

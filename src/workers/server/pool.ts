@@ -30,6 +30,7 @@ const here = (file: string): string =>
 
 /** What is drawn on paper: told here without loading it, and every one of it. */
 const ON_PAPER: Record<keyof typeof PAPER, true> = {
+  bookPdf: true,
   cardPdf: true,
   lessonPdf: true,
   pocketBands: true,

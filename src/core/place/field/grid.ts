@@ -15,15 +15,19 @@ export interface Grid {
 const WITHIN = 0.25;
 
 /** Steps between places, m: small bunkers are looked at closely, large ones not too long. */
-const STEPS = [0.5, 0.75, 1, 1.5, 2, 3, 4] as const;
+const STEPS = [0.5, 0.75, 1, 1.5, 2, 3, 4, 6, 8] as const;
 
 /** Most places that are looked at. */
 const MOST_PLACES = 80;
 
-/** Places over a bunker, as near to each other as its size allows. */
-export function gridOver(ring: Ring): Grid {
+/**
+ * Places over a bunker, as near to each other as its size allows.
+ *
+ * @param most places that are looked at
+ */
+export function gridOver(ring: Ring, most = MOST_PLACES): Grid {
   const area = areaOf(ring);
-  const step = STEPS.find((each) => area / (each * each) <= MOST_PLACES) ?? STEPS.at(-1)!;
+  const step = STEPS.find((each) => area / (each * each) <= most) ?? STEPS.at(-1)!;
   const east = ring.map(([x]) => x);
   const north = ring.map(([, y]) => y);
   const low: Point = [Math.min(...east), Math.min(...north)];

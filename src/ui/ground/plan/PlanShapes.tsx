@@ -1,6 +1,7 @@
 import { memo, useId } from 'react';
 import { apart } from '@/core/place/outline/ring';
 import type { DrawnBunker, DrawnPlace, DrawnShape, Lying } from '@/core/place/sight/drawnPlace';
+import { Face } from './Face';
 import { pathOf, type PlanScale } from './view';
 
 /** Grass, water and what is out of bounds; patterns tell them apart where colours do not. */
@@ -76,35 +77,6 @@ export const PlanShapes = memo(function PlanShapes(props: PlanShapesProps) {
     </>
   );
 });
-
-/** How wide the face of a lip is drawn: something for the lowest, px, and so much for each metre. */
-const FACE = { least: 1, perMetre: 4.5 };
-
-/** The lip of a bunker: the higher it is, the wider its face. A dashed line within is an overhang. */
-function Face({ bunker: { ring, lips }, scale }: { bunker: DrawnBunker; scale: PlanScale }) {
-  return (
-    <g stroke="var(--turf-deep)" strokeLinecap="round" fill="none">
-      {ring.map(([east, north], i) => {
-        const next = (i + 1) % ring.length;
-        const [toEast, toNorth] = ring[next]!;
-        const height = (lips[i]!.height + lips[next]!.height) / 2;
-        const over = (lips[i]!.overhang + lips[next]!.overhang) / 2 > 0.02;
-        const ends = {
-          x1: scale.x(east),
-          y1: scale.y(north),
-          x2: scale.x(toEast),
-          y2: scale.y(toNorth),
-        };
-        return (
-          <g key={i}>
-            <line {...ends} strokeWidth={FACE.least + FACE.perMetre * height} />
-            {over && <line {...ends} stroke="var(--paper)" strokeDasharray="3 3" />}
-          </g>
-        );
-      })}
-    </g>
-  );
-}
 
 /** A shape smaller than this has no room for its name, px. */
 const LEAST_NAMED = 34;

@@ -1,0 +1,30 @@
+import { notFound } from 'next/navigation';
+import { database } from '@/data/database';
+import { isId } from '@/data/id';
+import { placeById } from '@/data/places';
+import { playersForDesk } from '@/data/players';
+import { NoPlayers } from '@/ui/frame/NoPlayers';
+import { BookPage } from '@/ui/ground/BookPage';
+import { house } from '../../../house';
+import { todayIn } from '../../../today';
+
+export const dynamic = 'force-dynamic';
+
+export const metadata = { title: 'Bunker book · Mellow Divot' };
+
+export default async function Page({ params }: { params: Promise<{ id: string }> }) {
+  const { id } = await params;
+  const { sql } = await database();
+  const stored = isId(id) ? await placeById(sql, id) : null;
+  if (!stored) notFound();
+  const players = await playersForDesk(sql);
+  if (players.length === 0) return <NoPlayers />;
+  return (
+    <BookPage
+      stored={stored}
+      players={players}
+      house={await house()}
+      today={todayIn(Intl.DateTimeFormat().resolvedOptions().timeZone)}
+    />
+  );
+}
