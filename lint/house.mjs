@@ -7,7 +7,7 @@ const CORE = {
   model: 'swing passage strike flight green golfer strokes spread putt shot',
   search: 'schools candidates calls changes map ladder audit',
   tell: 'words script why format reading grammar sheet picture answer',
-  place: 'outline record sight survey rose field exchange',
+  place: 'outline record sight survey rose field exchange fire',
   lesson:
     'players plan balls peers learning faults review drills homework worth bunkerTest eye exchange tracker pocket',
 };

@@ -1,5 +1,6 @@
 'use client';
 
+import { situationAt } from '@/core/lesson/plan/situationAt';
 import { NOBODY_AHEAD } from '@/core/tell/script/care';
 import Link from 'next/link';
 import { useMemo } from 'react';
@@ -11,7 +12,7 @@ import { timetable } from '@/core/lesson/plan/timetable';
 import { whatNext } from '@/core/lesson/plan/whatNext';
 import { entryMeant } from '@/core/tell/format/setup';
 import { callWords } from '@/core/lesson/balls/callWords';
-import { situationFor, type RosterPlayer } from '@/core/lesson/players/player';
+import type { RosterPlayer } from '@/core/lesson/players/player';
 import { trackedBall } from '@/core/lesson/tracker/simulated';
 import { counted } from '@/core/tell/words/counted';
 import { Choices } from '../kit/Choices';
@@ -81,7 +82,7 @@ export function RunPage(props: RunPageProps) {
     put(balls);
     remove(away);
   });
-  const situation = useMemo(() => situationFor(player, station.shot), [player, station]);
+  const situation = useMemo(() => situationAt(player, station), [player, station]);
   const { question } = useMemo(() => readSituation(situation), [situation]);
   const { found, none, fault } = useStationCall(situation, units);
   const call = found && {

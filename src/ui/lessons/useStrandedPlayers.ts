@@ -1,7 +1,8 @@
 'use client';
 
+import { situationAt } from '@/core/lesson/plan/situationAt';
 import type { Station } from '@/core/lesson/plan/lesson';
-import { situationFor, type RosterPlayer } from '@/core/lesson/players/player';
+import type { RosterPlayer } from '@/core/lesson/players/player';
 import { useTask } from '../engine/useTask';
 
 /** A plan that is typed rests so long before its stations are tried, ms. */
@@ -13,14 +14,16 @@ const REST_MS = 400;
  */
 export function useStrandedPlayers(
   players: readonly RosterPlayer[],
-  stations: readonly Pick<Station, 'shot'>[],
+  stations: readonly Pick<Station, 'shot' | 'ground'>[],
 ): readonly (readonly RosterPlayer[])[] | null {
   const asked = players.length * stations.length;
   const { value } = useTask<boolean[]>(
-    asked === 0 ? null : JSON.stringify([players, stations.map(({ shot }) => shot)]),
+    asked === 0
+      ? null
+      : JSON.stringify([players, stations.map(({ shot, ground }) => [shot, ground])]),
     ({ engine, signal }) => {
-      const situations = stations.flatMap(({ shot }) =>
-        players.map((each) => situationFor(each, shot)),
+      const situations = stations.flatMap((station) =>
+        players.map((each) => situationAt(each, station)),
       );
       return engine.run('getOut', [situations], { signal });
     },

@@ -1,8 +1,8 @@
+import { situationAt } from '@/core/lesson/plan/situationAt';
 import { looksFor, type Looked } from '@/core/lesson/faults/looks';
 import { learn, type Learning } from '@/core/lesson/learning/learn';
 import { movesOf } from '@/core/lesson/learning/moves';
 import type { Station } from '@/core/lesson/plan/lesson';
-import { situationFor } from '@/core/lesson/players/player';
 import type { PlayerRecord } from '@/core/lesson/players/record';
 import {
   counted,
@@ -18,7 +18,7 @@ import type { Job } from './job';
 const SEED = 1;
 
 const playerOf = (record: PlayerRecord, station: Station) =>
-  readSituation(situationFor(record, station.shot)).question.player;
+  readSituation(situationAt(record, station)).question.player;
 
 export const learningTasks = {
   /** What the balls of a player say; those that were excluded do not count. Null without balls. */

@@ -1,3 +1,4 @@
+import { situationAt } from '../plan/situationAt';
 import { sheetFor } from '@/core/tell/answer/answer';
 import type { CallEntry, Told } from '@/core/tell/sheet/callSheet';
 import { readSituation } from '@/core/tell/format/situation';
@@ -5,7 +6,6 @@ import { ladder, LADDER_SAMPLE } from '@/core/search/ladder/ladder';
 import type { Station } from '../plan/lesson';
 import { atFlag } from '@/core/tell/sheet/atFlag';
 import type { Player } from '@/core/ground/player/player';
-import { situationFor } from '../players/player';
 import type { PlayerRecord } from '../players/record';
 import type { Difference } from '../peers/peer';
 import { savingOf, type Saving } from './saving';
@@ -74,7 +74,7 @@ export function movesOf(
   draws: readonly Difference[] = [],
 ): Moves {
   const situation = (station: Station, learnt: LearntFactors | undefined) =>
-    readSituation(situationFor({ ...record, ...(learnt ? { learnt } : {}) }, station.shot));
+    readSituation(situationAt({ ...record, ...(learnt ? { learnt } : {}) }, station));
   const calledAt = (station: Station, learnt: LearntFactors | undefined): Told | null =>
     sheetFor(situation(station, learnt), units, () => 0).told.find(({ entry }) => atFlag(entry)) ??
     null;

@@ -12,6 +12,7 @@ import {
 import { MOST_LINES } from './line';
 import { clockField, dayField, playerIdField } from '@/core/tell/format/ids';
 import { shotSchema } from '@/core/tell/format/shot';
+import { stationGroundSchema } from '@/core/place/fire/stationGround';
 
 /** Most stations and players of a lesson. */
 export const MOST_STATIONS = 12;
@@ -22,6 +23,8 @@ const stationSchema = exactObject({
   shot: required(shotSchema),
   /** Stations with the same number hit across each other: only one of them is used at a time. */
   line: required(integerField(0, MOST_LINES)),
+  /** Where it lies on drawn ground, where it does. */
+  ground: stationGroundSchema,
 });
 
 /** A place in the bunker that players are sent to, with the ball that lies there. */

@@ -1,9 +1,9 @@
+import { situationAt } from '../plan/situationAt';
 import { acrossFor, type Player } from '@/core/ground/player/player';
 import { entryMeant, readSetup, type CallRecord } from '@/core/tell/format/setup';
 import { readSituation } from '@/core/tell/format/situation';
 import type { Hit } from '@/core/model/shot/hit';
 import type { LoggedBall } from '../peers/recorded';
-import { situationFor } from '../players/player';
 import type { PlayerRecord } from '../players/record';
 import type { Shot } from '@/core/ground/situation/shot';
 import type { LoggedFields, NewBall } from '../balls/ball';
@@ -39,7 +39,7 @@ export const hitOf = (
   player: Player,
   station: Station,
   record: PlayerRecord,
-): Hit => hitFor(call, player, readSituation(situationFor(record, station.shot)).question.shot);
+): Hit => hitFor(call, player, readSituation(situationAt(record, station)).question.shot);
 
 /** {@link hitOf} for many balls of one player: a call that was read at a station is not read again. */
 export function hitsFor(
@@ -57,7 +57,7 @@ export function hitsFor(
 
 /** The shot of each station of a plan, as it is for a player. */
 export const shotsOf = (player: PlayerRecord, stations: readonly Station[]): Shot[] =>
-  stations.map(({ shot }) => readSituation(situationFor(player, shot)).question.shot);
+  stations.map((station) => readSituation(situationAt(player, station)).question.shot);
 
 /** A ball with what read it, and where: as far as that is known. */
 type ReadBall = CalledBall & Partial<Pick<NewBall, 'source'> & Pick<PlacedBall, 'at'>>;
