@@ -1,3 +1,6 @@
+import { groundStation, type PutBall } from '@/core/lesson/plan/groundStation';
+import type { LessonPlan } from '@/core/lesson/plan/lesson';
+import { drawnPlace } from '@/core/place/sight/drawnPlace';
 import type { Point } from '@/core/place/outline/ring';
 import { PLACE_FORMAT, PLACE_VERSION, type Bunker, type Place } from '@/core/place/record/place';
 
@@ -170,3 +173,29 @@ export const demoPlace = (day: string, rain: string): Place => ({
     },
   ],
 });
+
+export const DEMO_GROUND_LESSON_ID = '5a17a0e5-0000-4000-8000-000000000004';
+
+/** Balls of the lesson on the practice ground: two in the front bunker, the pot and the long one. */
+const PUT: readonly PutBall[] = [
+  { ball: [-4.5, 0.5], lie: 'clean', green: 'green', flag: 'middle' },
+  { ball: [4.5, 2.2], lie: 'plugged', green: 'green', flag: 'front-right' },
+  { ball: [16.8, 12], lie: 'clean', green: 'green', flag: 'middle' },
+  { ball: [-19.5, 12], lie: 'sitting-down', green: 'green', flag: 'back-left' },
+];
+
+/** A lesson that is planned on the practice ground, at stations whose lines do not cross at a time. */
+export function demoGroundLesson(place: Place, day: string): LessonPlan {
+  const drawn = drawnPlace(place);
+  const stations = PUT.map((put) => groundStation(DEMO_PLACE_ID, place, drawn, put, day));
+  return {
+    held_on: day,
+    place: place.name,
+    weather: 'after the rain',
+    players: ['ines-okafor', 'tomas-reinholt', 'marguerite-sole'],
+    stations: stations.map((station, i) => ({ ...station, line: i + 1 })),
+    balls_per_station: 8,
+    minutes_per_turn: 10,
+    notes: 'Three lies, one green.',
+  };
+}

@@ -13,14 +13,14 @@ import { situationFor } from '@/core/lesson/players/player';
 import { writeAcademy } from '@/data/academy';
 import { addPlayers, playerById } from '@/data/players';
 import { listReadings, saveReading } from '@/data/readings';
-import { importLesson } from '@/data/lessons';
+import { importLesson, saveLesson } from '@/data/lessons';
 import { addResults, saveHomework } from '@/data/homework';
 import { storeEyeResults } from '@/data/eye';
 import { demoEye } from './eye';
 import { saveTest } from '@/data/bunkerTests';
 import { savePlace } from '@/data/places';
 import { demoTests } from './bunkerTests';
-import { DEMO_PLACE_ID, demoPlace } from './ground';
+import { DEMO_GROUND_LESSON_ID, DEMO_PLACE_ID, demoGroundLesson, demoPlace } from './ground';
 import { demoLessons } from './lesson';
 import { demoPractice } from './practice';
 import { DEMO_HOUSE, DEMO_PLAYERS, DEMO_READINGS } from './academy';
@@ -68,9 +68,11 @@ async function seed(): Promise<string> {
     await addResults(sql, id, results);
     await storeEyeResults(sql, demoEye(today));
     for (const each of demoTests(today)) await saveTest(sql, each.id, each.test);
-    await savePlace(sql, DEMO_PLACE_ID, demoPlace('2026-04-02', today));
+    const place = demoPlace('2026-04-02', '2026-05-07');
+    await savePlace(sql, DEMO_PLACE_ID, place);
+    await saveLesson(sql, DEMO_GROUND_LESSON_ID, demoGroundLesson(place, '2026-05-09'));
     rmSync(unfinished);
-    return `${DEMO_PLAYERS.length} players, ${DEMO_READINGS.length} readings, ${lessons.length} lessons`;
+    return `${DEMO_PLAYERS.length} players, ${DEMO_READINGS.length} readings, ${lessons.length + 1} lessons`;
   } finally {
     await database.close();
   }

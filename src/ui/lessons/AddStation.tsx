@@ -19,12 +19,14 @@ interface AddStationProps {
   /** True when no more stations go into the lesson. */
   full: boolean;
   onStation: (name: string, shot: ShotInput) => void;
+  /** Opens the plan of drawn ground to put stations on. */
+  onGround: () => void;
 }
 
 const SEEDS = 2 ** 31;
 
 /** A station from a kept reading, from a line that is typed, the usual one, or drawn within limits. */
-export function AddStation({ readings, full, onStation }: AddStationProps) {
+export function AddStation({ readings, full, onStation, onGround }: AddStationProps) {
   const units = useUnits();
   const add = (shot: ShotInput, note = ''): void =>
     onStation(`${stationName(shot, units)}${note}`, shot);
@@ -51,6 +53,9 @@ export function AddStation({ readings, full, onStation }: AddStationProps) {
             ))}
           </select>
         </label>
+        <button type="button" disabled={full} onClick={onGround} className="button">
+          Stations on your ground
+        </button>
         <button type="button" disabled={full} onClick={() => add(FIRST_SHOT)} className="button">
           Standard station
         </button>

@@ -4,7 +4,9 @@ import type { KeyboardEvent, PointerEvent } from 'react';
 import type { Hand } from '@/core/ground/player/player';
 import type { Shot } from '@/core/ground/situation/shot';
 import { sayLength } from '@/core/ground/units/say';
+import type { StationGround } from '@/core/place/fire/stationGround';
 import { AboveGround } from '../drawing/above/AboveGround';
+import { TrueGround } from '../drawing/above/TrueGround';
 import { FlagAbove, LineOfPlay } from '../drawing/above/FlagAbove';
 import { aboveScale } from '../drawing/above/scale';
 import { useUnits } from '../kit/units';
@@ -17,6 +19,8 @@ export interface Place {
 
 interface FinishPadProps {
   shot: Shot;
+  /** The ground as it was drawn, where it was. */
+  ground?: StationGround | undefined;
   handed: Hand;
   value: Place | undefined;
   /** Balls logged before, drawn small. */
@@ -28,7 +32,7 @@ const SIZE = { width: 640, height: 300 } as const;
 const STEP = 0.5;
 
 /** The ground from above to tap where the ball stopped; arrow keys move it too. */
-export function FinishPad({ shot, handed, value, before, onValue }: FinishPadProps) {
+export function FinishPad({ shot, ground, handed, value, before, onValue }: FinishPadProps) {
   const units = useUnits();
   const mirrored = handed === 'left';
   const scale = aboveScale(SIZE, Math.max(shot.pin * 1.5, shot.pin + 6), 7, mirrored);
@@ -75,7 +79,18 @@ export function FinishPad({ shot, handed, value, before, onValue }: FinishPadPro
         onKeyDown={step}
         className="block w-full cursor-crosshair touch-manipulation rounded"
       >
-        <AboveGround shot={shot} scale={scale} size={SIZE} />
+        {ground ? (
+          <>
+            <rect width={SIZE.width} height={SIZE.height} fill="var(--turf)" />
+            <TrueGround
+              ground={ground}
+              x={(along) => scale.x(along)}
+              y={(_, right) => scale.y(side * right)}
+            />
+          </>
+        ) : (
+          <AboveGround shot={shot} scale={scale} size={SIZE} />
+        )}
         <LineOfPlay scale={scale} pin={shot.pin} />
         {before.map((place, i) => (
           <circle

@@ -5,6 +5,7 @@ import { contradictionOf, STRIKES, type LoggedFields, type Strike } from '@/core
 import { readBallText } from '@/core/lesson/balls/ballText';
 import type { Hand } from '@/core/ground/player/player';
 import type { Shot } from '@/core/ground/situation/shot';
+import type { StationGround } from '@/core/place/fire/stationGround';
 import { BallForm } from './BallForm';
 import { FinishPad, type Place } from './FinishPad';
 import { CommandHints, useCommands, type Command } from '../kit/commands';
@@ -23,6 +24,8 @@ export const NO_HALF: HalfBall = { entry: null, place: null };
 
 interface LogPanelProps {
   shot: Shot;
+  /** The ground as it was drawn, where it was. */
+  ground?: StationGround | undefined;
   /** Mark of the call, m; null while there is no call, and then nothing can be logged. */
   meant: number | null;
   /** Where the balls before stopped. */
@@ -116,6 +119,7 @@ export function LogPanel(props: LogPanelProps) {
         onValue={(entry) => onHalf({ entry })}
       />
       <FinishPad
+        ground={props.ground}
         shot={shot}
         handed={handed}
         value={half.place ?? undefined}

@@ -6,9 +6,14 @@ import { useRouter } from 'next/navigation';
 import { useEffect, useMemo, useState } from 'react';
 import { useFieldArray, useForm, useWatch } from 'react-hook-form';
 import { saidShot } from '@/core/tell/grammar/saidShot';
-import { readLessonPlan, type LessonPlan } from '@/core/lesson/plan/lesson';
+import {
+  MOST_STATIONS,
+  readLessonPlan,
+  type LessonPlan,
+  type Station,
+} from '@/core/lesson/plan/lesson';
 import { lineLetter, MOST_LINES } from '@/core/lesson/plan/line';
-import { timetable } from '@/core/lesson/plan/timetable';
+import { turnsOf } from '@/core/lesson/plan/turnsOf';
 import type { StoredLesson } from '@/core/lesson/plan/stored';
 import type { ShotInput } from '@/core/tell/format/shot';
 import type { RosterPlayer } from '@/core/lesson/players/player';
@@ -19,6 +24,7 @@ import { TopBar } from '../frame/TopBar';
 import { checked } from '../kit/checked';
 import { Choice, Prose, TextInput } from '../kit/fields';
 import { AddStation } from './AddStation';
+import { GroundStations } from './GroundStations';
 import { PlanConflict } from './PlanConflict';
 import { PlayerPicker } from './PlayerPicker';
 import { TimetableView } from './TimetableView';
@@ -67,6 +73,7 @@ export function PlanPage(props: PlanPageProps) {
 
   const { from, beginFrom } = useKeptVersion(props.id, props.version, isDirty);
   const [theirs, setTheirs] = useState<StoredLesson | null>(null);
+  const [placing, setPlacing] = useState(false);
 
   const saveFrom = (version: string) =>
     handleSubmit(async (checkedPlan) => {
@@ -90,15 +97,16 @@ export function PlanPage(props: PlanPageProps) {
   };
   const addStation = (name: string, shot: ShotInput): void =>
     stations.append({ name: name.slice(0, 80), shot, line: nextLine });
+  const room = MOST_STATIONS - plan.stations.length;
 
   const group = plan.players.length;
   // By their values: the form gives a new list with every letter that is typed.
-  const lines = plan.stations.map(({ line }) => line).join();
+  const lined = JSON.stringify(plan.stations.map(({ line, ground }) => ({ line, ground })));
   const minutes = plan.minutes_per_turn || 1;
-  const turns = useMemo(
-    () => (group > 0 && lines ? timetable(group, lines.split(',').map(Number), minutes) : []),
-    [group, lines, minutes],
-  );
+  const turns = useMemo(() => {
+    const stations = JSON.parse(lined) as Pick<Station, 'line' | 'ground'>[];
+    return group > 0 && stations.length > 0 ? turnsOf(group, stations, minutes) : [];
+  }, [group, lined, minutes]);
   const going = plan.players.flatMap((id) => known.find((each) => each.id === id) ?? []);
   const stranded = useStrandedPlayers(going, plan.stations);
 
@@ -205,10 +213,14 @@ export function PlanPage(props: PlanPageProps) {
           {stations.fields.length === 0 &&
             (errors.stations ? (
               <Alert>
-                Add at least one station: a saved reading, a standard one, or a random one.
+                Add at least one station: a saved reading, one on your ground, a standard or a
+                random one.
               </Alert>
             ) : (
-              <p>No stations yet. Add a saved reading, a standard one, or a random one.</p>
+              <p>
+                No stations yet. Add a saved reading, one on your ground, a standard or a random
+                one.
+              </p>
             ))}
           <ol>
             {stations.fields.map((station, i) => (
@@ -249,9 +261,22 @@ export function PlanPage(props: PlanPageProps) {
           </p>
           <AddStation
             readings={props.readings}
-            full={plan.stations.length >= 12}
+            full={room <= 0}
             onStation={addStation}
+            onGround={() => setPlacing(true)}
           />
+          {placing && (
+            <GroundStations
+              room={room}
+              day={plan.held_on}
+              nextLine={nextLine}
+              onClose={() => setPlacing(false)}
+              onStations={(added) => {
+                stations.append(added);
+                setPlacing(false);
+              }}
+            />
+          )}
         </section>
         {turns.length > 0 && (
           <TimetableView

@@ -61,6 +61,8 @@ export function ReviewPage(props: ReviewPageProps) {
   const player = players.find(({ id }) => id === playerId)!;
   const shots = useMemo(() => shotsOf(player, lesson.plan.stations), [lesson, player]);
   const { stations } = lesson.plan;
+  const one = stations.length === 1 ? 0 : station;
+  const ground = one === 'all' ? undefined : stations[one]!.ground;
   const inChoice = useMemo(
     () =>
       balls
@@ -169,7 +171,14 @@ export function ReviewPage(props: ReviewPageProps) {
             />
           </div>
         </header>
-        <StatsView balls={shown} parts={parts} by={by} onBy={setBy} handed={player.handed} />
+        <StatsView
+          balls={shown}
+          parts={parts}
+          by={by}
+          onBy={setBy}
+          handed={player.handed}
+          ground={ground}
+        />
         <LearnPanel
           player={player}
           balls={shown}

@@ -8,7 +8,7 @@ import { readSituation } from '@/core/tell/format/situation';
 import { hitOf } from '@/core/lesson/review/against';
 import type { BallChange, LoggedFields } from '@/core/lesson/balls/ball';
 import { changedBall } from '@/core/lesson/balls/changed';
-import { timetable } from '@/core/lesson/plan/timetable';
+import { turnsOf } from '@/core/lesson/plan/turnsOf';
 import { whatNext } from '@/core/lesson/plan/whatNext';
 import { entryMeant } from '@/core/tell/format/setup';
 import { callWords } from '@/core/lesson/balls/callWords';
@@ -66,12 +66,7 @@ export function RunPage(props: RunPageProps) {
   const stationAt = Math.min(kept.station, stations.length - 1);
   const playerAt = Math.min(kept.player, players.length - 1);
   const turns = useMemo(
-    () =>
-      timetable(
-        players.length,
-        stations.map(({ line }) => line),
-        lesson.plan.minutes_per_turn,
-      ),
+    () => turnsOf(players.length, stations, lesson.plan.minutes_per_turn),
     [players, stations, lesson],
   );
   const station = stations[stationAt]!;
@@ -268,6 +263,7 @@ export function RunPage(props: RunPageProps) {
             <LogPanel
               key={`${player.id}/${stationAt}`}
               shot={question.shot}
+              ground={station.ground}
               meant={lesson.closed || !call ? null : entryMeant(call)}
               before={here.flatMap(({ along_m, right_m }) =>
                 along_m === undefined ? [] : [{ along: along_m, right: right_m ?? 0 }],

@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import { COMPARISONS, type Comparison, type Part } from '@/core/lesson/review/parts';
 import { statsOf, type StatBall } from '@/core/lesson/review/stats';
+import type { StationGround } from '@/core/place/fire/stationGround';
 import type { Hand } from '@/core/ground/player/player';
 import { CarryPlot, carryWords } from '../plots/CarryPlot';
 import { FinishPlot, finishWords } from '../plots/FinishPlot';
@@ -17,10 +18,12 @@ interface StatsViewProps {
   by: Comparison;
   onBy: (by: Comparison) => void;
   handed: Hand;
+  /** The ground as it was drawn, where all balls are from one station on it. */
+  ground?: StationGround | undefined;
 }
 
 /** Finishes, marks and carries drawn, and the numbers of all balls and of their parts. */
-export function StatsView({ balls, parts, by, onBy, handed }: StatsViewProps) {
+export function StatsView({ balls, parts, by, onBy, handed, ground }: StatsViewProps) {
   const units = useUnits();
   const whole = statsOf(balls);
   const columns = [
@@ -31,7 +34,7 @@ export function StatsView({ balls, parts, by, onBy, handed }: StatsViewProps) {
     <section aria-label="Results">
       <div className="grid grid-cols-3 gap-6 max-lg:grid-cols-2 max-sm:grid-cols-1">
         <Figure words={finishWords(whole.finish, units)}>
-          <FinishPlot balls={balls} finish={whole.finish} units={units} />
+          <FinishPlot balls={balls} finish={whole.finish} units={units} ground={ground} />
         </Figure>
         <Figure words={markWords(balls, units)}>
           <MarkPlot balls={balls} handed={handed} units={units} />

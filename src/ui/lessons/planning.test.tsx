@@ -35,6 +35,7 @@ describe('a station', () => {
     render(
       <AddStation
         readings={[KEPT]}
+        onGround={() => undefined}
         full={full}
         onStation={(name, shot) => stations.push([name, shot])}
       />,

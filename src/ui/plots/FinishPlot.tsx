@@ -3,6 +3,11 @@ import { degrees } from '@/core/ground/units/angle';
 import { toMetres } from '@/core/ground/units/length';
 import { sayLength, unitFor } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
+import { apart } from '@/core/place/outline/ring';
+import { pointOf } from '@/core/place/record/place';
+import type { StationGround } from '@/core/place/fire/stationGround';
+import { TrueGround } from '../drawing/above/TrueGround';
+import { LYING_FILLS } from '../drawing/lyingFills';
 import { Dots } from './Dots';
 import { Plot, SIDE } from './Plot';
 
@@ -10,6 +15,8 @@ interface FinishPlotProps {
   balls: readonly StatBall[];
   finish: BallStats['finish'];
   units: UnitSystem;
+  /** The ground as it was drawn, where all balls are from one station on it. */
+  ground?: StationGround | undefined;
 }
 
 const FARTHEST = 25;
@@ -22,7 +29,7 @@ export const finishWords = (finish: BallStats['finish'], units: UnitSystem): str
     : 'No finishes logged yet.';
 
 /** Finishes about the flag from above, the line of play upwards, with the ellipse of eight in ten and the middle. */
-export function FinishPlot({ balls, finish, units }: FinishPlotProps) {
+export function FinishPlot({ balls, finish, units, ground }: FinishPlotProps) {
   const places = balls.flatMap(({ along_m, right_m, pin, excluded }) =>
     along_m === undefined
       ? []
@@ -47,7 +54,17 @@ export function FinishPlot({ balls, finish, units }: FinishPlotProps) {
   const unit = unitFor('ground', units);
   const rings = [2, 5, 10, 20].map((r) => toMetres(r, unit)).filter((r) => r * perMetre < SIDE / 2);
   return (
-    <Plot label={finishWords(finish, units)} ground="var(--putting)">
+    <Plot
+      label={finishWords(finish, units)}
+      ground={ground ? LYING_FILLS.rough : LYING_FILLS.green}
+    >
+      {ground && (
+        <TrueGround
+          ground={ground}
+          x={(_, right) => x(right)}
+          y={(along) => y(along - apart(pointOf(ground.ball), pointOf(ground.hole)))}
+        />
+      )}
       {rings.map((r) => (
         <g key={r}>
           <circle

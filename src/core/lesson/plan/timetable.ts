@@ -8,6 +8,9 @@ export interface Turn {
   places: (number | null)[];
 }
 
+/** Whether two stations, by index, are never used at the same time. */
+export type Across = (a: number, b: number) => boolean;
+
 /** Turns in a row after which a player rests, and the share of a group that hits at a time. */
 const IN_A_ROW = 2;
 const AT_A_TIME = 2 / 3;
@@ -48,11 +51,13 @@ function fewestTurns(players: number, lines: readonly number[]): number {
  * A round made up turn by turn: who has most stations left and has waited longest goes first, to the station on the line that most
  * visits are left on.
  *
+ * @param across whether two stations of different lines are kept apart too
  * @param chance numbers from 0 to 1 that ties are broken by
  */
 function roundOf(
   players: number,
   lines: readonly number[],
+  across: Across,
   chance: () => number,
 ): Turn['places'][] {
   const left = Array.from({ length: players }, () => new Set(lines.keys()));
@@ -63,25 +68,25 @@ function roundOf(
   const round: Turn['places'][] = [];
   while (left.some((stations) => stations.size > 0)) {
     const places = new Array<number | null>(players).fill(null);
-    const taken = new Set<number>();
+    const taken: number[] = [];
     const urgency = left.map(({ size }, p) => size * 2 + waited[p]! + chance());
     const going = [...left.keys()]
       .filter((p) => left[p]!.size > 0 && inARow[p]! < IN_A_ROW)
       .sort((a, b) => urgency[b]! - urgency[a]!);
     for (const p of going) {
-      if (taken.size >= mostAtATime(players)) break;
+      if (taken.length >= mostAtATime(players)) break;
       let station: number | null = null;
       let best = -Infinity;
       for (const s of left[p]!) {
         const line = lines[s]!;
         const wanted = visitsLeft.get(line)! + players * chance();
-        if (taken.has(line) || wanted <= best) continue;
+        if (wanted <= best || taken.some((t) => lines[t] === line || across(t, s))) continue;
         station = s;
         best = wanted;
       }
       if (station === null) continue;
       places[p] = station;
-      taken.add(lines[station]!);
+      taken.push(station);
     }
     places.forEach((station, p) => {
       inARow[p] = station === null ? 0 : inARow[p]! + 1;
@@ -103,20 +108,26 @@ function roundOf(
  * @param players how many, 1 or more
  * @param lines line of each station; stations of one line hit across each other
  * @param minutes of a turn
+ * @param across whether two stations, by index, are kept apart whatever their lines; none where it is absent
  * @throws RangeError without players or stations
  * @example
  * timetable(1, [1], 10); // => [{ start: 0, places: [0] }]
  */
-export function timetable(players: number, lines: readonly number[], minutes: number): Turn[] {
+export function timetable(
+  players: number,
+  lines: readonly number[],
+  minutes: number,
+  across: Across = () => false,
+): Turn[] {
   if (players < 1 || lines.length === 0) {
     throw new RangeError('a timetable needs at least one player and one station');
   }
   const next = seededUint32(SEED);
   const chance = (): number => next() / 2 ** 32;
   const fewest = fewestTurns(players, lines);
-  let shortest = roundOf(players, lines, chance);
+  let shortest = roundOf(players, lines, across, chance);
   for (let i = 1; i < TRIES && shortest.length > fewest; i++) {
-    const round = roundOf(players, lines, chance);
+    const round = roundOf(players, lines, across, chance);
     if (round.length < shortest.length) shortest = round;
   }
   return shortest.map((places, turn) => ({ start: turn * minutes, places }));

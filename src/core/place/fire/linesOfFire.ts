@@ -42,7 +42,7 @@ function endangers(stretch: ReturnType<typeof stretchOf>, person: Point): boolea
   const along = away[0] * toward[0] + away[1] * toward[1];
   const aside = Math.abs(away[0] * toward[1] - away[1] * toward[0]);
   if (along <= 0) return Math.hypot(...away) < FIRE.clear;
-  if (along > length) return false;
+  if (along > length) return Math.hypot(along - length, aside) < FIRE.clear;
   return aside < FIRE.clear || turnOf(toward, away) < FIRE.cone;
 }
 
@@ -50,29 +50,4 @@ function endangers(stretch: ReturnType<typeof stretchOf>, person: Point): boolea
 export function playAcross(a: Fire, b: Fire): boolean {
   const [first, second] = [stretchOf(a), stretchOf(b)];
   return cross(first, second) || endangers(first, second.from) || endangers(second, first.from);
-}
-
-/**
- * Directions of play for stations: those that play across each other, or are joined by others that do, share one.
- *
- * @param from the first number that is free
- * @returns a number for each station, in their order
- * @example
- * directionsOf([], 1); // => []
- */
-export function directionsOf(stations: readonly Fire[], from: number): number[] {
-  const group = stations.map((_, i) => i);
-  const rootOf = (i: number): number => (group[i] === i ? i : rootOf(group[i]!));
-  stations.forEach((a, i) => {
-    for (let j = 0; j < i; j++) {
-      if (playAcross(a, stations[j]!)) group[rootOf(i)] = rootOf(j);
-    }
-  });
-  const numbers = new Map<number, number>();
-  return stations.map((_, i) => {
-    const root = rootOf(i);
-    const number = numbers.get(root) ?? from + numbers.size;
-    numbers.set(root, number);
-    return number;
-  });
 }

@@ -11,6 +11,7 @@ import {
 } from '@/core/tell/format/fields';
 import { uuidField } from '@/core/tell/format/ids';
 import type { ShotInput } from '@/core/tell/format/shot';
+import { fineRing } from '../outline/curved';
 import { apart, type Point } from '../outline/ring';
 import {
   AREA_KINDS,
@@ -107,6 +108,15 @@ export function fromBall(
   const [dx, dy] = [east - bx, north - by];
   return { along: dx * ux + dy * uy, right: dx * uy - dy * ux };
 }
+
+/** The outlines about a station as they lie from its ball, in fine pieces. */
+export const outlinesFromBall = (
+  ground: StationGround,
+): { lying: Lying; ring: { along: number; right: number }[] }[] =>
+  ground.outlines.map(({ lying, curved, corners }) => ({
+    lying,
+    ring: fineRing(ringOf(corners), curved).ring.map((point) => fromBall(ground, point)),
+  }));
 
 /** The shot of a station for a hand: on drawn ground a ball above a right-hander's feet is below a left-hander's. */
 export function shotForHand(

@@ -18,7 +18,7 @@ interface PlanFrameProps {
   onView: (view: PlanView) => void;
   /** Sees all of what is chosen. */
   onFit: () => void;
-  /** Told of a place on the ground that was pressed, where nothing else was. */
+  /** Told of a place on the ground that was pressed, whatever lies there but handles. */
   onPress?: ((at: Point) => void) | undefined;
   children: (scale: PlanScale) => ReactNode;
 }
@@ -60,7 +60,8 @@ export function PlanFrame(props: PlanFrameProps) {
         aria-label={label}
         className="block touch-none"
         onPointerDown={(event) => {
-          if (event.target !== event.currentTarget.firstElementChild) return;
+          if ((event.target as Element).closest('[role="slider"],[role="button"],[data-shape]'))
+            return;
           event.currentTarget.setPointerCapture(event.pointerId);
           held.current = { x: event.clientX, y: event.clientY, middle: view.middle, moved: false };
         }}

@@ -1,19 +1,9 @@
 import { memo, useId } from 'react';
 import { apart } from '@/core/place/outline/ring';
 import type { DrawnBunker, DrawnPlace, DrawnShape, Lying } from '@/core/place/sight/drawnPlace';
+import { LYING_FILLS } from '../../drawing/lyingFills';
 import { Face } from './Face';
 import { pathOf, type PlanScale } from './view';
-
-/** Grass, water and what is out of bounds; patterns tell them apart where colours do not. */
-const FILLS: Record<Lying, string> = {
-  sand: 'var(--sand)',
-  green: 'var(--putting)',
-  fringe: 'color-mix(in oklab, var(--turf), var(--putting) 55%)',
-  fairway: 'color-mix(in oklab, var(--turf), var(--putting) 28%)',
-  rough: 'var(--turf)',
-  water: 'var(--water)',
-  'out-of-bounds': 'var(--turf-deep)',
-};
 
 interface PlanShapesProps {
   place: DrawnPlace;
@@ -53,10 +43,11 @@ export const PlanShapes = memo(function PlanShapes(props: PlanShapesProps) {
         return (
           <g
             key={shape.id}
+            data-shape={onChoose && shape.id}
             onPointerDown={onChoose && (() => onChoose(shape.id))}
             className={onChoose && 'cursor-pointer'}
           >
-            <path d={d} fill={FILLS[shape.lying]} />
+            <path d={d} fill={LYING_FILLS[shape.lying]} />
             {pattern[shape.lying] && <path d={d} fill={`url(#${pattern[shape.lying]})`} />}
             {bunker && <Face bunker={bunker} scale={scale} />}
             {shape.id === chosen && (

@@ -1,0 +1,310 @@
+'use client';
+
+import { useQuery } from '@tanstack/react-query';
+import { X } from 'lucide-react';
+import { useMemo, useRef, useState } from 'react';
+import { LIES, type Lie } from '@/core/ground/sand/lie';
+import type { Point } from '@/core/place/outline/ring';
+import type { StoredPlace } from '@/core/place/record/stored';
+import { drawnPlace, shapeAt, type DrawnPlace } from '@/core/place/sight/drawnPlace';
+import { groundStation } from '@/core/lesson/plan/groundStation';
+import { acrossOn } from '@/core/lesson/plan/turnsOf';
+import type { Station } from '@/core/lesson/plan/lesson';
+import { FaultyInput } from '@/core/tell/format/fault';
+import { listed } from '@/core/tell/words/listed';
+import { counted } from '@/core/tell/words/counted';
+import { LIE_WORDS } from '@/core/tell/words/situation';
+import { Handle } from '../drawing/Handle';
+import { useSize } from '../drawing/useSize';
+import { PlanFlags } from '../ground/plan/PlanFlags';
+import { PlanFrame } from '../ground/plan/PlanFrame';
+import { PlanShapes } from '../ground/plan/PlanShapes';
+import { fitting, type PlanScale, type PlanView } from '../ground/plan/view';
+import { Alert } from '../kit/Alert';
+import { Pick } from '../kit/fields';
+import { IconButton } from '../kit/IconButton';
+import { Overlay, type Closable } from '../kit/Overlay';
+import { ask, bodyOf } from '../server/client';
+
+interface GroundStationsProps extends Closable {
+  /** How many more stations the lesson takes. */
+  room: number;
+  /** The day of the lesson, YYYY-MM-DD: its sand is played from. */
+  day: string;
+  onStations: (stations: Station[]) => void;
+  /** The first direction of play that is free. */
+  nextLine: number;
+}
+
+/** A ball that is put down for a station. */
+interface Put {
+  ball: Point;
+  lie: Lie;
+  /** Green and flag, joined. */
+  flag: string;
+}
+
+const FIRST_SIZE = { width: 620, height: 420 };
+const STEP = 0.25;
+
+/** Stations on drawn ground: a ball for each, put down in the sand; who plays across whom is worked out. */
+export function GroundStations({ room, day, onStations, nextLine, onClose }: GroundStationsProps) {
+  const { data: places, error } = useQuery({
+    queryKey: ['places'],
+    queryFn: () => bodyOf(ask<readonly StoredPlace[]>('/api/places')),
+  });
+  const playable = (places ?? []).filter(
+    ({ place }) => place.bunkers.length > 0 && place.greens.some(({ flags }) => flags.length > 0),
+  );
+  const [chosen, choose] = useState<string | null>(null);
+  const stored = playable.find(({ id }) => id === chosen) ?? playable[0];
+  return (
+    <Overlay title="Stations on your ground" shape="wide" onClose={onClose}>
+      {error && <Alert>{error.message}</Alert>}
+      {!places && !error && <p role="status">Fetching the ground …</p>}
+      {places && !stored && (
+        <p className="text-lg">
+          No ground with a bunker and a flag yet. Draw it under Ground first.
+        </p>
+      )}
+      {playable.length > 1 && stored && (
+        <div className="mb-2 max-w-80">
+          <Pick
+            label="Ground"
+            value={stored.id}
+            onValue={choose}
+            options={playable.map(({ id, place }) => [id, place.name] as const)}
+          />
+        </div>
+      )}
+      {stored && (
+        <Placing
+          key={stored.id}
+          stored={stored}
+          room={room}
+          day={day}
+          nextLine={nextLine}
+          onStations={onStations}
+        />
+      )}
+    </Overlay>
+  );
+}
+
+/** The station that a ball makes; what is wrong where it makes none. */
+function stationFrom(
+  { id, place }: StoredPlace,
+  drawn: DrawnPlace,
+  { ball, lie, flag: at }: Put,
+  day: string,
+): Station | string {
+  const [green = '', flag = ''] = at.split('/');
+  try {
+    return groundStation(id, place, drawn, { ball, lie, green, flag }, day);
+  } catch (error) {
+    if (error instanceof FaultyInput) return `The flag ${error.faults[0]!.message}.`;
+    throw error;
+  }
+}
+
+interface PlacingProps extends Omit<GroundStationsProps, 'onClose'> {
+  stored: StoredPlace;
+}
+
+function Placing({ stored, room, day, nextLine, onStations }: PlacingProps) {
+  const { place } = stored;
+  const drawn = useMemo(() => drawnPlace(place), [place]);
+  const [box, size] = useSize<HTMLDivElement>(FIRST_SIZE);
+  const drawing = useRef<SVGSVGElement>(null);
+  const [moved, setView] = useState<PlanView | null>(null);
+  const all = drawn.shapes.flatMap(({ ring }) => ring);
+  const view = moved ?? fitting(all, size);
+  const flags = place.greens.flatMap((green) =>
+    green.flags.map((flag) => [`${green.id}/${flag.id}`, flag.name] as const),
+  );
+  const [puts, setPuts] = useState<readonly Put[]>([]);
+  const change = (i: number, part: Partial<Put>): void =>
+    setPuts((now) => now.map((each, k) => (k === i ? { ...each, ...part } : each)));
+  const put = (ball: Point): void => {
+    if (puts.length >= room || shapeAt(drawn, ball)?.lying !== 'sand') return;
+    setPuts([...puts, { ball, lie: 'clean', flag: puts.at(-1)?.flag ?? flags[0]![0] }]);
+  };
+  const made = useMemo(
+    () => puts.map((each) => stationFrom(stored, drawn, each, day)),
+    [puts, stored, drawn, day],
+  );
+  const stations = made.filter((each) => typeof each !== 'string');
+  const faulty = made.find((each) => typeof each === 'string');
+  const across = acrossOn(stations);
+  const pairs = stations.flatMap((_, a) =>
+    stations.slice(0, a).flatMap((_other, b) => (across(a, b) ? [`${b + 1} and ${a + 1}`] : [])),
+  );
+  return (
+    <div className="grid gap-4 lg:grid-cols-[1fr_20rem]">
+      <div className="flex h-[60vh] min-h-72 flex-col">
+        <PlanFrame
+          label={`Plan of ${place.name}: press the sand to put a ball down`}
+          box={box}
+          drawing={drawing}
+          size={size}
+          view={view}
+          onView={setView}
+          onFit={() => setView(null)}
+          onPress={put}
+        >
+          {(scale) => (
+            <>
+              <PlanShapes place={drawn} scale={scale} chosen={null} />
+              <PlanFlags greens={place.greens} scale={scale} played={null} />
+              {puts.map((each, i) => (
+                <StationBall
+                  key={i}
+                  nth={i + 1}
+                  at={each.ball}
+                  ground={stationAt(made[i])}
+                  scale={scale}
+                  onMove={(ball) => {
+                    if (shapeAt(drawn, ball)?.lying === 'sand') change(i, { ball });
+                  }}
+                />
+              ))}
+            </>
+          )}
+        </PlanFrame>
+      </div>
+      <div>
+        <p>
+          Press the sand where a ball shall lie.
+          {puts.length === 0 && (
+            <>
+              {' '}
+              <button
+                type="button"
+                className="underline underline-offset-4"
+                onClick={() => {
+                  const [first] = drawn.bunkers;
+                  const middle = first && middleIn(drawn, first.ring);
+                  if (middle) put(middle);
+                }}
+              >
+                Put one in the middle of {drawn.bunkers[0]!.name}
+              </button>
+            </>
+          )}
+        </p>
+        <ol className="mt-2 space-y-2">
+          {puts.map((each, i) => (
+            <li key={i} className="border-b border-hairline pb-2">
+              <div className="flex items-center gap-2">
+                <span className="grow font-semibold">
+                  {i + 1}.{' '}
+                  {typeof made[i] === 'string'
+                    ? made[i]
+                    : drawn.bunkers.find(({ id }) => id === shapeAt(drawn, each.ball)?.id)?.name}
+                </span>
+                <IconButton
+                  label={`Remove station ${i + 1}`}
+                  onClick={() => setPuts(puts.filter((_, k) => k !== i))}
+                >
+                  <X size={16} aria-hidden="true" />
+                </IconButton>
+              </div>
+              <div className="grid grid-cols-2 gap-2">
+                <Pick
+                  label="Lie"
+                  value={each.lie}
+                  onValue={(lie) => change(i, { lie })}
+                  options={LIES.map((lie) => [lie, LIE_WORDS[lie].name] as const)}
+                />
+                <Pick
+                  label="Flag"
+                  value={each.flag}
+                  onValue={(flag) => change(i, { flag })}
+                  options={flags}
+                />
+              </div>
+            </li>
+          ))}
+        </ol>
+        {stations.length > 1 && (
+          <p role="status" className="mt-2 text-sm">
+            {pairs.length === 0
+              ? 'All of them can be used at the same time.'
+              : `These play across each other, and the timetable keeps them apart: ${listed(pairs)}.`}
+          </p>
+        )}
+        <button
+          type="button"
+          disabled={stations.length === 0 || faulty !== undefined}
+          onClick={() => onStations(stations.map((each, i) => ({ ...each, line: nextLine + i })))}
+          className="button-main mt-3"
+        >
+          Add {counted(stations.length, 'station', 'stations')}
+        </button>
+      </div>
+    </div>
+  );
+}
+
+const stationAt = (made: Station | string | undefined): Station['ground'] =>
+  made === undefined || typeof made === 'string' ? undefined : made.ground;
+
+/** A place in the sand near the middle of a bunker. */
+const middleIn = (drawn: DrawnPlace, ring: readonly Point[]): Point | undefined => {
+  const east = ring.reduce((sum, [x]) => sum + x, 0) / ring.length;
+  const north = ring.reduce((sum, [, y]) => sum + y, 0) / ring.length;
+  const near = ring.map(([x, y]): Point => [(x + east) / 2, (y + north) / 2]);
+  return [[east, north] as Point, ...near].find((at) => shapeAt(drawn, at)?.lying === 'sand');
+};
+
+interface StationBallProps {
+  nth: number;
+  at: Point;
+  ground: Station['ground'];
+  scale: PlanScale;
+  onMove: (at: Point) => void;
+}
+
+/** The ball of a station with its number and the line that is played along. */
+function StationBall({ nth, at: [east, north], ground, scale, onMove }: StationBallProps) {
+  const [x, y] = [scale.x(east), scale.y(north)];
+  return (
+    <>
+      {ground && (
+        <line
+          x1={x}
+          y1={y}
+          x2={scale.x(ground.hole.x_m)}
+          y2={scale.y(ground.hole.y_m)}
+          stroke="var(--on-turf)"
+          strokeWidth="2"
+          strokeDasharray="2 6"
+        />
+      )}
+      <Handle
+        label={`Ball of station ${nth}`}
+        value={east}
+        valueText={`${east.toFixed(1)} m east, ${north.toFixed(1)} m north`}
+        x={x}
+        y={y}
+        onMove={(px, py) => onMove(scale.under(px, py))}
+        onStep={(along, up) => onMove([east + along * STEP, north + up * STEP])}
+        onStart={() => undefined}
+        onEnd={() => undefined}
+      />
+      <text
+        x={x + 12}
+        y={y - 8}
+        fontSize="16"
+        fontWeight="700"
+        fill="var(--on-turf)"
+        stroke="var(--turf-deep)"
+        strokeWidth="3"
+        paintOrder="stroke"
+        className="pointer-events-none select-none"
+      >
+        {nth}
+      </text>
+    </>
+  );
+}
