@@ -8,13 +8,21 @@ import {
   type DeskReading,
 } from '@/core/tell/reading/reading';
 import { situationFor, type RosterPlayer } from '@/core/lesson/players/player';
+import { drawnPlace, shapeAt } from '@/core/place/sight/drawnPlace';
+import { groundShot } from '@/core/place/sight/groundShot';
+import { readOrigin } from '@/core/place/sight/origin';
+import { spotAt } from '@/core/place/sight/sight';
 import { database } from '@/data/database';
+import { isId } from '@/data/id';
+import { placeById } from '@/data/places';
 import { playerById, playersForDesk } from '@/data/players';
 import { listReadings } from '@/data/readings';
 import { Desk } from '@/ui/desk/Desk';
+import type { DeskGround } from '@/ui/desk/sentence/GroundNote';
 import { NoPlayers } from '@/ui/frame/NoPlayers';
 import { house } from './house';
 import { queryText, type Query } from './query';
+import { todayIn } from './today';
 
 export const dynamic = 'force-dynamic';
 
@@ -51,11 +59,41 @@ async function beginningOf(
       faults.length === 0
         ? null
         : `Part of this link could not be read and was left out: ${faultLine(faults)}. The rest was used.`;
-    return { first: { player: player.id, shot }, player, problem };
+    const from = linked.from === undefined ? {} : { from: linked.from };
+    return { first: { player: player.id, shot, ...from }, player, problem };
   } catch (error) {
     if (!(error instanceof FaultyInput)) throw error;
     const problem = `This link could not be read. ${faultLine(error.faults)}.`;
     return { ...usual, problem };
+  }
+}
+
+/** The drawn ground that a reading was read off, as it is now; null where it was not, or the ground is not there any more. */
+async function groundOf({ from, shot, player }: DeskReading): Promise<DeskGround | null> {
+  const origin = from === undefined ? null : readOrigin(from);
+  const { sql } = await database();
+  const stored = origin && isId(origin.place) ? await placeById(sql, origin.place) : null;
+  if (!origin || !stored) return null;
+  const drawn = drawnPlace(stored.place);
+  const { ball, green, flag } = origin;
+  try {
+    const bunker = shapeAt(drawn, ball)?.id ?? '';
+    const spot = spotAt(drawn, { bunker, ball, green, flag });
+    const day = todayIn(Intl.DateTimeFormat().resolvedOptions().timeZone);
+    const at = new URLSearchParams({
+      player,
+      ball: ball.join(),
+      lie: shot.lie ?? 'clean',
+      flag: `${green}/${flag}`,
+    });
+    return {
+      name: `${spot.bunker.name}, ${stored.place.name}`,
+      href: `/ground/${origin.place}?${at.toString()}`,
+      shot: groundShot(drawn, spot, { handed: 'right', lie: 'clean', day }),
+    };
+  } catch (error) {
+    if (error instanceof FaultyInput) return null;
+    throw error;
   }
 }
 
@@ -82,6 +120,7 @@ export default async function DeskPage({ searchParams }: { searchParams: Promise
       readings={readings}
       first={first}
       problem={problem}
+      ground={await groundOf(first)}
     />
   );
 }

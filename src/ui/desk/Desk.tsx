@@ -40,6 +40,8 @@ import { useChanges } from './state/useChanges';
 import { useDraft, type DraftState } from './state/useDraft';
 import { useFollowing } from './state/useFollowing';
 import { Alert } from '../kit/Alert';
+import { partsFromGround, type GroundPart } from '@/core/place/sight/origin';
+import { GroundNote, type DeskGround } from './sentence/GroundNote';
 import { useHistory } from '../kit/useHistory';
 
 interface DeskProps {
@@ -50,6 +52,8 @@ interface DeskProps {
   first: DeskReading;
   /** What was wrong with the link that was followed, if anything. */
   problem: string | null;
+  /** The ground that the first reading was read off, and what it says; null where it was not. */
+  ground: DeskGround | null;
 }
 
 const DRAFT_WORDS: Record<DraftState, string> = {
@@ -71,7 +75,7 @@ function readingAt(query: string, players: readonly RosterPlayer[]): DeskReading
   const linked = readingFromQuery(query);
   const player = players.find(({ id }) => id === linked?.player);
   if (!linked || !player || faultFor(player, linked.shot) !== null) return null;
-  return { player: player.id, shot: linked.shot };
+  return { ...linked, player: player.id };
 }
 
 /** The screen on which an instructor reads a ball and gets a call. */
@@ -127,6 +131,15 @@ export function Desk(props: DeskProps) {
     if (fault === null) setReading({ ...reading, shot: next });
     return fault;
   };
+
+  const { ground } = props;
+  const grounded = useMemo(
+    () =>
+      ground && reading.from === props.first.from
+        ? partsFromGround(reading.shot, ground.shot, player.handed)
+        : new Set<GroundPart>(),
+    [ground, reading, props.first.from, player.handed],
+  );
 
   const sheet = answer?.sheet;
   const draft = useDraft(
@@ -186,6 +199,7 @@ export function Desk(props: DeskProps) {
             players={players}
             player={player}
             shot={reading.shot}
+            grounded={grounded}
             resolved={shot}
             faults={faults}
             open={token}
@@ -204,6 +218,7 @@ export function Desk(props: DeskProps) {
                   : changes.entries.filter((entry) => entry.factor === factor)
             }
           />
+          {grounded.size > 0 && props.ground && <GroundNote ground={props.ground} />}
         </section>
         <Section
           shot={shot}

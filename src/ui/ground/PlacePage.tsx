@@ -191,6 +191,7 @@ export function PlacePage({ stored, ...begins }: PlacePageProps) {
             {on && spot && (
               <PlayPanel
                 {...playing}
+                id={stored.id}
                 place={drawn}
                 spot={spot}
                 chosen={direction}

@@ -5,6 +5,7 @@ import { LIES } from '@/core/ground/sand/lie';
 import type { Petal } from '@/core/place/rose/petal';
 import { PETAL_TURNS } from '@/core/place/rose/rose';
 import type { DrawnPlace } from '@/core/place/sight/drawnPlace';
+import { originText } from '@/core/place/sight/origin';
 import type { Sight, Spot } from '@/core/place/sight/sight';
 import type { RosterPlayer } from '@/core/lesson/players/player';
 import type { Answer } from '@/core/tell/answer/answer';
@@ -26,6 +27,8 @@ import { flagsOf, type Played } from './useSpot';
 import { WaysList } from './WaysList';
 
 export interface PlayPanelProps {
+  /** Of the place. */
+  id: string;
   place: DrawnPlace;
   players: readonly RosterPlayer[];
   player: RosterPlayer;
@@ -59,6 +62,8 @@ export function PlayPanel(props: PlayPanelProps) {
   const flag = calls.find((call) => atFlag(call) && !call.attempt);
   const known = rose.value;
   const running = rose.status === 'running';
+  const { ball, green, flag: at } = spot;
+  const from = originText({ place: props.id, ball, green: green.id, flag: at.id });
   return (
     <div className="space-y-4">
       <div className="grid grid-cols-2 gap-2">
@@ -94,7 +99,7 @@ export function PlayPanel(props: PlayPanelProps) {
           <Called calls={calls} busy={busy} failure={failure}>
             <Link
               prefetch={false}
-              href={`/?${readingToQuery({ player: player.id, shot })}`}
+              href={`/?${readingToQuery({ player: player.id, shot, from })}`}
               className="button"
             >
               Open at the desk

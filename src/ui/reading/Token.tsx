@@ -1,6 +1,7 @@
 'use client';
 
 import { Popover } from 'radix-ui';
+import { FromGround } from './FromGround';
 import { isFocusTaken, showFocused } from '../kit/focus';
 import { useLayoutEffect, useRef, type ReactNode } from 'react';
 
@@ -15,6 +16,8 @@ interface TokenProps {
   onOpenChange: (open: boolean) => void;
   /** True when its value is not usable. */
   faulty?: boolean;
+  /** True when it stands as drawn ground says it. */
+  grounded?: boolean;
   panel: ReactNode;
   /** Punctuation that must not part from the token. */
   after?: string;
@@ -22,7 +25,7 @@ interface TokenProps {
 
 /** An underlined word of the sentence that opens a small panel. */
 export function Token(props: TokenProps) {
-  const { children, label, hotkey, open, onOpenChange, faulty, panel, after } = props;
+  const { children, label, hotkey, open, onOpenChange, faulty, grounded, panel, after } = props;
   const word = useRef<HTMLButtonElement>(null);
   // A key opens it from anywhere: where the page was scrolled away from the sentence it comes back.
   useLayoutEffect(() => {
@@ -43,6 +46,12 @@ export function Token(props: TokenProps) {
           }`}
         >
           {children}
+          {grounded && (
+            <>
+              <FromGround />
+              <span className="sr-only">, from the ground</span>
+            </>
+          )}
           <span className="sr-only">, {label}, change</span>
         </Popover.Trigger>
         <Popover.Portal>

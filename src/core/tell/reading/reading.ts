@@ -6,6 +6,8 @@ import type { ShotInput } from '../format/shot';
 export interface DeskReading {
   player: string;
   shot: ShotInput;
+  /** Where it was read off drawn ground, as the address says it; absent where it was not. */
+  from?: string | undefined;
 }
 
 /** The reading that an empty desk begins with. */
@@ -36,7 +38,12 @@ function flat(value: object, prefix = ''): [string, string][] {
  * readingToQuery({ player: 'ada', shot: { pin_yd: 18, lip: { height_ft: 3 } } }); // => 'player=ada&pin_yd=18&lip.height_ft=3'
  */
 export function readingToQuery(reading: DeskReading): string {
-  return new URLSearchParams([['player', reading.player], ...flat(reading.shot)]).toString();
+  const from: [string, string][] = reading.from === undefined ? [] : [['from', reading.from]];
+  return new URLSearchParams([
+    ['player', reading.player],
+    ...flat(reading.shot),
+    ...from,
+  ]).toString();
 }
 
 const PATH = /^[a-z][a-z0-9_]{0,39}(\.([a-z][a-z0-9_]{0,39}|\d)){0,3}$/;
@@ -53,13 +60,20 @@ function valueOf(text: string): unknown {
  *
  * @throws FaultyInput when a name in the query is not a path of fields
  */
-export function readingFromQuery(query: string): { player: string | null; shot: ShotInput } | null {
+export function readingFromQuery(
+  query: string,
+): { player: string | null; shot: ShotInput; from?: string } | null {
   const shot: Record<string, unknown> = {};
   let player: string | null = null;
   let any = false;
+  let origin: string | null = null;
   for (const [path, text] of new URLSearchParams(query)) {
     if (path === 'player') {
       player = text;
+      continue;
+    }
+    if (path === 'from') {
+      origin = text;
       continue;
     }
     if (!PATH.test(path))
@@ -79,7 +93,7 @@ export function readingFromQuery(query: string): { player: string | null; shot: 
   }
   for (const [key, value] of Object.entries(shot)) shot[key] = listed(value);
   return any
-    ? { player, shot: shot as ShotInput }
+    ? { player, shot: shot as ShotInput, ...(origin === null ? {} : { from: origin }) }
     : player === null
       ? null
       : { player, shot: FIRST_SHOT };

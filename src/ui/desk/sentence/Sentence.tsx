@@ -23,6 +23,7 @@ import { SlopePanel } from '../../reading/SlopePanel';
 import { Token } from '../../reading/Token';
 import { WindPanel } from '../../reading/WindPanel';
 import { windWords } from '../../reading/wind';
+import type { GroundPart } from '@/core/place/sight/origin';
 import { BEYOND_WORDS, LIE_WORDS, SAND_WORDS, slopeWords } from '@/core/tell/words/situation';
 import { MoreTokens } from './MoreTokens';
 import { TOKENS, type TokenName } from './tokens';
@@ -33,6 +34,8 @@ interface SentenceProps {
   players: readonly RosterPlayer[];
   player: RosterPlayer;
   shot: ShotInput;
+  /** What stands as drawn ground says it. */
+  grounded: ReadonlySet<GroundPart>;
   /** The shot as it is computed, for what the reading leaves to the product. */
   resolved: Shot;
   faults: readonly Fault[];
@@ -62,6 +65,7 @@ export function Sentence(props: SentenceProps) {
     open: open === name,
     onOpenChange: (next: boolean) => onOpen(next ? name : null),
     faulty: faults.some((fault) => fault.path.startsWith(path)),
+    grounded: (props.grounded as ReadonlySet<string>).has(name),
   });
   const said = (metres: number, scale: Scale): string => sayLength(metres, scale, units);
   const paced = { units, onFields } as const;
