@@ -3,6 +3,7 @@
 import { served } from './served.mjs';
 
 const LESSON = '/lessons/5a17a0e5-0000-4000-8000-000000000001';
+const GROUND = '/ground/5a17a0e5-0000-4000-8000-0000000000d1';
 const phone = { width: 390, height: 844 };
 const desk = { width: 1280, height: 800 };
 
@@ -41,12 +42,6 @@ const VIEWS = [
     },
   },
   {
-    name: 'schools',
-    open: '/?player=ines-okafor',
-    size: desk,
-    act: (page) => page.keyboard.press('x'),
-  },
-  {
     name: 'by-hand',
     open: '/?player=ines-okafor',
     size: desk,
@@ -57,25 +52,29 @@ const VIEWS = [
     },
   },
   {
-    name: 'desk-from-above-with-a-miss',
-    open: '/?player=ines-okafor',
+    name: 'ground',
+    open: `${GROUND}?ball=-4.5,1&lie=plugged&flag=green/middle`,
     size: desk,
-    act: async (page) => {
-      await page.keyboard.press('v');
-      await page.keyboard.press('2');
-    },
+    ready: (page) => page.getByTestId('rose').waitFor(),
+    act: (page) => page.waitForTimeout(9000),
   },
   {
-    name: 'desk-tablet-measuring',
-    open: '/?player=ines-okafor',
-    size: { width: 820, height: 1180 },
-    act: async (page) => {
-      await page.keyboard.press('l');
-      await page.getByText('Measure it').click();
-      await page.getByLabel('Angle').fill('18');
-      await page.getByLabel('Paces to the lip').fill('3');
-      await page.waitForTimeout(6000);
-    },
+    name: 'ground-phone',
+    open: `${GROUND}?player=tomas-reinholt`,
+    size: phone,
+    ready: (page) => page.getByTestId('rose').waitFor(),
+    act: (page) => page.waitForTimeout(9000),
+  },
+  {
+    name: 'bunker-book',
+    open: `${GROUND}/book`,
+    size: desk,
+    ready: (page) =>
+      page
+        .getByText(/strokes to hole out/)
+        .nth(2)
+        .waitFor(),
+    act: (page) => page.waitForTimeout(500),
   },
   {
     name: 'practice',

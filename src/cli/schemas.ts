@@ -6,6 +6,8 @@ import { jsonSchemaOf, jsonSchemaOfSamples } from '@/core/tell/format/jsonSchema
 import { drillsFileSchema } from '@/core/lesson/drills/drillFile';
 import { lessonFileSchema } from '@/core/lesson/exchange/exchange';
 import { playerFileSchema } from '@/core/lesson/exchange/playerFile';
+import { placeSchema } from '@/core/place/record/place';
+import { dropsSchema, sightingSchema } from '@/core/place/survey/sighting';
 import { readSituation, situationSchema } from '@/core/tell/format/situation';
 import { simulationSchema } from '@/core/tell/format/setup';
 import { trackedBallSchema } from '@/core/lesson/tracker/trackedBall';
@@ -49,3 +51,6 @@ write(
   jsonSchemaOf(trackedBallSchema, 'Tracked ball, mellow-divot/tracked-ball version 1'),
 );
 write('drills', jsonSchemaOf(drillsFileSchema, 'Drills, mellow-divot/drills version 1'));
+write('place', jsonSchemaOf(placeSchema, 'Place, mellow-divot/place version 1'));
+write('sighting', jsonSchemaOf(sightingSchema, 'Sighting, mellow-divot/sighting version 1'));
+write('sand-drops', jsonSchemaOf(dropsSchema, 'Drops of a rod, mellow-divot/sand-drops version 1'));

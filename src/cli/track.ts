@@ -5,6 +5,7 @@ import { FaultyInput, parseJson } from '@/core/tell/format/fault';
 import { readSituation } from '@/core/tell/format/situation';
 import { trackedBall, trackedLine } from '@/core/lesson/tracker/simulated';
 import { faultsOf, readText } from './input';
+import { sendLine } from './sendLine';
 
 const USAGE = `usage: npm run -s tracker -- [--balls N] [--seed N] [--to URL --key KEY] FILE|-
   balls of the player of a situation at its best call, as a tracker reads them: JSON Lines
@@ -36,17 +37,6 @@ function* linesOf(input: unknown, balls: number, seed: number): Generator<string
   }
 }
 
-/** Sends a line, and gives the answer to it. */
-async function send(line: string, to: string, key: string): Promise<{ ok: boolean; text: string }> {
-  const response = await fetch(to, {
-    method: 'POST',
-    headers: { 'content-type': 'application/x-ndjson', authorization: `Bearer ${key}` },
-    body: `${line}\n`,
-  });
-  const text = (await response.text()).trim();
-  return { ok: response.ok && !text.includes('"error"'), text };
-}
-
 async function sent(args: readonly string[]): Promise<number> {
   const { values, positionals } = parseArgs({
     args: [...args],
@@ -74,7 +64,7 @@ async function sent(args: readonly string[]): Promise<number> {
       console.log(line);
       continue;
     }
-    const { ok, text } = await send(line, values.to, values.key!);
+    const { ok, text } = await sendLine(line, values.to, values.key!);
     console.log(text);
     if (!ok) return 1;
   }

@@ -10,6 +10,9 @@ export const DEMO_PLAN = '/practice/5a17a0e5-0000-4000-8000-0000000000a1';
 /** The later bunker test of the demo. */
 export const DEMO_TEST = '/practice/tests/5a17a0e5-0000-4000-8000-0000000000b2';
 
+/** The practice ground of the demo. */
+export const DEMO_GROUND = '/ground/5a17a0e5-0000-4000-8000-0000000000d1';
+
 /** A view: its address, and what is awaited of it. */
 export type View = readonly [address: string, ready: (page: Page) => Promise<unknown>];
 
@@ -31,5 +34,15 @@ export const VIEWS: readonly View[] = [
   [DEMO_TEST, (page) => page.getByRole('heading', { name: /points$/ }).waitFor()],
   ['/practice/eye', (page) => page.getByRole('heading', { name: 'The eye' }).waitFor()],
   ['/practice/eye/ines-okafor', (page) => page.getByText('scene 1 of 10').waitFor()],
+  ['/ground', (page) => page.getByRole('heading', { name: 'Ground' }).waitFor()],
+  [`${DEMO_GROUND}?player=ines-okafor`, (page) => page.getByTestId('rose').waitFor()],
+  [
+    `${DEMO_GROUND}/book`,
+    (page) =>
+      page
+        .getByText(/strokes to hole out/)
+        .first()
+        .waitFor(),
+  ],
   [`${DEMO_LESSON}/review`, (page) => page.getByText('What would change').waitFor()],
 ];

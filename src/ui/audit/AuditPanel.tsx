@@ -4,6 +4,7 @@ import { counted } from '@/core/tell/words/counted';
 import { useMemo, useState } from 'react';
 import type { Player } from '@/core/ground/player/player';
 import { SAND_PRESETS, type SandPreset } from '@/core/ground/sand/presets';
+import type { ShotInput } from '@/core/tell/format/shot';
 import type { MixChoice } from '@/core/tell/reading/mixChoice';
 import { SAND_WORDS } from '@/core/tell/words/situation';
 import { Called } from './Called';
@@ -18,18 +19,38 @@ interface AuditPanelProps {
   situation: object;
   /** Readings of this player that a mix can be made of. */
   readings: readonly object[];
+  /** Drawn ground with the shots that its bunkers ask of this player. */
+  grounds?: readonly GroundShots[];
 }
 
-type MixName = 'season' | 'readings' | SandPreset;
+/** Drawn ground as a mix of shots. */
+export interface GroundShots {
+  id: string;
+  name: string;
+  shots: readonly ShotInput[];
+}
+
+const NONE: readonly GroundShots[] = [];
+
+const GROUND = 'ground:';
+
+type MixName = 'season' | 'readings' | SandPreset | `${typeof GROUND}${string}`;
+
+const isGround = (mix: MixName): mix is `${typeof GROUND}${string}` => mix.startsWith(GROUND);
 
 /** Bag check: gaps, soles against sands, what is called how often, and one wedge made otherwise. */
-export function AuditPanel({ player, situation, readings }: AuditPanelProps) {
+export function AuditPanel({ player, situation, readings, grounds = NONE }: AuditPanelProps) {
   const [mix, setMix] = useState<MixName>('season');
   const choice = useMemo((): MixChoice => {
     if (mix === 'season') return { kind: 'season' };
     if (mix === 'readings') return { kind: 'readings', situations: readings };
+    if (isGround(mix)) {
+      const ground = grounds.find(({ id }) => mix === `${GROUND}${id}`);
+      const situations = (ground?.shots ?? []).map((shot) => ({ ...situation, shot }));
+      return { kind: 'readings', situations };
+    }
     return { kind: 'season', sand: mix };
-  }, [mix, readings]);
+  }, [mix, readings, grounds, situation]);
   const options: (readonly [MixName, string])[] = [
     ['season', 'a typical season'],
     ...SAND_PRESETS.filter((each) => each !== 'hardpan').map(
@@ -38,6 +59,7 @@ export function AuditPanel({ player, situation, readings }: AuditPanelProps) {
   ];
   if (readings.length > 0)
     options.push(['readings', `this player’s own ${counted(readings.length, 'reading')}`]);
+  for (const { id, name } of grounds) options.push([`${GROUND}${id}`, `the bunkers of ${name}`]);
   return (
     <section aria-labelledby="audit">
       <h2 id="audit" className="text-2xl">

@@ -31,7 +31,7 @@ export function TopBar({ room, children }: TopBarProps) {
     <header className="no-print flex flex-wrap items-center gap-x-3 border-b border-hairline px-6 py-1 max-sm:px-3">
       <Mark />
       <p className="font-heading text-xl font-semibold max-lg:sr-only">Mellow Divot</p>
-      <nav aria-label="Rooms" className="ml-2 flex max-sm:ml-0">
+      <nav aria-label="Rooms" className="ml-2 flex flex-wrap max-sm:ml-0">
         {ROOMS.map(({ name, href }) => (
           <Link
             key={name}

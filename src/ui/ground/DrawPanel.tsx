@@ -2,13 +2,14 @@
 
 import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
-import type { Point, Ring } from '@/core/place/outline/ring';
+import { apart, type Point, type Ring } from '@/core/place/outline/ring';
 import {
   shapeById,
   withArea,
   withBunker,
   withGreen,
   withoutShape,
+  withSand,
   withShape,
   type NewBunker,
   type Shape,
@@ -18,6 +19,7 @@ import {
   MOST_AREAS,
   MOST_BUNKERS,
   MOST_GREENS,
+  ringOf,
   type Area,
   type Bunker,
   type GreenOn,
@@ -27,6 +29,8 @@ import { SHAPE_NAMES, shapeAbout, type ShapeName } from '@/core/place/survey/sha
 import { Pick as PickOne, TextInput } from '../kit/fields';
 import { IconButton } from '../kit/IconButton';
 import { BunkerForm } from './forms/BunkerForm';
+import { DevicesForm } from './forms/DevicesForm';
+import { PictureForm, type PictureOfGround } from './forms/PictureForm';
 import { GreenForm } from './forms/GreenForm';
 import { PacedForm } from './forms/PacedForm';
 
@@ -39,6 +43,9 @@ interface DrawPanelProps {
   /** Where something new is put: the middle of what is seen. */
   middle: Point;
   today: string;
+  /** Of the place, and the picture that it is traced from. */
+  id: string;
+  picture: PictureOfGround | null;
 }
 
 const KIND_NAMES: Record<Area['kind'], string> = {
@@ -51,7 +58,7 @@ const KIND_NAMES: Record<Area['kind'], string> = {
 
 /** Adds bunkers, greens and areas, and says what each is like. */
 export function DrawPanel(props: DrawPanelProps) {
-  const { place, onPlace, chosen, onChosen, corner, middle, today } = props;
+  const { place, onPlace, chosen, onChosen, corner, middle, today, id, picture } = props;
   const [shape, setShape] = useState<ShapeName>('kidney');
   const [kind, setKind] = useState<Area['kind']>('fringe');
   const [walking, setWalking] = useState(false);
@@ -59,6 +66,10 @@ export function DrawPanel(props: DrawPanelProps) {
   const add = (made: { place: Place; id: string }): void => {
     onPlace(made.place);
     onChosen(made.id);
+  };
+  const bunker = found?.list === 'bunkers' ? (found.shape as Bunker) : null;
+  const changeBunker = (change: (now: Bunker) => Bunker): void => {
+    if (bunker) onPlace(withShape(place, bunker.id, change));
   };
   const walked = (ring: Ring, also: NewBunker): void => {
     setWalking(false);
@@ -98,7 +109,10 @@ export function DrawPanel(props: DrawPanelProps) {
           <button
             type="button"
             disabled={place.greens.length >= MOST_GREENS}
-            onClick={() => add(withGreen(place, bigger(shapeAbout('round', middle), middle, 2)))}
+            onClick={() => {
+              const at = clearOf(place, middle);
+              add(withGreen(place, bigger(shapeAbout('round', at), at, 2)));
+            }}
             className="button col-span-2"
           >
             Add a green
@@ -118,6 +132,15 @@ export function DrawPanel(props: DrawPanelProps) {
             Add it
           </button>
         </div>
+      </section>
+      <section aria-label="Measure" className="mt-2">
+        <DevicesForm
+          bunker={bunker}
+          onBunker={(ring, also) => add(withBunker(place, ring, also))}
+          onBunkerChange={changeBunker}
+          onFirmness={(firmness) => changeBunker((now) => withSand(now, today, { firmness }))}
+        />
+        <PictureForm id={id} picture={picture} middle={middle} />
       </section>
       <ShapeChoice place={place} chosen={chosen} onChosen={onChosen} />
       {found && (
@@ -143,13 +166,13 @@ export function DrawPanel(props: DrawPanelProps) {
             onChange={(change) => onPlace(withShape(place, found.shape.id, change))}
           />
           <div className="mt-3">
-            {found.list === 'bunkers' && (
+            {bunker && (
               <BunkerForm
-                key={`${found.shape.id}`}
-                bunker={found.shape as Bunker}
+                key={bunker.id}
+                bunker={bunker}
                 corner={corner}
                 today={today}
-                onChange={(change) => onPlace(withShape(place, found.shape.id, change))}
+                onChange={changeBunker}
               />
             )}
             {found.list === 'greens' && (
@@ -165,6 +188,18 @@ export function DrawPanel(props: DrawPanelProps) {
       {walking && <PacedForm onBunker={walked} onClose={() => setWalking(false)} />}
     </>
   );
+}
+
+/** How far north of what is drawn a green is put that would lie on it, m. */
+const NORTH = 16;
+
+/** A point that lies on nothing that is drawn: the one that is wanted, or north of everything. */
+function clearOf(place: Place, wanted: Point): Point {
+  const corners = [...place.bunkers, ...place.greens, ...place.areas].flatMap(({ outline }) =>
+    ringOf(outline),
+  );
+  if (!corners.some((corner) => apart(corner, wanted) < NORTH)) return wanted;
+  return [wanted[0], Math.max(...corners.map(([, north]) => north)) + NORTH];
 }
 
 /** A ring so many times as large about a point. */

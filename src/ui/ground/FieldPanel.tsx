@@ -1,7 +1,9 @@
 'use client';
 
 import { visitOf } from '@/core/place/field/field';
-import { pointOf } from '@/core/place/record/place';
+import { mm } from '@/core/place/record/edit';
+import { pointOf, type Bunker } from '@/core/place/record/place';
+import { counted } from '@/core/tell/words/counted';
 import type { Spot } from '@/core/place/sight/sight';
 import type { Task } from '../engine/useTask';
 import { Alert } from '../kit/Alert';
@@ -12,12 +14,17 @@ interface FieldPanelProps {
   asked: boolean;
   onAsked: (asked: boolean) => void;
   spot: Spot;
+  onRests: (rests: Bunker['rests']) => void;
 }
 
+/** Most places of a bunker where balls often rest. */
+const MOST_RESTS = 30;
+
 /** What a ball costs over the whole bunker, and on the mean. */
-export function FieldPanel({ field, asked, onAsked, spot }: FieldPanelProps) {
+export function FieldPanel({ field, asked, onAsked, spot, onRests }: FieldPanelProps) {
   const { value, status, failure, stop } = field;
-  const visit = value && visitOf(value.grid, value.costs, spot.bunker.bunker.rests.map(pointOf));
+  const { rests } = spot.bunker.bunker;
+  const visit = value && visitOf(value.grid, value.costs, rests.map(pointOf));
   const running = asked && status === 'running';
   return (
     <section aria-labelledby="hard" aria-busy={running}>
@@ -51,9 +58,28 @@ export function FieldPanel({ field, asked, onAsked, spot }: FieldPanelProps) {
         <p className="mt-1">
           A visit costs {visit.mean.toFixed(2)} strokes, from {visit.least.toFixed(1)} at the best
           place to {visit.most.toFixed(1)} at the cross.
-          {spot.bunker.bunker.rests.length > 0 && ' Where balls often rest counts more.'}
         </p>
       )}
+      <p className="mt-2 text-sm">
+        {rests.length === 0
+          ? 'All of the sand counts alike.'
+          : `${counted(rests.length, 'place', 'places')} where balls often rest count more.`}
+      </p>
+      <div className="flex flex-wrap gap-2">
+        <button
+          type="button"
+          className="button"
+          disabled={rests.length >= MOST_RESTS}
+          onClick={() => onRests([...rests, { x_m: mm(spot.ball[0]), y_m: mm(spot.ball[1]) }])}
+        >
+          Balls often rest here
+        </button>
+        {rests.length > 0 && (
+          <button type="button" className="button-quiet" onClick={() => onRests([])}>
+            Clear those places
+          </button>
+        )}
+      </div>
     </section>
   );
 }

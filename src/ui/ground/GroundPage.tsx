@@ -4,6 +4,7 @@ import { Trash2 } from 'lucide-react';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
+import { v4 as uuid } from 'uuid';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { emptyPlace, type Place } from '@/core/place/record/place';
 import type { StoredPlace } from '@/core/place/record/stored';
@@ -34,7 +35,7 @@ export function GroundPage(props: { places: readonly StoredPlace[] }) {
     initialData: props.places,
   });
   const saved = async (place: Place): Promise<string | null> => {
-    const id = crypto.randomUUID();
+    const id = uuid();
     return isDone(await ask(`/api/places/${id}?from=`, 'PUT', place)) ? id : null;
   };
   const begin = async (): Promise<void> => {

@@ -5,7 +5,14 @@ import { useMemo, useRef, useState } from 'react';
 import { toast } from 'sonner';
 import type { Point } from '@/core/place/outline/ring';
 import { shapeById, withShape, type Shape } from '@/core/place/record/edit';
-import { isOnGreen, outlineFault, pointOf, ringOf, type GreenOn } from '@/core/place/record/place';
+import {
+  isOnGreen,
+  outlineFault,
+  pointOf,
+  ringOf,
+  type Bunker,
+  type GreenOn,
+} from '@/core/place/record/place';
 import type { StoredPlace } from '@/core/place/record/stored';
 import { drawnPlace } from '@/core/place/sight/drawnPlace';
 import { atFlag } from '@/core/tell/sheet/atFlag';
@@ -21,6 +28,7 @@ import { PlaceHead } from './PlaceHead';
 import { PlanFlags } from './plan/PlanFlags';
 import { PlanFrame } from './plan/PlanFrame';
 import { PlanHandles } from './plan/PlanHandles';
+import { PlanPicture } from './plan/PlanPicture';
 import { PlanShapes } from './plan/PlanShapes';
 import { PlayedPlan } from './plan/PlayedPlan';
 import { fitting, type PlanView } from './plan/view';
@@ -64,6 +72,11 @@ export function PlacePage({ stored, ...begins }: PlacePageProps) {
   };
 
   const shape = shapeById(place, chosen)?.shape ?? null;
+  const picture = stored.picture && {
+    width: stored.picture.width,
+    height: stored.picture.height,
+    url: `/api/places/${stored.id}/picture`,
+  };
   const before = useRef(place);
   /** Lets go of a handle: what cannot be is put back, and said. */
   const letGo = (): void => {
@@ -100,7 +113,16 @@ export function PlacePage({ stored, ...begins }: PlacePageProps) {
             >
               {(scale) => (
                 <>
+                  {!on && picture && stored.picture?.scale && (
+                    <PlanPicture
+                      url={picture.url}
+                      size={stored.picture}
+                      lies={stored.picture.scale}
+                      scale={scale}
+                    />
+                  )}
                   <PlanShapes
+                    outlined={!on && Boolean(stored.picture?.scale)}
                     place={drawn}
                     scale={scale}
                     chosen={on ? null : chosen}
@@ -186,11 +208,16 @@ export function PlacePage({ stored, ...begins }: PlacePageProps) {
                 corner={corner}
                 middle={view.middle}
                 today={begins.today}
+                id={stored.id}
+                picture={picture}
               />
             )}
             {on && spot && (
               <PlayPanel
                 {...playing}
+                onRests={(rests) =>
+                  change(withShape<Bunker>(place, spot.bunker.id, (now) => ({ ...now, rests })))
+                }
                 id={stored.id}
                 place={drawn}
                 spot={spot}

@@ -6,6 +6,7 @@ import type { Petal } from '@/core/place/rose/petal';
 import { PETAL_TURNS } from '@/core/place/rose/rose';
 import type { DrawnPlace } from '@/core/place/sight/drawnPlace';
 import { originText } from '@/core/place/sight/origin';
+import type { Bunker } from '@/core/place/record/place';
 import type { Sight, Spot } from '@/core/place/sight/sight';
 import type { RosterPlayer } from '@/core/lesson/players/player';
 import type { Answer } from '@/core/tell/answer/answer';
@@ -51,6 +52,8 @@ export interface PlayPanelProps {
   field: Task<FieldSoFar>;
   fieldAsked: boolean;
   onField: (asked: boolean) => void;
+  /** Keeps where balls come to rest more often than elsewhere in the bunker. */
+  onRests: (rests: Bunker['rests']) => void;
 }
 
 /** The ball where it lies: who plays at which flag, what is called, the ways out and what was read off the ground. */
@@ -142,6 +145,7 @@ export function PlayPanel(props: PlayPanelProps) {
             asked={props.fieldAsked}
             onAsked={props.onField}
             spot={spot}
+            onRests={props.onRests}
           />
         </>
       )}
@@ -168,7 +172,7 @@ function Called({
         Call
       </h2>
       {failure && <Alert>{failure}</Alert>}
-      <p aria-live="polite" className={`text-2xl font-semibold ${busy ? 'opacity-50' : ''}`}>
+      <p aria-live="polite" className={`text-2xl font-semibold ${busy ? 'text-ink-soft' : ''}`}>
         {first ? calledLine(first) : failure ? '' : 'Working it out …'}
       </p>
       {first && first.kind !== 'relief' && (

@@ -1,6 +1,5 @@
 'use client';
 
-import { useMemo } from 'react';
 import { gridOver } from '@/core/place/field/grid';
 import type { Place } from '@/core/place/record/place';
 import type { Playing } from '@/core/place/sight/groundShot';
@@ -15,45 +14,44 @@ const TOGETHER = { coarse: 6, fine: 2 } as const;
 
 /** What a ball costs over the whole of a bunker: quickly at first, then as the desk calls it. */
 export function useField(
-  place: Pick<Place, 'bunkers' | 'greens' | 'areas'>,
+  { bunkers, greens, areas }: Pick<Place, 'bunkers' | 'greens' | 'areas'>,
   spot: Spot | null,
   player: RosterPlayer,
   playing: Playing,
   asked: boolean,
 ): Task<FieldSoFar> {
-  const { bunkers, greens, areas } = place;
-  const question = useMemo(
-    () =>
-      spot && {
-        place: { bunkers, greens, areas },
-        bunker: spot.bunker.id,
-        green: spot.green.id,
-        flag: spot.flag.id,
-        playing,
-        situation: situationFor(player, FIRST_SHOT),
-      },
-    // The ball alone may move without another question.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-    [bunkers, greens, areas, spot?.bunker.id, spot?.green.id, spot?.flag.id, playing, player],
+  const question = asked &&
+    spot && {
+      // Where balls rest weighs the costs; it does not change them.
+      place: { bunkers: bunkers.map((bunker) => ({ ...bunker, rests: [] })), greens, areas },
+      bunker: spot.bunker.id,
+      green: spot.green.id,
+      flag: spot.flag.id,
+      playing,
+      situation: situationFor(player, FIRST_SHOT),
+    };
+  return useTask<FieldSoFar>(
+    question ? JSON.stringify(question) : null,
+    async ({ engine, signal, show }) => {
+      if (!question || !spot) throw new TypeError('useField: asked nothing');
+      const grid = gridOver(spot.bunker.ring);
+      const costs: (number | null)[] = grid.places.map(() => null);
+      let done = 0;
+      for (const look of ['coarse', 'fine'] as const) {
+        const fine = look === 'fine';
+        const parts = Math.ceil(grid.places.length / TOGETHER[look]);
+        await Promise.all(
+          Array.from({ length: parts }, async (_, part) => {
+            const from = part * TOGETHER[look];
+            const balls = grid.places.slice(from, from + TOGETHER[look]).map(({ at }) => at);
+            const found = await engine.run('costs', [{ ...question, fine }, balls], { signal });
+            found.forEach((cost, i) => (costs[from + i] = cost));
+            if (fine) done += found.length;
+            show({ grid, costs: [...costs], done });
+          }),
+        );
+      }
+      return { grid, costs, done };
+    },
   );
-  return useTask<FieldSoFar>(asked ? question : null, async ({ engine, signal, show }) => {
-    const grid = gridOver(spot!.bunker.ring);
-    const costs: (number | null)[] = grid.places.map(() => null);
-    let done = 0;
-    for (const look of ['coarse', 'fine'] as const) {
-      const fine = look === 'fine';
-      const parts = Math.ceil(grid.places.length / TOGETHER[look]);
-      await Promise.all(
-        Array.from({ length: parts }, async (_, part) => {
-          const from = part * TOGETHER[look];
-          const balls = grid.places.slice(from, from + TOGETHER[look]).map(({ at }) => at);
-          const found = await engine.run('costs', [{ ...question!, fine }, balls], { signal });
-          found.forEach((cost, i) => (costs[from + i] = cost));
-          if (fine) done += found.length;
-          show({ grid, costs: [...costs], done });
-        }),
-      );
-    }
-    return { grid, costs, done };
-  });
 }

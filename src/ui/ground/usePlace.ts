@@ -16,6 +16,8 @@ export type Saving =
   /** Another device saved it since. */
   | { state: 'elsewhere'; theirs: StoredPlace };
 
+const SAVING: Saving = { state: 'saving' };
+
 /** How long a place must rest before it is saved, ms. */
 const REST_MS = 400;
 
@@ -28,7 +30,7 @@ export function usePlace(stored: StoredPlace) {
   const [saving, setSaving] = useState<Saving>({ state: 'saved' });
   const [again, setAgain] = useState(0);
   const version = useRef(stored.version);
-  const saved = useRef(stored.place);
+  const [saved, setSaved] = useState(stored.place);
 
   useEffect(() => {
     // After the first paint: the server knows nothing of this tab.
@@ -41,7 +43,7 @@ export function usePlace(stored: StoredPlace) {
   }, [id, set]);
 
   useEffect(() => {
-    if (place === saved.current) return;
+    if (place === saved) return;
     sessionStorage.setItem(keyOf(id), JSON.stringify({ place, version: version.current }));
     const timer = setTimeout(() => void save(), REST_MS);
     const save = async (): Promise<void> => {
@@ -56,7 +58,7 @@ export function usePlace(stored: StoredPlace) {
       const reply = await ask<StoredPlace>(url, 'PUT', place);
       if (reply.kind === 'ok') {
         version.current = reply.body.version;
-        saved.current = place;
+        setSaved(place);
         sessionStorage.removeItem(keyOf(id));
         return setSaving({ state: 'saved' });
       }
@@ -67,7 +69,7 @@ export function usePlace(stored: StoredPlace) {
       setSaving({ state: 'unsaved', why: saidOf(reply) });
     };
     return () => clearTimeout(timer);
-  }, [id, place, again]);
+  }, [id, place, saved, again]);
 
   return {
     place,
@@ -76,7 +78,8 @@ export function usePlace(stored: StoredPlace) {
     redo,
     canUndo,
     canRedo,
-    saving,
+    // What rests before it is saved is not saved.
+    saving: saving.state === 'saved' && place !== saved ? SAVING : saving,
     tryAgain: (): void => setAgain((n) => n + 1),
     /** Of two versions this one, over the other device's. */
     keepMine: (theirs: StoredPlace): void => {
@@ -86,7 +89,7 @@ export function usePlace(stored: StoredPlace) {
     /** Of two versions the other device's; this one is a step back. */
     takeTheirs: (theirs: StoredPlace): void => {
       version.current = theirs.version;
-      saved.current = theirs.place;
+      setSaved(theirs.place);
       sessionStorage.removeItem(keyOf(id));
       set(theirs.place);
       setSaving({ state: 'saved' });

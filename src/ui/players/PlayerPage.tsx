@@ -15,7 +15,7 @@ import { golferOf } from '@/core/model/golfer/golferOf';
 import { schoolName } from '@/core/search/schools/schools';
 import { isDone } from '../server/said';
 import { fromMetres } from '@/core/ground/units/length';
-import { AuditPanel } from '../audit/AuditPanel';
+import { AuditPanel, type GroundShots } from '../audit/AuditPanel';
 import type { KeptReading } from '@/core/tell/reading/kept';
 import { sayDay } from '../kit/day';
 import { ask, saidOf } from '../server/client';
@@ -37,6 +37,8 @@ import type { GrassShot } from '@/core/lesson/players/grassShot';
 interface PlayerPageProps {
   player: RosterPlayer;
   readings: readonly KeptReading[];
+  /** Drawn ground with the shots that its bunkers ask of this player. */
+  grounds: readonly GroundShots[];
   lessons: readonly StoredLesson[];
   /** What each of them came to. */
   history: readonly HistoryPoint[];
@@ -167,6 +169,7 @@ export function PlayerPage(props: PlayerPageProps) {
           player={swinger}
           situation={situationFor(housed, FIRST_SHOT)}
           readings={props.readings.map(({ shot }) => situationFor(housed, shot))}
+          grounds={props.grounds}
         />
         <History points={props.history} />
         <div className="grid grid-cols-3 gap-8 max-lg:grid-cols-1">

@@ -2,13 +2,17 @@ import { notFound } from 'next/navigation';
 import { cache } from 'react';
 import { historyOf } from '@/core/lesson/review/history';
 import { mostUsed } from '@/core/lesson/review/mostUsed';
+import { placeShots } from '@/core/place/field/placeShots';
+import { drawnPlace } from '@/core/place/sight/drawnPlace';
 import { database } from '@/data/database';
 import { ballsOfPlayer } from '@/data/balls';
 import { listLessons } from '@/data/lessons';
 import { listGrassShots } from '@/data/grassShots';
+import { listPlaces } from '@/data/places';
 import { playerById } from '@/data/players';
 import { readingsOfPlayer } from '@/data/readings';
 import { house } from '../../house';
+import { todayIn } from '../../today';
 import { PlayerPage } from '@/ui/players/PlayerPage';
 
 export const dynamic = 'force-dynamic';
@@ -29,6 +33,9 @@ export async function generateMetadata({ params }: Props) {
 
 const READINGS = 100;
 
+/** Drawn ground that is offered as a mix of shots: each comes with all its shots. */
+const GROUNDS = 8;
+
 /** Balls that the history looks back on. */
 const BALLS = 20_000;
 
@@ -37,16 +44,24 @@ export default async function Page({ params }: Props) {
   const player = await load(id);
   if (!player) notFound();
   const { sql } = await database();
-  const [readings, lessons, balls, shots] = await Promise.all([
+  const [readings, lessons, balls, shots, places] = await Promise.all([
     readingsOfPlayer(sql, id, READINGS),
     listLessons(sql, id),
     ballsOfPlayer(sql, id, BALLS),
     listGrassShots(sql, id),
+    listPlaces(sql),
   ]);
+  const today = todayIn(Intl.DateTimeFormat().resolvedOptions().timeZone);
+  const grounds = places.slice(0, GROUNDS).map(({ id: placeId, place }) => ({
+    id: placeId,
+    name: place.name,
+    shots: placeShots(drawnPlace(place), player.handed, today),
+  }));
   return (
     <PlayerPage
       player={player}
       readings={readings}
+      grounds={grounds.filter((each) => each.shots.length > 0)}
       lessons={lessons}
       history={historyOf(player, lessons, balls)}
       mostUsed={mostUsed(

@@ -1,7 +1,9 @@
 import { toTheEnd } from '@/core/ground/numeric/toTheEnd';
 import { box, bunkerOver, plainPlace } from '@/core/testing/place';
 import type { Visit } from './field';
+import { drawnPlace } from '../sight/drawnPlace';
 import { gridOver } from './grid';
+import { placeShots } from './placeShots';
 import { costsOf, quickVisit, QUICK_SPREAD, type CostQuestion } from './visit';
 
 const situation = {
@@ -50,4 +52,16 @@ test('a quick look is as near to the desk’s own calls over the bunker as it sa
 test('a ball that is not in the sand costs nothing that is known; a bunker that is not there is refused', () => {
   expect(toTheEnd(costsOf({ ...asked(1), fine: false }, [[0, 8]]))).toEqual([null]);
   expect(() => toTheEnd(quickVisit({ ...asked(1), bunker: 'nowhere' }))).toThrow(RangeError);
+});
+
+test('the shots of a place are spread over its bunkers, and lie where balls often come to rest', () => {
+  const ring = box([-4, -3], [4, 3]);
+  const even = placeShots(drawnPlace(plainPlace()), 'right', '2026-05-02');
+  expect(even).toHaveLength(32);
+  const under = plainPlace({ bunkers: [bunkerOver(ring, 1, { rests: [{ x_m: 0, y_m: 2.5 }] })] });
+  const mean = (shots: typeof even): number =>
+    shots.reduce((sum, { pin_m }) => sum + pin_m!, 0) / shots.length;
+  expect(mean(even)).toBeCloseTo(16.2, 0);
+  expect(mean(placeShots(drawnPlace(under), 'right', '2026-05-02'))).toBeLessThan(mean(even) - 1);
+  expect(placeShots(drawnPlace(plainPlace({ greens: [] })), 'right', '2026-05-02')).toEqual([]);
 });

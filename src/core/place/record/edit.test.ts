@@ -11,6 +11,7 @@ import {
   withGreen,
   withoutCorner,
   withoutShape,
+  withSand,
   withShape,
 } from './edit';
 import { emptyPlace, readPlace, sandOn, type Bunker, type GreenOn } from './place';
@@ -54,6 +55,17 @@ test('what is moved takes along what stands on it', () => {
   expect(moved.outline[0]).toEqual({ x_m: -2, y_m: 8 });
   expect(shapeById(plainPlace(), 'green')?.list).toBe('greens');
   expect(shapeById(plainPlace(), 'nothing')).toBeNull();
+});
+
+test('what is seen of the sand on a day stands beside earlier days', () => {
+  const [bunker] = plainPlace().bunkers;
+  const first = withSand(bunker!, '2026-10-01', { preset: 'soft', depth_m: 0.2 });
+  const later = withSand(first, '2026-11-03', { firmness: 0.7 });
+  const again = withSand(later, '2026-11-03', { note: 'after the rain' });
+  expect(again.sand).toEqual([
+    { day: '2026-10-01', preset: 'soft', depth_m: 0.2, note: '' },
+    { day: '2026-11-03', preset: 'soft', depth_m: 0.2, firmness: 0.7, note: 'after the rain' },
+  ]);
 });
 
 test('the sand of a day is the latest that was seen by then', () => {

@@ -1,6 +1,7 @@
 import { type Point, type Ring, middleOf } from '../outline/ring';
 import {
   ringOf,
+  sandOn,
   SHAPES,
   type Area,
   type Bunker,
@@ -8,6 +9,7 @@ import {
   type GreenOn,
   type LipCorner,
   type Place,
+  type SandOn,
 } from './place';
 
 /* Changes of a place, each a new record. */
@@ -131,6 +133,14 @@ export function withArea(
   const name = `${kind.charAt(0).toUpperCase()}${kind.slice(1).replaceAll('-', ' ')} ${n}`;
   const area: Area = { id, name, kind, curved: true, outline: ring.map(corner) };
   return { place: { ...place, areas: [...place.areas, area] }, id };
+}
+
+/** A bunker with what was seen of its sand on a day; what was not looked at that day is as it was before. */
+export function withSand(bunker: Bunker, day: string, seen: Partial<SandOn>): Bunker {
+  const earlier = bunker.sand.filter((each) => each.day !== day);
+  const stands = bunker.sand.find((each) => each.day === day);
+  const before = stands ?? { ...(sandOn(bunker, day) ?? { preset: 'medium' as const }), note: '' };
+  return { ...bunker, sand: [...earlier, { ...before, ...seen, day }] };
 }
 
 /** A green with another flag in its middle. */

@@ -8,7 +8,9 @@ import { readBearing, readLegs } from './legText';
 import { pictureScale, underPicture } from './pictureScale';
 import { dropDepth, probed } from './probe';
 import { SHAPE_NAMES, shapeAbout } from './shapes';
-import { readDrops, readSighting } from './sighting';
+import { bunkerFromSightings } from './fromSightings';
+import { readDrops, readMeasure, readSighting } from './sighting';
+import { simulatedSurvey } from './simulated';
 import { closed, type Leg } from './traverse';
 
 const PACE = 0.8;
@@ -185,4 +187,28 @@ test('the shapes that a coach begins with are whole outlines', () => {
     expect(crossesItself(ring)).toBeNull();
     expect(areaOf(ring)).toBeGreaterThan(10);
   }
+});
+
+test('a survey that a device sends gives back bunker, lips and sand to their stated doubt', () => {
+  let n = 0;
+  const id = (): string => `5a17a0e5-0000-4000-8000-${String(n++).padStart(12, '0')}`;
+  const asked = { shape: 'kidney' as const, middle: [0, 12] as Point, lip: [0.2, 1.4] as const };
+  const lines = simulatedSurvey({ ...asked, firmness: 0.6, seed: 4 }, id).map((line) =>
+    readMeasure(JSON.parse(JSON.stringify(line))),
+  );
+  const sighted = lines.flatMap((line) =>
+    line.format === 'mellow-divot/sand-drops' ? [] : [readSighting(line)],
+  );
+  const { ring, also } = bunkerFromSightings(sighted, [5, 0])!;
+  const truth = shapeAbout('kidney', [5, 12]);
+  ring.forEach((corner, i) => {
+    expect(apart(corner, truth[i]!)).toBeLessThan(4 * also.measured!.spread_m);
+    expect(also.lips![i]).not.toBeNull();
+  });
+  expect(Math.max(...also.lips!.map(Number))).toBeGreaterThan(1);
+  expect(bunkerFromSightings(sighted.slice(0, 4), [0, 0])).toBeNull();
+  const drops = lines.flatMap((line) => ('depths_mm' in line ? readDrops(line).depths : []));
+  const { low, high } = probed(drops);
+  expect(low).toBeLessThan(0.6);
+  expect(high).toBeGreaterThan(0.6);
 });

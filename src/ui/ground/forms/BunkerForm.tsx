@@ -1,8 +1,8 @@
 'use client';
 
 import { Trash2 } from 'lucide-react';
-import { mm } from '@/core/place/record/edit';
-import type { Bunker, LipCorner } from '@/core/place/record/place';
+import { mm, withSand } from '@/core/place/record/edit';
+import type { Bunker, LipCorner, SandOn } from '@/core/place/record/place';
 import { SAND_PRESETS } from '@/core/ground/sand/presets';
 import { SAND_WORDS } from '@/core/tell/words/situation';
 import { sayDay } from '../../kit/day';
@@ -123,11 +123,7 @@ function SandDiary({
 }) {
   const days = [...bunker.sand].sort((a, b) => b.day.localeCompare(a.day));
   const now = days.find(({ day }) => day === today);
-  const put = (part: Partial<Bunker['sand'][number]>): void => {
-    const base = now ?? { ...(days[0] ?? { preset: 'medium' as const }), day: today, note: '' };
-    const entry = { ...base, ...part };
-    onChange({ sand: [...bunker.sand.filter(({ day }) => day !== today), entry] });
-  };
+  const put = (seen: Partial<SandOn>): void => onChange(withSand(bunker, today, seen));
   return (
     <fieldset>
       <legend className="text-base font-semibold">Sand today</legend>

@@ -10,13 +10,15 @@ interface PlanShapesProps {
   scale: PlanScale;
   /** The shape that is chosen. */
   chosen: string | null;
+  /** Drawn as outlines alone: a picture lies under them. */
+  outlined?: boolean;
   /** Told which shape is pressed; absent where none can be. */
   onChoose?: ((id: string) => void) | undefined;
 }
 
 /** Everything of a place that has an outline, from above, with its name; where nothing is to be chosen only bunkers and greens are named. */
 export const PlanShapes = memo(function PlanShapes(props: PlanShapesProps) {
-  const { place, scale, chosen, onChoose } = props;
+  const { place, scale, chosen, outlined = false, onChoose } = props;
   const waves = useId();
   const hatch = useId();
   const pattern: Partial<Record<Lying, string>> = { water: waves, 'out-of-bounds': hatch };
@@ -47,7 +49,12 @@ export const PlanShapes = memo(function PlanShapes(props: PlanShapesProps) {
             onPointerDown={onChoose && (() => onChoose(shape.id))}
             className={onChoose && 'cursor-pointer'}
           >
-            <path d={d} fill={LYING_FILLS[shape.lying]} />
+            <path
+              d={d}
+              fill={LYING_FILLS[shape.lying]}
+              fillOpacity={outlined ? 0.25 : 1}
+              stroke={outlined ? 'var(--ink)' : 'none'}
+            />
             {pattern[shape.lying] && <path d={d} fill={`url(#${pattern[shape.lying]})`} />}
             {bunker && <Face bunker={bunker} scale={scale} />}
             {shape.id === chosen && (

@@ -49,6 +49,19 @@ export function PlayedPlan(props: PlayedPlanProps) {
           scale={scale}
         />
       )}
+      {spot.bunker.bunker.rests.map(({ x_m, y_m }, i) => (
+        <circle
+          key={i}
+          cx={scale.x(x_m)}
+          cy={scale.y(y_m)}
+          r="7"
+          fill="none"
+          stroke="var(--ink)"
+          strokeWidth="1.6"
+          strokeDasharray="3 2"
+          className="pointer-events-none"
+        />
+      ))}
       <line
         x1={at.x}
         y1={at.y}
