@@ -51,7 +51,7 @@ test('the demo has a left-hander, a beginner and an expert', () => {
 
 test('seeding fills an empty folder', () => {
   const { status, stdout } = run('src/demo/seed.ts');
-  expect([status, stdout]).toEqual([0, 'demo academy: 5 players, 3 readings, 3 lessons\n']);
+  expect([status, stdout]).toEqual([0, 'demo academy: 5 players, 3 readings, 4 lessons\n']);
 });
 
 test('a seeding that was broken off is taken up again, and one that is done keeps what is there', async () => {
@@ -61,7 +61,7 @@ test('a seeding that was broken off is taken up again, and one that is done keep
   writeFileSync(path.join(folder, 'demo-is-being-seeded.txt'), '');
   expect(run('src/demo/seed.ts')).toMatchObject({
     status: 0,
-    stdout: 'demo academy: 5 players, 3 readings, 3 lessons\n',
+    stdout: 'demo academy: 5 players, 3 readings, 4 lessons\n',
   });
   const after = await openDatabase(folder);
   expect(await countsOf(after.sql)).toMatchObject({ players: 5, readings: 3, lessons: 3 });

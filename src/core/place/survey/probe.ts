@@ -12,7 +12,7 @@ export const ROD = { mass: 0.5, area: Math.PI * 0.005 ** 2, height: 0.5 } as con
  * m g (h + d) = A (s d + k d^2 / 2), solved for d.
  *
  * @example
- * dropDepth(sandOfFirmness(0.5)).toFixed(3); // => '0.085'
+ * dropDepth({ strength: 3000, stiffness: 10e6 }).toFixed(3); // => '0.085'
  */
 export function dropDepth({ strength, stiffness }: Pick<Sand, 'strength' | 'stiffness'>): number {
   const weight = ROD.mass * GRAVITY;

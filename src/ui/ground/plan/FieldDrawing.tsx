@@ -42,19 +42,19 @@ export function FieldDrawing({ grid, costs, ring, visit, scale }: FieldDrawingPr
             strokeWidth="1"
           />
         ))}
-        {costs.length < grid.places.length &&
-          grid.places
-            .slice(costs.length)
-            .map(({ at: [east, north] }) => (
-              <circle
-                key={`${east} ${north}`}
-                cx={scale.x(east)}
-                cy={scale.y(north)}
-                r="2"
-                fill="var(--ink)"
-                fillOpacity=".4"
-              />
-            ))}
+        {grid.places
+          .filter((_, i) => costs[i] === null)
+          .map(({ at: [east, north] }) => (
+            <circle
+              key={`${east} ${north}`}
+              data-testid="not-looked-at"
+              cx={scale.x(east)}
+              cy={scale.y(north)}
+              r="2"
+              fill="var(--ink)"
+              fillOpacity=".4"
+            />
+          ))}
       </g>
       {lines.map(({ strokes, rings }, i) => {
         const inside = rings.flat().filter((point) => isWellInside(point, grid));

@@ -1,7 +1,7 @@
 'use client';
 
 import { Maximize, Minus, Plus } from 'lucide-react';
-import { useRef, type PointerEvent, type ReactNode, type Ref } from 'react';
+import { useRef, type PointerEvent, type ReactNode, type Ref, type WheelEvent } from 'react';
 import type { Point } from '@/core/place/outline/ring';
 import { fromMetres, toMetres } from '@/core/ground/units/length';
 import { unitFor } from '@/core/ground/units/say';
@@ -28,26 +28,58 @@ const STEP = 1.35;
 /** A press that moved less than this is no drag, px. */
 const STILL = 4;
 
-/** The ground from above: moved by dragging, nearer and further by the wheel or its buttons, to scale. */
+/** What takes a press for itself. */
+const OF_ITS_OWN = '[role="slider"],[role="button"],[data-shape]';
+
+const middleOf = (points: readonly Point[]): Point => [
+  points.reduce((sum, [x]) => sum + x, 0) / points.length,
+  points.reduce((sum, [, y]) => sum + y, 0) / points.length,
+];
+
+/** How far two fingers are apart, px; 0 for one. */
+const spreadOf = ([a, b]: readonly Point[]): number =>
+  a && b ? Math.max(1, Math.hypot(b[0] - a[0], b[1] - a[1])) : 0;
+
+/** The ground from above: moved by dragging, nearer and further by the wheel, two fingers or its buttons, to scale. */
 export function PlanFrame(props: PlanFrameProps) {
   const { label, size, box, drawing, view, onView, onFit, onPress, children } = props;
   const scale = planScale(size, view);
-  const held = useRef<{ x: number; y: number; middle: Point; moved: boolean } | null>(null);
+  /** Fingers on the plan, and where it stood when the last of them came down. */
+  const fingers = useRef(new Map<number, Point>());
+  const held = useRef<{ view: PlanView; from: Point[]; moved: boolean } | null>(null);
 
-  const under = (event: PointerEvent | React.WheelEvent): Point => {
+  const placeOf = (event: PointerEvent | WheelEvent): Point => {
     const { left, top } = event.currentTarget.getBoundingClientRect();
-    return scale.under(event.clientX - left, event.clientY - top);
+    return [event.clientX - left, event.clientY - top];
   };
+  /** Takes hold anew; of several fingers the last that leaves is no press. */
+  const hold = (several = fingers.current.size > 1): void => {
+    const from = [...fingers.current.values()];
+    held.current = from.length > 0 ? { view, from, moved: several } : null;
+  };
+  /** Moves the plan under one finger, nearer and further under two. */
   const drag = (event: PointerEvent): void => {
-    const from = held.current;
-    if (!from) return;
-    const [dx, dy] = [event.clientX - from.x, event.clientY - from.y];
-    if (!from.moved && Math.hypot(dx, dy) < STILL) return;
-    from.moved = true;
-    onView({
-      ...view,
-      middle: [from.middle[0] - dx / view.perMetre, from.middle[1] + dy / view.perMetre],
-    });
+    const start = held.current;
+    if (!start || !fingers.current.has(event.pointerId)) return;
+    fingers.current.set(event.pointerId, placeOf(event));
+    const now = [...fingers.current.values()];
+    const [before, after] = [middleOf(start.from), middleOf(now)];
+    const [dx, dy] = [after[0] - before[0], after[1] - before[1]];
+    if (!start.moved && Math.hypot(dx, dy) < STILL) return;
+    start.moved = true;
+    const { perMetre, middle } = start.view;
+    const shifted = {
+      perMetre,
+      middle: [middle[0] - dx / perMetre, middle[1] + dy / perMetre] as Point,
+    };
+    const spread = spreadOf(start.from);
+    const about = planScale(size, shifted).under(...after);
+    onView(spread > 0 ? zoomed(shifted, spreadOf(now) / spread, about) : shifted);
+  };
+  const letGo = (event: PointerEvent): void => {
+    if (!fingers.current.delete(event.pointerId)) return;
+    if (held.current && !held.current.moved) onPress?.(scale.under(...placeOf(event)));
+    hold(true);
   };
   return (
     <div ref={box} className="relative min-h-0 grow overflow-hidden rounded border border-hairline">
@@ -60,18 +92,20 @@ export function PlanFrame(props: PlanFrameProps) {
         aria-label={label}
         className="block touch-none"
         onPointerDown={(event) => {
-          if ((event.target as Element).closest('[role="slider"],[role="button"],[data-shape]'))
-            return;
+          if ((event.target as Element).closest(OF_ITS_OWN)) return;
           event.currentTarget.setPointerCapture(event.pointerId);
-          held.current = { x: event.clientX, y: event.clientY, middle: view.middle, moved: false };
+          fingers.current.set(event.pointerId, placeOf(event));
+          hold();
         }}
         onPointerMove={drag}
-        onPointerUp={(event) => {
-          if (held.current && !held.current.moved) onPress?.(under(event));
-          held.current = null;
+        onPointerUp={letGo}
+        onPointerCancel={(event) => {
+          fingers.current.delete(event.pointerId);
+          hold(true);
         }}
-        onPointerCancel={() => (held.current = null)}
-        onWheel={(event) => onView(zoomed(view, event.deltaY < 0 ? STEP : 1 / STEP, under(event)))}
+        onWheel={(event) =>
+          onView(zoomed(view, event.deltaY < 0 ? STEP : 1 / STEP, scale.under(...placeOf(event))))
+        }
       >
         <rect width={size.width} height={size.height} fill="var(--turf)" />
         {children(scale)}

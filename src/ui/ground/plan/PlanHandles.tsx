@@ -152,7 +152,7 @@ function Between({
         onAdd();
       }}
     >
-      <circle r="12" fill="transparent" />
+      <circle r="12" className="pointer-coarse:[r:18px]" fill="transparent" />
       <circle
         r="5"
         fill="var(--paper)"
