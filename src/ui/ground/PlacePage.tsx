@@ -60,12 +60,18 @@ export function PlacePage({ stored, ...begins }: PlacePageProps) {
   const drawing = useRef<SVGSVGElement>(null);
   const [box, size] = useSize<HTMLDivElement>(FIRST_SIZE);
   const playing = usePlaying(place, drawn, begins, on, held);
-  const { spot, answer, situated } = playing;
+  const { spot, followed, answer, situated } = playing;
 
   const [moved, setView] = useState<PlanView | null>(null);
-  const all = drawn.shapes.flatMap(({ ring }) => ring);
-  const usual = on && spot ? [...spot.bunker.ring, ...spot.green.ring, ...about(spot.ball)] : all;
-  const view = moved ?? fitting(usual, size);
+  const all = useMemo(() => drawn.shapes.flatMap(({ ring }) => ring), [drawn]);
+  const bunker = on ? spot?.bunker : undefined;
+  const green = on ? spot?.green : undefined;
+  // Not by the ball: the plan stands still while it is dragged.
+  const usual = useMemo(
+    () => fitting(bunker && green ? [...about(bunker.box), ...green.ring] : all, size),
+    [bunker, green, all, size],
+  );
+  const view = moved ?? usual;
   const choose = (id: string | null): void => {
     setChosen(id);
     setCorner(null);
@@ -167,7 +173,7 @@ export function PlacePage({ stored, ...begins }: PlacePageProps) {
             {on && situated && (
               <StillSection
                 shot={situated}
-                pictures={playing.busy ? [] : (answer?.pictures ?? [])}
+                pictures={held || playing.busy ? [] : (answer?.pictures ?? [])}
                 clubs={(answer?.sheet.calls ?? []).map(({ club }) => club)}
                 handed={playing.player.handed}
                 units={units}
@@ -212,15 +218,15 @@ export function PlacePage({ stored, ...begins }: PlacePageProps) {
                 picture={picture}
               />
             )}
-            {on && spot && (
+            {on && followed && (
               <PlayPanel
                 {...playing}
                 onRests={(rests) =>
-                  change(withShape<Bunker>(place, spot.bunker.id, (now) => ({ ...now, rests })))
+                  change(withShape<Bunker>(place, followed.bunker.id, (now) => ({ ...now, rests })))
                 }
                 id={stored.id}
                 place={drawn}
-                spot={spot}
+                spot={followed}
                 chosen={direction}
                 onDirection={setDirection}
               />
@@ -237,12 +243,12 @@ export function PlacePage({ stored, ...begins }: PlacePageProps) {
   );
 }
 
-/** Ground that is seen about the ball, m: the rose needs room. */
-const ROOM = 9;
+/** Ground that is seen about a bunker, m: the rose needs room. */
+const ROOM = 5;
 
-const about = ([east, north]: Point): Point[] => [
-  [east - ROOM, north - ROOM],
-  [east + ROOM, north + ROOM],
+const about = ({ low, high }: { low: Point; high: Point }): Point[] => [
+  [low[0] - ROOM, low[1] - ROOM],
+  [high[0] + ROOM, high[1] + ROOM],
 ];
 
 /** What is wrong with a shape as it stands; null when nothing is. */

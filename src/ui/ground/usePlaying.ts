@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useMemo, useState } from 'react';
+import { useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { sensible } from '@/core/place/rose/rose';
 import type { Place } from '@/core/place/record/place';
 import type { DrawnPlace } from '@/core/place/sight/drawnPlace';
@@ -52,28 +52,37 @@ export function usePlaying(
   const { lie } = played;
   const how = useMemo<Playing>(() => ({ handed, lie, day: today }), [handed, lie, today]);
 
+  // The ball follows the hand; what is read off the ground follows the ball as soon as there is time.
+  const followed = useDeferredValue(spot);
   const { sight, bare, fault } = useMemo(() => {
-    if (!spot) return NOTHING_READ;
+    if (!followed) return NOTHING_READ;
     try {
-      return { sight: sightOf(drawn, spot), bare: groundShot(drawn, spot, how), fault: null };
+      return {
+        sight: sightOf(drawn, followed),
+        bare: groundShot(drawn, followed, how),
+        fault: null,
+      };
     } catch (error) {
       if (!(error instanceof FaultyInput)) throw error;
       return { ...NOTHING_READ, fault: `The flag ${error.faults[0]!.message}.` };
     }
-  }, [drawn, spot, how]);
+  }, [drawn, followed, how]);
 
-  const rose = useRose(drawn, on && sight ? spot : null, player, how, held);
+  // While the ball is dragged the ways out are those from where it lay.
+  const [rested, setRested] = useState(followed);
+  if (!held && rested !== followed) setRested(followed);
+  const rose = useRose(drawn, on && sight ? rested : null, player, how, held);
   const petals = rose.value?.petals;
   const flagAsks = sight ? Math.atan2(sight.lip.height, sight.lip.distance) : 0;
   const named = useMemo(() => sensible(petals ?? [], flagAsks), [petals, flagAsks]);
   const shot = useMemo(() => {
-    if (!spot || !bare) return null;
-    const escapes = named.map(({ toward }) => escapeInput(wayFrom(drawn, spot, toward)));
+    if (!followed || !bare) return null;
+    const escapes = named.map(({ toward }) => escapeInput(wayFrom(drawn, followed, toward)));
     return escapes.length > 0 ? { ...bare, escapes } : bare;
-  }, [drawn, spot, bare, named]);
+  }, [drawn, followed, bare, named]);
   const read = shot && readFor(player, shot);
   const calls = useCalls(read?.situation ?? {}, useUnits(), held || !read || !rose.value);
-  const field = useField(place, spot, player, how, on && fieldAsked);
+  const field = useField(place, followed, player, how, on && fieldAsked);
   useSpotInAddress(played, playerId);
   return {
     players,
@@ -82,7 +91,9 @@ export function usePlaying(
     played,
     onPlayed: play,
     putBall,
+    /** Where the ball is, and where it was when all of this was read. */
     spot,
+    followed,
     sight,
     fault,
     shot,

@@ -1,5 +1,6 @@
 'use client';
 
+import { useMemo } from 'react';
 import type { Petal, RoseLook } from '@/core/place/rose/petal';
 import { PETAL_TURNS } from '@/core/place/rose/rose';
 import type { DrawnPlace } from '@/core/place/sight/drawnPlace';
@@ -34,9 +35,12 @@ export function useRose(
   playing: Playing,
   waiting: boolean,
 ): Task<Rose> {
-  const asked = spot && situationsFrom(place, spot, player, playing);
+  const [asked, key] = useMemo(() => {
+    const situations = spot ? situationsFrom(place, spot, player, playing) : null;
+    return [situations, situations && JSON.stringify(situations)];
+  }, [place, spot, player, playing]);
   return useTask<Rose>(
-    asked && JSON.stringify(asked),
+    key,
     async ({ engine, signal, show }) => {
       let rose: Rose = { petals: [], fine: false, done: 0 };
       for (const look of LOOKS) {

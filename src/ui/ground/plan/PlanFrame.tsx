@@ -1,7 +1,14 @@
 'use client';
 
 import { Maximize, Minus, Plus } from 'lucide-react';
-import { useRef, type PointerEvent, type ReactNode, type Ref, type WheelEvent } from 'react';
+import {
+  useMemo,
+  useRef,
+  type PointerEvent,
+  type ReactNode,
+  type Ref,
+  type WheelEvent,
+} from 'react';
 import type { Point } from '@/core/place/outline/ring';
 import { fromMetres, toMetres } from '@/core/ground/units/length';
 import { unitFor } from '@/core/ground/units/say';
@@ -43,7 +50,7 @@ const spreadOf = ([a, b]: readonly Point[]): number =>
 /** The ground from above: moved by dragging, nearer and further by the wheel, two fingers or its buttons, to scale. */
 export function PlanFrame(props: PlanFrameProps) {
   const { label, size, box, drawing, view, onView, onFit, onPress, children } = props;
-  const scale = planScale(size, view);
+  const scale = useMemo(() => planScale(size, view), [size, view]);
   /** Fingers on the plan, and where it stood when the last of them came down. */
   const fingers = useRef(new Map<number, Point>());
   const held = useRef<{ view: PlanView; from: Point[]; moved: boolean } | null>(null);
