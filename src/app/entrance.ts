@@ -13,8 +13,8 @@ export const ENTRANCE = '/enter';
 const COOKIE = 'mellow-entrance';
 const A_YEAR = 365 * 24 * 3600;
 
-/** What a tracker proves itself by is its own key. */
-const OWN_KEY = '/api/tracker/balls';
+/** What devices prove themselves by is a key of their own. */
+const OWN_KEY: readonly string[] = ['/api/tracker/balls', '/api/tracker/measures'];
 
 /** What is in the cookie: nothing that the passphrase could be read from. */
 const proofOf = (passphrase: string): string =>
@@ -45,7 +45,7 @@ export function openingFault(host?: string, passphrase?: string): string | null 
 
 /** True when a request may pass: where no passphrase is set, with the cookie of it, or where another key is asked for. */
 export function mayPass(path: string, cookie: string | null, passphrase?: string): boolean {
-  if (passphrase === undefined || path === OWN_KEY) return true;
+  if (passphrase === undefined || OWN_KEY.includes(path)) return true;
   const held = /(?:^|;\s*)mellow-entrance=([0-9a-f]{64})(?:;|$)/.exec(cookie ?? '')?.[1];
   return held !== undefined && same(held, proofOf(passphrase));
 }

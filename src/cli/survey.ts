@@ -9,7 +9,7 @@ const USAGE = `usage: npm run -s rangefinder -- [--shape SHAPE] [--seed N] [--to
   a made-up bunker 12 m north of the coach, as a rangefinder and a dropped rod measure it: JSON Lines
   --shape SHAPE   ${SHAPE_NAMES.join(', ')} (kidney)
   --seed N        same seed, same readings (1)
-  --to URL        sends each to a server instead of printing it, such as http://127.0.0.1:3000/api/measures
+  --to URL        sends each to a server instead of printing it, such as http://127.0.0.1:3000/api/tracker/measures
   --key KEY       the key that the server's ground or lesson page made`;
 
 /** The bunker that is sighted, but for its shape. */

@@ -252,7 +252,7 @@ test('a rangefinder and a sand probe are listened to, and make a bunker with its
       distance_m: 12,
     });
   const post = (data: string, bearer = key) =>
-    page.request.post('/api/measures', {
+    page.request.post('/api/tracker/measures', {
       headers: { authorization: `Bearer ${bearer}`, 'content-type': 'application/x-ndjson' },
       data,
     });

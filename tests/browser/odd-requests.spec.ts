@@ -47,7 +47,7 @@ const ROUTES: readonly (readonly [method: string, path: string])[] = [
   ['PATCH', '/api/places/ID/picture'],
   ['PUT', '/api/places/ID/picture'],
   ['POST', '/api/places/import'],
-  ['POST', '/api/measures'],
+  ['POST', '/api/tracker/measures'],
   ['GET', '/api/measures?since=ID'],
   ['GET', '/api/places/ID/export?as=ID'],
   ['GET', '/ground/ID/book/pdf?player=ID'],

@@ -38,6 +38,8 @@ test('with a passphrase only its cookie passes; without one everybody on this ma
     expect(mayPass('/', bad, SECRET)).toBe(false);
   }
   expect(mayPass('/api/tracker/balls', null, SECRET)).toBe(true);
+  expect(mayPass('/api/tracker/measures', null, SECRET)).toBe(true);
+  expect(mayPass('/api/measures', null, SECRET)).toBe(false);
   expect(mayPass('/api/tracker/key', null, SECRET)).toBe(false);
 });
 

@@ -80,7 +80,7 @@ export function DevicesForm({ onBunker, bunker, onBunkerChange, onFirmness }: De
         <p className="mt-2 text-sm leading-snug">
           Copy this key now: it is shown only once, and it replaces any earlier key.{' '}
           <code className="font-semibold break-all select-all">{key}</code>. The device posts lines
-          to <code className="break-all">{window.location.origin}/api/measures</code>.
+          to <code className="break-all">{window.location.origin}/api/tracker/measures</code>.
         </p>
       )}
       {fault && <Alert className="mt-1">{fault}</Alert>}
