@@ -3,7 +3,7 @@ import { FaultyInput } from '@/core/tell/format/fault';
 import { SHAPE_NAMES, type ShapeName } from '@/core/place/survey/shapes';
 import { simulatedSurvey } from '@/core/place/survey/simulated';
 import { faultsOf } from './input';
-import { sendLine } from './sendLine';
+import { printOrSend } from './printOrSend';
 
 const USAGE = `usage: npm run -s rangefinder -- [--shape SHAPE] [--seed N] [--to URL --key KEY]
   a made-up bunker 12 m north of the coach, as a rangefinder and a dropped rod measure it: JSON Lines
@@ -47,17 +47,11 @@ async function sent(args: readonly string[]): Promise<number> {
     return 2;
   }
   const asked = { ...BUNKER, shape: shapeOf(values.shape), seed: seedOf(values.seed) };
-  for (const measure of simulatedSurvey(asked, () => crypto.randomUUID())) {
-    const line = JSON.stringify(measure);
-    if (values.to === undefined) {
-      console.log(line);
-      continue;
-    }
-    const { ok, text } = await sendLine(line, values.to, values.key!);
-    console.log(text);
-    if (!ok) return 1;
-  }
-  return 0;
+  const measures = simulatedSurvey(asked, () => crypto.randomUUID());
+  return printOrSend(
+    measures.map((measure) => JSON.stringify(measure)),
+    values,
+  );
 }
 
 /** Plays a rangefinder and a sand probe; gives the exit code. */

@@ -5,7 +5,7 @@ import { FaultyInput, parseJson } from '@/core/tell/format/fault';
 import { readSituation } from '@/core/tell/format/situation';
 import { trackedBall, trackedLine } from '@/core/lesson/tracker/simulated';
 import { faultsOf, readText } from './input';
-import { sendLine } from './sendLine';
+import { printOrSend } from './printOrSend';
 
 const USAGE = `usage: npm run -s tracker -- [--balls N] [--seed N] [--to URL --key KEY] FILE|-
   balls of the player of a situation at its best call, as a tracker reads them: JSON Lines
@@ -59,16 +59,7 @@ async function sent(args: readonly string[]): Promise<number> {
   }
   const balls = count(values.balls, '--balls', 1, 1000);
   const seed = count(values.seed, '--seed', 0, 2 ** 31);
-  for (const line of linesOf(parseJson(readText(file)), balls, seed)) {
-    if (values.to === undefined) {
-      console.log(line);
-      continue;
-    }
-    const { ok, text } = await sendLine(line, values.to, values.key!);
-    console.log(text);
-    if (!ok) return 1;
-  }
-  return 0;
+  return printOrSend(linesOf(parseJson(readText(file)), balls, seed), values);
 }
 
 /** Balls of a simulated tracker, printed or posted. Gives back the exit status. */

@@ -1,6 +1,7 @@
+import { angleBetween } from '../outline/direction';
 import { apart, type Point } from '../outline/ring';
 import { pointOf } from '../record/place';
-import { turnOf, type StationGround } from './stationGround';
+import type { StationGround } from './stationGround';
 
 /** A station as far as its line of fire goes. */
 export type Fire = Pick<StationGround, 'ball' | 'hole'>;
@@ -43,7 +44,7 @@ function endangers(stretch: ReturnType<typeof stretchOf>, person: Point): boolea
   const aside = Math.abs(away[0] * toward[1] - away[1] * toward[0]);
   if (along <= 0) return Math.hypot(...away) < FIRE.clear;
   if (along > length) return Math.hypot(along - length, aside) < FIRE.clear;
-  return aside < FIRE.clear || turnOf(toward, away) < FIRE.cone;
+  return aside < FIRE.clear || angleBetween(toward, away) < FIRE.cone;
 }
 
 /** Whether two stations must never be played from at the same time: their lines cross, or one endangers who stands at the other. */

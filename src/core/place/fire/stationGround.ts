@@ -1,4 +1,3 @@
-import { degrees } from '@/core/ground/units/angle';
 import type { Hand } from '@/core/ground/player/player';
 import {
   exactObject,
@@ -128,7 +127,3 @@ export function shotForHand(
   if (!ground || handed === 'right' || !across) return shot;
   return { ...shot, slope: { ...shot.slope, across_deg: -across } };
 }
-
-/** The angle by which a line from a to b turns from a direction, degrees. */
-export const turnOf = (u: Point, v: Point): number =>
-  Math.abs(degrees(Math.atan2(u[0] * v[1] - u[1] * v[0], u[0] * v[0] + u[1] * v[1])));

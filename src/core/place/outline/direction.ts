@@ -1,4 +1,4 @@
-import { radians } from '@/core/ground/units/angle';
+import { degrees, radians } from '@/core/ground/units/angle';
 import type { Point } from './ring';
 
 /**
@@ -33,3 +33,12 @@ export const ahead = ([x, y]: Point, [ux, uy]: Point, distance: number): Point =
   x + ux * distance,
   y + uy * distance,
 ];
+
+/**
+ * The angle between two directions, degrees from 0 to 180.
+ *
+ * @example
+ * angleBetween([1, 0], [0, 2]); // => 90
+ */
+export const angleBetween = ([ux, uy]: Point, [vx, vy]: Point): number =>
+  Math.abs(degrees(Math.atan2(ux * vy - uy * vx, ux * vx + uy * vy)));

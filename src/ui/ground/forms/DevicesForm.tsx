@@ -11,8 +11,7 @@ import { simulatedSurvey } from '@/core/place/survey/simulated';
 import { counted } from '@/core/tell/words/counted';
 import { v4 as uuid } from 'uuid';
 import { Alert } from '../../kit/Alert';
-import { ask } from '../../server/client';
-import { isDone } from '../../server/said';
+import { DeviceKey } from '../../kit/DeviceKey';
 import { useMeasures } from './useMeasures';
 import { LengthBox } from './NumberBox';
 
@@ -36,7 +35,6 @@ const SIMULATED = {
 export function DevicesForm({ onBunker, bunker, onBunkerChange, onFirmness }: DevicesFormProps) {
   const { on, listen, measures, fault, take, clear } = useMeasures();
   const [stand, setStand] = useState<Point>([0, 0]);
-  const [key, setKey] = useState<string | null>(null);
   const [seed, setSeed] = useState(1);
   const sighted = measures.flatMap((line) =>
     line.format === DROPS_FORMAT ? [] : [readSighting(line)],
@@ -47,10 +45,6 @@ export function DevicesForm({ onBunker, bunker, onBunkerChange, onFirmness }: De
   const made = bunkerFromSightings(sighted, stand);
   const floor = sighted.filter(({ at }) => at === 'floor');
   const sand = depths.length >= LEAST_DROPS ? probed(depths) : null;
-  const make = async (): Promise<void> => {
-    const answered = await ask<{ key: string }>('/api/tracker/key', 'POST', {});
-    if (isDone(answered)) setKey(answered.body.key);
-  };
   const simulate = (): void => {
     take(simulatedSurvey({ ...SIMULATED, seed }, uuid));
     setSeed(seed + 1);
@@ -60,7 +54,7 @@ export function DevicesForm({ onBunker, bunker, onBunkerChange, onFirmness }: De
       <summary className="min-h-11 cursor-pointer py-2.5">
         Rangefinder and sand probe{on && ': listening'}
       </summary>
-      <div className="flex flex-wrap gap-2">
+      <DeviceKey path="/api/tracker/measures">
         <button
           type="button"
           aria-pressed={on}
@@ -72,17 +66,7 @@ export function DevicesForm({ onBunker, bunker, onBunkerChange, onFirmness }: De
         <button type="button" onClick={simulate} className="button border-dashed">
           Simulate a survey
         </button>
-        <button type="button" onClick={() => void make()} className="button">
-          Create a device key
-        </button>
-      </div>
-      {key && (
-        <p className="mt-2 text-sm leading-snug">
-          Copy this key now: it is shown only once, and it replaces any earlier key.{' '}
-          <code className="font-semibold break-all select-all">{key}</code>. The device posts lines
-          to <code className="break-all">{window.location.origin}/api/tracker/measures</code>.
-        </p>
-      )}
+      </DeviceKey>
       {fault && <Alert className="mt-1">{fault}</Alert>}
       <div className="mt-2 flex flex-wrap gap-3">
         <LengthBox
