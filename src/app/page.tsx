@@ -8,7 +8,7 @@ import {
   type DeskReading,
 } from '@/core/tell/reading/reading';
 import { situationFor, type RosterPlayer } from '@/core/lesson/players/player';
-import { drawnPlace, shapeAt } from '@/core/place/sight/drawnPlace';
+import { drawnPlace } from '@/core/place/sight/drawnPlace';
 import { groundShot } from '@/core/place/sight/groundShot';
 import { readOrigin } from '@/core/place/sight/origin';
 import { spotAt } from '@/core/place/sight/sight';
@@ -22,7 +22,7 @@ import type { DeskGround } from '@/ui/desk/sentence/GroundNote';
 import { NoPlayers } from '@/ui/frame/NoPlayers';
 import { house } from './house';
 import { queryText, type Query } from './query';
-import { todayIn } from './today';
+import { todayHere } from './today';
 
 export const dynamic = 'force-dynamic';
 
@@ -77,9 +77,8 @@ async function groundOf({ from, shot, player }: DeskReading): Promise<DeskGround
   const drawn = drawnPlace(stored.place);
   const { ball, green, flag } = origin;
   try {
-    const bunker = shapeAt(drawn, ball)?.id ?? '';
-    const spot = spotAt(drawn, { bunker, ball, green, flag });
-    const day = todayIn(Intl.DateTimeFormat().resolvedOptions().timeZone);
+    const spot = spotAt(drawn, { ball, green, flag });
+    const day = todayHere();
     const at = new URLSearchParams({
       player,
       ball: ball.join(),

@@ -9,3 +9,6 @@ export const latestToday = (): string => todayIn('Pacific/Kiritimati');
 
 /** The day that it is where it begins last: nothing before it is anything but past. */
 export const earliestToday = (): string => todayIn('Pacific/Pago_Pago');
+
+/** The day that it is where the server stands. */
+export const todayHere = (): string => todayIn(Intl.DateTimeFormat().resolvedOptions().timeZone);

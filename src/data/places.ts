@@ -27,6 +27,14 @@ export async function listPlaces(db: Queries): Promise<StoredPlace[]> {
   return rows;
 }
 
+/** How many places are not deleted. */
+async function countPlaces(db: Queries): Promise<number> {
+  const { rows } = await db.query<{ count: number }>(
+    'select count(*)::int as count from places where deleted_at is null',
+  );
+  return rows[0]!.count;
+}
+
 /** One place; null when there is none. */
 export async function placeById(db: Queries, id: string): Promise<StoredPlace | null> {
   const { rows } = await db.query<StoredPlace>(
@@ -54,7 +62,7 @@ export function savePlace(db: PGlite, id: string, place: Place, from?: string): 
       throw new FaultyInput([{ path: 'id', message }]);
     }
     if (from !== undefined && (stands?.version ?? '') !== from) throw new ChangedElsewhere();
-    if (!stands && (await listPlaces(tx)).length >= MOST_PLACES) {
+    if (!stands && (await countPlaces(tx)) >= MOST_PLACES) {
       throw new FaultyInput([{ path: 'places', message: `must be at most ${MOST_PLACES}` }]);
     }
     await tx.query(

@@ -2,7 +2,7 @@ import type { PGlite } from '@electric-sql/pglite';
 import { FaultyInput, parseJson } from '@/core/tell/format/fault';
 import { database } from '@/data/database';
 import { isTrackerKey } from '@/data/tracker';
-import { refuse, withText } from './respond';
+import { mediaTypeOf, refuse, withText } from './respond';
 
 const MOST_BYTES = 256 * 1024;
 const TYPES = ['application/x-ndjson', 'application/jsonl'];
@@ -28,8 +28,7 @@ export async function takeLines(
   if (!key || !(await isTrackerKey(sql, key))) {
     return refuse(401, [{ path: 'authorization', message: 'must be "Bearer " and the key' }]);
   }
-  const type = request.headers.get('content-type')?.split(';')[0]?.trim().toLowerCase() ?? '';
-  if (!TYPES.includes(type)) {
+  if (!TYPES.includes(mediaTypeOf(request))) {
     return refuse(415, [{ path: 'content-type', message: `must be one of ${TYPES.join(', ')}` }]);
   }
   return withText(request, MOST_BYTES, async (text) => {

@@ -29,6 +29,10 @@ export const pdfFile = (pdf: Uint8Array<ArrayBuffer>, name: string): Response =>
     },
   });
 
+/** What a body says that it is, without its parameters; empty when it says nothing. */
+export const mediaTypeOf = (request: Request): string =>
+  request.headers.get('content-type')?.split(';')[0]?.trim().toLowerCase() ?? '';
+
 /** Reads the body as bytes, giving up as soon as it is too large: its announced length is not believed. */
 async function readBody(request: Request, most: number): Promise<Buffer | null> {
   const reader = request.body?.getReader();
@@ -95,8 +99,7 @@ export async function withJson(
   request: Request,
   handle: (body: unknown) => Promise<Response> | Response,
 ): Promise<Response> {
-  const type = request.headers.get('content-type')?.split(';')[0]?.trim().toLowerCase();
-  if (type !== 'application/json') {
+  if (mediaTypeOf(request) !== 'application/json') {
     return refuse(415, [{ path: 'content-type', message: 'must be application/json' }]);
   }
   return withText(request, MOST_BYTES, (text) => handle(parseJson(text)));

@@ -4,7 +4,9 @@ import { counted } from '@/core/tell/words/counted';
 import { useMemo, useState } from 'react';
 import type { Player } from '@/core/ground/player/player';
 import { SAND_PRESETS, type SandPreset } from '@/core/ground/sand/presets';
-import type { ShotInput } from '@/core/tell/format/shot';
+import { placeShots } from '@/core/place/field/placeShots';
+import type { StoredPlace } from '@/core/place/record/stored';
+import { drawnPlace } from '@/core/place/sight/drawnPlace';
 import type { MixChoice } from '@/core/tell/reading/mixChoice';
 import { SAND_WORDS } from '@/core/tell/words/situation';
 import { Called } from './Called';
@@ -19,18 +21,16 @@ interface AuditPanelProps {
   situation: object;
   /** Readings of this player that a mix can be made of. */
   readings: readonly object[];
-  /** Drawn ground with the shots that its bunkers ask of this player. */
-  grounds?: readonly GroundShots[];
+  /** Drawn ground whose bunkers are a mix too. */
+  grounds?: readonly Ground[];
+  /** The day whose sand is played from there, YYYY-MM-DD. */
+  today?: string;
 }
 
-/** Drawn ground as a mix of shots. */
-export interface GroundShots {
-  id: string;
-  name: string;
-  shots: readonly ShotInput[];
-}
+/** Drawn ground that can be played on. */
+export type Ground = Pick<StoredPlace, 'id' | 'place'>;
 
-const NONE: readonly GroundShots[] = [];
+const NONE: readonly Ground[] = [];
 
 const GROUND = 'ground:';
 
@@ -39,18 +39,20 @@ type MixName = 'season' | 'readings' | SandPreset | `${typeof GROUND}${string}`;
 const isGround = (mix: MixName): mix is `${typeof GROUND}${string}` => mix.startsWith(GROUND);
 
 /** Bag check: gaps, soles against sands, what is called how often, and one wedge made otherwise. */
-export function AuditPanel({ player, situation, readings, grounds = NONE }: AuditPanelProps) {
+export function AuditPanel(props: AuditPanelProps) {
+  const { player, situation, readings, grounds = NONE, today = '' } = props;
   const [mix, setMix] = useState<MixName>('season');
   const choice = useMemo((): MixChoice => {
     if (mix === 'season') return { kind: 'season' };
     if (mix === 'readings') return { kind: 'readings', situations: readings };
     if (isGround(mix)) {
       const ground = grounds.find(({ id }) => mix === `${GROUND}${id}`);
-      const situations = (ground?.shots ?? []).map((shot) => ({ ...situation, shot }));
+      const shots = ground ? placeShots(drawnPlace(ground.place), player.handed, today) : [];
+      const situations = shots.map((shot) => ({ ...situation, shot }));
       return { kind: 'readings', situations };
     }
     return { kind: 'season', sand: mix };
-  }, [mix, readings, grounds, situation]);
+  }, [mix, readings, grounds, situation, player.handed, today]);
   const options: (readonly [MixName, string])[] = [
     ['season', 'a typical season'],
     ...SAND_PRESETS.filter((each) => each !== 'hardpan').map(
@@ -59,7 +61,8 @@ export function AuditPanel({ player, situation, readings, grounds = NONE }: Audi
   ];
   if (readings.length > 0)
     options.push(['readings', `this player’s own ${counted(readings.length, 'reading')}`]);
-  for (const { id, name } of grounds) options.push([`${GROUND}${id}`, `the bunkers of ${name}`]);
+  for (const { id, place } of grounds)
+    options.push([`${GROUND}${id}`, `the bunkers of ${place.name}`]);
   return (
     <section aria-labelledby="audit">
       <h2 id="audit" className="text-2xl">

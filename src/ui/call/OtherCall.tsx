@@ -1,3 +1,4 @@
+import { capital } from '@/core/tell/words/capital';
 import { OddsBars } from './OddsBars';
 import type { CallEntry } from '@/core/tell/sheet/callSheet';
 import { inkOf } from '../drawing/inks';
@@ -25,7 +26,7 @@ function differenceWords(call: CallEntry, best: CallEntry): string {
   const thin = call.odds.thin - best.odds.thin;
   if (Math.abs(thin) >= 0.02) parts.push(thin > 0 ? 'thin more often' : 'thin less often');
   const text = parts.length > 0 ? parts.join(', ') : 'almost the same shot';
-  return `${text.charAt(0).toUpperCase()}${text.slice(1)}.`;
+  return `${capital(text)}.`;
 }
 
 /** Relief under penalty beside the best call: nothing is struck, so it has no odds. */

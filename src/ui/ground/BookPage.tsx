@@ -5,6 +5,7 @@ import { useMemo, useState } from 'react';
 import { bunkerNumbers, type BunkerNumbers } from '@/core/place/field/bunkerNumbers';
 import type { Visit } from '@/core/place/field/field';
 import { numberRows, visitWords } from '@/core/place/field/numberWords';
+import { bookQuestion } from '@/core/place/field/visit';
 import type { StoredPlace } from '@/core/place/record/stored';
 import { drawnPlace, type DrawnPlace } from '@/core/place/sight/drawnPlace';
 import { situationFor, inHouse, type RosterPlayer } from '@/core/lesson/players/player';
@@ -36,24 +37,15 @@ export function BookPage({ stored, players, house, today }: BookPageProps) {
     house,
   );
   const { handed } = player;
-  const { bunkers, greens, areas } = place;
   const visits = useTask<ReadonlyMap<string, Visit | null>>(
     JSON.stringify([stored.version, playerId]),
     async ({ engine, signal, show }) => {
       const found = new Map<string, Visit | null>();
       await Promise.all(
-        numbers.map(async ({ id, flags }) => {
-          const [nearest] = flags;
-          if (!nearest) return;
-          const question = {
-            place: { bunkers, greens, areas },
-            bunker: id,
-            green: nearest.green,
-            flag: nearest.flag,
-            playing: { handed, lie: 'clean' as const, day: today },
-            situation: situationFor(player, FIRST_SHOT),
-          };
-          found.set(id, await engine.run('quickVisit', [question], { signal }));
+        numbers.map(async (each) => {
+          const asked = bookQuestion(place, each, handed, today, situationFor(player, FIRST_SHOT));
+          if (!asked) return;
+          found.set(each.id, await engine.run('quickVisit', [asked], { signal }));
           show(new Map(found));
         }),
       );

@@ -15,7 +15,6 @@ import {
 } from '@/core/place/record/place';
 import type { StoredPlace } from '@/core/place/record/stored';
 import { drawnPlace } from '@/core/place/sight/drawnPlace';
-import { atFlag } from '@/core/tell/sheet/atFlag';
 import { StillSection } from '../drawing/section/StillSection';
 import { useSize } from '../drawing/useSize';
 import { TopBar } from '../frame/TopBar';
@@ -99,7 +98,6 @@ export function PlacePage({ stored, ...begins }: PlacePageProps) {
   ];
   useCommands(commands);
 
-  const flag = answer?.sheet.calls.find((call) => atFlag(call) && !call.attempt);
   return (
     <>
       <TopBar room="Ground" />
@@ -146,7 +144,7 @@ export function PlacePage({ stored, ...begins }: PlacePageProps) {
                       field={playing.fieldAsked ? playing.field.value : null}
                       petals={playing.rose.value?.petals ?? []}
                       named={playing.named}
-                      flag={flag?.odds.expected_strokes ?? null}
+                      flag={playing.flagStrokes}
                       chosen={direction}
                       held={held}
                       onHeld={setHeld}

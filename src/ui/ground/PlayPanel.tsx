@@ -12,7 +12,6 @@ import type { RosterPlayer } from '@/core/lesson/players/player';
 import type { Answer } from '@/core/tell/answer/answer';
 import type { ShotInput } from '@/core/tell/format/shot';
 import { readingToQuery } from '@/core/tell/reading/reading';
-import { atFlag } from '@/core/tell/sheet/atFlag';
 import type { CallEntry } from '@/core/tell/sheet/callSheet';
 import { calledLine } from '@/core/tell/sheet/calledLine';
 import { chanceWords } from '@/core/tell/words/words';
@@ -42,6 +41,8 @@ export interface PlayPanelProps {
   fault: string | null;
   shot: ShotInput | null;
   answer: Answer | null;
+  /** Strokes with the best call at the flag; null where nothing gets out there. */
+  flagStrokes: number | null;
   busy: boolean;
   /** Why nothing is called, where the computing failed. */
   failure: string | null;
@@ -62,7 +63,6 @@ export function PlayPanel(props: PlayPanelProps) {
   const { rose, named, busy, failure } = props;
   const flags = flagsOf(place);
   const calls = answer?.sheet.calls ?? [];
-  const flag = calls.find((call) => atFlag(call) && !call.attempt);
   const known = rose.value;
   const running = rose.status === 'running';
   const { ball, green, flag: at } = spot;
@@ -129,7 +129,7 @@ export function PlayPanel(props: PlayPanelProps) {
             <WaysList
               petals={known?.petals ?? []}
               named={named}
-              flag={busy || !answer ? undefined : (flag?.odds.expected_strokes ?? null)}
+              flag={busy || !answer ? undefined : props.flagStrokes}
               chosen={props.chosen}
               onChosen={props.onDirection}
             />

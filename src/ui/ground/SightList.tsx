@@ -1,3 +1,4 @@
+import { launchOver } from '@/core/ground/situation/lip';
 import type { Sight } from '@/core/place/sight/sight';
 import { degrees } from '@/core/ground/units/angle';
 import { plainNumber, sayLength } from '@/core/ground/units/say';
@@ -24,7 +25,7 @@ export function SightList({ sight, handed }: SightListProps) {
     ['Green', `${ground(sight.edge)} to ${ground(sight.back)}`],
     ['Lip', `${sayLength(lip.height, 'height', units)} high${off(spread.height, 'height')}`],
     ['Ball to lip', sayLength(lip.distance, 'height', units) + off(spread.distance, 'height')],
-    ['Launch to clear it', `${plainNumber(degrees(Math.atan2(lip.height, lip.distance)), 0)}°`],
+    ['Launch to clear it', `${plainNumber(degrees(launchOver(lip)), 0)}°`],
     ['Lie of the sand', slopeWords(degrees(along), mirror * degrees(across))],
     [
       'Green runs',

@@ -1,5 +1,6 @@
 'use client';
 
+import { capital } from '@/core/tell/words/capital';
 import { useId } from 'react';
 import { degrees } from '@/core/ground/units/angle';
 import type { Petal } from '@/core/place/rose/petal';
@@ -14,8 +15,6 @@ interface WaysListProps {
   chosen: number | null;
   onChosen: (toward: number | null) => void;
 }
-
-const capital = (text: string): string => `${text.charAt(0).toUpperCase()}${text.slice(1)}`;
 
 /** The sensible ways out in words, and any other by a slider. */
 export function WaysList({ petals, named, flag, chosen, onChosen }: WaysListProps) {

@@ -1,5 +1,7 @@
 'use client';
 
+import { atFlag } from '@/core/tell/sheet/atFlag';
+import { launchOver } from '@/core/ground/situation/lip';
 import { useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { sensible } from '@/core/place/rose/rose';
 import type { Place } from '@/core/place/record/place';
@@ -73,7 +75,7 @@ export function usePlaying(
   if (!held && rested !== followed) setRested(followed);
   const rose = useRose(drawn, on && sight ? rested : null, player, how, held);
   const petals = rose.value?.petals;
-  const flagAsks = sight ? Math.atan2(sight.lip.height, sight.lip.distance) : 0;
+  const flagAsks = sight ? launchOver(sight.lip) : 0;
   const named = useMemo(() => sensible(petals ?? [], flagAsks), [petals, flagAsks]);
   const shot = useMemo(() => {
     if (!followed || !bare) return null;
@@ -100,6 +102,10 @@ export function usePlaying(
     /** The shot as the core has it; null where it cannot be played. */
     situated: read && 'reading' in read ? read.reading.question.shot : null,
     answer: calls.answer,
+    /** Strokes with the best call at the flag; null where nothing gets out there or it is not known yet. */
+    flagStrokes:
+      calls.answer?.sheet.calls.find((call) => atFlag(call) && !call.attempt)?.odds
+        .expected_strokes ?? null,
     busy: calls.busy || !rose.value,
     failure: calls.failure,
     rose,

@@ -2,8 +2,9 @@
 
 import { useMemo, useState } from 'react';
 import type { Lie } from '@/core/ground/sand/lie';
-import { apart, isInside, middleOf, type Point } from '@/core/place/outline/ring';
-import { shapeAt, type DrawnBunker, type DrawnPlace } from '@/core/place/sight/drawnPlace';
+import { apart, type Point } from '@/core/place/outline/ring';
+import { shapeAt, type DrawnPlace } from '@/core/place/sight/drawnPlace';
+import { middleOfSand } from '@/core/place/sight/middleOfSand';
 import { spotAt, type Spot } from '@/core/place/sight/sight';
 import { FaultyInput } from '@/core/tell/format/fault';
 
@@ -13,17 +14,6 @@ export interface Played {
   lie: Lie;
   green: string | null;
   flag: string | null;
-}
-
-/** A place in the sand of a bunker, as near its middle as there is one. */
-function middleOfSand({ ring }: DrawnBunker): Point {
-  const middle = middleOf(ring);
-  if (isInside(ring, middle)) return middle;
-  // A kidney's middle may lie outside it: half-way between the middle and each corner somewhere does not.
-  const within = ring
-    .map(([x, y]): Point => [(x + middle[0]) / 2, (y + middle[1]) / 2])
-    .find((point) => isInside(ring, point));
-  return within ?? ring[0]!;
 }
 
 /** The flags of a place with the green that each stands on. */

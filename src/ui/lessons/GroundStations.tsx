@@ -5,8 +5,10 @@ import { X } from 'lucide-react';
 import { useMemo, useRef, useState } from 'react';
 import { LIES, type Lie } from '@/core/ground/sand/lie';
 import type { Point } from '@/core/place/outline/ring';
+import { isPlayable } from '@/core/place/record/place';
 import type { StoredPlace } from '@/core/place/record/stored';
 import { drawnPlace, shapeAt, type DrawnPlace } from '@/core/place/sight/drawnPlace';
+import { middleOfSand } from '@/core/place/sight/middleOfSand';
 import { groundStation } from '@/core/lesson/plan/groundStation';
 import { acrossOn } from '@/core/lesson/plan/turnsOf';
 import type { Station } from '@/core/lesson/plan/lesson';
@@ -53,9 +55,7 @@ export function GroundStations({ room, day, onStations, nextLine, onClose }: Gro
     queryKey: ['places'],
     queryFn: () => bodyOf(ask<readonly StoredPlace[]>('/api/places')),
   });
-  const playable = (places ?? []).filter(
-    ({ place }) => place.bunkers.length > 0 && place.greens.some(({ flags }) => flags.length > 0),
-  );
+  const playable = (places ?? []).filter(({ place }) => isPlayable(place));
   const [chosen, choose] = useState<string | null>(null);
   const stored = playable.find(({ id }) => id === chosen) ?? playable[0];
   return (
@@ -183,8 +183,7 @@ function Placing({ stored, room, day, nextLine, onStations }: PlacingProps) {
                 className="underline underline-offset-4"
                 onClick={() => {
                   const [first] = drawn.bunkers;
-                  const middle = first && middleIn(drawn, first.ring);
-                  if (middle) put(middle);
+                  if (first) put(middleOfSand(first));
                 }}
               >
                 Put one in the middle of {drawn.bunkers[0]!.name}
@@ -248,14 +247,6 @@ function Placing({ stored, room, day, nextLine, onStations }: PlacingProps) {
 
 const stationAt = (made: Station | string | undefined): Station['ground'] =>
   made === undefined || typeof made === 'string' ? undefined : made.ground;
-
-/** A place in the sand near the middle of a bunker. */
-const middleIn = (drawn: DrawnPlace, ring: readonly Point[]): Point | undefined => {
-  const east = ring.reduce((sum, [x]) => sum + x, 0) / ring.length;
-  const north = ring.reduce((sum, [, y]) => sum + y, 0) / ring.length;
-  const near = ring.map(([x, y]): Point => [(x + east) / 2, (y + north) / 2]);
-  return [[east, north] as Point, ...near].find((at) => shapeAt(drawn, at)?.lying === 'sand');
-};
 
 interface StationBallProps {
   nth: number;

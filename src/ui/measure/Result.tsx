@@ -1,5 +1,6 @@
 'use client';
 
+import { capital } from '@/core/tell/words/capital';
 import { doubts, type Measured, type Threshold } from '@/core/ground/measure/measured';
 import { chanceWords } from '@/core/tell/words/words';
 import { Alert } from '../kit/Alert';
@@ -22,7 +23,7 @@ export function reckon(work: () => Measured | null): Reckoned {
     return work();
   } catch (error) {
     if (error instanceof RangeError) {
-      return { fault: `${error.message.charAt(0).toUpperCase()}${error.message.slice(1)}.` };
+      return { fault: `${capital(error.message)}.` };
     }
     throw error;
   }

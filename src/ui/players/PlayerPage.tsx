@@ -1,5 +1,6 @@
 'use client';
 
+import { capital } from '@/core/tell/words/capital';
 import { formatDistanceToNow } from 'date-fns';
 import Link from 'next/link';
 import { useState } from 'react';
@@ -15,7 +16,7 @@ import { golferOf } from '@/core/model/golfer/golferOf';
 import { schoolName } from '@/core/search/schools/schools';
 import { isDone } from '../server/said';
 import { fromMetres } from '@/core/ground/units/length';
-import { AuditPanel, type GroundShots } from '../audit/AuditPanel';
+import { AuditPanel, type Ground } from '../audit/AuditPanel';
 import type { KeptReading } from '@/core/tell/reading/kept';
 import { sayDay } from '../kit/day';
 import { ask, saidOf } from '../server/client';
@@ -37,8 +38,9 @@ import type { GrassShot } from '@/core/lesson/players/grassShot';
 interface PlayerPageProps {
   player: RosterPlayer;
   readings: readonly KeptReading[];
-  /** Drawn ground with the shots that its bunkers ask of this player. */
-  grounds: readonly GroundShots[];
+  /** Drawn ground that can be played on, and today, YYYY-MM-DD. */
+  grounds: readonly Ground[];
+  today: string;
   lessons: readonly StoredLesson[];
   /** What each of them came to. */
   history: readonly HistoryPoint[];
@@ -170,6 +172,7 @@ export function PlayerPage(props: PlayerPageProps) {
           situation={situationFor(housed, FIRST_SHOT)}
           readings={props.readings.map(({ shot }) => situationFor(housed, shot))}
           grounds={props.grounds}
+          today={props.today}
         />
         <History points={props.history} />
         <div className="grid grid-cols-3 gap-8 max-lg:grid-cols-1">
@@ -252,5 +255,5 @@ function factsOf(player: RosterPlayer): string {
     parts.push(`preferred techniques: ${player.schools.map(schoolName).join('; ')}`);
   if (player.archived) parts.push('archived');
   const text = parts.join(', ');
-  return `${text.charAt(0).toUpperCase()}${text.slice(1)}.`;
+  return `${capital(text)}.`;
 }

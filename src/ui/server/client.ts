@@ -71,6 +71,10 @@ export const ask = <T>(
 export const askWithText = <T>(url: string, text: string): Promise<Replied<T>> =>
   send(url, { method: 'POST', headers: { 'content-type': 'text/plain' }, body: text });
 
+/** Sends a file as it is, with what it says that it is. */
+export const askWithFile = <T>(url: string, file: File): Promise<Replied<T>> =>
+  send(url, { method: 'PUT', headers: { 'content-type': file.type }, body: file });
+
 /** Asks for a file. */
 export const askForFile = (url: string): Promise<Replied<Blob>> =>
   send(url, {}, (response) => response.blob());

@@ -2,7 +2,7 @@ import { toTheEnd } from '@/core/ground/numeric/toTheEnd';
 import type { Hand } from '@/core/ground/player/player';
 import { bunkerNumbers } from '@/core/place/field/bunkerNumbers';
 import type { Visit } from '@/core/place/field/field';
-import { quickVisit } from '@/core/place/field/visit';
+import { bookQuestion, quickVisit } from '@/core/place/field/visit';
 import { drawnPlace } from '@/core/place/sight/drawnPlace';
 import { pocketBands, pocketCard } from '@/core/lesson/pocket/pocketCard';
 import {
@@ -24,12 +24,9 @@ interface Book extends Omit<Parameters<typeof bookPdf>[0], 'visits'> {
 
 /** A quick look at what a visit to each bunker costs, at the flag nearest to it. */
 function visitsOf({ place, day, handed, situation }: Book): Record<string, Visit | null> {
-  const visits = bunkerNumbers(drawnPlace(place), day).flatMap(({ id, flags: [nearest] }) => {
-    if (!nearest) return [];
-    const { green, flag } = nearest;
-    const playing = { handed, lie: 'clean' as const, day };
-    const asked = { place, bunker: id, green, flag, playing, situation };
-    return [[id, toTheEnd(quickVisit(asked))] as const];
+  const visits = bunkerNumbers(drawnPlace(place), day).flatMap((numbers) => {
+    const asked = bookQuestion(place, numbers, handed, day, situation);
+    return asked ? [[numbers.id, toTheEnd(quickVisit(asked))] as const] : [];
   });
   return Object.fromEntries(visits);
 }

@@ -9,7 +9,7 @@ import { NoPlayers } from '@/ui/frame/NoPlayers';
 import { PlacePage } from '@/ui/ground/PlacePage';
 import { house } from '../../house';
 import { queryText, type Query } from '../../query';
-import { todayIn } from '../../today';
+import { todayHere } from '../../today';
 
 export const dynamic = 'force-dynamic';
 
@@ -48,7 +48,7 @@ export default async function Page({
       stored={stored}
       players={found ? [found, ...known] : known}
       house={await house()}
-      today={todayIn(Intl.DateTimeFormat().resolvedOptions().timeZone)}
+      today={todayHere()}
       first={{
         ball: ballOf(query.get('ball')),
         lie: LIES.includes(lie) ? lie : 'clean',

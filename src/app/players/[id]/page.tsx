@@ -2,8 +2,7 @@ import { notFound } from 'next/navigation';
 import { cache } from 'react';
 import { historyOf } from '@/core/lesson/review/history';
 import { mostUsed } from '@/core/lesson/review/mostUsed';
-import { placeShots } from '@/core/place/field/placeShots';
-import { drawnPlace } from '@/core/place/sight/drawnPlace';
+import { isPlayable } from '@/core/place/record/place';
 import { database } from '@/data/database';
 import { ballsOfPlayer } from '@/data/balls';
 import { listLessons } from '@/data/lessons';
@@ -12,7 +11,7 @@ import { listPlaces } from '@/data/places';
 import { playerById } from '@/data/players';
 import { readingsOfPlayer } from '@/data/readings';
 import { house } from '../../house';
-import { todayIn } from '../../today';
+import { todayHere } from '../../today';
 import { PlayerPage } from '@/ui/players/PlayerPage';
 
 export const dynamic = 'force-dynamic';
@@ -33,7 +32,7 @@ export async function generateMetadata({ params }: Props) {
 
 const READINGS = 100;
 
-/** Drawn ground that is offered as a mix of shots: each comes with all its shots. */
+/** Drawn ground that is offered as a mix of shots: each comes with all that is drawn. */
 const GROUNDS = 8;
 
 /** Balls that the history looks back on. */
@@ -51,17 +50,12 @@ export default async function Page({ params }: Props) {
     listGrassShots(sql, id),
     listPlaces(sql),
   ]);
-  const today = todayIn(Intl.DateTimeFormat().resolvedOptions().timeZone);
-  const grounds = places.slice(0, GROUNDS).map(({ id: placeId, place }) => ({
-    id: placeId,
-    name: place.name,
-    shots: placeShots(drawnPlace(place), player.handed, today),
-  }));
   return (
     <PlayerPage
       player={player}
       readings={readings}
-      grounds={grounds.filter((each) => each.shots.length > 0)}
+      grounds={places.filter(({ place }) => isPlayable(place)).slice(0, GROUNDS)}
+      today={todayHere()}
       lessons={lessons}
       history={historyOf(player, lessons, balls)}
       mostUsed={mostUsed(

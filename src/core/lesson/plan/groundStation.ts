@@ -2,7 +2,7 @@ import type { Lie } from '@/core/ground/sand/lie';
 import { groundOfStation } from '@/core/place/fire/stationGround';
 import type { Point } from '@/core/place/outline/ring';
 import type { Place } from '@/core/place/record/place';
-import { shapeAt, type DrawnPlace } from '@/core/place/sight/drawnPlace';
+import type { DrawnPlace } from '@/core/place/sight/drawnPlace';
 import { groundShot } from '@/core/place/sight/groundShot';
 import { likelyWays } from '@/core/place/sight/likelyWays';
 import { spotAt } from '@/core/place/sight/sight';
@@ -37,7 +37,7 @@ export function groundStation(
   { ball, lie, green, flag }: PutBall,
   day: string,
 ): Station {
-  const spot = spotAt(drawn, { bunker: shapeAt(drawn, ball)?.id ?? '', ball, green, flag });
+  const spot = spotAt(drawn, { ball, green, flag });
   return {
     name: `${spot.bunker.name}, ${LIE_WORDS[lie].name}, to ${spot.flag.name}`.slice(0, LONGEST),
     // Slopes as a right-hander stands to them: turned for whoever plays from the other side.

@@ -6,6 +6,8 @@ import { spotAt } from '../sight/sight';
 import { FaultyInput } from '@/core/tell/format/fault';
 import { readSituation } from '@/core/tell/format/situation';
 import type { Point } from '../outline/ring';
+import type { Hand } from '@/core/ground/player/player';
+import type { BunkerNumbers } from './bunkerNumbers';
 import { costAt } from './cost';
 import { visitOf, type Visit } from './field';
 import { gridOver } from './grid';
@@ -48,6 +50,21 @@ export function* costsOf(
     yield found;
   }
   return found;
+}
+
+/** What is asked of a visit to a bunker in the book: a clean ball, and the flag nearest to it; null where there is no flag. */
+export function bookQuestion(
+  place: CostQuestion['place'],
+  { id, flags: [nearest] }: BunkerNumbers,
+  handed: Hand,
+  day: string,
+  situation: object,
+): Omit<CostQuestion, 'fine'> | null {
+  if (!nearest) return null;
+  const { green, flag } = nearest;
+  const { bunkers, greens, areas } = place;
+  const playing = { handed, lie: 'clean' as const, day };
+  return { place: { bunkers, greens, areas }, bunker: id, green, flag, playing, situation };
 }
 
 /** Places that a quick look at a bunker takes. */

@@ -42,3 +42,15 @@ export const ahead = ([x, y]: Point, [ux, uy]: Point, distance: number): Point =
  */
 export const angleBetween = ([ux, uy]: Point, [vx, vy]: Point): number =>
   Math.abs(degrees(Math.atan2(ux * vy - uy * vx, ux * vx + uy * vy)));
+
+/**
+ * How far two turns are apart, degrees from 0 to 180.
+ *
+ * @param a radians, from whatever direction both are counted
+ * @example
+ * turnsApart(Math.PI, -Math.PI / 2).toFixed(0); // => '90'
+ */
+export function turnsApart(a: number, b: number): number {
+  const turn = Math.abs(degrees(a - b)) % 360;
+  return Math.min(turn, 360 - turn);
+}

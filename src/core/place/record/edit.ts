@@ -1,3 +1,4 @@
+import { capital } from '@/core/tell/words/capital';
 import { type Point, type Ring, middleOf } from '../outline/ring';
 import {
   ringOf,
@@ -130,7 +131,7 @@ export function withArea(
   ring: Ring,
 ): { place: Place; id: string } {
   const { id, n } = freshId(place, kind);
-  const name = `${kind.charAt(0).toUpperCase()}${kind.slice(1).replaceAll('-', ' ')} ${n}`;
+  const name = `${capital(kind).replaceAll('-', ' ')} ${n}`;
   const area: Area = { id, name, kind, curved: true, outline: ring.map(corner) };
   return { place: { ...place, areas: [...place.areas, area] }, id };
 }

@@ -175,6 +175,10 @@ export function outlineFault(ring: Ring, curved: boolean): string | null {
 export const isOnGreen = (green: Pick<GreenOn, 'outline' | 'curved'>, at: Point): boolean =>
   isInside(fineRing(ringOf(green.outline), green.curved).ring, at);
 
+/** Whether there is sand and a flag: something to play from and at. */
+export const isPlayable = ({ bunkers, greens }: Pick<Place, 'bunkers' | 'greens'>): boolean =>
+  bunkers.length > 0 && greens.some(({ flags }) => flags.length > 0);
+
 /** Faults between fields that are each allowed. */
 function crossFaults(place: Place): Fault[] {
   const faults: Fault[] = [];

@@ -1,3 +1,4 @@
+import { launchOver } from '@/core/ground/situation/lip';
 import type { Question } from '@/core/search/calls/question';
 import { wayOutCall, wayOutToward } from '@/core/search/calls/escape';
 import { DEFAULT_CAUTION } from '@/core/search/candidates/rank';
@@ -38,7 +39,7 @@ export function petalToward(question: Question, escape: Escape, look: RoseLook):
   const golfer = golferOf(player);
   const swings = sampleSwings(golfer.habits, sample, POINTS);
   const { way } = wayOutToward({ player, golfer, shot, swings, caution }, escape, sample);
-  const asks = Math.atan2(escape.lip.height, escape.lip.distance);
+  const asks = launchOver(escape.lip);
   const { toward } = escape;
   if (!way) return { toward, asks, gives: null, out: 0, strokes: null, club: null };
   const { setup, finish } = way.rated;

@@ -1,5 +1,6 @@
 import { degrees } from '@/core/ground/units/angle';
 import { chanceWords } from '@/core/tell/words/words';
+import { turnsApart } from '../outline/direction';
 import type { Petal } from './petal';
 
 /** Directions that are looked at, every ten degrees from the line to the flag. */
@@ -47,11 +48,6 @@ const MOST_NAMED = 3;
 const BESIDE = 30;
 const LOWER = 5;
 
-const between = (a: number, b: number): number => {
-  const turn = Math.abs(degrees(a - b)) % 360;
-  return Math.min(turn, 360 - turn);
-};
-
 /**
  * The directions that a coach would think of: those that cost least, well apart from each other, best first.
  *
@@ -63,12 +59,14 @@ export function sensible(
 ): (Petal & { strokes: number })[] {
   const out = petals
     .flatMap((petal) => (petal.strokes === null ? [] : [{ ...petal, strokes: petal.strokes }]))
-    .filter(({ toward, asks }) => between(toward, 0) > BESIDE || degrees(flagAsks - asks) >= LOWER)
+    .filter(
+      ({ toward, asks }) => turnsApart(toward, 0) > BESIDE || degrees(flagAsks - asks) >= LOWER,
+    )
     .sort((a, b) => a.strokes - b.strokes);
   const named: (Petal & { strokes: number })[] = [];
   for (const petal of out) {
     if (named.length >= MOST_NAMED || petal.strokes > out[0]!.strokes + WORSE) break;
-    if (named.every(({ toward }) => between(toward, petal.toward) >= APART)) named.push(petal);
+    if (named.every(({ toward }) => turnsApart(toward, petal.toward) >= APART)) named.push(petal);
   }
   return named;
 }

@@ -70,19 +70,28 @@ const FLAG_SPREAD = 0.5;
 
 const dot = ([ax, ay]: Point, [bx, by]: Point): number => ax * bx + ay * by;
 
-/** Finds a ball and a flag by their ids. @throws FaultyInput naming what is not there, or that the ball is not in the sand */
+/**
+ * Finds a ball and a flag.
+ *
+ * @param at the bunker by its id, or absent for the one that the ball lies in
+ * @throws FaultyInput naming what is not there, or that the ball is not in the sand
+ */
 export function spotAt(
   place: DrawnPlace,
-  at: { bunker: string; ball: Point; green: string; flag: string },
+  at: { bunker?: string; ball: Point; green: string; flag: string },
 ): Spot {
-  const bunker = place.bunkers.find(({ id }) => id === at.bunker);
+  const under = shapeAt(place, at.ball);
+  const bunker = place.bunkers.find(({ id }) => id === (at.bunker ?? under?.id));
   const green = place.greens.find(({ id }) => id === at.green);
   const flag = green?.green.flags.find(({ id }) => id === at.flag);
+  if (!bunker && at.bunker === undefined) {
+    throw new FaultyInput([{ path: 'ball', message: 'must lie in the sand of a bunker' }]);
+  }
   const missing = !bunker ? 'bunker' : !green ? 'green' : !flag ? 'flag' : null;
   if (missing) {
     throw new FaultyInput([{ path: missing, message: `there is no ${missing} "${at[missing]}"` }]);
   }
-  if (shapeAt(place, at.ball)?.id !== bunker!.id) {
+  if (under?.id !== bunker!.id) {
     throw new FaultyInput([{ path: 'ball', message: `must lie in the sand of ${bunker!.name}` }]);
   }
   return { bunker: bunker!, ball: at.ball, green: green!, flag: flag! };

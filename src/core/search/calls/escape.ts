@@ -1,3 +1,4 @@
+import { launchOver } from '@/core/ground/situation/lip';
 import type { Player, Skill } from '@/core/ground/player/player';
 import { OTHER_SCHOOLS } from '../schools/schools';
 import type { Golfer } from '@/core/model/golfer/golfer';
@@ -153,7 +154,7 @@ export function wayOutCall(
 
 /** What a hard situation adds to the average of the tables for a ball that stays in it, strokes. Tuned. */
 function hardship(shot: Shot): number {
-  const steepness = Math.atan2(shot.lip.height, shot.lip.distance);
+  const steepness = launchOver(shot.lip);
   return 0.5 * Math.max(0, steepness - 0.35) + 8 * Math.max(0, shot.burial - 0.006);
 }
 

@@ -1,3 +1,4 @@
+import { capital } from '../words/capital';
 import type { Hand } from '@/core/ground/player/player';
 import type { Call } from '@/core/search/calls/call';
 import type { Setup } from '@/core/model/swing/setup';
@@ -215,8 +216,6 @@ export function scriptOf(call: Call, grassCarry: number, voice: Voice): Line[] {
     { step: 'finish', text: finishLine(call) },
   ];
 }
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** The script as one plain paragraph, without stress marks. */
 export const plainScript = (lines: readonly Line[]): string =>

@@ -1,3 +1,4 @@
+import { launchOver } from '@/core/ground/situation/lip';
 import type { Finish } from '@/core/model/flight/finish';
 import { effortFactor } from '@/core/model/spread/effort';
 import { sampleSwings } from '@/core/model/spread/swings';
@@ -117,7 +118,7 @@ function factWords(factor: string, call: Call, prediction: Prediction, units: Un
   const deg = (rad: number): string => `${Math.round(Math.abs(degrees(rad)))}°`;
   switch (factor) {
     case 'lip': {
-      const asks = deg(Math.atan2(shot.lip.height, shot.lip.distance));
+      const asks = deg(launchOver(shot.lip));
       const over =
         prediction.lipClearance === null
           ? 'rolls up it'

@@ -1,3 +1,4 @@
+import { capital } from '@/core/tell/words/capital';
 import { FaultyInput } from '@/core/tell/format/fault';
 import { readSituation, type Reading } from '@/core/tell/format/situation';
 import { situationFor, type RosterPlayer } from '@/core/lesson/players/player';
@@ -36,4 +37,4 @@ export function faultFor(player: RosterPlayer, shot: ShotInput): string | null {
   return 'fault' in read ? read.fault : null;
 }
 
-const sentence = (text: string): string => `${text.charAt(0).toUpperCase()}${text.slice(1)}.`;
+const sentence = (text: string): string => `${capital(text)}.`;

@@ -1,5 +1,6 @@
 'use client';
 
+import { capital } from '@/core/tell/words/capital';
 import { fromMetres, toMetres } from '@/core/ground/units/length';
 import { sayLength, unitFor } from '@/core/ground/units/say';
 import { PACE_RANGE } from '@/core/ground/measure/pacing';
@@ -93,8 +94,7 @@ export function PacedForm({ onBunker, onClose }: PacedFormProps) {
             <ul role="alert" className="font-semibold text-harm">
               {faults.slice(0, 5).map(({ path, message }) => (
                 <li key={path}>
-                  {path.charAt(0).toUpperCase()}
-                  {path.slice(1)} {message}.
+                  {capital(path)} {message}.
                 </li>
               ))}
             </ul>

@@ -7,7 +7,7 @@ import { pictureScale } from '@/core/place/survey/pictureScale';
 import { Confirm } from '../../kit/Confirm';
 import { Overlay, type Closable } from '../../kit/Overlay';
 import { Alert } from '../../kit/Alert';
-import { ask, saidOf } from '../../server/client';
+import { ask, askWithFile, saidOf } from '../../server/client';
 import { LengthBox, NumberBox } from './NumberBox';
 
 /** A picture of the ground that stands with a place. */
@@ -33,24 +33,14 @@ export function PictureForm({ id, picture, middle }: PictureFormProps) {
   const [scaling, setScaling] = useState(false);
   const [asking, ask_] = useState(false);
   const bring = async (file: File): Promise<void> => {
-    const response = await fetch(`/api/places/${id}/picture`, {
-      method: 'PUT',
-      headers: { 'content-type': file.type },
-      body: file,
-    }).catch(() => null);
-    if (response?.ok) {
+    const reply = await askWithFile(`/api/places/${id}/picture`, file);
+    if (reply.kind === 'ok') {
       setFault(null);
       router.refresh();
       return setScaling(true);
     }
-    const said = (await response?.json().catch(() => null)) as {
-      error?: { message: string }[];
-    } | null;
-    setFault(
-      said?.error?.[0]
-        ? `This picture could not be used: it ${said.error[0].message}.`
-        : 'The server does not answer. Try again in a moment.',
-    );
+    const [wrong] = reply.kind === 'refused' ? reply.faults : [];
+    setFault(wrong ? `This picture could not be used: it ${wrong.message}.` : saidOf(reply));
   };
   return (
     <>

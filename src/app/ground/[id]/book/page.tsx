@@ -6,7 +6,7 @@ import { playersForDesk } from '@/data/players';
 import { NoPlayers } from '@/ui/frame/NoPlayers';
 import { BookPage } from '@/ui/ground/BookPage';
 import { house } from '../../../house';
-import { todayIn } from '../../../today';
+import { todayHere } from '../../../today';
 
 export const dynamic = 'force-dynamic';
 
@@ -19,12 +19,5 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
   if (!stored) notFound();
   const players = await playersForDesk(sql);
   if (players.length === 0) return <NoPlayers />;
-  return (
-    <BookPage
-      stored={stored}
-      players={players}
-      house={await house()}
-      today={todayIn(Intl.DateTimeFormat().resolvedOptions().timeZone)}
-    />
-  );
+  return <BookPage stored={stored} players={players} house={await house()} today={todayHere()} />;
 }

@@ -4,7 +4,7 @@ import { readPictureScale } from '@/core/place/survey/pictureScale';
 import { database } from '@/data/database';
 import { isId } from '@/data/id';
 import { keepPicture, pictureOfPlace, removePicture, scalePicture } from '@/data/places';
-import { notFound, refuse, whenDone, withBytes, withJson } from '../../../respond';
+import { mediaTypeOf, notFound, refuse, whenDone, withBytes, withJson } from '../../../respond';
 import type { IdContext } from '../../../idContext';
 
 export const dynamic = 'force-dynamic';
@@ -48,7 +48,7 @@ export async function GET(_request: Request, { params }: IdContext): Promise<Res
 
 /** Keeps a picture of the ground, PNG or JPEG, to trace a place from. */
 export async function PUT(request: Request, { params }: IdContext): Promise<Response> {
-  const mediaType = request.headers.get('content-type')?.split(';')[0]?.trim().toLowerCase() ?? '';
+  const mediaType = mediaTypeOf(request);
   if (!(mediaType in TYPES)) {
     const message = `must be one of ${Object.keys(TYPES).join(', ')}`;
     return refuse(415, [{ path: 'content-type', message }]);

@@ -9,7 +9,7 @@ import { unitsFrom } from '@/ui/frame/cookies';
 import { inThread } from '@/workers/server/pool';
 import type { IdContext } from '../../../../api/idContext';
 import { notFound, pdfFile, withFaults } from '../../../../api/respond';
-import { todayIn } from '../../../../today';
+import { todayHere } from '../../../../today';
 
 export const dynamic = 'force-dynamic';
 
@@ -26,7 +26,7 @@ export async function GET(request: Request, { params }: IdContext): Promise<Resp
   return withFaults(async () => {
     const pdf = await inThread('bookPdf', {
       place: stored.place,
-      day: todayIn(Intl.DateTimeFormat().resolvedOptions().timeZone),
+      day: todayHere(),
       player: player.name,
       handed: player.handed,
       situation: situationFor(inHouse(player, academy), FIRST_SHOT),
