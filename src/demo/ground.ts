@@ -73,7 +73,18 @@ export const demoPlace = (day: string, rain: string): Place => ({
         { x_m: 14.7, y_m: 12.3, z_m: 0.5 },
         { x_m: 16.6, y_m: 10.4, z_m: 0.42 },
       ],
-      sand: [{ day: rain, preset: 'wet', depth_m: 0.08, note: 'after the rain' }],
+      sand: [
+        {
+          day: rain,
+          preset: 'wet',
+          depth_m: 0.08,
+          depths: [
+            { x_m: 16.4, y_m: 12.4, depth_m: 0.12 },
+            { x_m: 15, y_m: 13.8, depth_m: 0.04 },
+          ],
+          note: 'after the rain',
+        },
+      ],
       rests: [{ x_m: 15.6, y_m: 12.6 }],
       measured: { how: 'rangefinder', spread_m: 0.3, lip_spread_m: 0.15 },
     },
@@ -119,8 +130,8 @@ export const demoPlace = (day: string, rain: string): Place => ({
       firmness: 'medium',
       stimp_ft: 9.5,
       flags: [
-        { id: 'middle', name: 'Middle', x_m: -1, y_m: 16 },
-        { id: 'front-right', name: 'Front right', x_m: 6.5, y_m: 11.5 },
+        { id: 'middle', name: 'Middle', x_m: -1, y_m: 16, cut: [rain] },
+        { id: 'front-right', name: 'Front right', x_m: 6.5, y_m: 11.5, cut: [day] },
         { id: 'back-left', name: 'Back left', x_m: -7, y_m: 21 },
       ],
     },

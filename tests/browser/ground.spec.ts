@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import { deflateSync, crc32 } from 'node:zlib';
 import { expect, test, type Page } from './test';
 import { fitsAcross, passesAxe, settled, token } from './helpers';
@@ -394,3 +395,105 @@ for (const [theme, viewport] of [
     await fitsAcross(page);
   });
 }
+
+test('holes and sand are noted day by day: what is cut is played at, what was felt is played from', async ({
+  page,
+}) => {
+  await newGround(page);
+  await page.getByRole('button', { name: 'Add a bunker' }).click();
+  await page.getByRole('button', { name: 'Add a green' }).click();
+  await page.getByRole('button', { name: 'Add a flag' }).click();
+  await page.getByLabel('Name of flag 2').fill('Sunday');
+  await page.getByRole('slider', { name: 'Flag Sunday' }).focus();
+  for (let i = 0; i < 4; i++) await page.keyboard.press('Shift+ArrowUp');
+  await page.getByLabel('Flag', { exact: true }).selectOption('Sunday');
+  await expect(page.getByText(/^From .*: Sunday$/)).toBeVisible();
+  await page.getByRole('button', { name: 'Bunker 1', exact: true }).click();
+  await page.getByLabel('Dry crust over packed, wet sand').check();
+  await page.getByLabel('Moisture').fill('30');
+  await page.getByRole('button', { name: 'Add a spot with a depth of its own' }).click();
+  await page.getByLabel('Depth at spot 1').fill('1');
+  await page.getByRole('slider', { name: 'Depth at spot 1' }).focus();
+  await page.keyboard.press('Shift+ArrowRight');
+  await expect(page.getByText(/a dry crust over wet, moisture 30 of 100, 1.in deep/)).toBeVisible();
+  await expect(saved(page)).toBeVisible();
+  await page.reload();
+  await expect(page.getByLabel('Flag', { exact: true })).toHaveValue(/flag-2$/);
+  await expect(page.getByLabel('Flag', { exact: true })).toContainText(
+    'Sunday, Green 1 (cut today)',
+  );
+  await page.getByRole('link', { name: 'Open at the desk' }).click();
+  await settled(page);
+  await expect(token(page, 'Sand')).toContainText('dry sand over a packed base');
+  await expect(token(page, 'Sand')).toContainText('wetness 0.3');
+});
+
+test('corners that lie close together are moved one after the other by buttons', async ({
+  page,
+}) => {
+  await newGround(page);
+  await page.getByRole('button', { name: 'Add a bunker' }).click();
+  const bar = page.getByRole('group', { name: 'Corners' });
+  await bar.getByRole('button', { name: 'Next corner' }).click();
+  await bar.getByRole('button', { name: 'Next corner' }).click();
+  await expect(bar).toContainText('Corner 2 of 10');
+  const corner = page.getByRole('slider', { name: 'Corner 2 of Bunker 1' });
+  const east = async (): Promise<number> =>
+    Number.parseFloat((await corner.getAttribute('aria-valuetext'))!);
+  const before = await east();
+  await bar.getByRole('button', { name: 'Move the corner east' }).click();
+  await expect.poll(east).toBeCloseTo(before + 0.1, 5);
+  await bar.getByRole('button', { name: 'Add a corner after it' }).click();
+  await expect(bar).toContainText('Corner 3 of 11');
+  await bar.getByRole('button', { name: 'Delete the corner' }).click();
+  await expect(bar).toContainText('10 corners');
+  await bar.getByRole('button', { name: 'Previous corner' }).click();
+  await expect(bar).toContainText('Corner 10 of 10');
+  // Far away the handles lie close together, and none over another.
+  for (let i = 0; i < 5; i++) await page.getByRole('button', { name: 'Further away' }).click();
+  const handles = await page.getByRole('slider', { name: /^Corner/ }).all();
+  const circles = await Promise.all(
+    handles.map((each) =>
+      each
+        .locator('circle')
+        .first()
+        .evaluate((circle) => {
+          const { x, y, width } = circle.getBoundingClientRect();
+          return { x: x + width / 2, y: y + width / 2, r: width / 2 };
+        }),
+    ),
+  );
+  circles.forEach((a, i) =>
+    circles.slice(0, i).forEach((b) => {
+      expect(a.r + b.r).toBeLessThanOrEqual(Math.hypot(a.x - b.x, a.y - b.y) + 0.5);
+    }),
+  );
+});
+
+test('plan and section are saved as pictures, the ground as data, from one menu', async ({
+  page,
+}) => {
+  await page.goto(DEMO);
+  await expect(page.getByRole('region', { name: 'Call' })).toContainText('strokes to hole out');
+  const savedAs = async (name: string): Promise<string> => {
+    await page.getByRole('button', { name: 'Save as' }).click();
+    const [file] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('menuitem', { name }).click(),
+    ]);
+    return readFileSync(await file.path(), 'latin1');
+  };
+  for (const name of ['The plan as SVG', 'The section as SVG']) {
+    const svg = await savedAs(name);
+    expect(svg).toMatch(/^<svg /);
+    expect(svg).not.toMatch(/var\(|NaN|role="slider"/);
+    expect(svg.length).toBeGreaterThan(2000);
+  }
+  for (const name of ['The plan as PNG', 'The section as PNG']) {
+    expect(await savedAs(name)).toMatch(/^.PNG/);
+  }
+  expect(JSON.parse(await savedAs('The ground as GeoJSON'))).toMatchObject({
+    type: 'FeatureCollection',
+  });
+  expect(await savedAs('Its corners as CSV')).toContain('Front bunker');
+});

@@ -91,6 +91,9 @@ export function movedPlace(
       outline: each.outline.map(corner),
       spots: each.spots.map(corner),
       floor: tilt(each.floor),
+      sand: each.sand.map((sand) =>
+        sand.depths ? { ...sand, depths: sand.depths.map(corner) } : sand,
+      ),
     })),
     greens: place.greens.map((each) => ({
       ...each,

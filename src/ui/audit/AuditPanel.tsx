@@ -5,7 +5,6 @@ import { useMemo, useState } from 'react';
 import type { Player } from '@/core/ground/player/player';
 import { SAND_PRESETS, type SandPreset } from '@/core/ground/sand/presets';
 import { placeShots } from '@/core/place/field/placeShots';
-import type { StoredPlace } from '@/core/place/record/stored';
 import { drawnPlace } from '@/core/place/sight/drawnPlace';
 import type { MixChoice } from '@/core/tell/reading/mixChoice';
 import { SAND_WORDS } from '@/core/tell/words/situation';
@@ -14,6 +13,7 @@ import { Gaps } from './Gaps';
 import { OneWedge } from './OneWedge';
 import { Soles } from './Soles';
 import { Pick } from '../kit/fields';
+import { groundChoices, groundOf, type Ground, type GroundKey } from '../kit/ground';
 
 interface AuditPanelProps {
   player: Player;
@@ -27,16 +27,9 @@ interface AuditPanelProps {
   today?: string;
 }
 
-/** Drawn ground that can be played on. */
-export type Ground = Pick<StoredPlace, 'id' | 'place'>;
-
 const NONE: readonly Ground[] = [];
 
-const GROUND = 'ground:';
-
-type MixName = 'season' | 'readings' | SandPreset | `${typeof GROUND}${string}`;
-
-const isGround = (mix: MixName): mix is `${typeof GROUND}${string}` => mix.startsWith(GROUND);
+type MixName = 'season' | 'readings' | SandPreset | GroundKey;
 
 /** Bag check: gaps, soles against sands, what is called how often, and one wedge made otherwise. */
 export function AuditPanel(props: AuditPanelProps) {
@@ -45,13 +38,13 @@ export function AuditPanel(props: AuditPanelProps) {
   const choice = useMemo((): MixChoice => {
     if (mix === 'season') return { kind: 'season' };
     if (mix === 'readings') return { kind: 'readings', situations: readings };
-    if (isGround(mix)) {
-      const ground = grounds.find(({ id }) => mix === `${GROUND}${id}`);
-      const shots = ground ? placeShots(drawnPlace(ground.place), player.handed, today) : [];
+    const ground = groundOf(grounds, mix);
+    if (ground) {
+      const shots = placeShots(drawnPlace(ground.place), player.handed, today);
       const situations = shots.map((shot) => ({ ...situation, shot }));
       return { kind: 'readings', situations };
     }
-    return { kind: 'season', sand: mix };
+    return { kind: 'season', sand: mix as SandPreset };
   }, [mix, readings, grounds, situation, player.handed, today]);
   const options: (readonly [MixName, string])[] = [
     ['season', 'a typical season'],
@@ -61,8 +54,7 @@ export function AuditPanel(props: AuditPanelProps) {
   ];
   if (readings.length > 0)
     options.push(['readings', `this player’s own ${counted(readings.length, 'reading')}`]);
-  for (const { id, place } of grounds)
-    options.push([`${GROUND}${id}`, `the bunkers of ${place.name}`]);
+  options.push(...groundChoices(grounds));
   return (
     <section aria-labelledby="audit">
       <h2 id="audit" className="text-2xl">

@@ -1,3 +1,4 @@
+import { TickBox } from '../kit/TickBox';
 import { usePreferences } from '../frame/preferences';
 import type { Changes } from './state/useChanges';
 
@@ -34,15 +35,12 @@ export function ChangesPanel({ changes }: { changes: Changes }) {
           Check when the call changes
         </button>
       )}
-      <label className="mt-1 flex min-h-6 items-center gap-2 text-sm text-ink-soft max-sm:min-h-11">
-        <input
-          type="checkbox"
-          className="size-5 shrink-0 accent-(--call-1)"
-          checked={looking === 'by-itself'}
-          onChange={({ target }) => onLooking(target.checked ? 'by-itself' : 'when-asked')}
-        />
-        Check automatically for every reading (about half a minute on this device).
-      </label>
+      <TickBox
+        label="Check automatically for every reading (about half a minute on this device)."
+        checked={looking === 'by-itself'}
+        onChecked={(checked) => onLooking(checked ? 'by-itself' : 'when-asked')}
+        className="mt-1 text-sm text-ink-soft sm:min-h-6"
+      />
     </section>
   );
 }

@@ -1,6 +1,6 @@
 'use client';
 
-import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
+import { useRef, type CSSProperties, type KeyboardEvent, type PointerEvent } from 'react';
 
 interface HandleProps {
   /** Name and value for a screen reader. */
@@ -15,7 +15,12 @@ interface HandleProps {
   onStep: (along: number, up: number) => void;
   onStart: () => void;
   onEnd: () => void;
+  /** How far round it presses are its own, px, where others lie near; else as far as is usual. */
+  reach?: number;
 }
+
+/** A finger's reach, px. */
+const FARTHEST_REACH = 24;
 
 const STEPS: Record<string, readonly [number, number]> = {
   ArrowLeft: [-1, 0],
@@ -27,6 +32,7 @@ const STEPS: Record<string, readonly [number, number]> = {
 /** A place in a drawing that can be dragged, or moved with the arrow keys. */
 export function Handle(props: HandleProps) {
   const { label, valueText, value, x, y, onMove, onStep, onStart, onEnd } = props;
+  const { reach = FARTHEST_REACH } = props;
   const held = useRef<{ dx: number; dy: number } | null>(null);
 
   /** Place of the pointer in the drawing. */
@@ -71,7 +77,11 @@ export function Handle(props: HandleProps) {
         onStep(step[0] * by, step[1] * by);
       }}
     >
-      <circle r="16" className="pointer-coarse:[r:24px]" fill="transparent" />
+      <circle
+        style={{ '--reach': `${reach}px` } as CSSProperties}
+        className="[r:min(16px,var(--reach))] pointer-coarse:[r:min(24px,var(--reach))]"
+        fill="transparent"
+      />
       <circle
         r="6"
         fill="var(--paper)"

@@ -28,7 +28,9 @@ import {
 import { SHAPE_NAMES, shapeAbout, type ShapeName } from '@/core/place/survey/shapes';
 import { Pick as PickOne, TextInput } from '../kit/fields';
 import { IconButton } from '../kit/IconButton';
+import { TickBox } from '../kit/TickBox';
 import { BunkerForm } from './forms/BunkerForm';
+import { CornerBar } from './forms/CornerBar';
 import { DevicesForm } from './forms/DevicesForm';
 import { PictureForm, type PictureOfGround } from './forms/PictureForm';
 import { GreenForm } from './forms/GreenForm';
@@ -40,6 +42,7 @@ interface DrawPanelProps {
   chosen: string | null;
   onChosen: (id: string | null) => void;
   corner: number | null;
+  onCorner: (corner: number | null) => void;
   /** Where something new is put: the middle of what is seen. */
   middle: Point;
   today: string;
@@ -165,6 +168,12 @@ export function DrawPanel(props: DrawPanelProps) {
             shape={found.shape}
             onChange={(change) => onPlace(withShape(place, found.shape.id, change))}
           />
+          <CornerBar
+            shape={found.shape}
+            corner={corner}
+            onCorner={props.onCorner}
+            onChange={(change) => onPlace(withShape(place, found.shape.id, change))}
+          />
           <div className="mt-3">
             {bunker && (
               <BunkerForm
@@ -179,6 +188,7 @@ export function DrawPanel(props: DrawPanelProps) {
               <GreenForm
                 key={found.shape.id}
                 green={found.shape as GreenOn}
+                today={today}
                 onChange={(change) => onPlace(withShape(place, found.shape.id, change))}
               />
             )}
@@ -223,15 +233,12 @@ function ShapeFields({
         fault={shape.name.trim() === '' ? 'must not be empty' : undefined}
         onChange={({ target }) => onChange((now) => ({ ...now, name: target.value }))}
       />
-      <label className="mt-1 flex min-h-11 items-center gap-2">
-        <input
-          type="checkbox"
-          checked={shape.curved}
-          onChange={({ target }) => onChange((now) => ({ ...now, curved: target.checked }))}
-          className="size-5 accent-(--call-1)"
-        />
-        Curved between its corners
-      </label>
+      <TickBox
+        label="Curved between its corners"
+        checked={shape.curved}
+        onChecked={(curved) => onChange((now) => ({ ...now, curved }))}
+        className="mt-1"
+      />
     </>
   );
 }

@@ -2,20 +2,41 @@
 
 import Link from 'next/link';
 import type { RefObject } from 'react';
+import { toast } from 'sonner';
 import { Alert } from '../kit/Alert';
 import { savePng, save, svgText } from '../kit/files';
+import { SaveMenu, type Saved } from '../kit/SaveMenu';
 import type { usePlace } from './usePlace';
 
 interface PlaceHeadProps {
   ground: ReturnType<typeof usePlace>;
   id: string;
+  /** The plan, and the section where there is one. */
   drawing: RefObject<SVGSVGElement | null>;
+  section: RefObject<SVGSVGElement | null>;
+}
+
+type DrawingRef = PlaceHeadProps['drawing'];
+
+/** A drawing as what it can be saved as; where there is none on the page nothing is saved, and that is said. */
+function picturesOf(name: 'plan' | 'section', drawing: DrawingRef): Saved[] {
+  const made = (file: (svg: SVGSVGElement) => void) => () => {
+    if (drawing.current) file(drawing.current);
+    else toast.error(`There is no ${name} to save yet: put a ball in the sand under Play.`);
+  };
+  return [
+    {
+      name: `The ${name} as SVG`,
+      act: made((svg) => save(`${name}.svg`, svgText(svg), 'image/svg+xml')),
+    },
+    { name: `The ${name} as PNG`, act: made((svg) => void savePng(`${name}.png`, svg)) },
+  ];
 }
 
 const SAVED_WORDS = { saved: 'All changes saved', saving: 'Saving …' } as const;
 
 /** Name of a place, how it stands with the server, and what it can be saved as. */
-export function PlaceHead({ ground, id, drawing }: PlaceHeadProps) {
+export function PlaceHead({ ground, id, drawing, section }: PlaceHeadProps) {
   const { place, change, saving } = ground;
   return (
     <header className="mb-2">
@@ -31,7 +52,7 @@ export function PlaceHead({ ground, id, drawing }: PlaceHeadProps) {
         <p role="status" className="text-sm text-ink-soft">
           {saving.state === 'saved' || saving.state === 'saving' ? SAVED_WORDS[saving.state] : ''}
         </p>
-        <nav aria-label="Save as" className="no-print flex flex-wrap gap-x-4 text-sm">
+        <nav aria-label="This ground" className="no-print flex flex-wrap items-center gap-x-4">
           <Link
             prefetch={false}
             href={`/ground/${id}/book`}
@@ -39,38 +60,14 @@ export function PlaceHead({ ground, id, drawing }: PlaceHeadProps) {
           >
             Bunker book
           </Link>
-          <a
-            href={`/api/places/${id}/export`}
-            download
-            className="py-2.5 underline underline-offset-4"
-          >
-            GeoJSON
-          </a>
-          <a
-            href={`/api/places/${id}/export?as=csv`}
-            download
-            className="py-2.5 underline underline-offset-4"
-          >
-            CSV
-          </a>
-          <button
-            type="button"
-            className="underline underline-offset-4"
-            onClick={() => {
-              if (drawing.current) save('plan.svg', svgText(drawing.current), 'image/svg+xml');
-            }}
-          >
-            SVG
-          </button>
-          <button
-            type="button"
-            className="underline underline-offset-4"
-            onClick={() => {
-              if (drawing.current) void savePng('plan.png', drawing.current);
-            }}
-          >
-            PNG
-          </button>
+          <SaveMenu
+            items={[
+              { name: 'The ground as GeoJSON', href: `/api/places/${id}/export` },
+              { name: 'Its corners as CSV', href: `/api/places/${id}/export?as=csv` },
+              ...picturesOf('plan', drawing),
+              ...picturesOf('section', section),
+            ]}
+          />
         </nav>
       </div>
       {saving.state === 'unsaved' && (

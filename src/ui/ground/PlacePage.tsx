@@ -57,6 +57,7 @@ export function PlacePage({ stored, ...begins }: PlacePageProps) {
   const [held, setHeld] = useState(false);
   const [direction, setDirection] = useState<number | null>(null);
   const drawing = useRef<SVGSVGElement>(null);
+  const section = useRef<SVGSVGElement>(null);
   const [box, size] = useSize<HTMLDivElement>(FIRST_SIZE);
   const playing = usePlaying(place, drawn, begins, on, held);
   const { spot, followed, answer, situated } = playing;
@@ -102,7 +103,7 @@ export function PlacePage({ stored, ...begins }: PlacePageProps) {
     <>
       <TopBar room="Ground" />
       <main className="mx-auto flex w-full max-w-[100rem] grow flex-col px-6 py-3 max-sm:px-3">
-        <PlaceHead ground={ground} id={stored.id} drawing={drawing} />
+        <PlaceHead ground={ground} id={stored.id} drawing={drawing} section={section} />
         <div className="flex grow gap-5 max-lg:flex-col">
           <div className="flex min-w-0 grow flex-col gap-2 max-lg:h-[70dvh] max-lg:min-h-96 lg:sticky lg:top-3 lg:h-[calc(100dvh-8.5rem)]">
             <PlanFrame
@@ -133,7 +134,8 @@ export function PlacePage({ stored, ...begins }: PlacePageProps) {
                     onChoose={on ? undefined : choose}
                   />
                   <PlanFlags
-                    greens={place.greens}
+                    place={drawn}
+                    day={begins.today}
                     scale={scale}
                     played={on && spot ? spot.flag.id : null}
                   />
@@ -156,6 +158,7 @@ export function PlacePage({ stored, ...begins }: PlacePageProps) {
                       shape={shape}
                       scale={scale}
                       corner={corner}
+                      day={begins.today}
                       onCorner={setCorner}
                       onChange={(changed) => change(withShape(place, shape.id, changed))}
                       onStart={() => {
@@ -170,6 +173,7 @@ export function PlacePage({ stored, ...begins }: PlacePageProps) {
             </PlanFrame>
             {on && situated && (
               <StillSection
+                drawing={section}
                 shot={situated}
                 pictures={held || playing.busy ? [] : (answer?.pictures ?? [])}
                 clubs={(answer?.sheet.calls ?? []).map(({ club }) => club)}
@@ -210,6 +214,7 @@ export function PlacePage({ stored, ...begins }: PlacePageProps) {
                   if (ring) setView(fitting(ring, size));
                 }}
                 corner={corner}
+                onCorner={setCorner}
                 middle={view.middle}
                 today={begins.today}
                 id={stored.id}
@@ -224,6 +229,7 @@ export function PlacePage({ stored, ...begins }: PlacePageProps) {
                 }
                 id={stored.id}
                 place={drawn}
+                today={begins.today}
                 spot={followed}
                 chosen={direction}
                 onDirection={setDirection}

@@ -5,6 +5,7 @@ import { LIES } from '@/core/ground/sand/lie';
 import type { Petal } from '@/core/place/rose/petal';
 import { PETAL_TURNS } from '@/core/place/rose/rose';
 import type { DrawnPlace } from '@/core/place/sight/drawnPlace';
+import { flagsOn } from '@/core/place/sight/flagsOn';
 import { originText } from '@/core/place/sight/origin';
 import type { Bunker } from '@/core/place/record/place';
 import type { Sight, Spot } from '@/core/place/sight/sight';
@@ -23,13 +24,15 @@ import { FieldPanel } from './FieldPanel';
 import { SightList } from './SightList';
 import type { FieldSoFar } from './plan/FieldDrawing';
 import type { Rose } from './useRose';
-import { flagsOf, type Played } from './useSpot';
+import type { Played } from './useSpot';
 import { WaysList } from './WaysList';
 
 export interface PlayPanelProps {
   /** Of the place. */
   id: string;
   place: DrawnPlace;
+  /** YYYY-MM-DD. */
+  today: string;
   players: readonly RosterPlayer[];
   player: RosterPlayer;
   onPlayer: (id: string) => void;
@@ -61,7 +64,7 @@ export interface PlayPanelProps {
 export function PlayPanel(props: PlayPanelProps) {
   const { place, players, player, played, onPlayed, spot, sight, fault, shot, answer } = props;
   const { rose, named, busy, failure } = props;
-  const flags = flagsOf(place);
+  const flags = flagsOn(place, props.today);
   const calls = answer?.sheet.calls ?? [];
   const known = rose.value;
   const running = rose.status === 'running';
@@ -91,7 +94,8 @@ export function PlayPanel(props: PlayPanelProps) {
               if (to) onPlayed({ green: to.green.id, flag: to.flag.id });
             }}
             options={flags.map(
-              ({ key, green, flag: each }) => [key, `${each.name}, ${green.name}`] as const,
+              ({ key, green, flag: each, isCut }) =>
+                [key, `${each.name}, ${green.name}${isCut ? ' (cut today)' : ''}`] as const,
             )}
           />
         </div>

@@ -45,7 +45,7 @@ export function usePlaying(
   on: boolean,
   held: boolean,
 ) {
-  const { played, spot, putBall, play } = useSpot(drawn, first);
+  const { played, spot, putBall, play } = useSpot(drawn, first, today);
   const [playerId, setPlayer] = useState(firstPlayer);
   const [fieldAsked, askField] = useState(false);
   const own = players.find(({ id }) => id === playerId) ?? players[0]!;

@@ -2,8 +2,9 @@
 
 import { useMemo, useState } from 'react';
 import type { Lie } from '@/core/ground/sand/lie';
-import { apart, type Point } from '@/core/place/outline/ring';
+import type { Point } from '@/core/place/outline/ring';
 import { shapeAt, type DrawnPlace } from '@/core/place/sight/drawnPlace';
+import { flagsOn, usualFlag } from '@/core/place/sight/flagsOn';
 import { middleOfSand } from '@/core/place/sight/middleOfSand';
 import { spotAt, type Spot } from '@/core/place/sight/sight';
 import { FaultyInput } from '@/core/tell/format/fault';
@@ -16,24 +17,15 @@ export interface Played {
   flag: string | null;
 }
 
-/** The flags of a place with the green that each stands on. */
-export const flagsOf = ({ greens }: DrawnPlace) =>
-  greens.flatMap((green) =>
-    green.green.flags.map((flag) => ({ green, flag, key: `${green.id}/${flag.id}` })),
-  );
-
-/** The spot that is played from: where nothing was chosen the middle of the first bunker, and the flag nearest to it. */
-function spotFor(place: DrawnPlace, { ball, green, flag }: Played): Spot | null {
+/** The spot that is played from: where nothing was chosen the middle of the first bunker, and the nearest flag of those in play. */
+function spotFor(place: DrawnPlace, { ball, green, flag }: Played, day: string): Spot | null {
   const under = ball && shapeAt(place, ball);
   const bunker = place.bunkers.find((each) => each === under) ?? place.bunkers[0];
   if (!bunker) return null;
   const at = ball && under === bunker ? ball : middleOfSand(bunker);
-  const flags = flagsOf(place);
   const chosen =
-    flags.find((each) => each.green.id === green && each.flag.id === flag) ??
-    flags.sort(
-      (a, b) => apart(at, [a.flag.x_m, a.flag.y_m]) - apart(at, [b.flag.x_m, b.flag.y_m]),
-    )[0];
+    flagsOn(place, day).find((each) => each.green.id === green && each.flag.id === flag) ??
+    usualFlag(place, at, day);
   if (!chosen) return null;
   try {
     return spotAt(place, {
@@ -49,9 +41,9 @@ function spotFor(place: DrawnPlace, { ball, green, flag }: Played): Spot | null 
 }
 
 /** Where the ball lies and which flag is played at; the ball stays in the sand wherever it is dragged. */
-export function useSpot(place: DrawnPlace, first: Played) {
+export function useSpot(place: DrawnPlace, first: Played, day: string) {
   const [played, setPlayed] = useState(first);
-  const spot = useMemo(() => spotFor(place, played), [place, played]);
+  const spot = useMemo(() => spotFor(place, played, day), [place, played, day]);
   return {
     played,
     spot,

@@ -7,7 +7,9 @@ import { useMemo, useState } from 'react';
 import { ladder, LADDER_HOURS, LADDER_SAMPLE, type LadderRow } from '@/core/search/ladder/ladder';
 import { LADDER_STYLES, LADDER_STYLE_NAMES, type LadderStyle } from '@/core/search/ladder/style';
 import type { Player } from '@/core/ground/player/player';
-import { SAND_PRESETS, type SandPreset } from '@/core/ground/sand/presets';
+import { presetSand, SAND_PRESETS, type SandPreset } from '@/core/ground/sand/presets';
+import { placeSands } from '@/core/place/field/placeSands';
+import { drawnPlace } from '@/core/place/sight/drawnPlace';
 import { golferOf } from '@/core/model/golfer/golferOf';
 import { shortLengthWords } from '@/core/tell/words/words';
 import { sampleSwings } from '@/core/model/spread/swings';
@@ -15,6 +17,7 @@ import { fractionAtClock, swingClock } from '@/core/ground/units/clock';
 import { fromMetres } from '@/core/ground/units/length';
 import { plainNumber, unitFor } from '@/core/ground/units/say';
 import { SAND_WORDS } from '@/core/tell/words/situation';
+import { groundChoices, groundOf, type Ground, type GroundKey } from '../kit/ground';
 import { Reaches } from './Reaches';
 import { useUnits } from '../kit/units';
 import { Pick } from '../kit/fields';
@@ -26,7 +29,13 @@ const LadderChart = dynamic(() => import('./LadderChart').then((module) => modul
 
 interface LadderProps {
   player: Player;
+  /** Drawn ground whose sands are a mix to be played from. */
+  grounds?: readonly Ground[];
+  /** The day whose sand is played from there, YYYY-MM-DD. */
+  today?: string;
 }
+
+const NONE: readonly Ground[] = [];
 
 /** Seed of the swings that spreads are shown from: the same player gives the same ladder. */
 const SEED = 1;
@@ -35,18 +44,23 @@ const SEED = 1;
 const SANDS = SAND_PRESETS.filter((preset) => preset !== 'hardpan');
 
 /** Club by swing: what each carries, where it stops, and how widely; and what reaches a distance. */
-export function Ladder({ player }: LadderProps) {
+export function Ladder({ player, grounds = NONE, today = '' }: LadderProps) {
   const units = useUnits();
   const [style, setStyle] = useState<LadderStyle>('splash');
-  const [sand, setSand] = useState<SandPreset>('medium');
+  const [sand, setSand] = useState<SandPreset | GroundKey>('medium');
   const [chart, setChart] = useState(false);
   const { golfer, swings } = useMemo(() => {
     const own = golferOf(player);
     return { golfer: own, swings: sampleSwings(own.habits, LADDER_SAMPLE, SEED) };
   }, [player]);
+  const sands = useMemo(() => {
+    const ground = groundOf(grounds, sand);
+    if (ground) return placeSands(drawnPlace(ground.place), today);
+    return [presetSand(sand as SandPreset)];
+  }, [sand, grounds, today]);
   const rows = useMemo(
-    () => ladder(player, golfer, style, sand, swings),
-    [player, golfer, style, sand, swings],
+    () => ladder(player, golfer, style, sands, swings),
+    [player, golfer, style, sands, swings],
   );
   const unit = unitFor('ground', units);
   return (
@@ -65,7 +79,10 @@ export function Ladder({ player }: LadderProps) {
           label="Sand"
           value={sand}
           onValue={setSand}
-          options={SANDS.map((each) => [each, SAND_WORDS[each].short] as const)}
+          options={[
+            ...SANDS.map((each) => [each, SAND_WORDS[each].short] as const),
+            ...groundChoices(grounds),
+          ]}
         />
         <button
           type="button"
@@ -86,11 +103,13 @@ export function Ladder({ player }: LadderProps) {
       <p className="mt-2 text-sm leading-snug text-ink-soft">
         Carry in {unit} to a level green in bold; below it where the ball finishes, and where 8 in
         10 of this player’s balls finish.{' '}
+        {sands.length > 1 &&
+          'One swing for all of these bunkers: the mean over their sands today. '}
         {player.learnt
           ? `From the model with ${learntWords(player.learnt)}.`
           : 'From the model and averages for this level.'}
       </p>
-      <Reaches player={player} golfer={golfer} sand={sand} swings={swings} />
+      <Reaches player={player} golfer={golfer} sands={sands} swings={swings} />
     </section>
   );
 }

@@ -4,7 +4,7 @@ import { useMemo, useState } from 'react';
 import { LADDER_STYLES, type LadderStyle } from '@/core/search/ladder/style';
 import { whatReaches, type Reach, type ReachTo } from '@/core/search/ladder/reach';
 import type { Player } from '@/core/ground/player/player';
-import type { SandPreset } from '@/core/ground/sand/presets';
+import type { Sand } from '@/core/ground/sand/presets';
 import type { Golfer } from '@/core/model/golfer/golfer';
 import type { SwingError } from '@/core/model/swing/swingError';
 import { fromMetres, toMetres } from '@/core/ground/units/length';
@@ -15,7 +15,7 @@ import { Alert } from '../kit/Alert';
 interface ReachesProps {
   player: Player;
   golfer: Golfer;
-  sand: SandPreset;
+  sands: readonly Sand[];
   swings: readonly SwingError[];
 }
 
@@ -23,7 +23,7 @@ const STYLES: readonly LadderStyle[] = ['splash', 'square', 'long', 'pick'];
 const SHOWN = 6;
 
 /** "What reaches 34 yards?" answered as it is typed. */
-export function Reaches({ player, golfer, sand, swings }: ReachesProps) {
+export function Reaches({ player, golfer, sands, swings }: ReachesProps) {
   const units = useUnits();
   const unit = unitFor('ground', units);
   const [typed, setTyped] = useState('34');
@@ -32,13 +32,13 @@ export function Reaches({ player, golfer, sand, swings }: ReachesProps) {
   const answer = useMemo((): Reach[] | string => {
     if (typed.trim() === '' || Number.isNaN(asked)) return `Enter a number in ${unit}.`;
     try {
-      return whatReaches(toMetres(asked, unit), to, player, golfer, STYLES, sand, swings);
+      return whatReaches(toMetres(asked, unit), to, player, golfer, STYLES, sands, swings);
     } catch (error) {
       if (!(error instanceof RangeError)) throw error;
       const most = Math.floor(fromMetres(220, unit));
       return `Enter a distance from ${Math.ceil(fromMetres(3, unit))} to ${most} ${unit}.`;
     }
-  }, [typed, asked, unit, to, player, golfer, sand, swings]);
+  }, [typed, asked, unit, to, player, golfer, sands, swings]);
   const reaching = typeof answer === 'string' ? [] : answer.filter((each) => each.reaches);
   const far = (metres: number): string => plainNumber(fromMetres(metres, unit), 0);
 

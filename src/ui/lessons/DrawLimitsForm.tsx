@@ -10,6 +10,7 @@ import type { UnitSystem } from '@/core/ground/units/system';
 import { numberOf } from '../kit/SmallNumber';
 import { Pick, TextInput } from '../kit/fields';
 import { LIE_WORDS, SAND_WORDS } from '@/core/tell/words/situation';
+import { TickBox } from '../kit/TickBox';
 import { useUnits } from '../kit/units';
 
 interface DrawLimitsFormProps {
@@ -92,23 +93,18 @@ function DrawLimitsIn({ limits, onLimits, units }: DrawLimitsFormProps & { units
       <fieldset className="flex flex-wrap items-end gap-x-4">
         <legend className="text-sm font-semibold">Lies</legend>
         {LIES.map((lie) => (
-          <label key={lie} className="flex min-h-11 items-center gap-2">
-            <input
-              type="checkbox"
-              checked={limits.lies.includes(lie)}
-              disabled={limits.lies.length === 1 && limits.lies.includes(lie)}
-              onChange={({ target }) =>
-                onLimits({
-                  ...limits,
-                  lies: LIES.filter((each) =>
-                    each === lie ? target.checked : limits.lies.includes(each),
-                  ),
-                })
-              }
-              className="size-5 accent-(--call-1)"
-            />
-            {LIE_WORDS[lie].name}
-          </label>
+          <TickBox
+            key={lie}
+            label={LIE_WORDS[lie].name}
+            checked={limits.lies.includes(lie)}
+            disabled={limits.lies.length === 1 && limits.lies.includes(lie)}
+            onChecked={(checked) =>
+              onLimits({
+                ...limits,
+                lies: LIES.filter((each) => (each === lie ? checked : limits.lies.includes(each))),
+              })
+            }
+          />
         ))}
         <Pick
           label="Sand"

@@ -8,7 +8,9 @@ import type { Point } from '@/core/place/outline/ring';
 import { isPlayable } from '@/core/place/record/place';
 import type { StoredPlace } from '@/core/place/record/stored';
 import { drawnPlace, shapeAt, type DrawnPlace } from '@/core/place/sight/drawnPlace';
+import { flagsOn, usualFlag } from '@/core/place/sight/flagsOn';
 import { middleOfSand } from '@/core/place/sight/middleOfSand';
+import { randomOnGround } from '@/core/lesson/plan/randomOnGround';
 import { groundStation } from '@/core/lesson/plan/groundStation';
 import { acrossOn } from '@/core/lesson/plan/turnsOf';
 import type { Station } from '@/core/lesson/plan/lesson';
@@ -48,6 +50,7 @@ interface Put {
 
 const FIRST_SIZE = { width: 620, height: 420 };
 const STEP = 0.25;
+const SEEDS = 2 ** 31;
 
 /** Stations on drawn ground: a ball for each, put down in the sand; who plays across whom is worked out. */
 export function GroundStations({ room, day, onStations, nextLine, onClose }: GroundStationsProps) {
@@ -119,15 +122,22 @@ function Placing({ stored, room, day, nextLine, onStations }: PlacingProps) {
   const [moved, setView] = useState<PlanView | null>(null);
   const all = drawn.shapes.flatMap(({ ring }) => ring);
   const view = moved ?? fitting(all, size);
-  const flags = place.greens.flatMap((green) =>
-    green.flags.map((flag) => [`${green.id}/${flag.id}`, flag.name] as const),
+  const flags = flagsOn(drawn, day).map(
+    ({ key, flag, isCut }) => [key, isCut ? `${flag.name} (cut)` : flag.name] as const,
   );
   const [puts, setPuts] = useState<readonly Put[]>([]);
   const change = (i: number, part: Partial<Put>): void =>
     setPuts((now) => now.map((each, k) => (k === i ? { ...each, ...part } : each)));
   const put = (ball: Point): void => {
     if (puts.length >= room || shapeAt(drawn, ball)?.lying !== 'sand') return;
-    setPuts([...puts, { ball, lie: 'clean', flag: puts.at(-1)?.flag ?? flags[0]![0] }]);
+    const flag = puts.at(-1)?.flag ?? usualFlag(drawn, ball, day)!.key;
+    setPuts([...puts, { ball, lie: 'clean', flag }]);
+  };
+  const throwOne = (): void => {
+    const thrown = randomOnGround(drawn, day, Math.floor(Math.random() * SEEDS));
+    if (!thrown) return;
+    const { ball, lie, green, flag } = thrown;
+    setPuts([...puts, { ball, lie, flag: `${green}/${flag}` }]);
   };
   const made = useMemo(
     () => puts.map((each) => stationFrom(stored, drawn, each, day)),
@@ -155,7 +165,7 @@ function Placing({ stored, room, day, nextLine, onStations }: PlacingProps) {
           {(scale) => (
             <>
               <PlanShapes place={drawn} scale={scale} chosen={null} />
-              <PlanFlags greens={place.greens} scale={scale} played={null} />
+              <PlanFlags place={drawn} day={day} scale={scale} played={null} />
               {puts.map((each, i) => (
                 <StationBall
                   key={i}
@@ -191,6 +201,14 @@ function Placing({ stored, room, day, nextLine, onStations }: PlacingProps) {
             </>
           )}
         </p>
+        <button
+          type="button"
+          disabled={puts.length >= room}
+          onClick={throwOne}
+          className="button mt-2"
+        >
+          Throw a ball in at random
+        </button>
         <ol className="mt-2 space-y-2">
           {puts.map((each, i) => (
             <li key={i} className="border-b border-hairline pb-2">

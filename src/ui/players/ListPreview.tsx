@@ -6,6 +6,7 @@ import { faultLine } from '@/core/tell/format/fault';
 import { counted } from '@/core/tell/words/counted';
 import { SKILL_WORDS } from '@/core/tell/words/player';
 import { Alert } from '../kit/Alert';
+import { TickBox } from '../kit/TickBox';
 
 /** What the server says a list of players would become. */
 export interface PreviewOfList extends Omit<ImportPreview, 'lines'> {
@@ -82,15 +83,11 @@ export function ListPreview(props: ListPreviewProps) {
           Add {counted(toAdd, 'player')}
         </button>
         {counts.twice > 0 && (
-          <label className="flex min-h-11 items-center gap-2">
-            <input
-              type="checkbox"
-              checked={twice}
-              onChange={(event) => onTwice(event.target.checked)}
-              className="size-5 accent-(--call-1)"
-            />
-            Also add {counts.twice} whose name is in the roster already
-          </label>
+          <TickBox
+            label={`Also add ${counts.twice} whose name is in the roster already`}
+            checked={twice}
+            onChecked={onTwice}
+          />
         )}
       </div>
       {faulty.length > 0 && <Faulty lines={faulty} all={counts.faulty} />}

@@ -16,7 +16,8 @@ import { golferOf } from '@/core/model/golfer/golferOf';
 import { schoolName } from '@/core/search/schools/schools';
 import { isDone } from '../server/said';
 import { fromMetres } from '@/core/ground/units/length';
-import { AuditPanel, type Ground } from '../audit/AuditPanel';
+import { AuditPanel } from '../audit/AuditPanel';
+import type { Ground } from '../kit/ground';
 import type { KeptReading } from '@/core/tell/reading/kept';
 import { sayDay } from '../kit/day';
 import { ask, saidOf } from '../server/client';
@@ -165,7 +166,7 @@ export function PlayerPage(props: PlayerPageProps) {
             onCarries={takeCarries}
           />
         </div>
-        <Ladder player={swinger} />
+        <Ladder player={swinger} grounds={props.grounds} today={props.today} />
         <PocketLinks playerId={player.id} />
         <AuditPanel
           player={swinger}

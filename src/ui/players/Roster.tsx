@@ -16,6 +16,7 @@ import { RosterTable } from './RosterTable';
 import type { ListedPlayer, RosterPageData } from '@/core/lesson/players/player';
 import { useRoster } from './useRoster';
 import { Alert } from '../kit/Alert';
+import { TickBox } from '../kit/TickBox';
 
 interface RosterProps {
   first: RosterPageData;
@@ -85,15 +86,11 @@ export function Roster(props: RosterProps) {
             onChange={(event) => show({ search: event.target.value })}
             className="box w-72 max-w-full px-3"
           />
-          <label className="flex min-h-11 items-center gap-2">
-            <input
-              type="checkbox"
-              checked={view.archived}
-              onChange={(event) => show({ archived: event.target.checked })}
-              className="size-5 accent-(--call-1)"
-            />
-            archived
-          </label>
+          <TickBox
+            label="archived"
+            checked={view.archived}
+            onChecked={(archived) => show({ archived })}
+          />
           <DeletedLink />
           <p role="status" className="ml-auto text-ink-soft">
             {counted(total, 'player')}

@@ -1,12 +1,11 @@
 'use client';
 
-import { Checkbox } from 'radix-ui';
-import { Check } from 'lucide-react';
 import { SAND_PRESETS, type SandPreset } from '@/core/ground/sand/presets';
 import { SandSwatch } from '../drawing/SandSwatch';
 import { ChoiceGroup } from '../kit/ChoiceGroup';
 import type { SetFields } from './LengthPanel';
 import { NumberPanel } from '../kit/NumberPanel';
+import { TickBox } from '../kit/TickBox';
 import { SAND_WORDS } from '@/core/tell/words/situation';
 
 interface SandPanelProps {
@@ -43,18 +42,12 @@ export function SandPanel(props: SandPanelProps) {
           picture: <SandSwatch preset={each} />,
         }))}
       />
-      <label className="mb-3 flex min-h-11 items-center gap-3">
-        <Checkbox.Root
-          checked={crust}
-          onCheckedChange={(next) => onField('sand.crust', next === true ? true : undefined)}
-          className="grid size-6 place-items-center rounded border-2 border-ink"
-        >
-          <Checkbox.Indicator>
-            <Check size={18} aria-hidden="true" />
-          </Checkbox.Indicator>
-        </Checkbox.Root>
-        dry crust over packed, wet sand
-      </label>
+      <TickBox
+        label="dry crust over packed, wet sand"
+        checked={crust}
+        onChecked={(next) => onField('sand.crust', next || undefined)}
+        className="mb-3"
+      />
       <NumberPanel
         label="Depth of sand over the hard base"
         unit="mm"

@@ -1,3 +1,4 @@
+import { presetSand } from '@/core/ground/sand/presets';
 import { situationAt } from '../plan/situationAt';
 import { sheetFor } from '@/core/tell/answer/answer';
 import type { CallEntry, Told } from '@/core/tell/sheet/callSheet';
@@ -52,10 +53,12 @@ const SEED = 1;
 function rungsOf(player: Player) {
   const golfer = golferOf(player);
   const swings = sampleSwings(golfer.habits, LADDER_SAMPLE, SEED);
-  return ladder(player, golfer, 'splash', 'medium', swings).flatMap(({ club, rungs }) => {
-    const rung = rungs[RUNG];
-    return rung ? [{ club, rung }] : [];
-  });
+  return ladder(player, golfer, 'splash', [presetSand('medium')], swings).flatMap(
+    ({ club, rungs }) => {
+      const rung = rungs[RUNG];
+      return rung ? [{ club, rung }] : [];
+    },
+  );
 }
 
 /**

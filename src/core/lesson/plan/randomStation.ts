@@ -31,6 +31,17 @@ const LIE_SHARES: Record<Lie, number> = {
   buried: 0.02,
 };
 
+/**
+ * One of some lies, each as often as it is met.
+ *
+ * @param u from 0 to 1
+ * @param lies at least one
+ */
+export function randomLie(u: number, lies: readonly Lie[]): Lie {
+  let rest = u * lies.reduce((sum, lie) => sum + LIE_SHARES[lie], 0);
+  return lies.find((each) => (rest -= LIE_SHARES[each]) < 0) ?? lies[0]!;
+}
+
 /** Ball to the lip beyond its height, and the least of green before the flag, m. */
 const BEFORE_LIP = 1.5;
 const LEAST_GREEN = 1.2;
@@ -64,8 +75,7 @@ export function randomStation(
     low + (most - low) * uniform();
   const pin = between(limits.pin);
   const height = between(limits.lip);
-  let u = uniform() * lies.reduce((sum, lie) => sum + LIE_SHARES[lie], 0);
-  const lie = lies.find((each) => (u -= LIE_SHARES[each]) < 0) ?? lies[0]!;
+  const lie = randomLie(uniform(), lies);
   const distance = Math.min(BEFORE_LIP + height, pin / 2);
   const edge = Math.min(Math.max(distance + 1, pin - 2.7 - 4.6 * uniform()), pin - LEAST_GREEN);
   return {

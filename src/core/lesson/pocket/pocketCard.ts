@@ -7,7 +7,7 @@ import type { Hand } from '@/core/ground/player/player';
 import { situationFor } from '../players/player';
 import type { PlayerRecord } from '../players/record';
 import type { LearntFactors } from '@/core/ground/player/learnt';
-import type { SandPreset } from '@/core/ground/sand/presets';
+import { presetSand, type SandPreset } from '@/core/ground/sand/presets';
 import { bandsAlong, type Band } from '@/core/search/changes/bands';
 import { golferOf } from '@/core/model/golfer/golferOf';
 import { sampleSwings } from '@/core/model/spread/swings';
@@ -99,7 +99,7 @@ export function pocketCard(
   const golfer = golferOf(question.player);
   const swings = sampleSwings(golfer.habits, LADDER_SAMPLE, SEED);
   const rungs = (style: LadderStyle): LadderRow[] =>
-    ladder(question.player, golfer, style, sand, swings);
+    ladder(question.player, golfer, style, [presetSand(sand)], swings);
   const { sheet } = answer(situation, units, () => 0);
   const call = sheet.calls.find(({ kind }) => kind !== 'relief')!;
   return {

@@ -41,10 +41,28 @@ const fullPlace = (anchor?: Place['anchor']): Place => {
           { x_m: 121, y_m: -61, z_m: 0.2 },
           { x_m: 118, y_m: -60.5, z_m: -0.3 },
         ],
-        sand: [{ day: '2026-11-03', preset: 'wet', depth_m: 0.1, note: 'after the rain' }],
+        sand: [
+          {
+            day: '2026-11-03',
+            preset: 'wet',
+            depth_m: 0.1,
+            moisture: 0.5,
+            crust: true,
+            depths: [{ x_m: 120.5, y_m: -60.25, depth_m: 0.03 }],
+            note: 'after the rain',
+          },
+        ],
         rests: [{ x_m: 120.5, y_m: -60.25 }],
         measured: { how: 'paced', spread_m: 0.4, lip_spread_m: 0.1 },
       },
+    ],
+    greens: [
+      greenOver(box([-12, 10], [12, 30]), [0, 16], {
+        flags: [
+          { id: 'front', name: 'Front', x_m: 0, y_m: 12, cut: ['2026-11-01', '2026-11-15'] },
+          { id: 'back', name: 'Back', x_m: 3, y_m: 26, cut: ['2026-11-08'] },
+        ],
+      }),
     ],
     areas: [
       {

@@ -73,10 +73,10 @@ function greenFeatures({ outline, flags, ...green }: GreenOn, on: Earthly): Feat
       geometry: polygon(ringOf(outline), on),
       properties: { kind: 'green', ...green },
     },
-    ...flags.map(({ id, name, ...at }): Feature => ({
+    ...flags.map(({ id, name, cut, ...at }): Feature => ({
       type: 'Feature',
       geometry: { type: 'Point', coordinates: on.toEarth(pointOf(at)) },
-      properties: { kind: 'flag', id, name, green: green.id },
+      properties: { kind: 'flag', id, name, green: green.id, ...(cut ? { cut } : {}) },
     })),
   ];
 }

@@ -246,6 +246,7 @@ function greenFrom(read: Read, n: number, all: readonly Read[], on: Earthly, men
         id: idOf(flag, `flag-${i + 1}`),
         name: nameOf(flag, `Flag ${i + 1}`),
         ...corner(on.toGround(at!)),
+        ...(flag.properties.cut === undefined ? {} : { cut: flag.properties.cut }),
       };
     }),
   };

@@ -1,6 +1,8 @@
 import { apart, areaOf, nearestOn } from '../outline/ring';
-import { pointOf, sandOn, type SandOn } from '../record/place';
+import { sandOn } from '../record/onDay';
+import { pointOf, type SandOn } from '../record/place';
 import type { DrawnPlace } from '../sight/drawnPlace';
+import { flagsOn } from '../sight/flagsOn';
 
 /** What a coach wants to know of a bunker at a glance; lengths in m. */
 export interface BunkerNumbers {
@@ -10,7 +12,7 @@ export interface BunkerNumbers {
   lip: { low: number; high: number };
   overhangs: boolean;
   sand: SandOn | null;
-  /** From the nearest and from the furthest of its sand to each flag, the nearest flag first. */
+  /** From the nearest and from the furthest of its sand to each flag that may be cut that day, the nearest first. */
   flags: { green: string; flag: string; name: string; from: number; to: number }[];
 }
 
@@ -18,21 +20,20 @@ export interface BunkerNumbers {
 const LEAST_OVERHANG = 0.02;
 
 /** The numbers of every bunker of a place on a day, YYYY-MM-DD. */
-export const bunkerNumbers = ({ bunkers, greens }: DrawnPlace, day: string): BunkerNumbers[] =>
-  bunkers.map(({ id, name, ring, lips, bunker }) => {
+export const bunkerNumbers = (place: DrawnPlace, day: string): BunkerNumbers[] => {
+  const inPlay = flagsOn(place, day).filter((each) => each.inPlay);
+  return place.bunkers.map(({ id, name, ring, lips, bunker }) => {
     const heights = lips.map(({ height }) => height);
-    const flags = greens.flatMap(({ green }) =>
-      green.flags.map((flag) => {
-        const hole = pointOf(flag);
-        return {
-          green: green.id,
-          flag: flag.id,
-          name: flag.name,
-          from: nearestOn(ring, hole).distance,
-          to: Math.max(...ring.map((corner) => apart(corner, hole))),
-        };
-      }),
-    );
+    const flags = inPlay.map(({ green, flag }) => {
+      const hole = pointOf(flag);
+      return {
+        green: green.id,
+        flag: flag.id,
+        name: flag.name,
+        from: nearestOn(ring, hole).distance,
+        to: Math.max(...ring.map((corner) => apart(corner, hole))),
+      };
+    });
     return {
       id,
       name,
@@ -43,3 +44,4 @@ export const bunkerNumbers = ({ bunkers, greens }: DrawnPlace, day: string): Bun
       flags: flags.sort((a, b) => a.from - b.from),
     };
   });
+};

@@ -3,6 +3,7 @@ import { FaultyInput } from '@/core/tell/format/fault';
 import type { ShotInput } from '@/core/tell/format/shot';
 import { pointOf } from '../record/place';
 import type { DrawnBunker, DrawnPlace } from '../sight/drawnPlace';
+import { flagsOn } from '../sight/flagsOn';
 import { groundShot } from '../sight/groundShot';
 import { spotAt } from '../sight/sight';
 import { gridOver, restsAt } from './grid';
@@ -35,9 +36,7 @@ function ballsIn({ ring, bunker }: DrawnBunker, count: number): Point[] {
  * @param day whose sand is played from, YYYY-MM-DD
  */
 export function placeShots(place: DrawnPlace, handed: Hand, day: string): ShotInput[] {
-  const flags = place.greens.flatMap((green) =>
-    green.green.flags.map((flag) => ({ green: green.id, flag: flag.id })),
-  );
+  const flags = flagsOn(place, day).map(({ green, flag }) => ({ green: green.id, flag: flag.id }));
   if (flags.length === 0) return [];
   const count = Math.max(1, Math.floor(SHOTS / Math.max(1, place.bunkers.length)));
   return place.bunkers.flatMap((bunker) =>

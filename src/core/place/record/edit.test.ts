@@ -7,6 +7,8 @@ import {
   withBunker,
   withCornerAfter,
   withCornerAt,
+  withCut,
+  withDepth,
   withFlag,
   withGreen,
   withoutCorner,
@@ -14,7 +16,8 @@ import {
   withSand,
   withShape,
 } from './edit';
-import { emptyPlace, readPlace, sandOn, type Bunker, type GreenOn } from './place';
+import { emptyPlace, readPlace, type Bunker, type GreenOn } from './place';
+import { flagOn, sandOn } from './onDay';
 
 test('what is added is a whole place that can be saved, each with a name and an id of its own', () => {
   const first = withBunker(emptyPlace('x'), shapeAbout('kidney', [0, 0]));
@@ -77,4 +80,39 @@ test('the sand of a day is the latest that was seen by then', () => {
   expect(sandOn({ sand }, '2026-10-20')?.preset).toBe('soft');
   expect(sandOn({ sand }, '2026-01-01')?.preset).toBe('soft');
   expect(sandOn({ sand: [] }, '2026-01-01')).toBeNull();
+});
+
+test('the flag of a day is the last that was cut by then, and one that nobody said is none', () => {
+  const [plain] = plainPlace().greens;
+  const green = withFlag(plain!);
+  const [first, second] = green.flags.map(({ id }) => id) as [string, string];
+  expect(flagOn(green, '2026-11-10')).toBeNull();
+  const cut = withCut(withCut(green, '2026-11-01', first), '2026-11-08', second);
+  expect(flagOn(cut, '2026-10-31')).toBeNull();
+  expect(flagOn(cut, '2026-11-01')?.id).toBe(first);
+  expect(flagOn(cut, '2026-11-07')?.id).toBe(first);
+  expect(flagOn(cut, '2026-12-24')?.id).toBe(second);
+  const changed = withCut(cut, '2026-11-08', first);
+  expect(flagOn(changed, '2026-11-08')?.id).toBe(first);
+  expect(withCut(withCut(changed, '2026-11-08', null), '2026-11-01', null)).toEqual(green);
+  const twice = {
+    ...cut,
+    flags: cut.flags.map((flag) => ({ ...flag, cut: ['2026-11-01'] })),
+  };
+  expect(() => readPlace({ ...plainPlace(), greens: [twice] })).toThrow(/two holes are cut/);
+});
+
+test('depths at spots go along with the sand of later days and with the bunker', () => {
+  const [plain] = plainPlace().bunkers;
+  const felt = withDepth(withDepth(plain!, '2026-11-01', [0, 0], 0.02), '2026-11-01', [2, 0], 0.1);
+  const later = withSand(felt, '2026-11-03', { preset: 'wet' });
+  expect(sandOn(later, '2026-11-05')?.depths).toEqual([
+    { x_m: 0, y_m: 0, depth_m: 0.02 },
+    { x_m: 2, y_m: 0, depth_m: 0.1 },
+  ]);
+  expect(sandOn(movedBy(later, [1, -1]), '2026-11-01')?.depths?.[1]).toMatchObject({
+    x_m: 3,
+    y_m: -1,
+  });
+  expect(readPlace({ ...plainPlace(), bunkers: [later] }).bunkers[0]).toEqual(later);
 });

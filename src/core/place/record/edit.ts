@@ -2,7 +2,6 @@ import { capital } from '@/core/tell/words/capital';
 import { type Point, type Ring, middleOf } from '../outline/ring';
 import {
   ringOf,
-  sandOn,
   SHAPES,
   type Area,
   type Bunker,
@@ -12,6 +11,7 @@ import {
   type Place,
   type SandOn,
 } from './place';
+import { sandOn } from './onDay';
 
 /* Changes of a place, each a new record. */
 
@@ -156,6 +156,22 @@ export function withFlag(green: GreenOn): GreenOn {
   return { ...green, flags: [...green.flags, flag] };
 }
 
+/** A green of which a flag is cut from a day on; null for that day's being taken back. */
+export const withCut = (green: GreenOn, day: string, id: string | null): GreenOn => ({
+  ...green,
+  flags: green.flags.map((flag) => {
+    const { cut = [], ...rest } = flag;
+    const days = [...cut.filter((each) => each !== day), ...(flag.id === id ? [day] : [])].sort();
+    return days.length > 0 ? { ...rest, cut: days } : rest;
+  }),
+});
+
+/** Sand of which another depth is felt, at a spot. */
+export const withDepth = (bunker: Bunker, day: string, at: Point, depth: number): Bunker =>
+  withSand(bunker, day, {
+    depths: [...(sandOn(bunker, day)?.depths ?? []), { ...corner(at), depth_m: mm(depth) }],
+  });
+
 /** A part of a place with one corner moved. */
 export const withCornerAt = <S extends Shape>(shape: S, index: number, at: Point): S => ({
   ...shape,
@@ -192,5 +208,10 @@ export function movedBy<S extends Shape>(shape: S, [dx, dy]: Point): S {
   if ('flags' in whole) whole.flags = whole.flags.map(moved);
   if ('spots' in whole) whole.spots = whole.spots.map(moved);
   if ('rests' in whole) whole.rests = whole.rests.map(moved);
+  if ('sand' in whole) {
+    whole.sand = whole.sand.map((sand) =>
+      sand.depths ? { ...sand, depths: sand.depths.map(moved) } : sand,
+    );
+  }
   return whole as S;
 }

@@ -30,8 +30,9 @@ export const MOST_GREENS = 20;
 export const MOST_AREAS = 60;
 export const MOST_CORNERS = 200;
 export const MOST_FLAGS = 30;
-const MOST_SPOTS = 60;
+export const MOST_SPOTS = 60;
 const MOST_SANDS = 60;
+const MOST_CUTS = 60;
 
 /** An outline smaller than this is none, m². */
 const LEAST_AREA = 1;
@@ -76,12 +77,18 @@ const shaped = {
   curved: required(flagField()),
 };
 
+/** Depth of sand over the hard base. */
+export const DEPTHS = [0.002, 1] as const;
+const depthField = metres(...DEPTHS);
+
 const sandSchema = exactObject({
   day: required(dayField),
   preset: required(wordField(SAND_PRESETS)),
   firmness: numberField(0, 1),
   moisture: numberField(0, 1),
-  depth_m: metres(0.002, 1),
+  depth_m: depthField,
+  /** Depths that were felt at spots; between them they count by how near they are. */
+  depths: listField(exactObject({ ...pointFields, depth_m: required(depthField) }), 0, MOST_SPOTS),
   crust: flagField(),
   note: required(textField(0, 200)),
 });
@@ -111,6 +118,8 @@ const flagSchema = exactObject({
   id: required(placeIdField),
   name: required(textField(1, 40)),
   ...pointFields,
+  /** The days from which on the hole was cut here, until another is. */
+  cut: listField(dayField, 0, MOST_CUTS),
 });
 
 const greenSchema = exactObject(
@@ -200,6 +209,11 @@ function crossFaults(place: Place): Fault[] {
         faults.push({ path, message: `"${flag.name}" must stand on the green "${green.name}"` });
       }
     });
+    const days = green.flags.flatMap(({ cut = [] }) => cut);
+    const twice = days.find((day, k) => days.indexOf(day) !== k);
+    if (twice) {
+      faults.push({ path: `greens[${i}].flags`, message: `two holes are cut on ${twice}` });
+    }
   });
   return faults;
 }
@@ -227,13 +241,3 @@ export const emptyPlace = (name: string): Place => ({
   greens: [],
   areas: [],
 });
-
-/**
- * The sand of a bunker on a day: the latest that was seen on or before it, else the first that was seen; null where nobody looked.
- *
- * @param day YYYY-MM-DD
- */
-export function sandOn(bunker: Pick<Bunker, 'sand'>, day: string): SandOn | null {
-  const byDay = [...bunker.sand].sort((a, b) => a.day.localeCompare(b.day));
-  return byDay.filter((sand) => sand.day <= day).at(-1) ?? byDay[0] ?? null;
-}

@@ -2,8 +2,9 @@ import type { Lie } from '@/core/ground/sand/lie';
 import type { Escape } from '@/core/ground/situation/shot';
 import type { Hand } from '@/core/ground/player/player';
 import type { ShotInput } from '@/core/tell/format/shot';
-import { sandOn } from '../record/place';
+import { sandOn } from '../record/onDay';
 import type { DrawnPlace } from './drawnPlace';
+import { sandAt } from './sandAt';
 import { shotFrom } from './shotFrom';
 import { sightOf, type Spot } from './sight';
 
@@ -30,7 +31,7 @@ export const groundShot = (
   shotFrom(sightOf(place, spot), {
     lie,
     handed,
-    sand: sandOn(spot.bunker.bunker, day),
+    sand: sandAt(sandOn(spot.bunker.bunker, day), spot.ball),
     green: spot.green.green,
     ways,
   });

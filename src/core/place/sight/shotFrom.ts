@@ -21,7 +21,7 @@ function sandInput(sand: SandOn | null): NonNullable<ShotInput['sand']> {
     preset,
     ...(firmness === undefined ? {} : { firmness }),
     ...(moisture === undefined ? {} : { moisture }),
-    ...(depth_m === undefined ? {} : { depth_m }),
+    ...(depth_m === undefined ? {} : { depth_m: Math.round(depth_m * 1000) / 1000 }),
     ...(crust === undefined ? {} : { crust }),
   };
 }

@@ -2,7 +2,7 @@ import type { Club } from '@/core/ground/club/club';
 import { ladderShot } from '../ladder/ladderShot';
 import { schoolFor, styleSetup, type LadderStyle } from '../ladder/style';
 import type { Player } from '@/core/ground/player/player';
-import type { SandPreset } from '@/core/ground/sand/presets';
+import { presetSand, type SandPreset } from '@/core/ground/sand/presets';
 import { TIE_STROKES } from '../candidates/rank';
 import { solveFor } from '../candidates/solve';
 import { oddsOf, type Odds } from '@/core/model/shot/odds';
@@ -37,7 +37,7 @@ function splashOdds(
   golfer: Golfer,
   swings: readonly SwingError[],
 ): Odds | null {
-  const shot = ladderShot(sand, FIT_DISTANCE);
+  const shot = ladderShot(presetSand(sand), FIT_DISTANCE);
   const school = schoolFor(STYLE, club, player);
   if (!school) return null;
   const solved = solveFor(styleSetup(STYLE, school, club, 1, shot), school, golfer, shot, 0);

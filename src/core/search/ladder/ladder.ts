@@ -1,6 +1,8 @@
+import { meanOf } from '@/core/ground/numeric/mean';
 import { quantile } from '@/core/ground/numeric/order';
 import type { Player } from '@/core/ground/player/player';
-import type { SandPreset } from '@/core/ground/sand/presets';
+import { meanSand } from '@/core/ground/sand/meanSand';
+import type { Sand } from '@/core/ground/sand/presets';
 import { play, playAsMeant, readyFor } from '@/core/model/shot/play';
 import type { Golfer } from '@/core/model/golfer/golfer';
 import { AS_MEANT, type SwingError } from '@/core/model/swing/swingError';
@@ -44,18 +46,21 @@ const NEAR = 0.03;
 
 /**
  * Club by swing, what each carries and where it stops: the clubs of the bag that the way of playing takes, in the
- * order of their loft.
+ * order of their loft. From several sands the set-up is that for their middle, what is meant is the mean over them, and the swings
+ * are dealt out among them.
  *
+ * @param sands one, or several that are as likely
  * @param swings the player's swings, for the spread
  */
 export function ladder(
   player: Player,
   golfer: Golfer,
   style: LadderStyle,
-  sand: SandPreset,
+  sands: readonly Sand[],
   swings: readonly SwingError[],
 ): LadderRow[] {
-  const shot = ladderShot(sand);
+  const shot = ladderShot(meanSand(sands));
+  const shots = sands.map((sand) => ladderShot(sand));
   const rows: LadderRow[] = [];
   for (const club of [...player.bag].sort((a, b) => b.loft - a.loft)) {
     const school = schoolFor(style, club, player);
@@ -65,26 +70,27 @@ export function ladder(
       const fraction = fractionAtClock(hours);
       if (fraction < least - NEAR || fraction > most + NEAR) return null;
       const setup = styleSetup(style, school, club, fraction, shot);
-      const meant = playAsMeant(setup, golfer, shot, 0);
-      const ready = readyFor(setup, golfer, shot);
-      const footing = footingOf(setup, shot);
+      const meant = shots.map((from) => playAsMeant(setup, golfer, from, 0));
+      const ready = shots.map((from) => readyFor(setup, golfer, from));
+      const footings = shots.map((from) => footingOf(setup, from));
       const error = { ...AS_MEANT };
       const carries: number[] = [];
       const finishes: number[] = [];
-      for (const swing of swings) {
-        const { finish } = play(ready, madeWith(swing, footing, error), 0);
+      swings.forEach((swing, i) => {
+        const from = i % shots.length;
+        const { finish } = play(ready[from]!, madeWith(swing, footings[from]!, error), 0);
         carries.push(finish.carry);
         finishes.push(Math.hypot(finish.x, finish.y));
-      }
-      const mean = carries.reduce((sum, carry) => sum + carry, 0) / carries.length;
+      });
+      const mean = meanOf(carries);
       const variance =
         carries.reduce((sum, carry) => sum + (carry - mean) ** 2, 0) / (carries.length - 1);
       return {
         clock: swingClock(fraction),
         fraction,
-        carry: meant.carry,
-        finish: Math.hypot(meant.x, meant.y),
-        apex: meant.apex,
+        carry: meanOf(meant.map(({ carry }) => carry)),
+        finish: meanOf(meant.map(({ x, y }) => Math.hypot(x, y))),
+        apex: meanOf(meant.map(({ apex }) => apex)),
         spread: Math.sqrt(variance),
         low: quantile(finishes, 0.1),
         high: quantile(finishes, 0.9),

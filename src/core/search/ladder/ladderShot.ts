@@ -1,4 +1,4 @@
-import { presetSand, type SandPreset } from '@/core/ground/sand/presets';
+import type { Sand } from '@/core/ground/sand/presets';
 import type { Shot } from '@/core/ground/situation/shot';
 import { toMetres } from '@/core/ground/units/length';
 
@@ -10,8 +10,7 @@ const STIMP = toMetres(10, 'ft');
 const LONGEST = 250;
 
 /** A clean ball in level sand with green all the way: what a ladder is measured on. */
-export function ladderShot(preset: SandPreset, pin = 20): Shot {
-  const sand = presetSand(preset);
+export function ladderShot(sand: Sand, pin = 20): Shot {
   return {
     sand,
     burial: sand.settle,

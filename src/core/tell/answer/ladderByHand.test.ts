@@ -1,4 +1,5 @@
 import { fromMetres } from '@/core/ground/units/length';
+import { presetSand } from '@/core/ground/sand/presets';
 import { golferOf } from '@/core/model/golfer/golferOf';
 import { sampleSwings } from '@/core/model/spread/swings';
 import { ladder, LADDER_SAMPLE } from '@/core/search/ladder/ladder';
@@ -29,7 +30,7 @@ test.each([
   ...LADDER_STYLE_NAMES.map((style) => [style, 'medium'] as const),
   ['splash', 'soft'] as const,
 ])('every rung of the %s ladder in %s sand carries and stops by hand as it says', (style, sand) => {
-  const rows = ladder(player, golfer, style, sand, swings);
+  const rows = ladder(player, golfer, style, [presetSand(sand)], swings);
   expect(rows.length).toBeGreaterThan(0);
   const apart: string[] = [];
   for (const { club, school, faceDeg, entry, rungs } of rows) {

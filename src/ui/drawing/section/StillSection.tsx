@@ -1,3 +1,4 @@
+import type { Ref } from 'react';
 import type { CallPicture } from '@/core/tell/picture/picture';
 import type { Hand } from '@/core/ground/player/player';
 import type { Shot } from '@/core/ground/situation/shot';
@@ -8,6 +9,7 @@ import { sectionScale, WHOLE_VIEW } from './scale';
 import { sectionText } from './sectionText';
 
 interface StillSectionProps {
+  drawing?: Ref<SVGSVGElement>;
   shot: Shot;
   pictures: readonly (CallPicture | null)[];
   clubs: readonly string[];
@@ -17,13 +19,15 @@ interface StillSectionProps {
 }
 
 /** The section without handles, for a card. */
-export function StillSection({ shot, pictures, clubs, handed, units, size }: StillSectionProps) {
+export function StillSection(props: StillSectionProps) {
+  const { drawing, shot, pictures, clubs, handed, units, size } = props;
   const ranked = atTheFlag(pictures);
   const drawn = ranked.map(({ picture }) => picture);
   const extent = extentOf(shot, drawn);
   const scale = sectionScale(size, extent, WHOLE_VIEW, handed === 'left');
   return (
     <svg
+      ref={drawing}
       viewBox={`0 0 ${size.width} ${size.height}`}
       role="img"
       aria-label={sectionText(shot, ranked, clubs, units)}

@@ -1,15 +1,9 @@
 'use client';
 
-import { Trash2 } from 'lucide-react';
-import { mm, withSand } from '@/core/place/record/edit';
-import type { Bunker, LipCorner, SandOn } from '@/core/place/record/place';
-import { SAND_PRESETS } from '@/core/ground/sand/presets';
-import { SAND_WORDS } from '@/core/tell/words/situation';
-import { sayDay } from '../../kit/day';
-import { Pick, TextInput } from '../../kit/fields';
-import { IconButton } from '../../kit/IconButton';
+import { mm } from '@/core/place/record/edit';
+import type { Bunker, LipCorner } from '@/core/place/record/place';
 import { LengthBox, NumberBox } from './NumberBox';
-import { ProbeForm } from './ProbeForm';
+import { SandDiary } from './SandDiary';
 
 interface BunkerFormProps {
   bunker: Bunker;
@@ -102,72 +96,11 @@ export function BunkerForm({ bunker, onChange, corner, today }: BunkerFormProps)
           </p>
         )}
       </fieldset>
-      <SandDiary bunker={bunker} today={today} onChange={change} />
+      <SandDiary bunker={bunker} today={today} onChange={onChange} />
       <p className="text-sm text-ink-soft">
         Outline {HOW_WORDS[bunker.measured.how]}: corners ± {bunker.measured.spread_m.toFixed(1)} m,
         lip ± {Math.round(bunker.measured.lip_spread_m * 100)} cm.
       </p>
     </div>
-  );
-}
-
-/** The sand as it was seen day by day: the latest counts, earlier ones stay. */
-function SandDiary({
-  bunker,
-  today,
-  onChange,
-}: {
-  bunker: Bunker;
-  today: string;
-  onChange: (part: Partial<Bunker>) => void;
-}) {
-  const days = [...bunker.sand].sort((a, b) => b.day.localeCompare(a.day));
-  const now = days.find(({ day }) => day === today);
-  const put = (seen: Partial<SandOn>): void => onChange(withSand(bunker, today, seen));
-  return (
-    <fieldset>
-      <legend className="text-base font-semibold">Sand today</legend>
-      <div className="mt-1 flex flex-wrap items-end gap-3">
-        <Pick
-          label="Sand"
-          value={(now ?? days[0])?.preset ?? 'medium'}
-          onValue={(preset) => put({ preset, firmness: undefined })}
-          options={SAND_PRESETS.map((preset) => [preset, SAND_WORDS[preset].short] as const)}
-        />
-        <LengthBox
-          key={today}
-          label="Depth"
-          scale="short"
-          value={(now ?? days[0])?.depth_m ?? 0.1}
-          limits={[0.002, 1]}
-          onValue={(depth) => put({ depth_m: mm(depth) })}
-        />
-      </div>
-      <TextInput
-        label="What was seen"
-        maxLength={200}
-        value={now?.note ?? ''}
-        onChange={({ target }) => put({ note: target.value })}
-      />
-      <ProbeForm onFirmness={(firmness) => put({ firmness })} />
-      <ul className="mt-1 text-sm">
-        {days.map(({ day, preset, firmness, note }) => (
-          <li key={day} className="flex items-center gap-2">
-            <span className="grow">
-              {sayDay(day)}: {SAND_WORDS[preset].short}
-              {firmness === undefined ? '' : `, firmness ${Math.round(firmness * 100)} of 100`}
-              {note && `, ${note}`}
-            </span>
-            <IconButton
-              harm
-              label={`Delete the sand of ${sayDay(day)}`}
-              onClick={() => onChange({ sand: bunker.sand.filter((each) => each.day !== day) })}
-            >
-              <Trash2 size={16} aria-hidden="true" />
-            </IconButton>
-          </li>
-        ))}
-      </ul>
-    </fieldset>
   );
 }

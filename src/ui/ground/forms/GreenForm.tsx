@@ -1,17 +1,21 @@
 'use client';
 
 import { Plus, Trash2 } from 'lucide-react';
-import { withFlag } from '@/core/place/record/edit';
+import { withCut, withFlag } from '@/core/place/record/edit';
+import { flagOn } from '@/core/place/record/onDay';
 import type { GreenOn } from '@/core/place/record/place';
 import { GREEN_FIRMNESS } from '@/core/ground/situation/green';
 import { fromMetres } from '@/core/ground/units/length';
 import { lengthOf } from '@/core/tell/format/fields';
+import { sayDay } from '../../kit/day';
 import { Pick } from '../../kit/fields';
 import { IconButton } from '../../kit/IconButton';
 import { NumberBox } from './NumberBox';
 
 interface GreenFormProps {
   green: GreenOn;
+  /** YYYY-MM-DD. */
+  today: string;
   onChange: (change: (green: GreenOn) => GreenOn) => void;
 }
 
@@ -19,7 +23,7 @@ interface GreenFormProps {
 const stimpOf = (green: GreenOn): number => fromMetres(lengthOf(green, 'stimp') ?? 3, 'ft');
 
 /** Speed, firmness, tilt and flags of a green. */
-export function GreenForm({ green, onChange }: GreenFormProps) {
+export function GreenForm({ green, today, onChange }: GreenFormProps) {
   const change = (part: Partial<GreenOn>): void => onChange((now) => ({ ...now, ...part }));
   const setStimp = (stimp_ft: number): void =>
     onChange((now) => {
@@ -91,6 +95,47 @@ export function GreenForm({ green, onChange }: GreenFormProps) {
         </button>
         <p className="mt-1 text-sm text-ink-soft">Drag flags on the plan to where they are cut.</p>
       </fieldset>
+      {green.flags.length > 0 && <CutDiary green={green} today={today} onChange={onChange} />}
     </div>
+  );
+}
+
+/** No flag: nobody said which hole is cut. */
+const UNSAID = '';
+
+/** Which hole is cut, day by day: the latest counts, earlier ones stay. */
+function CutDiary({ green, today, onChange }: GreenFormProps) {
+  const cuts = green.flags
+    .flatMap(({ name, cut = [] }) => cut.map((day) => ({ day, name })))
+    .sort((a, b) => b.day.localeCompare(a.day));
+  return (
+    <fieldset>
+      <legend className="text-base font-semibold">Hole cut today</legend>
+      <Pick
+        label="Flag"
+        value={flagOn(green, today)?.id ?? UNSAID}
+        onValue={(id) => onChange((now) => withCut(now, today, id === UNSAID ? null : id))}
+        options={[
+          ...(flagOn(green, today) ? [] : [[UNSAID, 'not noted: any of them'] as const]),
+          ...green.flags.map(({ id, name }) => [id, name] as const),
+        ]}
+      />
+      <ul className="mt-1 text-sm">
+        {cuts.map(({ day, name }) => (
+          <li key={day} className="flex items-center gap-2">
+            <span className="grow">
+              From {sayDay(day)}: {name}
+            </span>
+            <IconButton
+              harm
+              label={`Delete the hole of ${sayDay(day)}`}
+              onClick={() => onChange((now) => withCut(now, day, null))}
+            >
+              <Trash2 size={16} aria-hidden="true" />
+            </IconButton>
+          </li>
+        ))}
+      </ul>
+    </fieldset>
   );
 }

@@ -1,21 +1,28 @@
 'use client';
 
-import { middleOf, type Point } from '@/core/place/outline/ring';
+import { apart, middleOf, type Point } from '@/core/place/outline/ring';
 import {
+  mm,
   movedBy,
   withCornerAfter,
   withCornerAt,
   withoutCorner,
+  withSand,
   type Shape,
 } from '@/core/place/record/edit';
-import { pointOf, ringOf, type GreenOn } from '@/core/place/record/place';
+import { sandOn } from '@/core/place/record/onDay';
+import { pointOf, ringOf, type Bunker, type GreenOn } from '@/core/place/record/place';
+import { saySmall } from '@/core/ground/units/say';
 import { Handle } from '../../drawing/Handle';
+import { useUnits } from '../../kit/units';
 import type { PlanScale } from './view';
 
 interface PlanHandlesProps {
   shape: Shape;
   scale: PlanScale;
   corner: number | null;
+  /** The day whose sand is felt, YYYY-MM-DD. */
+  day: string;
   onCorner: (corner: number) => void;
   onChange: (change: (shape: Shape) => Shape) => void;
   onStart: () => void;
@@ -27,17 +34,28 @@ const FOUR_WAYS =
   'M-18 0h36M0 -18v36M-14 -4l-4 4l4 4M14 -4l4 4l-4 4M-4 -14l4 -4l4 4M-4 14l4 4l4 -4';
 
 /** How far an arrow key moves a handle, m. */
-const STEP = 0.1;
+export const STEP = 0.1;
+
+/** A side shorter than this has no room for a handle between its corners, px. */
+const LEAST_SIDE = 40;
+
+/** How far a handle reaches: half-way to the nearest other, so that none lies over another, m. */
+const reachOf = (handles: readonly Point[], at: Point): number =>
+  Math.min(...handles.map((each) => apart(each, at)).filter((away) => away > 0), Infinity) / 2;
 
 const sayAt = ([east, north]: Point): string =>
   `${east.toFixed(1)} m east, ${north.toFixed(1)} m north`;
 
 /** Handles of a shape: its corners, new ones between them, itself as a whole, and the flags of a green. */
 export function PlanHandles(props: PlanHandlesProps) {
-  const { shape, scale, corner, onCorner, onChange, onStart, onEnd } = props;
+  const { shape, scale, corner, day, onCorner, onChange, onStart, onEnd } = props;
   const ring = ringOf(shape.outline);
   const middle = middleOf(ring);
+  const depths = 'sand' in shape ? (sandOn(shape, day)?.depths ?? []) : [];
+  const handles = [...ring, middle, ...depths.map(pointOf)];
+  if ('flags' in shape) handles.push(...shape.flags.map(pointOf));
   const put = (at: Point, move: (point: Point) => void) => ({
+    reach: reachOf(handles, at) * scale.perMetre,
     x: scale.x(at[0]),
     y: scale.y(at[1]),
     value: at[0],
@@ -51,6 +69,7 @@ export function PlanHandles(props: PlanHandlesProps) {
     <>
       {ring.map((at, i) => {
         const [nx, ny] = ring[(i + 1) % ring.length]!;
+        if (apart(at, [nx, ny]) * scale.perMetre < LEAST_SIDE) return null;
         return (
           <Between
             key={`between ${i}`}
@@ -106,6 +125,24 @@ export function PlanHandles(props: PlanHandlesProps) {
           />
         </g>
       ))}
+      {'sand' in shape &&
+        depths.map((spot, i) => (
+          <g key={`depth ${i}`}>
+            <DepthLabel x={scale.x(spot.x_m)} y={scale.y(spot.y_m)} depth={spot.depth_m} />
+            <Handle
+              label={`Depth at spot ${i + 1}`}
+              {...put(pointOf(spot), ([x_m, y_m]) =>
+                onChange((now) =>
+                  withSand(now as Bunker, day, {
+                    depths: depths.map((each, k) =>
+                      k === i ? { ...each, x_m: mm(x_m), y_m: mm(y_m) } : each,
+                    ),
+                  }),
+                ),
+              )}
+            />
+          </g>
+        ))}
       {'flags' in shape &&
         shape.flags.map((flag) => (
           <Handle
@@ -122,6 +159,23 @@ export function PlanHandles(props: PlanHandlesProps) {
           />
         ))}
     </>
+  );
+}
+
+/** How deep the sand is at a spot. */
+function DepthLabel({ x, y, depth }: { x: number; y: number; depth: number }) {
+  return (
+    <text
+      x={x}
+      y={y + 28}
+      textAnchor="middle"
+      fontSize="14"
+      fontWeight="600"
+      fill="#14302a"
+      className="pointer-events-none select-none"
+    >
+      {saySmall(depth, useUnits())}
+    </text>
   );
 }
 
