@@ -59,6 +59,21 @@ const VIEWS = [
     act: (page) => page.waitForTimeout(9000),
   },
   {
+    name: 'ground-field',
+    open: `${GROUND}?ball=2,0.5&flag=green/middle`,
+    size: desk,
+    ready: (page) => page.getByTestId('rose').waitFor(),
+    act: async (page) => {
+      await page.getByRole('button', { name: 'Show it on the plan' }).click();
+      await page
+        .getByRole('progressbar', { name: 'Looking at every place' })
+        .waitFor({ state: 'hidden', timeout: 300_000 });
+      await page.getByRole('slider', { name: /^Ball in/ }).hover();
+      for (let i = 0; i < 3; i++) await page.mouse.wheel(0, -100);
+      await page.waitForTimeout(1000);
+    },
+  },
+  {
     name: 'ground-phone',
     open: `${GROUND}?player=tomas-reinholt`,
     size: phone,
@@ -108,20 +123,6 @@ const VIEWS = [
     open: '/players/ines-okafor',
     size: { width: 1280, height: 1600 },
     ready: (page) => page.waitForTimeout(4000),
-  },
-  {
-    name: 'import',
-    open: '/players/import',
-    size: desk,
-    ready: async (page) => {
-      await page
-        .getByLabel('Contents of the file')
-        .fill(
-          'Name;Hand;HCP;Shoe;Clubs\nAda Lund;L;8,4;41;"PW 45/6 126; 56 56/12 98"\nCy Oh;R;12;40;spade\n',
-        );
-      await page.getByRole('button', { name: 'Preview' }).click();
-      await page.getByRole('heading', { name: /can be added/ }).waitFor();
-    },
   },
   {
     name: 'lesson-plan',

@@ -79,7 +79,7 @@ export const demoPlace = (day: string, rain: string): Place => ({
           preset: 'wet',
           depth_m: 0.08,
           depths: [
-            { x_m: 16.4, y_m: 12.4, depth_m: 0.12 },
+            { x_m: 17.4, y_m: 11.6, depth_m: 0.12 },
             { x_m: 15, y_m: 13.8, depth_m: 0.04 },
           ],
           note: 'after the rain',

@@ -412,8 +412,8 @@ test('holes and sand are noted day by day: what is cut is played at, what was fe
   await page.getByLabel('Dry crust over packed, wet sand').check();
   await page.getByLabel('Moisture').fill('30');
   await page.getByRole('button', { name: 'Add a spot with a depth of its own' }).click();
-  await page.getByLabel('Depth at spot 1').fill('1');
-  await page.getByRole('slider', { name: 'Depth at spot 1' }).focus();
+  await page.getByRole('textbox', { name: 'Depth at spot 1' }).fill('1');
+  await page.getByRole('slider', { name: 'Place of depth spot 1' }).focus();
   await page.keyboard.press('Shift+ArrowRight');
   await expect(page.getByText(/a dry crust over wet, moisture 30 of 100, 1.in deep/)).toBeVisible();
   await expect(saved(page)).toBeVisible();

@@ -52,8 +52,8 @@ export function Reaches({ player, golfer, sands, swings }: ReachesProps) {
           onChange={(event) => setTo(event.target.value as ReachTo)}
           className="box"
         >
-          <option value="carry">carries</option>
-          <option value="finish">stops at</option>
+          <option value="carry">carry</option>
+          <option value="finish">stop at</option>
         </select>
         <input
           id="reach"

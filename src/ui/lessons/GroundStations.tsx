@@ -15,7 +15,6 @@ import { groundStation } from '@/core/lesson/plan/groundStation';
 import { acrossOn } from '@/core/lesson/plan/turnsOf';
 import type { Station } from '@/core/lesson/plan/lesson';
 import { FaultyInput } from '@/core/tell/format/fault';
-import { listed } from '@/core/tell/words/listed';
 import { counted } from '@/core/tell/words/counted';
 import { LIE_WORDS } from '@/core/tell/words/situation';
 import { Handle } from '../drawing/Handle';
@@ -247,7 +246,7 @@ function Placing({ stored, room, day, nextLine, onStations }: PlacingProps) {
           <p role="status" className="mt-2 text-sm">
             {pairs.length === 0
               ? 'All of them can be used at the same time.'
-              : `These play across each other, and the timetable keeps them apart: ${listed(pairs)}.`}
+              : `These play across each other, and the timetable keeps them apart: ${pairs.join('; ')}.`}
           </p>
         )}
         <button

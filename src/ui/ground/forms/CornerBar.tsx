@@ -34,18 +34,20 @@ export function CornerBar({ shape, corner, onCorner, onChange }: CornerBarProps)
   const step = (by: number): void =>
     onCorner(corner === null ? (by > 0 ? 0 : count - 1) : (corner + by + count) % count);
   return (
-    <div role="group" aria-label="Corners" className="flex flex-wrap items-center">
-      <IconButton label="Previous corner" onClick={() => step(-1)}>
-        <ChevronLeft size={18} aria-hidden="true" />
-      </IconButton>
-      <span aria-live="polite" className="min-w-28 text-center tabular-nums">
-        {at ? `Corner ${corner! + 1} of ${count}` : `${count} corners`}
-      </span>
-      <IconButton label="Next corner" onClick={() => step(1)}>
-        <ChevronRight size={18} aria-hidden="true" />
-      </IconButton>
+    <div role="group" aria-label="Corners" className="flex flex-wrap">
+      <div className="flex items-center">
+        <IconButton label="Previous corner" onClick={() => step(-1)}>
+          <ChevronLeft size={18} aria-hidden="true" />
+        </IconButton>
+        <span aria-live="polite" className="min-w-28 text-center tabular-nums">
+          {at ? `Corner ${corner! + 1} of ${count}` : `${count} corners`}
+        </span>
+        <IconButton label="Next corner" onClick={() => step(1)}>
+          <ChevronRight size={18} aria-hidden="true" />
+        </IconButton>
+      </div>
       {at && (
-        <>
+        <div className="flex items-center">
           {NUDGES.map(([way, Icon, [east, north]]) => (
             <IconButton
               key={way}
@@ -78,7 +80,7 @@ export function CornerBar({ shape, corner, onCorner, onChange }: CornerBarProps)
           >
             <Trash2 size={18} aria-hidden="true" />
           </IconButton>
-        </>
+        </div>
       )}
     </div>
   );

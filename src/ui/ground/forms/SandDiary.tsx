@@ -1,7 +1,7 @@
 import { Plus, Trash2 } from 'lucide-react';
 import { SAND_PRESETS } from '@/core/ground/sand/presets';
 import { sandDayWords } from '@/core/place/field/numberWords';
-import { middleOf } from '@/core/place/outline/ring';
+import { middleOf, type Point } from '@/core/place/outline/ring';
 import { mm, withDepth, withSand } from '@/core/place/record/edit';
 import { sandOn } from '@/core/place/record/onDay';
 import { DEPTHS, MOST_SPOTS, ringOf, type Bunker, type SandOn } from '@/core/place/record/place';
@@ -23,6 +23,13 @@ interface SandDiaryProps {
 
 /** A depth of sand that nobody measured, m. */
 const USUAL_DEPTH = 0.1;
+
+/** Where another spot is put: half-way from the middle to a corner, each time another. */
+function freeSpot({ outline }: Bunker, spots: number): Point {
+  const ring = ringOf(outline);
+  const [middle, corner] = [middleOf(ring), ring[spots % ring.length]!];
+  return [(middle[0] + corner[0]) / 2, (middle[1] + corner[1]) / 2];
+}
 
 /** The sand as it was seen day by day: the latest counts, earlier ones stay. */
 export function SandDiary({ bunker, today, onChange }: SandDiaryProps) {
@@ -94,7 +101,7 @@ export function SandDiary({ bunker, today, onChange }: SandDiaryProps) {
         disabled={depths.length >= MOST_SPOTS}
         onClick={() =>
           onChange((now) =>
-            withDepth(now, today, middleOf(ringOf(now.outline)), stands?.depth_m ?? USUAL_DEPTH),
+            withDepth(now, today, freeSpot(now, depths.length), stands?.depth_m ?? USUAL_DEPTH),
           )
         }
         className="button my-2"

@@ -130,7 +130,7 @@ export function PlanHandles(props: PlanHandlesProps) {
           <g key={`depth ${i}`}>
             <DepthLabel x={scale.x(spot.x_m)} y={scale.y(spot.y_m)} depth={spot.depth_m} />
             <Handle
-              label={`Depth at spot ${i + 1}`}
+              label={`Place of depth spot ${i + 1}`}
               {...put(pointOf(spot), ([x_m, y_m]) =>
                 onChange((now) =>
                   withSand(now as Bunker, day, {
