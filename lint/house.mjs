@@ -9,7 +9,7 @@ const CORE = {
   tell: 'words script why format reading grammar sheet picture answer',
   place: 'outline record sight survey rose field exchange fire',
   lesson:
-    'players plan balls peers learning faults review drills homework worth bunkerTest eye exchange tracker pocket',
+    'coaches players plan balls peers learning faults review drills homework worth bunkerTest eye exchange tracker pocket',
 };
 
 const under = (folder, rooms) => rooms.split(' ').map((room) => `${folder}/${room}`);
@@ -17,7 +17,7 @@ const under = (folder, rooms) => rooms.split(' ').map((room) => `${folder}/${roo
 export const ROOMS = [
   ...Object.entries(CORE).flatMap(([floor, rooms]) => under(`core/${floor}`, rooms)),
   'core/testing',
-  ...under('data', 'disk folder migrations backup'),
+  ...under('data', 'sql disk folder migrations backup access'),
   'data',
   'workers',
   'workers/page',

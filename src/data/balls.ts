@@ -1,4 +1,4 @@
-import type { PGlite, Transaction } from '@electric-sql/pglite';
+import type { Sql, Tx } from './sql/sql';
 import { FaultyInput, type Fault } from '@/core/tell/format/fault';
 import type {
   BallChange,
@@ -28,11 +28,7 @@ const ballOf = ({ seen, excluded, ...row }: Row): StoredBall => ({
 });
 
 /** The balls of a lesson in the order in which they were taken; those after a number of that order. */
-export async function ballsOfLesson(
-  db: PGlite,
-  lessonId: string,
-  after = 0,
-): Promise<StoredBall[]> {
+export async function ballsOfLesson(db: Sql, lessonId: string, after = 0): Promise<StoredBall[]> {
   const { rows } = await db.query<Row>(
     `select ${COLUMNS} from balls
      where lesson_id = $1 and seq > $2 and deleted_at is null order by seq`,
@@ -43,7 +39,7 @@ export async function ballsOfLesson(
 
 /** What was touched of the balls of a lesson after a number of that order: logged, changed, taken away or brought back. */
 export async function ballsTouched(
-  db: PGlite,
+  db: Sql,
   lessonId: string,
   after: number,
 ): Promise<TouchedBall[]> {
@@ -59,7 +55,7 @@ export async function ballsTouched(
 
 /** The latest balls of a player, oldest first; balls of lessons that were deleted are left out. */
 export async function ballsOfPlayer(
-  db: PGlite,
+  db: Sql,
   playerId: string,
   most = 500,
 ): Promise<BallOfPlayer[]> {
@@ -151,7 +147,7 @@ function faultsOf(ball: Astray): Fault[] {
  * @throws FaultyInput for balls of players or stations that the lesson does not have, or with the id of another lesson's ball
  */
 export async function addBalls(
-  db: Pick<Transaction, 'query'>,
+  db: Pick<Tx, 'query'>,
   lessonId: string,
   balls: readonly ExchangedBall[],
 ): Promise<string[] | null> {
@@ -175,7 +171,7 @@ export async function addBalls(
 
 /** Puts what was seen of a ball in place of what it was, excludes it, or takes it away and brings it back. */
 export async function changeBall(
-  db: PGlite,
+  db: Sql,
   id: string,
   { excluded, deleted, ...seen }: BallChange,
 ): Promise<StoredBall | null> {

@@ -1,4 +1,4 @@
-import type { PGlite, Transaction } from '@electric-sql/pglite';
+import type { Sql, Tx } from './sql/sql';
 import type { PlayerFile, PlayerImported } from '@/core/lesson/exchange/playerFile';
 import type { LessonPlan } from '@/core/lesson/plan/lesson';
 import { addBalls } from './balls';
@@ -10,7 +10,7 @@ import { takeHomework } from './homework';
 import { storeClosing, storePlan } from './lessons';
 import { insertPlayers } from './players';
 
-type Queries = Pick<Transaction, 'query'>;
+type Queries = Pick<Tx, 'query'>;
 
 /** How many rows a statement wrote. */
 async function written(tx: Queries, sql: string, params: unknown[]): Promise<number> {
@@ -19,7 +19,7 @@ async function written(tx: Queries, sql: string, params: unknown[]): Promise<num
 }
 
 /** The player, new under the id that it had, or taken out of what was deleted; true when the roster held it already. */
-async function takePlayer(tx: Transaction, file: PlayerFile): Promise<boolean> {
+async function takePlayer(tx: Tx, file: PlayerFile): Promise<boolean> {
   const known = await written(
     tx,
     'update players set deleted_at = null where id = $1 returning id',
@@ -175,7 +175,7 @@ async function takeLessons(
  * @throws FaultyInput for balls that do not belong to their lesson
  */
 export async function bringBack(
-  db: PGlite,
+  db: Sql,
   file: PlayerFile,
   accept: boolean,
 ): Promise<PlayerImported> {

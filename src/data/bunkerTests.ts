@@ -1,4 +1,4 @@
-import type { PGlite, Transaction } from '@electric-sql/pglite';
+import type { Sql, Tx } from './sql/sql';
 import type { BunkerTest, StoredTest } from '@/core/lesson/bunkerTest/test';
 import { inRoster, mayBeSaved } from './standing';
 
@@ -7,7 +7,7 @@ const SELECT = `
   from bunker_tests t join players p on p.id = t.player_id and p.deleted_at is null`;
 
 /** Tests that are not deleted, the latest first; of one player when an id is given. */
-export async function listTests(db: PGlite, playerId?: string, most = 200): Promise<StoredTest[]> {
+export async function listTests(db: Sql, playerId?: string, most = 200): Promise<StoredTest[]> {
   const { rows } = await db.query<StoredTest>(
     `${SELECT} where t.deleted_at is null and ($1::text is null or t.player_id = $1)
      order by t.held_on desc, t.created_at desc limit $2`,
@@ -17,7 +17,7 @@ export async function listTests(db: PGlite, playerId?: string, most = 200): Prom
 }
 
 /** One test; null when there is none. */
-export async function testById(db: PGlite, id: string): Promise<StoredTest | null> {
+export async function testById(db: Sql, id: string): Promise<StoredTest | null> {
   const { rows } = await db.query<StoredTest>(
     `${SELECT} where t.id = $1 and t.deleted_at is null`,
     [id],
@@ -30,7 +30,7 @@ export async function testById(db: PGlite, id: string): Promise<StoredTest | nul
  *
  * @throws FaultyInput when the player is not in the roster, or is another's, or the test was deleted
  */
-export function saveTest(db: PGlite, id: string, test: BunkerTest): Promise<void> {
+export function saveTest(db: Sql, id: string, test: BunkerTest): Promise<void> {
   return db.transaction(async (tx) => {
     await mayBeSaved(tx, 'bunker_tests', id, test.player);
     await storeTest(tx, id, test);
@@ -38,11 +38,7 @@ export function saveTest(db: PGlite, id: string, test: BunkerTest): Promise<void
 }
 
 /** Writes a test under its id. Throws FaultyInput when the player is not in the roster. */
-async function storeTest(
-  tx: Pick<Transaction, 'query'>,
-  id: string,
-  test: BunkerTest,
-): Promise<void> {
+async function storeTest(tx: Pick<Tx, 'query'>, id: string, test: BunkerTest): Promise<void> {
   const { rows } = await tx.query(
     `insert into bunker_tests (id, player_id, held_on, test)
      select $1, id, $3, $4 from players where id = $2 and deleted_at is null
@@ -53,7 +49,7 @@ async function storeTest(
 }
 
 /** Marks a test as deleted, or as not; false when there is none. */
-export async function setTestDeleted(db: PGlite, id: string, deleted: boolean): Promise<boolean> {
+export async function setTestDeleted(db: Sql, id: string, deleted: boolean): Promise<boolean> {
   const { rows } = await db.query(
     'update bunker_tests set deleted_at = case when $2 then now() end where id = $1 returning id',
     [id, deleted],
@@ -63,7 +59,7 @@ export async function setTestDeleted(db: PGlite, id: string, deleted: boolean): 
 
 /** Takes tests of a player's file that are not here yet. */
 export async function takeTests(
-  tx: Pick<Transaction, 'query'>,
+  tx: Pick<Tx, 'query'>,
   filed: readonly Pick<StoredTest, 'id' | 'test'>[],
 ): Promise<void> {
   for (const { id, test } of filed) {

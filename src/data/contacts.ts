@@ -1,8 +1,8 @@
-import type { PGlite, Transaction } from '@electric-sql/pglite';
+import type { Sql, Tx } from './sql/sql';
 import type { Contact } from '@/core/lesson/players/contact';
 
 /** How a player is reached; empty where nothing is known, null when there is no such player. */
-export async function contactOf(db: PGlite, playerId: string): Promise<Contact | null> {
+export async function contactOf(db: Sql, playerId: string): Promise<Contact | null> {
   const { rows } = await db.query<{ birth_year: number | null; contact: string | null }>(
     `select c.birth_year, c.contact from players p left join player_contacts c on c.player_id = p.id
      where p.id = $1 and p.deleted_at is null`,
@@ -18,7 +18,7 @@ export async function contactOf(db: PGlite, playerId: string): Promise<Contact |
 
 /** Puts how a player is reached in place of what was known; false when there is no such player. */
 export async function saveContact(
-  db: Pick<Transaction, 'query'>,
+  db: Pick<Tx, 'query'>,
   playerId: string,
   { birth_year, contact = '' }: Contact,
 ): Promise<boolean> {

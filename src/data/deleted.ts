@@ -1,8 +1,8 @@
-import type { PGlite } from '@electric-sql/pglite';
+import type { Sql } from './sql/sql';
 import type { Deleted } from '@/core/lesson/players/deleted';
 
 /** What was deleted and can be brought back, the latest first. */
-export async function listDeleted(db: PGlite, most = 200): Promise<Deleted[]> {
+export async function listDeleted(db: Sql, most = 200): Promise<Deleted[]> {
   const { rows } = await db.query<Deleted>(
     `select kind, id, name, of,
        to_char(deleted_at at time zone 'utc', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"') as "deletedAt"

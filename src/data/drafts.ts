@@ -1,4 +1,4 @@
-import type { PGlite } from '@electric-sql/pglite';
+import type { Sql } from './sql/sql';
 import type { DraftReading } from '@/core/tell/reading/kept';
 
 /** What a draft is saved with. */
@@ -8,7 +8,7 @@ export type DraftContent = Pick<DraftReading, 'playerId' | 'shot' | 'called'>;
 const KEPT_DRAFTS = 20;
 
 /** The latest drafts, newest first. */
-export async function listDrafts(db: PGlite): Promise<DraftReading[]> {
+export async function listDrafts(db: Sql): Promise<DraftReading[]> {
   const { rows } = await db.query<DraftReading>(
     `select d.id, d.player_id as "playerId", p.name as "playerName", d.shot, d.called,
             to_char(d.saved_at at time zone 'utc', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"') as "savedAt"
@@ -21,7 +21,7 @@ export async function listDrafts(db: PGlite): Promise<DraftReading[]> {
 }
 
 /** Saves a draft under its id, in place of what it held; false when there is no such player. */
-export async function saveDraft(db: PGlite, id: string, draft: DraftContent): Promise<boolean> {
+export async function saveDraft(db: Sql, id: string, draft: DraftContent): Promise<boolean> {
   return db.transaction(async (tx) => {
     const { rows } = await tx.query(
       `insert into drafts (id, player_id, shot, called)
@@ -42,7 +42,7 @@ export async function saveDraft(db: PGlite, id: string, draft: DraftContent): Pr
 }
 
 /** Takes a draft away; false when there was none. */
-export async function removeDraft(db: PGlite, id: string): Promise<boolean> {
+export async function removeDraft(db: Sql, id: string): Promise<boolean> {
   const { rows } = await db.query('delete from drafts where id = $1 returning id', [id]);
   return rows.length > 0;
 }

@@ -1,9 +1,9 @@
-import type { PGlite, Transaction } from '@electric-sql/pglite';
+import type { Sql, Tx } from './sql/sql';
 import { FaultyInput } from '@/core/tell/format/fault';
 import { listedDrills, type ListedDrill, type StoredDrill } from '@/core/lesson/drills/chosen';
 import { MOST_DRILLS, type Drill, type NamedDrill } from '@/core/lesson/drills/drill';
 
-type Queries = Pick<Transaction, 'query'>;
+type Queries = Pick<Tx, 'query'>;
 
 /** All drills: the library's, changed ones, and those of the coaches' own. */
 export async function listDrills(db: Queries): Promise<ListedDrill[]> {
@@ -18,7 +18,7 @@ export async function listDrills(db: Queries): Promise<ListedDrill[]> {
  *
  * @throws FaultyInput when there would be more than a list may hold; then none is saved
  */
-export function saveDrills(db: PGlite, drills: readonly NamedDrill[]): Promise<void> {
+export function saveDrills(db: Sql, drills: readonly NamedDrill[]): Promise<void> {
   return db.transaction(async (tx) => {
     for (const { id, ...drill } of drills) await saveDrill(tx, id, drill);
     const all = await listDrills(tx);
@@ -38,7 +38,7 @@ const saveDrill = (tx: Queries, id: string, drill: Drill) =>
   );
 
 /** Takes a drill out of what is offered, or puts it back; false when there is none. */
-export async function archiveDrill(db: PGlite, id: string, archived: boolean): Promise<boolean> {
+export async function archiveDrill(db: Sql, id: string, archived: boolean): Promise<boolean> {
   if (!(await listDrills(db)).some((drill) => drill.id === id)) return false;
   await db.query(
     `insert into drills (id, archived) values ($1, $2)
@@ -49,7 +49,7 @@ export async function archiveDrill(db: PGlite, id: string, archived: boolean): P
 }
 
 /** Takes an own drill away, or a change of the library's; false when there is none. */
-export async function removeDrill(db: PGlite, id: string): Promise<boolean> {
+export async function removeDrill(db: Sql, id: string): Promise<boolean> {
   const { rows } = await db.query('delete from drills where id = $1 returning id', [id]);
   return rows.length > 0;
 }

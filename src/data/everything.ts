@@ -1,4 +1,4 @@
-import type { PGlite } from '@electric-sql/pglite';
+import type { Sql } from './sql/sql';
 import { PLAYER_FORMAT, type PlayerFile } from '@/core/lesson/exchange/playerFile';
 import { recordOf } from '@/core/lesson/players/player';
 import { ballsOfPlayer } from './balls';
@@ -17,7 +17,7 @@ import { readingsOfPlayer } from './readings';
 const ALL = 1_000_000;
 
 /** Everything about one player, as a file that {@link bringBack} takes again; null when there is none. */
-export async function everythingAbout(db: PGlite, id: string): Promise<PlayerFile | null> {
+export async function everythingAbout(db: Sql, id: string): Promise<PlayerFile | null> {
   const player = await playerById(db, id);
   if (!player) return null;
   const [contact, readings, drafts, shots, lessons, balls, decisions, practice, tests, eye] =

@@ -1,8 +1,8 @@
-import type { PGlite, Transaction } from '@electric-sql/pglite';
+import type { Sql, Tx } from './sql/sql';
 import type { EyeResult } from '@/core/lesson/eye/answer';
 
 /** The latest scenes that a player answered, first answered first. */
-export async function eyeResults(db: PGlite, playerId: string, most = 500): Promise<EyeResult[]> {
+export async function eyeResults(db: Sql, playerId: string, most = 500): Promise<EyeResult[]> {
   const { rows } = await db.query<{ result: EyeResult }>(
     `select result from (select result, answered_at, id from eye_results where player_id = $1
        order by answered_at desc, id desc limit $2) latest order by answered_at, id`,
@@ -12,7 +12,7 @@ export async function eyeResults(db: PGlite, playerId: string, most = 500): Prom
 }
 
 /** Saves a scene that was answered, once; false when the player is not in the roster. */
-export async function addEyeResult(db: PGlite, result: EyeResult): Promise<boolean> {
+export async function addEyeResult(db: Sql, result: EyeResult): Promise<boolean> {
   const { rows } = await db.query('select from players where id = $1 and deleted_at is null', [
     result.player,
   ]);
@@ -23,7 +23,7 @@ export async function addEyeResult(db: PGlite, result: EyeResult): Promise<boole
 
 /** Writes scenes that were answered; those that are there stay as they are. */
 export async function storeEyeResults(
-  tx: Pick<Transaction, 'query'>,
+  tx: Pick<Tx, 'query'>,
   results: readonly EyeResult[],
 ): Promise<void> {
   await tx.query(

@@ -1,4 +1,4 @@
-import type { PGlite } from '@electric-sql/pglite';
+import type { Sql } from './sql/sql';
 import { glanceOf, type Glance } from '@/core/lesson/review/glance';
 import type { CalledBall } from '@/core/lesson/review/against';
 import type { LessonPlan } from '@/core/lesson/plan/lesson';
@@ -22,7 +22,7 @@ interface Row {
  *
  * @param month YYYY-MM
  */
-export async function glancesOfMonth(db: PGlite, month: string): Promise<Record<string, Glance>> {
+export async function glancesOfMonth(db: Sql, month: string): Promise<Record<string, Glance>> {
   const { rows } = await db.query<Row>(
     `with held as (
        select l.id, l.plan, count(b.id) as balls,

@@ -1,12 +1,8 @@
-import type { PGlite } from '@electric-sql/pglite';
+import type { Sql } from './sql/sql';
 import type { GrassShot } from '@/core/lesson/players/grassShot';
 
 /** A player's shots off grass, latest first. */
-export async function listGrassShots(
-  db: PGlite,
-  playerId: string,
-  most = 2000,
-): Promise<GrassShot[]> {
+export async function listGrassShots(db: Sql, playerId: string, most = 2000): Promise<GrassShot[]> {
   const { rows } = await db.query<GrassShot>(
     `select id, club, carry_m as carry,
             to_char(hit_at at time zone 'utc', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"') as "hitAt"
@@ -18,7 +14,7 @@ export async function listGrassShots(
 
 /** Logs shots off grass; false when there is no such player. */
 export async function addGrassShots(
-  db: PGlite,
+  db: Sql,
   playerId: string,
   shots: readonly Pick<GrassShot, 'club' | 'carry'>[],
 ): Promise<boolean> {
@@ -33,7 +29,7 @@ export async function addGrassShots(
 }
 
 /** Takes one shot away; false when the player has no such shot. */
-export async function removeGrassShot(db: PGlite, playerId: string, id: number): Promise<boolean> {
+export async function removeGrassShot(db: Sql, playerId: string, id: number): Promise<boolean> {
   const { rows } = await db.query(
     'delete from grass_shots where player_id = $1 and id = $2 returning id',
     [playerId, id],

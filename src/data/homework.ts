@@ -1,4 +1,4 @@
-import type { PGlite, Transaction } from '@electric-sql/pglite';
+import type { Sql, Tx } from './sql/sql';
 import { FaultyInput } from '@/core/tell/format/fault';
 import type { Homework } from '@/core/lesson/homework/plan';
 import { MOST_RESULTS, type DrillResult } from '@/core/lesson/homework/result';
@@ -16,7 +16,7 @@ const SELECT = `
 
 /** Practice that is not deleted, that which begins last first; of one player when an id is given. */
 export async function listHomework(
-  db: PGlite,
+  db: Sql,
   playerId?: string,
   most = 200,
 ): Promise<StoredHomework[]> {
@@ -29,7 +29,7 @@ export async function listHomework(
 }
 
 /** One plan of practice; null when there is none. */
-export async function homeworkById(db: PGlite, id: string): Promise<StoredHomework | null> {
+export async function homeworkById(db: Sql, id: string): Promise<StoredHomework | null> {
   const { rows } = await db.query<StoredHomework>(
     `${SELECT} where h.id = $1 and h.deleted_at is null`,
     [id],
@@ -42,7 +42,7 @@ export async function homeworkById(db: PGlite, id: string): Promise<StoredHomewo
  *
  * @throws FaultyInput when the player is not in the roster, or the plan was deleted
  */
-export function saveHomework(db: PGlite, id: string, plan: Homework): Promise<void> {
+export function saveHomework(db: Sql, id: string, plan: Homework): Promise<void> {
   return db.transaction(async (tx) => {
     await mayBeSaved(tx, 'practice_plans', id, plan.player);
     await storeHomework(tx, id, plan);
@@ -50,11 +50,7 @@ export function saveHomework(db: PGlite, id: string, plan: Homework): Promise<vo
 }
 
 /** Writes a plan under its id. Throws FaultyInput when the player is not in the roster. */
-async function storeHomework(
-  tx: Pick<Transaction, 'query'>,
-  id: string,
-  plan: Homework,
-): Promise<void> {
+async function storeHomework(tx: Pick<Tx, 'query'>, id: string, plan: Homework): Promise<void> {
   const { rows } = await tx.query(
     `insert into practice_plans (id, player_id, plan, most)
      select $1, id, $3, $4 from players where id = $2 and deleted_at is null
@@ -67,11 +63,7 @@ async function storeHomework(
 }
 
 /** Marks a plan as deleted, or as not; false when there is none. */
-export async function setHomeworkDeleted(
-  db: PGlite,
-  id: string,
-  deleted: boolean,
-): Promise<boolean> {
+export async function setHomeworkDeleted(db: Sql, id: string, deleted: boolean): Promise<boolean> {
   const { rows } = await db.query(
     'update practice_plans set deleted_at = case when $2 then now() end where id = $1 returning id',
     [id, deleted],
@@ -85,7 +77,7 @@ export async function setHomeworkDeleted(
  * @throws FaultyInput when the plan would hold more than it may
  */
 export function addResults(
-  db: PGlite,
+  db: Sql,
   planId: string,
   results: readonly DrillResult[],
 ): Promise<boolean> {
@@ -109,7 +101,7 @@ export function addResults(
 
 /** Writes results of a plan; those that are there stay as they are. */
 export async function storeResults(
-  tx: Pick<Transaction, 'query'>,
+  tx: Pick<Tx, 'query'>,
   planId: string,
   results: readonly DrillResult[],
 ): Promise<void> {
@@ -123,7 +115,7 @@ export async function storeResults(
 }
 
 /** Marks a result as deleted, or as not; false when there is none. */
-export async function setResultDeleted(db: PGlite, id: string, deleted: boolean): Promise<boolean> {
+export async function setResultDeleted(db: Sql, id: string, deleted: boolean): Promise<boolean> {
   const { rows } = await db.query(
     'update drill_results set deleted_at = case when $2 then now() end where id = $1 returning id',
     [id, deleted],
@@ -140,7 +132,7 @@ interface FiledHomework {
 
 /** Takes practice of a player's file that is not here yet, and results that are not. */
 export async function takeHomework(
-  tx: Pick<Transaction, 'query'>,
+  tx: Pick<Tx, 'query'>,
   filed: readonly FiledHomework[],
 ): Promise<void> {
   for (const { id, plan, results } of filed) {

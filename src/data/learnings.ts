@@ -1,10 +1,10 @@
-import type { PGlite, Transaction } from '@electric-sql/pglite';
+import type { Sql, Tx } from './sql/sql';
 import type { LearningDecision } from '@/core/lesson/learning/decision';
 import type { LearntFactors } from '@/core/ground/player/learnt';
 
 /** Accepts what was learnt of a player as the next version; null when there is no such player. */
 export async function acceptLearning(
-  db: PGlite,
+  db: Sql,
   playerId: string,
   factors: Omit<LearntFactors, 'version'>,
 ): Promise<LearntFactors | null> {
@@ -31,7 +31,7 @@ export async function acceptLearning(
 }
 
 /** Lets what was learnt of a player go: calls come from the skill again; the versions stay. False for no such player. */
-export function resetLearning(db: PGlite, playerId: string): Promise<boolean> {
+export function resetLearning(db: Sql, playerId: string): Promise<boolean> {
   return db.transaction(async (tx) => {
     const { rows } = await tx.query(
       `update players set learnt = null, updated_at = now()
@@ -45,7 +45,7 @@ export function resetLearning(db: PGlite, playerId: string): Promise<boolean> {
 }
 
 /** Keeps what calls use now although there is a newer learning from so many balls; false for no such player. */
-export function holdLearning(db: PGlite, playerId: string, balls: number): Promise<boolean> {
+export function holdLearning(db: Sql, playerId: string, balls: number): Promise<boolean> {
   return db.transaction(async (tx) => {
     const { rows } = await tx.query<{ version: number | null }>(
       `select (learnt ->> 'version')::integer as version from players
@@ -59,7 +59,7 @@ export function holdLearning(db: PGlite, playerId: string, balls: number): Promi
 }
 
 async function decide(
-  tx: Transaction,
+  tx: Tx,
   playerId: string,
   decision: LearningDecision['decision'],
   version: number | null,
@@ -73,7 +73,7 @@ async function decide(
 
 /** What was decided about a player's learnings, latest first. */
 export async function learningDecisions(
-  db: PGlite,
+  db: Sql,
   playerId: string,
   most = 50,
 ): Promise<LearningDecision[]> {

@@ -1,4 +1,4 @@
-import type { PGlite, Transaction } from '@electric-sql/pglite';
+import type { Sql, Tx } from './sql/sql';
 import { FaultyInput, type Fault } from '@/core/tell/format/fault';
 import type { Imported, LessonFile } from '@/core/lesson/exchange/exchange';
 import type { LessonClosing, LessonPlan } from '@/core/lesson/plan/lesson';
@@ -16,11 +16,7 @@ const SELECT = `
   from lessons l`;
 
 /** Lessons that are not deleted, latest day first; of one player when an id is given. */
-export async function listLessons(
-  db: PGlite,
-  playerId?: string,
-  most = 200,
-): Promise<StoredLesson[]> {
+export async function listLessons(db: Sql, playerId?: string, most = 200): Promise<StoredLesson[]> {
   const { rows } = await db.query<StoredLesson>(
     `${SELECT} where l.deleted_at is null and ($1::text is null or l.plan -> 'players' ? $1)
      order by l.held_on desc, l.created_at desc limit $2`,
@@ -30,7 +26,7 @@ export async function listLessons(
 }
 
 /** One lesson; null when there is none. */
-export async function lessonById(db: PGlite, id: string): Promise<StoredLesson | null> {
+export async function lessonById(db: Sql, id: string): Promise<StoredLesson | null> {
   const { rows } = await db.query<StoredLesson>(
     `${SELECT} where l.id = $1 and l.deleted_at is null`,
     [id],
@@ -38,7 +34,7 @@ export async function lessonById(db: PGlite, id: string): Promise<StoredLesson |
   return rows[0] ?? null;
 }
 
-type Queries = Pick<Transaction, 'query'>;
+type Queries = Pick<Tx, 'query'>;
 
 /** Players of a plan who are not in the roster, as faults at a path. */
 async function unknownPlayers(
@@ -111,7 +107,7 @@ export async function storePlan(tx: Queries, id: string, plan: LessonPlan): Prom
  * @throws ChangedElsewhere when another version stands there; FaultyInput when a player is not in the roster, or when balls are logged for what the plan leaves out; then nothing
  *   is saved
  */
-export function saveLesson(db: PGlite, id: string, plan: LessonPlan, from?: string): Promise<void> {
+export function saveLesson(db: Sql, id: string, plan: LessonPlan, from?: string): Promise<void> {
   return db.transaction(async (tx) => {
     const { rows } = await tx.query<{ deleted: boolean; version: string }>(
       'select deleted_at is not null as deleted, md5(plan::text) as version from lessons where id = $1',
@@ -139,7 +135,7 @@ export function saveLesson(db: PGlite, id: string, plan: LessonPlan, from?: stri
  *
  * @throws FaultyInput for players who are not in the roster, and for balls that do not belong to the lesson
  */
-export function importLesson(db: PGlite, file: LessonFile): Promise<Imported> {
+export function importLesson(db: Sql, file: LessonFile): Promise<Imported> {
   const { id, plan, balls } = file;
   const count = async (tx: Queries): Promise<number> =>
     (
@@ -188,11 +184,11 @@ export async function storeClosing(
 }
 
 /** Closes a lesson with its summary and homework, or opens it again; false when there is none. */
-export const closeLesson = (db: PGlite, id: string, closing: LessonClosing): Promise<boolean> =>
+export const closeLesson = (db: Sql, id: string, closing: LessonClosing): Promise<boolean> =>
   storeClosing(db, id, closing);
 
 /** Marks a lesson as deleted, or as not; false when there is none. */
-export async function setLessonDeleted(db: PGlite, id: string, deleted: boolean): Promise<boolean> {
+export async function setLessonDeleted(db: Sql, id: string, deleted: boolean): Promise<boolean> {
   const { rows } = await db.query(
     'update lessons set deleted_at = case when $2 then now() end where id = $1 returning id',
     [id, deleted],

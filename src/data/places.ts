@@ -1,4 +1,4 @@
-import type { PGlite, Transaction } from '@electric-sql/pglite';
+import type { Sql, Tx } from './sql/sql';
 import { FaultyInput } from '@/core/tell/format/fault';
 import type { PictureScale } from '@/core/place/survey/pictureScale';
 import type { Measure } from '@/core/place/survey/sighting';
@@ -6,7 +6,7 @@ import type { Place } from '@/core/place/record/place';
 import type { StoredPlace } from '@/core/place/record/stored';
 import { ChangedElsewhere } from './standing';
 
-type Queries = Pick<Transaction, 'query'>;
+type Queries = Pick<Tx, 'query'>;
 
 /** Most places of an academy. */
 export const MOST_PLACES = 200;
@@ -50,7 +50,7 @@ export async function placeById(db: Queries, id: string): Promise<StoredPlace | 
  * @param from the version that it was changed from, '' for a new one; whatever stands there is replaced when it is absent
  * @throws ChangedElsewhere when another version stands there; FaultyInput when it was deleted or there are too many
  */
-export function savePlace(db: PGlite, id: string, place: Place, from?: string): Promise<void> {
+export function savePlace(db: Sql, id: string, place: Place, from?: string): Promise<void> {
   return db.transaction(async (tx) => {
     const { rows } = await tx.query<{ deleted: boolean; version: string }>(
       'select deleted_at is not null as deleted, md5(place::text) as version from places where id = $1',

@@ -1,4 +1,4 @@
-import type { PGlite, Transaction } from '@electric-sql/pglite';
+import type { Sql, Tx } from './sql/sql';
 import type { PlayerRecord } from '@/core/lesson/players/record';
 import type { ListedPlayer, PlayerOrder, RosterPlayer } from '@/core/lesson/players/player';
 import { containing } from './search';
@@ -51,7 +51,7 @@ const playerOf = <T extends Row>(row: T): Omit<T, keyof Row> & ListedPlayer =>
 
 /** A page of the players that are not deleted, and how many there are in all. */
 export async function listPlayers(
-  db: PGlite,
+  db: Sql,
   query: PlayerQuery = {},
 ): Promise<{ players: ListedPlayer[]; total: number }> {
   const { search = '', archived = false, order = 'name', descending = false } = query;
@@ -85,7 +85,7 @@ export async function listPlayers(
 }
 
 /** One player, archived or not; null when there is none, or when it is deleted. */
-export async function playerById(db: PGlite, id: string): Promise<RosterPlayer | null> {
+export async function playerById(db: Sql, id: string): Promise<RosterPlayer | null> {
   const { rows } = await db.query<Row>(
     `select ${COLUMNS}, ${BAG} from players p where p.id = $1 and p.deleted_at is null`,
     [id],
@@ -94,7 +94,7 @@ export async function playerById(db: PGlite, id: string): Promise<RosterPlayer |
 }
 
 /** Players in the order of their ids, archived or not; those who are not there, or deleted, are left out. */
-export async function playersById(db: PGlite, ids: readonly string[]): Promise<RosterPlayer[]> {
+export async function playersById(db: Sql, ids: readonly string[]): Promise<RosterPlayer[]> {
   const { rows } = await db.query<Row>(
     `select ${COLUMNS}, ${BAG} from players p
      where p.id = any($1) and p.deleted_at is null order by array_position($1, p.id)`,
@@ -104,7 +104,7 @@ export async function playersById(db: PGlite, ids: readonly string[]): Promise<R
 }
 
 /** The players that a desk begins with: those of the latest readings, then by name; never the archived. */
-export async function playersForDesk(db: PGlite, limit = 40): Promise<RosterPlayer[]> {
+export async function playersForDesk(db: Sql, limit = 40): Promise<RosterPlayer[]> {
   const { rows } = await db.query<Row>(
     `select ${COLUMNS}, ${BAG} from players p
      left join (select player_id, max(saved_at) as last from readings where deleted_at is null
@@ -117,7 +117,7 @@ export async function playersForDesk(db: PGlite, limit = 40): Promise<RosterPlay
 }
 
 /** Lower-case names of all players that are not deleted. */
-export async function playerNames(db: PGlite): Promise<Set<string>> {
+export async function playerNames(db: Sql): Promise<Set<string>> {
   const { rows } = await db.query<{ name: string }>(
     'select lower(name) as name from players where deleted_at is null',
   );
@@ -144,7 +144,7 @@ const INSERT_CLUBS = `
 export type NewPlayer = Pick<RosterPlayer, 'id'> & PlayerRecord;
 
 /** Adds players with their bags within a transaction. */
-export async function insertPlayers(tx: Transaction, players: readonly NewPlayer[]): Promise<void> {
+export async function insertPlayers(tx: Tx, players: readonly NewPlayer[]): Promise<void> {
   await tx.query(INSERT_PLAYERS, [JSON.stringify(players)]);
   await tx.query(INSERT_CLUBS, [
     JSON.stringify(
@@ -159,7 +159,7 @@ export async function insertPlayers(tx: Transaction, players: readonly NewPlayer
 const AT_ONCE = 500;
 
 /** Adds players with their bags, all or none. */
-export async function addPlayers(db: PGlite, players: readonly NewPlayer[]): Promise<void> {
+export async function addPlayers(db: Sql, players: readonly NewPlayer[]): Promise<void> {
   await db.transaction(async (tx) => {
     for (let i = 0; i < players.length; i += AT_ONCE)
       await insertPlayers(tx, players.slice(i, i + AT_ONCE));
@@ -167,7 +167,7 @@ export async function addPlayers(db: PGlite, players: readonly NewPlayer[]): Pro
 }
 
 /** Puts a player's record in place of what it was; false when there is no such player. */
-export async function updatePlayer(db: PGlite, id: string, record: PlayerRecord): Promise<boolean> {
+export async function updatePlayer(db: Sql, id: string, record: PlayerRecord): Promise<boolean> {
   return db.transaction(async (tx) => {
     const { rows } = await tx.query(
       `update players set name = $2, handed = $3, skill = $4, usual_miss = $5, cautions = $6,
@@ -198,7 +198,7 @@ export async function updatePlayer(db: PGlite, id: string, record: PlayerRecord)
 
 /** Marks a player as archived or deleted, or takes the mark off; false when there is no such player. */
 export async function markPlayer(
-  db: PGlite,
+  db: Sql,
   id: string,
   mark: 'archived' | 'deleted',
   on: boolean,

@@ -1,4 +1,4 @@
-import type { PGlite } from '@electric-sql/pglite';
+import type { Sql } from './sql/sql';
 import type { KeptReading } from '@/core/tell/reading/kept';
 import { containing } from './search';
 
@@ -20,7 +20,7 @@ const COLUMNS = `
  *
  * @param search text that name, player or call must hold; empty for all
  */
-export async function listReadings(db: PGlite, search = '', most = 100): Promise<KeptReading[]> {
+export async function listReadings(db: Sql, search = '', most = 100): Promise<KeptReading[]> {
   const { rows } = await db.query<KeptReading>(
     `select ${COLUMNS} from readings r join players p on p.id = r.player_id
      where r.deleted_at is null and p.deleted_at is null and (r.name ilike $2 or p.name ilike $2 or r.called ilike $2)
@@ -32,7 +32,7 @@ export async function listReadings(db: PGlite, search = '', most = 100): Promise
 
 /** All readings of one player that are not deleted, newest first. */
 export async function readingsOfPlayer(
-  db: PGlite,
+  db: Sql,
   playerId: string,
   most = 1000,
 ): Promise<KeptReading[]> {
@@ -45,7 +45,7 @@ export async function readingsOfPlayer(
 }
 
 /** One reading, or null when there is none with this id. */
-export async function readingById(db: PGlite, id: string): Promise<KeptReading | null> {
+export async function readingById(db: Sql, id: string): Promise<KeptReading | null> {
   const { rows } = await db.query<KeptReading>(
     `select ${COLUMNS} from readings r join players p on p.id = r.player_id
      where r.id = $1 and r.deleted_at is null`,
@@ -55,7 +55,7 @@ export async function readingById(db: PGlite, id: string): Promise<KeptReading |
 }
 
 /** Keeps a reading; null when there is no such player. */
-export async function saveReading(db: PGlite, reading: NewReading): Promise<KeptReading | null> {
+export async function saveReading(db: Sql, reading: NewReading): Promise<KeptReading | null> {
   const { rows } = await db.query<{ id: string }>(
     `insert into readings (name, player_id, shot, called, model, learnt)
      select $1, id, $3, $4, $5, (learnt ->> 'version')::integer from players
@@ -66,11 +66,7 @@ export async function saveReading(db: PGlite, reading: NewReading): Promise<Kept
 }
 
 /** Marks a reading as deleted, or as not; false when there is no such reading. */
-export async function setReadingDeleted(
-  db: PGlite,
-  id: string,
-  deleted: boolean,
-): Promise<boolean> {
+export async function setReadingDeleted(db: Sql, id: string, deleted: boolean): Promise<boolean> {
   const { rows } = await db.query(
     `update readings set deleted_at = case when $2 then now() end where id = $1 returning id`,
     [id, deleted],
@@ -79,7 +75,7 @@ export async function setReadingDeleted(
 }
 
 /** A copy of a reading under a name that says so, as the newest; null when there is no such reading. */
-export async function duplicateReading(db: PGlite, id: string): Promise<KeptReading | null> {
+export async function duplicateReading(db: Sql, id: string): Promise<KeptReading | null> {
   const { rows } = await db.query<{ id: string }>(
     `insert into readings (name, player_id, shot, called, model, learnt)
      select left(name, 112) || ' (copy)', player_id, shot, called, model, learnt

@@ -1,4 +1,4 @@
-import type { Transaction } from '@electric-sql/pglite';
+import type { Tx } from './sql/sql';
 import { FaultyInput } from '@/core/tell/format/fault';
 
 /** Tables whose rows are one player's, under an id that was given before they were saved. */
@@ -13,7 +13,7 @@ const WORDS: Record<Owned, string> = { practice_plans: 'plan', bunker_tests: 'te
  * @throws FaultyInput when it may not
  */
 export async function mayBeSaved(
-  tx: Pick<Transaction, 'query'>,
+  tx: Pick<Tx, 'query'>,
   table: Owned,
   id: string,
   player: string,

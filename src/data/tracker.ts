@@ -1,5 +1,5 @@
 import { createHash, randomBytes, timingSafeEqual } from 'node:crypto';
-import type { PGlite } from '@electric-sql/pglite';
+import type { Sql } from './sql/sql';
 import type { TrackerAim } from '@/core/lesson/tracker/aim';
 
 /* The tracker that may send balls: its key, and what its balls are taken for. */
@@ -17,7 +17,7 @@ export interface TrackerState {
 }
 
 /** Makes a key; the one before is of no use from then on. It is given here and never again. */
-export async function makeTrackerKey(db: PGlite): Promise<string> {
+export async function makeTrackerKey(db: Sql): Promise<string> {
   const key = randomBytes(18).toString('base64url');
   await db.query('update tracker set key_hash = $1, key_made_at = now()', [
     digest(key).toString('hex'),
@@ -26,14 +26,14 @@ export async function makeTrackerKey(db: PGlite): Promise<string> {
 }
 
 /** True for the key that was made last. */
-export async function isTrackerKey(db: PGlite, key: string): Promise<boolean> {
+export async function isTrackerKey(db: Sql, key: string): Promise<boolean> {
   const { rows } = await db.query<{ key_hash: string | null }>('select key_hash from tracker');
   const stored = rows[0]?.key_hash;
   return Boolean(stored) && timingSafeEqual(Buffer.from(stored!, 'hex'), digest(key));
 }
 
 /** How the tracker stands; an aim that its lesson has not said again for a while is none. */
-export async function trackerState(db: PGlite): Promise<TrackerState> {
+export async function trackerState(db: Sql): Promise<TrackerState> {
   const { rows } = await db.query<TrackerState>(
     `select to_char(key_made_at at time zone 'utc', 'YYYY-MM-DD"T"HH24:MI:SS"Z"') as "keyMadeAt",
        case when aimed_at > now() - $1::interval then aim end as aim from tracker`,
@@ -43,13 +43,13 @@ export async function trackerState(db: PGlite): Promise<TrackerState> {
 }
 
 /** Says what the tracker's balls are taken for. */
-export async function aimTracker(db: PGlite, aim: TrackerAim): Promise<void> {
+export async function aimTracker(db: Sql, aim: TrackerAim): Promise<void> {
   await db.query('update tracker set aim = $1, aimed_at = now()', [JSON.stringify(aim)]);
 }
 
 /** Takes the word back that the tracker's balls are for somebody at a station; another's word stays. */
 export async function leaveTracker(
-  db: PGlite,
+  db: Sql,
   { lesson, player, station }: Pick<TrackerAim, 'lesson' | 'player' | 'station'>,
 ): Promise<void> {
   await db.query(

@@ -4,7 +4,7 @@ import { format } from 'date-fns';
 import { answer } from '@/core/tell/answer/answer';
 import { MODEL_VERSION } from '@/core/tell/sheet/callSheet';
 import { calledLine } from '@/core/tell/sheet/calledLine';
-import type { PGlite } from '@electric-sql/pglite';
+import type { Sql } from '@/data/sql/sql';
 import { openDatabase } from '@/data/database';
 import { countsOf } from '@/data/disk/rows';
 import { FolderInUse } from '@/data/folder/ownership';
@@ -36,7 +36,7 @@ function calledFor(playerId: string, shot: Record<string, unknown>): string {
 const unfinishedIn = (folder: string): string => path.join(folder, 'demo-is-being-seeded.txt');
 
 /** True where anything was ever kept: players archived or deleted, lessons, readings, the academy's own settings. */
-async function everHeld(sql: PGlite): Promise<boolean> {
+async function everHeld(sql: Sql): Promise<boolean> {
   const counts = await countsOf(sql);
   return ['players', 'lessons', 'readings', 'academy'].some((table) => counts[table]! > 0);
 }

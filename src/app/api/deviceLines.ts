@@ -1,4 +1,4 @@
-import type { PGlite } from '@electric-sql/pglite';
+import type { Sql } from '@/data/sql/sql';
 import { FaultyInput, parseJson } from '@/core/tell/format/fault';
 import { database } from '@/data/database';
 import { isTrackerKey } from '@/data/tracker';
@@ -10,7 +10,7 @@ const TYPES = ['application/x-ndjson', 'application/jsonl'];
 /** Takes in what one line says, and gives the id under which it was saved. */
 export type TakeLine = (
   line: unknown,
-  db: PGlite,
+  db: Sql,
 ) => Promise<{ saved: string } | { error: object[] }>;
 
 /**
@@ -21,7 +21,7 @@ export type TakeLine = (
  */
 export async function takeLines(
   request: Request,
-  ready: (db: PGlite) => Promise<TakeLine | Response>,
+  ready: (db: Sql) => Promise<TakeLine | Response>,
 ): Promise<Response> {
   const { sql } = await database();
   const key = /^Bearer (\S+)$/.exec(request.headers.get('authorization') ?? '')?.[1];
@@ -43,7 +43,7 @@ export async function takeLines(
   });
 }
 
-async function answerTo(line: string, take: TakeLine, db: PGlite): Promise<object> {
+async function answerTo(line: string, take: TakeLine, db: Sql): Promise<object> {
   try {
     return await take(parseJson(line), db);
   } catch (error) {

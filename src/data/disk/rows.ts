@@ -1,10 +1,10 @@
-import type { PGlite } from '@electric-sql/pglite';
+import type { Tx } from '../sql/sql';
 
 /** Rows of each table by its name. */
 export type Counts = Record<string, number>;
 
 /** Rows of each of the product's tables, every one read from end to end. */
-export async function countsOf(sql: Pick<PGlite, 'query'>): Promise<Counts> {
+export async function countsOf(sql: Tx): Promise<Counts> {
   const { rows: tables } = await sql.query<{ name: string }>(
     `select table_name as name from information_schema.tables
      where table_schema = 'public' and table_type = 'BASE TABLE' order by table_name`,

@@ -1,5 +1,5 @@
 import { notFound } from 'next/navigation';
-import type { PGlite } from '@electric-sql/pglite';
+import type { Sql } from '@/data/sql/sql';
 import { classRound, ROUND } from '@/core/lesson/eye/cards';
 import { readRound } from '@/core/lesson/eye/round';
 import { sceneFrom, type Scene } from '@/core/lesson/eye/scene';
@@ -45,7 +45,7 @@ export default async function Page({
 
 /** The scenes that an address asks for: a class's round, or the player's saved readings; null for what follows the trainee. */
 async function roundOf(
-  sql: PGlite,
+  sql: Sql,
   player: string,
   query: URLSearchParams,
 ): Promise<Scene[] | null> {

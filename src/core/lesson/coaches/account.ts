@@ -1,0 +1,85 @@
+import { check, FaultyInput } from '@/core/tell/format/fault';
+import {
+  exactObject,
+  patternField,
+  required,
+  textField,
+  wordField,
+  type Of,
+} from '@/core/tell/format/fields';
+
+/** Roles of those who sign in, the one that may do most first. */
+export const ROLES = ['head-coach', 'coach', 'assistant'] as const;
+export type Role = (typeof ROLES)[number];
+
+/** What each role may do, in a sentence. */
+export const ROLE_WORDS: Record<Role, { name: string; may: string }> = {
+  'head-coach': { name: 'head coach', may: 'sees and does everything' },
+  coach: { name: 'coach', may: 'sees their own players and those of nobody in particular' },
+  assistant: { name: 'assistant', may: 'runs the open lessons and logs their balls' },
+};
+
+const signInField = patternField(
+  /^[a-z0-9][a-z0-9._-]{1,39}$/,
+  '2 to 40 small letters, figures, dots, hyphens or underscores',
+);
+
+/** A passphrase of the fewest and the most characters. */
+export const PASSPHRASE = [10, 200] as const;
+const passphraseField = textField(...PASSPHRASE);
+
+const accountSchema = exactObject({
+  sign_in: required(signInField),
+  name: required(textField(1, 80)),
+  role: required(wordField(ROLES)),
+});
+
+const newAccountSchema = exactObject({
+  sign_in: required(signInField),
+  name: required(textField(1, 80)),
+  role: required(wordField(ROLES)),
+  passphrase: required(passphraseField),
+});
+
+/** Somebody who may sign in. */
+export type AccountRecord = Of<typeof accountSchema>;
+export type NewAccount = Of<typeof newAccountSchema>;
+
+/** Refuses a passphrase that says the name under which one signs in. */
+function refuseObvious({ sign_in, passphrase }: { sign_in: string; passphrase: string }): void {
+  const said = passphrase.toLowerCase();
+  if (said.includes(sign_in) && sign_in.length >= 4) {
+    throw new FaultyInput([{ path: 'passphrase', message: 'must not hold the sign-in name' }]);
+  }
+  if (new Set(said).size < 4) {
+    throw new FaultyInput([
+      { path: 'passphrase', message: 'must be of more than three different characters' },
+    ]);
+  }
+}
+
+/** Checks a new account from outside. @throws FaultyInput naming every field that is wrong and what is allowed */
+export function readNewAccount(input: unknown): NewAccount {
+  const account = check(newAccountSchema, input);
+  refuseObvious(account);
+  return account;
+}
+
+/** Checks a change of an account from outside; a passphrase is not part of it. @throws FaultyInput */
+export const readAccount = (input: unknown): AccountRecord => check(accountSchema, input);
+
+/** Checks a new passphrase for an account. @throws FaultyInput */
+export function readPassphrase(input: unknown, sign_in: string): string {
+  const { passphrase } = check(exactObject({ passphrase: required(passphraseField) }), input);
+  refuseObvious({ sign_in, passphrase });
+  return passphrase;
+}
+
+/** An account as it is listed. */
+export interface ListedAccount extends AccountRecord {
+  id: string;
+  /** When anything was last done with it, ISO; null for never. */
+  usedAt: string | null;
+  /** Browsers that are signed in. */
+  sessions: number;
+}

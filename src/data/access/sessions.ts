@@ -1,0 +1,132 @@
+import type { Role } from '@/core/lesson/coaches/account';
+import type { Sql, Tx } from '../sql/sql';
+import { note } from './log';
+import { isPassphrase, NOBODYS } from './passphrase';
+import { isToken, newToken, tokenHash } from './token';
+import { forgetTries, mayTry, MOST_OF_A_NAME, MOST_OF_AN_ADDRESS, noteTries } from './tries';
+
+/** A session ends so many days after it began, and after so many without use. */
+export const SESSION_DAYS = 30;
+export const UNUSED_DAYS = 7;
+
+/** Sessions of one account; the oldest go. */
+const MOST_SESSIONS = 20;
+
+/** Use is noted this often, minutes: not with every request. */
+const NOTED_EVERY = 5;
+
+/** Somebody who is signed in. */
+export interface Session {
+  id: string;
+  account: string;
+  name: string;
+  role: Role;
+}
+
+/** What became of a try to sign in: what the browser shall hold, or in how many minutes to try again, 0 for at once. */
+export type SignedIn = { token: string; account: string } | { wait: number };
+
+/**
+ * Signs in. A wrong name is answered as a wrong passphrase is; too many failed tries of a name or from an address are not looked at any
+ * more for a while, the right one neither.
+ *
+ * @param address from where
+ * @param device what the browser calls itself
+ * @throws TooManyAtOnce
+ */
+export async function signIn(
+  sql: Sql,
+  signInName: string,
+  passphrase: string,
+  { address, device }: { address: string; device: string },
+): Promise<SignedIn> {
+  const name = signInName.trim().toLowerCase().slice(0, 80);
+  const who = [`name ${name}`, `address ${address}`] as const;
+  const wait = Math.max(
+    await mayTry(sql, who[0], MOST_OF_A_NAME),
+    await mayTry(sql, who[1], MOST_OF_AN_ADDRESS),
+  );
+  if (wait > 0) return { wait };
+  const { rows } = await sql.query<{ id: string; passphrase: string }>(
+    'select id, passphrase from accounts where sign_in = $1 and ended_at is null',
+    [name],
+  );
+  const [account] = rows;
+  const right = await isPassphrase(passphrase.slice(0, 400), account?.passphrase ?? NOBODYS);
+  if (!account || !right) {
+    await noteTries(sql, who);
+    await note(sql, 'was refused at signing in', { account: account?.id ?? null, device });
+    return { wait: 0 };
+  }
+  await forgetTries(sql, who[0]);
+  const token = newToken();
+  await sql.transaction(async (tx) => {
+    await tx.query('delete from sessions where ends_at < now()');
+    await tx.query(
+      `delete from sessions where account_id = $1 and id not in
+         (select id from sessions where account_id = $1 order by used_at desc limit $2)`,
+      [account.id, MOST_SESSIONS - 1],
+    );
+    await tx.query(
+      `insert into sessions (token_hash, account_id, device, ends_at)
+       values ($1, $2, $3, now() + make_interval(days => $4))`,
+      [tokenHash(token), account.id, device.slice(0, 120), SESSION_DAYS],
+    );
+    await note(tx, 'signed in', { account: account.id, device });
+  });
+  return { token, account: account.id };
+}
+
+/** Who holds a token; null when its session has ended, or there never was one. */
+export async function sessionOf(sql: Tx, token: string): Promise<Session | null> {
+  if (!isToken(token)) return null;
+  const hash = tokenHash(token);
+  const { rows } = await sql.query<Session & { stale: boolean }>(
+    `select s.id, a.id as account, a.name, a.role, s.used_at < now() - make_interval(mins => $3) as stale
+     from sessions s join accounts a on a.id = s.account_id
+     where s.token_hash = $1 and a.ended_at is null and s.ends_at > now()
+       and s.used_at > now() - make_interval(days => $2)`,
+    [hash, UNUSED_DAYS, NOTED_EVERY],
+  );
+  const [found] = rows;
+  if (!found) return null;
+  const { stale, ...session } = found;
+  if (stale) await sql.query('update sessions set used_at = now() where token_hash = $1', [hash]);
+  return session;
+}
+
+/** A session as it is listed. */
+export interface ListedSession {
+  id: string;
+  account: string;
+  device: string;
+  beganAt: string;
+  usedAt: string;
+}
+
+const ISO = `'YYYY-MM-DD"T"HH24:MI:SS"Z"'`;
+
+/** Sessions that have not ended, the last used first. */
+export async function listSessions(sql: Tx): Promise<ListedSession[]> {
+  const { rows } = await sql.query<ListedSession>(
+    `select id, account_id as account, device, to_char(began_at at time zone 'utc', ${ISO}) as "beganAt",
+       to_char(used_at at time zone 'utc', ${ISO}) as "usedAt"
+     from sessions where ends_at > now() and used_at > now() - make_interval(days => $1)
+     order by used_at desc limit 500`,
+    [UNUSED_DAYS],
+  );
+  return rows;
+}
+
+/** Ends a session by its id. False when there is none. */
+export async function endSession(sql: Sql, id: string, by: string | null): Promise<boolean> {
+  return sql.transaction(async (tx) => {
+    const { rows } = await tx.query<{ account_id: string }>(
+      'delete from sessions where id = $1 returning account_id',
+      [id],
+    );
+    if (!rows[0]) return false;
+    await note(tx, rows[0].account_id === by ? 'signed out' : 'ended a session', { account: by });
+    return true;
+  });
+}

@@ -1,0 +1,281 @@
+import { rmSync } from 'node:fs';
+import { readNewAccount } from '@/core/lesson/coaches/account';
+import { aBall } from '@/core/testing/balls';
+import { aBunkerTest } from '@/core/testing/bunkerTest';
+import { anEyeResult } from '@/core/testing/eye';
+import { aHomework } from '@/core/testing/homework';
+import { aPlan } from '@/core/testing/plans';
+import { aRecord, PLAIN_LEARNT } from '@/core/testing/records';
+import { addBalls, changeBall } from '../balls';
+import { saveTest } from '../bunkerTests';
+import { saveContact } from '../contacts';
+import { openDatabase, type Database } from '../database';
+import { saveDraft } from '../drafts';
+import { addEyeResult } from '../eye';
+import { addGrassShots } from '../grassShots';
+import { addResults, saveHomework } from '../homework';
+import { acceptLearning } from '../learnings';
+import { closeLesson, lessonById, listLessons, saveLesson } from '../lessons';
+import { addPlayers, listPlayers, playerById, updatePlayer } from '../players';
+import { saveReading } from '../readings';
+import type { Sql } from '../sql/sql';
+import { emptyFolder } from '../testing/emptyFolder';
+import { addAccount } from './accounts';
+import { coachesOf, setCoaches } from './coaches';
+import { viewedBy } from './viewer';
+
+jest.setTimeout(60_000);
+
+let folder: string;
+let database: Database;
+let mine: string;
+let other: string;
+/** The database as a coach, as another, as an assistant and as a player's link sees it. */
+let coach: Sql;
+let assistant: Sql;
+let link: Sql;
+
+/** Ada is the coach's, Bo the other's, Cy nobody's in particular. */
+const PLAYERS = ['ada', 'bo', 'cy'] as const;
+
+/** An id of its own for each kind of thing of each player. */
+const uuid = (kind: number, player: string): string =>
+  `${String(kind).repeat(8)}-1111-4111-8111-${String(PLAYERS.indexOf(player as 'ada')).repeat(12)}`;
+
+const TABLES_OF_A_PLAYER = [
+  'clubs',
+  'readings',
+  'drafts',
+  'grass_shots',
+  'learnings',
+  'learning_decisions',
+  'player_contacts',
+  'practice_plans',
+  'bunker_tests',
+  'eye_results',
+  'balls',
+] as const;
+
+async function account(sign_in: string, role: 'coach' | 'assistant'): Promise<string> {
+  const record = { sign_in, name: sign_in, role, passphrase: 'rake after every ball' };
+  return addAccount(database.sql, readNewAccount(record), null);
+}
+
+beforeAll(async () => {
+  folder = await emptyFolder('viewer');
+  database = await openDatabase(folder);
+  const { sql } = database;
+  mine = await account('mine', 'coach');
+  other = await account('other', 'coach');
+  coach = viewedBy(sql, { role: 'coach', account: mine });
+  assistant = viewedBy(sql, { role: 'assistant', account: await account('helper', 'assistant') });
+  link = viewedBy(sql, { role: 'player', player: 'ada' });
+  for (const id of PLAYERS) {
+    await addPlayers(sql, [{ id, ...aRecord({ name: id }) }]);
+    const shot = { pin_yd: 12 };
+    await saveReading(sql, { name: id, playerId: id, shot, called: '56', model: '1' });
+    await saveDraft(sql, uuid(1, id), { playerId: id, shot, called: '56' });
+    await addGrassShots(sql, id, [{ club: '56', carry: 70 }]);
+    const { version: _version, ...factors } = PLAIN_LEARNT;
+    await acceptLearning(sql, id, factors);
+    await saveContact(sql, id, { contact: `call ${id}` });
+    await saveHomework(sql, uuid(2, id), aHomework({ player: id }));
+    await addResults(sql, uuid(2, id), [
+      {
+        id: uuid(3, id),
+        drill: aHomework().items[0]!.drill,
+        day: '2026-06-02',
+        count: 7,
+        of: 10,
+        note: '',
+      },
+    ]);
+    await saveTest(sql, uuid(4, id), aBunkerTest({ player: id }));
+    await addEyeResult(sql, anEyeResult({ id: uuid(5, id), player: id }));
+    await saveLesson(sql, uuid(6, id), aPlan({ players: [id] }));
+    await addBalls(sql, uuid(6, id), [aBall(PLAYERS.indexOf(id) + 1, { player: id })]);
+  }
+  await setCoaches(sql, 'ada', [mine]);
+  await setCoaches(sql, 'bo', [other]);
+});
+afterAll(async () => {
+  await database.close();
+  rmSync(folder, { recursive: true, force: true });
+});
+
+const players = async (sql: Sql, table: string, column = 'player_id'): Promise<string[]> =>
+  (
+    await sql.query<{ id: string }>(`select distinct ${column} as id from ${table} order by id`)
+  ).rows.map(({ id }) => id);
+
+test('no table is without a say of who may see it', async () => {
+  const { rows } = await database.sql.query<{ name: string; guarded: boolean; open: boolean }>(
+    `select c.relname as name, c.relrowsecurity as guarded,
+       has_any_column_privilege('mellow_guest', c.oid, 'select, insert, update') or has_table_privilege('mellow_guest', c.oid, 'delete') as open
+     from pg_class c where c.relnamespace = 'public'::regnamespace and c.relkind = 'r' order by name`,
+  );
+  expect(rows.filter(({ guarded, open }) => open && !guarded)).toEqual([]);
+  const closed = rows.filter(({ open }) => !open).map(({ name }) => name);
+  expect(closed).toEqual([
+    'migrations',
+    'player_links',
+    'security_log',
+    'sessions',
+    'sign_in_tries',
+  ]);
+});
+
+describe('a coach', () => {
+  test.each(TABLES_OF_A_PLAYER)(
+    'sees of %s what is of the own players and of nobody’s',
+    async (table) => {
+      expect(await players(database.sql, table)).toEqual(['ada', 'bo', 'cy']);
+      expect(await players(coach, table)).toEqual(['ada', 'cy']);
+    },
+  );
+
+  test('sees the own players, their lessons and results alone', async () => {
+    expect((await listPlayers(coach)).players.map(({ id }) => id)).toEqual(['ada', 'cy']);
+    expect(await playerById(coach, 'bo')).toBeNull();
+    expect((await listLessons(coach)).map(({ id }) => id).sort()).toEqual([
+      uuid(6, 'ada'),
+      uuid(6, 'cy'),
+    ]);
+    expect(await lessonById(coach, uuid(6, 'bo'))).toBeNull();
+    expect((await coach.query('select 1 from drill_results')).rows).toHaveLength(2);
+  });
+
+  test.each(TABLES_OF_A_PLAYER)(
+    'changes and deletes nothing in %s of another’s player',
+    async (table) => {
+      const changed = await coach.query(
+        `update ${table} set player_id = player_id where player_id = 'bo'`,
+      );
+      expect(changed.affectedRows ?? 0).toBe(0);
+      const gone = await coach.query(`delete from ${table} where player_id = 'bo'`);
+      expect(gone.affectedRows ?? 0).toBe(0);
+      // Nor is anything of the own given to another's player.
+      await expect(
+        coach.transaction(async (tx) => {
+          await tx.query(`update ${table} set player_id = 'bo' where player_id = 'ada'`);
+        }),
+      ).rejects.toThrow(/row-level security/);
+      expect(await players(database.sql, table)).toEqual(['ada', 'bo', 'cy']);
+    },
+  );
+
+  test('cannot save anything for another’s player, by the product’s own ways', async () => {
+    expect(await updatePlayer(coach, 'bo', aRecord({ name: 'Mine now' }))).toBe(false);
+    expect(await saveDraft(coach, uuid(7, 'bo'), { playerId: 'bo', shot: {}, called: '' })).toBe(
+      false,
+    );
+    expect(await saveContact(coach, 'bo', { contact: 'x' })).toBe(false);
+    await expect(saveHomework(coach, uuid(7, 'bo'), aHomework({ player: 'bo' }))).rejects.toThrow();
+    await expect(addBalls(coach, uuid(6, 'bo'), [aBall(9, { player: 'bo' })])).resolves.toBeNull();
+    expect(await setCoaches(coach, 'bo', [mine])).toBe(false);
+  });
+
+  test('reads no passphrase, session, link or log, and does not leave the role', async () => {
+    for (const statement of [
+      'select passphrase from accounts',
+      'select * from accounts',
+      'select * from sessions',
+      'select * from player_links',
+      'select * from security_log',
+      `update accounts set role = 'head-coach'`,
+      `update academy set settings = '{}'`,
+      'create table x (y integer)',
+      'vacuum full',
+    ]) {
+      await expect(coach.query(statement)).rejects.toThrow();
+    }
+  });
+
+  test('a player whom a coach adds is the coach’s until shared, and what is left alone is everybody’s', async () => {
+    await addPlayers(coach, [{ id: 'dee', ...aRecord({ name: 'Dee' }) }]);
+    const theirs = viewedBy(database.sql, { role: 'coach', account: other });
+    expect((await playerById(coach, 'dee'))?.bag.length).toBeGreaterThan(0);
+    expect(await playerById(theirs, 'dee')).toBeNull();
+    expect(await coachesOf(coach, 'dee')).toEqual([
+      { id: mine, name: 'mine', coaches: true },
+      { id: other, name: 'other', coaches: false },
+    ]);
+    expect(await setCoaches(coach, 'dee', [mine, other])).toBe(true);
+    expect(await playerById(theirs, 'dee')).not.toBeNull();
+    expect(await setCoaches(theirs, 'dee', [other])).toBe(true);
+    expect(await playerById(coach, 'dee')).toBeNull();
+    await setCoaches(theirs, 'dee', []);
+    expect(await playerById(coach, 'dee')).not.toBeNull();
+  });
+});
+
+describe('an assistant', () => {
+  test('sees the players of open lessons with their bags, and logs balls', async () => {
+    expect((await listPlayers(assistant)).players.map(({ id }) => id)).toEqual(['ada', 'bo', 'cy']);
+    expect(await players(assistant, 'clubs')).toEqual(['ada', 'bo', 'cy']);
+    expect(await addBalls(assistant, uuid(6, 'ada'), [aBall(11, { player: 'ada' })])).toHaveLength(
+      1,
+    );
+    await changeBall(assistant, aBall(11).id, { excluded: 'slipped' });
+    const { rows } = await database.sql.query('select excluded from balls where id = $1', [
+      aBall(11).id,
+    ]);
+    expect(rows).toEqual([{ excluded: 'slipped' }]);
+  });
+
+  test('sees nothing else of them, and nothing at all once the lesson is closed', async () => {
+    for (const table of TABLES_OF_A_PLAYER.filter((each) => each !== 'clubs' && each !== 'balls')) {
+      expect([table, await players(assistant, table)]).toEqual([table, []]);
+    }
+    expect(await updatePlayer(assistant, 'ada', aRecord({ name: 'x' }))).toBe(false);
+    await closeLesson(database.sql, uuid(6, 'cy'), { summary: '', homework: '', closed: true });
+    expect(await playerById(assistant, 'cy')).toBeNull();
+    expect(await lessonById(assistant, uuid(6, 'cy'))).toBeNull();
+    expect(await addBalls(assistant, uuid(6, 'cy'), [aBall(12, { player: 'cy' })])).toBeNull();
+    expect(await players(assistant, 'balls')).toEqual(['ada', 'bo']);
+  });
+});
+
+test('a player’s link sees that player’s own and changes nothing', async () => {
+  for (const table of [
+    'clubs',
+    'learnings',
+    'practice_plans',
+    'bunker_tests',
+    'eye_results',
+    'balls',
+  ]) {
+    expect(await players(link, table)).toEqual(['ada']);
+  }
+  for (const table of [
+    'readings',
+    'drafts',
+    'grass_shots',
+    'player_contacts',
+    'learning_decisions',
+  ]) {
+    expect(await players(link, table)).toEqual([]);
+  }
+  expect(await players(link, 'players', 'id')).toEqual(['ada']);
+  for (const table of [...TABLES_OF_A_PLAYER, 'drill_results', 'lessons']) {
+    const { affectedRows = 0 } = await link.query(`delete from ${table}`);
+    expect(affectedRows).toBe(0);
+  }
+  await expect(addPlayers(link, [{ id: 'eve', ...aRecord() }])).rejects.toThrow(
+    /row-level security/,
+  );
+});
+
+test('who asks is forgotten after each question: the next sees what it may', async () => {
+  await Promise.all([
+    ...Array.from({ length: 20 }, async () => {
+      expect(await players(coach, 'players', 'id')).not.toContain('bo');
+    }),
+    ...Array.from({ length: 20 }, async () => {
+      expect(await players(database.sql, 'players', 'id')).toContain('bo');
+    }),
+    ...Array.from({ length: 20 }, async () => {
+      expect(await players(link, 'players', 'id')).toEqual(['ada']);
+    }),
+  ]);
+});

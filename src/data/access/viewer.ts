@@ -1,0 +1,27 @@
+import type { Sql, Tx } from '../sql/sql';
+
+/** Who asks, where it is not somebody who may see everything. */
+export type Viewer =
+  | { role: 'coach' | 'assistant'; account: string }
+  /** A link to what is one player's own. */
+  | { role: 'player'; player: string };
+
+/**
+ * The database as somebody sees it: the same statements, whose rows are those that the policies of the database let that one see and
+ * change. Each is asked as the role `mellow_guest`, which has no way round them.
+ */
+export function viewedBy(sql: Sql, viewer: Viewer): Sql {
+  const account = viewer.role === 'player' ? '' : viewer.account;
+  const player = viewer.role === 'player' ? viewer.player : '';
+  const transaction: Sql['transaction'] = (work) =>
+    sql.transaction(async (tx) => {
+      await tx.query(
+        `select set_config('mellow.role', $1, true), set_config('mellow.account', $2, true),
+           set_config('mellow.player', $3, true), set_config('role', 'mellow_guest', true)`,
+        [viewer.role, account, player],
+      );
+      return work(tx);
+    });
+  const query: Tx['query'] = (text, params) => transaction((tx) => tx.query(text, params));
+  return { query, transaction };
+}
