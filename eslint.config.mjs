@@ -63,4 +63,13 @@ const config = [
     },
   },
 ];
+const WHOLE_DATA = {
+  name: '@/data/database',
+  message: 'Pages and routes see the data as whoever asks may: src/app/data.ts.',
+};
+config.push({
+  files: ['src/app/**/*.{ts,tsx}'],
+  ignores: ['src/app/data.ts', 'src/app/ofPlayer.ts', 'src/app/api/deviceLines.ts', '**/*.test.ts'],
+  rules: { 'no-restricted-imports': ['error', { paths: [WHOLE_DATA] }] },
+});
 export default config;

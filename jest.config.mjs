@@ -26,6 +26,8 @@ const shared = {
   moduleNameMapper: {
     // A page's threads exist in a browser alone.
     '/pageEngine$': '<rootDir>/src/ui/testing/noEngine.ts',
+    // Routes are asked without a server.
+    '^next/headers$': '<rootDir>/tests/unit/asked.ts',
     '^@/(.*)$': '<rootDir>/src/$1',
   },
   // Math is looked up in the sandbox at every use otherwise, which makes the physics several times slower.

@@ -25,7 +25,7 @@ export const ROOMS = [
   ...under('ui', 'measure reading call callmap'),
   ...under('ui/desk', 'state sentence commands overlays'),
   ...under('ui', 'desk ground/plan ground/forms ground'),
-  ...under('ui', 'audit ladder learning drills practice lessons players card paper'),
+  ...under('ui', 'audit ladder learning drills practice lessons players coaches own card paper'),
   'workers/server',
   'demo',
   'cli',

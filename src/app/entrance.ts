@@ -1,82 +1,116 @@
-import { createHmac, timingSafeEqual } from 'node:crypto';
-
-/* Who comes over a network says a passphrase once; a strict cookie says it from then on. */
-
-/** Fewest characters of a passphrase. */
-const LEAST = 8;
+/* Who comes over a network signs in with an account; a strict cookie says who it is from then on. */
 
 const LOOPBACK = /^(localhost|127(\.\d{1,3}){3}|::1|\[::1\])$/;
 
-/** Where the passphrase is sent. */
+/** Where signing in and out is sent. */
 export const ENTRANCE = '/enter';
+export const WAY_OUT = '/leave';
 
-const COOKIE = 'mellow-entrance';
-const A_YEAR = 365 * 24 * 3600;
+/** Below this stand players' links. */
+export const LINKS = '/p/';
+
+const COOKIE = 'mellow-session';
 
 /** What devices prove themselves by is a key of their own. */
 const OWN_KEY: readonly string[] = ['/api/tracker/balls', '/api/tracker/measures'];
 
-/** What is in the cookie: nothing that the passphrase could be read from. */
-const proofOf = (passphrase: string): string =>
-  createHmac('sha256', passphrase).update('mellow-divot entrance').digest('hex');
+export const hasOwnKey = (path: string): boolean => OWN_KEY.includes(path);
 
-const same = (a: string, b: string): boolean => {
-  const [one, other] = [a, b].map((text) => createHmac('sha256', 'same').update(text).digest());
-  return timingSafeEqual(one!, other!);
-};
+type Environment = Readonly<Record<string, string | undefined>>;
+
+/** True for an address that this machine alone reaches. */
+export const isOwnMachine = (host?: string): boolean => !host || LOOPBACK.test(host);
+
+/**
+ * Whether whoever comes signs in: where the server is opened to a network, or `MELLOW_SIGN_IN` is set, for a server on this machine
+ * behind one that is.
+ *
+ * @example
+ * asksSignIn({ MELLOW_HOST: '0.0.0.0' }); // => true
+ */
+export const asksSignIn = ({ MELLOW_HOST, MELLOW_SIGN_IN }: Environment): boolean =>
+  !isOwnMachine(MELLOW_HOST) || Boolean(MELLOW_SIGN_IN);
 
 /**
  * Why a server may not start so; null when it may. Opened to a network it would show every player to anybody.
  *
- * @param host that is served on, absent for this machine alone
- * @example
- * openingFault('0.0.0.0', undefined) === null; // => false
+ * @param hasHeadCoach whether there is an account that may do everything
  */
-export function openingFault(host?: string, passphrase?: string): string | null {
-  if (passphrase !== undefined && passphrase.length < LEAST) {
-    return `MELLOW_PASSPHRASE must be at least ${LEAST} characters.`;
-  }
-  if (host === undefined || LOOPBACK.test(host) || passphrase !== undefined) return null;
+export function openingFault(env: Environment, hasHeadCoach: boolean): string | null {
+  if (!asksSignIn(env) || hasHeadCoach) return null;
+  const opened = isOwnMachine(env.MELLOW_HOST)
+    ? 'MELLOW_SIGN_IN asks everybody to sign in'
+    : `MELLOW_HOST=${env.MELLOW_HOST} opens every player and lesson to whoever reaches this machine`;
   return (
-    `MELLOW_HOST=${host} opens every player and lesson to whoever reaches this machine. ` +
-    `Set MELLOW_PASSPHRASE too, at least ${LEAST} characters: each browser is asked for it once.`
+    `${opened}, and nobody has an account yet.\n` +
+    'Add a head coach first: npm run -s account -- add --sign-in NAME --name "FULL NAME" --role head-coach'
   );
 }
 
-/** True when a request may pass: where no passphrase is set, with the cookie of it, or where another key is asked for. */
-export function mayPass(path: string, cookie: string | null, passphrase?: string): boolean {
-  if (passphrase === undefined || OWN_KEY.includes(path)) return true;
-  const held = /(?:^|;\s*)mellow-entrance=([0-9a-f]{64})(?:;|$)/.exec(cookie ?? '')?.[1];
-  return held !== undefined && same(held, proofOf(passphrase));
-}
+/** What a browser holds of its session; null for nothing. */
+export const heldIn = (cookie: string | null): string | null =>
+  /(?:^|;\s*)mellow-session=([\w-]{43})(?:;|$)/.exec(cookie ?? '')?.[1] ?? null;
 
-/** The cookie that a browser is given for the right passphrase; null for a wrong one. */
-export const cookieFor = (said: string, passphrase: string): string | null =>
-  same(said, passphrase)
-    ? `${COOKIE}=${proofOf(passphrase)}; Path=/; Max-Age=${A_YEAR}; HttpOnly; SameSite=Strict`
-    : null;
+/** The cookie of a session; an empty one ends it in the browser. */
+export const cookieOf = (token: string, days: number, secure: boolean): string =>
+  `${COOKIE}=${token}; Path=/; Max-Age=${days * 24 * 3600}; HttpOnly; SameSite=Strict${secure ? '; Secure' : ''}`;
 
-/** The page that asks for it. */
-export const entrancePage = (wrong: boolean): string => `<!doctype html>
+/** Where a browser is led after signing in: a page of this server, else the desk. */
+export const safeNext = (next: string | null): string =>
+  next !== null && /^\/(?![/\\])[\w\-./?=&%,:+]{0,500}$/.test(next) && !next.startsWith('/api/')
+    ? next
+    : '/';
+
+const escaped = (text: string): string =>
+  text.replace(/[&<>"']/g, (sign) => `&#${sign.charCodeAt(0)};`);
+
+/** A page of a few words, before anything of the product is shown. */
+const barePage = (body: string): string => `<!doctype html>
 <html lang="en">
 <meta charset="utf-8">
 <meta name="viewport" content="width=device-width, initial-scale=1">
 <title>Mellow Divot</title>
 <style>
   body { font: 1.1rem/1.5 system-ui, sans-serif; background: #f4f6f3; color: #14332a; margin: 0; }
-  main { max-width: 26rem; margin: 15vh auto; padding: 0 1.5rem; }
+  main { max-width: 26rem; margin: 12vh auto; padding: 0 1.5rem; }
+  label { font-weight: 600; }
   input, button { font: inherit; padding: .6rem .8rem; border: 2px solid #14332a; border-radius: 4px; }
-  input { width: 100%; box-sizing: border-box; margin: .3rem 0 .8rem; background: #fff; }
+  input { width: 100%; box-sizing: border-box; margin: .3rem 0 .8rem; background: #fff; color: inherit; }
   button { background: #14332a; color: #fff; }
+  [role=alert] { border-left: 6px solid #a3261c; padding-left: .8rem; }
+  a { color: inherit; }
 </style>
 <main>
 <h1>Mellow Divot</h1>
-<form method="post" action="${ENTRANCE}">
-<label for="passphrase">Passphrase of this academy</label>
-<input id="passphrase" name="passphrase" type="password" autocomplete="current-password" required autofocus>
-${wrong ? '<p role="alert">That is not the passphrase. Ask whoever runs the server.</p>' : ''}
-<button>Come in</button>
-</form>
+${body}
 </main>
 </html>
 `;
+
+/** The page where one signs in; with a word about the try before, what was typed stays but the passphrase. */
+export const signInPage = ({
+  fault = null,
+  name = '',
+  next = '/',
+}: { fault?: string | null; name?: string; next?: string } = {}): string =>
+  barePage(`<form method="post" action="${ENTRANCE}">
+<input type="hidden" name="next" value="${escaped(next)}">
+<label for="name">Sign-in name</label>
+<input id="name" name="name" autocomplete="username" autocapitalize="none" required maxlength="80" value="${escaped(name)}"${name ? '' : ' autofocus'}>
+<label for="passphrase">Passphrase</label>
+<input id="passphrase" name="passphrase" type="password" autocomplete="current-password" required maxlength="400"${name ? ' autofocus' : ''}>
+${fault ? `<p role="alert">${escaped(fault)}</p>` : ''}
+<button>Sign in</button>
+</form>`);
+
+/** The page for what somebody may not see. */
+export const closedPage = (name: string): string =>
+  barePage(`<p>This is not open to you, ${escaped(name)}. Ask the head coach if it should be.</p>
+<p><a href="/lessons">Go to the lessons</a></p>
+<form method="post" action="${WAY_OUT}"><button>Sign out</button></form>`);
+
+/** The page for a link that opens nothing. */
+export const deadLinkPage = (): string =>
+  barePage(
+    `<p>This link does not open anything, or not any more. Ask your coach for a new one.</p>`,
+  );

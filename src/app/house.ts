@@ -1,6 +1,6 @@
 import { cache } from 'react';
 import { readAcademy } from '@/data/academy';
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 
 /** The academy, read once for a request. */
-export const house = cache(async () => readAcademy((await database()).sql));
+export const house = cache(async () => readAcademy((await data()).sql));

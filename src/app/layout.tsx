@@ -3,6 +3,7 @@ import type { ReactNode } from 'react';
 import { Shell } from '@/ui/frame/Shell';
 import { headingFont, textFont } from './fonts';
 import './globals.css';
+import { asking } from './data';
 import { preferences } from './preferences';
 
 export const metadata: Metadata = {
@@ -14,6 +15,8 @@ export const viewport: Viewport = { width: 'device-width', initialScale: 1 };
 
 export default async function Layout({ children }: { children: ReactNode }) {
   const chosen = await preferences();
+  const who = await asking();
+  const signedIn = who && who.role !== 'player' ? { name: who.name, role: who.role } : null;
   return (
     <html
       lang="en"
@@ -21,7 +24,9 @@ export default async function Layout({ children }: { children: ReactNode }) {
       className={`${headingFont.variable} ${textFont.variable}`}
     >
       <body>
-        <Shell {...chosen}>{children}</Shell>
+        <Shell {...chosen} who={signedIn}>
+          {children}
+        </Shell>
       </body>
     </html>
   );

@@ -12,7 +12,7 @@ import { drawnPlace } from '@/core/place/sight/drawnPlace';
 import { groundShot } from '@/core/place/sight/groundShot';
 import { readOrigin } from '@/core/place/sight/origin';
 import { spotAt } from '@/core/place/sight/sight';
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { isId } from '@/data/id';
 import { placeById } from '@/data/places';
 import { playerById, playersForDesk } from '@/data/players';
@@ -71,7 +71,7 @@ async function beginningOf(
 /** The drawn ground that a reading was read off, as it is now; null where it was not, or the ground is not there any more. */
 async function groundOf({ from, shot, player }: DeskReading): Promise<DeskGround | null> {
   const origin = from === undefined ? null : readOrigin(from);
-  const { sql } = await database();
+  const { sql } = await data();
   const stored = origin && isId(origin.place) ? await placeById(sql, origin.place) : null;
   if (!origin || !stored) return null;
   const drawn = drawnPlace(stored.place);
@@ -97,7 +97,7 @@ async function groundOf({ from, shot, player }: DeskReading): Promise<DeskGround
 }
 
 export default async function DeskPage({ searchParams }: { searchParams: Promise<Query> }) {
-  const { sql } = await database();
+  const { sql } = await data();
   const [known, readings, academy, query] = await Promise.all([
     playersForDesk(sql),
     listReadings(sql),

@@ -19,10 +19,14 @@ async function copyIfDue({ folder, backup }: Database): Promise<void> {
   }
 }
 
+/** The database that was opened as the server started; null while it is built. */
+export let opened: Database | null = null;
+
 /* Runs once as the server starts. A server that cannot open its data must not stay up and answer 500. */
 if (process.env.NEXT_PHASE !== 'phase-production-build') {
   try {
     const open = await database();
+    opened = open;
     const look = (): void => void copyIfDue(open);
     setTimeout(look, FIRST_LOOK_MS).unref();
     setInterval(look, LOOK_MS).unref();

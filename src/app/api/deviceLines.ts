@@ -8,10 +8,7 @@ const MOST_BYTES = 256 * 1024;
 const TYPES = ['application/x-ndjson', 'application/jsonl'];
 
 /** Takes in what one line says, and gives the id under which it was saved. */
-export type TakeLine = (
-  line: unknown,
-  db: Sql,
-) => Promise<{ saved: string } | { error: object[] }>;
+export type TakeLine = (line: unknown, db: Sql) => Promise<{ saved: string } | { error: object[] }>;
 
 /**
  * Takes what a device sends as JSON Lines with the devices' key as a bearer token. Each line is answered in its place with

@@ -1,6 +1,7 @@
 import { FaultyInput, parseJson, type Fault } from '@/core/tell/format/fault';
 import { textOf } from '@/core/tell/format/textOf';
 import { DiskFull } from '@/data/disk/room';
+import { NotSignedIn } from '../data';
 import { Busy } from '@/workers/server/pool';
 
 /** Largest body that is read, bytes. */
@@ -53,7 +54,7 @@ async function readBody(request: Request, most: number): Promise<Buffer | null> 
 }
 
 /**
- * Answers 400 with the faults when the work finds its input faulty, 503 when too much waits to be worked out, 507 when the disk has no
+ * Answers 400 with the faults when the work finds its input faulty, 401 and 404 for what who asks may not see, 503 when too much waits to be worked out, 507 when the disk has no
  * room for it.
  */
 export async function withFaults(work: () => Promise<Response> | Response): Promise<Response> {
@@ -63,9 +64,18 @@ export async function withFaults(work: () => Promise<Response> | Response): Prom
     if (error instanceof FaultyInput) return refuse(400, error.faults);
     if (error instanceof Busy) return refuse(503, [{ path: 'server', message: error.message }]);
     if (error instanceof DiskFull) return refuse(507, [{ path: 'disk', message: error.message }]);
+    if (error instanceof NotSignedIn) {
+      return refuse(401, [{ path: 'request', message: error.message }]);
+    }
+    // What who asks may not see is not there for them.
+    if (isKeptFrom(error)) return notFound();
     throw error;
   }
 }
+
+/** True of what the database does not let somebody see or change (SQLSTATE 42501). */
+const isKeptFrom = (error: unknown): boolean =>
+  error instanceof Error && (error as { code?: unknown }).code === '42501';
 
 /** Answers 204 when the work changed what it was to change, 404 when there is no such thing; else as {@link withFaults}. */
 export const whenDone = (work: () => Promise<boolean>): Promise<Response> =>

@@ -4,7 +4,7 @@ import { saidShot } from '@/core/tell/grammar/saidShot';
 import { readingFromQuery, readingToQuery } from '@/core/tell/reading/reading';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { inHouse, situationFor } from '@/core/lesson/players/player';
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { readAcademy } from '@/data/academy';
 import { playerById } from '@/data/players';
 import { inThread } from '@/workers/server/pool';
@@ -19,7 +19,7 @@ export async function cardOf(query: string, usual: UnitSystem) {
   try {
     const reading = readingFromQuery(query);
     if (!reading?.player) return null;
-    const { sql } = await database();
+    const { sql } = await data();
     const found = await playerById(sql, reading.player);
     if (!found) return null;
     const units = found.units ?? usual;

@@ -1,4 +1,4 @@
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { listDeleted } from '@/data/deleted';
 import { DeletedPage } from '@/ui/players/DeletedPage';
 
@@ -7,6 +7,6 @@ export const dynamic = 'force-dynamic';
 export const metadata = { title: 'Recently deleted · Mellow Divot' };
 
 export default async function Page() {
-  const { sql } = await database();
+  const { sql } = await data();
   return <DeletedPage first={await listDeleted(sql)} />;
 }

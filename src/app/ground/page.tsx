@@ -1,4 +1,4 @@
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { listPlaces } from '@/data/places';
 import { GroundPage } from '@/ui/ground/GroundPage';
 
@@ -7,6 +7,6 @@ export const dynamic = 'force-dynamic';
 export const metadata = { title: 'Ground · Mellow Divot' };
 
 export default async function Page() {
-  const { sql } = await database();
+  const { sql } = await data();
   return <GroundPage places={await listPlaces(sql)} />;
 }

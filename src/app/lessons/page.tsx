@@ -1,4 +1,4 @@
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { listLessons } from '@/data/lessons';
 import { LessonList } from '@/ui/lessons/LessonList';
 
@@ -7,6 +7,6 @@ export const dynamic = 'force-dynamic';
 export const metadata = { title: 'Lessons · Mellow Divot' };
 
 export default async function LessonsPage() {
-  const { sql } = await database();
+  const { sql } = await data();
   return <LessonList lessons={await listLessons(sql)} />;
 }

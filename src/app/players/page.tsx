@@ -1,4 +1,4 @@
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { listPlayers } from '@/data/players';
 import { Roster } from '@/ui/players/Roster';
 import { house } from '../house';
@@ -13,7 +13,7 @@ export default async function PlayersPage({
   searchParams: Promise<{ new?: string | string[] }>;
 }) {
   const { new: opens } = await searchParams;
-  const { sql } = await database();
+  const { sql } = await data();
   const [first, academy] = await Promise.all([listPlayers(sql, { limit: 50 }), house()]);
   return (
     <Roster

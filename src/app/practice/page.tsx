@@ -1,4 +1,4 @@
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { listDrills } from '@/data/drills';
 import { listHomework } from '@/data/homework';
 import { playersForDesk } from '@/data/players';
@@ -12,7 +12,7 @@ export const metadata = { title: 'Practice · Mellow Divot' };
 const OFFERED = 6;
 
 export default async function Page() {
-  const { sql } = await database();
+  const { sql } = await data();
   const [plans, drills, players] = await Promise.all([
     listHomework(sql),
     listDrills(sql),

@@ -12,9 +12,6 @@ export interface ListedLink {
   usedAt: string | null;
 }
 
-/** Days that a link may be good for. */
-export const LINK_DAYS = [1, 365] as const;
-
 /** Links of a player that are good at a time. */
 export const MOST_LINKS = 10;
 

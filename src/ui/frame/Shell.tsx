@@ -8,12 +8,14 @@ import { UnitsContext } from '../kit/units';
 import { newCache } from '../server/cache';
 import type { Looking, Theme } from './cookies';
 import { PreferencesContext, remember } from './preferences';
+import { WhoContext, type Who } from './who';
 
 interface ShellProps {
   /** What this browser chose before, or the academy's units. */
   units: UnitSystem;
   theme: Theme;
   looking: Looking;
+  who: Who;
   children: ReactNode;
 }
 
@@ -21,7 +23,7 @@ interface ShellProps {
  * What every page stands in: units and theme, what was fetched, and the messages at the foot. The document is `awake` from when
  * its buttons do something.
  */
-export function Shell({ units: usual, theme: first, looking: how, children }: ShellProps) {
+export function Shell({ units: usual, theme: first, looking: how, who, children }: ShellProps) {
   const [cache] = useState<QueryClient>(newCache);
   const [chosen, choose] = useState<UnitSystem | null>(null);
   const [theme, setTheme] = useState(first);
@@ -54,7 +56,9 @@ export function Shell({ units: usual, theme: first, looking: how, children }: Sh
     <QueryClientProvider client={cache}>
       <PreferencesContext value={preferences}>
         <UnitsContext value={units}>
-          <div className="flex min-h-screen flex-col">{children}</div>
+          <WhoContext value={who}>
+            <div className="flex min-h-screen flex-col">{children}</div>
+          </WhoContext>
           <Toaster position="bottom-center" toastOptions={{ style: { fontFamily: 'inherit' } }} />
         </UnitsContext>
       </PreferencesContext>

@@ -4,6 +4,8 @@ import { Moon, Sun } from 'lucide-react';
 import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { Mark } from './Mark';
+import { SignedIn } from './SignedIn';
+import { useWho } from './who';
 import { usePreferences } from './preferences';
 
 /** The rooms of the product, a word each. */
@@ -26,13 +28,15 @@ interface TopBarProps {
 /** Name of the product, its rooms, what can be done in this one, units and theme. */
 export function TopBar({ room, children }: TopBarProps) {
   const { units, onUnits, theme, onTheme } = usePreferences();
+  const assists = useWho()?.role === 'assistant';
+  const rooms = assists ? ROOMS.filter(({ name }) => name === 'Lessons') : ROOMS;
   const other = units === 'yards' ? 'metres' : 'yards';
   return (
     <header className="no-print flex flex-wrap items-center gap-x-3 border-b border-hairline px-6 py-1 max-sm:px-3">
       <Mark />
       <p className="font-heading text-xl font-semibold max-lg:sr-only">Mellow Divot</p>
       <nav aria-label="Rooms" className="ml-2 flex flex-wrap max-sm:ml-0">
-        {ROOMS.map(({ name, href }) => (
+        {rooms.map(({ name, href }) => (
           <Link
             key={name}
             prefetch={false}
@@ -46,6 +50,7 @@ export function TopBar({ room, children }: TopBarProps) {
       </nav>
       <div className="ml-auto flex flex-wrap items-center justify-end gap-1 max-sm:gap-0 max-sm:[&>.button-quiet]:px-1.5">
         {children}
+        <SignedIn />
         <button
           type="button"
           onClick={() => onUnits(other)}

@@ -1,5 +1,6 @@
 'use client';
 
+import Link from 'next/link';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { toast } from 'sonner';
@@ -99,6 +100,18 @@ export function HouseForm({ house, onSaved, onClose }: HouseFormProps) {
           <SchoolChecks registered={register('schools')} />
         </fieldset>
         <Copies />
+        <section aria-labelledby="sign-in" className="mt-5 border-t border-hairline pt-4">
+          <h3 id="sign-in" className="font-semibold">
+            Coaches and sign-in
+          </h3>
+          <p className="text-sm text-ink-soft">
+            Nobody signs in on this machine. Other devices need an account once the server is opened
+            to a network.
+          </p>
+          <Link prefetch={false} href="/coaches" className="button mt-2">
+            Coaches and sign-in
+          </Link>
+        </section>
         <div className="sticky -bottom-5 flex items-center justify-end gap-4 bg-paper py-3">
           <Alert className="mr-auto">{refused}</Alert>
           <button type="button" onClick={onClose} className="button-quiet">

@@ -34,6 +34,7 @@ import { ContactDetails } from './ContactDetails';
 import { PlayerForm } from './PlayerForm';
 import { PocketLinks } from './PocketLinks';
 import { Rack } from './Rack';
+import { Sharing } from './Sharing';
 import type { GrassShot } from '@/core/lesson/players/grassShot';
 
 interface PlayerPageProps {
@@ -150,6 +151,7 @@ export function PlayerPage(props: PlayerPageProps) {
             </p>
           )}
           <ContactDetails playerId={player.id} />
+          <Sharing playerId={player.id} name={player.name} />
           {player.notes && <p className="mt-1 whitespace-pre-line text-ink-soft">{player.notes}</p>}
         </header>
         <div>

@@ -10,15 +10,20 @@ export type Unanswered = Exclude<Replied<never>, { kind: 'ok' }>;
 
 export const AWAY = 'The server does not answer. Nothing was lost: try again in a moment.';
 
+/** Said where a session has ended. */
+export const SIGNED_OUT =
+  'You are not signed in any more. Nothing was lost: open another tab, sign in there, and try again here.';
+
 /** What is said of a request without an answer. */
 export function saidOf(reply: Unanswered): string {
   if (reply.kind === 'away') return AWAY;
+  if (reply.status === 401) return SIGNED_OUT;
   return reply.faults.length > 0 ? faultLine(reply.faults) : `The server answered ${reply.status}.`;
 }
 
-/** True where asking again later may help: no answer, or an answer that the server itself is at fault for. */
+/** True where asking again later may help: no answer, one that the server is at fault for, or that somebody must sign in first. */
 export const mayComeBack = (reply: Unanswered): boolean =>
-  reply.kind === 'away' || reply.status >= 500;
+  reply.kind === 'away' || reply.status >= 500 || reply.status === 401;
 
 /** Faults that a refusal names; none where it is not in the product's own form. */
 async function faultsOf(response: Response): Promise<readonly Fault[]> {

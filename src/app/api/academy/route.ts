@@ -1,19 +1,19 @@
 import { readHouse } from '@/core/lesson/players/house';
 import { readAcademy, writeAcademy } from '@/data/academy';
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { withJson } from '../respond';
 
 export const dynamic = 'force-dynamic';
 
 export async function GET(): Promise<Response> {
-  const { sql } = await database();
+  const { sql } = await data();
   return Response.json(await readAcademy(sql));
 }
 
 export function PUT(request: Request): Promise<Response> {
   return withJson(request, async (body) => {
     const house = readHouse(body);
-    const { sql } = await database();
+    const { sql } = await data();
     await writeAcademy(sql, house);
     return Response.json(house);
   });

@@ -1,13 +1,13 @@
 import { BackupFailed } from '@/data/backup/backup';
 import { copiesIn } from '@/data/folder/copies';
-import { database } from '@/data/database';
+import { wholeData } from '@/app/data';
 import { refuse, withFaults, withText } from '../respond';
 
 export const dynamic = 'force-dynamic';
 
 /** When the newest copy of everything was made, and how many are kept. */
 async function newest(): Promise<Response> {
-  const { folder } = await database();
+  const { folder } = await wholeData();
   const copies = copiesIn(folder);
   return Response.json({ last: copies[0]?.at.toISOString() ?? null, kept: copies.length });
 }
@@ -20,7 +20,7 @@ let making: Promise<unknown> | null = null;
 /** Makes a copy now; nothing is to be said with it. */
 export function POST(request: Request): Promise<Response> {
   return withText(request, 0, async () => {
-    const { backup } = await database();
+    const { backup } = await wholeData();
     making ??= backup('asked').finally(() => {
       making = null;
     });

@@ -1,9 +1,9 @@
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { listDrafts } from '@/data/drafts';
 
 export const dynamic = 'force-dynamic';
 
 export async function GET(): Promise<Response> {
-  const { sql } = await database();
+  const { sql } = await data();
   return Response.json(await listDrafts(sql));
 }

@@ -1,10 +1,10 @@
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { listDrills } from '@/data/drills';
 
 export const dynamic = 'force-dynamic';
 
 /** All drills: the library's, changed ones and own ones, those that are archived too. */
 export async function GET(): Promise<Response> {
-  const { sql } = await database();
+  const { sql } = await data();
   return Response.json(await listDrills(sql));
 }

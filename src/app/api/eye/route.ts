@@ -1,5 +1,5 @@
 import { readEyeResult } from '@/core/lesson/eye/answer';
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { addEyeResult } from '@/data/eye';
 import { refuse, withJson } from '../respond';
 
@@ -9,7 +9,7 @@ export const dynamic = 'force-dynamic';
 export function POST(request: Request): Promise<Response> {
   return withJson(request, async (body) => {
     const result = readEyeResult(body);
-    const { sql } = await database();
+    const { sql } = await data();
     if (await addEyeResult(sql, result)) return Response.json({ saved: result.id });
     return refuse(400, [
       { path: 'player', message: `there is no player "${result.player}" in the roster` },

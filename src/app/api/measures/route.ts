@@ -1,4 +1,4 @@
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { measuresSince } from '@/data/places';
 import { refuse } from '../respond';
 
@@ -11,6 +11,6 @@ export async function GET(request: Request): Promise<Response> {
   if (since !== null && !Number.isSafeInteger(since)) {
     return refuse(400, [{ path: 'since', message: `must be a whole number, not "${text}"` }]);
   }
-  const { sql } = await database();
+  const { sql } = await data();
   return Response.json(await measuresSince(sql, since));
 }

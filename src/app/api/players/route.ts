@@ -1,5 +1,5 @@
 import { readPlayerRecord } from '@/core/lesson/players/record';
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { newPlayerId } from '@/data/newId';
 import { addPlayers, listPlayers, playerById } from '@/data/players';
 import { withJson, withFaults } from '../respond';
@@ -10,7 +10,7 @@ export const dynamic = 'force-dynamic';
 export function GET(request: Request): Promise<Response> {
   return withFaults(async () => {
     const query = playerQuery(new URL(request.url).searchParams);
-    const { sql } = await database();
+    const { sql } = await data();
     return Response.json(await listPlayers(sql, query));
   });
 }
@@ -18,7 +18,7 @@ export function GET(request: Request): Promise<Response> {
 export function POST(request: Request): Promise<Response> {
   return withJson(request, async (body) => {
     const record = readPlayerRecord(body);
-    const { sql } = await database();
+    const { sql } = await data();
     const id = newPlayerId();
     await addPlayers(sql, [{ id, ...record }]);
     return Response.json(await playerById(sql, id), { status: 201 });

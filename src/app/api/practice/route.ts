@@ -1,4 +1,4 @@
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { listHomework } from '@/data/homework';
 
 export const dynamic = 'force-dynamic';
@@ -6,6 +6,6 @@ export const dynamic = 'force-dynamic';
 /** Practice of everybody, or of one `player`. */
 export async function GET(request: Request): Promise<Response> {
   const player = new URL(request.url).searchParams.get('player') ?? undefined;
-  const { sql } = await database();
+  const { sql } = await data();
   return Response.json(await listHomework(sql, player));
 }

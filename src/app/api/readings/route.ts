@@ -1,6 +1,6 @@
 import { MODEL_VERSION } from '@/core/tell/sheet/callSheet';
 import { readKeepRequest } from '@/core/tell/reading/keepSchema';
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { listReadings, saveReading } from '@/data/readings';
 import { refuse, withJson } from '../respond';
 
@@ -14,14 +14,14 @@ export async function GET(request: Request): Promise<Response> {
     const message = `must be at most ${LONGEST_SEARCH} characters`;
     return refuse(400, [{ path: 'search', message }]);
   }
-  const { sql } = await database();
+  const { sql } = await data();
   return Response.json(await listReadings(sql, search.trim()));
 }
 
 export function POST(request: Request): Promise<Response> {
   return withJson(request, async (body) => {
     const reading = readKeepRequest(body);
-    const { sql } = await database();
+    const { sql } = await data();
     const kept = await saveReading(sql, { ...reading, model: MODEL_VERSION });
     if (kept) return Response.json(kept, { status: 201 });
     return refuse(400, [{ path: 'playerId', message: 'there is no such player' }]);

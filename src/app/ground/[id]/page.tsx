@@ -1,7 +1,7 @@
 import { notFound } from 'next/navigation';
 import { LIES, type Lie } from '@/core/ground/sand/lie';
 import type { Point } from '@/core/place/outline/ring';
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { isId } from '@/data/id';
 import { placeById } from '@/data/places';
 import { playerById, playersForDesk } from '@/data/players';
@@ -31,7 +31,7 @@ export default async function Page({
   searchParams: Promise<Query>;
 }) {
   const { id } = await params;
-  const { sql } = await database();
+  const { sql } = await data();
   const stored = isId(id) ? await placeById(sql, id) : null;
   if (!stored) notFound();
   const query = new URLSearchParams(queryText(await searchParams));

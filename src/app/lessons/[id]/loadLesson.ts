@@ -1,7 +1,7 @@
 import { notFound, redirect } from 'next/navigation';
 import { inHouse } from '@/core/lesson/players/player';
 import { ballsOfLesson } from '@/data/balls';
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { isId } from '@/data/id';
 import { lessonById } from '@/data/lessons';
 import { playersById } from '@/data/players';
@@ -10,7 +10,7 @@ import { house } from '../../house';
 /** A lesson with its players and balls; not found when there is none, its plan where all its players are gone. */
 export async function loadLesson(id: string) {
   if (!isId(id)) notFound();
-  const { sql } = await database();
+  const { sql } = await data();
   const lesson = await lessonById(sql, id);
   if (!lesson) notFound();
   const [found, balls, academy] = await Promise.all([

@@ -3,7 +3,7 @@ import { cache } from 'react';
 import { historyOf } from '@/core/lesson/review/history';
 import { mostUsed } from '@/core/lesson/review/mostUsed';
 import { isPlayable } from '@/core/place/record/place';
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { ballsOfPlayer } from '@/data/balls';
 import { listLessons } from '@/data/lessons';
 import { listGrassShots } from '@/data/grassShots';
@@ -21,7 +21,7 @@ interface Props {
 }
 
 const load = cache(async (id: string) => {
-  const { sql } = await database();
+  const { sql } = await data();
   return playerById(sql, id);
 });
 
@@ -42,7 +42,7 @@ export default async function Page({ params }: Props) {
   const { id } = await params;
   const player = await load(id);
   if (!player) notFound();
-  const { sql } = await database();
+  const { sql } = await data();
   const [readings, lessons, balls, shots, places] = await Promise.all([
     readingsOfPlayer(sql, id, READINGS),
     listLessons(sql, id),

@@ -2,7 +2,7 @@ import { addDays, format } from 'date-fns';
 import { UTCDate } from '@date-fns/utc';
 import { notFound } from 'next/navigation';
 import type { Homework } from '@/core/lesson/homework/plan';
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { listDrills } from '@/data/drills';
 import { homeworkById } from '@/data/homework';
 import { isId } from '@/data/id';
@@ -47,7 +47,7 @@ export default async function Page({
 }) {
   const { id } = await params;
   if (!isId(id)) notFound();
-  const { sql } = await database();
+  const { sql } = await data();
   const stored = await homeworkById(sql, id);
   const asked = new URLSearchParams(queryText(await searchParams)).get('player');
   const playerId = stored?.plan.player ?? asked;

@@ -1,4 +1,4 @@
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { listDrills } from '@/data/drills';
 import { DrillsPage } from '@/ui/drills/DrillsPage';
 
@@ -7,6 +7,6 @@ export const dynamic = 'force-dynamic';
 export const metadata = { title: 'Drills · Mellow Divot' };
 
 export default async function Page() {
-  const { sql } = await database();
+  const { sql } = await data();
   return <DrillsPage first={await listDrills(sql)} />;
 }

@@ -1,4 +1,4 @@
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { playersForDesk } from '@/data/players';
 import { EyeStart } from '@/ui/practice/EyeStart';
 
@@ -9,6 +9,6 @@ export const metadata = { title: 'The eye · Mellow Divot' };
 const OFFERED = 6;
 
 export default async function Page() {
-  const { sql } = await database();
+  const { sql } = await data();
   return <EyeStart players={await playersForDesk(sql, OFFERED)} />;
 }

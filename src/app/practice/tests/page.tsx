@@ -1,5 +1,5 @@
 import { listTests } from '@/data/bunkerTests';
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { playersForDesk } from '@/data/players';
 import { TestsPage } from '@/ui/practice/TestsPage';
 
@@ -10,7 +10,7 @@ export const metadata = { title: 'Bunker tests · Mellow Divot' };
 const OFFERED = 6;
 
 export default async function Page() {
-  const { sql } = await database();
+  const { sql } = await data();
   const [tests, players] = await Promise.all([listTests(sql), playersForDesk(sql, OFFERED)]);
   return <TestsPage tests={tests} players={players} />;
 }

@@ -1,6 +1,6 @@
 import { readBallChange } from '@/core/lesson/balls/ball';
 import { changeBall } from '@/data/balls';
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { isId } from '@/data/id';
 import { notFound, withJson } from '../../respond';
 import type { IdContext } from '../../idContext';
@@ -11,7 +11,7 @@ export function PATCH(request: Request, { params }: IdContext): Promise<Response
   return withJson(request, async (body) => {
     const change = readBallChange(body);
     const { id } = await params;
-    const { sql } = await database();
+    const { sql } = await data();
     const ball = isId(id) ? await changeBall(sql, id, change) : null;
     return ball ? Response.json(ball) : notFound();
   });

@@ -1,5 +1,5 @@
 import { readDraftRequest } from '@/core/tell/reading/keepSchema';
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { removeDraft, saveDraft } from '@/data/drafts';
 import { isId } from '@/data/id';
 import { refuse, whenDone, withJson } from '../../respond';
@@ -15,7 +15,7 @@ export function PUT(request: Request, { params }: Context): Promise<Response> {
     const draft = readDraftRequest(body);
     const { id } = await params;
     if (!isId(id)) return refuse(400, [{ path: 'id', message: 'must be a UUID' }]);
-    const { sql } = await database();
+    const { sql } = await data();
     const saved = await saveDraft(sql, id, draft);
     if (saved) return new Response(null, { status: 204 });
     return refuse(400, [{ path: 'playerId', message: 'there is no such player' }]);
@@ -25,7 +25,7 @@ export function PUT(request: Request, { params }: Context): Promise<Response> {
 export function DELETE(_request: Request, { params }: Context): Promise<Response> {
   return whenDone(async () => {
     const { id } = await params;
-    const { sql } = await database();
+    const { sql } = await data();
     return isId(id) && removeDraft(sql, id);
   });
 }

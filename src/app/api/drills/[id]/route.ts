@@ -1,5 +1,5 @@
 import { readDrill } from '@/core/lesson/drills/drill';
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { listDrills, removeDrill, saveDrills } from '@/data/drills';
 import { whenDone, withJson } from '../../respond';
 import { drillId, type DrillContext } from './context';
@@ -11,7 +11,7 @@ export function PUT(request: Request, context: DrillContext): Promise<Response> 
   return withJson(request, async (body) => {
     const drill = readDrill(body);
     const id = await drillId(context);
-    const { sql } = await database();
+    const { sql } = await data();
     await saveDrills(sql, [{ id, ...drill }]);
     return Response.json((await listDrills(sql)).find((each) => each.id === id));
   });
@@ -21,7 +21,7 @@ export function PUT(request: Request, context: DrillContext): Promise<Response> 
 export function DELETE(_request: Request, context: DrillContext): Promise<Response> {
   return whenDone(async () => {
     const id = await drillId(context);
-    const { sql } = await database();
+    const { sql } = await data();
     return removeDrill(sql, id);
   });
 }

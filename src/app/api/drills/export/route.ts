@@ -1,5 +1,5 @@
 import { drillsFile } from '@/core/lesson/drills/drillFile';
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { listDrills } from '@/data/drills';
 import { download } from '../../respond';
 
@@ -7,7 +7,7 @@ export const dynamic = 'force-dynamic';
 
 /** Every drill as a file that an import takes again. */
 export async function GET(): Promise<Response> {
-  const { sql } = await database();
+  const { sql } = await data();
   const drills = (await listDrills(sql)).map(
     ({ from: _from, archived: _archived, ...drill }) => drill,
   );

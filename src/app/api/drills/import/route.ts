@@ -1,6 +1,6 @@
 import { readDrillsFile } from '@/core/lesson/drills/drillFile';
 import { parseJson } from '@/core/tell/format/fault';
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { saveDrills } from '@/data/drills';
 import { withText } from '../../respond';
 
@@ -12,7 +12,7 @@ const MOST_BYTES = 1024 * 1024;
 export function POST(request: Request): Promise<Response> {
   return withText(request, MOST_BYTES, async (text) => {
     const drills = readDrillsFile(parseJson(text));
-    const { sql } = await database();
+    const { sql } = await data();
     await saveDrills(sql, drills);
     return Response.json({ drills: drills.length });
   });

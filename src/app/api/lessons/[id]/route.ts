@@ -1,5 +1,5 @@
 import { readLessonPlan } from '@/core/lesson/plan/lesson';
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { isId } from '@/data/id';
 import { lessonById, saveLesson, setLessonDeleted } from '@/data/lessons';
 import { ChangedElsewhere } from '@/data/standing';
@@ -10,7 +10,7 @@ export const dynamic = 'force-dynamic';
 
 export async function GET(_request: Request, { params }: IdContext): Promise<Response> {
   const { id } = await params;
-  const { sql } = await database();
+  const { sql } = await data();
   const lesson = isId(id) ? await lessonById(sql, id) : null;
   return lesson ? Response.json(lesson) : notFound();
 }
@@ -21,7 +21,7 @@ export function PUT(request: Request, { params }: IdContext): Promise<Response> 
     const plan = readLessonPlan(body);
     const { id } = await params;
     if (!isId(id)) return refuse(400, [{ path: 'id', message: 'must be a UUID' }]);
-    const { sql } = await database();
+    const { sql } = await data();
     const from = new URL(request.url).searchParams.get('from') ?? undefined;
     try {
       await saveLesson(sql, id, plan, from);
@@ -37,7 +37,7 @@ export function PUT(request: Request, { params }: IdContext): Promise<Response> 
 export function DELETE(_request: Request, { params }: IdContext): Promise<Response> {
   return whenDone(async () => {
     const { id } = await params;
-    const { sql } = await database();
+    const { sql } = await data();
     return isId(id) && setLessonDeleted(sql, id, true);
   });
 }

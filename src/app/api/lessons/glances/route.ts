@@ -1,5 +1,5 @@
 import { readMonth } from '@/core/lesson/plan/month';
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { glancesOfMonth } from '@/data/glances';
 import { withFaults } from '../../respond';
 
@@ -9,7 +9,7 @@ export const dynamic = 'force-dynamic';
 export function GET(request: Request): Promise<Response> {
   return withFaults(async () => {
     const month = readMonth(new URL(request.url).searchParams.get('month'));
-    const { sql } = await database();
+    const { sql } = await data();
     return Response.json(await glancesOfMonth(sql, month));
   });
 }

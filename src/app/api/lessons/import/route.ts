@@ -1,4 +1,4 @@
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { importLesson } from '@/data/lessons';
 import { inThread } from '@/workers/server/pool';
 import { withText } from '../../respond';
@@ -11,7 +11,7 @@ const MOST_BYTES = 24 * 1024 * 1024;
 export function POST(request: Request): Promise<Response> {
   return withText(request, MOST_BYTES, async (text) => {
     const file = await inThread('readLesson', text);
-    const { sql } = await database();
+    const { sql } = await data();
     return Response.json(await importLesson(sql, file));
   });
 }

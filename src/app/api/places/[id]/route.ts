@@ -1,5 +1,5 @@
 import { readPlace } from '@/core/place/record/place';
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { isId } from '@/data/id';
 import { placeById, savePlace, setPlaceDeleted } from '@/data/places';
 import { ChangedElsewhere } from '@/data/standing';
@@ -10,7 +10,7 @@ export const dynamic = 'force-dynamic';
 
 export async function GET(_request: Request, { params }: IdContext): Promise<Response> {
   const { id } = await params;
-  const { sql } = await database();
+  const { sql } = await data();
   const place = isId(id) ? await placeById(sql, id) : null;
   return place ? Response.json(place) : notFound();
 }
@@ -21,7 +21,7 @@ export function PUT(request: Request, { params }: IdContext): Promise<Response> 
     const place = readPlace(body);
     const { id } = await params;
     if (!isId(id)) return refuse(400, [{ path: 'id', message: 'must be a UUID' }]);
-    const { sql } = await database();
+    const { sql } = await data();
     const from = new URL(request.url).searchParams.get('from') ?? undefined;
     try {
       await savePlace(sql, id, place, from);
@@ -37,7 +37,7 @@ export function PUT(request: Request, { params }: IdContext): Promise<Response> 
 export function DELETE(_request: Request, { params }: IdContext): Promise<Response> {
   return whenDone(async () => {
     const { id } = await params;
-    const { sql } = await database();
+    const { sql } = await data();
     return isId(id) && setPlaceDeleted(sql, id, true);
   });
 }

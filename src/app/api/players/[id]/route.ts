@@ -1,5 +1,5 @@
 import { readPlayerRecord } from '@/core/lesson/players/record';
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { markPlayer, playerById, updatePlayer } from '@/data/players';
 import { notFound, whenDone, withJson } from '../../respond';
 import type { IdContext } from '../../idContext';
@@ -7,7 +7,7 @@ import type { IdContext } from '../../idContext';
 export const dynamic = 'force-dynamic';
 
 export async function GET(_request: Request, { params }: IdContext): Promise<Response> {
-  const { sql } = await database();
+  const { sql } = await data();
   const player = await playerById(sql, (await params).id);
   return player ? Response.json(player) : notFound();
 }
@@ -16,7 +16,7 @@ export function PUT(request: Request, { params }: IdContext): Promise<Response> 
   return withJson(request, async (body) => {
     const record = readPlayerRecord(body);
     const { id } = await params;
-    const { sql } = await database();
+    const { sql } = await data();
     if (!(await updatePlayer(sql, id, record))) return notFound();
     return Response.json(await playerById(sql, id));
   });
@@ -24,7 +24,7 @@ export function PUT(request: Request, { params }: IdContext): Promise<Response> 
 
 export function DELETE(_request: Request, { params }: IdContext): Promise<Response> {
   return whenDone(async () => {
-    const { sql } = await database();
+    const { sql } = await data();
     return markPlayer(sql, (await params).id, 'deleted', true);
   });
 }

@@ -1,7 +1,7 @@
 import { playersCsv } from '@/core/lesson/players/playersCsv';
 import { ROSTER_FORMAT, type RosterFile } from '@/core/lesson/exchange/rosterFile';
 import { recordOf } from '@/core/lesson/players/player';
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { listPlayers } from '@/data/players';
 import { download, refuse } from '../../respond';
 
@@ -16,7 +16,7 @@ export async function GET(request: Request): Promise<Response> {
   if (as !== 'csv' && as !== 'json') {
     return refuse(400, [{ path: 'as', message: `must be one of csv, json, not "${as}"` }]);
   }
-  const { sql } = await database();
+  const { sql } = await data();
   const archived = params.get('archived') === 'true';
   const { players } = await listPlayers(sql, { archived, limit: ALL });
   if (as === 'csv') return download(playersCsv(players), 'text/csv; charset=utf-8', 'players.csv');

@@ -2,7 +2,7 @@ import { readMeanings, type ImportPreview } from '@/core/lesson/players/playersC
 import { parseJson } from '@/core/tell/format/fault';
 import { readAcademy } from '@/data/academy';
 import { bringBack } from '@/data/bringBack';
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { newPlayerId } from '@/data/newId';
 import { addPlayers, playerNames } from '@/data/players';
 import { inThread } from '@/workers/server/pool';
@@ -46,7 +46,7 @@ export function POST(request: Request): Promise<Response> {
   return withText(request, MOST_BYTES, async (text) => {
     const params = new URL(request.url).searchParams;
     const accept = params.get('accept') === 'true';
-    const { sql } = await database();
+    const { sql } = await data();
     const [house, names] = await Promise.all([readAcademy(sql), playerNames(sql)]);
     const columns = params.get('columns');
     const said = columns === null ? undefined : readMeanings(parseJson(columns, 'columns'));

@@ -1,5 +1,5 @@
 import { readHomework } from '@/core/lesson/homework/plan';
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { homeworkById, saveHomework, setHomeworkDeleted } from '@/data/homework';
 import { isId } from '@/data/id';
 import { earliestToday } from '../../../today';
@@ -10,7 +10,7 @@ export const dynamic = 'force-dynamic';
 
 export async function GET(_request: Request, { params }: IdContext): Promise<Response> {
   const { id } = await params;
-  const { sql } = await database();
+  const { sql } = await data();
   const homework = isId(id) ? await homeworkById(sql, id) : null;
   return homework ? Response.json(homework) : notFound();
 }
@@ -20,7 +20,7 @@ export function PUT(request: Request, { params }: IdContext): Promise<Response> 
   return withJson(request, async (body) => {
     const { id } = await params;
     if (!isId(id)) return refuse(400, [{ path: 'id', message: 'must be a UUID' }]);
-    const { sql } = await database();
+    const { sql } = await data();
     const stands = await homeworkById(sql, id);
     await saveHomework(sql, id, readHomework(body, stands ? undefined : earliestToday()));
     return Response.json(await homeworkById(sql, id));
@@ -30,7 +30,7 @@ export function PUT(request: Request, { params }: IdContext): Promise<Response> 
 export function DELETE(_request: Request, { params }: IdContext): Promise<Response> {
   return whenDone(async () => {
     const { id } = await params;
-    const { sql } = await database();
+    const { sql } = await data();
     return isId(id) && setHomeworkDeleted(sql, id, true);
   });
 }

@@ -1,4 +1,4 @@
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { isId } from '@/data/id';
 import { readingById, setReadingDeleted } from '@/data/readings';
 import { notFound, whenDone } from '../../respond';
@@ -11,7 +11,7 @@ interface Context {
 
 export async function GET(_request: Request, { params }: Context): Promise<Response> {
   const { id } = await params;
-  const { sql } = await database();
+  const { sql } = await data();
   const reading = isId(id) ? await readingById(sql, id) : null;
   return reading ? Response.json(reading) : notFound();
 }
@@ -19,7 +19,7 @@ export async function GET(_request: Request, { params }: Context): Promise<Respo
 export function DELETE(_request: Request, { params }: Context): Promise<Response> {
   return whenDone(async () => {
     const { id } = await params;
-    const { sql } = await database();
+    const { sql } = await data();
     return isId(id) && setReadingDeleted(sql, id, true);
   });
 }

@@ -1,6 +1,6 @@
 import { readTest } from '@/core/lesson/bunkerTest/test';
 import { saveTest, setTestDeleted, testById } from '@/data/bunkerTests';
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { isId } from '@/data/id';
 import { notFound, refuse, whenDone, withJson } from '../../respond';
 import type { IdContext } from '../../idContext';
@@ -9,7 +9,7 @@ export const dynamic = 'force-dynamic';
 
 export async function GET(_request: Request, { params }: IdContext): Promise<Response> {
   const { id } = await params;
-  const { sql } = await database();
+  const { sql } = await data();
   const test = isId(id) ? await testById(sql, id) : null;
   return test ? Response.json(test) : notFound();
 }
@@ -20,7 +20,7 @@ export function PUT(request: Request, { params }: IdContext): Promise<Response> 
     const test = readTest(body);
     const { id } = await params;
     if (!isId(id)) return refuse(400, [{ path: 'id', message: 'must be a UUID' }]);
-    const { sql } = await database();
+    const { sql } = await data();
     await saveTest(sql, id, test);
     return Response.json(await testById(sql, id));
   });
@@ -29,7 +29,7 @@ export function PUT(request: Request, { params }: IdContext): Promise<Response> 
 export function DELETE(_request: Request, { params }: IdContext): Promise<Response> {
   return whenDone(async () => {
     const { id } = await params;
-    const { sql } = await database();
+    const { sql } = await data();
     return isId(id) && setTestDeleted(sql, id, true);
   });
 }

@@ -1,6 +1,6 @@
 import { testsCsv } from '@/core/lesson/bunkerTest/testsCsv';
 import { listTests } from '@/data/bunkerTests';
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { download } from '../../respond';
 
 export const dynamic = 'force-dynamic';
@@ -10,7 +10,7 @@ const ALL = 100_000;
 /** Bunker tests as CSV: of everybody, or of one `player`. */
 export async function GET(request: Request): Promise<Response> {
   const player = new URL(request.url).searchParams.get('player') ?? undefined;
-  const { sql } = await database();
+  const { sql } = await data();
   const text = testsCsv(await listTests(sql, player, ALL));
   return download(text, 'text/csv; charset=utf-8', 'bunker-tests.csv');
 }

@@ -1,5 +1,5 @@
 import { readAim, readLeave } from '@/core/lesson/tracker/aim';
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { lessonById } from '@/data/lessons';
 import { aimTracker, leaveTracker, trackerState } from '@/data/tracker';
 import { notFound, refuse, withFaults, withJson } from '../../respond';
@@ -7,7 +7,7 @@ import { notFound, refuse, withFaults, withJson } from '../../respond';
 export const dynamic = 'force-dynamic';
 
 export async function GET(): Promise<Response> {
-  const { sql } = await database();
+  const { sql } = await data();
   return Response.json(await trackerState(sql));
 }
 
@@ -15,7 +15,7 @@ export async function GET(): Promise<Response> {
 export function PUT(request: Request): Promise<Response> {
   return withJson(request, async (body) => {
     const aim = readAim(body);
-    const { sql } = await database();
+    const { sql } = await data();
     const lesson = await lessonById(sql, aim.lesson);
     if (!lesson) return notFound();
     if (!lesson.plan.players.includes(aim.player)) {
@@ -35,7 +35,7 @@ export function DELETE(request: Request): Promise<Response> {
   return withFaults(async () => {
     const { station, ...query } = Object.fromEntries(new URL(request.url).searchParams);
     const who = readLeave({ ...query, ...(station ? { station: Number(station) } : {}) });
-    const { sql } = await database();
+    const { sql } = await data();
     await leaveTracker(sql, who);
     return new Response(null, { status: 204 });
   });

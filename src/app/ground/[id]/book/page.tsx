@@ -1,5 +1,5 @@
 import { notFound } from 'next/navigation';
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { isId } from '@/data/id';
 import { placeById } from '@/data/places';
 import { playersForDesk } from '@/data/players';
@@ -14,7 +14,7 @@ export const metadata = { title: 'Bunker book · Mellow Divot' };
 
 export default async function Page({ params }: { params: Promise<{ id: string }> }) {
   const { id } = await params;
-  const { sql } = await database();
+  const { sql } = await data();
   const stored = isId(id) ? await placeById(sql, id) : null;
   if (!stored) notFound();
   const players = await playersForDesk(sql);

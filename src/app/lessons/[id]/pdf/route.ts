@@ -2,7 +2,7 @@ import { homeworkFor } from '@/core/lesson/plan/lesson';
 import { reportOf } from '@/core/lesson/review/report';
 import { readAcademy } from '@/data/academy';
 import { ballsOfLesson } from '@/data/balls';
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { isId } from '@/data/id';
 import { lessonById } from '@/data/lessons';
 import { playersById } from '@/data/players';
@@ -19,7 +19,7 @@ export async function GET(
 ): Promise<Response> {
   const query = new URL(request.url).searchParams;
   const { id } = await params;
-  const { sql } = await database();
+  const { sql } = await data();
   const lesson = isId(id) ? await lessonById(sql, id) : null;
   if (!lesson) return notFound();
   const { plan, summary } = lesson;

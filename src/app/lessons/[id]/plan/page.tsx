@@ -1,6 +1,6 @@
 import { notFound } from 'next/navigation';
 import type { LessonPlan } from '@/core/lesson/plan/lesson';
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { isId } from '@/data/id';
 import { lessonById } from '@/data/lessons';
 import { playersById, playersForDesk } from '@/data/players';
@@ -26,7 +26,7 @@ const blank = (): LessonPlan => ({
 export default async function Page({ params }: { params: Promise<{ id: string }> }) {
   const { id } = await params;
   if (!isId(id)) notFound();
-  const { sql } = await database();
+  const { sql } = await data();
   const [lesson, roster, readings] = await Promise.all([
     lessonById(sql, id),
     playersForDesk(sql, 12),

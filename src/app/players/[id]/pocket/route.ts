@@ -2,7 +2,7 @@ import { inHouse } from '@/core/lesson/players/player';
 import { POCKET_LIPS } from '@/core/lesson/pocket/pocketCard';
 import { SAND_PRESETS } from '@/core/ground/sand/presets';
 import { readAcademy } from '@/data/academy';
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { playerById } from '@/data/players';
 import { unitsFrom } from '@/ui/frame/cookies';
 import { inThread } from '@/workers/server/pool';
@@ -26,7 +26,7 @@ export async function GET(
     return refuse(400, [{ path: 'sand', message }]);
   }
   const sheet = SHEETS.find((each) => each === query.get('sheet')) ?? 'single';
-  const { sql } = await database();
+  const { sql } = await data();
   const player = await playerById(sql, id);
   if (!player) return notFound();
   const house = await readAcademy(sql);

@@ -1,7 +1,7 @@
 import { drillsById } from '@/core/lesson/drills/chosen';
 import { sessionsFor } from '@/core/lesson/homework/sessions';
 import { readAcademy } from '@/data/academy';
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { listDrills } from '@/data/drills';
 import { homeworkById } from '@/data/homework';
 import { isId } from '@/data/id';
@@ -19,7 +19,7 @@ export async function GET(
   { params }: { params: Promise<{ id: string }> },
 ): Promise<Response> {
   const { id } = await params;
-  const { sql } = await database();
+  const { sql } = await data();
   const homework = isId(id) ? await homeworkById(sql, id) : null;
   if (!homework) return notFound();
   const { plan, playerName } = homework;

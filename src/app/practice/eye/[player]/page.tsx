@@ -4,7 +4,7 @@ import { classRound, ROUND } from '@/core/lesson/eye/cards';
 import { readRound } from '@/core/lesson/eye/round';
 import { sceneFrom, type Scene } from '@/core/lesson/eye/scene';
 import type { ShotInput } from '@/core/tell/format/shot';
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { eyeResults } from '@/data/eye';
 import { readingsOfPlayer } from '@/data/readings';
 import { playerById } from '@/data/players';
@@ -26,7 +26,7 @@ export default async function Page({
   params: Promise<{ player: string }>;
   searchParams: Promise<Query>;
 }) {
-  const { sql } = await database();
+  const { sql } = await data();
   const player = await playerById(sql, decodeURIComponent((await params).player));
   if (!player) notFound();
   const before = await eyeResults(sql, player.id);
@@ -44,11 +44,7 @@ export default async function Page({
 }
 
 /** The scenes that an address asks for: a class's round, or the player's saved readings; null for what follows the trainee. */
-async function roundOf(
-  sql: Sql,
-  player: string,
-  query: URLSearchParams,
-): Promise<Scene[] | null> {
+async function roundOf(sql: Sql, player: string, query: URLSearchParams): Promise<Scene[] | null> {
   const round = readRound(query);
   if (round) return classRound(round.seed, round.level);
   if (query.get('from') !== 'readings') return null;

@@ -1,7 +1,7 @@
 import { classRound } from '@/core/lesson/eye/cards';
 import { readRound } from '@/core/lesson/eye/round';
 import { readAcademy } from '@/data/academy';
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { unitsFrom } from '@/ui/frame/cookies';
 import { inThread } from '@/workers/server/pool';
 import { pdfFile, refuse, withFaults } from '../../../api/respond';
@@ -16,7 +16,7 @@ export async function GET(request: Request): Promise<Response> {
     const message = 'must be a whole number from 1 to 99999, with a level from 1 to 5';
     return refuse(400, [{ path: 'round', message }]);
   }
-  const { sql } = await database();
+  const { sql } = await data();
   const house = await readAcademy(sql);
   const units = unitsFrom(query.get('units') ?? undefined, house.units);
   return withFaults(async () => {

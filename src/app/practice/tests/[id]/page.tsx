@@ -1,6 +1,6 @@
 import { notFound } from 'next/navigation';
 import { listTests, testById } from '@/data/bunkerTests';
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { isId } from '@/data/id';
 import { playerById } from '@/data/players';
 import { NewTest } from '@/ui/practice/NewTest';
@@ -21,7 +21,7 @@ export default async function Page({
 }) {
   const { id } = await params;
   if (!isId(id)) notFound();
-  const { sql } = await database();
+  const { sql } = await data();
   const stored = await testById(sql, id);
   if (stored) {
     const others = (await listTests(sql, stored.test.player)).filter(

@@ -1,5 +1,5 @@
 import { readArchiveRequest } from '@/core/lesson/players/requests';
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { archiveDrill } from '@/data/drills';
 import { whenDone, withJson } from '../../../respond';
 import { drillId, type DrillContext } from '../context';
@@ -12,7 +12,7 @@ export function POST(request: Request, context: DrillContext): Promise<Response>
     whenDone(async () => {
       const { archived } = readArchiveRequest(body);
       const id = await drillId(context);
-      const { sql } = await database();
+      const { sql } = await data();
       return archiveDrill(sql, id, archived);
     }),
   );

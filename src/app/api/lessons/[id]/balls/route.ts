@@ -1,6 +1,6 @@
 import { readBalls } from '@/core/lesson/balls/ball';
 import { addBalls, ballsOfLesson, ballsTouched } from '@/data/balls';
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { isId } from '@/data/id';
 import { notFound, refuse, withJson } from '../../../respond';
 import type { IdContext } from '../../../idContext';
@@ -21,7 +21,7 @@ export async function GET(request: Request, { params }: IdContext): Promise<Resp
       return refuse(400, [{ path, message: `must be a whole number, not "${said}"` }]);
     }
   }
-  const { sql } = await database();
+  const { sql } = await data();
   const touched = query.get('touched_after');
   return Response.json(
     touched === null
@@ -36,7 +36,7 @@ export function POST(request: Request, { params }: IdContext): Promise<Response>
     const balls = readBalls(body);
     const { id } = await params;
     if (!isId(id)) return notFound();
-    const { sql } = await database();
+    const { sql } = await data();
     const saved = await addBalls(sql, id, balls);
     return saved ? Response.json({ saved }) : notFound();
   });

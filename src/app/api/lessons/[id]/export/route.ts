@@ -1,7 +1,7 @@
 import { ballsCsv, LESSON_FORMAT, type LessonFile } from '@/core/lesson/exchange/exchange';
 import { ballsOfLesson } from '@/data/balls';
 import { readAcademy } from '@/data/academy';
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { isId } from '@/data/id';
 import { lessonById } from '@/data/lessons';
 import { unitsFrom } from '@/ui/frame/cookies';
@@ -18,7 +18,7 @@ export async function GET(request: Request, { params }: IdContext): Promise<Resp
     return refuse(400, [{ path: 'as', message: `must be one of csv, json, not "${as}"` }]);
   }
   const { id } = await params;
-  const { sql } = await database();
+  const { sql } = await data();
   const lesson = isId(id) ? await lessonById(sql, id) : null;
   if (!lesson) return notFound();
   const balls = await ballsOfLesson(sql, id);

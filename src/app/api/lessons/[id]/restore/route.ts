@@ -1,4 +1,4 @@
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { isId } from '@/data/id';
 import { lessonById, setLessonDeleted } from '@/data/lessons';
 import { notFound, withFaults } from '../../../respond';
@@ -9,7 +9,7 @@ export const dynamic = 'force-dynamic';
 export function POST(_request: Request, { params }: IdContext): Promise<Response> {
   return withFaults(async () => {
     const { id } = await params;
-    const { sql } = await database();
+    const { sql } = await data();
     if (!isId(id) || !(await setLessonDeleted(sql, id, false))) return notFound();
     return Response.json(await lessonById(sql, id));
   });

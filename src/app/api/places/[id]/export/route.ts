@@ -1,6 +1,6 @@
 import { cornersCsv } from '@/core/place/exchange/cornersCsv';
 import { placeToGeoJson } from '@/core/place/exchange/geoJson';
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { isId } from '@/data/id';
 import { placeById } from '@/data/places';
 import { download, notFound } from '../../../respond';
@@ -11,7 +11,7 @@ export const dynamic = 'force-dynamic';
 /** A place as GeoJSON, or its corners as CSV with `?as=csv`. */
 export async function GET(request: Request, { params }: IdContext): Promise<Response> {
   const { id } = await params;
-  const { sql } = await database();
+  const { sql } = await data();
   const stored = isId(id) ? await placeById(sql, id) : null;
   if (!stored) return notFound();
   if (new URL(request.url).searchParams.get('as') === 'csv') {

@@ -1,7 +1,7 @@
 import { imageSize } from 'image-size';
 import { FaultyInput } from '@/core/tell/format/fault';
 import { readPictureScale } from '@/core/place/survey/pictureScale';
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { isId } from '@/data/id';
 import { keepPicture, pictureOfPlace, removePicture, scalePicture } from '@/data/places';
 import { mediaTypeOf, notFound, refuse, whenDone, withBytes, withJson } from '../../../respond';
@@ -38,7 +38,7 @@ function sizeOf(
 
 export async function GET(_request: Request, { params }: IdContext): Promise<Response> {
   const { id } = await params;
-  const { sql } = await database();
+  const { sql } = await data();
   const picture = isId(id) ? await pictureOfPlace(sql, id) : null;
   if (!picture) return notFound();
   return new Response(new Uint8Array(picture.bytes), {
@@ -56,7 +56,7 @@ export async function PUT(request: Request, { params }: IdContext): Promise<Resp
   const { id } = await params;
   return withBytes(request, MOST_BYTES, async (bytes) => {
     const size = sizeOf(bytes, mediaType as keyof typeof TYPES);
-    const { sql } = await database();
+    const { sql } = await data();
     const kept = isId(id) && (await keepPicture(sql, id, { mediaType, bytes, ...size }));
     return kept ? new Response(null, { status: 204 }) : notFound();
   });
@@ -67,7 +67,7 @@ export function PATCH(request: Request, { params }: IdContext): Promise<Response
   return withJson(request, async (body) => {
     const scale = readPictureScale(body);
     const { id } = await params;
-    const { sql } = await database();
+    const { sql } = await data();
     const scaled = isId(id) && (await scalePicture(sql, id, scale));
     return scaled ? new Response(null, { status: 204 }) : notFound();
   });
@@ -76,7 +76,7 @@ export function PATCH(request: Request, { params }: IdContext): Promise<Response
 export function DELETE(_request: Request, { params }: IdContext): Promise<Response> {
   return whenDone(async () => {
     const { id } = await params;
-    const { sql } = await database();
+    const { sql } = await data();
     return isId(id) && removePicture(sql, id);
   });
 }

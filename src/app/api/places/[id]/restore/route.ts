@@ -1,4 +1,4 @@
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { isId } from '@/data/id';
 import { setPlaceDeleted } from '@/data/places';
 import { whenDone } from '../../../respond';
@@ -9,7 +9,7 @@ export const dynamic = 'force-dynamic';
 export function POST(_request: Request, { params }: IdContext): Promise<Response> {
   return whenDone(async () => {
     const { id } = await params;
-    const { sql } = await database();
+    const { sql } = await data();
     return isId(id) && setPlaceDeleted(sql, id, false);
   });
 }

@@ -1,5 +1,5 @@
 import { readArchiveRequest } from '@/core/lesson/players/requests';
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { markPlayer, playerById } from '@/data/players';
 import { notFound, withJson } from '../../../respond';
 import type { IdContext } from '../../../idContext';
@@ -10,7 +10,7 @@ export function POST(request: Request, { params }: IdContext): Promise<Response>
   return withJson(request, async (body) => {
     const { archived } = readArchiveRequest(body);
     const { id } = await params;
-    const { sql } = await database();
+    const { sql } = await data();
     if (!(await markPlayer(sql, id, 'archived', archived))) return notFound();
     return Response.json(await playerById(sql, id));
   });

@@ -1,5 +1,5 @@
 import { BackupFailed, renewBackups } from '@/data/backup/backup';
-import { database } from '@/data/database';
+import { wholeData } from '@/app/data';
 import { erasePlayer } from '@/data/erase';
 import { whenDone } from '../../../respond';
 import type { IdContext } from '../../../idContext';
@@ -13,7 +13,7 @@ export const dynamic = 'force-dynamic';
 /** Takes everything about a player away for good: there is no way back from this. */
 export function POST(_request: Request, { params }: IdContext): Promise<Response> {
   return whenDone(async () => {
-    const { sql, folder } = await database();
+    const { sql, folder } = await wholeData();
     const erased = await erasePlayer(sql, (await params).id);
     // The older copies are gone in any case; a new one that fails is made the next day.
     if (erased) await renewBackups(sql, folder).catch(unlessBackupFailed);

@@ -1,6 +1,6 @@
 import { check } from '@/core/tell/format/fault';
 import { learntSchema } from '@/core/tell/format/player';
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { acceptLearning, learningDecisions, resetLearning } from '@/data/learnings';
 import { notFound, whenDone, withJson } from '../../../respond';
 import type { IdContext } from '../../../idContext';
@@ -9,7 +9,7 @@ export const dynamic = 'force-dynamic';
 
 /** What was decided about the learnings of a player, latest first. */
 export async function GET(_request: Request, { params }: IdContext): Promise<Response> {
-  const { sql } = await database();
+  const { sql } = await data();
   return Response.json(await learningDecisions(sql, (await params).id));
 }
 
@@ -17,7 +17,7 @@ export async function GET(_request: Request, { params }: IdContext): Promise<Res
 export function POST(request: Request, { params }: IdContext): Promise<Response> {
   return withJson(request, async (body) => {
     const { version: _version, ...factors } = check(learntSchema, body);
-    const { sql } = await database();
+    const { sql } = await data();
     const learnt = await acceptLearning(sql, (await params).id, factors);
     return learnt ? Response.json(learnt) : notFound();
   });
@@ -25,7 +25,7 @@ export function POST(request: Request, { params }: IdContext): Promise<Response>
 
 export function DELETE(_request: Request, { params }: IdContext): Promise<Response> {
   return whenDone(async () => {
-    const { sql } = await database();
+    const { sql } = await data();
     return resetLearning(sql, (await params).id);
   });
 }

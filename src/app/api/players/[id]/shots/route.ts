@@ -1,5 +1,5 @@
 import { readGrassShots } from '@/core/lesson/players/requests';
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { addGrassShots, listGrassShots } from '@/data/grassShots';
 import { notFound, withJson } from '../../../respond';
 import type { IdContext } from '../../../idContext';
@@ -7,7 +7,7 @@ import type { IdContext } from '../../../idContext';
 export const dynamic = 'force-dynamic';
 
 export async function GET(_request: Request, { params }: IdContext): Promise<Response> {
-  const { sql } = await database();
+  const { sql } = await data();
   return Response.json(await listGrassShots(sql, (await params).id));
 }
 
@@ -15,7 +15,7 @@ export function POST(request: Request, { params }: IdContext): Promise<Response>
   return withJson(request, async (body) => {
     const shots = readGrassShots(body);
     const { id } = await params;
-    const { sql } = await database();
+    const { sql } = await data();
     if (!(await addGrassShots(sql, id, shots))) return notFound();
     return Response.json(await listGrassShots(sql, id), { status: 201 });
   });

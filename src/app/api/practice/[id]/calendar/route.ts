@@ -1,7 +1,7 @@
 import { drillsById } from '@/core/lesson/drills/chosen';
 import { calendarOf } from '@/core/lesson/homework/calendar';
 import { sessionsFor } from '@/core/lesson/homework/sessions';
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { listDrills } from '@/data/drills';
 import { homeworkById } from '@/data/homework';
 import { isId } from '@/data/id';
@@ -14,7 +14,7 @@ export const dynamic = 'force-dynamic';
 /** The sessions of a plan as a calendar file. */
 export async function GET(_request: Request, { params }: IdContext): Promise<Response> {
   const { id } = await params;
-  const { sql } = await database();
+  const { sql } = await data();
   const homework = isId(id) ? await homeworkById(sql, id) : null;
   if (!homework) return notFound();
   const drills = drillsById(await listDrills(sql));

@@ -1,5 +1,5 @@
 import { readResultsCsv } from '@/core/lesson/homework/resultsCsv';
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { listDrills } from '@/data/drills';
 import { addResults, homeworkById } from '@/data/homework';
 import { isId } from '@/data/id';
@@ -16,7 +16,7 @@ const MOST_BYTES = 256 * 1024;
 export function POST(request: Request, { params }: IdContext): Promise<Response> {
   return withText(request, MOST_BYTES, async (text) => {
     const { id } = await params;
-    const { sql } = await database();
+    const { sql } = await data();
     if (!isId(id)) return notFound();
     const results = readResultsCsv(text, await listDrills(sql), latestToday(), uuid);
     if (!(await addResults(sql, id, results))) return notFound();

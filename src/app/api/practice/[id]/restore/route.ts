@@ -1,4 +1,4 @@
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { setHomeworkDeleted } from '@/data/homework';
 import { isId } from '@/data/id';
 import { whenDone } from '../../../respond';
@@ -9,7 +9,7 @@ export const dynamic = 'force-dynamic';
 export function POST(_request: Request, { params }: IdContext): Promise<Response> {
   return whenDone(async () => {
     const { id } = await params;
-    const { sql } = await database();
+    const { sql } = await data();
     return isId(id) && setHomeworkDeleted(sql, id, false);
   });
 }

@@ -1,5 +1,5 @@
 import { readResults } from '@/core/lesson/homework/result';
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { addResults, homeworkById } from '@/data/homework';
 import { isId } from '@/data/id';
 import { latestToday } from '../../../../today';
@@ -13,7 +13,7 @@ export function POST(request: Request, { params }: IdContext): Promise<Response>
   return withJson(request, async (body) => {
     const results = readResults(body, latestToday());
     const { id } = await params;
-    const { sql } = await database();
+    const { sql } = await data();
     if (!isId(id) || !(await addResults(sql, id, results))) return notFound();
     return Response.json(await homeworkById(sql, id));
   });

@@ -1,4 +1,4 @@
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { isId } from '@/data/id';
 import { duplicateReading } from '@/data/readings';
 import { notFound, withFaults } from '../../../respond';
@@ -9,7 +9,7 @@ export const dynamic = 'force-dynamic';
 export function POST(_request: Request, { params }: IdContext): Promise<Response> {
   return withFaults(async () => {
     const { id } = await params;
-    const { sql } = await database();
+    const { sql } = await data();
     const copy = isId(id) ? await duplicateReading(sql, id) : null;
     return copy ? Response.json(copy, { status: 201 }) : notFound();
   });

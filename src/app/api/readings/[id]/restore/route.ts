@@ -1,4 +1,4 @@
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { isId } from '@/data/id';
 import { readingById, setReadingDeleted } from '@/data/readings';
 import { notFound, withFaults } from '../../../respond';
@@ -9,7 +9,7 @@ export const dynamic = 'force-dynamic';
 export function POST(_request: Request, { params }: IdContext): Promise<Response> {
   return withFaults(async () => {
     const { id } = await params;
-    const { sql } = await database();
+    const { sql } = await data();
     if (!isId(id) || !(await setReadingDeleted(sql, id, false))) return notFound();
     return Response.json(await readingById(sql, id));
   });

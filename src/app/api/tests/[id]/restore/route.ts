@@ -1,5 +1,5 @@
 import { setTestDeleted } from '@/data/bunkerTests';
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { isId } from '@/data/id';
 import { whenDone } from '../../../respond';
 import type { IdContext } from '../../../idContext';
@@ -9,7 +9,7 @@ export const dynamic = 'force-dynamic';
 export function POST(_request: Request, { params }: IdContext): Promise<Response> {
   return whenDone(async () => {
     const { id } = await params;
-    const { sql } = await database();
+    const { sql } = await data();
     return isId(id) && setTestDeleted(sql, id, false);
   });
 }

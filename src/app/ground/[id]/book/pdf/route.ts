@@ -1,7 +1,7 @@
 import { inHouse, situationFor } from '@/core/lesson/players/player';
 import { FIRST_SHOT } from '@/core/tell/reading/reading';
 import { readAcademy } from '@/data/academy';
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { isId } from '@/data/id';
 import { placeById } from '@/data/places';
 import { playerById, playersForDesk } from '@/data/players';
@@ -16,7 +16,7 @@ export const dynamic = 'force-dynamic';
 /** The bunker book of a place; `player`, `units`. */
 export async function GET(request: Request, { params }: IdContext): Promise<Response> {
   const { id } = await params;
-  const { sql } = await database();
+  const { sql } = await data();
   const stored = isId(id) ? await placeById(sql, id) : null;
   const query = new URL(request.url).searchParams;
   const asked = query.get('player');

@@ -1,6 +1,6 @@
 import { readAcademy } from '@/data/academy';
 import { testById } from '@/data/bunkerTests';
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { isId } from '@/data/id';
 import { playerById } from '@/data/players';
 import { unitsFrom } from '@/ui/frame/cookies';
@@ -15,7 +15,7 @@ export async function GET(
   { params }: { params: Promise<{ id: string }> },
 ): Promise<Response> {
   const { id } = await params;
-  const { sql } = await database();
+  const { sql } = await data();
   const stored = isId(id) ? await testById(sql, id) : null;
   if (!stored) return notFound();
   const [house, player] = await Promise.all([

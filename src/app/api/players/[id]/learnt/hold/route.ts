@@ -1,5 +1,5 @@
 import { readHold } from '@/core/lesson/learning/decision';
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { holdLearning } from '@/data/learnings';
 import { notFound, withJson } from '../../../../respond';
 import type { IdContext } from '../../../../idContext';
@@ -10,7 +10,7 @@ export const dynamic = 'force-dynamic';
 export function POST(request: Request, { params }: IdContext): Promise<Response> {
   return withJson(request, async (body) => {
     const { balls } = readHold(body);
-    const { sql } = await database();
+    const { sql } = await data();
     const done = await holdLearning(sql, (await params).id, balls);
     return done ? new Response(null, { status: 204 }) : notFound();
   });

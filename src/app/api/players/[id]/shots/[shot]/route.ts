@@ -1,4 +1,4 @@
-import { database } from '@/data/database';
+import { data } from '@/app/data';
 import { removeGrassShot } from '@/data/grassShots';
 import { whenDone } from '../../../../respond';
 
@@ -11,7 +11,7 @@ export function DELETE(
   return whenDone(async () => {
     const { id, shot } = await params;
     const number = Number(shot);
-    const { sql } = await database();
+    const { sql } = await data();
     return Number.isSafeInteger(number) && removeGrassShot(sql, id, number);
   });
 }

@@ -1,0 +1,19 @@
+import { wholeData } from '@/app/data';
+import { listAccounts } from '@/data/access/accounts';
+import { listLog } from '@/data/access/log';
+import { listSessions } from '@/data/access/sessions';
+import { CoachesPage } from '@/ui/coaches/CoachesPage';
+
+export const dynamic = 'force-dynamic';
+
+export const metadata = { title: 'Coaches · Mellow Divot' };
+
+export default async function Page() {
+  const { sql } = await wholeData();
+  const [accounts, sessions, log] = await Promise.all([
+    listAccounts(sql),
+    listSessions(sql),
+    listLog(sql),
+  ]);
+  return <CoachesPage accounts={accounts} sessions={sessions} log={log} />;
+}

@@ -1,0 +1,54 @@
+import { headers } from 'next/headers';
+import { database, type Database } from '@/data/database';
+import { viewedBy } from '@/data/access/viewer';
+import type { Sql } from '@/data/sql/sql';
+import { asksSignIn } from './entrance';
+import { ASKING, unsealed, type Asking } from './viewer';
+
+/** Thrown where nobody is signed in who may see what is asked for: the entrance lets nobody come so far. */
+export class NotSignedIn extends Error {
+  constructor() {
+    super('nobody is signed in here who may see this');
+    this.name = 'NotSignedIn';
+  }
+}
+
+/** Who asks; null on this machine, where nobody signs in. */
+export async function asking(): Promise<Asking | null> {
+  const who = unsealed((await headers()).get(ASKING));
+  if (!who && asksSignIn(process.env)) throw new NotSignedIn();
+  return who;
+}
+
+/** The account of who asks; null on this machine, and for a player's link. */
+export async function accountAsking(): Promise<string | null> {
+  const who = await asking();
+  return who && who.role !== 'player' ? who.account : null;
+}
+
+/**
+ * The database as whoever asks may see it: the one way from pages and routes to the data.
+ *
+ * @throws NotSignedIn
+ */
+export async function data(): Promise<{ sql: Sql }> {
+  const who = await asking();
+  const { sql } = await database();
+  return { sql: who === null || who.role === 'head-coach' ? sql : viewedBy(sql, viewerOf(who)) };
+}
+
+const viewerOf = (who: Exclude<Asking, { role: 'head-coach' }>): Parameters<typeof viewedBy>[1] =>
+  who.role === 'player'
+    ? { role: 'player', player: who.player }
+    : { role: who.role as 'coach' | 'assistant', account: who.account };
+
+/**
+ * The database itself, with its folder and copies, for what only head coaches may do.
+ *
+ * @throws NotSignedIn for anybody else
+ */
+export async function wholeData(): Promise<Database> {
+  const who = await asking();
+  if (who !== null && who.role !== 'head-coach') throw new NotSignedIn();
+  return database();
+}

@@ -1,0 +1,3 @@
+import { accounts } from './accounts';
+
+process.exitCode = await accounts(process.argv.slice(2));

@@ -1,0 +1,96 @@
+'use client';
+
+import { useState } from 'react';
+import { useForm } from 'react-hook-form';
+import {
+  PASSPHRASE,
+  readAccount,
+  readNewAccount,
+  ROLE_WORDS,
+  ROLES,
+  type ListedAccount,
+  type NewAccount,
+} from '@/core/lesson/coaches/account';
+import { capital } from '@/core/tell/words/capital';
+import { Alert } from '../kit/Alert';
+import { checked } from '../kit/checked';
+import { Choice, TextInput } from '../kit/fields';
+import { Overlay, type Closable } from '../kit/Overlay';
+import { ask, saidOf } from '../server/client';
+
+interface AccountFormProps extends Closable {
+  /** Null for a new one. */
+  account: ListedAccount | null;
+  /** True for the first of all, who must be able to do everything. */
+  first: boolean;
+  onSaved: () => void;
+}
+
+/** Somebody who may sign in: name, sign-in name, role, and a passphrase to begin with. */
+export function AccountForm({ account, first, onSaved, onClose }: AccountFormProps) {
+  const [refused, setRefused] = useState<string | null>(null);
+  const typedAccount = (typed: NewAccount): object => {
+    const { passphrase, ...record } = typed;
+    const trimmed = { ...record, name: record.name.trim(), sign_in: record.sign_in.trim() };
+    return account ? trimmed : { ...trimmed, passphrase };
+  };
+  const { register, handleSubmit, formState } = useForm<NewAccount>({
+    defaultValues: {
+      name: account?.name ?? '',
+      sign_in: account?.sign_in ?? '',
+      role: account?.role ?? (first ? 'head-coach' : 'coach'),
+      passphrase: '',
+    },
+    resolver: checked((typed) =>
+      account ? readAccount(typedAccount(typed)) : readNewAccount(typedAccount(typed)),
+    ),
+  });
+  const { errors, isSubmitting } = formState;
+  const submit = handleSubmit(async (typed) => {
+    const answered = account
+      ? await ask(`/api/accounts/${account.id}`, 'PUT', typedAccount(typed))
+      : await ask('/api/accounts', 'POST', typedAccount(typed));
+    if (answered.kind !== 'ok') return setRefused(saidOf(answered));
+    onSaved();
+  });
+  return (
+    <Overlay title={account?.name ?? 'Add somebody'} shape="narrow" onClose={onClose}>
+      <form noValidate onSubmit={(event) => void submit(event)} className="space-y-3">
+        <TextInput label="Name" maxLength={80} fault={errors.name?.message} {...register('name')} />
+        <TextInput
+          label="Sign-in name"
+          maxLength={40}
+          autoCapitalize="none"
+          fault={errors.sign_in?.message}
+          {...register('sign_in')}
+        />
+        <Choice
+          label="Role"
+          options={ROLES.map(
+            (role) => [role, `${capital(ROLE_WORDS[role].name)}: ${ROLE_WORDS[role].may}`] as const,
+          )}
+          {...register('role')}
+        />
+        {!account && (
+          <TextInput
+            label={`Passphrase, ${PASSPHRASE[0]} characters or more`}
+            type="password"
+            autoComplete="new-password"
+            maxLength={PASSPHRASE[1]}
+            fault={errors.passphrase?.message}
+            {...register('passphrase')}
+          />
+        )}
+        <div className="flex items-center justify-end gap-4">
+          <Alert className="mr-auto">{refused}</Alert>
+          <button type="button" onClick={onClose} className="button-quiet">
+            Cancel
+          </button>
+          <button type="submit" disabled={isSubmitting} className="button-main">
+            {account ? 'Save' : 'Add'}
+          </button>
+        </div>
+      </form>
+    </Overlay>
+  );
+}

@@ -1,0 +1,202 @@
+'use client';
+
+import { formatDistanceToNow } from 'date-fns';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { toast } from 'sonner';
+import { ROLE_WORDS, ROLES, type ListedAccount } from '@/core/lesson/coaches/account';
+import { TopBar } from '../frame/TopBar';
+import { Confirm } from '../kit/Confirm';
+import { Sideways } from '../kit/Sideways';
+import { ask } from '../server/client';
+import { isDone } from '../server/said';
+import { AccountForm } from './AccountForm';
+import { PassphraseForm } from './PassphraseForm';
+import { deviceName } from './deviceName';
+import type { ListedSession, LogEntry } from './types';
+
+interface CoachesPageProps {
+  accounts: readonly ListedAccount[];
+  sessions: readonly ListedSession[];
+  log: readonly LogEntry[];
+}
+
+const ago = (iso: string): string => formatDistanceToNow(new Date(iso), { addSuffix: true });
+
+/** Who may sign in and how far they see, where they are signed in, and what came in and went out. */
+export function CoachesPage({ accounts, sessions, log }: CoachesPageProps) {
+  const router = useRouter();
+  const [editing, setEditing] = useState<ListedAccount | 'new' | null>(null);
+  const [passphrase, setPassphrase] = useState<ListedAccount | null>(null);
+  const [ending, setEnding] = useState<ListedAccount | null>(null);
+  const nameOf = (id: string): string => accounts.find((each) => each.id === id)?.name ?? '';
+  const done = (said: string): void => {
+    setEditing(null);
+    setPassphrase(null);
+    toast.success(said);
+    router.refresh();
+  };
+  const remove = async (url: string, said: string): Promise<void> => {
+    if (isDone(await ask(url, 'DELETE'))) done(said);
+  };
+  return (
+    <>
+      <TopBar room="Players" />
+      <main className="mx-auto w-full max-w-[72rem] grow space-y-9 px-6 py-5 max-sm:px-3">
+        <header className="flex flex-wrap items-center gap-3">
+          <h1 className="mr-auto text-3xl">Coaches and sign-in</h1>
+          <button type="button" onClick={() => setEditing('new')} className="button-main">
+            Add somebody
+          </button>
+        </header>
+        <section aria-labelledby="accounts">
+          <h2 id="accounts" className="text-2xl">
+            Who may sign in
+          </h2>
+          {accounts.length === 0 ? (
+            <p className="mt-2 max-w-[46rem] text-lg leading-relaxed">
+              Nobody yet. On this machine nobody signs in. Before you open the server to a network,
+              add a head coach here: the server does not start there without one.
+            </p>
+          ) : (
+            <Sideways label="Who may sign in" className="mt-2">
+              <table className="w-full border-collapse">
+                <thead>
+                  <tr className="border-b-2 border-hairline text-left">
+                    {['Name', 'Signs in as', 'Role', 'Last here'].map((head) => (
+                      <th key={head} scope="col" className="py-1 pr-4">
+                        {head}
+                      </th>
+                    ))}
+                    <th scope="col">
+                      <span className="sr-only">What can be done</span>
+                    </th>
+                  </tr>
+                </thead>
+                <tbody>
+                  {accounts.map((account) => (
+                    <tr key={account.id} className="border-b border-hairline">
+                      <th scope="row" className="py-2 pr-4 text-left">
+                        {account.name}
+                      </th>
+                      <td className="pr-4">{account.sign_in}</td>
+                      <td className="pr-4">
+                        {ROLE_WORDS[account.role].name}
+                        <span className="block text-sm text-ink-soft">
+                          {ROLE_WORDS[account.role].may}
+                        </span>
+                      </td>
+                      <td className="pr-4" suppressHydrationWarning>
+                        {account.usedAt ? ago(account.usedAt) : 'never'}
+                      </td>
+                      <td className="whitespace-nowrap">
+                        <button
+                          type="button"
+                          className="button-quiet"
+                          onClick={() => setEditing(account)}
+                        >
+                          Edit<span className="sr-only"> {account.name}</span>
+                        </button>
+                        <button
+                          type="button"
+                          className="button-quiet"
+                          onClick={() => setPassphrase(account)}
+                        >
+                          New passphrase<span className="sr-only"> for {account.name}</span>
+                        </button>
+                        <button
+                          type="button"
+                          className="button-quiet hover:text-harm"
+                          onClick={() => setEnding(account)}
+                        >
+                          Remove<span className="sr-only"> {account.name}</span>
+                        </button>
+                      </td>
+                    </tr>
+                  ))}
+                </tbody>
+              </table>
+            </Sideways>
+          )}
+          <p className="mt-2 text-sm text-ink-soft">
+            {ROLES.map((role) => `A ${ROLE_WORDS[role].name} ${ROLE_WORDS[role].may}.`).join(' ')}{' '}
+            Who coaches a player is set on the player’s page.
+          </p>
+        </section>
+        <section aria-labelledby="sessions">
+          <h2 id="sessions" className="text-2xl">
+            Signed in now
+          </h2>
+          {sessions.length === 0 && <p className="mt-1">Nobody.</p>}
+          <ul className="mt-1">
+            {sessions.map(({ id, account, device, beganAt, usedAt }) => (
+              <li
+                key={id}
+                className="flex flex-wrap items-center gap-x-4 border-b border-hairline py-1"
+              >
+                <strong>{nameOf(account)}</strong>
+                <span className="grow" suppressHydrationWarning>
+                  {deviceName(device)}, since {ago(beganAt)}, last used {ago(usedAt)}
+                </span>
+                <button
+                  type="button"
+                  className="button-quiet"
+                  onClick={() => void remove(`/api/sessions/${id}`, 'Signed out.')}
+                >
+                  Sign this device out
+                </button>
+              </li>
+            ))}
+          </ul>
+        </section>
+        <section aria-labelledby="log">
+          <h2 id="log" className="text-2xl">
+            What happened
+          </h2>
+          <p className="text-sm text-ink-soft">
+            Sign-ins, exports, erasures and changes of accounts. It never says which player, or what
+            was in a file.
+          </p>
+          {log.length === 0 && <p className="mt-1">Nothing yet.</p>}
+          <ol className="mt-1 max-h-96 overflow-auto" tabIndex={log.length > 8 ? 0 : undefined}>
+            {log.map(({ at, name, what, device }, i) => (
+              <li key={i} className="border-b border-hairline py-1">
+                <time dateTime={at} suppressHydrationWarning className="text-ink-soft">
+                  {ago(at)}
+                </time>
+                : {name ?? 'this machine'} {what}
+                {device && `, ${deviceName(device)}`}
+              </li>
+            ))}
+          </ol>
+        </section>
+      </main>
+      {editing && (
+        <AccountForm
+          account={editing === 'new' ? null : editing}
+          first={accounts.length === 0}
+          onSaved={() => done(editing === 'new' ? 'Added.' : 'Saved.')}
+          onClose={() => setEditing(null)}
+        />
+      )}
+      {passphrase && (
+        <PassphraseForm
+          account={passphrase}
+          onSaved={() => done('The passphrase is changed. Other devices are signed out.')}
+          onClose={() => setPassphrase(null)}
+        />
+      )}
+      {ending && (
+        <Confirm
+          title={`Remove ${ending.name}?`}
+          action={`Remove ${ending.name}`}
+          onClose={() => setEnding(null)}
+          onConfirm={() => void remove(`/api/accounts/${ending.id}`, `Removed ${ending.name}.`)}
+        >
+          Every device of theirs is signed out, and they cannot sign in again. Players whom they
+          alone coached are everybody’s then. Lessons, balls and readings stay.
+        </Confirm>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,55 @@
+'use client';
+
+import { useState } from 'react';
+import { useForm } from 'react-hook-form';
+import { PASSPHRASE, readPassphrase, type ListedAccount } from '@/core/lesson/coaches/account';
+import { Alert } from '../kit/Alert';
+import { checked } from '../kit/checked';
+import { TextInput } from '../kit/fields';
+import { Overlay, type Closable } from '../kit/Overlay';
+import { ask, saidOf } from '../server/client';
+
+interface PassphraseFormProps extends Closable {
+  account: ListedAccount;
+  onSaved: () => void;
+}
+
+/** Another passphrase for an account. */
+export function PassphraseForm({ account, onSaved, onClose }: PassphraseFormProps) {
+  const [refused, setRefused] = useState<string | null>(null);
+  const { register, handleSubmit, formState } = useForm<{ passphrase: string }>({
+    defaultValues: { passphrase: '' },
+    resolver: checked((typed) => readPassphrase(typed, account.sign_in)),
+  });
+  const submit = handleSubmit(async (typed) => {
+    const answered = await ask(`/api/accounts/${account.id}/passphrase`, 'PUT', typed);
+    if (answered.kind !== 'ok') return setRefused(saidOf(answered));
+    onSaved();
+  });
+  return (
+    <Overlay title={`New passphrase for ${account.name}`} shape="narrow" onClose={onClose}>
+      <form noValidate onSubmit={(event) => void submit(event)} className="space-y-3">
+        <TextInput
+          label={`Passphrase, ${PASSPHRASE[0]} characters or more`}
+          type="password"
+          autoComplete="new-password"
+          maxLength={PASSPHRASE[1]}
+          fault={formState.errors.passphrase?.message}
+          {...register('passphrase')}
+        />
+        <p className="text-sm text-ink-soft">
+          Every other device that is signed in as {account.sign_in} is signed out.
+        </p>
+        <div className="flex items-center justify-end gap-4">
+          <Alert className="mr-auto">{refused}</Alert>
+          <button type="button" onClick={onClose} className="button-quiet">
+            Cancel
+          </button>
+          <button type="submit" disabled={formState.isSubmitting} className="button-main">
+            Change the passphrase
+          </button>
+        </div>
+      </form>
+    </Overlay>
+  );
+}

@@ -1,0 +1,16 @@
+/** A browser that is signed in, as it is listed. */
+export interface ListedSession {
+  id: string;
+  account: string;
+  device: string;
+  beganAt: string;
+  usedAt: string;
+}
+
+/** An entry of the log. */
+export interface LogEntry {
+  at: string;
+  name: string | null;
+  what: string;
+  device: string;
+}

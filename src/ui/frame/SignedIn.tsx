@@ -1,0 +1,46 @@
+'use client';
+
+import { CircleUserRound } from 'lucide-react';
+import Link from 'next/link';
+import { DropdownMenu } from 'radix-ui';
+import { ROLE_WORDS } from '@/core/lesson/coaches/account';
+import { MENU, MENU_ITEM } from '../kit/menu';
+import { useWho } from './who';
+
+/** Who is signed in, and the way out; nothing where nobody signs in. */
+export function SignedIn() {
+  const who = useWho();
+  if (!who) return null;
+  return (
+    <DropdownMenu.Root modal={false}>
+      <DropdownMenu.Trigger
+        aria-label={`Signed in as ${who.name}`}
+        className="button-quiet flex items-center gap-1.5"
+      >
+        <CircleUserRound size={18} aria-hidden="true" />
+        <span className="max-w-32 truncate max-md:sr-only">{who.name}</span>
+      </DropdownMenu.Trigger>
+      <DropdownMenu.Portal>
+        <DropdownMenu.Content align="end" sideOffset={4} collisionPadding={8} className={MENU}>
+          <DropdownMenu.Label className="px-4 py-2 text-sm text-ink-soft">
+            {who.name}, {ROLE_WORDS[who.role].name}
+          </DropdownMenu.Label>
+          {who.role === 'head-coach' && (
+            <DropdownMenu.Item asChild>
+              <Link prefetch={false} href="/coaches" className={MENU_ITEM}>
+                Coaches and sign-in
+              </Link>
+            </DropdownMenu.Item>
+          )}
+          <DropdownMenu.Item
+            className={MENU_ITEM}
+            onSelect={() => (document.getElementById('sign-out') as HTMLFormElement).submit()}
+          >
+            Sign out
+          </DropdownMenu.Item>
+        </DropdownMenu.Content>
+      </DropdownMenu.Portal>
+      <form id="sign-out" method="post" action="/leave" hidden />
+    </DropdownMenu.Root>
+  );
+}

@@ -1,0 +1,11 @@
+'use client';
+
+import { createContext, useContext } from 'react';
+import type { Role } from '@/core/lesson/coaches/account';
+
+/** Who is signed in; null on this machine, where nobody signs in. */
+export type Who = { name: string; role: Role } | null;
+
+export const WhoContext = createContext<Who>(null);
+
+export const useWho = (): Who => useContext(WhoContext);

@@ -1,0 +1,179 @@
+'use client';
+
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { toast } from 'sonner';
+import { USUAL_LINK_DAYS } from '@/core/lesson/coaches/sharing';
+import { counted } from '@/core/tell/words/counted';
+import { Alert } from '../kit/Alert';
+import { sayDay } from '../kit/day';
+import { Pick } from '../kit/fields';
+import { TickBox } from '../kit/TickBox';
+import { ask, bodyOf } from '../server/client';
+
+/** A coach of the academy, and whether the player is theirs. */
+interface CoachOf {
+  id: string;
+  name: string;
+  coaches: boolean;
+}
+
+interface ListedLink {
+  id: string;
+  madeAt: string;
+  endsAt: string;
+  usedAt: string | null;
+}
+
+const DAYS = [
+  ['7', 'a week'],
+  ['30', 'a month'],
+  [String(USUAL_LINK_DAYS), 'three months'],
+  ['365', 'a year'],
+] as const;
+
+/** Who else sees a player: the coaches, and whoever holds a link to what is the player's own. */
+export function Sharing({ playerId, name }: { playerId: string; name: string }) {
+  const [open, setOpen] = useState(false);
+  return (
+    <details
+      className="no-print mt-1"
+      onToggle={({ currentTarget }) => setOpen(currentTarget.open)}
+    >
+      <summary className="min-h-11 cursor-pointer py-2.5">
+        Coaches and the player’s own link
+      </summary>
+      {open && (
+        <div className="grid grid-cols-2 gap-8 max-md:grid-cols-1">
+          <Coaches playerId={playerId} />
+          <Links playerId={playerId} name={name} />
+        </div>
+      )}
+    </details>
+  );
+}
+
+function Coaches({ playerId }: { playerId: string }) {
+  const cache = useQueryClient();
+  const url = `/api/players/${playerId}/coaches`;
+  const key = ['coaches', playerId];
+  const { data: coaches, error } = useQuery({
+    queryKey: key,
+    queryFn: () => bodyOf(ask<readonly CoachOf[]>(url)),
+  });
+  const saving = useMutation({
+    mutationFn: (ids: string[]) => bodyOf(ask<readonly CoachOf[]>(url, 'PUT', { coaches: ids })),
+    onSuccess: (saved) => cache.setQueryData(key, saved),
+  });
+  const theirs = (coaches ?? []).filter((each) => each.coaches);
+  return (
+    <fieldset>
+      <legend className="font-semibold">Coaches</legend>
+      <p className="text-sm text-ink-soft">
+        {coaches?.length === 0
+          ? 'No coach has an account: everybody who may sign in as a head coach sees everything.'
+          : theirs.length === 0
+            ? 'Every coach sees this player. Tick those who alone shall.'
+            : 'These coaches and head coaches see this player.'}
+      </p>
+      {coaches?.map(({ id, name, coaches: ticked }) => (
+        <TickBox
+          key={id}
+          label={name}
+          checked={ticked}
+          disabled={saving.isPending}
+          onChecked={(checked) => {
+            const others = theirs.map((each) => each.id).filter((each) => each !== id);
+            saving.mutate(checked ? [...others, id] : others);
+          }}
+        />
+      ))}
+      <Alert className="mt-1">{(error ?? saving.error)?.message}</Alert>
+    </fieldset>
+  );
+}
+
+function Links({ playerId, name }: { playerId: string; name: string }) {
+  const cache = useQueryClient();
+  const url = `/api/players/${playerId}/links`;
+  const key = ['links', playerId];
+  const [days, setDays] = useState<(typeof DAYS)[number][0]>('90');
+  const [made, setMade] = useState<string | null>(null);
+  const { data: links, error } = useQuery({
+    queryKey: key,
+    queryFn: () => bodyOf(ask<readonly ListedLink[]>(url)),
+  });
+  const refetch = (): Promise<void> => cache.invalidateQueries({ queryKey: key });
+  const making = useMutation({
+    mutationFn: () => bodyOf(ask<{ path: string }>(url, 'POST', { days: Number(days) })),
+    onSuccess: ({ path }) => {
+      setMade(`${window.location.origin}${path}`);
+      return refetch();
+    },
+  });
+  const withdrawing = useMutation({
+    mutationFn: (id: string) => bodyOf(ask(`${url}/${id}`, 'DELETE')),
+    onSuccess: () => {
+      setMade(null);
+      toast.success('The link opens nothing any more.');
+      return refetch();
+    },
+  });
+  return (
+    <section aria-labelledby="links">
+      <h3 id="links" className="font-semibold">
+        The player’s own link
+      </h3>
+      <p className="text-sm text-ink-soft">
+        Whoever has the link sees the card, homework and progress of {name}, and can change nothing.
+        Your notes, contact details and other players are not shown.
+      </p>
+      <div className="mt-2 flex flex-wrap items-end gap-3">
+        <Pick label="Good for" value={days} onValue={setDays} options={DAYS} />
+        <button
+          type="button"
+          className="button"
+          disabled={making.isPending}
+          onClick={() => making.mutate()}
+        >
+          Make a link
+        </button>
+      </div>
+      {made && (
+        <p className="mt-2">
+          <label className="text-sm font-semibold">
+            Copy it now: it is shown this once.
+            <input
+              readOnly
+              value={made}
+              onFocus={({ target }) => target.select()}
+              className="box w-full"
+            />
+          </label>
+        </p>
+      )}
+      {links && links.length > 0 && (
+        <p className="mt-2 text-sm">{counted(links.length, 'link is', 'links are')} good:</p>
+      )}
+      <ul className="text-sm">
+        {links?.map(({ id, madeAt, endsAt, usedAt }) => (
+          <li key={id} className="flex flex-wrap items-center gap-x-3 border-b border-hairline">
+            <span className="grow">
+              made {sayDay(madeAt)}, good until {sayDay(endsAt)},{' '}
+              {usedAt ? `last opened ${sayDay(usedAt)}` : 'not opened yet'}
+            </span>
+            <button
+              type="button"
+              className="button-quiet"
+              disabled={withdrawing.isPending}
+              onClick={() => withdrawing.mutate(id)}
+            >
+              Withdraw it
+            </button>
+          </li>
+        ))}
+      </ul>
+      <Alert className="mt-1">{(error ?? making.error ?? withdrawing.error)?.message}</Alert>
+    </section>
+  );
+}
