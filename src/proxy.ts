@@ -8,6 +8,7 @@ import {
   ENTRANCE,
   hasOwnKey,
   heldIn,
+  isOfEverybody,
   LINKS,
   safeNext,
   signInPage,
@@ -104,7 +105,7 @@ async function admitted(request: NextRequest, said: Said): Promise<Asking | Resp
     const opens = LOOKS.includes(method) ? await linked(request, token) : null;
     return opens ? { role: 'player', player: opens } : page(deadLinkPage(), 404, said);
   }
-  if (!asksSignIn(process.env) || hasOwnKey(pathname)) return null;
+  if (!asksSignIn(process.env) || hasOwnKey(pathname) || isOfEverybody(pathname)) return null;
   if (method === 'POST' && pathname === ENTRANCE) return entered(request, said);
   if (method === 'POST' && pathname === WAY_OUT) return left(request, said);
   const { sql } = await database();

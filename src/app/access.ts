@@ -21,11 +21,10 @@ const HEAD_COACHES: readonly Rule[] = [
 const ASSISTANTS: readonly Rule[] = [
   [LOOK, /^\/lessons$/],
   [LOOK, new RegExp(`^/lessons/${ID}$`)],
-  [LOOK, new RegExp(`^/api/lessons/(glances|${ID})$`)],
+  [LOOK, new RegExp(`^/api/lessons(/(glances|${ID}))?$`)],
   [[...LOOK, 'POST'], new RegExp(`^/api/lessons/${ID}/balls$`)],
   [['PATCH'], new RegExp(`^/api/balls/${ID}$`)],
   [[...LOOK, 'PUT', 'DELETE'], /^\/api\/tracker\/aim$/],
-  [LOOK, /^\/(icon\.svg|favicon\.ico|manifest\.webmanifest)$/],
 ];
 
 const covers = (rules: readonly Rule[], method: string, path: string): boolean =>

@@ -16,6 +16,11 @@ const OWN_KEY: readonly string[] = ['/api/tracker/balls', '/api/tracker/measures
 
 export const hasOwnKey = (path: string): boolean => OWN_KEY.includes(path);
 
+/** What says nothing of anybody: the sign of the product, and what keeps a lesson open at the bunker. */
+const OF_EVERYBODY: readonly string[] = ['/icon.svg', '/at-the-bunker.js'];
+
+export const isOfEverybody = (path: string): boolean => OF_EVERYBODY.includes(path);
+
 type Environment = Readonly<Record<string, string | undefined>>;
 
 /** True for an address that this machine alone reaches. */

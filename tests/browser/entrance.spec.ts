@@ -1,49 +1,266 @@
 import { spawnSync, type ChildProcess } from 'node:child_process';
 import { cpSync } from 'node:fs';
-import { expect, test } from '@playwright/test';
-import { passesAxe } from './helpers';
+import { expect, test, type Browser, type Page } from '@playwright/test';
+import { fitsAcross, passesAxe } from './helpers';
 import { addressOf, inFolder, serve, serving } from './server';
 
 const base = addressOf('entrance');
+const SECRET = 'rake after every ball';
+const INES = '/players/ines-okafor';
+const GROUND_LESSON = '/lessons/5a17a0e5-0000-4000-8000-000000000004';
 
-test('with a passphrase nothing is shown before it is said, and each browser says it once', ({
-  page,
+const PEOPLE = [
+  ['ana', 'Ana Lind', 'head-coach'],
+  ['cora', 'Cora Berg', 'coach'],
+  ['dov', 'Dov Hale', 'coach'],
+  ['hal', 'Hal Moss', 'assistant'],
+] as const;
+
+/** Adds somebody who may sign in, by the command. */
+function account(data: string, [signIn, name, role]: readonly [string, string, string]): void {
+  const args = [
+    '--import',
+    'tsx',
+    'src/cli/account.ts',
+    'add',
+    '--sign-in',
+    signIn,
+    '--name',
+    name,
+  ];
+  const { status, stderr } = spawnSync(process.execPath, [...args, '--role', role], {
+    env: { ...process.env, MELLOW_DATA: data },
+    input: `${SECRET}\n`,
+    encoding: 'utf8',
+  });
+  expect([status, stderr]).toEqual([0, expect.any(String)]);
+}
+
+const status = async (page: Page, path: string): Promise<number> =>
+  (await page.request.get(`${base}${path}`, { maxRedirects: 0 })).status();
+
+/** A browser of their own, signed in. */
+async function signedIn(browser: Browser, name: string, path = '/lessons'): Promise<Page> {
+  const page = await (await browser.newContext()).newPage();
+  await page.goto(`${base}${path}`);
+  await page.getByLabel('Sign-in name').fill(name);
+  await page.getByLabel('Passphrase').fill(SECRET);
+  await page.getByRole('button', { name: 'Sign in' }).click();
+  await expect(page.getByRole('button', { name: /^Signed in as/ })).toBeVisible();
+  return page;
+}
+
+/** Opens what is told about who sees a player. */
+async function sharing(page: Page): Promise<void> {
+  await page.goto(`${base}${INES}`);
+  await page.locator('html[data-awake]').waitFor({ state: 'attached' });
+  await page.getByText('Coaches and the player’s own link').click();
+  await expect(page.getByRole('group', { name: 'Coaches' })).toBeVisible();
+}
+
+test('each sees what is theirs: head coach, coaches, an assistant and a player’s link', ({
+  browser,
 }) =>
   inFolder('entrance', async (data) => {
     let server: ChildProcess | null = null;
     try {
       if (process.env.MELLOW_SEEDED) cpSync(process.env.MELLOW_SEEDED, data, { recursive: true });
-      server = serve('entrance', data, { MELLOW_PASSPHRASE: 'sand between toes' });
-      const status = async (): Promise<number> =>
-        (await page.request.get(`${base}/api/players`)).status();
-      await expect.poll(() => status().catch(() => 0), { timeout: 60_000 }).toBe(401);
-      await page.goto(`${base}/players`);
-      const passphrase = page.getByLabel('Passphrase of this academy');
+      for (const each of PEOPLE) account(data, each);
+      server = serve('entrance', data, { MELLOW_SIGN_IN: '1' });
+      const page = await (await browser.newContext()).newPage();
+      await expect
+        .poll(() => status(page, '/api/players').catch(() => 0), { timeout: 60_000 })
+        .toBe(401);
+
+      // Nobody: asked, told when wrong, what was typed is kept.
+      await page.goto(`${base}/players?archived=1`);
       await passesAxe(page);
-      await passphrase.fill('not this one');
-      await page.getByRole('button', { name: 'Come in' }).click();
-      await expect(page.getByRole('alert')).toContainText('That is not the passphrase');
-      expect(await status()).toBe(401);
-      await passphrase.fill('sand between toes');
-      await page.getByRole('button', { name: 'Come in' }).click();
-      await expect(page.getByRole('link', { name: 'Lessons' })).toBeVisible();
-      expect(await status()).toBe(200);
+      await page.getByLabel('Sign-in name').fill('ana');
+      await page.getByLabel('Passphrase').fill('not this one');
+      await page.getByRole('button', { name: 'Sign in' }).click();
+      await expect(page.getByRole('alert')).toContainText('do not belong together');
+      await expect(page.getByLabel('Sign-in name')).toHaveValue('ana');
+      for (const path of ['/', '/players', '/api/players/export', `/p/${'x'.repeat(43)}`]) {
+        expect([401, 404]).toContain(await status(page, path));
+      }
+      // A header that a server might be asked to believe changes nothing.
+      const forged = await page.request.get(`${base}/api/players`, {
+        headers: {
+          'x-mellow-asking': 'eyJyb2xlIjoiaGVhZC1jb2FjaCJ9.x',
+          'x-middleware-subrequest': 'src/proxy:src/proxy:src/proxy:src/proxy:src/proxy',
+        },
+      });
+      expect(forged.status()).toBe(401);
+      await page.getByLabel('Passphrase').fill(SECRET);
+      await page.getByRole('button', { name: 'Sign in' }).click();
+      await expect(page).toHaveURL(`${base}/players?archived=1`);
       await page.reload();
-      await expect(page.getByRole('link', { name: 'Lessons' })).toBeVisible();
+      await expect(page.getByRole('button', { name: 'Signed in as Ana Lind' })).toBeVisible();
+
+      // The head coach makes Ines a player of Cora's alone, and a link for Ines.
+      await sharing(page);
+      await page.getByLabel('Cora Berg').check();
+      await expect(page.getByText('These coaches and head coaches see this player.')).toBeVisible();
+      await page.getByRole('button', { name: 'Make a link' }).click();
+      const link = await page.getByLabel(/^Copy it now/).inputValue();
+
+      const cora = await signedIn(browser, 'cora');
+      const dov = await signedIn(browser, 'dov');
+      for (const [who, sees] of [
+        [cora, 200],
+        [dov, 404],
+      ] as const) {
+        expect(await status(who, INES)).toBe(sees);
+        expect(await status(who, `/api${INES}`)).toBe(sees);
+        expect(await status(who, `/api${INES}/export`)).toBe(sees);
+        expect(await status(who, `/api${INES}/links`)).toBe(sees);
+        const roster = await (await who.request.get(`${base}/api/players/export?as=json`)).text();
+        expect(roster.includes('Ines Okafor')).toBe(sees === 200);
+        expect(roster).toContain('Tomas Reinholt');
+        for (const closed of ['/coaches', '/api/accounts', '/api/backups']) {
+          expect(await status(who, closed)).toBe(403);
+        }
+        const erased = await who.request.post(`${base}/api${INES}/erase`);
+        expect(erased.status()).toBe(403);
+      }
+      // Cora lets Dov in, too.
+      await sharing(cora);
+      await cora.getByLabel('Dov Hale').check();
+      await expect(cora.getByLabel('Dov Hale')).toBeEnabled();
+      await expect.poll(() => status(dov, INES)).toBe(200);
+
+      // The assistant runs open lessons, and nothing else.
+      const hal = await signedIn(browser, 'hal');
+      await expect(hal.getByRole('navigation', { name: 'Rooms' }).getByRole('link')).toHaveText([
+        'Lessons',
+      ]);
+      await expect(hal.getByRole('button', { name: 'Plan a lesson' })).toHaveCount(0);
+      for (const closed of [
+        '/players',
+        '/api/players',
+        '/api/players/export',
+        INES,
+        `${GROUND_LESSON}/plan`,
+        '/deleted',
+      ]) {
+        expect([closed, await status(hal, closed)]).toEqual([closed, 403]);
+      }
+      expect(await status(hal, '/lessons/5a17a0e5-0000-4000-8000-000000000002')).toBe(404);
+      await hal.goto(`${base}${GROUND_LESSON}`);
+      await hal.getByRole('button', { name: 'thin' }).click();
+      await expect(hal.getByText(/1 of 8 balls · all balls saved/)).toBeVisible();
+      expect(await hal.content()).not.toContain('Quits on the ones under a high face');
+
+      // The player's link: her own, and nothing of anybody else or of the coach's notes.
+      const ines = await (
+        await browser.newContext({ viewport: { width: 390, height: 844 } })
+      ).newPage();
+      await ines.goto(link);
+      await expect(ines.getByRole('heading', { name: 'Ines Okafor' })).toBeVisible();
+      await expect(ines.getByRole('heading', { name: 'Progress' })).toBeVisible();
+      await passesAxe(ines);
+      await fitsAcross(ines);
+      const shown = await ines.content();
+      for (const hidden of ['Tomas', 'Reinholt', 'Marguerite', 'Quits on'])
+        expect(shown).not.toContain(hidden);
+      const card = await ines.request.get(`${link}/card`);
+      expect(card.headers()['content-type']).toBe('application/pdf');
+      expect((await ines.request.post(link)).status()).toBe(404);
+      expect(await status(ines, '/players')).toBe(401);
+      expect(await status(ines, `/api${INES}`)).toBe(401);
+      await sharing(page);
+      await page.getByRole('button', { name: 'Withdraw it' }).first().click();
+      await expect.poll(async () => (await ines.request.get(link)).status()).toBe(404);
+      await ines.goto(link);
+      await expect(ines.getByText('Ask your coach for a new one')).toBeVisible();
+
+      // A session that is ended, and one that is signed out, are over at once.
+      await page.goto(`${base}/coaches`);
+      await passesAxe(page);
+      await expect(page.getByText('exported the players').first()).toBeVisible();
+      await page
+        .getByRole('listitem')
+        .filter({ hasText: 'Dov Hale' })
+        .getByRole('button', { name: 'Sign this device out' })
+        .click();
+      await expect.poll(() => status(dov, '/api/players')).toBe(401);
+      const held = (await page.context().cookies()).find(({ name }) => name === 'mellow-session')!;
+      await page.getByRole('button', { name: 'Signed in as Ana Lind' }).click();
+      await page.getByRole('menuitem', { name: 'Sign out' }).click();
+      await expect(page.getByLabel('Sign-in name')).toBeVisible();
+      await page.context().addCookies([held]);
+      expect(await status(page, '/api/players')).toBe(401);
+
+      // Too many tries: the right one is not looked at either.
+      for (let i = 0; i < 8; i++) {
+        await page.request.post(`${base}/enter`, {
+          form: { name: 'cora', passphrase: `guess ${i}` },
+        });
+      }
+      const late = await page.request.post(`${base}/enter`, {
+        form: { name: 'cora', passphrase: SECRET },
+        maxRedirects: 0,
+      });
+      expect(late.status()).toBe(429);
+      expect(await late.text()).toContain('Too many tries');
+      // Whoever is in stays in.
+      expect(await status(cora, '/api/players')).toBe(200);
     } finally {
       server?.kill('SIGKILL');
     }
   }));
 
-test('a server that is opened to a network without a passphrase does not start, and says why', () =>
+test('accounts are added, changed and removed on the page; the last head coach is not', async ({
+  page,
+}) => {
+  await page.goto('/coaches');
+  await page.locator('html[data-awake]').waitFor({ state: 'attached' });
+  await expect(page.getByText('Nobody yet. On this machine nobody signs in.')).toBeVisible();
+  await passesAxe(page);
+  await page.getByRole('button', { name: 'Add somebody' }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByLabel('Name', { exact: true }).fill('Ana Lind');
+  await dialog.getByLabel('Sign-in name').fill('Ana Lind');
+  await dialog.getByLabel(/^Passphrase/).fill('short');
+  await dialog.getByRole('button', { name: 'Add', exact: true }).click();
+  await expect(dialog.getByText(/Sign-in name must be 2 to 40 small letters/)).toBeVisible();
+  await expect(dialog.getByText(/must be text of 10 to 200 characters/)).toBeVisible();
+  await passesAxe(page);
+  await dialog.getByLabel('Sign-in name').fill('ana');
+  await dialog.getByLabel(/^Passphrase/).fill(SECRET);
+  await dialog.getByRole('button', { name: 'Add', exact: true }).click();
+  await expect(page.getByRole('cell', { name: /^head coach/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Remove Ana Lind' }).click();
+  await page.getByRole('alertdialog').getByRole('button', { name: 'Remove Ana Lind' }).click();
+  await expect(page.getByText('must leave one head coach at least')).toBeVisible();
+  await page.getByRole('button', { name: 'Add somebody' }).click();
+  await dialog.getByLabel('Name', { exact: true }).fill('Hal Moss');
+  await dialog.getByLabel('Sign-in name').fill('hal');
+  await dialog.getByLabel('Role').selectOption('assistant');
+  await dialog.getByLabel(/^Passphrase/).fill(SECRET);
+  await dialog.getByRole('button', { name: 'Add', exact: true }).click();
+  await expect(page.getByRole('row', { name: /Hal Moss/ })).toBeVisible();
+  await page.getByRole('button', { name: 'New passphrase for Hal Moss' }).click();
+  await dialog.getByLabel(/^Passphrase/).fill('aaaaaaaaaaaa');
+  await dialog.getByRole('button', { name: 'Change the passphrase' }).click();
+  await expect(dialog.getByText(/must be of more than three different/)).toBeVisible();
+  await dialog.getByLabel(/^Passphrase/).fill('a whole new sentence');
+  await dialog.getByRole('button', { name: 'Change the passphrase' }).click();
+  await page.getByRole('button', { name: 'Remove Hal Moss' }).click();
+  await page.getByRole('alertdialog').getByRole('button', { name: 'Remove Hal Moss' }).click();
+  await expect(page.getByRole('row', { name: /Hal Moss/ })).toHaveCount(0);
+  await fitsAcross(page);
+});
+
+test('a server that is opened to a network without a head coach does not start, and says why', () =>
   inFolder('open', async (data) => {
-    const { MELLOW_PASSPHRASE: _none, ...bare } = process.env;
-    const env = { ...bare, MELLOW_DATA: data, MELLOW_HOST: '0.0.0.0' };
-    const { status, stderr } = spawnSync(process.execPath, serving('open', '0.0.0.0'), {
+    const env = { ...process.env, MELLOW_DATA: data, MELLOW_HOST: '0.0.0.0' };
+    const { status: code, stderr } = spawnSync(process.execPath, serving('open', '0.0.0.0'), {
       env,
       timeout: 60_000,
       encoding: 'utf8',
     });
     expect(stderr).toContain('MELLOW_HOST=0.0.0.0 opens every player and lesson');
-    expect(status).toBe(3);
+    expect(stderr).toContain('npm run -s account -- add');
+    expect(code).toBe(3);
   }));

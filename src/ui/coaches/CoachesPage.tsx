@@ -4,7 +4,7 @@ import { formatDistanceToNow } from 'date-fns';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { toast } from 'sonner';
-import { ROLE_WORDS, ROLES, type ListedAccount } from '@/core/lesson/coaches/account';
+import { ROLE_WORDS, type ListedAccount } from '@/core/lesson/coaches/account';
 import { TopBar } from '../frame/TopBar';
 import { Confirm } from '../kit/Confirm';
 import { Sideways } from '../kit/Sideways';
@@ -119,7 +119,6 @@ export function CoachesPage({ accounts, sessions, log }: CoachesPageProps) {
             </Sideways>
           )}
           <p className="mt-2 text-sm text-ink-soft">
-            {ROLES.map((role) => `A ${ROLE_WORDS[role].name} ${ROLE_WORDS[role].may}.`).join(' ')}{' '}
             Who coaches a player is set on the player’s page.
           </p>
         </section>

@@ -4,8 +4,15 @@ import { CircleUserRound } from 'lucide-react';
 import Link from 'next/link';
 import { DropdownMenu } from 'radix-ui';
 import { ROLE_WORDS } from '@/core/lesson/coaches/account';
+import { forgetKeptPage } from '../kit/keptPage';
 import { MENU, MENU_ITEM } from '../kit/menu';
 import { useWho } from './who';
+
+/** Signs out; the page of the bunker that is kept in this browser goes with it, the balls that wait stay. */
+async function signOut(): Promise<void> {
+  await forgetKeptPage();
+  (document.getElementById('sign-out') as HTMLFormElement).submit();
+}
 
 /** Who is signed in, and the way out; nothing where nobody signs in. */
 export function SignedIn() {
@@ -32,10 +39,7 @@ export function SignedIn() {
               </Link>
             </DropdownMenu.Item>
           )}
-          <DropdownMenu.Item
-            className={MENU_ITEM}
-            onSelect={() => (document.getElementById('sign-out') as HTMLFormElement).submit()}
-          >
+          <DropdownMenu.Item className={MENU_ITEM} onSelect={() => void signOut()}>
             Sign out
           </DropdownMenu.Item>
         </DropdownMenu.Content>

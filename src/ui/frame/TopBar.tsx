@@ -5,7 +5,7 @@ import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { Mark } from './Mark';
 import { SignedIn } from './SignedIn';
-import { useWho } from './who';
+import { useAssists } from './who';
 import { usePreferences } from './preferences';
 
 /** The rooms of the product, a word each. */
@@ -28,7 +28,7 @@ interface TopBarProps {
 /** Name of the product, its rooms, what can be done in this one, units and theme. */
 export function TopBar({ room, children }: TopBarProps) {
   const { units, onUnits, theme, onTheme } = usePreferences();
-  const assists = useWho()?.role === 'assistant';
+  const assists = useAssists();
   const rooms = assists ? ROOMS.filter(({ name }) => name === 'Lessons') : ROOMS;
   const other = units === 'yards' ? 'metres' : 'yards';
   return (

@@ -9,3 +9,6 @@ export type Who = { name: string; role: Role } | null;
 export const WhoContext = createContext<Who>(null);
 
 export const useWho = (): Who => useContext(WhoContext);
+
+/** True for an assistant, who is shown what assistants may do. */
+export const useAssists = (): boolean => useWho()?.role === 'assistant';

@@ -10,7 +10,12 @@ interface SidewaysProps {
 /** Something that may be wider than the screen and is moved sideways then, by keys too. */
 export function Sideways({ label, className = '', children }: SidewaysProps) {
   return (
-    <div role="group" aria-label={label} tabIndex={0} className={`overflow-x-auto ${className}`}>
+    <div
+      role="group"
+      aria-label={label}
+      tabIndex={0}
+      className={`relative overflow-x-auto ${className}`}
+    >
       {children}
     </div>
   );

@@ -13,6 +13,7 @@ import { ask, askWithText, bodyOf } from '../server/client';
 import { isDone, remove } from '../server/said';
 import { DeletedLink } from '../frame/DeletedLink';
 import { TopBar } from '../frame/TopBar';
+import { useAssists } from '../frame/who';
 import type { StoredLesson } from '@/core/lesson/plan/stored';
 import { lookAgain } from '../server/cache';
 import { v4 as uuid } from 'uuid';
@@ -32,6 +33,7 @@ export function LessonList(props: LessonListProps) {
     queryFn: () => bodyOf(ask<readonly StoredLesson[]>('/api/lessons')),
     initialData: props.lessons,
   });
+  const assists = useAssists();
   const [who, setWho] = useState('');
   const names = [
     ...new Set(lessons.flatMap(({ players }) => players.map(({ name }) => name))),
@@ -63,16 +65,20 @@ export function LessonList(props: LessonListProps) {
       <main className="mx-auto w-full max-w-[60rem] grow px-6 py-5 max-sm:px-3">
         <header className="flex flex-wrap items-center gap-3">
           <h1 className="mr-auto text-3xl">Lessons</h1>
-          <FileButton accept=".json,application/json" onText={(text) => void take(text)}>
-            Import
-          </FileButton>
-          <button
-            type="button"
-            onClick={() => router.push(`/lessons/${uuid()}/plan`)}
-            className="button-main"
-          >
-            Plan a lesson
-          </button>
+          {!assists && (
+            <>
+              <FileButton accept=".json,application/json" onText={(text) => void take(text)}>
+                Import
+              </FileButton>
+              <button
+                type="button"
+                onClick={() => router.push(`/lessons/${uuid()}/plan`)}
+                className="button-main"
+              >
+                Plan a lesson
+              </button>
+            </>
+          )}
         </header>
         {lessons.length === 0 ? (
           <p className="mt-6 text-lg leading-relaxed">
@@ -102,9 +108,11 @@ export function LessonList(props: LessonListProps) {
             ))}
           </>
         )}
-        <p className="mt-4">
-          <DeletedLink />
-        </p>
+        {!assists && (
+          <p className="mt-4">
+            <DeletedLink />
+          </p>
+        )}
       </main>
     </>
   );

@@ -10,6 +10,7 @@ import { outMovedWords } from '@/core/lesson/review/moved';
 import { shareWords } from '@/core/lesson/review/statWords';
 import { counted } from '@/core/tell/words/counted';
 import { sayDay, sayMonth } from '../kit/day';
+import { useAssists } from '../frame/who';
 import { IconButton } from '../kit/IconButton';
 import { ask, bodyOf } from '../server/client';
 
@@ -22,6 +23,7 @@ interface LessonMonthProps {
 /** The lessons of a month, with what came out of the bunker and whether that moved. */
 export function LessonMonth({ lessons, onRemove }: LessonMonthProps) {
   const day = lessons[0]!.plan.held_on;
+  const assists = useAssists();
   const month = monthOf(day);
   const balls = lessons.reduce((sum, lesson) => sum + lesson.balls, 0);
   // What a list shows beside is not missed where it does not come: nothing is said of a failure.
@@ -56,20 +58,24 @@ export function LessonMonth({ lessons, onRemove }: LessonMonthProps) {
                 </span>
               )}
             </Link>
-            <Link
-              prefetch={false}
-              href={`/lessons/${lesson.id}/review`}
-              className="flex h-11 items-center px-2 underline underline-offset-4"
-            >
-              Review
-            </Link>
-            <IconButton
-              label={`Delete the lesson at ${lesson.plan.place}`}
-              onClick={() => onRemove(lesson)}
-              harm
-            >
-              <Trash2 size={18} aria-hidden="true" />
-            </IconButton>
+            {!assists && (
+              <>
+                <Link
+                  prefetch={false}
+                  href={`/lessons/${lesson.id}/review`}
+                  className="flex h-11 items-center px-2 underline underline-offset-4"
+                >
+                  Review
+                </Link>
+                <IconButton
+                  label={`Delete the lesson at ${lesson.plan.place}`}
+                  onClick={() => onRemove(lesson)}
+                  harm
+                >
+                  <Trash2 size={18} aria-hidden="true" />
+                </IconButton>
+              </>
+            )}
           </li>
         ))}
       </ul>

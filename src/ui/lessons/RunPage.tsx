@@ -17,6 +17,7 @@ import { trackedBall } from '@/core/lesson/tracker/simulated';
 import { counted } from '@/core/tell/words/counted';
 import { Choices } from '../kit/Choices';
 import { TopBar } from '../frame/TopBar';
+import { useAssists } from '../frame/who';
 import { Closed } from './Closed';
 import { BallList } from './BallList';
 import { LogPanel, NO_HALF, type HalfBall } from './LogPanel';
@@ -170,20 +171,25 @@ export function RunPage(props: RunPageProps) {
   ];
   useCommands(commands);
 
+  const assists = useAssists();
   const needsCare = queue.state === 'offline' || queue.state === 'refused';
   return (
     <>
       <TopBar room="Lessons">
-        <Link prefetch={false} href={`/lessons/${lesson.id}/plan`} className="button-quiet">
-          Plan
-        </Link>
-        <Link
-          prefetch={false}
-          href={`/lessons/${lesson.id}/review`}
-          className="button-quiet font-semibold"
-        >
-          Review
-        </Link>
+        {!assists && (
+          <>
+            <Link prefetch={false} href={`/lessons/${lesson.id}/plan`} className="button-quiet">
+              Plan
+            </Link>
+            <Link
+              prefetch={false}
+              href={`/lessons/${lesson.id}/review`}
+              className="button-quiet font-semibold"
+            >
+              Review
+            </Link>
+          </>
+        )}
       </TopBar>
       <main className="mx-auto w-full max-w-[80rem] grow px-6 py-3 max-sm:px-3">
         <h1 className="sr-only">Lesson at {lesson.plan.place}</h1>

@@ -2,9 +2,6 @@
 
 import { useEffect } from 'react';
 
-/** Where a browser keeps the bunker's page. */
-const PAGE = 'mellow-bunker-page';
-
 /**
  * Has the browser keep this page, where it can (over https, or on this machine): loaded again while the server is away it comes back,
  * with the balls that wait. The document says `keptForLater` once it would.
@@ -28,10 +25,4 @@ export function useComesBack(): void {
     begin().catch(() => undefined);
     return () => told.port1.close();
   }, []);
-}
-
-/** Has the browser forget the page that it kept: who was erased may stand in it. */
-export async function forgetKeptPage(): Promise<void> {
-  const { caches } = window as Partial<Window & typeof globalThis>;
-  await caches?.delete(PAGE);
 }

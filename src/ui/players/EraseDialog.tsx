@@ -6,7 +6,7 @@ import { AlertDialog } from 'radix-ui';
 import type { RosterPlayer } from '@/core/lesson/players/player';
 import { ask, saidOf } from '../server/client';
 import type { Closable } from '../kit/Overlay';
-import { forgetKeptPage } from '../lessons/useComesBack';
+import { forgetKeptPage } from '../kit/keptPage';
 import { Question } from '../kit/Question';
 import { useLine } from '../kit/useLine';
 import { Alert } from '../kit/Alert';

@@ -80,7 +80,7 @@ function Coaches({ playerId }: { playerId: string }) {
         <TickBox
           key={id}
           label={name}
-          checked={ticked}
+          checked={saving.isPending ? saving.variables.includes(id) : ticked}
           disabled={saving.isPending}
           onChecked={(checked) => {
             const others = theirs.map((each) => each.id).filter((each) => each !== id);

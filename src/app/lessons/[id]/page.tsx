@@ -6,5 +6,7 @@ export const dynamic = 'force-dynamic';
 export const metadata = { title: 'Lesson · Mellow Divot' };
 
 export default async function Page({ params }: { params: Promise<{ id: string }> }) {
-  return <RunPage {...await loadLesson((await params).id)} />;
+  const { players, ...loaded } = await loadLesson((await params).id);
+  // What coaches note of a player is nobody's business at the bunker.
+  return <RunPage {...loaded} players={players.map((player) => ({ ...player, notes: '' }))} />;
 }
