@@ -9,7 +9,10 @@ import {
   hasOwnKey,
   heldIn,
   isOfEverybody,
+  deadPairPage,
   LINKS,
+  PAIR,
+  pairPage,
   safeNext,
   signInPage,
   WAY_OUT,
@@ -20,6 +23,7 @@ import { ASKING, sealed, type Asking } from '@/app/viewer';
 import { playerOfLink } from '@/data/access/links';
 import { note } from '@/data/access/log';
 import { TooManyAtOnce } from '@/data/access/passphrase';
+import { pair } from '@/data/access/pairing';
 import { endSession, SESSION_DAYS, sessionOf, signIn } from '@/data/access/sessions';
 import { database } from '@/data/database';
 
@@ -96,6 +100,20 @@ async function left(request: NextRequest, said: Said): Promise<Response> {
   });
 }
 
+/** A phone is brought to a lesson by a word, or asked whether it shall be. */
+async function paired(request: NextRequest, typed: string, said: Said): Promise<Response> {
+  const word = decodeURIComponent(typed);
+  if (request.method !== 'POST') return page(pairPage(word), 200, said);
+  const { sql } = await database();
+  const from = { address: fromWhere(request), device: deviceOf(request) };
+  const brought = await pair(sql, word, from);
+  if (!brought) return page(deadPairPage(), 410, said);
+  return NextResponse.redirect(addressOf(request, `/lessons/${brought.lesson}`), {
+    status: 303,
+    headers: { ...said, 'set-cookie': cookieOf(brought.token, 1, isSecure(request)) },
+  });
+}
+
 /** Who asks, where that may be asked; else the answer. Null where nobody signs in. */
 async function admitted(request: NextRequest, said: Said): Promise<Asking | Response | null> {
   const { method, nextUrl } = request;
@@ -108,6 +126,7 @@ async function admitted(request: NextRequest, said: Said): Promise<Asking | Resp
   if (!asksSignIn(process.env) || hasOwnKey(pathname) || isOfEverybody(pathname)) return null;
   if (method === 'POST' && pathname === ENTRANCE) return entered(request, said);
   if (method === 'POST' && pathname === WAY_OUT) return left(request, said);
+  if (pathname.startsWith(PAIR)) return paired(request, pathname.slice(PAIR.length), said);
   const { sql } = await database();
   const token = heldIn(request.headers.get('cookie'));
   const session = token ? await sessionOf(sql, token) : null;

@@ -23,6 +23,7 @@ const ASSISTANTS: readonly Rule[] = [
   [LOOK, new RegExp(`^/lessons/${ID}$`)],
   [LOOK, new RegExp(`^/api/lessons(/(glances|${ID}))?$`)],
   [[...LOOK, 'POST'], new RegExp(`^/api/lessons/${ID}/balls$`)],
+  [LOOK, new RegExp(`^/api/lessons/${ID}/events$`)],
   [['PATCH'], new RegExp(`^/api/balls/${ID}$`)],
   [[...LOOK, 'PUT', 'DELETE'], /^\/api\/tracker\/aim$/],
 ];

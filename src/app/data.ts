@@ -1,6 +1,8 @@
 import { headers } from 'next/headers';
 import { database, type Database } from '@/data/database';
+import { makePairing } from '@/data/access/pairing';
 import { viewedBy } from '@/data/access/viewer';
+import { watchBalls } from '@/data/news';
 import type { Sql } from '@/data/sql/sql';
 import { asksSignIn } from './entrance';
 import { ASKING, unsealed, type Asking } from './viewer';
@@ -40,7 +42,7 @@ export async function data(): Promise<{ sql: Sql }> {
 const viewerOf = (who: Exclude<Asking, { role: 'head-coach' }>): Parameters<typeof viewedBy>[1] =>
   who.role === 'player'
     ? { role: 'player', player: who.player }
-    : { role: who.role as 'coach' | 'assistant', account: who.account };
+    : { role: who.role as 'coach' | 'assistant', account: who.account, lesson: who.lesson };
 
 /**
  * The database itself, with its folder and copies, for what only head coaches may do.
@@ -52,3 +54,14 @@ export async function wholeData(): Promise<Database> {
   if (who !== null && who.role !== 'head-coach') throw new NotSignedIn();
   return database();
 }
+
+/** Watches a lesson that who asks was found to see. @returns stops it */
+export const watched = async (lesson: string, told: () => void): Promise<() => void> =>
+  watchBalls((await database()).sql, lesson, told);
+
+/** A word that brings a phone to a lesson that who asks was found to see. */
+export const pairingFor = async (
+  lesson: string,
+  account: string,
+): Promise<{ word: string; seconds: number }> =>
+  makePairing((await database()).sql, lesson, account);

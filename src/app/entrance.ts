@@ -6,6 +6,9 @@ const LOOPBACK = /^(localhost|127(\.\d{1,3}){3}|::1|\[::1\])$/;
 export const ENTRANCE = '/enter';
 export const WAY_OUT = '/leave';
 
+/** Below this stand the words that bring a phone to a lesson. */
+export const PAIR = '/pair/';
+
 /** Below this stand players' links. */
 export const LINKS = '/p/';
 
@@ -113,6 +116,17 @@ export const closedPage = (name: string): string =>
   barePage(`<p>This is not open to you, ${escaped(name)}. Ask the head coach if it should be.</p>
 <p><a href="/lessons">Go to the lessons</a></p>
 <form method="post" action="${WAY_OUT}"><button>Sign out</button></form>`);
+
+/** The page on which a phone says that it will be brought to a lesson: asking for it alone uses no word up. */
+export const pairPage = (word: string): string =>
+  barePage(`<p>Log balls of this lesson on this phone? It sees this lesson alone, for a day.</p>
+<form method="post" action="${PAIR}${escaped(encodeURIComponent(word))}"><button>Open the lesson here</button></form>`);
+
+/** The page for a word that brings nobody anywhere. */
+export const deadPairPage = (): string =>
+  barePage(
+    `<p role="alert">This code is used, or over. On the lesson’s page choose “Take it to the bunker” for a new one.</p>`,
+  );
 
 /** The page for a link that opens nothing. */
 export const deadLinkPage = (): string =>

@@ -147,9 +147,39 @@ test('each sees what is theirs: head coach, coaches, an assistant and a player�
       }
       expect(await status(hal, '/lessons/5a17a0e5-0000-4000-8000-000000000002')).toBe(404);
       await hal.goto(`${base}${GROUND_LESSON}`);
-      await hal.getByRole('button', { name: 'thin' }).click();
+      await hal.getByRole('button', { name: 'thin', exact: true }).click();
       await expect(hal.getByText(/1 of 8 balls · all balls saved/)).toBeVisible();
       expect(await hal.content()).not.toContain('Quits on the ones under a high face');
+
+      // A phone is brought to the lesson by its code, once; balls stand on the other device within a second.
+      await page.goto(`${base}${GROUND_LESSON}`);
+      await page.getByRole('button', { name: 'Take it to the bunker' }).click();
+      const dialog = page.getByRole('dialog');
+      await passesAxe(page);
+      const said = await dialog.getByRole('img').getAttribute('aria-label');
+      const address = said!.replace('Code for ', '');
+      await page.keyboard.press('Escape');
+      const phone = await (
+        await browser.newContext({ viewport: { width: 390, height: 844 } })
+      ).newPage();
+      await phone.goto(address);
+      await passesAxe(phone);
+      await phone.getByRole('button', { name: 'Open the lesson here' }).click();
+      await expect(phone).toHaveURL(`${base}${GROUND_LESSON}`);
+      await expect(phone.getByRole('button', { name: 'thin', exact: true })).toBeVisible();
+      for (const closed of ['/players', '/lessons/5a17a0e5-0000-4000-8000-000000000001']) {
+        expect([403, 404]).toContain(await status(phone, closed));
+      }
+      await expect(page.getByText(/1 of 8 balls/)).toBeVisible();
+      await phone.getByRole('button', { name: 'heavy', exact: true }).click();
+      await expect(phone.getByText(/2 of 8 balls · all balls saved/)).toBeVisible();
+      await expect(page.getByText(/2 of 8 balls/)).toBeVisible({ timeout: 1000 });
+      await phone.getByRole('button', { name: 'Undo last ball' }).click();
+      await expect(phone.getByText(/1 of 8 balls · all balls saved/)).toBeVisible();
+      await expect(page.getByText(/1 of 8 balls/)).toBeVisible({ timeout: 1000 });
+      await hal.goto(address);
+      await hal.getByRole('button', { name: 'Open the lesson here' }).click();
+      await expect(hal.getByRole('alert')).toContainText('This code is used, or over.');
 
       // The player's link: her own, and nothing of anybody else or of the coach's notes.
       const ines = await (

@@ -24,6 +24,7 @@ export const VIEWS: readonly View[] = [
   ],
   ['/players', (page) => page.getByRole('table').waitFor()],
   ['/players/ines-okafor', (page) => page.getByRole('heading', { name: 'Bag check' }).waitFor()],
+  ['/coaches', (page) => page.getByRole('heading', { name: 'What happened' }).waitFor()],
   ['/lessons', (page) => page.getByRole('heading', { name: 'Lessons' }).waitFor()],
   [DEMO_LESSON, (page) => page.getByTestId('script').waitFor()],
   [`${DEMO_LESSON}/plan`, (page) => page.getByRole('table').waitFor()],

@@ -21,6 +21,8 @@ export interface Session {
   account: string;
   name: string;
   role: Role;
+  /** The one lesson that a phone was brought to; null for whoever signed in. */
+  lesson: string | null;
 }
 
 /** What became of a try to sign in: what the browser shall hold, or in how many minutes to try again, 0 for at once. */
@@ -82,7 +84,9 @@ export async function sessionOf(sql: Tx, token: string): Promise<Session | null>
   if (!isToken(token)) return null;
   const hash = tokenHash(token);
   const { rows } = await sql.query<Session & { stale: boolean }>(
-    `select s.id, a.id as account, a.name, a.role, s.used_at < now() - make_interval(mins => $3) as stale
+    `select s.id, a.id as account, s.lesson_id as lesson,
+       case when s.lesson_id is null then a.name else a.name || '’s phone' end as name,
+       case when s.lesson_id is null then a.role else 'assistant' end as role, s.used_at < now() - make_interval(mins => $3) as stale
      from sessions s join accounts a on a.id = s.account_id
      where s.token_hash = $1 and a.ended_at is null and s.ends_at > now()
        and s.used_at > now() - make_interval(days => $2)`,
@@ -98,6 +102,8 @@ export async function sessionOf(sql: Tx, token: string): Promise<Session | null>
 /** A session as it is listed. */
 export interface ListedSession {
   id: string;
+  /** True for a phone that was brought to one lesson. */
+  paired: boolean;
   account: string;
   device: string;
   beganAt: string;
@@ -109,7 +115,7 @@ const ISO = `'YYYY-MM-DD"T"HH24:MI:SS"Z"'`;
 /** Sessions that have not ended, the last used first. */
 export async function listSessions(sql: Tx): Promise<ListedSession[]> {
   const { rows } = await sql.query<ListedSession>(
-    `select id, account_id as account, device, to_char(began_at at time zone 'utc', ${ISO}) as "beganAt",
+    `select id, account_id as account, lesson_id is not null as paired, device, to_char(began_at at time zone 'utc', ${ISO}) as "beganAt",
        to_char(used_at at time zone 'utc', ${ISO}) as "usedAt"
      from sessions where ends_at > now() and used_at > now() - make_interval(days => $1)
      order by used_at desc limit 500`,

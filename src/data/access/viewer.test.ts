@@ -118,6 +118,7 @@ test('no table is without a say of who may see it', async () => {
   const closed = rows.filter(({ open }) => !open).map(({ name }) => name);
   expect(closed).toEqual([
     'migrations',
+    'pairings',
     'player_links',
     'security_log',
     'sessions',

@@ -2,7 +2,9 @@ import type { Sql, Tx } from '../sql/sql';
 
 /** Who asks, where it is not somebody who may see everything. */
 export type Viewer =
-  | { role: 'coach' | 'assistant'; account: string }
+  | { role: 'coach'; account: string }
+  /** An assistant; with a lesson a phone that was brought to that one. */
+  | { role: 'assistant'; account: string; lesson?: string | null }
   /** A link to what is one player's own. */
   | { role: 'player'; player: string };
 
@@ -13,12 +15,14 @@ export type Viewer =
 export function viewedBy(sql: Sql, viewer: Viewer): Sql {
   const account = viewer.role === 'player' ? '' : viewer.account;
   const player = viewer.role === 'player' ? viewer.player : '';
+  const lesson = (viewer.role === 'assistant' && viewer.lesson) || '';
   const transaction: Sql['transaction'] = (work) =>
     sql.transaction(async (tx) => {
       await tx.query(
         `select set_config('mellow.role', $1, true), set_config('mellow.account', $2, true),
-           set_config('mellow.player', $3, true), set_config('role', 'mellow_guest', true)`,
-        [viewer.role, account, player],
+           set_config('mellow.player', $3, true), set_config('mellow.lesson', $4, true),
+           set_config('role', 'mellow_guest', true)`,
+        [viewer.role, account, player, lesson],
       );
       return work(tx);
     });

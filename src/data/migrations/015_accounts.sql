@@ -18,6 +18,8 @@ create table sessions (
   token_hash text primary key,
   id uuid not null unique default gen_random_uuid(),
   account_id uuid not null references accounts (id) on delete cascade,
+  -- A phone that was brought to one lesson is an assistant there, whoever brought it.
+  lesson_id uuid references lessons (id) on delete cascade,
   device text not null default '',
   began_at timestamptz not null default now(),
   used_at timestamptz not null default now(),
@@ -25,6 +27,15 @@ create table sessions (
 );
 
 create index sessions_of_account on sessions (account_id);
+
+-- A word that brings a phone to one lesson: for a few minutes, and once.
+create table pairings (
+  word_hash text primary key,
+  lesson_id uuid not null references lessons (id) on delete cascade,
+  account_id uuid references accounts (id) on delete cascade,
+  ends_at timestamptz not null,
+  used_at timestamptz
+);
 
 -- Who coaches a player: a player of nobody in particular is everybody's.
 create table player_coaches (
@@ -85,6 +96,10 @@ grant select (id, name, role, ended_at) on accounts to mellow_guest;
 create function mellow_role() returns text language sql stable
   as $$ select coalesce(current_setting('mellow.role', true), '') $$;
 
+-- The one lesson that a phone was brought to; null for whoever sees more than one.
+create function mellow_lesson() returns uuid language sql stable
+  as $$ select nullif(current_setting('mellow.lesson', true), '')::uuid $$;
+
 -- Whether who asks may see a player: a coach those of nobody in particular and the own, an assistant those of open lessons, a link its one.
 create function mellow_sees_player(wanted text) returns boolean language sql stable security definer set search_path = public
   as $$
@@ -94,21 +109,22 @@ create function mellow_sees_player(wanted text) returns boolean language sql sta
         or exists (select from player_coaches c where c.player_id = wanted
                    and c.account_id::text = current_setting('mellow.account', true))
       when 'assistant' then
-        exists (select from lessons l where l.deleted_at is null and l.closed_at is null and l.plan -> 'players' ? wanted)
+        exists (select from lessons l where l.deleted_at is null and l.closed_at is null and l.plan -> 'players' ? wanted
+                and l.id = coalesce(mellow_lesson(), l.id))
       when 'player' then wanted = current_setting('mellow.player', true)
       else false
     end
   $$;
 
 -- Whether who asks may see a lesson: a coach one with any player whom the coach sees, or with none; an assistant an open one.
-create function mellow_sees_lesson(plan jsonb, closed timestamptz, deleted timestamptz) returns boolean
+create function mellow_sees_lesson(lesson uuid, plan jsonb, closed timestamptz, deleted timestamptz) returns boolean
   language sql stable security definer set search_path = public
   as $$
     select case mellow_role()
       when 'coach' then
         coalesce(jsonb_array_length(plan -> 'players'), 0) = 0
         or exists (select from jsonb_array_elements_text(plan -> 'players') p where mellow_sees_player(p))
-      when 'assistant' then closed is null and deleted is null
+      when 'assistant' then closed is null and deleted is null and lesson = coalesce(mellow_lesson(), lesson)
       when 'player' then deleted is null and plan -> 'players' ? current_setting('mellow.player', true)
       else false
     end
@@ -150,9 +166,9 @@ create policy assisted on balls to mellow_guest
   with check (mellow_role() = 'assistant' and exists (select from lessons l where l.id = lesson_id));
 
 alter table lessons enable row level security;
-create policy seen on lessons for select to mellow_guest using (mellow_sees_lesson(plan, closed_at, deleted_at));
+create policy seen on lessons for select to mellow_guest using (mellow_sees_lesson(id, plan, closed_at, deleted_at));
 create policy written on lessons to mellow_guest
-  using (mellow_role() = 'coach' and mellow_sees_lesson(plan, closed_at, deleted_at)) with check (mellow_role() = 'coach');
+  using (mellow_role() = 'coach' and mellow_sees_lesson(id, plan, closed_at, deleted_at)) with check (mellow_role() = 'coach');
 
 alter table drill_results enable row level security;
 create policy coached on drill_results to mellow_guest

@@ -128,14 +128,15 @@ export function CoachesPage({ accounts, sessions, log }: CoachesPageProps) {
           </h2>
           {sessions.length === 0 && <p className="mt-1">Nobody.</p>}
           <ul className="mt-1">
-            {sessions.map(({ id, account, device, beganAt, usedAt }) => (
+            {sessions.map(({ id, account, paired, device, beganAt, usedAt }) => (
               <li
                 key={id}
                 className="flex flex-wrap items-center gap-x-4 border-b border-hairline py-1"
               >
                 <strong>{nameOf(account)}</strong>
                 <span className="grow" suppressHydrationWarning>
-                  {deviceName(device)}, since {ago(beganAt)}, last used {ago(usedAt)}
+                  {deviceName(device)}
+                  {paired && ', for one lesson'}, since {ago(beganAt)}, last used {ago(usedAt)}
                 </span>
                 <button
                   type="button"
@@ -153,8 +154,8 @@ export function CoachesPage({ accounts, sessions, log }: CoachesPageProps) {
             What happened
           </h2>
           <p className="text-sm text-ink-soft">
-            Sign-ins, exports, erasures and changes of accounts. It never says which player, or what
-            was in a file.
+            Sign-ins, exports, erasures and changes of accounts; never which player, or what was in
+            a file.
           </p>
           {log.length === 0 && <p className="mt-1">Nothing yet.</p>}
           <ol className="mt-1 max-h-96 overflow-auto" tabIndex={log.length > 8 ? 0 : undefined}>

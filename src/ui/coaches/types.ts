@@ -1,6 +1,8 @@
 /** A browser that is signed in, as it is listed. */
 export interface ListedSession {
   id: string;
+  /** True for a phone that was brought to one lesson. */
+  paired: boolean;
   account: string;
   device: string;
   beganAt: string;

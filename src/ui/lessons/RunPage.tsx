@@ -2,7 +2,6 @@
 
 import { situationAt } from '@/core/lesson/plan/situationAt';
 import { NOBODY_AHEAD } from '@/core/tell/script/care';
-import Link from 'next/link';
 import { useMemo } from 'react';
 import { readSituation } from '@/core/tell/format/situation';
 import { hitOf } from '@/core/lesson/review/against';
@@ -16,8 +15,7 @@ import type { RosterPlayer } from '@/core/lesson/players/player';
 import { trackedBall } from '@/core/lesson/tracker/simulated';
 import { counted } from '@/core/tell/words/counted';
 import { Choices } from '../kit/Choices';
-import { TopBar } from '../frame/TopBar';
-import { useAssists } from '../frame/who';
+import { RunBar } from './RunBar';
 import { Closed } from './Closed';
 import { BallList } from './BallList';
 import { LogPanel, NO_HALF, type HalfBall } from './LogPanel';
@@ -171,26 +169,10 @@ export function RunPage(props: RunPageProps) {
   ];
   useCommands(commands);
 
-  const assists = useAssists();
   const needsCare = queue.state === 'offline' || queue.state === 'refused';
   return (
     <>
-      <TopBar room="Lessons">
-        {!assists && (
-          <>
-            <Link prefetch={false} href={`/lessons/${lesson.id}/plan`} className="button-quiet">
-              Plan
-            </Link>
-            <Link
-              prefetch={false}
-              href={`/lessons/${lesson.id}/review`}
-              className="button-quiet font-semibold"
-            >
-              Review
-            </Link>
-          </>
-        )}
-      </TopBar>
+      <RunBar lessonId={lesson.id} />
       <main className="mx-auto w-full max-w-[80rem] grow px-6 py-3 max-sm:px-3">
         <h1 className="sr-only">Lesson at {lesson.plan.place}</h1>
         <Choices

@@ -1,15 +1,35 @@
 'use client';
 
 import { useQuery } from '@tanstack/react-query';
-import { useEffect, useRef } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import type { TouchedBall } from '@/core/lesson/balls/ball';
 import { ask, bodyOf } from '../server/client';
 import type { ShownBall } from './types';
 
+/** How often is looked while the server says itself when there is something, ms. */
+const SELDOM_MS = 60_000;
+
+/** Whether the server would say that balls were touched, and how often it did: a line that was lost is taken up by the browser itself. */
+function useWordOfBalls(lessonId: string): { open: boolean; heard: number } {
+  const [open, setOpen] = useState(false);
+  const [heard, setHeard] = useState(0);
+  useEffect(() => {
+    if (!('EventSource' in window)) return;
+    const line = new EventSource(`/api/lessons/${lessonId}/events`);
+    line.onopen = () => setOpen(true);
+    line.onerror = () => setOpen(false);
+    line.onmessage = () => setHeard((now) => now + 1);
+    return () => line.close();
+  }, [lessonId]);
+  return { open, heard };
+}
+
 /**
- * Brings what other devices or a tracker log, change and take away, a look every so many milliseconds while the page is seen.
+ * Brings what other devices or a tracker log, change and take away: as soon as the server says so, and by a look every so many milliseconds
+ * where its word does not come.
  *
  * @param balls those that are known
+ * @param everyMs while no line to the server is open
  */
 export function useOtherBalls(
   lessonId: string,
@@ -22,7 +42,8 @@ export function useOtherBalls(
   useEffect(() => {
     take.current = onBalls;
   });
-  const { data } = useQuery({
+  const { open, heard } = useWordOfBalls(lessonId);
+  const { data, refetch } = useQuery({
     queryKey: ['balls touched', lessonId],
     queryFn: ({ signal }) => {
       // What the page came with is known; from then on what a look has brought.
@@ -37,9 +58,12 @@ export function useOtherBalls(
         ),
       );
     },
-    refetchInterval: everyMs,
+    refetchInterval: open ? SELDOM_MS : everyMs,
     gcTime: 0,
   });
+  useEffect(() => {
+    if (heard > 0) void refetch({ cancelRefetch: true });
+  }, [heard, refetch]);
   useEffect(() => {
     if (!data || data.length === 0) return;
     last.current = Math.max(last.current, ...data.map(({ touched }) => touched));
