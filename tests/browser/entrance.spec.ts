@@ -7,10 +7,12 @@ import { addressOf, inFolder, serve, serving } from './server';
 const base = addressOf('entrance');
 const SECRET = 'rake after every ball';
 const INES = '/players/ines-okafor';
+const PRACTICE = '5a17a0e5-0000-4000-8000-0000000000a1';
 const GROUND_LESSON = '/lessons/5a17a0e5-0000-4000-8000-000000000004';
 
-const PEOPLE = [
-  ['ana', 'Ana Lind', 'head-coach'],
+const HEAD = ['ana', 'Ana Lind', 'head-coach'] as const;
+
+const OTHERS = [
   ['cora', 'Cora Berg', 'coach'],
   ['dov', 'Dov Hale', 'coach'],
   ['hal', 'Hal Moss', 'assistant'],
@@ -65,7 +67,7 @@ test('each sees what is theirs: head coach, coaches, an assistant and a playerâ€
     let server: ChildProcess | null = null;
     try {
       if (process.env.MELLOW_SEEDED) cpSync(process.env.MELLOW_SEEDED, data, { recursive: true });
-      for (const each of PEOPLE) account(data, each);
+      account(data, HEAD);
       server = serve('entrance', data, { MELLOW_SIGN_IN: '1' });
       const page = await (await browser.newContext()).newPage();
       await expect
@@ -96,6 +98,12 @@ test('each sees what is theirs: head coach, coaches, an assistant and a playerâ€
       await expect(page).toHaveURL(`${base}/players?archived=1`);
       await page.reload();
       await expect(page.getByRole('button', { name: 'Signed in as Ana Lind' })).toBeVisible();
+
+      for (const [sign_in, name, role] of OTHERS) {
+        const record = { sign_in, name, role, passphrase: SECRET };
+        const added = await page.request.post(`${base}/api/accounts`, { data: record });
+        expect(added.status()).toBe(201);
+      }
 
       // The head coach makes Ines a player of Cora's alone, and a link for Ines.
       await sharing(page);
@@ -193,8 +201,8 @@ test('each sees what is theirs: head coach, coaches, an assistant and a playerâ€
       const shown = await ines.content();
       for (const hidden of ['Tomas', 'Reinholt', 'Marguerite', 'Quits on'])
         expect(shown).not.toContain(hidden);
-      const card = await ines.request.get(`${link}/card`);
-      expect(card.headers()['content-type']).toBe('application/pdf');
+      const sheet = await ines.request.get(`${link}/practice/${PRACTICE}`);
+      expect(sheet.headers()['content-type']).toBe('application/pdf');
       expect((await ines.request.post(link)).status()).toBe(404);
       expect(await status(ines, '/players')).toBe(401);
       expect(await status(ines, `/api${INES}`)).toBe(401);
