@@ -169,11 +169,17 @@ export async function addBalls(
   return balls.map(({ id }) => id);
 }
 
-/** Puts what was seen of a ball in place of what it was, excludes it, or takes it away and brings it back. */
+/**
+ * Puts what was seen of a ball in place of what it was, excludes it, or takes it away and brings it back; null when there is none.
+ *
+ * @param from its `touched` where it was read, if nobody may have changed it since
+ * @throws ChangedElsewhere
+ */
 export async function changeBall(
   db: Sql,
   id: string,
   { excluded, deleted, ...seen }: BallChange,
+  from?: number,
 ): Promise<StoredBall | null> {
   const { rows } = await db.query<Row>(
     `update balls set
@@ -181,8 +187,19 @@ export async function changeBall(
        excluded = coalesce($3, excluded),
        touched = nextval('balls_touched'),
        deleted_at = case when $4::boolean is null then deleted_at when $4 then now() end
-     where id = $1 returning ${COLUMNS}`,
-    [id, JSON.stringify(seen), excluded ?? null, deleted ?? null],
+     where id = $1 and touched = coalesce($5, touched) returning ${COLUMNS}`,
+    [id, JSON.stringify(seen), excluded ?? null, deleted ?? null, from ?? null],
   );
-  return rows[0] ? ballOf(rows[0]) : null;
+  if (rows[0]) return ballOf(rows[0]);
+  const { rows: here } = await db.query('select 1 from balls where id = $1', [id]);
+  if (here.length > 0) throw new ChangedElsewhere();
+  return null;
+}
+
+/** Thrown where a ball was changed by somebody else since it was read. */
+export class ChangedElsewhere extends Error {
+  constructor() {
+    super('was changed on another device since you opened it');
+    this.name = 'ChangedElsewhere';
+  }
 }

@@ -273,3 +273,19 @@ test('a tracker’s key is good until the next is made; its aim goes with a word
   await leaveTracker(sql, aim);
   expect((await trackerState(sql)).aim).toBeNull();
 });
+
+test('a ball that was changed since it was read is not changed over that', async () => {
+  const { sql } = database;
+  const lesson = '99999999-1111-4111-8111-111111111111';
+  await saveLesson(sql, lesson, aPlan());
+  await addBalls(sql, lesson, [aBall(91)]);
+  const [read] = await ballsOfLesson(sql, lesson);
+  const theirs = (await changeBall(sql, aBall(91).id, { excluded: 'slipped' }, read!.touched))!;
+  await expect(changeBall(sql, aBall(91).id, { excluded: 'mine' }, read!.touched)).rejects.toThrow(
+    /changed on another device/,
+  );
+  expect((await ballsOfLesson(sql, lesson))[0]).toMatchObject({ excluded: 'slipped' });
+  await changeBall(sql, aBall(91).id, { excluded: 'mine' }, theirs.touched);
+  expect((await ballsOfLesson(sql, lesson))[0]).toMatchObject({ excluded: 'mine' });
+  expect(await changeBall(sql, lesson, { excluded: 'nothing' }, 1)).toBeNull();
+});

@@ -248,6 +248,16 @@ test('each sees what is theirs: head coach, coaches, an assistant and a playerâ€
     }
   }));
 
+test('where the server serves this machine alone a phone is not promised anything', async ({
+  page,
+}) => {
+  await page.goto(GROUND_LESSON);
+  await page.locator('html[data-awake]').waitFor({ state: 'attached' });
+  await page.getByRole('button', { name: 'Take it to the bunker' }).click();
+  await expect(page.getByRole('dialog')).toContainText('Phones cannot reach this server');
+  await expect(page.getByRole('dialog')).toContainText('MELLOW_HOST=0.0.0.0 npm start');
+});
+
 test('accounts are added, changed and removed on the page; the last head coach is not', async ({
   page,
 }) => {

@@ -20,7 +20,8 @@ const LATEST = 30;
 /** The balls of a player at a station, latest first, to be edited, excluded or taken away. */
 export function BallList({ balls, onChange }: BallListProps) {
   const units = useUnits();
-  const [open, setOpen] = useState<string | null>(null);
+  /** The ball that is edited, and its `touched` when it was opened. */
+  const [open, setOpen] = useState<Pick<ShownBall, 'id' | 'touched'> | null>(null);
   const [all, setAll] = useState(false);
   const shown = all ? balls : balls.slice(-LATEST);
   if (balls.length === 0) return <p className="mt-4">No balls logged here yet.</p>;
@@ -31,8 +32,8 @@ export function BallList({ balls, onChange }: BallListProps) {
           <li key={ball.id} className="border-b border-hairline py-1">
             <button
               type="button"
-              aria-expanded={open === ball.id}
-              onClick={() => setOpen(open === ball.id ? null : ball.id)}
+              aria-expanded={open?.id === ball.id}
+              onClick={() => setOpen(open?.id === ball.id ? null : ball)}
               className={`min-h-11 w-full text-left ${ball.excluded ? 'text-ink-soft line-through' : ''}`}
             >
               {balls.length - i}. {seenWords(ball, units)}
@@ -40,12 +41,16 @@ export function BallList({ balls, onChange }: BallListProps) {
               {ball.source === 'tracker' && ' · tracker'}
               {ball.excluded && ` · ${ball.excluded}`}
             </button>
-            {open === ball.id && (
+            {open?.id === ball.id && (
               <BallEdit
                 ball={ball}
                 onChange={async (change) => {
-                  const fault = await onChange(ball, change);
-                  if (fault === null) setOpen(null);
+                  const fault = await onChange(
+                    { ...ball, touched: open.touched ?? ball.touched },
+                    change,
+                  );
+                  // What another device made of it has been told of: the next try is meant.
+                  setOpen((now) => (fault === null ? null : now && { id: now.id }));
                   return fault;
                 }}
               />

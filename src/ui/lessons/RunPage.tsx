@@ -71,7 +71,7 @@ export function RunPage(props: RunPageProps) {
   const station = stations[stationAt]!;
   const player = players[playerAt]!;
 
-  const { saved, put, remove, join, change } = useBallChanges(props.balls);
+  const { saved, put, remove, join, change } = useBallChanges(lesson.id, props.balls);
   const queue = useBallQueue(lesson.id, (balls, away) => {
     put(balls);
     remove(away);

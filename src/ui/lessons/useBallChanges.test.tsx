@@ -3,7 +3,7 @@ import { aBall } from '@/core/testing/balls';
 import { held, standInServer } from '../testing/server';
 import type { StoredBall } from '@/core/lesson/balls/ball';
 import type { ShownBall } from './types';
-import { useBallChanges } from './useBallChanges';
+import { CHANGED_ELSEWHERE, useBallChanges } from './useBallChanges';
 
 const shown = (n: number, fields: Partial<StoredBall> = {}): StoredBall => ({
   ...aBall(n),
@@ -14,7 +14,7 @@ const shown = (n: number, fields: Partial<StoredBall> = {}): StoredBall => ({
 
 const opened = (first: readonly ShownBall[]) => {
   const server = standInServer();
-  const { result } = renderHook(() => useBallChanges(first));
+  const { result } = renderHook(() => useBallChanges('lesson', first));
   return { server, result, ids: () => result.current.saved.map(({ id }) => id) };
 };
 
@@ -77,4 +77,25 @@ test('a ball taken away here is not brought back by a look, but by a hand', asyn
   expect(ids()).toEqual([shown(2).id]);
   await act(async () => void (await result.current.change(shown(1), { deleted: false })));
   expect(ids()).toEqual([shown(2).id, shown(1).id]);
+});
+
+test('a ball that another device changed since is not overwritten: theirs is shown, and the next try is meant', async () => {
+  const { server, result } = opened([shown(1, { carry_m: 8 })]);
+  const asked: string[] = [];
+  server.on('PATCH', /balls/, ({ url }) => {
+    asked.push(url);
+    return url.endsWith('touched=1')
+      ? { status: 409, body: { error: [{ path: 'ball', message: 'was changed' }] } }
+      : { body: shown(1, { carry_m: 9, touched: 8 }) };
+  });
+  server.on('GET', /touched_after=1/, () => ({ body: [shown(1, { carry_m: 11, touched: 7 })] }));
+  await act(async () =>
+    expect(await result.current.change(shown(1), { carry_m: 9 })).toBe(CHANGED_ELSEWHERE),
+  );
+  expect(result.current.saved[0]).toMatchObject({ carry_m: 11, touched: 7 });
+  await act(async () =>
+    expect(await result.current.change(result.current.saved[0]!, { carry_m: 9 })).toBeNull(),
+  );
+  expect(result.current.saved[0]).toMatchObject({ carry_m: 9 });
+  expect(asked[1]).toMatch(/touched=7$/);
 });

@@ -29,8 +29,13 @@ export const taken = (bringBack: () => void): void => {
   toast('Ball deleted.', { action: { label: 'Undo', onClick: bringBack } });
 };
 
+/** Said where two devices change one ball; what the other made of it stands in the list by then. */
+export const CHANGED_ELSEWHERE =
+  'Another device changed this ball while you did. Its version is the one in the list now. Save again to put yours in its place.';
+export const DELETED_ELSEWHERE = 'Another device deleted this ball while you changed it.';
+
 /** The saved balls of a lesson, and editing, excluding, taking away and bringing back. */
-export function useBallChanges(first: readonly ShownBall[]) {
+export function useBallChanges(lessonId: string, first: readonly ShownBall[]) {
   const [saved, setSaved] = useState(first);
   /** Taken away here, with when in the server's order, as far as that is known: a look that began before must not bring them back. */
   const away = useRef(new Map<string, number>());
@@ -52,16 +57,31 @@ export function useBallChanges(first: readonly ShownBall[]) {
     );
     setSaved((now) => joined(now, here));
   }, []);
-  /** Changes a saved ball and shows what came of it; gives back what is wrong, or null. */
+  /**
+   * Changes a saved ball and shows what came of it; gives back what is wrong, or null. Where another device has changed it since it
+   * was read, that stands here then, beside what was typed.
+   */
   const change = async (ball: ShownBall, fields: BallChange): Promise<string | null> => {
-    const answered = await ask<ShownBall>(`/api/balls/${ball.id}`, 'PATCH', fields);
+    const { id, touched } = ball;
+    const url = `/api/balls/${id}${touched === undefined ? '' : `?touched=${touched}`}`;
+    const answered = await ask<ShownBall>(url, 'PATCH', fields);
+    if (answered.kind === 'refused' && answered.status === 409) {
+      const looked = await ask<TouchedBall[]>(
+        `/api/lessons/${lessonId}/balls?touched_after=${touched}`,
+      );
+      if (looked.kind !== 'ok') return saidOf(looked);
+      join(looked.body);
+      const gone = looked.body.some((each) => each.id === id && 'deleted' in each);
+      return gone ? DELETED_ELSEWHERE : CHANGED_ELSEWHERE;
+    }
     if (answered.kind !== 'ok') return saidOf(answered);
     if (!fields.deleted) {
       put([answered.body]);
       return null;
     }
     remove([ball.id], answered.body.touched);
-    taken(() => void change(ball, { deleted: false }));
+    const { touched: removed } = answered.body;
+    taken(() => void change({ ...ball, touched: removed }, { deleted: false }));
     return null;
   };
   return { saved, put, remove, join, change };
