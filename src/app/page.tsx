@@ -105,7 +105,7 @@ export default async function DeskPage({ searchParams }: { searchParams: Promise
     searchParams,
   ]);
   const [latest] = known;
-  if (!latest) return <NoPlayers />;
+  if (!latest) return <NoPlayers house={academy} />;
   const { first, player, problem } = await beginningOf(queryText(query), latest, (id) =>
     playerById(sql, id),
   );

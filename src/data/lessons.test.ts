@@ -3,6 +3,7 @@ import { rmSync } from 'node:fs';
 import type { NewBall } from '@/core/lesson/balls/ball';
 import type { LessonFile } from '@/core/lesson/exchange/exchange';
 import { A_CALL, aBall } from '@/core/testing/balls';
+import { aPlan } from '@/core/testing/plans';
 import { addBalls, ballsOfLesson, ballsOfPlayer, changeBall } from './balls';
 import { glancesOfMonth } from './glances';
 import { readMonth } from '@/core/lesson/plan/month';

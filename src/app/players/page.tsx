@@ -1,5 +1,7 @@
 import { data } from '@/app/data';
+import { anyHere } from '@/data/clear';
 import { listPlayers } from '@/data/players';
+import { DEMO_RECORDS } from '@/demo/records';
 import { Roster } from '@/ui/players/Roster';
 import { house } from '../house';
 
@@ -14,11 +16,16 @@ export default async function PlayersPage({
 }) {
   const { new: opens } = await searchParams;
   const { sql } = await data();
-  const [first, academy] = await Promise.all([listPlayers(sql, { limit: 50 }), house()]);
+  const [first, academy, isDemo] = await Promise.all([
+    listPlayers(sql, { limit: 50 }),
+    house(),
+    anyHere(sql, DEMO_RECORDS),
+  ]);
   return (
     <Roster
       first={first}
       house={academy}
+      isDemo={isDemo}
       opens={opens === 'player' || opens === 'academy' ? opens : null}
     />
   );

@@ -10,6 +10,7 @@ import { DeletedLink } from '../frame/DeletedLink';
 import { TopBar } from '../frame/TopBar';
 import { useCommands, type Command } from '../kit/commands';
 import { Confirm } from '../kit/Confirm';
+import { DemoNote } from './DemoNote';
 import { HouseForm } from './HouseForm';
 import { PlayerForm } from './PlayerForm';
 import { RosterTable } from './RosterTable';
@@ -21,6 +22,8 @@ import { TickBox } from '../kit/TickBox';
 interface RosterProps {
   first: RosterPageData;
   house: House;
+  /** True while the made-up academy is there. */
+  isDemo?: boolean;
   /** What is opened at once: the form of a new player, or the academy's. */
   opens?: 'player' | 'academy' | null;
 }
@@ -72,6 +75,7 @@ export function Roster(props: RosterProps) {
             Academy
           </button>
         </header>
+        {props.isDemo && <DemoNote />}
         <div className="mt-4 flex flex-wrap items-center gap-x-5 gap-y-2">
           <label htmlFor="find-player" className="sr-only">
             Find a player

@@ -36,7 +36,7 @@ export default async function Page({
   if (!stored) notFound();
   const query = new URLSearchParams(queryText(await searchParams));
   const known = await playersForDesk(sql);
-  if (known.length === 0) return <NoPlayers />;
+  if (known.length === 0) return <NoPlayers house={await house()} />;
   const asked = query.get('player');
   const found =
     asked && !known.some((each) => each.id === asked) ? await playerById(sql, asked) : null;

@@ -1,3 +1,4 @@
+import { skillOf } from './skillOf';
 import type { Skill } from '@/core/ground/player/player';
 import { FaultyInput, type Fault } from '@/core/tell/format/fault';
 import { readBagText } from './bagText';
@@ -37,13 +38,6 @@ const HAND_WORDS = new Map(
 const UNIT_WORDS = new Map(
   Object.entries({ m: 'metres', metric: 'metres', yd: 'yards', meters: 'metres' } as const),
 );
-
-/** Skill for a handicap: plus and scratch, single figures, up to 22, above. */
-function skillOf(handicap: number): Skill {
-  if (handicap <= 0) return 'expert';
-  if (handicap < 10) return 'good';
-  return handicap <= 22 ? 'middle' : 'beginner';
-}
 
 const list = (cell: string): string[] =>
   cell

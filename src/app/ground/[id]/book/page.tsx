@@ -18,6 +18,6 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
   const stored = isId(id) ? await placeById(sql, id) : null;
   if (!stored) notFound();
   const players = await playersForDesk(sql);
-  if (players.length === 0) return <NoPlayers />;
+  if (players.length === 0) return <NoPlayers house={await house()} />;
   return <BookPage stored={stored} players={players} house={await house()} today={todayHere()} />;
 }

@@ -1,0 +1,43 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { Confirm } from '../kit/Confirm';
+import { useWho } from '../frame/who';
+import { ask } from '../server/client';
+import { isDone } from '../server/said';
+
+/** Says that the academy is made up, and clears it away. */
+export function DemoNote() {
+  const router = useRouter();
+  const [asks, setAsks] = useState(false);
+  const who = useWho();
+  const clear = async (): Promise<void> => {
+    if (!isDone(await ask('/api/demo', 'DELETE'))) return;
+    router.push('/');
+    router.refresh();
+  };
+  return (
+    <p className="mt-3 flex flex-wrap items-center gap-x-4 rounded bg-paper-deep px-3 py-1.5">
+      <span className="grow">
+        This academy is made up, to look around in: no player, lesson or place here is real.
+      </span>
+      {(who === null || who.role === 'head-coach') && (
+        <button type="button" className="button-quiet" onClick={() => setAsks(true)}>
+          Clear the demo away
+        </button>
+      )}
+      {asks && (
+        <Confirm
+          title="Clear the demo away?"
+          action="Clear it away"
+          onClose={() => setAsks(false)}
+          onConfirm={() => void clear()}
+        >
+          The made-up players go, with their lessons, balls, practice and ground. What you added
+          yourself stays. There is no way back but npm run demo in an empty data folder.
+        </Confirm>
+      )}
+    </p>
+  );
+}
