@@ -57,7 +57,7 @@ test('from an empty academy to the first call in one sentence, and within two mi
     await expect(page.getByRole('button', { name: /^Units: metres/ })).toBeVisible();
     await page.goto(`${base}/players`);
     await expect(page.getByRole('heading', { name: 'Dune links' })).toBeVisible();
-    await expect(page.getByText('This academy is made up')).toHaveCount(0);
+    await expect(page.getByText('are made up, to look around in')).toHaveCount(0);
   }));
 
 test('the demo says that it is made up, and is cleared away; what was added stays', ({ page }) =>
@@ -75,7 +75,7 @@ test('the demo says that it is made up, and is cleared away; what was added stay
     expect((await page.request.post(`${base}/api/players`, { data: mine })).status()).toBe(201);
     await page.goto(`${base}/players`);
     await page.locator('html[data-awake]').waitFor({ state: 'attached' });
-    await expect(page.getByText('This academy is made up')).toBeVisible();
+    await expect(page.getByText('are made up, to look around in')).toBeVisible();
     await page.getByRole('button', { name: 'Clear the demo away' }).click();
     await passesAxe(page);
     await page.getByRole('alertdialog').getByRole('button', { name: 'Clear it away' }).click();
@@ -83,7 +83,7 @@ test('the demo says that it is made up, and is cleared away; what was added stay
     await page.goto(`${base}/players`);
     await expect(page.getByRole('link', { name: 'Wanda Own' })).toBeVisible();
     await expect(page.getByText('Ines Okafor')).toHaveCount(0);
-    await expect(page.getByText('This academy is made up')).toHaveCount(0);
+    await expect(page.getByText('are made up, to look around in')).toHaveCount(0);
     for (const list of ['lessons', 'places', 'readings']) {
       expect([list, await (await page.request.get(`${base}/api/${list}`)).json()]).toEqual([
         list,

@@ -20,7 +20,7 @@ export function DemoNote() {
   return (
     <p className="mt-3 flex flex-wrap items-center gap-x-4 rounded bg-paper-deep px-3 py-1.5">
       <span className="grow">
-        This academy is made up, to look around in: no player, lesson or place here is real.
+        The demo’s players, lessons and places are made up, to look around in.
       </span>
       {(who === null || who.role === 'head-coach') && (
         <button type="button" className="button-quiet" onClick={() => setAsks(true)}>
