@@ -1,10 +1,11 @@
 /* npm run demo: installs, builds, seeds the demo academy once and serves it. --fresh starts over after asking; --empty, which is
- * npm start, seeds nothing: it serves the data folder as it is. */
+ * npm start, seeds nothing: it serves the data folder as it is; --tls serves it encrypted. */
 import { spawn } from 'node:child_process';
 import { existsSync, rmSync } from 'node:fs';
 import path from 'node:path';
 import readline from 'node:readline/promises';
 import { build, install, run } from './shared.mjs';
+import { certificateFor, tlsBefore } from './tls.mjs';
 
 const host = process.env.MELLOW_HOST || '127.0.0.1';
 const port = process.env.PORT || '3000';
@@ -26,10 +27,11 @@ async function sure(question) {
 }
 
 const wanted = process.argv.slice(2);
-const unknown = wanted.filter((arg) => !['--fresh', '--yes', '--empty'].includes(arg));
+const unknown = wanted.filter((arg) => !['--fresh', '--yes', '--empty', '--tls'].includes(arg));
 if (unknown.length > 0)
-  stop(`demo: ${unknown.join(' ')} is not known; --fresh, --yes and --empty are.`, 2);
+  stop(`demo: ${unknown.join(' ')} is not known; --fresh, --yes, --empty and --tls are.`, 2);
 const empty = wanted.includes('--empty');
+const tls = wanted.includes('--tls');
 if (empty && wanted.includes('--fresh')) {
   stop('demo: --fresh starts the demo over; --empty goes without it.', 2);
 }
@@ -55,15 +57,33 @@ if (!empty) {
   if (seeded !== 0) process.exit(seeded);
 }
 
+/** Behind TLS the server itself is reached from this machine alone, one port further. */
+const behind = String(Number(port) + 1);
+const [innerHost, innerPort] = tls ? ['127.0.0.1', behind] : [host, port];
 const server = spawn(
   process.execPath,
-  ['node_modules/next/dist/bin/next', 'start', '--hostname', host, '--port', port],
+  ['node_modules/next/dist/bin/next', 'start', '--hostname', innerHost, '--port', innerPort],
   { stdio: ['inherit', 'pipe', 'inherit'], env: { ...process.env, NEXT_MANUAL_SIG_HANDLE: '1' } },
 );
 server.stdout.on('data', (chunk) => {
   if (/Ready in/.test(String(chunk))) {
-    console.log(`\nMellow Divot is at http://${host}:${port}  (Ctrl+C stops it)\n`);
+    console.log(
+      `\nMellow Divot is at ${tls ? 'https' : 'http'}://${host}:${port}  (Ctrl+C stops it)\n`,
+    );
   }
 });
+if (tls) {
+  try {
+    const certificate = await certificateFor(folder, host);
+    await tlsBefore(certificate, host, port, behind);
+    if (certificate.own)
+      console.log(
+        'This machine signed its certificate itself: each browser asks once whether it is trusted.',
+      );
+  } catch (error) {
+    server.kill('SIGTERM');
+    stop(`demo: ${error.message}`, 1);
+  }
+}
 for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill('SIGTERM'));
 server.on('exit', (code) => process.exit(code ?? 0));

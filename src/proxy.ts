@@ -43,12 +43,12 @@ const page = (html: string, status: number, said: Said): Response =>
     headers: { ...said, 'content-type': 'text/html; charset=utf-8', 'cache-control': 'no-store' },
   });
 
-/** By the name by which the browser knows this server, whatever address it listens on. */
-const addressOf = (request: NextRequest, path: string): URL =>
-  new URL(path, `${request.nextUrl.protocol}//${request.headers.get('host')}`);
-
 const isSecure = ({ nextUrl, headers }: NextRequest): boolean =>
   nextUrl.protocol === 'https:' || headers.get('x-forwarded-proto') === 'https';
+
+/** By the name by which the browser knows this server, whatever address it listens on. */
+const addressOf = (request: NextRequest, path: string): URL =>
+  new URL(path, `${isSecure(request) ? 'https' : 'http'}://${request.headers.get('host')}`);
 
 const deviceOf = ({ headers }: NextRequest): string => headers.get('user-agent') ?? '';
 

@@ -112,8 +112,10 @@ function Code({ pairing: { addresses, word, seconds }, madeAt, busy, onNew }: Co
       </div>
       <p className="text-sm text-ink-soft">
         The phone logs balls of this lesson alone, for a day. It keeps logging while it does not
-        reach this computer. Keep the page open there: over plain http a phone cannot load it again
-        without the server.
+        reach this computer.{' '}
+        {address.startsWith('https:')
+          ? 'The phone asks once whether it may trust this computer.'
+          : 'Keep the page open there: without https (npm start -- --tls) a phone cannot load it again while this computer is out of reach.'}
       </p>
     </div>
   );

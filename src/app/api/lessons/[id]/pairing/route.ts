@@ -24,6 +24,11 @@ export const POST = (request: Request, { params }: IdContext): Promise<Response>
     const made = await pairingFor(id, account);
     const own = new URL(request.url);
     const said = request.headers.get('host') ?? own.host;
-    const addresses = isOwnMachine(host) ? [`${own.protocol}//${said}`] : addressesHere(said, host);
+    const isSecure =
+      own.protocol === 'https:' || request.headers.get('x-forwarded-proto') === 'https';
+    const scheme = isSecure ? 'https' : 'http';
+    const addresses = isOwnMachine(host)
+      ? [`${scheme}://${said}`]
+      : addressesHere(scheme, said, host);
     return Response.json({ ...made, addresses }, { status: 201 });
   });
