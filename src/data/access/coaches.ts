@@ -1,12 +1,6 @@
 import type { Role } from '@/core/lesson/coaches/account';
+import type { CoachOf } from '@/core/lesson/coaches/listed';
 import type { Sql, Tx } from '../sql/sql';
-
-/** Somebody who may coach a player, and whether they do. */
-export interface CoachOf {
-  id: string;
-  name: string;
-  coaches: boolean;
-}
 
 /** Coaches of the academy, and which of them coach a player. Head coaches see everybody anyway. */
 export async function coachesOf(sql: Tx, player: string): Promise<CoachOf[]> {

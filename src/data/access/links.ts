@@ -1,16 +1,8 @@
+import type { ListedLink } from '@/core/lesson/coaches/listed';
 import type { Sql, Tx } from '../sql/sql';
 import { note } from './log';
 import { isToken, newToken, tokenHash } from './token';
 import { mayTry, noteTries } from './tries';
-
-/** A link to what is one player's own, as it is listed. */
-export interface ListedLink {
-  id: string;
-  madeAt: string;
-  endsAt: string;
-  /** When it was opened last; null for never. */
-  usedAt: string | null;
-}
 
 /** Links of a player that are good at a time. */
 export const MOST_LINKS = 10;

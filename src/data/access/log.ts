@@ -1,13 +1,5 @@
+import type { LogEntry } from '@/core/lesson/coaches/listed';
 import type { Tx } from '../sql/sql';
-
-/** An entry of the log of who came in, what went out and what was erased: never of whom, or what was in it. */
-export interface LogEntry {
-  at: string;
-  /** Who did it; null for somebody unknown, or a command. */
-  name: string | null;
-  what: string;
-  device: string;
-}
 
 /** Entries that are kept. */
 const KEPT = 5000;

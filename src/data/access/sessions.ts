@@ -1,4 +1,5 @@
 import type { Role } from '@/core/lesson/coaches/account';
+import type { ListedSession } from '@/core/lesson/coaches/listed';
 import type { Sql, Tx } from '../sql/sql';
 import { note } from './log';
 import { isPassphrase, NOBODYS } from './passphrase';
@@ -97,17 +98,6 @@ export async function sessionOf(sql: Tx, token: string): Promise<Session | null>
   const { stale, ...session } = found;
   if (stale) await sql.query('update sessions set used_at = now() where token_hash = $1', [hash]);
   return session;
-}
-
-/** A session as it is listed. */
-export interface ListedSession {
-  id: string;
-  /** True for a phone that was brought to one lesson. */
-  paired: boolean;
-  account: string;
-  device: string;
-  beganAt: string;
-  usedAt: string;
 }
 
 const ISO = `'YYYY-MM-DD"T"HH24:MI:SS"Z"'`;

@@ -12,9 +12,9 @@ import {
   type NewAccount,
 } from '@/core/lesson/coaches/account';
 import { capital } from '@/core/tell/words/capital';
-import { Alert } from '../kit/Alert';
 import { checked } from '../kit/checked';
 import { Choice, TextInput } from '../kit/fields';
+import { FormFoot } from '../kit/FormFoot';
 import { Overlay, type Closable } from '../kit/Overlay';
 import { ask, saidOf } from '../server/client';
 
@@ -81,15 +81,12 @@ export function AccountForm({ account, first, onSaved, onClose }: AccountFormPro
             {...register('passphrase')}
           />
         )}
-        <div className="flex items-center justify-end gap-4">
-          <Alert className="mr-auto">{refused}</Alert>
-          <button type="button" onClick={onClose} className="button-quiet">
-            Cancel
-          </button>
-          <button type="submit" disabled={isSubmitting} className="button-main">
-            {account ? 'Save' : 'Add'}
-          </button>
-        </div>
+        <FormFoot
+          refused={refused}
+          busy={isSubmitting}
+          action={account ? 'Save' : 'Add'}
+          onClose={onClose}
+        />
       </form>
     </Overlay>
   );

@@ -5,6 +5,7 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { toast } from 'sonner';
 import { ROLE_WORDS, type ListedAccount } from '@/core/lesson/coaches/account';
+import type { ListedSession, LogEntry } from '@/core/lesson/coaches/listed';
 import { TopBar } from '../frame/TopBar';
 import { Confirm } from '../kit/Confirm';
 import { Sideways } from '../kit/Sideways';
@@ -13,7 +14,6 @@ import { isDone } from '../server/said';
 import { AccountForm } from './AccountForm';
 import { PassphraseForm } from './PassphraseForm';
 import { deviceName } from './deviceName';
-import type { ListedSession, LogEntry } from './types';
 
 interface CoachesPageProps {
   accounts: readonly ListedAccount[];

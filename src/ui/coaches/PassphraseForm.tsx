@@ -3,9 +3,9 @@
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { PASSPHRASE, readPassphrase, type ListedAccount } from '@/core/lesson/coaches/account';
-import { Alert } from '../kit/Alert';
 import { checked } from '../kit/checked';
 import { TextInput } from '../kit/fields';
+import { FormFoot } from '../kit/FormFoot';
 import { Overlay, type Closable } from '../kit/Overlay';
 import { ask, saidOf } from '../server/client';
 
@@ -40,15 +40,12 @@ export function PassphraseForm({ account, onSaved, onClose }: PassphraseFormProp
         <p className="text-sm text-ink-soft">
           Every other device that is signed in as {account.sign_in} is signed out.
         </p>
-        <div className="flex items-center justify-end gap-4">
-          <Alert className="mr-auto">{refused}</Alert>
-          <button type="button" onClick={onClose} className="button-quiet">
-            Cancel
-          </button>
-          <button type="submit" disabled={formState.isSubmitting} className="button-main">
-            Change the passphrase
-          </button>
-        </div>
+        <FormFoot
+          refused={refused}
+          busy={formState.isSubmitting}
+          action="Change the passphrase"
+          onClose={onClose}
+        />
       </form>
     </Overlay>
   );

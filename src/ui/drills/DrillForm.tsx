@@ -18,6 +18,7 @@ import { Alert } from '../kit/Alert';
 import { checked, faultsIn } from '../kit/checked';
 import { Choice, Prose, TextInput } from '../kit/fields';
 import { IconButton } from '../kit/IconButton';
+import { FormFoot } from '../kit/FormFoot';
 import { Overlay, type Closable } from '../kit/Overlay';
 import { useUnits } from '../kit/units';
 import { ask, saidOf } from '../server/client';
@@ -235,15 +236,7 @@ export function DrillForm({ id, drill, onSaved, onClose }: DrillFormProps) {
             </div>
           )}
         </fieldset>
-        <div className="sticky -bottom-5 flex items-center justify-end gap-4 bg-paper py-3">
-          <Alert className="mr-auto">{refused}</Alert>
-          <button type="button" onClick={onClose} className="button-quiet">
-            Cancel
-          </button>
-          <button type="submit" disabled={isSubmitting} className="button-main">
-            Save the drill
-          </button>
-        </div>
+        <FormFoot refused={refused} busy={isSubmitting} action="Save the drill" onClose={onClose} />
       </form>
     </Overlay>
   );

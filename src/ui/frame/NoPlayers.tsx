@@ -18,7 +18,7 @@ import { handicapWords, HAND_WORDS, SKILL_WORDS } from '@/core/tell/words/player
 import { Alert } from '../kit/Alert';
 import { faultsIn } from '../kit/checked';
 import { Pick, Prose, TextInput } from '../kit/fields';
-import { useUnits } from '../kit/units';
+import { useUnits, UNIT_CHOICES } from '../kit/units';
 import { ask, saidOf } from '../server/client';
 import { Mark } from './Mark';
 import { usePreferences } from './preferences';
@@ -113,15 +113,7 @@ export function NoPlayers({ house }: { house: House }) {
             value={name}
             onChange={({ target }) => setName(target.value)}
           />
-          <Pick
-            label="Units"
-            value={units}
-            onValue={onUnits}
-            options={[
-              ['yards', 'yards and feet'],
-              ['metres', 'metres'],
-            ]}
-          />
+          <Pick label="Units" value={units} onValue={onUnits} options={UNIT_CHOICES} />
         </div>
         <Prose
           label="Your first player, in a sentence: name, level or handicap, clubs with loft, bounce and carry"

@@ -8,3 +8,9 @@ export const UnitsContext = createContext<UnitSystem>('yards');
 
 /** The units that lengths are said in. */
 export const useUnits = (): UnitSystem => useContext(UnitsContext);
+
+/** The systems of units, to choose from. */
+export const UNIT_CHOICES = [
+  ['yards', 'yards and feet'],
+  ['metres', 'metres'],
+] as const;

@@ -7,6 +7,8 @@ import { toast } from 'sonner';
 import { DEFAULT_CAUTION } from '@/core/search/candidates/rank';
 import { HANDS, SKILLS } from '@/core/ground/player/player';
 import { readHouse, type House } from '@/core/lesson/players/house';
+import { FormFoot } from '../kit/FormFoot';
+import { UNIT_CHOICES } from '../kit/units';
 import { Overlay, type Closable } from '../kit/Overlay';
 import { ask, saidOf } from '../server/client';
 import { SKILL_WORDS, HAND_WORDS } from '@/core/tell/words/player';
@@ -14,7 +16,6 @@ import { checked } from '../kit/checked';
 import { Choice, TextInput } from '../kit/fields';
 import { Copies } from './Copies';
 import { SchoolChecks } from './SchoolChecks';
-import { Alert } from '../kit/Alert';
 
 interface HouseFormProps extends Closable {
   house: House;
@@ -67,14 +68,7 @@ export function HouseForm({ house, onSaved, onClose }: HouseFormProps) {
             fault={errors.name?.message}
             {...register('name')}
           />
-          <Choice
-            label="Units"
-            options={[
-              ['yards', 'yards and feet'],
-              ['metres', 'metres'],
-            ]}
-            {...register('units')}
-          />
+          <Choice label="Units" options={UNIT_CHOICES} {...register('units')} />
           <Choice
             label="New players are"
             options={HANDS.map((hand) => [hand, HAND_WORDS[hand]] as const)}
@@ -112,15 +106,7 @@ export function HouseForm({ house, onSaved, onClose }: HouseFormProps) {
             Coaches and sign-in
           </Link>
         </section>
-        <div className="sticky -bottom-5 flex items-center justify-end gap-4 bg-paper py-3">
-          <Alert className="mr-auto">{refused}</Alert>
-          <button type="button" onClick={onClose} className="button-quiet">
-            Cancel
-          </button>
-          <button type="submit" disabled={isSubmitting} className="button-main">
-            Save
-          </button>
-        </div>
+        <FormFoot refused={refused} busy={isSubmitting} action="Save" onClose={onClose} />
       </form>
     </Overlay>
   );

@@ -4,14 +4,14 @@ import { useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { BODY_CAUTIONS, HANDS, SKILLS, USUAL_MISSES } from '@/core/ground/player/player';
 import { readPlayerRecord, type PlayerRecord } from '@/core/lesson/players/record';
+import { FormFoot } from '../kit/FormFoot';
 import { Overlay, type Closable } from '../kit/Overlay';
 import { SKILL_WORDS, BODY_WORDS, HAND_WORDS, MISS_NAMES } from '@/core/tell/words/player';
 import { BagFields } from './BagFields';
 import { SchoolChecks } from './SchoolChecks';
 import { Choice, Prose, TextInput } from '../kit/fields';
 import { fromForm, playerResolver, toForm, type PlayerFormValues } from './playerForm';
-import { useUnits } from '../kit/units';
-import { Alert } from '../kit/Alert';
+import { useUnits, UNIT_CHOICES } from '../kit/units';
 
 interface PlayerFormProps extends Closable {
   title: string;
@@ -86,11 +86,7 @@ export function PlayerForm({ title, record, onSave, onClose }: PlayerFormProps) 
           />
           <Choice
             label="Units on cards"
-            options={[
-              ['', 'the academy’s units'],
-              ['yards', 'yards and feet'],
-              ['metres', 'metres'],
-            ]}
+            options={[['', 'the academy’s units'], ...UNIT_CHOICES]}
             {...register('units')}
           />
           <fieldset className="col-span-full">
@@ -124,18 +120,15 @@ export function PlayerForm({ title, record, onSave, onClose }: PlayerFormProps) 
         <div className="mt-3">
           <Prose label="Notes" rows={3} maxLength={4000} {...register('notes')} />
         </div>
-        <div className="sticky -bottom-5 mt-3 flex items-center justify-end gap-4 bg-paper py-3">
-          <Alert className="mr-auto">
-            {refused ??
-              (submitCount > 0 && !isValid ? 'Please correct the fields marked above.' : '')}
-          </Alert>
-          <button type="button" onClick={onClose} className="button-quiet">
-            Cancel
-          </button>
-          <button type="submit" disabled={isSubmitting} className="button-main">
-            {isSubmitting ? 'Saving …' : 'Save'}
-          </button>
-        </div>
+        <FormFoot
+          refused={
+            refused ??
+            (submitCount > 0 && !isValid ? 'Please correct the fields marked above.' : '')
+          }
+          busy={isSubmitting}
+          action={isSubmitting ? 'Saving …' : 'Save'}
+          onClose={onClose}
+        />
       </form>
     </Overlay>
   );

@@ -3,6 +3,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { toast } from 'sonner';
+import type { CoachOf, ListedLink } from '@/core/lesson/coaches/listed';
 import { USUAL_LINK_DAYS } from '@/core/lesson/coaches/sharing';
 import { counted } from '@/core/tell/words/counted';
 import { Alert } from '../kit/Alert';
@@ -10,20 +11,6 @@ import { sayDay } from '../kit/day';
 import { Pick } from '../kit/fields';
 import { TickBox } from '../kit/TickBox';
 import { ask, bodyOf } from '../server/client';
-
-/** A coach of the academy, and whether the player is theirs. */
-interface CoachOf {
-  id: string;
-  name: string;
-  coaches: boolean;
-}
-
-interface ListedLink {
-  id: string;
-  madeAt: string;
-  endsAt: string;
-  usedAt: string | null;
-}
 
 const DAYS = [
   ['7', 'a week'],
