@@ -37,6 +37,63 @@ async function acknowledged(base, lesson, sample, count) {
   return times;
 }
 
+const DEVICES = 40;
+const WATCHED = 60;
+
+/** Reads a line of server-sent events, and calls back for each. */
+async function listen(url, signal, heard) {
+  const { body } = await fetch(url, { signal });
+  const text = new TextDecoder();
+  try {
+    for await (const part of body) if (/^data:/m.test(text.decode(part))) heard();
+  } catch (error) {
+    if (error.name !== 'AbortError') throw error;
+  }
+}
+
+/**
+ * Sends balls while devices watch the lesson, each asking for what was touched as soon as it is told; times from the sending of a ball
+ * until a device has it, ms, for every ball and device.
+ */
+async function heardBy(base, lesson, sample, devices, count) {
+  const sent = new Map();
+  const times = [];
+  const end = new AbortController();
+  const lines = Array.from({ length: devices }, () => {
+    let last = 0;
+    let asking = Promise.resolve();
+    const look = async () => {
+      const url = `${base}/api/lessons/${lesson}/balls?touched_after=${last}`;
+      for (const { id, touched } of await (await fetch(url)).json()) {
+        last = Math.max(last, touched);
+        if (sent.has(id)) times.push(performance.now() - sent.get(id));
+      }
+    };
+    return listen(`${base}/api/lessons/${lesson}/events`, end.signal, () => {
+      asking = asking.then(look);
+    });
+  });
+  await new Promise((resolve) => setTimeout(resolve, 3000));
+  for (let i = 0; i < count; i++) {
+    const ball = { ...sample, id: crypto.randomUUID() };
+    sent.set(ball.id, performance.now());
+    await fetch(`${base}/api/lessons/${lesson}/balls`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ balls: [ball] }),
+    });
+    await new Promise((resolve) =>
+      setTimeout(resolve, 1000 - (performance.now() - sent.get(ball.id))),
+    );
+  }
+  await new Promise((resolve) => setTimeout(resolve, 3000));
+  end.abort();
+  await Promise.all(lines);
+  if (times.length !== devices * count)
+    throw new Error(`${times.length} balls were heard of, not all`);
+  return times;
+}
+
 /** Times of an answer that asks the database for next to nothing, ms. */
 async function plainAnswers(base, count) {
   const times = [];
@@ -109,6 +166,7 @@ await served(
     const plain = await plainAnswers(base, 200);
     const loaded = await answersUnderLoad(base);
     const times = await acknowledged(base, EMPTY, sample, SENT);
+    const heard = await heardBy(base, EMPTY, sample, DEVICES, WATCHED);
     const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
     const start = performance.now();
     await page.goto(`${base}/lessons/${FULL}/review`);
@@ -134,6 +192,8 @@ await served(
         quantile(loaded, 0.99).toFixed(1),
         'aim 50',
       ],
+      [`a ball at each of ${DEVICES} devices: 99 in 100, ms`, quantile(heard, 0.99).toFixed(0), ''],
+      ['  the last of all, ms', Math.max(...heard).toFixed(0), 'aim 1000'],
       ['review of 5,000 balls opened, ms', opened.toFixed(0), ''],
       [
         '  a filter changed, to the next frame: middle, ms',

@@ -101,7 +101,7 @@ create function mellow_lesson() returns uuid language sql stable
   as $$ select nullif(current_setting('mellow.lesson', true), '')::uuid $$;
 
 -- Whether who asks may see a player: a coach those of nobody in particular and the own, an assistant those of open lessons, a link its one.
-create function mellow_sees_player(wanted text) returns boolean language sql stable security definer set search_path = public
+create function mellow_sees_player(wanted text) returns boolean language sql stable security definer set search_path = public, pg_temp
   as $$
     select case mellow_role()
       when 'coach' then
@@ -118,7 +118,7 @@ create function mellow_sees_player(wanted text) returns boolean language sql sta
 
 -- Whether who asks may see a lesson: a coach one with any player whom the coach sees, or with none; an assistant an open one.
 create function mellow_sees_lesson(lesson uuid, plan jsonb, closed timestamptz, deleted timestamptz) returns boolean
-  language sql stable security definer set search_path = public
+  language sql stable security definer set search_path = public, pg_temp
   as $$
     select case mellow_role()
       when 'coach' then
@@ -205,7 +205,7 @@ create policy coached on player_coaches to mellow_guest
   with check (mellow_role() = 'coach' and mellow_sees_player(player_id));
 
 -- A player whom a coach adds is that coach's.
-create function mellow_adds_coach() returns trigger language plpgsql security definer set search_path = public
+create function mellow_adds_coach() returns trigger language plpgsql security definer set search_path = public, pg_temp
   as $$
     begin
       if mellow_role() = 'coach' then
