@@ -90,6 +90,7 @@ const isName = (part: string): boolean =>
  *
  * @param units that carries are in which name none
  * @example
+ * const house = { name: 'Dunes', handed: 'right', skill: 'good', units: 'yards', schools: [] };
  * const { record } = readPlayerSentence('Ada Lund, mid handicap, 56/12 goes 82, PW 108', house, 'yards');
  * record.bag.map(({ name }) => name); // => ['PW', '56']
  */
