@@ -19,7 +19,13 @@ let listening: Promise<unknown> | null = null;
  */
 export async function watchBalls(sql: PGlite, lesson: string, told: Told): Promise<() => void> {
   listening ??= sql.listen(CHANNEL, (id) => watching.get(id)?.forEach((tell) => tell()));
-  await listening;
+  try {
+    await listening;
+  } catch (error) {
+    // Whoever watches next tries again.
+    listening = null;
+    throw error;
+  }
   const own = watching.get(lesson) ?? new Set();
   watching.set(lesson, own.add(told));
   return () => {

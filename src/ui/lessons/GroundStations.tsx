@@ -17,17 +17,17 @@ import type { Station } from '@/core/lesson/plan/lesson';
 import { FaultyInput } from '@/core/tell/format/fault';
 import { counted } from '@/core/tell/words/counted';
 import { LIE_WORDS } from '@/core/tell/words/situation';
-import { Handle } from '../drawing/Handle';
 import { useSize } from '../drawing/useSize';
 import { PlanFlags } from '../ground/plan/PlanFlags';
 import { PlanFrame } from '../ground/plan/PlanFrame';
 import { PlanShapes } from '../ground/plan/PlanShapes';
-import { fitting, type PlanScale, type PlanView } from '../ground/plan/view';
+import { fitting, type PlanView } from '../ground/plan/view';
 import { Alert } from '../kit/Alert';
 import { Pick } from '../kit/fields';
 import { IconButton } from '../kit/IconButton';
 import { Overlay, type Closable } from '../kit/Overlay';
 import { ask, bodyOf } from '../server/client';
+import { StationBall } from './StationBall';
 
 interface GroundStationsProps extends Closable {
   /** How many more stations the lesson takes. */
@@ -48,7 +48,6 @@ interface Put {
 }
 
 const FIRST_SIZE = { width: 620, height: 420 };
-const STEP = 0.25;
 const SEEDS = 2 ** 31;
 
 /** Stations on drawn ground: a ball for each, put down in the sand; who plays across whom is worked out. */
@@ -264,55 +263,3 @@ function Placing({ stored, room, day, nextLine, onStations }: PlacingProps) {
 
 const stationAt = (made: Station | string | undefined): Station['ground'] =>
   made === undefined || typeof made === 'string' ? undefined : made.ground;
-
-interface StationBallProps {
-  nth: number;
-  at: Point;
-  ground: Station['ground'];
-  scale: PlanScale;
-  onMove: (at: Point) => void;
-}
-
-/** The ball of a station with its number and the line that is played along. */
-function StationBall({ nth, at: [east, north], ground, scale, onMove }: StationBallProps) {
-  const [x, y] = [scale.x(east), scale.y(north)];
-  return (
-    <>
-      {ground && (
-        <line
-          x1={x}
-          y1={y}
-          x2={scale.x(ground.hole.x_m)}
-          y2={scale.y(ground.hole.y_m)}
-          stroke="var(--on-turf)"
-          strokeWidth="2"
-          strokeDasharray="2 6"
-        />
-      )}
-      <Handle
-        label={`Ball of station ${nth}`}
-        value={east}
-        valueText={`${east.toFixed(1)} m east, ${north.toFixed(1)} m north`}
-        x={x}
-        y={y}
-        onMove={(px, py) => onMove(scale.under(px, py))}
-        onStep={(along, up) => onMove([east + along * STEP, north + up * STEP])}
-        onStart={() => undefined}
-        onEnd={() => undefined}
-      />
-      <text
-        x={x + 12}
-        y={y - 8}
-        fontSize="16"
-        fontWeight="700"
-        fill="var(--on-turf)"
-        stroke="var(--turf-deep)"
-        strokeWidth="3"
-        paintOrder="stroke"
-        className="pointer-events-none select-none"
-      >
-        {nth}
-      </text>
-    </>
-  );
-}
