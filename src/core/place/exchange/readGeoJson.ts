@@ -1,19 +1,9 @@
-import { FaultyInput, MOST_FAULTS, quoted, type Fault } from '@/core/tell/format/fault';
-import { counted } from '@/core/tell/words/counted';
-import { apart, areaOf, type Point, type Ring } from '../outline/ring';
-import {
-  AREA_KINDS,
-  emptyPlace,
-  FARTHEST,
-  MOST_AREAS,
-  MOST_BUNKERS,
-  MOST_FLAGS,
-  MOST_GREENS,
-  readPlace,
-  type Place,
-} from '../record/place';
+import type { Point } from '../outline/ring';
+import { AREA_KINDS, emptyPlace, FARTHEST, readPlace, type Place } from '../record/place';
+import { isRecord, readFeatures, refuse, type Read } from './features';
 import { NOWHERE } from './geoJson';
-import { earthlyAt, type Earthly, type OnEarth } from './onEarth';
+import { earthlyAt, type Earthly } from './onEarth';
+import { earthPoints, earthRing, groundRing, MOST_POINTS } from './rings';
 
 /** A place that was read, and what was put right in it, in words. */
 export interface ReadGround {
@@ -21,156 +11,12 @@ export interface ReadGround {
   mended: string[];
 }
 
-type Properties = Record<string, unknown>;
-
-/** A feature with the path that faults of it are told by. */
-interface Read {
-  path: string;
-  kind: string;
-  properties: Properties;
-  geometry: { type: string; coordinates: unknown };
-}
-
-/** More features than a place can be made of are refused before any is looked at. */
-const MOST_FEATURES = 2 * MOST_BUNKERS + MOST_BUNKERS + MOST_GREENS * (1 + MOST_FLAGS) + MOST_AREAS;
-
-/** Points nearer to each other than this are one point, m. */
-const SAME_POINT = 0.01;
-
 /** A lip that a file of another program does not say, m. */
 const UNSAID_LIP = 0.5;
 
 /** Standard uncertainty of an outline of another program's file, and of the lips that it does not say, m. */
 const FILE_SPREAD = 1;
 const UNSAID_LIP_SPREAD = 0.5;
-
-/** What another program calls them, where it does not say `kind`. */
-const NAMED: readonly [RegExp, string][] = [
-  [/bunker|sand/i, 'bunker'],
-  [/green/i, 'green'],
-  [/water|pond|lake|stream/i, 'water'],
-  [/fairway/i, 'fairway'],
-  [/fringe|apron|collar/i, 'fringe'],
-  [/rough/i, 'rough'],
-  [/out.of.bounds|boundary/i, 'out-of-bounds'],
-];
-
-const refuse = (path: string, message: string): never => {
-  throw new FaultyInput([{ path, message }]);
-};
-
-const isRecord = (value: unknown): value is Record<string, unknown> =>
-  typeof value === 'object' && value !== null && !Array.isArray(value);
-
-const isOnEarth = (value: unknown): value is OnEarth =>
-  Array.isArray(value) &&
-  value.length >= 2 &&
-  value.slice(0, 2).every((each) => typeof each === 'number' && Number.isFinite(each)) &&
-  Math.abs(value[0] as number) <= 180 &&
-  Math.abs(value[1] as number) <= 90;
-
-/** What a feature is: its `kind`, or what its other words say. */
-function kindOf(properties: Properties): string | null {
-  if (typeof properties.kind === 'string') return properties.kind;
-  const words = Object.values(properties).filter((each) => typeof each === 'string');
-  const text = words.join(' ').slice(0, 400);
-  return NAMED.find(([pattern]) => pattern.test(text))?.[1] ?? null;
-}
-
-const KINDS = ['bunker', 'green', 'flag', 'floor', 'rests', ...AREA_KINDS];
-
-function readFeatures(input: unknown): Read[] {
-  if (!isRecord(input) || input.type !== 'FeatureCollection' || !Array.isArray(input.features)) {
-    return refuse('file', 'must be a GeoJSON FeatureCollection');
-  }
-  const { features } = input;
-  if (features.length === 0) return refuse('features', 'must hold at least one feature');
-  if (features.length > MOST_FEATURES) {
-    return refuse('features', `must be at most ${MOST_FEATURES}, not ${features.length}`);
-  }
-  const faults: Fault[] = [];
-  const read = features.flatMap((feature: unknown, i): Read[] => {
-    const path = `features[${i}]`;
-    const say = (message: string): Read[] => {
-      if (faults.length < MOST_FAULTS) faults.push({ path, message });
-      return [];
-    };
-    if (!isRecord(feature) || !isRecord(feature.geometry))
-      return say('must be a feature with a geometry');
-    const properties = isRecord(feature.properties) ? feature.properties : {};
-    const kind = kindOf(properties);
-    if (kind === null || !KINDS.includes(kind)) {
-      return say(
-        `properties.kind must be one of ${KINDS.join(', ')}, not ${quoted(properties.kind)}`,
-      );
-    }
-    const { type, coordinates } = feature.geometry;
-    if (typeof type !== 'string') return say('geometry.type is required');
-    return [{ path, kind, properties, geometry: { type, coordinates } }];
-  });
-  if (faults.length > 0) throw new FaultyInput(faults);
-  return read;
-}
-
-/** Points of a feature on the earth; refuses what is none, and too many. */
-function earthPoints(value: unknown, path: string, most: number): OnEarth[] {
-  if (!Array.isArray(value) || value.length === 0) return refuse(path, 'must be a list of points');
-  if (value.length > most)
-    return refuse(path, `must be at most ${most} points, not ${value.length}`);
-  return value.map((each: unknown, i) =>
-    isOnEarth(each)
-      ? [each[0], each[1]]
-      : refuse(`${path}[${i}]`, `must be longitude and latitude in degrees, not ${quoted(each)}`),
-  );
-}
-
-/** Most points of a ring that is read; what is left of it must still be an outline of the format. */
-const MOST_POINTS = 1000;
-
-/** The outer ring of a polygon, or of the largest of several, as it stands in the file. */
-function earthRing({ geometry, path }: Read, mended: string[]): OnEarth[] {
-  const at = `${path}.geometry.coordinates`;
-  const rings = (value: unknown): OnEarth[] => {
-    if (!Array.isArray(value)) return refuse(at, 'must be rings of points');
-    if (value.length > 1) mended.push(`${path}: holes in the outline are left out`);
-    return earthPoints(value[0], at, MOST_POINTS);
-  };
-  if (geometry.type === 'Polygon') return rings(geometry.coordinates);
-  if (geometry.type === 'MultiPolygon' && Array.isArray(geometry.coordinates)) {
-    const parts = geometry.coordinates.slice(0, MOST_BUNKERS).map(rings);
-    if (parts.length > 1) mended.push(`${path}: of ${parts.length} parts the largest is kept`);
-    return parts.sort((a, b) => areaOf(b) - areaOf(a))[0] ?? refuse(at, 'must hold a polygon');
-  }
-  return refuse(`${path}.geometry.type`, `must be Polygon, not ${quoted(geometry.type)}`);
-}
-
-/** A ring on the ground without its closing point and without points that stand twice, and which points were kept. */
-function groundRing(
-  read: Read,
-  { toGround }: Earthly,
-  mended: string[],
-): { ring: Ring; kept: number[] } {
-  const earth = earthRing(read, mended);
-  const [first] = earth;
-  const last = earth.at(-1)!;
-  const open = first![0] === last[0] && first![1] === last[1] ? earth.slice(0, -1) : earth;
-  if (open.length === earth.length)
-    mended.push(`${read.path}: the outline was not closed and has been`);
-  const ring: Ring = [];
-  const kept: number[] = [];
-  open.map(toGround).forEach((point, i) => {
-    const before = ring.at(-1);
-    if (before && apart(before, point) < SAME_POINT) return;
-    ring.push(point);
-    kept.push(i);
-  });
-  if (ring.length < open.length) {
-    mended.push(
-      `${read.path}: ${counted(open.length - ring.length, 'point that stood', 'points that stood')} twice left out`,
-    );
-  }
-  return { ring, kept };
-}
 
 /** A number for each corner, from a list in the properties or the same for all. */
 const perCorner = (value: unknown, kept: readonly number[], other: unknown): unknown[] =>
