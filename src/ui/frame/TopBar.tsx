@@ -33,7 +33,10 @@ export function TopBar({ room, children }: TopBarProps) {
   const other = units === 'yards' ? 'metres' : 'yards';
   return (
     <header className="no-print flex flex-wrap items-center gap-x-3 border-b border-hairline px-6 py-1 max-sm:px-3">
-      <Mark />
+      {/* On a phone the room is for the rooms. */}
+      <span className="max-sm:hidden">
+        <Mark />
+      </span>
       <p className="font-heading text-xl font-semibold max-lg:sr-only">Mellow Divot</p>
       <nav aria-label="Rooms" className="ml-2 flex flex-wrap max-sm:ml-0">
         {rooms.map(({ name, href }) => (
