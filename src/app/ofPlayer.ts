@@ -1,4 +1,5 @@
 import { database } from '@/data/database';
+import { data } from './data';
 import { playerById } from '@/data/players';
 import type { Sql } from '@/data/sql/sql';
 
@@ -6,9 +7,9 @@ import type { Sql } from '@/data/sql/sql';
  * The database itself for what hangs on a player but is in no table that coaches ask: their links. Null for a player whom who asks does
  * not see.
  *
- * @param seen the data as who asks sees it
+ * @throws NotSignedIn
  */
-export async function ofPlayer(seen: { sql: Sql }, id: string): Promise<{ sql: Sql } | null> {
-  if (!(await playerById(seen.sql, id))) return null;
-  return { sql: (await database()).sql };
+export async function ofPlayer(id: string): Promise<Sql | null> {
+  const { sql } = await data();
+  return (await playerById(sql, id)) ? (await database()).sql : null;
 }

@@ -1,5 +1,6 @@
 import { FaultyInput, parseJson, type Fault } from '@/core/tell/format/fault';
 import { textOf } from '@/core/tell/format/textOf';
+import { TooManyAtOnce } from '@/data/access/passphrase';
 import { DiskFull } from '@/data/disk/room';
 import { NotSignedIn } from '../data';
 import { Busy } from '@/workers/server/pool';
@@ -63,6 +64,9 @@ export async function withFaults(work: () => Promise<Response> | Response): Prom
   } catch (error) {
     if (error instanceof FaultyInput) return refuse(400, error.faults);
     if (error instanceof Busy) return refuse(503, [{ path: 'server', message: error.message }]);
+    if (error instanceof TooManyAtOnce) {
+      return refuse(503, [{ path: 'passphrase', message: error.message }]);
+    }
     if (error instanceof DiskFull) return refuse(507, [{ path: 'disk', message: error.message }]);
     if (error instanceof NotSignedIn) {
       return refuse(401, [{ path: 'request', message: error.message }]);

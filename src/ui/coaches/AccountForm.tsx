@@ -3,7 +3,6 @@
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import {
-  PASSPHRASE,
   readAccount,
   readNewAccount,
   ROLE_WORDS,
@@ -17,6 +16,7 @@ import { Choice, TextInput } from '../kit/fields';
 import { FormFoot } from '../kit/FormFoot';
 import { Overlay, type Closable } from '../kit/Overlay';
 import { ask, saidOf } from '../server/client';
+import { PassphraseInput } from './PassphraseInput';
 
 interface AccountFormProps extends Closable {
   /** Null for a new one. */
@@ -72,14 +72,7 @@ export function AccountForm({ account, first, onSaved, onClose }: AccountFormPro
           {...register('role')}
         />
         {!account && (
-          <TextInput
-            label={`Passphrase, ${PASSPHRASE[0]} characters or more`}
-            type="password"
-            autoComplete="new-password"
-            maxLength={PASSPHRASE[1]}
-            fault={errors.passphrase?.message}
-            {...register('passphrase')}
-          />
+          <PassphraseInput registered={register('passphrase')} fault={errors.passphrase?.message} />
         )}
         <FormFoot
           refused={refused}

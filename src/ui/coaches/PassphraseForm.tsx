@@ -2,12 +2,12 @@
 
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
-import { PASSPHRASE, readPassphrase, type ListedAccount } from '@/core/lesson/coaches/account';
+import { readPassphrase, type ListedAccount } from '@/core/lesson/coaches/account';
 import { checked } from '../kit/checked';
-import { TextInput } from '../kit/fields';
 import { FormFoot } from '../kit/FormFoot';
 import { Overlay, type Closable } from '../kit/Overlay';
 import { ask, saidOf } from '../server/client';
+import { PassphraseInput } from './PassphraseInput';
 
 interface PassphraseFormProps extends Closable {
   account: ListedAccount;
@@ -29,13 +29,9 @@ export function PassphraseForm({ account, onSaved, onClose }: PassphraseFormProp
   return (
     <Overlay title={`New passphrase for ${account.name}`} shape="narrow" onClose={onClose}>
       <form noValidate onSubmit={(event) => void submit(event)} className="space-y-3">
-        <TextInput
-          label={`Passphrase, ${PASSPHRASE[0]} characters or more`}
-          type="password"
-          autoComplete="new-password"
-          maxLength={PASSPHRASE[1]}
+        <PassphraseInput
+          registered={register('passphrase')}
           fault={formState.errors.passphrase?.message}
-          {...register('passphrase')}
         />
         <p className="text-sm text-ink-soft">
           Every other device that is signed in as {account.sign_in} is signed out.

@@ -19,7 +19,7 @@ import { Alert } from '../kit/Alert';
 import { faultsIn } from '../kit/checked';
 import { Pick, Prose, TextInput } from '../kit/fields';
 import { useUnits, UNIT_CHOICES } from '../kit/units';
-import { ask, saidOf } from '../server/client';
+import { ask, bodyOf, RequestFailure } from '../server/client';
 import { Mark } from './Mark';
 import { usePreferences } from './preferences';
 
@@ -79,15 +79,15 @@ export function NoPlayers({ house }: { house: House }) {
     setBusy(true);
     setFault(null);
     const settings = { ...house, units, name: name.trim() || house.name };
-    const saved = await ask('/api/academy', 'PUT', settings);
-    const added =
-      saved.kind === 'ok' ? await ask<RosterPlayer>('/api/players', 'POST', record) : saved;
-    if (added.kind !== 'ok') {
+    try {
+      await bodyOf(ask('/api/academy', 'PUT', settings));
+      const { id } = await bodyOf(ask<RosterPlayer>('/api/players', 'POST', record));
+      router.push(`/?${readingToQuery({ player: id, shot: FIRST_SHOT })}`);
+    } catch (error) {
+      if (!(error instanceof RequestFailure)) throw error;
       setBusy(false);
-      return setFault(saidOf(added));
+      setFault(error.message);
     }
-    const player = (added.body as RosterPlayer).id;
-    router.push(`/?${readingToQuery({ player, shot: FIRST_SHOT })}`);
   };
 
   return (

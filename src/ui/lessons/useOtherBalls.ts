@@ -9,21 +9,6 @@ import type { ShownBall } from './types';
 /** How often is looked while the server says itself when there is something, ms. */
 const SELDOM_MS = 60_000;
 
-/** Whether the server would say that balls were touched, and how often it did: a line that was lost is taken up by the browser itself. */
-function useWordOfBalls(lessonId: string): { open: boolean; heard: number } {
-  const [open, setOpen] = useState(false);
-  const [heard, setHeard] = useState(0);
-  useEffect(() => {
-    if (!('EventSource' in window)) return;
-    const line = new EventSource(`/api/lessons/${lessonId}/events`);
-    line.onopen = () => setOpen(true);
-    line.onerror = () => setOpen(false);
-    line.onmessage = () => setHeard((now) => now + 1);
-    return () => line.close();
-  }, [lessonId]);
-  return { open, heard };
-}
-
 /**
  * Brings what other devices or a tracker log, change and take away: as soon as the server says so, and by a look every so many milliseconds
  * where its word does not come.
@@ -42,7 +27,8 @@ export function useOtherBalls(
   useEffect(() => {
     take.current = onBalls;
   });
-  const { open, heard } = useWordOfBalls(lessonId);
+  /** Whether the server would say that balls were touched: a line that was lost is taken up by the browser itself. */
+  const [open, setOpen] = useState(false);
   const { data, refetch } = useQuery({
     queryKey: ['balls touched', lessonId],
     queryFn: ({ signal }) => {
@@ -62,8 +48,13 @@ export function useOtherBalls(
     gcTime: 0,
   });
   useEffect(() => {
-    if (heard > 0) void refetch({ cancelRefetch: true });
-  }, [heard, refetch]);
+    if (!('EventSource' in window)) return;
+    const line = new EventSource(`/api/lessons/${lessonId}/events`);
+    line.onopen = () => setOpen(true);
+    line.onerror = () => setOpen(false);
+    line.onmessage = () => void refetch();
+    return () => line.close();
+  }, [lessonId, refetch]);
   useEffect(() => {
     if (!data || data.length === 0) return;
     last.current = Math.max(last.current, ...data.map(({ touched }) => touched));

@@ -1,7 +1,6 @@
 import { readNewAccount } from '@/core/lesson/coaches/account';
 import { accountAsking, wholeData } from '@/app/data';
 import { addAccount, listAccounts } from '@/data/access/accounts';
-import { withAccounts } from '../withAccounts';
 import { withFaults, withJson } from '../respond';
 
 export const dynamic = 'force-dynamic';
@@ -12,11 +11,9 @@ export const GET = (): Promise<Response> =>
 
 /** Adds somebody who may sign in. */
 export const POST = (request: Request): Promise<Response> =>
-  withJson(request, (body) =>
-    withAccounts(async () => {
-      const account = readNewAccount(body);
-      const { sql } = await wholeData();
-      const id = await addAccount(sql, account, await accountAsking());
-      return Response.json({ id }, { status: 201 });
-    }),
-  );
+  withJson(request, async (body) => {
+    const account = readNewAccount(body);
+    const { sql } = await wholeData();
+    const id = await addAccount(sql, account, await accountAsking());
+    return Response.json({ id }, { status: 201 });
+  });

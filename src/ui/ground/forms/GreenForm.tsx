@@ -105,6 +105,7 @@ const UNSAID = '';
 
 /** Which hole is cut, day by day: the latest counts, earlier ones stay. */
 function CutDiary({ green, today, onChange }: GreenFormProps) {
+  const cutToday = flagOn(green, today);
   const cuts = green.flags
     .flatMap(({ name, cut = [] }) => cut.map((day) => ({ day, name })))
     .sort((a, b) => b.day.localeCompare(a.day));
@@ -113,10 +114,10 @@ function CutDiary({ green, today, onChange }: GreenFormProps) {
       <legend className="text-base font-semibold">Hole cut today</legend>
       <Pick
         label="Flag"
-        value={flagOn(green, today)?.id ?? UNSAID}
+        value={cutToday?.id ?? UNSAID}
         onValue={(id) => onChange((now) => withCut(now, today, id === UNSAID ? null : id))}
         options={[
-          ...(flagOn(green, today) ? [] : [[UNSAID, 'not noted: any of them'] as const]),
+          ...(cutToday ? [] : [[UNSAID, 'not noted: any of them'] as const]),
           ...green.flags.map(({ id, name }) => [id, name] as const),
         ]}
       />

@@ -3,6 +3,7 @@ import { changeBall, ChangedElsewhere } from '@/data/balls';
 import { data } from '@/app/data';
 import { isId } from '@/data/id';
 import { notFound, refuse, withJson } from '../../respond';
+import { wholeNumber } from '../../wholeNumber';
 import type { IdContext } from '../../idContext';
 
 export const dynamic = 'force-dynamic';
@@ -12,14 +13,9 @@ export function PATCH(request: Request, { params }: IdContext): Promise<Response
   return withJson(request, async (body) => {
     const change = readBallChange(body);
     const { id } = await params;
-    const said = new URL(request.url).searchParams.get('touched');
-    if (said !== null && !/^\d{1,15}$/.test(said)) {
-      const message = `must be a whole number, not ${JSON.stringify(said.slice(0, 40))}`;
-      return refuse(400, [{ path: 'touched', message }]);
-    }
+    const from = wholeNumber(new URL(request.url).searchParams, 'touched');
     const { sql } = await data();
     try {
-      const from = said === null ? undefined : Number(said);
       const ball = isId(id) ? await changeBall(sql, id, change, from) : null;
       return ball ? Response.json(ball) : notFound();
     } catch (error) {

@@ -27,7 +27,7 @@ export function GET(request: Request, { params }: IdContext): Promise<Response> 
     if (lines >= MOST_LINES) {
       return refuse(503, [{ path: 'server', message: 'too many are watching at this moment' }]);
     }
-    return new Response(await touchesOf(id, request.signal), {
+    return new Response(touchesOf(id, request.signal), {
       headers: {
         'content-type': 'text/event-stream; charset=utf-8',
         'cache-control': 'no-store, no-transform',
@@ -37,14 +37,14 @@ export function GET(request: Request, { params }: IdContext): Promise<Response> 
   });
 }
 
-async function touchesOf(lesson: string, signal: AbortSignal): Promise<ReadableStream<Uint8Array>> {
+function touchesOf(lesson: string, signal: AbortSignal): ReadableStream<Uint8Array> {
   const text = new TextEncoder();
   let end = (): void => undefined;
   return new ReadableStream({
     async start(controller) {
-      lines += 1;
       const say = (line: string): void => controller.enqueue(text.encode(line));
       const stop = await watched(lesson, () => say('data: touched\n\n'));
+      lines += 1;
       const beat = setInterval(() => say(': still here\n\n'), BEAT_MS);
       const over = setTimeout(() => end(), LINE_MS);
       let open = true;
@@ -62,6 +62,7 @@ async function touchesOf(lesson: string, signal: AbortSignal): Promise<ReadableS
         }
       };
       signal.addEventListener('abort', end);
+      if (signal.aborted) return end();
       say('retry: 1000\ndata: touched\n\n');
     },
     cancel: () => end(),

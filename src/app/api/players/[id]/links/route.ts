@@ -1,5 +1,5 @@
 import { readLinkDays } from '@/core/lesson/coaches/sharing';
-import { accountAsking, data } from '@/app/data';
+import { accountAsking } from '@/app/data';
 import { ofPlayer } from '@/app/ofPlayer';
 import { linksOf, makeLink, MOST_LINKS } from '@/data/access/links';
 import type { IdContext } from '../../../idContext';
@@ -11,8 +11,8 @@ export const dynamic = 'force-dynamic';
 export const GET = (_request: Request, { params }: IdContext): Promise<Response> =>
   withFaults(async () => {
     const { id } = await params;
-    const whole = await ofPlayer(await data(), id);
-    return whole ? Response.json(await linksOf(whole.sql, id)) : notFound();
+    const sql = await ofPlayer(id);
+    return sql ? Response.json(await linksOf(sql, id)) : notFound();
   });
 
 /** Makes one; its address is told once. */
@@ -20,9 +20,9 @@ export const POST = (request: Request, { params }: IdContext): Promise<Response>
   withJson(request, async (body) => {
     const days = readLinkDays(body);
     const { id } = await params;
-    const whole = await ofPlayer(await data(), id);
-    if (!whole) return notFound();
-    const made = await makeLink(whole.sql, id, days, await accountAsking());
+    const sql = await ofPlayer(id);
+    if (!sql) return notFound();
+    const made = await makeLink(sql, id, days, await accountAsking());
     if (!made) {
       const message = `must be at most ${MOST_LINKS} at a time: withdraw one first`;
       return refuse(409, [{ path: 'links', message }]);

@@ -1,4 +1,4 @@
-import { accountAsking, data } from '@/app/data';
+import { accountAsking } from '@/app/data';
 import { ofPlayer } from '@/app/ofPlayer';
 import { withdrawLink } from '@/data/access/links';
 import { isId } from '@/data/id';
@@ -13,7 +13,7 @@ export const DELETE = (
 ): Promise<Response> =>
   whenDone(async () => {
     const { id, link } = await params;
-    const whole = await ofPlayer(await data(), id);
-    if (!whole || !isId(link)) return false;
-    return withdrawLink(whole.sql, id, link, await accountAsking());
+    const sql = await ofPlayer(id);
+    if (!sql || !isId(link)) return false;
+    return withdrawLink(sql, id, link, await accountAsking());
   });

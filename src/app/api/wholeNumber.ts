@@ -1,0 +1,13 @@
+import { FaultyInput, quoted } from '@/core/tell/format/fault';
+
+/**
+ * A whole number of a query; absent where it is not said.
+ *
+ * @throws FaultyInput for what is none
+ */
+export function wholeNumber(query: URLSearchParams, path: string): number | undefined {
+  const said = query.get(path);
+  if (said === null) return undefined;
+  if (/^\d{1,15}$/.test(said)) return Number(said);
+  throw new FaultyInput([{ path, message: `must be a whole number, not ${quoted(said)}` }]);
+}

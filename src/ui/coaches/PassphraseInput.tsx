@@ -1,0 +1,20 @@
+import type { UseFormRegisterReturn } from 'react-hook-form';
+import { PASSPHRASE } from '@/core/lesson/coaches/account';
+import { TextInput } from '../kit/fields';
+
+interface PassphraseInputProps {
+  registered: UseFormRegisterReturn;
+  fault: string | undefined;
+}
+
+/** A field for a new passphrase. */
+export const PassphraseInput = ({ registered, fault }: PassphraseInputProps) => (
+  <TextInput
+    label={`Passphrase, ${PASSPHRASE[0]} characters or more`}
+    type="password"
+    autoComplete="new-password"
+    maxLength={PASSPHRASE[1]}
+    fault={fault}
+    {...registered}
+  />
+);
