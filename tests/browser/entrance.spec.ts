@@ -2,9 +2,7 @@ import { spawnSync, type ChildProcess } from 'node:child_process';
 import { cpSync } from 'node:fs';
 import { expect, test, type Browser, type Page } from '@playwright/test';
 import { fitsAcross, passesAxe } from './helpers';
-import { addressOf, inFolder, serve, serving } from './server';
-
-const base = addressOf('entrance');
+import { addressOf, inFolder, serve, serving, type Served } from './server';
 
 /** A page that is told of balls looks itself once a minute: what comes sooner came by the line. How soon, the bench says. */
 const SOON_MS = 30_000;
@@ -42,214 +40,262 @@ function account(data: string, [signIn, name, role]: readonly [string, string, s
   expect([status, stderr]).toEqual([0, expect.any(String)]);
 }
 
-const status = async (page: Page, path: string): Promise<number> =>
+/** A server of its own where whoever comes signs in, and its head coach in a browser, signed in. */
+interface Academy {
+  base: string;
+  browser: Browser;
+  page: Page;
+}
+
+const status = async ({ base }: Academy, page: Page, path: string): Promise<number> =>
   (await page.request.get(`${base}${path}`, { maxRedirects: 0 })).status();
 
-/** A browser of their own, signed in. */
-async function signedIn(browser: Browser, name: string, path = '/lessons'): Promise<Page> {
-  const page = await (await browser.newContext()).newPage();
-  await page.goto(`${base}${path}`);
+/** Fills in the page that asks who comes. */
+async function signIn(page: Page, name: string, passphrase = SECRET): Promise<void> {
   await page.getByLabel('Sign-in name').fill(name);
-  await page.getByLabel('Passphrase').fill(SECRET);
+  await page.getByLabel('Passphrase').fill(passphrase);
   await page.getByRole('button', { name: 'Sign in' }).click();
+}
+
+/** A browser of their own, signed in. */
+async function signedIn({ base, browser }: Academy, name: string): Promise<Page> {
+  const page = await (await browser.newContext()).newPage();
+  await page.goto(`${base}/lessons`);
+  await signIn(page, name);
   await expect(page.getByRole('button', { name: /^Signed in as/ })).toBeVisible();
   return page;
 }
 
+/** A phone that nobody is signed in with. */
+const aPhone = async ({ browser }: Academy): Promise<Page> =>
+  (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage();
+
 /** Opens what is told about who sees a player. */
-async function sharing(page: Page): Promise<void> {
+async function sharing({ base }: Academy, page: Page): Promise<void> {
   await page.goto(`${base}${INES}`);
   await page.locator('html[data-awake]').waitFor({ state: 'attached' });
   await page.getByText('Coaches and the player’s own link').click();
   await expect(page.getByRole('group', { name: 'Coaches' })).toBeVisible();
 }
 
-test('each sees what is theirs: head coach, coaches, an assistant and a player’s link', ({
-  browser,
-}) =>
-  inFolder('entrance', async (data) => {
+/** Does something at an academy with a head coach, two coaches and an assistant; `before` with nobody signed in yet. */
+const atAcademy = (
+  name: Served,
+  browser: Browser,
+  work: (academy: Academy) => Promise<void>,
+  before: (academy: Academy) => Promise<void> = async () => undefined,
+): Promise<void> =>
+  inFolder(name, async (data) => {
     let server: ChildProcess | null = null;
     try {
       if (process.env.MELLOW_SEEDED) cpSync(process.env.MELLOW_SEEDED, data, { recursive: true });
       account(data, HEAD);
-      server = serve('entrance', data, { MELLOW_SIGN_IN: '1' });
+      server = serve(name, data, { MELLOW_SIGN_IN: '1' });
       const page = await (await browser.newContext()).newPage();
+      const academy = { base: addressOf(name), browser, page };
       await expect
-        .poll(() => status(page, '/api/players').catch(() => 0), { timeout: 60_000 })
+        .poll(() => status(academy, page, '/api/players').catch(() => 0), { timeout: 60_000 })
         .toBe(401);
-
-      // Nobody: asked, told when wrong, what was typed is kept.
-      await page.goto(`${base}/players?archived=1`);
-      await passesAxe(page);
-      await page.getByLabel('Sign-in name').fill('ana');
-      await page.getByLabel('Passphrase').fill('not this one');
-      await page.getByRole('button', { name: 'Sign in' }).click();
-      await expect(page.getByRole('alert')).toContainText('do not belong together');
-      await expect(page.getByLabel('Sign-in name')).toHaveValue('ana');
-      for (const path of ['/', '/players', '/api/players/export', `/p/${'x'.repeat(43)}`]) {
-        expect([401, 404]).toContain(await status(page, path));
+      await before(academy);
+      await page.goto(`${academy.base}/players?archived=1`);
+      await signIn(page, 'ana');
+      await expect(page).toHaveURL(`${academy.base}/players?archived=1`);
+      for (const [sign_in, who, role] of OTHERS) {
+        const record = { sign_in, name: who, role, passphrase: SECRET };
+        const added = await page.request.post(`${academy.base}/api/accounts`, { data: record });
+        expect(added.status()).toBe(201);
       }
-      // A header that a server might be asked to believe changes nothing.
-      const forged = await page.request.get(`${base}/api/players`, {
-        headers: {
-          'x-mellow-asking': 'eyJyb2xlIjoiaGVhZC1jb2FjaCJ9.x',
-          'x-middleware-subrequest': 'src/proxy:src/proxy:src/proxy:src/proxy:src/proxy',
-        },
-      });
-      expect(forged.status()).toBe(401);
-      await page.getByLabel('Passphrase').fill(SECRET);
-      await page.getByRole('button', { name: 'Sign in' }).click();
-      await expect(page).toHaveURL(`${base}/players?archived=1`);
+      await work(academy);
+    } finally {
+      server?.kill('SIGKILL');
+    }
+  });
+
+/** Nobody: asked, told when wrong, what was typed is kept; a header that a server might be asked to believe changes nothing. */
+async function nobodySees(academy: Academy): Promise<void> {
+  const { base, page } = academy;
+  // Nobody: asked, told when wrong, what was typed is kept.
+  await page.goto(`${base}/players?archived=1`);
+  await passesAxe(page);
+  await signIn(page, 'ana', 'not this one');
+  await expect(page.getByRole('alert')).toContainText('do not belong together');
+  await expect(page.getByLabel('Sign-in name')).toHaveValue('ana');
+  for (const path of ['/', '/players', '/api/players/export', `/p/${'x'.repeat(43)}`]) {
+    expect([401, 404]).toContain(await status(academy, page, path));
+  }
+  // A header that a server might be asked to believe changes nothing.
+  const forged = await page.request.get(`${base}/api/players`, {
+    headers: {
+      'x-mellow-asking': 'eyJyb2xlIjoiaGVhZC1jb2FjaCJ9.x',
+      'x-middleware-subrequest': 'src/proxy:src/proxy:src/proxy:src/proxy:src/proxy',
+    },
+  });
+  expect(forged.status()).toBe(401);
+}
+
+test('nobody sees anything before they sign in; coaches see their own players, and share them', ({
+  browser,
+}) =>
+  atAcademy(
+    'entrance',
+    browser,
+    async (academy) => {
+      const { base, page } = academy;
       await page.reload();
       await expect(page.getByRole('button', { name: 'Signed in as Ana Lind' })).toBeVisible();
 
-      for (const [sign_in, name, role] of OTHERS) {
-        const record = { sign_in, name, role, passphrase: SECRET };
-        const added = await page.request.post(`${base}/api/accounts`, { data: record });
-        expect(added.status()).toBe(201);
-      }
-
-      // The head coach makes Ines a player of Cora's alone, and a link for Ines.
-      await sharing(page);
+      // The head coach makes Ines a player of Cora's alone.
+      await sharing(academy, page);
       await page.getByLabel('Cora Berg').check();
       await expect(page.getByText('These coaches and head coaches see this player.')).toBeVisible();
-      await page.getByRole('button', { name: 'Make a link' }).click();
-      const link = await page.getByLabel(/^Copy it now/).inputValue();
 
-      const cora = await signedIn(browser, 'cora');
-      const dov = await signedIn(browser, 'dov');
+      const cora = await signedIn(academy, 'cora');
+      const dov = await signedIn(academy, 'dov');
       for (const [who, sees] of [
         [cora, 200],
         [dov, 404],
       ] as const) {
-        expect(await status(who, INES)).toBe(sees);
-        expect(await status(who, `/api${INES}`)).toBe(sees);
-        expect(await status(who, `/api${INES}/export`)).toBe(sees);
-        expect(await status(who, `/api${INES}/links`)).toBe(sees);
+        expect(await status(academy, who, INES)).toBe(sees);
+        expect(await status(academy, who, `/api${INES}`)).toBe(sees);
+        expect(await status(academy, who, `/api${INES}/export`)).toBe(sees);
+        expect(await status(academy, who, `/api${INES}/links`)).toBe(sees);
         const roster = await (await who.request.get(`${base}/api/players/export?as=json`)).text();
         expect(roster.includes('Ines Okafor')).toBe(sees === 200);
         expect(roster).toContain('Tomas Reinholt');
         for (const closed of ['/coaches', '/api/accounts', '/api/backups']) {
-          expect(await status(who, closed)).toBe(403);
+          expect(await status(academy, who, closed)).toBe(403);
         }
         const erased = await who.request.post(`${base}/api${INES}/erase`);
         expect(erased.status()).toBe(403);
       }
       // Cora lets Dov in, too.
-      await sharing(cora);
+      await sharing(academy, cora);
       await cora.getByLabel('Dov Hale').check();
       await expect(cora.getByLabel('Dov Hale')).toBeEnabled();
-      await expect.poll(() => status(dov, INES)).toBe(200);
+      await expect.poll(() => status(academy, dov, INES)).toBe(200);
+    },
+    nobodySees,
+  ));
 
-      // The assistant runs open lessons, and nothing else.
-      const hal = await signedIn(browser, 'hal');
-      await expect(hal.getByRole('navigation', { name: 'Rooms' }).getByRole('link')).toHaveText([
-        'Lessons',
-      ]);
-      await expect(hal.getByRole('button', { name: 'Plan a lesson' })).toHaveCount(0);
-      for (const closed of [
-        '/players',
-        '/api/players',
-        '/api/players/export',
-        INES,
-        `${GROUND_LESSON}/plan`,
-        '/deleted',
-      ]) {
-        expect([closed, await status(hal, closed)]).toEqual([closed, 403]);
-      }
-      expect(await status(hal, '/lessons/5a17a0e5-0000-4000-8000-000000000002')).toBe(404);
-      await hal.goto(`${base}${GROUND_LESSON}`);
-      await hal.getByRole('button', { name: 'thin', exact: true }).click();
-      await expect(hal.getByText(/1 of 8 balls · all balls saved/)).toBeVisible();
-      expect(await hal.content()).not.toContain('Quits on the ones under a high face');
-
-      // A phone is brought to the lesson by its code, once; balls stand on the other device long before it would look itself.
-      await page.goto(`${base}${GROUND_LESSON}`);
-      await page.getByRole('button', { name: 'Take it to the bunker' }).click();
-      const dialog = page.getByRole('dialog');
-      await passesAxe(page);
-      const said = await dialog.getByRole('img').getAttribute('aria-label');
-      const address = said!.replace('Code for ', '');
-      await page.keyboard.press('Escape');
-      const phone = await (
-        await browser.newContext({ viewport: { width: 390, height: 844 } })
-      ).newPage();
-      await phone.goto(address);
-      await passesAxe(phone);
-      await phone.getByRole('button', { name: 'Open the lesson here' }).click();
-      await expect(phone).toHaveURL(`${base}${GROUND_LESSON}`);
-      await expect(phone.getByRole('button', { name: 'thin', exact: true })).toBeVisible();
-      for (const closed of ['/players', '/lessons/5a17a0e5-0000-4000-8000-000000000001']) {
-        expect([403, 404]).toContain(await status(phone, closed));
-      }
-      await expect(page.getByText(/1 of 8 balls/)).toBeVisible();
-      await phone.getByRole('button', { name: 'heavy', exact: true }).click();
-      await expect(phone.getByText(/2 of 8 balls · all balls saved/)).toBeVisible();
-      await expect(page.getByText(/2 of 8 balls/)).toBeVisible({ timeout: SOON_MS });
-      await phone.getByRole('button', { name: 'Undo last ball' }).click();
-      await expect(phone.getByText(/1 of 8 balls · all balls saved/)).toBeVisible();
-      await expect(page.getByText(/1 of 8 balls/)).toBeVisible({ timeout: SOON_MS });
-      await hal.goto(address);
-      await hal.getByRole('button', { name: 'Open the lesson here' }).click();
-      await expect(hal.getByRole('alert')).toContainText('This code is used, or over.');
-
-      // The player's link: her own, and nothing of anybody else or of the coach's notes.
-      const ines = await (
-        await browser.newContext({ viewport: { width: 390, height: 844 } })
-      ).newPage();
-      await ines.goto(link);
-      await expect(ines.getByRole('heading', { name: 'Ines Okafor' })).toBeVisible();
-      await expect(ines.getByRole('heading', { name: 'Progress' })).toBeVisible();
-      await passesAxe(ines);
-      await fitsAcross(ines);
-      const shown = await ines.content();
-      for (const hidden of ['Tomas', 'Reinholt', 'Marguerite', 'Quits on'])
-        expect(shown).not.toContain(hidden);
-      const sheet = await ines.request.get(`${link}/practice/${PRACTICE}`);
-      expect(sheet.headers()['content-type']).toBe('application/pdf');
-      expect((await ines.request.post(link)).status()).toBe(404);
-      expect(await status(ines, '/players')).toBe(401);
-      expect(await status(ines, `/api${INES}`)).toBe(401);
-      await sharing(page);
-      await page.getByRole('button', { name: 'Withdraw it' }).first().click();
-      await expect.poll(async () => (await ines.request.get(link)).status()).toBe(404);
-      await ines.goto(link);
-      await expect(ines.getByText('Ask your coach for a new one')).toBeVisible();
-
-      // A session that is ended, and one that is signed out, are over at once.
-      await page.goto(`${base}/coaches`);
-      await passesAxe(page);
-      await expect(page.getByText('exported the players').first()).toBeVisible();
-      await page
-        .getByRole('listitem')
-        .filter({ hasText: 'Dov Hale' })
-        .getByRole('button', { name: 'Sign this device out' })
-        .click();
-      await expect.poll(() => status(dov, '/api/players')).toBe(401);
-      const held = (await page.context().cookies()).find(({ name }) => name === 'mellow-session')!;
-      await page.getByRole('button', { name: 'Signed in as Ana Lind' }).click();
-      await page.getByRole('menuitem', { name: 'Sign out' }).click();
-      await expect(page.getByLabel('Sign-in name')).toBeVisible();
-      await page.context().addCookies([held]);
-      expect(await status(page, '/api/players')).toBe(401);
-
-      // Too many tries: the right one is not looked at either.
-      for (let i = 0; i < 8; i++) {
-        await page.request.post(`${base}/enter`, {
-          form: { name: 'cora', passphrase: `guess ${i}` },
-        });
-      }
-      const late = await page.request.post(`${base}/enter`, {
-        form: { name: 'cora', passphrase: SECRET },
-        maxRedirects: 0,
-      });
-      expect(late.status()).toBe(429);
-      expect(await late.text()).toContain('Too many tries');
-      // Whoever is in stays in.
-      expect(await status(cora, '/api/players')).toBe(200);
-    } finally {
-      server?.kill('SIGKILL');
+test('an assistant runs open lessons alone, and a phone that is brought to one sees that', ({
+  browser,
+}) =>
+  atAcademy('assisted', browser, async (academy) => {
+    const { base, page } = academy;
+    // The assistant runs open lessons, and nothing else.
+    const hal = await signedIn(academy, 'hal');
+    await expect(hal.getByRole('navigation', { name: 'Rooms' }).getByRole('link')).toHaveText([
+      'Lessons',
+    ]);
+    await expect(hal.getByRole('button', { name: 'Plan a lesson' })).toHaveCount(0);
+    for (const closed of [
+      '/players',
+      '/api/players',
+      '/api/players/export',
+      INES,
+      `${GROUND_LESSON}/plan`,
+      '/deleted',
+    ]) {
+      expect([closed, await status(academy, hal, closed)]).toEqual([closed, 403]);
     }
+    expect(await status(academy, hal, '/lessons/5a17a0e5-0000-4000-8000-000000000002')).toBe(404);
+    await hal.goto(`${base}${GROUND_LESSON}`);
+    await hal.getByRole('button', { name: 'thin', exact: true }).click();
+    await expect(hal.getByText(/1 of 8 balls · all balls saved/)).toBeVisible();
+    expect(await hal.content()).not.toContain('Quits on the ones under a high face');
+
+    // A phone is brought to the lesson by its code, once; balls stand on the other device long before it would look itself.
+    await page.goto(`${base}${GROUND_LESSON}`);
+    await page.getByRole('button', { name: 'Take it to the bunker' }).click();
+    const dialog = page.getByRole('dialog');
+    await passesAxe(page);
+    const said = await dialog.getByRole('img').getAttribute('aria-label');
+    const address = said!.replace('Code for ', '');
+    await page.keyboard.press('Escape');
+    const phone = await aPhone(academy);
+    await phone.goto(address);
+    await passesAxe(phone);
+    await phone.getByRole('button', { name: 'Open the lesson here' }).click();
+    await expect(phone).toHaveURL(`${base}${GROUND_LESSON}`);
+    await expect(phone.getByRole('button', { name: 'thin', exact: true })).toBeVisible();
+    for (const closed of ['/players', '/lessons/5a17a0e5-0000-4000-8000-000000000001']) {
+      expect([403, 404]).toContain(await status(academy, phone, closed));
+    }
+    await expect(page.getByText(/1 of 8 balls/)).toBeVisible();
+    await phone.getByRole('button', { name: 'heavy', exact: true }).click();
+    await expect(phone.getByText(/2 of 8 balls · all balls saved/)).toBeVisible();
+    await expect(page.getByText(/2 of 8 balls/)).toBeVisible({ timeout: SOON_MS });
+    await phone.getByRole('button', { name: 'Undo last ball' }).click();
+    await expect(phone.getByText(/1 of 8 balls · all balls saved/)).toBeVisible();
+    await expect(page.getByText(/1 of 8 balls/)).toBeVisible({ timeout: SOON_MS });
+    await hal.goto(address);
+    await hal.getByRole('button', { name: 'Open the lesson here' }).click();
+    await expect(hal.getByRole('alert')).toContainText('This code is used, or over.');
+  }));
+
+test('a player’s link shows the player’s own until it is withdrawn; sessions end, and tries are counted', ({
+  browser,
+}) =>
+  atAcademy('linked', browser, async (academy) => {
+    const { base, page } = academy;
+    const [cora, dov] = [await signedIn(academy, 'cora'), await signedIn(academy, 'dov')];
+    expect((await cora.request.get(`${base}/api/players/export?as=json`)).status()).toBe(200);
+    await sharing(academy, page);
+    await page.getByRole('button', { name: 'Make a link' }).click();
+    const link = await page.getByLabel(/^Copy it now/).inputValue();
+
+    // The player's link: her own, and nothing of anybody else or of the coach's notes.
+    const ines = await aPhone(academy);
+    await ines.goto(link);
+    await expect(ines.getByRole('heading', { name: 'Ines Okafor' })).toBeVisible();
+    await expect(ines.getByRole('heading', { name: 'Progress' })).toBeVisible();
+    await passesAxe(ines);
+    await fitsAcross(ines);
+    const shown = await ines.content();
+    for (const hidden of ['Tomas', 'Reinholt', 'Marguerite', 'Quits on'])
+      expect(shown).not.toContain(hidden);
+    const sheet = await ines.request.get(`${link}/practice/${PRACTICE}`);
+    expect(sheet.headers()['content-type']).toBe('application/pdf');
+    expect((await ines.request.post(link)).status()).toBe(404);
+    expect(await status(academy, ines, '/players')).toBe(401);
+    expect(await status(academy, ines, `/api${INES}`)).toBe(401);
+    await sharing(academy, page);
+    await page.getByRole('button', { name: 'Withdraw it' }).first().click();
+    await expect.poll(async () => (await ines.request.get(link)).status()).toBe(404);
+    await ines.goto(link);
+    await expect(ines.getByText('Ask your coach for a new one')).toBeVisible();
+
+    // A session that is ended, and one that is signed out, are over at once.
+    await page.goto(`${base}/coaches`);
+    await passesAxe(page);
+    await expect(page.getByText('exported the players').first()).toBeVisible();
+    await page
+      .getByRole('listitem')
+      .filter({ hasText: 'Dov Hale' })
+      .getByRole('button', { name: 'Sign this device out' })
+      .click();
+    await expect.poll(() => status(academy, dov, '/api/players')).toBe(401);
+    const held = (await page.context().cookies()).find(({ name }) => name === 'mellow-session')!;
+    await page.getByRole('button', { name: 'Signed in as Ana Lind' }).click();
+    await page.getByRole('menuitem', { name: 'Sign out' }).click();
+    await expect(page.getByLabel('Sign-in name')).toBeVisible();
+    await page.context().addCookies([held]);
+    expect(await status(academy, page, '/api/players')).toBe(401);
+
+    // Too many tries: the right one is not looked at either.
+    for (let i = 0; i < 8; i++) {
+      await page.request.post(`${base}/enter`, {
+        form: { name: 'cora', passphrase: `guess ${i}` },
+      });
+    }
+    const late = await page.request.post(`${base}/enter`, {
+      form: { name: 'cora', passphrase: SECRET },
+      maxRedirects: 0,
+    });
+    expect(late.status()).toBe(429);
+    expect(await late.text()).toContain('Too many tries');
+    // Whoever is in stays in.
+    expect(await status(academy, cora, '/api/players')).toBe(200);
   }));
 
 test('where the server serves this machine alone a phone is not promised anything', async ({

@@ -6,7 +6,17 @@ import path from 'node:path';
 const FIRST_PORT = Number(process.env.MELLOW_TEST_PORT ?? 3217);
 
 /** Ports of servers that tests start for themselves, beside the one that all share; each has one of its own. */
-const PORTS = ['killed', 'entrance', 'open', 'day', 'phone day', 'first', 'cleared'] as const;
+const PORTS = [
+  'killed',
+  'entrance',
+  'open',
+  'day',
+  'phone day',
+  'first',
+  'cleared',
+  'assisted',
+  'linked',
+] as const;
 export type Served = (typeof PORTS)[number];
 
 export const portOf = (served: Served): number => FIRST_PORT + 1 + PORTS.indexOf(served);
