@@ -21,7 +21,7 @@ const shared = {
     ],
   },
   transformIgnorePatterns: [
-    '/node_modules/(?!(d3-[a-z-]+|internmap|react-hotkeys-hook|p-queue|p-timeout|eventemitter3|ts-fsrs|flesch-kincaid|syllable|pluralize|normalize-strings)/)',
+    '/node_modules/(?!(d3-[a-z-]+|internmap|react-hotkeys-hook|p-queue|p-retry|p-timeout|is-network-error|eventemitter3|ts-fsrs|flesch-kincaid|syllable|pluralize|normalize-strings)/)',
   ],
   moduleNameMapper: {
     // A page's threads exist in a browser alone.
@@ -34,6 +34,16 @@ const shared = {
   sandboxInjectedGlobals: ['Math'],
 };
 
+/** Tests of the data that hold whatever it is kept in; they run on a PostgreSQL server too where MELLOW_TEST_SERVER names one. */
+const ON_BOTH = [
+  '<rootDir>/src/data/*.test.ts',
+  '<rootDir>/src/data/access/*.test.ts',
+  '<rootDir>/src/data/move/*.test.ts',
+  '<rootDir>/src/data/server/*.test.ts',
+];
+const IN_FOLDERS_ALONE = ['/src/data/(database|erase)\\.test\\.ts$'];
+const ON_A_SERVER_ALONE = ['/src/data/(server|move)/'];
+
 /** @type {import("jest").Config} */
 const config = {
   projects: [
@@ -42,7 +52,19 @@ const config = {
       displayName: 'node',
       roots: ['<rootDir>/src', '<rootDir>/tests/unit'],
       testMatch: ['**/*.test.ts'],
+      testPathIgnorePatterns: ['/node_modules/', ...ON_A_SERVER_ALONE],
     },
+    ...(process.env.MELLOW_TEST_SERVER
+      ? [
+          {
+            ...shared,
+            displayName: 'server',
+            testMatch: ON_BOTH,
+            testPathIgnorePatterns: ['/node_modules/', ...IN_FOLDERS_ALONE],
+            setupFiles: ['<rootDir>/src/data/testing/onServer.ts'],
+          },
+        ]
+      : []),
     {
       ...shared,
       displayName: 'page',

@@ -2,7 +2,8 @@ import { headers } from 'next/headers';
 import { database, type Database } from '@/data/database';
 import { makePairing } from '@/data/access/pairing';
 import { viewedBy } from '@/data/access/viewer';
-import { watchBalls } from '@/data/news';
+import { followBalls } from '@/data/news';
+import type { TouchedBall } from '@/core/lesson/balls/ball';
 import type { Sql } from '@/data/sql/sql';
 import { asksSignIn } from './entrance';
 import { ASKING, unsealed, type Asking } from './viewer';
@@ -28,6 +29,11 @@ export async function accountAsking(): Promise<string | null> {
   return who && who.role !== 'player' ? who.account : null;
 }
 
+/** What of the database who asks may see: all of it where that is nobody in particular, or a head coach. */
+function seenBy(sql: Sql, who: Asking | null): Sql {
+  return who === null || who.role === 'head-coach' ? sql : viewedBy(sql, viewerOf(who));
+}
+
 /**
  * The database as whoever asks may see it: the one way from pages and routes to the data.
  *
@@ -35,8 +41,7 @@ export async function accountAsking(): Promise<string | null> {
  */
 export async function data(): Promise<{ sql: Sql }> {
   const who = await asking();
-  const { sql } = await database();
-  return { sql: who === null || who.role === 'head-coach' ? sql : viewedBy(sql, viewerOf(who)) };
+  return { sql: seenBy((await database()).sql, who) };
 }
 
 const viewerOf = (who: Exclude<Asking, { role: 'head-coach' }>): Parameters<typeof viewedBy>[1] =>
@@ -55,9 +60,23 @@ export async function wholeData(): Promise<Database> {
   return database();
 }
 
-/** Watches a lesson that who asks was found to see. @returns stops it */
-export const watched = async (lesson: string, told: () => void): Promise<() => void> =>
-  watchBalls((await database()).sql, lesson, told);
+/**
+ * Brings the balls of a lesson as they are touched, as who asks may see them.
+ *
+ * @param after the `touched` of the last that is known there
+ * @returns ends it
+ * @throws NotSignedIn
+ */
+export async function followed(
+  lesson: string,
+  after: number,
+  take: (balls: readonly TouchedBall[]) => void,
+): Promise<() => void> {
+  const who = await asking();
+  const { sql } = await database();
+  const name = who === null || who.role === 'head-coach' ? '' : JSON.stringify(viewerOf(who));
+  return followBalls(sql, { name, seen: seenBy(sql, who) }, lesson, after, take);
+}
 
 /** A word that brings a phone to a lesson that who asks was found to see. */
 export const pairingFor = async (

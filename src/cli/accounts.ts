@@ -4,8 +4,7 @@ import { faultLine, FaultyInput } from '@/core/tell/format/fault';
 import { readNewAccount, readPassphrase } from '@/core/lesson/coaches/account';
 import { addAccount, changePassphrase, endAccount, listAccounts } from '@/data/access/accounts';
 import { openDatabase, type Database } from '@/data/database';
-import { FolderInUse } from '@/data/folder/ownership';
-import { FolderUnsound } from '@/data/folder/soundFolder';
+import { cannotOpen } from '@/data/cannotOpen';
 
 const USAGE = `usage: npm run -s account -- list
        npm run -s account -- add --sign-in NAME --name "FULL NAME" --role head-coach|coach|assistant
@@ -124,7 +123,7 @@ export async function accounts(
       complain(faultLine(error.faults));
       return 2;
     }
-    if (error instanceof FolderInUse || error instanceof FolderUnsound) {
+    if (cannotOpen(error)) {
       complain(error.message);
       return 3;
     }

@@ -5,7 +5,8 @@ import { median } from '@/core/ground/numeric/order';
 import { PLAIN_HOUSE } from '@/core/lesson/players/house';
 import { playersCsv, previewPlayersCsv } from '@/core/lesson/players/playersCsv';
 import type { PlayerRecord } from '@/core/lesson/players/record';
-import { openDatabase } from '@/data/database';
+import { openFolder } from '@/data/folder/openFolder';
+import { openServer } from '@/data/server/openServer';
 import { newPlayerId } from '@/data/newId';
 import { addPlayers, listPlayers, playerNames } from '@/data/players';
 
@@ -44,7 +45,8 @@ async function middleOf(times: number, work: () => Promise<unknown>): Promise<nu
 }
 
 const folder = mkdtempSync(path.join(os.tmpdir(), 'mellow-bench-'));
-const { sql, close } = await openDatabase(folder);
+const server = process.env.DATABASE_URL;
+const { sql, close } = server ? await openServer(server) : await openFolder(folder);
 const records = Array.from({ length: LINES }, (_, i) => record(i));
 const csv = playersCsv(records);
 const clear = (): Promise<unknown> => sql.query('delete from players');

@@ -5,10 +5,9 @@ import { backupsIn, copiesIn } from '@/data/folder/copies';
 import { BackupFailed } from '@/data/backup/backup';
 import { type Counts } from '@/data/disk/rows';
 import { restoreBackup } from '@/data/backup/restore';
-import { openDatabase } from '@/data/database';
 import { dataFolder } from '@/data/dataFolder';
-import { FolderInUse } from '@/data/folder/ownership';
-import { FolderUnsound } from '@/data/folder/soundFolder';
+import { openFolder } from '@/data/folder/openFolder';
+import { cannotOpen } from '@/data/cannotOpen';
 
 const BACKUP_USAGE = `usage: npm run -s backup
   makes a copy of the data folder's database in its own folder "backups", opens it and counts it; while the
@@ -23,11 +22,7 @@ const complain = (text: string): void => void process.stderr.write(`${text}\n`);
 
 /** Exit status 3, with a sentence, for what a person can put right; anything else goes on. */
 function refused(error: unknown): number {
-  if (
-    error instanceof FolderInUse ||
-    error instanceof FolderUnsound ||
-    error instanceof BackupFailed
-  ) {
+  if (cannotOpen(error) || error instanceof BackupFailed) {
     complain(error.message);
     return 3;
   }
@@ -37,20 +32,30 @@ function refused(error: unknown): number {
 const counted = ({ players = 0, readings = 0, lessons = 0, balls = 0 }: Counts): string =>
   `${players} players, ${readings} readings, ${lessons} lessons, ${balls} balls`;
 
+/** True, and said, where the data is on a server: its copies are not the product's. */
+function isOnServer(): boolean {
+  if (!process.env.DATABASE_URL) return false;
+  complain(
+    'DATABASE_URL names a database server, whose own tools make and put back its backups (pg_dump, pg_restore). Unset it for the data folder.',
+  );
+  return true;
+}
+
 /** Makes a copy. Gives back the exit status: 2 for a wrong line, 3 where it could not be made. */
 export async function copyData(args: readonly string[]): Promise<number> {
   if (args.length > 0) {
     complain(BACKUP_USAGE);
     return 2;
   }
+  if (isOnServer()) return 3;
   try {
-    const database = await openDatabase();
+    const { copies, close } = await openFolder(dataFolder());
     try {
-      const { file } = await database.backup('asked');
-      say(path.join(backupsIn(database.folder), file));
+      const { file } = await copies.make('asked');
+      say(path.join(backupsIn(copies.folder), file));
       return 0;
     } finally {
-      await database.close();
+      await close();
     }
   } catch (error) {
     return refused(error);
@@ -68,6 +73,7 @@ async function sure(question: string): Promise<boolean> {
 
 /** Puts a copy back. Gives back the exit status: 1 where it was not wanted after all, 2 and 3 as {@link copyData}. */
 export async function putBack(args: readonly string[]): Promise<number> {
+  if (isOnServer()) return 3;
   const folder = dataFolder();
   const names = args.filter((arg) => arg !== '--yes');
   const [name] = names;

@@ -185,7 +185,6 @@ export async function changeBall(
     `update balls set
        seen = case when $2::jsonb = '{}'::jsonb then seen else $2::jsonb end,
        excluded = coalesce($3, excluded),
-       touched = nextval('balls_touched'),
        deleted_at = case when $4::boolean is null then deleted_at when $4 then now() end
      where id = $1 and touched = coalesce($5, touched) returning ${COLUMNS}`,
     [id, JSON.stringify(seen), excluded ?? null, deleted ?? null, from ?? null],

@@ -5,7 +5,7 @@ import { aRecord, PLAIN_LEARNT } from '@/core/testing/records';
 import { addBalls, changeBall } from './balls';
 import { bringBack } from './bringBack';
 import { saveContact } from './contacts';
-import { openDatabase, type Database } from './database';
+import type { Database } from './database';
 import { saveDraft } from './drafts';
 import { aBunkerTest } from '@/core/testing/bunkerTest';
 import { anEyeResult } from '@/core/testing/eye';
@@ -20,16 +20,16 @@ import { acceptLearning, holdLearning } from './learnings';
 import { closeLesson, lessonById, saveLesson } from './lessons';
 import { addPlayers, markPlayer, playerById } from './players';
 import { saveReading } from './readings';
-import { testFolders } from './testing/folders';
+import { testDatabases } from './testing/testDatabases';
 
-const newFolder = testFolders();
+const openNew = testDatabases();
 const [BOTH, ALONE, DRAFT] = ['1', '2', '3'].map(
   (n) => `${n.repeat(8)}-2222-4222-8222-222222222222`,
 );
 
 /** A roster of two, a lesson of both and one of Ada alone, with everything that can hang on a player. */
 async function lived(): Promise<Database> {
-  const database = await openDatabase(await newFolder('back'));
+  const database = await openNew('back');
   const { sql } = database;
   await addPlayers(sql, [
     {
@@ -87,7 +87,7 @@ test('who was erased comes back whole from the file of everything', async () => 
   const file = await fileOf(database);
   expect(file.balls).toHaveLength(4);
   expect(JSON.stringify(file)).not.toContain('Bo’s own.');
-  expect(await erasePlayer(sql, 'ada')).toBe(true);
+  expect(await erasePlayer(database, 'ada')).toBe(true);
   expect((await lessonById(sql, BOTH!))!.plan.players).toEqual(['bo']);
 
   const wouldBe = await bringBack(sql, file, false);
@@ -97,21 +97,18 @@ test('who was erased comes back whole from the file of everything', async () => 
   expect(await bringBack(sql, file, true)).toEqual(wouldBe);
   expect(await fileOf(database)).toEqual(file);
   expect((await playerById(sql, 'ada'))!.learnt).toMatchObject({ version: 2, distance: 1.2 });
-  await database.close();
 });
 
 test('the file brings everything into another roster, where other players of its lessons are not', async () => {
   const home = await lived();
   const file = await fileOf(home);
-  await home.close();
-  const away = await openDatabase(await newFolder('away'));
+  const away = await openNew('away');
   expect(await bringBack(away.sql, file, true)).toMatchObject({ lessons: 2, balls: 4 });
   const { lessons, ...rest } = await fileOf(away);
   const { lessons: sent, ...others } = file;
   expect(rest).toEqual(others);
   expect(lessons.map(({ plan }) => plan.players)).toEqual([['ada'], ['ada']]);
   expect(sent.map(({ plan }) => plan.players.length).sort()).toEqual([1, 2]);
-  await away.close();
 });
 
 test('of a player who is here only what is missing is added, and nothing twice', async () => {
@@ -126,19 +123,17 @@ test('of a player who is here only what is missing is added, and nothing twice',
   await sql.query('delete from balls where id = $1', [aBall(3).id]);
   expect(await bringBack(sql, file, true)).toMatchObject({ ...again, balls: 1 });
   expect(await playerById(sql, 'ada')).not.toBeNull();
-  await database.close();
 });
 
 test('a text that was changed since the name was taken out of it stays as it is', async () => {
   const database = await lived();
   const { sql } = database;
   const file = await fileOf(database);
-  await erasePlayer(sql, 'ada');
+  await erasePlayer(database, 'ada');
   await closeLesson(sql, ALONE!, { summary: 'Seen again.', homework: '', closed: true });
   await bringBack(sql, file, true);
   expect((await lessonById(sql, ALONE!))!.summary).toBe('Seen again.');
   expect((await lessonById(sql, BOTH!))!.plan.notes).toBe('Ada Lund first.');
-  await database.close();
 });
 
 test('a file whose balls are not its own is refused by name, and nothing of it is taken', async () => {
@@ -150,5 +145,4 @@ test('a file whose balls are not its own is refused by name, and nothing of it i
     /balls\[0\]\.player: is not the player[^]*balls\[1\]\.lesson: is not among the lessons/,
   );
   expect(() => readPlayerFile({ ...file, version: 1 })).toThrow(/version: must be a number from 2/);
-  await database.close();
 });

@@ -79,7 +79,8 @@ async function takeReadings(
      from rows from (jsonb_to_recordset($2) as (club text, carry_m double precision, hit_at timestamptz))
        with ordinality as r (club, carry_m, hit_at, nth)
      where not exists (select from grass_shots g
-       where g.player_id = $1 and g.club = r.club and g.carry_m = r.carry_m and g.hit_at = r.hit_at)
+       where g.player_id = $1 and g.club = r.club and g.carry_m = r.carry_m
+         and date_trunc('milliseconds', g.hit_at) = r.hit_at)
      order by nth desc`,
     [id, JSON.stringify(grass_shots)],
   );

@@ -1,6 +1,6 @@
 import { spawn } from 'node:child_process';
 import { PGlite } from '@electric-sql/pglite';
-import { openDatabase, type Database } from './database';
+import { openFolder, type FolderDatabase } from './folder/openFolder';
 import { testFolders } from './testing/folders';
 import { migrate, readMigrations } from './migrations/migrate';
 import { addPlayers, listPlayers, playerById, type NewPlayer } from './players';
@@ -40,10 +40,10 @@ const reading = {
 
 describe('players and readings', () => {
   let folder: string;
-  let database: Database;
+  let database: FolderDatabase;
   beforeAll(async () => {
     folder = await folderFor('plain');
-    database = await openDatabase(folder);
+    database = await openFolder(folder);
     await addPlayers(database.sql, [player]);
   });
   afterAll(() => database.close());
@@ -112,9 +112,9 @@ describe('players and readings', () => {
   });
 
   test('the same folder is refused to a second opener, and its rows outlive a reopening', async () => {
-    await expect(openDatabase(folder)).rejects.toThrow(/in use/);
+    await expect(openFolder(folder)).rejects.toThrow(/in use/);
     await database.close();
-    database = await openDatabase(folder);
+    database = await openFolder(folder);
     expect(await playerById(database.sql, player.id)).toMatchObject(player);
   });
 });
@@ -148,16 +148,16 @@ describe('migrations', () => {
 
 test('a process killed while it writes loses nothing that it acknowledged', async () => {
   const folder = await folderFor('killed');
-  const first = await openDatabase(folder);
+  const first = await openFolder(folder);
   await addPlayers(first.sql, [player]);
   await first.close();
 
   let acknowledged = 0;
   for (let round = 0; round < 3; round++) {
     const script = `
-      import { openDatabase } from './src/data/database.ts';
+      import { openFolder } from './src/data/folder/openFolder.ts';
       import { saveReading } from './src/data/readings.ts';
-      const { sql } = await openDatabase(${JSON.stringify(folder)});
+      const { sql } = await openFolder(${JSON.stringify(folder)});
       const reading = ${JSON.stringify(reading)};
       for (;;) { await saveReading(sql, reading); process.stdout.write('.'); }`;
     const child = spawn(process.execPath, ['--import', 'tsx', '--input-type=module', '-e', script]);
@@ -174,7 +174,7 @@ test('a process killed while it writes loses nothing that it acknowledged', asyn
     acknowledged += written;
   }
 
-  const after = await openDatabase(folder);
+  const after = await openFolder(folder);
   const { length } = await listReadings(after.sql, '', 10_000);
   await after.close();
   expect(length).toBeGreaterThanOrEqual(acknowledged);

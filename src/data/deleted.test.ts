@@ -1,17 +1,16 @@
 import { aPlan } from '@/core/testing/plans';
 import { aRecord } from '@/core/testing/records';
-import { openDatabase } from './database';
 import { listDeleted } from './deleted';
 import { saveLesson, setLessonDeleted } from './lessons';
 import { addPlayers, markPlayer } from './players';
 import { saveReading, setReadingDeleted } from './readings';
-import { testFolders } from './testing/folders';
+import { testDatabases } from './testing/testDatabases';
 
-const newFolder = testFolders();
+const openNew = testDatabases();
 const LESSON = '22222222-2222-4222-8222-222222222222';
 
 test('what was deleted is listed, the latest first, until it is brought back', async () => {
-  const database = await openDatabase(await newFolder('deleted'));
+  const database = await openNew('deleted');
   const { sql } = database;
   await addPlayers(sql, [
     { id: 'ada', ...aRecord() },
@@ -39,5 +38,4 @@ test('what was deleted is listed, the latest first, until it is brought back', a
   await setReadingDeleted(sql, id, true);
   await markPlayer(sql, 'ada', 'deleted', true);
   expect((await listDeleted(sql)).map(({ kind }) => kind)).toEqual(['player', 'lesson']);
-  await database.close();
 });

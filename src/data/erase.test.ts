@@ -6,7 +6,7 @@ import { aBall } from '@/core/testing/balls';
 import { aPlan } from '@/core/testing/plans';
 import { addBalls } from './balls';
 import { saveContact } from './contacts';
-import { openDatabase } from './database';
+import { openFolder } from './folder/openFolder';
 import { erasePlayer } from './erase';
 import { closeLesson, lessonById, listLessons, saveLesson } from './lessons';
 import { addPlayers, updatePlayer, type NewPlayer } from './players';
@@ -37,7 +37,7 @@ afterAll(() => rmSync(folder, { recursive: true, force: true }));
 
 test('who is erased is in no row, no text and no file any more; the lesson and the others stay', async () => {
   folder = await emptyFolder('erase');
-  const database = await openDatabase(folder);
+  const database = await openFolder(folder);
   const { sql } = database;
   await addPlayers(sql, [
     player(ID, NAME, 'wrist, see the surgeon Quillfeather'),
@@ -64,8 +64,8 @@ test('who is erased is in no row, no text and no file any more; the lesson and t
   for (const trace of [NAME, 'quicksilver', ID]) {
     expect(holding(folder, trace).length).toBeGreaterThan(0);
   }
-  expect(await erasePlayer(sql, ID)).toBe(true);
-  expect(await erasePlayer(sql, ID)).toBe(false);
+  expect(await erasePlayer(database, ID)).toBe(true);
+  expect(await erasePlayer(database, ID)).toBe(false);
   expect((await trackerState(sql)).aim).toBeNull();
   const lesson = (await lessonById(sql, LESSON))!;
   expect(lesson.summary).toBe('a former player: 1 ball. a former player again.');
@@ -83,8 +83,8 @@ test('who is erased is in no row, no text and no file any more; the lesson and t
   await database.close();
   expect(holding(folder, 'Quillfeather')).toEqual([]);
 
-  const again = await openDatabase(folder);
-  expect(await erasePlayer(again.sql, 'bo')).toBe(true);
+  const again = await openFolder(folder);
+  expect(await erasePlayer(again, 'bo')).toBe(true);
   const [alone] = await listLessons(again.sql);
   expect(readKeptPlan(alone!.plan).players).toEqual([]);
   await again.close();

@@ -1,4 +1,5 @@
-import type { PGlite } from '@electric-sql/pglite';
+import type { Database } from './database';
+import type { Engine, Sql } from './sql/sql';
 
 /** What is written where an erased player's name stood. */
 export const NOBODY = 'a former player';
@@ -19,12 +20,23 @@ export const patternOf = (name: string): string =>
 
 /**
  * Takes a player and everything that hangs on the player out of the database for good, the name in texts and plans too, and then out of
- * the files: tables are written anew, and the log in which old rows stand is dropped.
+ * the files: tables are written anew, and the log in which old rows stand is dropped. The log of a server is its keeper's.
  *
  * @returns false when there is no such player
  */
-export async function erasePlayer(db: PGlite, id: string): Promise<boolean> {
-  const erased = await db.transaction(async (tx) => {
+export async function erasePlayer(
+  { sql, copies }: Pick<Database, 'sql' | 'copies'>,
+  id: string,
+): Promise<boolean> {
+  const erased = await eraseRows(sql, id);
+  if (!erased) return false;
+  await sql.exec('vacuum full');
+  if (copies) await dropLog(sql);
+  return true;
+}
+
+function eraseRows(db: Sql, id: string): Promise<boolean> {
+  return db.transaction(async (tx) => {
     const { rows } = await tx.query<{ name: string }>(
       'delete from players where id = $1 returning name',
       [id],
@@ -77,14 +89,10 @@ export async function erasePlayer(db: PGlite, id: string): Promise<boolean> {
     await tx.query(`update tracker set aim = null where aim ->> 'player' = $1`, [id]);
     return true;
   });
-  if (erased) await scour(db);
-  return erased;
 }
 
-/** Writes every table anew and drops the log: what was deleted is in no file any more. */
-async function scour(db: PGlite): Promise<void> {
-  await db.exec('vacuum full');
-  // A log file that is used again keeps what stood in it: these are dropped instead.
-  await db.exec('set wal_recycle = off');
-  await db.exec('select pg_switch_wal(); checkpoint; select pg_switch_wal(); checkpoint;');
+/** A log file that is used again keeps what stood in it: these are dropped instead. */
+async function dropLog(sql: Engine): Promise<void> {
+  await sql.exec('set wal_recycle = off');
+  await sql.exec('select pg_switch_wal(); checkpoint; select pg_switch_wal(); checkpoint;');
 }

@@ -1,5 +1,4 @@
 import { homeworkFor, type LessonPlan } from '@/core/lesson/plan/lesson';
-import { rmSync } from 'node:fs';
 import type { NewBall } from '@/core/lesson/balls/ball';
 import type { LessonFile } from '@/core/lesson/exchange/exchange';
 import { A_CALL, aBall } from '@/core/testing/balls';
@@ -7,8 +6,8 @@ import { aPlan } from '@/core/testing/plans';
 import { addBalls, ballsOfLesson, ballsOfPlayer, changeBall } from './balls';
 import { glancesOfMonth } from './glances';
 import { readMonth } from '@/core/lesson/plan/month';
-import { openDatabase, type Database } from './database';
-import { emptyFolder } from './testing/emptyFolder';
+import type { Database } from './database';
+import { testDatabases } from './testing/testDatabases';
 import { acceptLearning, holdLearning, learningDecisions, resetLearning } from './learnings';
 import {
   closeLesson,
@@ -24,7 +23,7 @@ import { aimTracker, isTrackerKey, leaveTracker, makeTrackerKey, trackerState } 
 
 jest.setTimeout(60_000);
 
-let folder: string;
+const openNew = testDatabases();
 let database: Database;
 const ID = '11111111-1111-4111-8111-111111111111';
 const plan: LessonPlan = {
@@ -38,8 +37,7 @@ const plan: LessonPlan = {
   notes: '',
 };
 beforeAll(async () => {
-  folder = await emptyFolder('lessons');
-  database = await openDatabase(folder);
+  database = await openNew('lessons');
   await addPlayers(
     database.sql,
     ['ada', 'bo', 'cy'].map((id) => ({
@@ -53,10 +51,6 @@ beforeAll(async () => {
       bag: [{ name: '56', type: 'wedge' as const, loft_deg: 56 }],
     })),
   );
-});
-afterAll(async () => {
-  await database.close();
-  rmSync(folder, { recursive: true, force: true });
 });
 
 test('a lesson is saved, saved again in place, listed by player, deleted and brought back', async () => {

@@ -1,7 +1,6 @@
-import { rmSync } from 'node:fs';
 import { listDeleted } from './deleted';
 import { plainPlace } from '@/core/testing/place';
-import { openDatabase, type Database } from './database';
+import type { Database } from './database';
 import {
   keepMeasure,
   keepPicture,
@@ -15,22 +14,16 @@ import {
   setPlaceDeleted,
 } from './places';
 import { ChangedElsewhere } from './standing';
-import { emptyFolder } from './testing/emptyFolder';
+import { testDatabases } from './testing/testDatabases';
 
 jest.setTimeout(60_000);
 
-let folder: string;
+const openNew = testDatabases();
 let database: Database;
 const ID = '44444444-4444-4444-8444-444444444444';
 
 beforeAll(async () => {
-  folder = await emptyFolder('places');
-  database = await openDatabase(folder);
-});
-
-afterAll(async () => {
-  await database.close();
-  rmSync(folder, { recursive: true, force: true });
+  database = await openNew('places');
 });
 
 test('a place is saved as it is, and who changes an older version is told', async () => {

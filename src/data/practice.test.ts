@@ -1,4 +1,3 @@
-import { rmSync } from 'node:fs';
 import { LIBRARY, libraryDrill } from '@/core/lesson/drills/library';
 import { MOST_RESULTS, type DrillResult } from '@/core/lesson/homework/result';
 import { aHomework } from '@/core/testing/homework';
@@ -8,7 +7,7 @@ import { aBunkerTest } from '@/core/testing/bunkerTest';
 import { listTests, saveTest, setTestDeleted, testById } from './bunkerTests';
 import { anEyeResult } from '@/core/testing/eye';
 import { addEyeResult, eyeResults } from './eye';
-import { openDatabase, type Database } from './database';
+import type { Database } from './database';
 import { listDeleted } from './deleted';
 import { archiveDrill, listDrills, removeDrill, saveDrills } from './drills';
 import { erasePlayer } from './erase';
@@ -21,11 +20,11 @@ import {
   setResultDeleted,
 } from './homework';
 import { addPlayers } from './players';
-import { emptyFolder } from './testing/emptyFolder';
+import { testDatabases } from './testing/testDatabases';
 
 jest.setTimeout(60_000);
 
-let folder: string;
+const openNew = testDatabases();
 let database: Database;
 const ID = '11111111-1111-4111-8111-111111111111';
 const OTHER = ID.replace(/1/g, '2');
@@ -41,16 +40,11 @@ const result = (n: number, fields: Partial<DrillResult> = {}): DrillResult => ({
 });
 
 beforeAll(async () => {
-  folder = await emptyFolder('practice');
-  database = await openDatabase(folder);
+  database = await openNew('practice');
   await addPlayers(database.sql, [
     { id: 'ada', ...aRecord({ name: 'Ada Lund', cautions: ['wrist'] }) },
     { id: 'bo', ...aRecord({ name: 'Bo Ek' }) },
   ]);
-});
-afterAll(async () => {
-  await database.close();
-  rmSync(folder, { recursive: true, force: true });
 });
 
 describe('drills', () => {
@@ -167,7 +161,7 @@ describe('practice', () => {
     const { sql } = database;
     await saveHomework(sql, OTHER, aHomework({ player: 'bo', note: 'With Ada Lund on Fridays.' }));
     await addResults(sql, OTHER, [result(9, { note: 'ada lund counted' })]);
-    await erasePlayer(sql, 'ada');
+    await erasePlayer(database, 'ada');
     expect(await homeworkById(sql, ID)).toBeNull();
     const [left] = await listHomework(sql);
     expect(JSON.stringify(left)).not.toMatch(/ada lund/i);

@@ -1,8 +1,7 @@
-import { rmSync } from 'node:fs';
 import { PLAIN_HOUSE } from '@/core/lesson/players/house';
 import { readAcademy, writeAcademy } from './academy';
-import { openDatabase, type Database } from './database';
-import { emptyFolder } from './testing/emptyFolder';
+import type { Database } from './database';
+import { testDatabases } from './testing/testDatabases';
 import { aBall } from '@/core/testing/balls';
 import { aPlan } from '@/core/testing/plans';
 import { aBunkerTest } from '@/core/testing/bunkerTest';
@@ -34,15 +33,10 @@ import { listReadings, saveReading } from './readings';
 
 jest.setTimeout(60_000);
 
-let folder: string;
+const openNew = testDatabases();
 let database: Database;
 beforeAll(async () => {
-  folder = await emptyFolder('roster');
-  database = await openDatabase(folder);
-});
-afterAll(async () => {
-  await database.close();
-  rmSync(folder, { recursive: true, force: true });
+  database = await openNew('roster');
 });
 
 const player = (id: string, name: string, skill: NewPlayer['skill'] = 'middle'): NewPlayer => ({
@@ -180,7 +174,7 @@ test('everything about a player is exported, and erased for good', async () => {
   }
   expect(everything.player.name).toBe('Bo Ek');
   expect(everything.lessons.map(({ id }) => id)).toEqual([lesson]);
-  expect(await erasePlayer(database.sql, 'bo')).toBe(true);
+  expect(await erasePlayer(database, 'bo')).toBe(true);
   expect(await everythingAbout(database.sql, 'bo')).toBeNull();
   const count = tables
     .map(({ name }) => `(select count(*) from ${name} where player_id = 'bo')`)

@@ -1,5 +1,6 @@
-import { copiesIn } from './folder/copies';
 import { closeDatabase, database, type Database } from './database';
+import { copiesIn } from './folder/copies';
+import type { Copies } from './folder/openFolder';
 
 /** How often it is looked whether a copy is due, and how old the newest may become, ms. */
 const LOOK_MS = 60 * 60_000;
@@ -9,11 +10,11 @@ const DAY_MS = 24 * 60 * 60_000;
 const told = (error: unknown): string => (error instanceof Error ? error.message : String(error));
 
 /** Makes the daily copy once the newest is a day old. */
-async function copyIfDue({ folder, backup }: Database): Promise<void> {
+async function copyIfDue({ folder, make }: Copies): Promise<void> {
   const [newest] = copiesIn(folder);
   if (newest && Date.now() - newest.at.getTime() < DAY_MS) return;
   try {
-    await backup('daily');
+    await make('daily');
   } catch (error) {
     process.stderr.write(`${told(error)}\n`);
   }
@@ -27,9 +28,12 @@ if (process.env.NEXT_PHASE !== 'phase-production-build') {
   try {
     const open = await database();
     opened = open;
-    const look = (): void => void copyIfDue(open);
-    setTimeout(look, FIRST_LOOK_MS).unref();
-    setInterval(look, LOOK_MS).unref();
+    const { copies } = open;
+    if (copies) {
+      const look = (): void => void copyIfDue(copies);
+      setTimeout(look, FIRST_LOOK_MS).unref();
+      setInterval(look, LOOK_MS).unref();
+    }
   } catch (error) {
     process.stderr.write(`${told(error)}\n`);
     process.exit(3);

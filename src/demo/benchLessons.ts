@@ -7,7 +7,7 @@ import { median } from '@/core/ground/numeric/order';
 import { situationFor } from '@/core/lesson/players/player';
 import { plainGolferOf } from '@/core/model/golfer/golferOf';
 import { addBalls } from '@/data/balls';
-import { openDatabase } from '@/data/database';
+import { openFolder } from '@/data/folder/openFolder';
 import { dataFolder } from '@/data/dataFolder';
 import { saveLesson } from '@/data/lessons';
 import { addPlayers } from '@/data/players';
@@ -33,7 +33,7 @@ const ballOf = (lesson: number, n: number): NewBall => ({
   id: uuid(lesson, n),
 });
 
-const { sql, close } = await openDatabase(dataFolder());
+const { sql, close } = await openFolder(dataFolder());
 await addPlayers(sql, DEMO_PLAYERS);
 for (let lesson = 0; lesson < LESSONS; lesson++) {
   const id = uuid(900, lesson);

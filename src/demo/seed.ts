@@ -1,18 +1,16 @@
-import { existsSync, rmSync, writeFileSync } from 'node:fs';
-import path from 'node:path';
 import { format } from 'date-fns';
 import { answer } from '@/core/tell/answer/answer';
 import { MODEL_VERSION } from '@/core/tell/sheet/callSheet';
 import { calledLine } from '@/core/tell/sheet/calledLine';
 import type { Sql } from '@/data/sql/sql';
+import { within } from '@/data/sql/within';
 import { openDatabase } from '@/data/database';
 import { countsOf } from '@/data/disk/rows';
-import { FolderInUse } from '@/data/folder/ownership';
-import { FolderUnsound } from '@/data/folder/soundFolder';
+import { cannotOpen } from '@/data/cannotOpen';
 import { situationFor } from '@/core/lesson/players/player';
 import { writeAcademy } from '@/data/academy';
-import { addPlayers, playerById } from '@/data/players';
-import { listReadings, saveReading } from '@/data/readings';
+import { addPlayers } from '@/data/players';
+import { saveReading } from '@/data/readings';
 import { importLesson, saveLesson } from '@/data/lessons';
 import { addResults, saveHomework } from '@/data/homework';
 import { storeEyeResults } from '@/data/eye';
@@ -32,56 +30,48 @@ function calledFor(playerId: string, shot: Record<string, unknown>): string {
   return calledLine(sheet.calls[0]);
 }
 
-/** There while the demo is put in: one that was broken off is taken up again. */
-const unfinishedIn = (folder: string): string => path.join(folder, 'demo-is-being-seeded.txt');
-
 /** True where anything was ever kept: players archived or deleted, lessons, readings, the academy's own settings. */
 async function everHeld(sql: Sql): Promise<boolean> {
   const counts = await countsOf(sql);
   return ['players', 'lessons', 'readings', 'academy'].some((table) => counts[table]! > 0);
 }
 
-/** Puts the demo academy into an empty database, once; says what it did. */
+/** Puts the demo academy in, all of it or nothing; says what it did. */
+async function put(sql: Sql): Promise<string> {
+  if (await everHeld(sql)) return 'kept what is there';
+  await writeAcademy(sql, DEMO_HOUSE);
+  await addPlayers(sql, DEMO_PLAYERS);
+  for (const { name, playerId, shot } of DEMO_READINGS) {
+    const called = calledFor(playerId, shot);
+    await saveReading(sql, { name, playerId, shot, called, model: MODEL_VERSION });
+  }
+  const lessons = demoLessons();
+  for (const lesson of [...lessons].reverse()) await importLesson(sql, lesson);
+  const today = format(new Date(), 'yyyy-MM-dd');
+  const { id, plan, results } = demoPractice(today);
+  await saveHomework(sql, id, plan);
+  await addResults(sql, id, results);
+  await storeEyeResults(sql, demoEye(today));
+  for (const each of demoTests(today)) await saveTest(sql, each.id, each.test);
+  const place = demoPlace('2026-04-02', '2026-05-07');
+  await savePlace(sql, DEMO_PLACE_ID, place);
+  await saveLesson(sql, DEMO_GROUND_LESSON_ID, demoGroundLesson(place, '2026-05-09'));
+  return `${DEMO_PLAYERS.length} players, ${DEMO_READINGS.length} readings, ${lessons.length + 1} lessons`;
+}
+
+/** Opens the database, and puts the demo academy into one that never held anything. */
 async function seed(): Promise<string> {
-  const database = await openDatabase();
-  const { sql, folder } = database;
-  const unfinished = unfinishedIn(folder);
+  const { sql, close } = await openDatabase();
   try {
-    const broken = existsSync(unfinished);
-    if (!broken && (await everHeld(sql))) return 'kept what is there';
-    writeFileSync(unfinished, '');
-    await writeAcademy(sql, DEMO_HOUSE);
-    for (const player of DEMO_PLAYERS) {
-      if (!(await playerById(sql, player.id))) await addPlayers(sql, [player]);
-    }
-    const kept = new Set((await listReadings(sql)).map(({ name }) => name));
-    for (const { name, playerId, shot } of DEMO_READINGS) {
-      if (kept.has(name)) continue;
-      const called = calledFor(playerId, shot);
-      await saveReading(sql, { name, playerId, shot, called, model: MODEL_VERSION });
-    }
-    const lessons = demoLessons();
-    for (const lesson of [...lessons].reverse()) await importLesson(sql, lesson);
-    const today = format(new Date(), 'yyyy-MM-dd');
-    const { id, plan, results } = demoPractice(today);
-    await saveHomework(sql, id, plan);
-    await addResults(sql, id, results);
-    await storeEyeResults(sql, demoEye(today));
-    for (const each of demoTests(today)) await saveTest(sql, each.id, each.test);
-    const place = demoPlace('2026-04-02', '2026-05-07');
-    await savePlace(sql, DEMO_PLACE_ID, place);
-    await saveLesson(sql, DEMO_GROUND_LESSON_ID, demoGroundLesson(place, '2026-05-09'));
-    rmSync(unfinished);
-    return `${DEMO_PLAYERS.length} players, ${DEMO_READINGS.length} readings, ${lessons.length + 1} lessons`;
+    return await sql.transaction((tx) => put(within(tx)));
   } finally {
-    await database.close();
+    await close();
   }
 }
 
 try {
   console.log(`demo academy: ${await seed()}`);
 } catch (error) {
-  const known = error instanceof FolderInUse || error instanceof FolderUnsound;
-  console.error(known ? error.message : error);
+  console.error(cannotOpen(error) ? error.message : error);
   process.exitCode = 3;
 }

@@ -1,7 +1,7 @@
 import { rmSync } from 'node:fs';
 import { Readable } from 'node:stream';
 import { accounts } from '@/cli/accounts';
-import { openDatabase } from '@/data/database';
+import { openFolder } from '@/data/folder/openFolder';
 import { signIn } from '@/data/access/sessions';
 import { emptyFolder } from '@/data/testing/emptyFolder';
 
@@ -47,7 +47,7 @@ const add = (signInName: string, role: string, line: string) =>
 
 /** Whether somebody may sign in with a passphrase. */
 async function may(name: string, passphrase: string): Promise<boolean> {
-  const database = await openDatabase(folder);
+  const database = await openFolder(folder);
   try {
     const from = { address: '', device: '' };
     return 'token' in (await signIn(database.sql, name, passphrase, from));
@@ -87,7 +87,7 @@ test('somebody is added, listed, given another passphrase and removed; the last 
 });
 
 test('a folder that a server holds is left alone', async () => {
-  const database = await openDatabase(folder);
+  const database = await openFolder(folder);
   try {
     expect(await run(['list'])).toMatchObject({ status: 3, err: expect.stringMatching(/in use/) });
   } finally {

@@ -8,7 +8,7 @@ import { DEMO_PLAYERS, DEMO_READINGS } from '@/demo/academy';
 import { PLAIN_HOUSE } from '@/core/lesson/players/house';
 import { readAcademy, writeAcademy } from '@/data/academy';
 import { countsOf } from '@/data/disk/rows';
-import { openDatabase } from '@/data/database';
+import { openFolder } from '@/data/folder/openFolder';
 import { takeFolder } from '@/data/folder/ownership';
 import { emptyFolder } from '@/data/testing/emptyFolder';
 
@@ -55,7 +55,7 @@ test('seeding fills an empty folder', () => {
 });
 
 test('a seeding that was broken off is taken up again, and one that is done keeps what is there', async () => {
-  const before = await openDatabase(folder);
+  const before = await openFolder(folder);
   await before.sql.exec("delete from lessons; delete from players where id = 'jun-akagawa'");
   await before.close();
   writeFileSync(path.join(folder, 'demo-is-being-seeded.txt'), '');
@@ -63,7 +63,7 @@ test('a seeding that was broken off is taken up again, and one that is done keep
     status: 0,
     stdout: 'demo academy: 5 players, 3 readings, 4 lessons\n',
   });
-  const after = await openDatabase(folder);
+  const after = await openFolder(folder);
   expect(await countsOf(after.sql)).toMatchObject({ players: 5, readings: 3, lessons: 4 });
   // Somebody's own academy, whose players are all archived or deleted.
   await after.sql
@@ -72,7 +72,7 @@ test('a seeding that was broken off is taken up again, and one that is done keep
   await writeAcademy(after.sql, { ...PLAIN_HOUSE, name: 'My own academy' });
   await after.close();
   expect(run('src/demo/seed.ts').stdout).toBe('demo academy: kept what is there\n');
-  const own = await openDatabase(folder);
+  const own = await openFolder(folder);
   expect((await readAcademy(own.sql)).name).toBe('My own academy');
   await own.close();
 });

@@ -2,6 +2,7 @@ import { FaultyInput, parseJson, type Fault } from '@/core/tell/format/fault';
 import { textOf } from '@/core/tell/format/textOf';
 import { TooManyAtOnce } from '@/data/access/passphrase';
 import { DiskFull } from '@/data/disk/room';
+import { DatabaseAway } from '@/data/server/away';
 import { NotSignedIn } from '../data';
 import { Busy } from '@/workers/server/pool';
 
@@ -55,8 +56,8 @@ async function readBody(request: Request, most: number): Promise<Buffer | null> 
 }
 
 /**
- * Answers 400 with the faults when the work finds its input faulty, 401 and 404 for what who asks may not see, 503 when too much waits to be worked out, 507 when the disk has no
- * room for it.
+ * Answers 400 with the faults when the work finds its input faulty, 401 and 404 for what who asks may not see, 503 when too much waits to
+ * be worked out or the database does not answer, 507 when the disk has no room for it.
  */
 export async function withFaults(work: () => Promise<Response> | Response): Promise<Response> {
   try {
@@ -66,6 +67,9 @@ export async function withFaults(work: () => Promise<Response> | Response): Prom
     if (error instanceof Busy) return refuse(503, [{ path: 'server', message: error.message }]);
     if (error instanceof TooManyAtOnce) {
       return refuse(503, [{ path: 'passphrase', message: error.message }]);
+    }
+    if (error instanceof DatabaseAway) {
+      return refuse(503, [{ path: 'database', message: error.message }]);
     }
     if (error instanceof DiskFull) return refuse(507, [{ path: 'disk', message: error.message }]);
     if (error instanceof NotSignedIn) {

@@ -1,9 +1,8 @@
-import { rmSync } from 'node:fs';
 import { readAccount, readNewAccount, readPassphrase } from '@/core/lesson/coaches/account';
-import { openDatabase, type Database } from '../database';
+import type { Database } from '../database';
 import { addPlayers } from '../players';
 import { aRecord } from '@/core/testing/records';
-import { emptyFolder } from '../testing/emptyFolder';
+import { testDatabases } from '../testing/testDatabases';
 import {
   addAccount,
   changeAccount,
@@ -20,19 +19,14 @@ import { MOST_OF_A_NAME } from './tries';
 
 jest.setTimeout(60_000);
 
-let folder: string;
+const openNew = testDatabases();
 let database: Database;
 const SECRET = 'rake after every ball';
 const phone = { address: '10.0.0.7', device: 'phone' };
 
 beforeAll(async () => {
-  folder = await emptyFolder('access');
-  database = await openDatabase(folder);
+  database = await openNew('access');
   await addPlayers(database.sql, [{ id: 'ada', ...aRecord({ name: 'Ada Lund' }) }]);
-});
-afterAll(async () => {
-  await database.close();
-  rmSync(folder, { recursive: true, force: true });
 });
 
 const aNew = (fields: object = {}) =>

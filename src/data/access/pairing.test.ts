@@ -1,14 +1,12 @@
-import { rmSync } from 'node:fs';
 import { readNewAccount } from '@/core/lesson/coaches/account';
 import { aBall } from '@/core/testing/balls';
 import { aPlan } from '@/core/testing/plans';
 import { aRecord } from '@/core/testing/records';
 import { addBalls, changeBall } from '../balls';
-import { openDatabase, type Database } from '../database';
+import type { Database } from '../database';
 import { lessonById, listLessons, saveLesson } from '../lessons';
-import { watchBalls } from '../news';
 import { addPlayers, listPlayers } from '../players';
-import { emptyFolder } from '../testing/emptyFolder';
+import { testDatabases } from '../testing/testDatabases';
 import { addAccount, endAccount } from './accounts';
 import { makePairing, pair, wordOf } from './pairing';
 import { sessionOf } from './sessions';
@@ -16,7 +14,7 @@ import { viewedBy } from './viewer';
 
 jest.setTimeout(60_000);
 
-let folder: string;
+const openNew = testDatabases();
 let database: Database;
 let coach: string;
 const from = { address: '10.0.0.7', device: 'phone' };
@@ -26,8 +24,7 @@ const [ONE, OTHER] = ['1', '2'].map((n) => `${n.repeat(8)}-1111-4111-8111-111111
 ];
 
 beforeAll(async () => {
-  folder = await emptyFolder('pairing');
-  database = await openDatabase(folder);
+  database = await openNew('pairing');
   const { sql } = database;
   coach = await addAccount(
     sql,
@@ -46,10 +43,6 @@ beforeAll(async () => {
     await addPlayers(sql, [{ id, ...aRecord({ name: id }) }]);
     await saveLesson(sql, lesson, aPlan({ players: [id] }));
   }
-});
-afterAll(async () => {
-  await database.close();
-  rmSync(folder, { recursive: true, force: true });
 });
 
 test('a word is read however it is typed, and what is none is none', () => {
@@ -108,20 +101,4 @@ test('after too many wrong words the right one is not looked at', async () => {
   for (let i = 0; i < 20; i++) await pair(sql, `ABCDEFG${'ABCDEFGHJKMNPQRTUVWX'[i]}`, guesser);
   expect(await pair(sql, word, guesser)).toBeNull();
   expect(await pair(sql, word, from)).not.toBeNull();
-});
-
-test('whoever watches a lesson is told of its balls, once for what is done at once, and not of another’s', async () => {
-  const { sql } = database;
-  const told = { one: 0, other: 0 };
-  const stop = await watchBalls(sql, ONE, () => (told.one += 1));
-  const stopOther = await watchBalls(sql, OTHER, () => (told.other += 1));
-  await addBalls(sql, ONE, [aBall(10, { player: 'ada' }), aBall(11, { player: 'ada' })]);
-  expect(told).toEqual({ one: 1, other: 0 });
-  await changeBall(sql, aBall(10).id, { excluded: 'slipped' });
-  await changeBall(sql, aBall(10).id, { deleted: true });
-  expect(told).toEqual({ one: 3, other: 0 });
-  stop();
-  await addBalls(sql, ONE, [aBall(12, { player: 'ada' })]);
-  expect(told.one).toBe(3);
-  stopOther();
 });

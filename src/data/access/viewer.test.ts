@@ -1,4 +1,3 @@
-import { rmSync } from 'node:fs';
 import { readNewAccount } from '@/core/lesson/coaches/account';
 import { aBall } from '@/core/testing/balls';
 import { aBunkerTest } from '@/core/testing/bunkerTest';
@@ -9,7 +8,7 @@ import { aRecord, PLAIN_LEARNT } from '@/core/testing/records';
 import { addBalls, changeBall } from '../balls';
 import { saveTest } from '../bunkerTests';
 import { saveContact } from '../contacts';
-import { openDatabase, type Database } from '../database';
+import type { Database } from '../database';
 import { saveDraft } from '../drafts';
 import { addEyeResult } from '../eye';
 import { addGrassShots } from '../grassShots';
@@ -19,14 +18,14 @@ import { closeLesson, lessonById, listLessons, saveLesson } from '../lessons';
 import { addPlayers, listPlayers, playerById, updatePlayer } from '../players';
 import { saveReading } from '../readings';
 import type { Sql } from '../sql/sql';
-import { emptyFolder } from '../testing/emptyFolder';
+import { testDatabases } from '../testing/testDatabases';
 import { addAccount } from './accounts';
 import { coachesOf, setCoaches } from './coaches';
 import { viewedBy } from './viewer';
 
 jest.setTimeout(60_000);
 
-let folder: string;
+const openNew = testDatabases();
 let database: Database;
 let mine: string;
 let other: string;
@@ -62,8 +61,7 @@ async function account(sign_in: string, role: 'coach' | 'assistant'): Promise<st
 }
 
 beforeAll(async () => {
-  folder = await emptyFolder('viewer');
-  database = await openDatabase(folder);
+  database = await openNew('viewer');
   const { sql } = database;
   mine = await account('mine', 'coach');
   other = await account('other', 'coach');
@@ -97,10 +95,6 @@ beforeAll(async () => {
   }
   await setCoaches(sql, 'ada', [mine]);
   await setCoaches(sql, 'bo', [other]);
-});
-afterAll(async () => {
-  await database.close();
-  rmSync(folder, { recursive: true, force: true });
 });
 
 const players = async (sql: Sql, table: string, column = 'player_id'): Promise<string[]> =>

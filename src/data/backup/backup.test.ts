@@ -1,13 +1,13 @@
 import { existsSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
-import { openDatabase } from '../database';
+import { openFolder } from '../folder/openFolder';
 import { addPlayers, listPlayers } from '../players';
 import { erasePlayer } from '../erase';
 import { mustMigrate, readMigrations } from '../migrations/migrate';
 import { databaseIn, FolderUnsound } from '../folder/soundFolder';
 import { testFolders } from '../testing/folders';
 import { aRecord } from '@/core/testing/records';
-import { BackupFailed, countsInCopy, renewBackups } from './backup';
+import { BackupFailed, countsInCopy } from './backup';
 import { backupsIn, copiesAmong, copiesIn, nameOf, outlived, type Copy } from '../folder/copies';
 import { restoreBackup } from './restore';
 
@@ -20,9 +20,9 @@ const add = (sql: Parameters<typeof addPlayers>[0], id: string) =>
 
 test('a copy holds everything, for its owner alone, and puts it back as it was', async () => {
   const folder = await folderFor('copied');
-  const database = await openDatabase(folder);
+  const database = await openFolder(folder);
   await add(database.sql, 'ada');
-  const { file } = await database.backup('asked');
+  const { file } = await database.copies.make('asked');
   const copy = path.join(backupsIn(folder), file);
   expect(statSync(copy).mode & 0o077).toBe(0);
   expect(await countsInCopy(copy)).toMatchObject({ players: 1, clubs: 1, balls: 0 });
@@ -33,16 +33,16 @@ test('a copy holds everything, for its owner alone, and puts it back as it was',
   const { counts, replaced } = await restoreBackup(copy, folder);
   expect(counts.players).toBe(1);
   expect(existsSync(path.join(folder, replaced!, 'PG_VERSION'))).toBe(true);
-  const again = await openDatabase(folder);
+  const again = await openFolder(folder);
   expect((await listPlayers(again.sql)).players.map(({ id }) => id)).toEqual(['ada']);
   await again.close();
 });
 
 test('a copy that is cut, bent or no copy at all changes nothing', async () => {
   const folder = await folderFor('bent');
-  const database = await openDatabase(folder);
+  const database = await openFolder(folder);
   await add(database.sql, 'ada');
-  const { file } = await database.backup('asked');
+  const { file } = await database.copies.make('asked');
   await database.close();
   const whole = readFileSync(path.join(backupsIn(folder), file));
   const bent = path.join(folder, 'bent.tar.gz');
@@ -54,36 +54,36 @@ test('a copy that is cut, bent or no copy at all changes nothing', async () => {
     writeFileSync(bent, bytes);
     await expect(restoreBackup(bent, folder)).rejects.toThrow(BackupFailed);
   }
-  const again = await openDatabase(folder);
+  const again = await openFolder(folder);
   expect((await listPlayers(again.sql)).total).toBe(1);
   await again.close();
 });
 
 test('a database that has lost a part names the newest copy, which puts it right', async () => {
   const folder = await folderFor('lost');
-  const database = await openDatabase(folder);
+  const database = await openFolder(folder);
   await add(database.sql, 'ada');
-  const { file } = await database.backup('daily');
+  const { file } = await database.copies.make('daily');
   await database.close();
   rmSync(path.join(databaseIn(folder), 'PG_VERSION'));
-  await expect(openDatabase(folder)).rejects.toThrow(FolderUnsound);
-  await expect(openDatabase(folder)).rejects.toThrow(new RegExp(`restore -- ${file}`));
+  await expect(openFolder(folder)).rejects.toThrow(FolderUnsound);
+  await expect(openFolder(folder)).rejects.toThrow(new RegExp(`restore -- ${file}`));
   await restoreBackup(path.join(backupsIn(folder), file), folder);
-  const again = await openDatabase(folder);
+  const again = await openFolder(folder);
   expect((await listPlayers(again.sql)).total).toBe(1);
   await again.close();
 });
 
 test('a copy is made at closing where something was written, and only there', async () => {
   const folder = await folderFor('closing');
-  const first = await openDatabase(folder, { copyAtClosing: true });
+  const first = await openFolder(folder, { copyAtClosing: true });
   await add(first.sql, 'ada');
-  expect(first.changed()).toBe(true);
+  expect(first.copies.changed()).toBe(true);
   await first.close();
   expect(copiesIn(folder).map(({ reason }) => reason)).toEqual(['closing']);
-  const second = await openDatabase(folder, { copyAtClosing: true });
+  const second = await openFolder(folder, { copyAtClosing: true });
   await listPlayers(second.sql);
-  expect(second.changed()).toBe(false);
+  expect(second.copies.changed()).toBe(false);
   await second.close();
   expect(copiesIn(folder)).toHaveLength(1);
 });
@@ -91,25 +91,26 @@ test('a copy is made at closing where something was written, and only there', as
 test('a copy is made before the tables are changed, of a database that was used', async () => {
   const steps = readMigrations();
   const used = await folderFor('step');
-  const { sql, close } = await openDatabase(used);
+  const { sql, close } = await openFolder(used);
   expect(await mustMigrate(sql, steps)).toBe(false);
   await sql.query('delete from migrations where number = $1', [steps.length]);
   expect(await mustMigrate(sql, steps)).toBe(true);
   // The last step has run already: it fails when it runs again, and the copy made before it stays.
   await close();
-  await expect(openDatabase(used)).rejects.toThrow();
+  await expect(openFolder(used)).rejects.toThrow();
   expect(copiesIn(used).map(({ reason }) => reason)).toEqual(['migration']);
 });
 
 test('what was erased is in no copy either', async () => {
   const folder = await folderFor('erased');
-  const { sql, backup, close } = await openDatabase(folder);
+  const database = await openFolder(folder);
+  const { sql, copies: own, close } = database;
   await add(sql, 'ada');
   await add(sql, 'bert');
-  await backup('daily');
-  await erasePlayer(sql, 'ada');
+  await own.make('daily');
+  await erasePlayer(database, 'ada');
   await new Promise((resolve) => setTimeout(resolve, 1100));
-  await renewBackups(sql, folder);
+  await own.renew();
   const copies = copiesIn(folder);
   expect(copies).toHaveLength(1);
   expect(await countsInCopy(path.join(backupsIn(folder), copies[0]!.file))).toMatchObject({

@@ -2,7 +2,7 @@ import { readFileSync, readdirSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import { inspect } from 'node:util';
-import { openDatabase, type Database, type Disk } from '../database';
+import { openFolder, type FolderDatabase, type Disk } from '../folder/openFolder';
 import { databaseIn } from '../folder/soundFolder';
 import { testFolders } from '../testing/folders';
 import { flushed } from './walSync';
@@ -13,11 +13,11 @@ import { DiskFull } from './room';
 jest.setTimeout(120_000);
 
 const folderFor = testFolders();
-let open: Database | null = null;
+let open: FolderDatabase | null = null;
 
-const opened = async (disk: Disk = {}): Promise<Database & { folder: string }> => {
+const opened = async (disk: Disk = {}): Promise<FolderDatabase & { folder: string }> => {
   const folder = await folderFor('disk');
-  open = await openDatabase(folder, disk);
+  open = await openFolder(folder, disk);
   return { ...open, folder };
 };
 afterEach(async () => {

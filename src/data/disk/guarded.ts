@@ -1,4 +1,5 @@
 import type { PGlite } from '@electric-sql/pglite';
+import { withoutValues } from '../sql/withoutValues';
 
 /** What stands between the product and its database. */
 export interface Guards {
@@ -27,14 +28,6 @@ export function isDeadly(error: unknown): boolean {
     error instanceof WebAssembly.RuntimeError ||
     /Aborted\(|unreachable|out of bounds|ENOSPC|EIO|EROFS/.test(error.message)
   );
-}
-
-/** Parts of the database's errors in which what somebody typed stands: whoever logs an error would log that. */
-const VALUES = ['params', 'detail', 'where', 'internalQuery'];
-
-function withoutValues(error: unknown): void {
-  if (!(error instanceof Error)) return;
-  for (const part of VALUES) Reflect.deleteProperty(error, part);
 }
 
 /**

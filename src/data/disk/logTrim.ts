@@ -1,4 +1,4 @@
-import type { PGlite } from '@electric-sql/pglite';
+import type { Engine } from '../sql/sql';
 
 /** Writes between two looks at the length of the log. */
 const EVERY = 100;
@@ -14,7 +14,7 @@ const MOST = 48 * 1024 * 1024;
  * @returns a function to be called after each write; what it does goes on by itself
  */
 export function logTrim(
-  sql: Pick<PGlite, 'query' | 'exec'>,
+  sql: Pick<Engine, 'query' | 'exec'>,
   every = EVERY,
   most = MOST,
 ): () => void {

@@ -1,13 +1,13 @@
 import { existsSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
-import type { PGlite } from '@electric-sql/pglite';
+import type { Tx } from '../sql/sql';
 import { countsOf, type Counts } from '../disk/rows';
 import { FolderUnsound } from './soundFolder';
 
 const fileIn = (folder: string): string => path.join(folder, 'rows-at-closing.json');
 
 /** Writes down how many rows each table has as the database is closed. */
-export async function noteRows(sql: PGlite, folder: string): Promise<void> {
+export async function noteRows(sql: Tx, folder: string): Promise<void> {
   writeFileSync(fileIn(folder), JSON.stringify(await countsOf(sql)), { mode: 0o600 });
 }
 
@@ -31,7 +31,7 @@ function rowsNoted(folder: string): Counts | null {
  *
  * @throws FolderUnsound with what is missing
  */
-export async function checkRows(sql: PGlite, folder: string): Promise<void> {
+export async function checkRows(sql: Tx, folder: string): Promise<void> {
   let counts: Counts;
   try {
     counts = await countsOf(sql);

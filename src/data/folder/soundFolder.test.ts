@@ -1,7 +1,7 @@
 import { readdirSync, readFileSync, rmSync, statSync, truncateSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { aRecord } from '@/core/testing/records';
-import { openDatabase } from '../database';
+import { openFolder } from './openFolder';
 import { addPlayers, listPlayers } from '../players';
 import { FolderUnsound } from './soundFolder';
 import { testFolders } from '../testing/folders';
@@ -13,7 +13,7 @@ const folderFor = testFolders();
 /** A folder with one player in it. */
 async function usedFolder(notes = ''): Promise<string> {
   const folder = await folderFor('sound');
-  const database = await openDatabase(folder);
+  const database = await openFolder(folder);
   await addPlayers(database.sql, [{ id: 'ada', ...aRecord({ notes }) }]);
   await database.close();
   return folder;
@@ -32,7 +32,7 @@ test.each(['PG_VERSION', 'base', 'global/pg_control'])(
     const folder = await usedFolder();
     rmSync(path.join(folder, 'postgres', part), { recursive: true });
     const before = everyFile(folder);
-    const opening = openDatabase(folder);
+    const opening = openFolder(folder);
     await expect(opening).rejects.toThrow(FolderUnsound);
     await expect(opening).rejects.toThrow(`${part} missing. Nothing in it has been changed.`);
     expect(everyFile(folder)).toEqual(before);
@@ -42,28 +42,28 @@ test.each(['PG_VERSION', 'base', 'global/pg_control'])(
 test('a folder whose database is gone altogether is not taken for a new one', async () => {
   const folder = await usedFolder();
   rmSync(path.join(folder, 'postgres'), { recursive: true });
-  await expect(openDatabase(folder)).rejects.toThrow('its database is not whole');
+  await expect(openFolder(folder)).rejects.toThrow('its database is not whole');
   expect(readdirSync(folder)).toEqual(['KEEP-THIS-FOLDER-WHOLE.txt', 'rows-at-closing.json']);
 });
 
 test('a damaged database is told in a sentence, and the folder is free again', async () => {
   const folder = await usedFolder();
   truncateSync(path.join(folder, 'postgres/global/pg_control'), 100);
-  await expect(openDatabase(folder)).rejects.toThrow(/is damaged and does not open/);
-  await expect(openDatabase(folder)).rejects.not.toThrow(/in use/);
+  await expect(openFolder(folder)).rejects.toThrow(/is damaged and does not open/);
+  await expect(openFolder(folder)).rejects.not.toThrow(/in use/);
 });
 
 test('a file where a folder belongs is told so', async () => {
   const folder = await folderFor('file');
   const file = path.join(folder, 'data');
   writeFileSync(file, 'hello');
-  await expect(openDatabase(file)).rejects.toThrow('it is a file.');
+  await expect(openFolder(file)).rejects.toThrow('it is a file.');
   expect(readFileSync(file, 'utf8')).toBe('hello');
 });
 
 test('a folder that is whole opens again, for its owner alone', async () => {
   const folder = await usedFolder();
-  const database = await openDatabase(folder);
+  const database = await openFolder(folder);
   expect((await listPlayers(database.sql)).total).toBe(1);
   await database.close();
   expect(statSync(folder).mode & 0o077).toBe(0);
@@ -82,12 +82,12 @@ test('a byte that was flipped in a table is noticed', async () => {
   const bytes = readFileSync(table);
   bytes[bytes.indexOf('Quastenflosser') + 3]! ^= 0x10;
   writeFileSync(table, bytes);
-  await expect(openDatabase(folder)).rejects.toThrow(/not every row can be read/);
-  await expect(openDatabase(folder)).rejects.not.toThrow(/in use/);
+  await expect(openFolder(folder)).rejects.toThrow(/not every row can be read/);
+  await expect(openFolder(folder)).rejects.not.toThrow(/in use/);
 });
 
 test('a table that was cut is noticed', async () => {
   const folder = await usedFolder('Quastenflosser');
   truncateSync(tableOf(folder, 'Quastenflosser'), 0);
-  await expect(openDatabase(folder)).rejects.toThrow(/lost rows .* 0 of 1 players/);
+  await expect(openFolder(folder)).rejects.toThrow(/lost rows .* 0 of 1 players/);
 });

@@ -81,6 +81,9 @@ begin
   if not exists (select from pg_roles where rolname = 'mellow_guest') then
     create role mellow_guest nologin;
   end if;
+exception
+  -- Another database of the same server made it at the same moment.
+  when duplicate_object or unique_violation then null;
 end $$;
 
 grant usage on schema public to mellow_guest;

@@ -1,6 +1,6 @@
 import { readFileSync, readdirSync } from 'node:fs';
 import path from 'node:path';
-import type { PGlite } from '@electric-sql/pglite';
+import type { Sql, Tx } from '../sql/sql';
 
 /** A numbered step of the schema. */
 export interface Migration {
@@ -34,7 +34,7 @@ export function readMigrations(folder = MIGRATIONS_FOLDER): Migration[] {
 
 /** True of a database that was migrated before, and is not at the last step: a copy is made of it first. */
 export async function mustMigrate(
-  db: Pick<PGlite, 'query'>,
+  db: Tx,
   migrations: readonly Migration[] = readMigrations(),
 ): Promise<boolean> {
   const { rows } = await db.query<{ known: boolean }>(
@@ -47,37 +47,39 @@ export async function mustMigrate(
   return (applied[0]!.newest ?? 0) < migrations.length;
 }
 
+/** The lock that one process at a time holds while it changes the tables. */
+const LOCK = 60_217_117;
+
 /**
- * Brings the schema up to date; each migration runs in a transaction of its own that also records it.
+ * Brings the schema up to date in one transaction that also records the steps: all of them or none. Of several processes that would do it
+ * at the same time one does it, and the others find it done.
  *
  * @returns the names of those that ran
  * @throws Error when the database is newer than the product
  */
-export async function migrate(
-  db: PGlite,
+export function migrate(
+  db: Sql,
   migrations: readonly Migration[] = readMigrations(),
 ): Promise<string[]> {
-  await db.exec(`create table if not exists migrations (
-    number integer primary key, name text not null, applied_at timestamptz not null default now())`);
-  const { rows } = await db.query<{ number: number }>('select number from migrations');
-  const applied = new Set(rows.map(({ number }) => number));
-  const newest = Math.max(0, ...applied);
-  if (newest > migrations.length) {
-    throw new Error(
-      `The data folder is at step ${newest}, this version knows ${migrations.length}: use a newer version.`,
-    );
-  }
-  const ran: string[] = [];
-  for (const migration of migrations) {
-    if (applied.has(migration.number)) continue;
-    await db.transaction(async (tx) => {
-      await tx.exec(migration.sql);
-      await tx.query('insert into migrations (number, name) values ($1, $2)', [
-        migration.number,
-        migration.name,
-      ]);
-    });
-    ran.push(migration.name);
-  }
-  return ran;
+  return db.transaction(async (tx) => {
+    // Whoever waited for the lock must see what was done meanwhile.
+    await tx.exec('set transaction isolation level read committed');
+    await tx.query('select pg_advisory_xact_lock($1)', [LOCK]);
+    await tx.exec(`create table if not exists migrations (
+      number integer primary key, name text not null, applied_at timestamptz not null default now())`);
+    const { rows } = await tx.query<{ number: number }>('select number from migrations');
+    const applied = new Set(rows.map(({ number }) => number));
+    const newest = Math.max(0, ...applied);
+    if (newest > migrations.length) {
+      throw new Error(
+        `The data is at step ${newest}, this version knows ${migrations.length}: use a newer version.`,
+      );
+    }
+    const missing = migrations.filter(({ number }) => !applied.has(number));
+    for (const { number, name, sql } of missing) {
+      await tx.exec(sql);
+      await tx.query('insert into migrations (number, name) values ($1, $2)', [number, name]);
+    }
+    return missing.map(({ name }) => name);
+  });
 }

@@ -1,4 +1,4 @@
-/* The few things that the product asks of its database: what stands behind them may be any PostgreSQL. */
+/* The few things that the product asks of its database: PGlite in a folder answers them, and a PostgreSQL server does. */
 
 /** What a statement gave. */
 export interface Rows<T> {
@@ -12,12 +12,35 @@ export interface Tx {
   query<T>(text: string, params?: unknown[]): Promise<Rows<T>>;
 }
 
+/** Several statements in one text, without parameters. */
+interface Scripts {
+  exec(text: string): Promise<unknown>;
+}
+
 /** Several statements that are done all or not at all, and how to have none of them. */
-export interface Transaction extends Tx {
+export interface Transaction extends Tx, Scripts {
   rollback(): Promise<void>;
 }
 
 /** A database: statements each for itself, or several as one. */
 export interface Sql extends Tx {
+  /** @param work may be done more than once: a server takes it back where another's work came between */
   transaction<T>(work: (tx: Transaction) => Promise<T>): Promise<T>;
+}
+
+/** A database as it was opened. */
+export interface Engine extends Sql, Scripts {
+  /**
+   * Hears what is said on a channel with NOTIFY, by any process.
+   *
+   * @param told what was said
+   * @param missed called when the line was lost and is there again: words may have been missed
+   * @returns stops it
+   */
+  listen(
+    channel: string,
+    told: (word: string) => void,
+    missed: () => void,
+  ): Promise<() => Promise<void>>;
+  close(): Promise<void>;
 }

@@ -2,7 +2,7 @@ import { createHash } from 'node:crypto';
 import { cpSync, existsSync, mkdirSync, mkdtempSync, renameSync, rmSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
-import { openDatabase } from '../database';
+import { openFolder } from '../folder/openFolder';
 import { readMigrations } from '../migrations/migrate';
 
 /** Where folders that were made once are kept, for every run after. */
@@ -20,7 +20,7 @@ export async function emptyFolder(name: string): Promise<string> {
   if (!existsSync(template)) {
     mkdirSync(KEPT, { recursive: true });
     const made = mkdtempSync(path.join(KEPT, 'making-'));
-    await (await openDatabase(made)).close();
+    await (await openFolder(made)).close();
     try {
       renameSync(made, template);
     } catch {

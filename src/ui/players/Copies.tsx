@@ -2,15 +2,18 @@
 
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { formatDistanceToNow } from 'date-fns';
+import type { ReactNode } from 'react';
 import { ask, bodyOf } from '../server/client';
 import { Alert } from '../kit/Alert';
 
-/** The newest copy of everything, and how many are kept. */
-interface KeptCopies {
-  /** ISO 8601; null before the first. */
-  last: string | null;
-  kept: number;
-}
+/** The newest copy of everything, and how many are kept; or that the data is on a server that has its own. */
+type KeptCopies =
+  | {
+      /** ISO 8601; null before the first. */
+      last: string | null;
+      kept: number;
+    }
+  | { by: 'server' };
 
 const KEY = ['backups'];
 
@@ -26,11 +29,17 @@ export function Copies() {
     onSuccess: (made) => cache.setQueryData(KEY, made),
   });
   const fault = making.error ?? error;
+  if (data && 'by' in data) {
+    return (
+      <Part>
+        <p className="text-sm text-ink-soft">
+          This academy’s data is on a database server. Backups are made there; ask whoever runs it.
+        </p>
+      </Part>
+    );
+  }
   return (
-    <section aria-labelledby="copies" className="mt-5 border-t border-hairline pt-4">
-      <h3 id="copies" className="font-semibold">
-        Backups
-      </h3>
+    <Part>
       <p className="text-sm text-ink-soft">
         A backup is made every day and when the server stops, in the folder “backups” beside the
         data. Each one is opened and checked.
@@ -47,11 +56,22 @@ export function Copies() {
         <p role="status">{data && saidOf(data)}</p>
       </div>
       <Alert className="mt-2">{fault?.message}</Alert>
+    </Part>
+  );
+}
+
+function Part({ children }: { children: ReactNode }) {
+  return (
+    <section aria-labelledby="copies" className="mt-5 border-t border-hairline pt-4">
+      <h3 id="copies" className="font-semibold">
+        Backups
+      </h3>
+      {children}
     </section>
   );
 }
 
-function saidOf({ last, kept }: KeptCopies): string {
+function saidOf({ last, kept }: Exclude<KeptCopies, { by: 'server' }>): string {
   if (last === null) return 'No backup yet.';
   const since = formatDistanceToNow(new Date(last), { addSuffix: true });
   return `Last backup ${since}; ${kept} ${kept === 1 ? 'is' : 'are'} kept.`;

@@ -1,18 +1,20 @@
 import { BackupFailed } from '@/data/backup/backup';
 import { copiesIn } from '@/data/folder/copies';
+import type { Copies } from '@/data/folder/openFolder';
 import { wholeData } from '@/app/data';
 import { refuse, withFaults, withText } from '../respond';
 
 export const dynamic = 'force-dynamic';
 
-/** When the newest copy of everything was made, and how many are kept. */
-async function newest(): Promise<Response> {
-  const { folder } = await wholeData();
-  const copies = copiesIn(folder);
-  return Response.json({ last: copies[0]?.at.toISOString() ?? null, kept: copies.length });
-}
+/** When the newest copy of everything was made, and how many are kept; that a server makes them where one keeps the data. */
+const toldOf = (copies: Copies | null): Response => {
+  if (!copies) return Response.json({ by: 'server' });
+  const kept = copiesIn(copies.folder);
+  return Response.json({ last: kept[0]?.at.toISOString() ?? null, kept: kept.length });
+};
 
-export const GET = (): Promise<Response> => withFaults(newest);
+export const GET = (): Promise<Response> =>
+  withFaults(async () => toldOf((await wholeData()).copies));
 
 /** One copy at a time: who asks while one is made waits for that one. */
 let making: Promise<unknown> | null = null;
@@ -20,8 +22,12 @@ let making: Promise<unknown> | null = null;
 /** Makes a copy now; nothing is to be said with it. */
 export function POST(request: Request): Promise<Response> {
   return withText(request, 0, async () => {
-    const { backup } = await wholeData();
-    making ??= backup('asked').finally(() => {
+    const { copies } = await wholeData();
+    if (!copies) {
+      const message = 'the data is on a database server, whose own tools make its backups';
+      return refuse(409, [{ path: 'backup', message }]);
+    }
+    making ??= copies.make('asked').finally(() => {
       making = null;
     });
     try {
@@ -32,6 +38,6 @@ export function POST(request: Request): Promise<Response> {
       }
       throw error;
     }
-    return newest();
+    return toldOf(copies);
   });
 }

@@ -1,6 +1,7 @@
-import { data, watched } from '@/app/data';
+import { data, followed } from '@/app/data';
 import { isId } from '@/data/id';
 import { lessonById } from '@/data/lessons';
+import { wholeNumber } from '../../../wholeNumber';
 import type { IdContext } from '../../../idContext';
 import { notFound, refuse, withFaults } from '../../../respond';
 
@@ -15,9 +16,16 @@ const BEAT_MS = 20_000;
 
 let lines = 0;
 
+/** The number after which a line goes on: what the browser heard last, else what its page came with. */
+function knownIn(request: Request): number {
+  const heard = request.headers.get('last-event-id') ?? '';
+  if (/^\d{1,15}$/.test(heard)) return Number(heard);
+  return wholeNumber(new URL(request.url).searchParams, 'touched_after') ?? 0;
+}
+
 /**
- * Says as server-sent events that balls of a lesson were touched, by any device or tracker; which, is asked for with `touched_after`. The
- * first word comes at once.
+ * Brings as server-sent events the balls of a lesson that were touched after `touched_after`, by any device or tracker: those of now at
+ * once, the others as they come. Each event is numbered by its last ball's `touched`; a line that is taken up again goes on from there.
  */
 export function GET(request: Request, { params }: IdContext): Promise<Response> {
   return withFaults(async () => {
@@ -27,7 +35,7 @@ export function GET(request: Request, { params }: IdContext): Promise<Response> 
     if (lines >= MOST_LINES) {
       return refuse(503, [{ path: 'server', message: 'too many are watching at this moment' }]);
     }
-    return new Response(touchesOf(id, request.signal), {
+    return new Response(touchesOf(id, knownIn(request), request.signal), {
       headers: {
         'content-type': 'text/event-stream; charset=utf-8',
         'cache-control': 'no-store, no-transform',
@@ -37,13 +45,16 @@ export function GET(request: Request, { params }: IdContext): Promise<Response> 
   });
 }
 
-function touchesOf(lesson: string, signal: AbortSignal): ReadableStream<Uint8Array> {
+function touchesOf(lesson: string, after: number, signal: AbortSignal): ReadableStream<Uint8Array> {
   const text = new TextEncoder();
   let end = (): void => undefined;
   return new ReadableStream({
     async start(controller) {
       const say = (line: string): void => controller.enqueue(text.encode(line));
-      const stop = await watched(lesson, () => say('data: touched\n\n'));
+      say('retry: 1000\n\n');
+      const stop = await followed(lesson, after, (balls) =>
+        say(`id: ${balls.at(-1)!.touched}\ndata: ${JSON.stringify(balls)}\n\n`),
+      );
       lines += 1;
       const beat = setInterval(() => say(': still here\n\n'), BEAT_MS);
       const over = setTimeout(() => end(), LINE_MS);
@@ -62,8 +73,7 @@ function touchesOf(lesson: string, signal: AbortSignal): ReadableStream<Uint8Arr
         }
       };
       signal.addEventListener('abort', end);
-      if (signal.aborted) return end();
-      say('retry: 1000\ndata: touched\n\n');
+      if (signal.aborted) end();
     },
     cancel: () => end(),
   });

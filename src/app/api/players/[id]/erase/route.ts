@@ -1,4 +1,4 @@
-import { BackupFailed, renewBackups } from '@/data/backup/backup';
+import { BackupFailed } from '@/data/backup/backup';
 import { wholeData } from '@/app/data';
 import { erasePlayer } from '@/data/erase';
 import { whenDone } from '../../../respond';
@@ -13,10 +13,10 @@ export const dynamic = 'force-dynamic';
 /** Takes everything about a player away for good: there is no way back from this. */
 export function POST(_request: Request, { params }: IdContext): Promise<Response> {
   return whenDone(async () => {
-    const { sql, folder } = await wholeData();
-    const erased = await erasePlayer(sql, (await params).id);
+    const database = await wholeData();
+    const erased = await erasePlayer(database, (await params).id);
     // The older copies are gone in any case; a new one that fails is made the next day.
-    if (erased) await renewBackups(sql, folder).catch(unlessBackupFailed);
+    if (erased) await database.copies?.renew().catch(unlessBackupFailed);
     return erased;
   });
 }
