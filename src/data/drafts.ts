@@ -20,15 +20,19 @@ export async function listDrafts(db: Sql): Promise<DraftReading[]> {
   return rows;
 }
 
-/** Saves a draft under its id, in place of what it held; false when there is no such player. */
+/**
+ * Saves a draft under its id, in place of what it held; false when there is no such player. It is the latest of all from then on, on a
+ * clock that was put back too.
+ */
 export async function saveDraft(db: Sql, id: string, draft: DraftContent): Promise<boolean> {
   return db.transaction(async (tx) => {
     const { rows } = await tx.query(
-      `insert into drafts (id, player_id, shot, called)
-       select $1, id, $3, $4 from players where id = $2
+      `insert into drafts (id, player_id, shot, called, saved_at)
+       select $1, id, $3, $4, greatest(now(), (select max(saved_at) + interval '1 millisecond' from drafts))
+       from players where id = $2
        on conflict (id) do update
        set player_id = excluded.player_id, shot = excluded.shot, called = excluded.called,
-           saved_at = now()
+           saved_at = excluded.saved_at
        returning id`,
       [id, draft.playerId, draft.shot, draft.called],
     );

@@ -36,7 +36,7 @@ export async function isTrackerKey(db: Sql, key: string): Promise<boolean> {
 export async function trackerState(db: Sql): Promise<TrackerState> {
   const { rows } = await db.query<TrackerState>(
     `select to_char(key_made_at at time zone 'utc', 'YYYY-MM-DD"T"HH24:MI:SS"Z"') as "keyMadeAt",
-       case when aimed_at > now() - $1::interval then aim end as aim from tracker`,
+       case when aimed_at between now() - $1::interval and now() then aim end as aim from tracker`,
     [AIM_HOLDS],
   );
   return rows[0]!;

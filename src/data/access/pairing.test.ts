@@ -2,7 +2,7 @@ import { readNewAccount } from '@/core/lesson/coaches/account';
 import { aBall } from '@/core/testing/balls';
 import { aPlan } from '@/core/testing/plans';
 import { aRecord } from '@/core/testing/records';
-import { addBalls, changeBall } from '../balls';
+import { addBalls } from '../balls';
 import type { Database } from '../database';
 import { lessonById, listLessons, saveLesson } from '../lessons';
 import { addPlayers, listPlayers } from '../players';

@@ -71,9 +71,10 @@ export async function pair(
   const lesson = await sql.transaction(async (tx) => {
     const { rows } = await tx.query<{ lesson_id: string; account_id: string }>(
       `update pairings set used_at = now()
-       where word_hash = $1 and used_at is null and ends_at > now() and account_id is not null
+       where word_hash = $1 and used_at is null and account_id is not null
+         and ends_at > now() and ends_at <= now() + make_interval(mins => $2)
        returning lesson_id, account_id`,
-      [tokenHash(word ?? '')],
+      [tokenHash(word ?? ''), PAIRING_MINUTES],
     );
     const [found] = rows;
     if (!found) return null;

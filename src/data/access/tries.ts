@@ -10,7 +10,7 @@ export async function mayTry(sql: Sql, who: string, most: number): Promise<numbe
   const { rows } = await sql.query<{ wait: number | null }>(
     `select ceil(extract(epoch from min(tried_at) + make_interval(mins => $3) - now()) / 60)::integer as wait
      from (select tried_at from sign_in_tries
-           where who = $1 and tried_at > now() - make_interval(mins => $3) order by tried_at desc limit $2) t
+           where who = $1 and tried_at between now() - make_interval(mins => $3) and now() order by tried_at desc limit $2) t
      having count(*) >= $2`,
     [who, most, SPAN_MINUTES],
   );
@@ -20,9 +20,10 @@ export async function mayTry(sql: Sql, who: string, most: number): Promise<numbe
 /** Notes failed tries, and forgets old ones. */
 export async function noteTries(sql: Sql, who: readonly string[]): Promise<void> {
   await sql.transaction(async (tx) => {
-    await tx.query('delete from sign_in_tries where tried_at < now() - make_interval(mins => $1)', [
-      SPAN_MINUTES,
-    ]);
+    await tx.query(
+      'delete from sign_in_tries where tried_at not between now() - make_interval(mins => $1) and now()',
+      [SPAN_MINUTES],
+    );
     await tx.query('insert into sign_in_tries (who) select unnest($1::text[])', [[...who]]);
   });
 }

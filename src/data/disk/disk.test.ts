@@ -68,6 +68,23 @@ test('a write is answered only once the log that holds it was flushed', async ()
   expect(asked.some(({ holds }) => holds)).toBe(true);
 });
 
+test('a write is flushed on a clock that was put back by a day as well', async () => {
+  const asked: boolean[] = [];
+  const { sql } = await opened({
+    flush: async (file) => {
+      const log = path.basename(path.dirname(file)) === 'pg_wal';
+      asked.push(log && readFileSync(file).includes('Uhrumsteller'));
+      await flushed(file);
+    },
+  });
+  const ahead = jest.spyOn(Date, 'now').mockImplementation(() => new Date().getTime() + 86_400_000);
+  await sql.query(note('Voruhr')[0], [...note('Voruhr')[1]]);
+  ahead.mockRestore();
+  asked.length = 0;
+  await sql.query(note('Uhrumsteller')[0], [...note('Uhrumsteller')[1]]);
+  expect(asked).toContain(true);
+});
+
 test('transactions and scripts wait for the disk too; reading does not', async () => {
   let flushes = 0;
   const { sql } = await opened({ flush: async () => void (flushes += 1) });

@@ -55,6 +55,8 @@ export function walSync(database: string, flush: Flush = flushed): () => Promise
 
   const sync = async (): Promise<void> => {
     const began = Date.now() - LAG;
+    // A clock that was put back dates what is written from now on before what is on the disk already.
+    if (began < Math.max(logSince, heapSince)) logSince = heapSince = 0;
     const names = await readdir(log);
     const written = await writtenSince(log, logSince);
     await Promise.all(written.map(flush));

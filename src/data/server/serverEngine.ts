@@ -47,7 +47,13 @@ function known(error: unknown): unknown {
 
 /** Does work until nobody's comes between. */
 const undisturbed = <T>(work: () => Promise<T>): Promise<T> =>
-  pRetry(work, { ...AGAIN, shouldRetry: ({ error }) => isTakenBack(error) });
+  pRetry(
+    () =>
+      work().catch((error: unknown) => {
+        throw known(error);
+      }),
+    { ...AGAIN, shouldRetry: ({ error }) => isTakenBack(error) },
+  );
 
 const rowsOf = <T>({ rows, rowCount }: { rows: unknown[]; rowCount: number | null }): Rows<T> => ({
   rows: rows as T[],
@@ -103,19 +109,11 @@ export function serverEngine(url: string, application = APPLICATION): Engine {
     return client;
   });
 
-  const asked = async <T>(work: () => Promise<T>): Promise<T> => {
-    try {
-      return await undisturbed(work);
-    } catch (error) {
-      throw known(error);
-    }
-  };
-
   return {
-    query: (text, params) => asked(async () => rowsOf(await pool.query(text, params))),
-    exec: (text) => asked(() => pool.query(text)),
+    query: (text, params) => undisturbed(async () => rowsOf(await pool.query(text, params))),
+    exec: (text) => undisturbed(() => pool.query(text)),
     transaction: (work) =>
-      asked(async () => {
+      undisturbed(async () => {
         const client = await pool.connect();
         let broken: boolean | undefined;
         try {
