@@ -4,6 +4,20 @@ import { defineConfig, devices } from '@playwright/test';
 const port = Number(process.env.MELLOW_TEST_PORT ?? 3217);
 const baseURL = `http://127.0.0.1:${port}`;
 
+/** The demo on a PostgreSQL server, where there is one: lessons are tried on it too. */
+const database = process.env.MELLOW_TEST_DATABASE;
+const onServer = port + 40;
+
+/** A server of the product for the tests. */
+const serving = (at: number, env: Record<string, string>) => ({
+  command: `node_modules/.bin/next start --hostname 127.0.0.1 --port ${at}`,
+  url: `http://127.0.0.1:${at}`,
+  reuseExistingServer: false,
+  timeout: 60_000,
+  gracefulShutdown: { signal: 'SIGTERM' as const, timeout: 5000 },
+  env: { NEXT_MANUAL_SIG_HANDLE: '1', ...env },
+});
+
 /** Debian's Chromium, or one that MELLOW_CHROMIUM names. */
 const chromium =
   process.env.MELLOW_CHROMIUM ??
@@ -36,15 +50,20 @@ export default defineConfig({
       ],
     },
   },
-  webServer: {
-    command: `node_modules/.bin/next start --hostname 127.0.0.1 --port ${port}`,
-    url: baseURL,
-    reuseExistingServer: false,
-    timeout: 60_000,
-    gracefulShutdown: { signal: 'SIGTERM', timeout: 5000 },
-    env: {
-      MELLOW_DATA: process.env.MELLOW_DATA ?? '.cache/browser-data',
-      NEXT_MANUAL_SIG_HANDLE: '1',
-    },
-  },
+  projects: [
+    { name: 'folder' },
+    ...(database
+      ? [
+          {
+            name: 'server',
+            testMatch: /lessons\.spec/,
+            use: { baseURL: `http://127.0.0.1:${onServer}` },
+          },
+        ]
+      : []),
+  ],
+  webServer: [
+    serving(port, { MELLOW_DATA: process.env.MELLOW_DATA ?? '.cache/browser-data' }),
+    ...(database ? [serving(onServer, { DATABASE_URL: database })] : []),
+  ],
 });

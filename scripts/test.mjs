@@ -18,7 +18,11 @@ async function step(name, code) {
   return ok;
 }
 
-function finish() {
+/** The throw-away PostgreSQL server; null where there is none. */
+let server = null;
+
+async function finish() {
+  await server?.close();
   rmSync(work, { recursive: true, force: true });
   console.log(`${passed} passed, ${failed} failed`);
   process.exit(failed === 0 ? 0 : 1);
@@ -50,16 +54,34 @@ function count(name, code, ok, bad) {
   console.log(`${name}: ${ok} passed, ${bad} failed\n`);
 }
 
+/** What tells tests of the database server. */
+const onServer = () => (server ? { MELLOW_TEST_SERVER: server.url } : {});
+
+/** Starts a PostgreSQL server for the tests of the data, or says that they run on folders alone. */
+async function startServer() {
+  // Its driver is there once the packages are.
+  const { installed, throwAwayServer } = await import('./throwAway.mjs');
+  server = (await installed()) ? await throwAwayServer() : null;
+  if (server) return;
+  console.log(
+    'No PostgreSQL server could be started (Debian: sudo apt-get install postgresql): what is tried on one is left out.\n',
+  );
+}
+
 async function unit() {
   const report = path.join(work, 'unit.json');
-  const code = await run(node, [
-    '--experimental-vm-modules',
-    '--no-warnings',
-    'node_modules/jest/bin/jest.js',
-    '--json',
-    `--outputFile=${report}`,
-    '--silent',
-  ]);
+  const code = await run(
+    node,
+    [
+      '--experimental-vm-modules',
+      '--no-warnings',
+      'node_modules/jest/bin/jest.js',
+      '--json',
+      `--outputFile=${report}`,
+      '--silent',
+    ],
+    { env: { ...process.env, ...onServer() } },
+  );
   const result = existsSync(report) ? JSON.parse(readFileSync(report, 'utf8')) : null;
   count('unit tests', code, result?.numPassedTests ?? 0, result?.numFailedTests ?? 0);
 }
@@ -75,8 +97,15 @@ async function browser() {
   };
   const seeded = await run(node, ['--import', 'tsx', 'src/demo/seed.ts'], { env });
   if (seeded !== 0) return count('browser tests', 1, 0, 0);
+  if (server) {
+    const moved = await run(node, ['--import', 'tsx', 'src/cli/move.ts', '--to', server.url], {
+      env,
+    });
+    if (moved !== 0) return count('browser tests', 1, 0, 0);
+  }
   cpSync(env.MELLOW_DATA, env.MELLOW_SEEDED, { recursive: true });
-  const code = await run(node, ['node_modules/@playwright/test/cli.js', 'test'], { env });
+  const onBoth = { ...env, ...onServer(), ...(server && { MELLOW_TEST_DATABASE: server.url }) };
+  const code = await run(node, ['node_modules/@playwright/test/cli.js', 'test'], { env: onBoth });
   const stats = existsSync(report) ? JSON.parse(readFileSync(report, 'utf8')).stats : null;
   count(
     'browser tests',
@@ -88,7 +117,7 @@ async function browser() {
 
 // Fetched while the processors work on the rest.
 const fetched = chromium();
-if (!(await step('packages', install()))) finish();
+if (!(await step('packages', install()))) await finish();
 await run(node, ['node_modules/next/dist/bin/next', 'typegen']);
 await Promise.all([
   step('lint', run(node, ['node_modules/eslint/bin/eslint.js', '.', '--max-warnings=0'])),
@@ -96,7 +125,9 @@ await Promise.all([
     step('types', run(node, ['node_modules/typescript/bin/tsc', '--noEmit'])),
   ),
 ]);
+await fetched;
+await startServer();
 await unit();
 const ready = (await step('build', build())) && (await step('Chromium', fetched));
 if (ready) await browser();
-finish();
+await finish();

@@ -16,6 +16,9 @@ const PORTS = [
   'cleared',
   'assisted',
   'linked',
+  'away',
+  'one of two',
+  'other of two',
 ] as const;
 export type Served = (typeof PORTS)[number];
 
