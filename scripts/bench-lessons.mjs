@@ -1,98 +1,15 @@
 /* Lessons on a server with fifty thousand balls: acknowledgements at twenty balls a second for a minute, and how a review of
  * five thousand balls follows its filters in the real browser. */
 import { readFileSync } from 'node:fs';
+import { acknowledged, heardBy, quantile } from './bench-balls.mjs';
 import { printRows, served } from './served.mjs';
 
-const EVERY_MS = 50;
 const SENT = 1200;
 const FULL = '00000000-0000-4000-8900-000000000000';
 const EMPTY = '00000000-0000-4000-8901-000000000000';
 
-const quantile = (values, q) =>
-  [...values].sort((a, b) => a - b)[Math.floor(q * (values.length - 1))];
-
-/** Sends a ball twenty times a second, whether or not the last was acknowledged; times to the acknowledgement, ms. */
-async function acknowledged(base, lesson, sample, count) {
-  const times = [];
-  const send = async () => {
-    const ball = { ...sample, id: crypto.randomUUID() };
-    const start = performance.now();
-    const response = await fetch(`${base}/api/lessons/${lesson}/balls`, {
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({ balls: [ball] }),
-    });
-    const { saved } = await response.json();
-    if (saved?.[0] !== ball.id) throw new Error('a ball was not acknowledged');
-    times.push(performance.now() - start);
-  };
-  const sending = [];
-  const begin = performance.now();
-  for (let i = 0; i < count; i++) {
-    const wait = begin + i * EVERY_MS - performance.now();
-    if (wait > 0) await new Promise((resolve) => setTimeout(resolve, wait));
-    sending.push(send());
-  }
-  await Promise.all(sending);
-  return times;
-}
-
 const DEVICES = 40;
 const WATCHED = 60;
-
-/** Reads a line of server-sent events, and calls back for each. */
-async function listen(url, signal, heard) {
-  const { body } = await fetch(url, { signal });
-  const text = new TextDecoder();
-  try {
-    for await (const part of body) if (/^data:/m.test(text.decode(part))) heard();
-  } catch (error) {
-    if (error.name !== 'AbortError') throw error;
-  }
-}
-
-/**
- * Sends balls while devices watch the lesson, each asking for what was touched as soon as it is told; times from the sending of a ball
- * until a device has it, ms, for every ball and device.
- */
-async function heardBy(base, lesson, sample, devices, count) {
-  const sent = new Map();
-  const times = [];
-  const end = new AbortController();
-  const lines = Array.from({ length: devices }, () => {
-    let last = 0;
-    let asking = Promise.resolve();
-    const look = async () => {
-      const url = `${base}/api/lessons/${lesson}/balls?touched_after=${last}`;
-      for (const { id, touched } of await (await fetch(url)).json()) {
-        last = Math.max(last, touched);
-        if (sent.has(id)) times.push(performance.now() - sent.get(id));
-      }
-    };
-    return listen(`${base}/api/lessons/${lesson}/events`, end.signal, () => {
-      asking = asking.then(look);
-    });
-  });
-  await new Promise((resolve) => setTimeout(resolve, 3000));
-  for (let i = 0; i < count; i++) {
-    const ball = { ...sample, id: crypto.randomUUID() };
-    sent.set(ball.id, performance.now());
-    await fetch(`${base}/api/lessons/${lesson}/balls`, {
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({ balls: [ball] }),
-    });
-    await new Promise((resolve) =>
-      setTimeout(resolve, 1000 - (performance.now() - sent.get(ball.id))),
-    );
-  }
-  await new Promise((resolve) => setTimeout(resolve, 3000));
-  end.abort();
-  await Promise.all(lines);
-  if (times.length !== devices * count)
-    throw new Error(`${times.length} balls were heard of, not all`);
-  return times;
-}
 
 /** Times of an answer that asks the database for next to nothing, ms. */
 async function plainAnswers(base, count) {

@@ -36,6 +36,9 @@ if (empty && wanted.includes('--fresh')) {
   stop('demo: --fresh starts the demo over; --empty goes without it.', 2);
 }
 
+if (wanted.includes('--fresh') && process.env.DATABASE_URL) {
+  stop('demo: --fresh deletes the data folder, and DATABASE_URL names a database server.', 2);
+}
 const fresh = wanted.includes('--fresh') && existsSync(folder);
 if (fresh && !(await sure(`This deletes everything in ${folder}.`))) {
   stop('demo: nothing was deleted. (Say --fresh --yes where nobody can be asked.)', 1);
@@ -52,7 +55,9 @@ if (fresh) {
 if ((await build()) !== 0) stop('demo: the build failed.', 1);
 
 if (!empty) {
-  console.log('Opening the data folder ...');
+  console.log(
+    process.env.DATABASE_URL ? 'Opening the database ...' : 'Opening the data folder ...',
+  );
   const seeded = await run(process.execPath, ['--import', 'tsx', 'src/demo/seed.ts']);
   if (seeded !== 0) process.exit(seeded);
 }

@@ -60,10 +60,11 @@ const runner = () =>
 /**
  * Starts a server that is reached through a socket in a folder of its own.
  *
+ * @param settings of the server, by their names
  * @returns the address of a database for the role `mellow`, which owns it and may make databases and roles, and no more; a function that
  *   ends the server and clears it away; null where there is no PostgreSQL
  */
-export async function throwAwayServer() {
+export async function throwAwayServer(settings = {}) {
   const bin = programs();
   if (!bin) return null;
   const folder = mkdtempSync(path.join(os.tmpdir(), 'mellow-server-'));
@@ -76,9 +77,16 @@ export async function throwAwayServer() {
     { ...who, cwd: folder, encoding: 'utf8' },
   );
   if (made.status !== 0) throw new Error(`no database server was made: ${made.stderr}`);
+  const all = { listen_addresses: '', max_connections: 200, ...settings };
   const server = spawn(
     `${bin}/postgres`,
-    ['-D', data, '-k', folder, '-c', 'listen_addresses=', '-c', 'max_connections=200'],
+    [
+      '-D',
+      data,
+      '-k',
+      folder,
+      ...Object.entries(all).flatMap(([name, value]) => ['-c', `${name}=${value}`]),
+    ],
     { ...who, cwd: folder, stdio: 'ignore' },
   );
   const ended = new Promise((resolve) => server.on('exit', resolve));

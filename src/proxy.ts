@@ -1,173 +1,13 @@
 import { NextResponse, type NextRequest } from 'next/server';
-import { goesOut, mayAsk } from '@/app/access';
-import {
-  asksSignIn,
-  closedPage,
-  cookieOf,
-  deadLinkPage,
-  ENTRANCE,
-  hasOwnKey,
-  heldIn,
-  isOfEverybody,
-  deadPairPage,
-  LINKS,
-  PAIR,
-  pairPage,
-  safeNext,
-  signInPage,
-  WAY_OUT,
-} from '@/app/entrance';
-import { addressFault, refusalOf } from '@/app/guard';
-import { contentPolicy, headersFor } from '@/app/headers';
-import { ASKING, sealed, type Asking } from '@/app/viewer';
-import { playerOfLink } from '@/data/access/links';
-import { note } from '@/data/access/log';
-import { TooManyAtOnce } from '@/data/access/passphrase';
-import { pair } from '@/data/access/pairing';
-import { endSession, SESSION_DAYS, sessionOf, signIn } from '@/data/access/sessions';
-import { database } from '@/data/database';
+import { admission } from '@/app/admission';
+import { ASKING, sealed } from '@/app/viewer';
 
-/** A wrong passphrase is answered this late, ms: guessing is slow, one slip is not. */
-const WRONG_MS = 800;
-
-/** Longest form that is read where somebody signs in, bytes. */
-const MOST_FORM = 4096;
-
-const LOOKS = ['GET', 'HEAD'];
-
-type Said = Readonly<Record<string, string>>;
-
-const page = (html: string, status: number, said: Said): Response =>
-  new Response(html, {
-    status,
-    headers: { ...said, 'content-type': 'text/html; charset=utf-8', 'cache-control': 'no-store' },
-  });
-
-const isSecure = ({ nextUrl, headers }: NextRequest): boolean =>
-  nextUrl.protocol === 'https:' || headers.get('x-forwarded-proto') === 'https';
-
-/** By the name by which the browser knows this server, whatever address it listens on. */
-const addressOf = (request: NextRequest, path: string): URL =>
-  new URL(path, `${isSecure(request) ? 'https' : 'http'}://${request.headers.get('host')}`);
-
-const deviceOf = ({ headers }: NextRequest): string => headers.get('user-agent') ?? '';
-
-/** As far as it can be known: a server in between says whom it asks for. */
-const fromWhere = ({ headers }: NextRequest): string =>
-  headers.get('x-forwarded-for')?.split(',').at(-1)?.trim().slice(0, 60) ?? '';
-
-/** What is said of a try to sign in that came to nothing. */
-const faultOf = (wait: number): string =>
-  wait > 0
-    ? `Too many tries. Wait ${wait === 1 ? 'a minute' : `${wait} minutes`}, then try again.`
-    : 'That sign-in name and passphrase do not belong together.';
-
-/** Somebody signs in: led in with a session of their own, or asked again. */
-async function entered(request: NextRequest, said: Said): Promise<Response> {
-  const text = await request.text();
-  const form = new URLSearchParams(text.length <= MOST_FORM ? text : '');
-  const name = form.get('name') ?? '';
-  const next = safeNext(form.get('next'));
-  const { sql } = await database();
-  const from = { address: fromWhere(request), device: deviceOf(request) };
-  try {
-    const signed = await signIn(sql, name, form.get('passphrase') ?? '', from);
-    if ('token' in signed) {
-      const cookie = cookieOf(signed.token, SESSION_DAYS, isSecure(request));
-      return NextResponse.redirect(addressOf(request, next), {
-        status: 303,
-        headers: { ...said, 'set-cookie': cookie },
-      });
-    }
-    await new Promise((resolve) => setTimeout(resolve, WRONG_MS));
-    const status = signed.wait > 0 ? 429 : 401;
-    return page(signInPage({ fault: faultOf(signed.wait), name, next }), status, said);
-  } catch (error) {
-    if (!(error instanceof TooManyAtOnce)) throw error;
-    return page(signInPage({ fault: error.message, name, next }), 503, said);
-  }
-}
-
-/** Somebody signs out: the session ends here and in the browser. */
-async function left(request: NextRequest, said: Said): Promise<Response> {
-  const { sql } = await database();
-  const token = heldIn(request.headers.get('cookie'));
-  const session = token && (await sessionOf(sql, token));
-  if (session) await endSession(sql, session.id, session.account);
-  return NextResponse.redirect(addressOf(request, '/'), {
-    status: 303,
-    headers: { ...said, 'set-cookie': cookieOf('', 0, isSecure(request)) },
-  });
-}
-
-/** A phone is brought to a lesson by a word, or asked whether it shall be. */
-async function paired(request: NextRequest, typed: string, said: Said): Promise<Response> {
-  const word = decodeURIComponent(typed);
-  if (request.method !== 'POST') return page(pairPage(word), 200, said);
-  const { sql } = await database();
-  const from = { address: fromWhere(request), device: deviceOf(request) };
-  const brought = await pair(sql, word, from);
-  if (!brought) return page(deadPairPage(), 410, said);
-  return NextResponse.redirect(addressOf(request, `/lessons/${brought.lesson}`), {
-    status: 303,
-    headers: { ...said, 'set-cookie': cookieOf(brought.token, 1, isSecure(request)) },
-  });
-}
-
-/** Who asks, where that may be asked; else the answer. Null where nobody signs in. */
-async function admitted(request: NextRequest, said: Said): Promise<Asking | Response | null> {
-  const { method, nextUrl } = request;
-  const { pathname, search } = nextUrl;
-  if (pathname.startsWith(LINKS)) {
-    const [token = ''] = pathname.slice(LINKS.length).split('/');
-    const opens = LOOKS.includes(method) ? await linked(request, token) : null;
-    return opens ? { role: 'player', player: opens } : page(deadLinkPage(), 404, said);
-  }
-  if (!asksSignIn(process.env) || hasOwnKey(pathname) || isOfEverybody(pathname)) return null;
-  if (method === 'POST' && pathname === ENTRANCE) return entered(request, said);
-  if (method === 'POST' && pathname === WAY_OUT) return left(request, said);
-  if (pathname.startsWith(PAIR)) return paired(request, pathname.slice(PAIR.length), said);
-  const { sql } = await database();
-  const token = heldIn(request.headers.get('cookie'));
-  const session = token ? await sessionOf(sql, token) : null;
-  const ofProgram = pathname.startsWith('/api/');
-  if (!session) {
-    if (ofProgram) return refused(401, 'nobody is signed in here, or not any more', said);
-    return page(signInPage({ next: safeNext(pathname + search) }), 401, said);
-  }
-  if (!mayAsk(session.role, method, pathname)) {
-    if (ofProgram) return refused(403, 'is not open to who is signed in here', said);
-    if (pathname === '/') return NextResponse.redirect(addressOf(request, '/lessons'), 303);
-    return page(closedPage(session.name), 403, said);
-  }
-  const out = goesOut(method, pathname);
-  if (out) await note(sql, out, { account: session.account, device: deviceOf(request) });
-  return session;
-}
-
-const linked = async (request: NextRequest, token: string): Promise<string | null> =>
-  playerOfLink((await database()).sql, token, fromWhere(request));
-
-const refused = (status: number, message: string, said: Said): Response =>
-  Response.json({ error: [{ path: 'request', message }] }, { status, headers: said });
-
-/**
- * Stands before every page and route: nothing is answered that a page elsewhere on the web asked for, or somebody who is not signed in
- * where that is asked, or may not ask for it; and every answer says by whom it may be used.
- */
+/** Stands before every page and route but those that stand behind {@link admission} themselves, and tells them who asks. */
 export async function proxy(request: NextRequest): Promise<Response> {
-  const { method, headers, nextUrl } = request;
-  const { pathname, search } = nextUrl;
-  const policy = contentPolicy(btoa(crypto.randomUUID()));
-  const said = headersFor(pathname, policy);
-  const served = process.env.MELLOW_HOST || undefined;
-  const refusal = refusalOf({ method, path: pathname, headers }, served);
-  if (refusal !== null) return refused(403, refusal, said);
-  const fault = addressFault(pathname + search);
-  if (fault !== null) return refused(400, fault, said);
-  const who = await admitted(request, said);
-  if (who instanceof Response) return who;
-  const inside = new Headers(headers);
+  const admitted = await admission(request);
+  if (admitted instanceof Response) return admitted;
+  const { who, said, policy } = admitted;
+  const inside = new Headers(request.headers);
   // The page's own scripts are given the nonce of the policy that its request carries.
   inside.set('content-security-policy', policy);
   // Nobody outside says who asks.
@@ -176,5 +16,10 @@ export async function proxy(request: NextRequest): Promise<Response> {
   return NextResponse.next({ request: { headers: inside }, headers: said });
 }
 
-/** Scripts and styles are the same for everybody. */
-export const config = { matcher: ['/((?!_next/static).*)'] };
+/**
+ * Scripts and styles are the same for everybody. Balls are logged many times a second: their route asks for admission itself, for the
+ * way through here costs as much as the answer (`src/app/api/admitting.ts`).
+ */
+export const config = {
+  matcher: ['/((?!_next/static|api/lessons/[^/]+/balls$).*)'],
+};

@@ -1,12 +1,13 @@
 import { headers } from 'next/headers';
-import { database, type Database } from '@/data/database';
+import { database } from '@/data/database';
+import type { Database } from '@/data/opening/database';
 import { makePairing } from '@/data/access/pairing';
 import { viewedBy } from '@/data/access/viewer';
 import { followBalls } from '@/data/news';
 import type { TouchedBall } from '@/core/lesson/balls/ball';
 import type { Sql } from '@/data/sql/sql';
 import { asksSignIn } from './entrance';
-import { ASKING, unsealed, type Asking } from './viewer';
+import { askedBy, ASKING, unsealed, type Asking } from './viewer';
 
 /** Thrown where nobody is signed in who may see what is asked for: the entrance lets nobody come so far. */
 export class NotSignedIn extends Error {
@@ -18,7 +19,8 @@ export class NotSignedIn extends Error {
 
 /** Who asks; null on this machine, where nobody signs in. */
 export async function asking(): Promise<Asking | null> {
-  const who = unsealed((await headers()).get(ASKING));
+  const led = askedBy.getStore();
+  const who = led ? led.who : unsealed((await headers()).get(ASKING));
   if (!who && asksSignIn(process.env)) throw new NotSignedIn();
   return who;
 }

@@ -30,14 +30,14 @@ type Environment = Readonly<Record<string, string | undefined>>;
 export const isOwnMachine = (host?: string): boolean => !host || LOOPBACK.test(host);
 
 /**
- * Whether whoever comes signs in: where the server is opened to a network, or `MELLOW_SIGN_IN` is set, for a server on this machine
- * behind one that is.
+ * Whether whoever comes signs in: where the server is opened to a network, or stands behind one that is (`MELLOW_NAME`), or that is asked for
+ * (`MELLOW_SIGN_IN`).
  *
  * @example
  * asksSignIn({ MELLOW_HOST: '0.0.0.0' }); // => true
  */
-export const asksSignIn = ({ MELLOW_HOST, MELLOW_SIGN_IN }: Environment): boolean =>
-  !isOwnMachine(MELLOW_HOST) || Boolean(MELLOW_SIGN_IN);
+export const asksSignIn = ({ MELLOW_HOST, MELLOW_NAME, MELLOW_SIGN_IN }: Environment): boolean =>
+  !isOwnMachine(MELLOW_HOST) || Boolean(MELLOW_NAME || MELLOW_SIGN_IN);
 
 /**
  * Why a server may not start so; null when it may. Opened to a network it would show every player to anybody.
@@ -46,8 +46,9 @@ export const asksSignIn = ({ MELLOW_HOST, MELLOW_SIGN_IN }: Environment): boolea
  */
 export function openingFault(env: Environment, hasHeadCoach: boolean): string | null {
   if (!asksSignIn(env) || hasHeadCoach) return null;
+  const asked = env.MELLOW_NAME ? `MELLOW_NAME=${env.MELLOW_NAME}` : 'MELLOW_SIGN_IN';
   const opened = isOwnMachine(env.MELLOW_HOST)
-    ? 'MELLOW_SIGN_IN asks everybody to sign in'
+    ? `${asked} asks everybody to sign in`
     : `MELLOW_HOST=${env.MELLOW_HOST} opens every player and lesson to whoever reaches this machine`;
   return (
     `${opened}, and nobody has an account yet.\n` +
@@ -121,6 +122,12 @@ export const closedPage = (name: string): string =>
 export const pairPage = (word: string): string =>
   barePage(`<p>Log balls of this lesson on this phone? It sees this lesson alone, for a day.</p>
 <form method="post" action="${PAIR}${escaped(encodeURIComponent(word))}"><button>Open the lesson here</button></form>`);
+
+/** The page for whoever asks while the database does not answer. */
+export const awayPage = (): string =>
+  barePage(
+    `<p role="alert">The database does not answer at this moment. Try again in a minute; balls waiting in this browser are kept.</p>`,
+  );
 
 /** The page for a word that brings nobody anywhere. */
 export const deadPairPage = (): string =>

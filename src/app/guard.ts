@@ -28,14 +28,19 @@ function hostnameOf(host: string): string | null {
  * host. Programs that are no browser send no origin, and pass.
  *
  * @param served the address that is served on, when one was chosen (`MELLOW_HOST`)
+ * @param called the name by which browsers know a server before this one (`MELLOW_NAME`)
  * @example
  * const headers = new Headers({ host: '127.0.0.1:3000', origin: 'http://elsewhere.test' });
  * refusalOf({ method: 'POST', path: '/api/players', headers }); // => 'a page of another site may not ask this'
  */
-export function refusalOf({ method, path, headers }: Asked, served?: string): string | null {
+export function refusalOf(
+  { method, path, headers }: Asked,
+  served?: string,
+  called?: string,
+): string | null {
   const host = headers.get('host') ?? '';
   const name = hostnameOf(host);
-  const known = served === undefined ? OWN : [...OWN, served, `[${served}]`];
+  const known = [...OWN, ...(served ? [served, `[${served}]`] : []), ...(called ? [called] : [])];
   const anyName = served !== undefined && EVERY.includes(served);
   if (name === null || (!anyName && !known.includes(name))) {
     return `is not served under the name ${JSON.stringify(host)}`;

@@ -1,8 +1,12 @@
+import { AsyncLocalStorage } from 'node:async_hooks';
 import { createHmac, randomBytes, timingSafeEqual } from 'node:crypto';
 import type { Session } from '@/data/access/sessions';
 
 /** Who asks, as the entrance found it: somebody who is signed in, or a link to what is one player's own. */
 export type Asking = Session | { role: 'player'; player: string };
+
+/** Who asks, where a route has led them in by itself: what a header says counts for nothing there. */
+export const askedBy = new AsyncLocalStorage<{ who: Asking | null }>();
 
 /** The header in which the entrance says it to pages and routes. */
 export const ASKING = 'x-mellow-asking';

@@ -3,8 +3,9 @@ import readline from 'node:readline/promises';
 import { faultLine, FaultyInput } from '@/core/tell/format/fault';
 import { readNewAccount, readPassphrase } from '@/core/lesson/coaches/account';
 import { addAccount, changePassphrase, endAccount, listAccounts } from '@/data/access/accounts';
-import { openDatabase, type Database } from '@/data/database';
-import { cannotOpen } from '@/data/cannotOpen';
+import { openDatabase } from '@/data/database';
+import type { Database } from '@/data/opening/database';
+import { cannotOpen } from '@/data/opening/cannotOpen';
 
 const USAGE = `usage: npm run -s account -- list
        npm run -s account -- add --sign-in NAME --name "FULL NAME" --role head-coach|coach|assistant

@@ -5,8 +5,8 @@ import { median } from '@/core/ground/numeric/order';
 import { PLAIN_HOUSE } from '@/core/lesson/players/house';
 import { playersCsv, previewPlayersCsv } from '@/core/lesson/players/playersCsv';
 import type { PlayerRecord } from '@/core/lesson/players/record';
-import { openFolder } from '@/data/folder/openFolder';
-import { openServer } from '@/data/server/openServer';
+import { openFolder } from '@/data/opening/openFolder';
+import { openServer } from '@/data/opening/openServer';
 import { newPlayerId } from '@/data/newId';
 import { addPlayers, listPlayers, playerNames } from '@/data/players';
 

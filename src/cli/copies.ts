@@ -6,8 +6,8 @@ import { BackupFailed } from '@/data/backup/backup';
 import { type Counts } from '@/data/disk/rows';
 import { restoreBackup } from '@/data/backup/restore';
 import { dataFolder } from '@/data/dataFolder';
-import { openFolder } from '@/data/folder/openFolder';
-import { cannotOpen } from '@/data/cannotOpen';
+import { openFolder } from '@/data/opening/openFolder';
+import { cannotOpen } from '@/data/opening/cannotOpen';
 
 const BACKUP_USAGE = `usage: npm run -s backup
   makes a copy of the data folder's database in its own folder "backups", opens it and counts it; while the

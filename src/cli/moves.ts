@@ -1,10 +1,10 @@
 import { parseArgs } from 'node:util';
-import { cannotOpen } from '@/data/cannotOpen';
+import { cannotOpen } from '@/data/opening/cannotOpen';
 import { dataFolder } from '@/data/dataFolder';
-import type { Database } from '@/data/database';
-import { openFolder } from '@/data/folder/openFolder';
+import type { Database } from '@/data/opening/database';
+import { openFolder } from '@/data/opening/openFolder';
 import { moveAll, NotMoved } from '@/data/move/moveAll';
-import { openServer } from '@/data/server/openServer';
+import { openServer } from '@/data/opening/openServer';
 import { APPLICATION } from '@/data/server/serverEngine';
 import type { Tx } from '@/data/sql/sql';
 

@@ -5,7 +5,7 @@ import { aRecord, PLAIN_LEARNT } from '@/core/testing/records';
 import { addBalls, changeBall } from './balls';
 import { bringBack } from './bringBack';
 import { saveContact } from './contacts';
-import type { Database } from './database';
+import type { Database } from './opening/database';
 import { saveDraft } from './drafts';
 import { aBunkerTest } from '@/core/testing/bunkerTest';
 import { anEyeResult } from '@/core/testing/eye';

@@ -6,7 +6,7 @@ import { addAccount } from './access/accounts';
 import { makePairing, pair } from './access/pairing';
 import { MOST_OF_A_NAME, mayTry, noteTries } from './access/tries';
 import { addBalls, ballsOfLesson, ballsTouched } from './balls';
-import type { Database } from './database';
+import type { Database } from './opening/database';
 import { listDrafts, saveDraft } from './drafts';
 import { saveLesson } from './lessons';
 import { addPlayers } from './players';

@@ -1,6 +1,6 @@
 import { spawn } from 'node:child_process';
 import { PGlite } from '@electric-sql/pglite';
-import { openFolder, type FolderDatabase } from './folder/openFolder';
+import { openFolder, type FolderDatabase } from './opening/openFolder';
 import { testFolders } from './testing/folders';
 import { migrate, readMigrations } from './migrations/migrate';
 import { addPlayers, listPlayers, playerById, type NewPlayer } from './players';
@@ -155,7 +155,7 @@ test('a process killed while it writes loses nothing that it acknowledged', asyn
   let acknowledged = 0;
   for (let round = 0; round < 3; round++) {
     const script = `
-      import { openFolder } from './src/data/folder/openFolder.ts';
+      import { openFolder } from './src/data/opening/openFolder.ts';
       import { saveReading } from './src/data/readings.ts';
       const { sql } = await openFolder(${JSON.stringify(folder)});
       const reading = ${JSON.stringify(reading)};

@@ -1,15 +1,7 @@
 import { dataFolder } from './dataFolder';
-import { openFolder, type Copies, type Disk } from './folder/openFolder';
-import { openServer } from './server/openServer';
-import type { Engine } from './sql/sql';
-
-/** An open database, its copies, and how to close it. */
-export interface Database {
-  sql: Engine;
-  /** Copies that the product makes itself; null of a server, whose own tools make them. */
-  copies: Copies | null;
-  close: () => Promise<void>;
-}
+import type { Database } from './opening/database';
+import { openFolder, type Disk } from './opening/openFolder';
+import { openServer } from './opening/openServer';
 
 /**
  * Opens the database that this machine's settings name: the PostgreSQL server of DATABASE_URL, else the data folder.

@@ -6,7 +6,7 @@ import { aBall } from '@/core/testing/balls';
 import { aPlan } from '@/core/testing/plans';
 import { addBalls } from './balls';
 import { saveContact } from './contacts';
-import { openFolder } from './folder/openFolder';
+import { openFolder } from './opening/openFolder';
 import { erasePlayer } from './erase';
 import { closeLesson, lessonById, listLessons, saveLesson } from './lessons';
 import { addPlayers, updatePlayer, type NewPlayer } from './players';

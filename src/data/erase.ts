@@ -1,4 +1,4 @@
-import type { Database } from './database';
+import type { Database } from './opening/database';
 import type { Engine, Sql } from './sql/sql';
 
 /** What is written where an erased player's name stood. */

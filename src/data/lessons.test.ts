@@ -6,7 +6,7 @@ import { aPlan } from '@/core/testing/plans';
 import { addBalls, ballsOfLesson, ballsOfPlayer, changeBall } from './balls';
 import { glancesOfMonth } from './glances';
 import { readMonth } from '@/core/lesson/plan/month';
-import type { Database } from './database';
+import type { Database } from './opening/database';
 import { testDatabases } from './testing/testDatabases';
 import { acceptLearning, holdLearning, learningDecisions, resetLearning } from './learnings';
 import {

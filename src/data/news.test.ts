@@ -3,7 +3,7 @@ import { aBall } from '@/core/testing/balls';
 import { aPlan } from '@/core/testing/plans';
 import { aRecord } from '@/core/testing/records';
 import { addBalls, ballsOfLesson, changeBall } from './balls';
-import type { Database } from './database';
+import type { Database } from './opening/database';
 import { saveLesson } from './lessons';
 import { followBalls } from './news';
 import { addPlayers } from './players';

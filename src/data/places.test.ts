@@ -1,6 +1,6 @@
 import { listDeleted } from './deleted';
 import { plainPlace } from '@/core/testing/place';
-import type { Database } from './database';
+import type { Database } from './opening/database';
 import {
   keepMeasure,
   keepPicture,

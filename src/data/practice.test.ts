@@ -7,7 +7,7 @@ import { aBunkerTest } from '@/core/testing/bunkerTest';
 import { listTests, saveTest, setTestDeleted, testById } from './bunkerTests';
 import { anEyeResult } from '@/core/testing/eye';
 import { addEyeResult, eyeResults } from './eye';
-import type { Database } from './database';
+import type { Database } from './opening/database';
 import { listDeleted } from './deleted';
 import { archiveDrill, listDrills, removeDrill, saveDrills } from './drills';
 import { erasePlayer } from './erase';

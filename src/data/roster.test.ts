@@ -1,6 +1,6 @@
 import { PLAIN_HOUSE } from '@/core/lesson/players/house';
 import { readAcademy, writeAcademy } from './academy';
-import type { Database } from './database';
+import type { Database } from './opening/database';
 import { testDatabases } from './testing/testDatabases';
 import { aBall } from '@/core/testing/balls';
 import { aPlan } from '@/core/testing/plans';

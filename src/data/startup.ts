@@ -1,6 +1,6 @@
-import { closeDatabase, database, type Database } from './database';
+import { closeDatabase, database } from './database';
 import { copiesIn } from './folder/copies';
-import type { Copies } from './folder/openFolder';
+import type { Copies, Database } from './opening/database';
 
 /** How often it is looked whether a copy is due, and how old the newest may become, ms. */
 const LOOK_MS = 60 * 60_000;

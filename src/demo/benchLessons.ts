@@ -7,17 +7,16 @@ import { median } from '@/core/ground/numeric/order';
 import { situationFor } from '@/core/lesson/players/player';
 import { plainGolferOf } from '@/core/model/golfer/golferOf';
 import { addBalls } from '@/data/balls';
-import { openFolder } from '@/data/folder/openFolder';
-import { dataFolder } from '@/data/dataFolder';
+import { openDatabase } from '@/data/database';
 import { saveLesson } from '@/data/lessons';
 import { addPlayers } from '@/data/players';
 import { DEMO_PLAYERS } from './academy';
 import { DEMO_LESSON, demoLessons } from './lesson';
 
-/* Fills a data folder with fifty thousand balls for the measurements of the lessons, and times the learning. */
+/* Fills the database with fifty thousand balls, or MELLOW_BENCH_BALLS, for the measurements of the lessons, and times the learning. */
 
-const LESSONS = 10;
 const BALLS = 5_000;
+const LESSONS = Number(process.env.MELLOW_BENCH_BALLS ?? 50_000) / BALLS;
 const AT_ONCE = 500;
 const LEARNT = 500;
 
@@ -33,7 +32,7 @@ const ballOf = (lesson: number, n: number): NewBall => ({
   id: uuid(lesson, n),
 });
 
-const { sql, close } = await openFolder(dataFolder());
+const { sql, close } = await openDatabase();
 await addPlayers(sql, DEMO_PLAYERS);
 for (let lesson = 0; lesson < LESSONS; lesson++) {
   const id = uuid(900, lesson);
@@ -46,7 +45,7 @@ for (let lesson = 0; lesson < LESSONS; lesson++) {
     );
   }
 }
-await saveLesson(sql, uuid(901, 0), plan);
+for (let coach = 0; coach < 8; coach++) await saveLesson(sql, uuid(901, coach), plan);
 await close();
 
 const record = DEMO_PLAYERS.find(({ id }) => id === plan.players[0])!;

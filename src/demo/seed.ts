@@ -6,7 +6,7 @@ import type { Sql } from '@/data/sql/sql';
 import { within } from '@/data/sql/within';
 import { openDatabase } from '@/data/database';
 import { countsOf } from '@/data/disk/rows';
-import { cannotOpen } from '@/data/cannotOpen';
+import { cannotOpen } from '@/data/opening/cannotOpen';
 import { situationFor } from '@/core/lesson/players/player';
 import { writeAcademy } from '@/data/academy';
 import { addPlayers } from '@/data/players';

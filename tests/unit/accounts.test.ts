@@ -1,7 +1,7 @@
 import { rmSync } from 'node:fs';
 import { Readable } from 'node:stream';
 import { accounts } from '@/cli/accounts';
-import { openFolder } from '@/data/folder/openFolder';
+import { openFolder } from '@/data/opening/openFolder';
 import { signIn } from '@/data/access/sessions';
 import { emptyFolder } from '@/data/testing/emptyFolder';
 

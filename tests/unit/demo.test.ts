@@ -8,7 +8,7 @@ import { DEMO_PLAYERS, DEMO_READINGS } from '@/demo/academy';
 import { PLAIN_HOUSE } from '@/core/lesson/players/house';
 import { readAcademy, writeAcademy } from '@/data/academy';
 import { countsOf } from '@/data/disk/rows';
-import { openFolder } from '@/data/folder/openFolder';
+import { openFolder } from '@/data/opening/openFolder';
 import { takeFolder } from '@/data/folder/ownership';
 import { emptyFolder } from '@/data/testing/emptyFolder';
 

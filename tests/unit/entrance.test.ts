@@ -19,6 +19,7 @@ test.each([
   [{}, false],
   [{ MELLOW_HOST: '' }, false],
   [{ MELLOW_HOST: '127.0.0.1' }, false],
+  [{ MELLOW_NAME: 'mellow.test' }, true],
   [{ MELLOW_HOST: '::1' }, false],
   [{ MELLOW_HOST: 'localhost' }, false],
   [{ MELLOW_HOST: '0.0.0.0' }, true],

@@ -1,5 +1,7 @@
 import { addressFault, refusalOf } from '@/app/guard';
 import { contentPolicy, headersFor } from '@/app/headers';
+import { config } from '@/proxy';
+import { ask, routeFiles, type RouteModule } from './router';
 
 const asked = (method: string, path: string, headers: Record<string, string>) => ({
   method,
@@ -55,6 +57,9 @@ test('an address that was chosen is served too; on every address any name is, it
   expect(refusalOf(asked('GET', '/', lan), '192.168.0.7')).toBeNull();
   expect(refusalOf(asked('GET', '/', { host: '[fe80::1]:3000' }), 'fe80::1')).toBeNull();
   expect(refusalOf(asked('GET', '/', lan))).toMatch(/not served/);
+  const named = { host: 'mellow.test', origin: 'https://mellow.test' };
+  expect(refusalOf(asked('POST', erase, named), undefined, 'mellow.test')).toBeNull();
+  expect(refusalOf(asked('POST', erase, named), undefined, 'other.test')).toMatch(/not served/);
   expect(refusalOf(asked('POST', erase, lan), '0.0.0.0')).toBeNull();
   const foreign = { ...lan, origin: 'http://elsewhere.test' };
   expect(refusalOf(asked('POST', erase, foreign), '0.0.0.0')).toMatch(/another site/);
@@ -80,4 +85,30 @@ test('addresses that nobody can read are refused, odd ones that can be are not',
   for (const fine of ['/', '/?player=ines-okafor&pin_yd=18', '/players?search=%C3%98%25']) {
     expect(addressFault(fine)).toBeNull();
   }
+});
+
+describe('routes before which the proxy does not stand', () => {
+  const [before] = config.matcher;
+  const open = [...routeFiles()].filter(
+    ([address]) => !new RegExp(`^${before}$`).test(address.replaceAll(/\[\w+\]/g, 'x')),
+  );
+  const methods = ['GET', 'POST', 'PUT', 'PATCH', 'DELETE'] as const;
+
+  test('are those of the balls alone', () => {
+    expect(open.map(([address]) => address)).toEqual(['/api/lessons/[id]/balls']);
+  });
+
+  test.each(open)('stand behind the same entrance by themselves: %s', async (address, file) => {
+    const handlers = (await import(file)) as RouteModule;
+    const { MELLOW_SIGN_IN: before } = process.env;
+    for (const method of methods.filter((each) => handlers[each])) {
+      const elsewhere = { host: 'evil.test', origin: 'http://evil.test' };
+      expect((await ask(method, address, { headers: elsewhere })).status).toBe(403);
+      process.env.MELLOW_SIGN_IN = '1';
+      const forged = { 'x-mellow-asking': 'e30.e30' };
+      expect((await ask(method, address, { headers: forged })).status).toBe(401);
+      if (before === undefined) delete process.env.MELLOW_SIGN_IN;
+      else process.env.MELLOW_SIGN_IN = before;
+    }
+  });
 });

@@ -58,6 +58,7 @@ export async function ask(method: Method, url: string, sent: Sent = {}): Promise
   const request = new Request(new URL(url, 'http://127.0.0.1'), {
     method,
     headers: {
+      host: '127.0.0.1',
       ...(sent.json === undefined ? {} : { 'content-type': 'application/json' }),
       ...sent.headers,
     },

@@ -1,5 +1,5 @@
 import { readAccount, readNewAccount, readPassphrase } from '@/core/lesson/coaches/account';
-import type { Database } from '../database';
+import type { Database } from '../opening/database';
 import { addPlayers } from '../players';
 import { aRecord } from '@/core/testing/records';
 import { testDatabases } from '../testing/testDatabases';

@@ -3,7 +3,7 @@ import { aBall } from '@/core/testing/balls';
 import { aPlan } from '@/core/testing/plans';
 import { aRecord } from '@/core/testing/records';
 import { addBalls } from '../balls';
-import type { Database } from '../database';
+import type { Database } from '../opening/database';
 import { lessonById, listLessons, saveLesson } from '../lessons';
 import { addPlayers, listPlayers } from '../players';
 import { testDatabases } from '../testing/testDatabases';

@@ -8,7 +8,7 @@ import { aRecord, PLAIN_LEARNT } from '@/core/testing/records';
 import { addBalls, changeBall } from '../balls';
 import { saveTest } from '../bunkerTests';
 import { saveContact } from '../contacts';
-import type { Database } from '../database';
+import type { Database } from '../opening/database';
 import { saveDraft } from '../drafts';
 import { addEyeResult } from '../eye';
 import { addGrassShots } from '../grassShots';

@@ -1,6 +1,6 @@
 import { existsSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
-import { openFolder } from '../folder/openFolder';
+import { openFolder } from '../opening/openFolder';
 import { addPlayers, listPlayers } from '../players';
 import { erasePlayer } from '../erase';
 import { mustMigrate, readMigrations } from '../migrations/migrate';

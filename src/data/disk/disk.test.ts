@@ -2,7 +2,7 @@ import { readFileSync, readdirSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import { inspect } from 'node:util';
-import { openFolder, type FolderDatabase, type Disk } from '../folder/openFolder';
+import { openFolder, type FolderDatabase, type Disk } from '../opening/openFolder';
 import { databaseIn } from '../folder/soundFolder';
 import { testFolders } from '../testing/folders';
 import { flushed } from './walSync';

@@ -1,7 +1,7 @@
 import { readdirSync, readFileSync, rmSync, statSync, truncateSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { aRecord } from '@/core/testing/records';
-import { openFolder } from './openFolder';
+import { openFolder } from '../opening/openFolder';
 import { addPlayers, listPlayers } from '../players';
 import { FolderUnsound } from './soundFolder';
 import { testFolders } from '../testing/folders';

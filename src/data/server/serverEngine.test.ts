@@ -10,7 +10,7 @@ import type { Engine } from '../sql/sql';
 import { ChangedElsewhere } from '../standing';
 import { cutLines, newOnServer } from '../testing/serverDatabases';
 import { DatabaseAway } from './away';
-import { openServer } from './openServer';
+import { openServer } from '../opening/openServer';
 
 jest.setTimeout(60_000);
 

@@ -1,3 +1,4 @@
+import { createHash } from 'node:crypto';
 import pRetry from 'p-retry';
 import pg, { type PoolClient } from 'pg';
 import type { Engine, Rows, Transaction } from '../sql/sql';
@@ -55,6 +56,12 @@ const undisturbed = <T>(work: () => Promise<T>): Promise<T> =>
     { ...AGAIN, shouldRetry: ({ error }) => isTakenBack(error) },
   );
 
+/**
+ * A statement under a name of its own: each line has it read and planned once. Without parameters it is none of those that come again.
+ */
+const named = (text: string, values?: unknown[]): pg.QueryConfig =>
+  values ? { name: createHash('md5').update(text).digest('base64'), text, values } : { text };
+
 const rowsOf = <T>({ rows, rowCount }: { rows: unknown[]; rowCount: number | null }): Rows<T> => ({
   rows: rows as T[],
   affectedRows: rowCount ?? 0,
@@ -70,7 +77,7 @@ async function tried<T>(client: PoolClient, work: (tx: Transaction) => Promise<T
   try {
     await client.query('begin');
     const answer = await work({
-      query: async (text, params) => rowsOf(await client.query(text, params)),
+      query: async (text, params) => rowsOf(await client.query(named(text, params))),
       exec: (text) => client.query(text),
       rollback,
     });
@@ -110,7 +117,7 @@ export function serverEngine(url: string, application = APPLICATION): Engine {
   });
 
   return {
-    query: (text, params) => undisturbed(async () => rowsOf(await pool.query(text, params))),
+    query: (text, params) => undisturbed(async () => rowsOf(await pool.query(named(text, params)))),
     exec: (text) => undisturbed(() => pool.query(text)),
     transaction: (work) =>
       undisturbed(async () => {

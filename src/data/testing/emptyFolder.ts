@@ -2,7 +2,7 @@ import { createHash } from 'node:crypto';
 import { cpSync, existsSync, mkdirSync, mkdtempSync, renameSync, rmSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
-import { openFolder } from '../folder/openFolder';
+import { openFolder } from '../opening/openFolder';
 import { readMigrations } from '../migrations/migrate';
 
 /** Where folders that were made once are kept, for every run after. */

@@ -1,7 +1,7 @@
 import { rmSync } from 'node:fs';
-import type { Database } from '../database';
-import { openFolder } from '../folder/openFolder';
-import { openServer } from '../server/openServer';
+import type { Database } from '../opening/database';
+import { openFolder } from '../opening/openFolder';
+import { openServer } from '../opening/openServer';
 import { emptyFolder } from './emptyFolder';
 import { newOnServer } from './serverDatabases';
 

@@ -1,6 +1,6 @@
 import { BackupFailed } from '@/data/backup/backup';
 import { copiesIn } from '@/data/folder/copies';
-import type { Copies } from '@/data/folder/openFolder';
+import type { Copies } from '@/data/opening/database';
 import { wholeData } from '@/app/data';
 import { refuse, withFaults, withText } from '../respond';
 

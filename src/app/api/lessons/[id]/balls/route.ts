@@ -2,6 +2,7 @@ import { readBalls } from '@/core/lesson/balls/ball';
 import { addBalls, ballsOfLesson, ballsTouched } from '@/data/balls';
 import { data } from '@/app/data';
 import { isId } from '@/data/id';
+import { admitting } from '../../../admitting';
 import { notFound, withFaults, withJson } from '../../../respond';
 import { wholeNumber } from '../../../wholeNumber';
 import type { IdContext } from '../../../idContext';
@@ -12,8 +13,8 @@ export const dynamic = 'force-dynamic';
  * The balls of a lesson; with `after` those that came later than a ball's `seq`; with `touched_after` what was logged, changed or taken
  * away since a ball's `touched`.
  */
-export function GET(request: Request, { params }: IdContext): Promise<Response> {
-  return withFaults(async () => {
+export const GET = admitting((request, { params }: IdContext) =>
+  withFaults(async () => {
     const { id } = await params;
     if (!isId(id)) return notFound();
     const query = new URL(request.url).searchParams;
@@ -25,17 +26,17 @@ export function GET(request: Request, { params }: IdContext): Promise<Response> 
         ? await ballsOfLesson(sql, id, after ?? 0)
         : await ballsTouched(sql, id, touched),
     );
-  });
-}
+  }),
+);
 
 /** Saves balls and acknowledges them by their ids; what was sent before is acknowledged again and saved once. */
-export function POST(request: Request, { params }: IdContext): Promise<Response> {
-  return withJson(request, async (body) => {
+export const POST = admitting((request, { params }: IdContext) =>
+  withJson(request, async (body) => {
     const balls = readBalls(body);
     const { id } = await params;
     if (!isId(id)) return notFound();
     const { sql } = await data();
     const saved = await addBalls(sql, id, balls);
     return saved ? Response.json({ saved }) : notFound();
-  });
-}
+  }),
+);

@@ -1,9 +1,9 @@
 import { setTimeout as wait } from 'node:timers/promises';
-import type { Database } from '../database';
 import { migrate } from '../migrations/migrate';
 import type { Engine } from '../sql/sql';
-import { DatabaseAway } from './away';
-import { serverEngine } from './serverEngine';
+import { DatabaseAway } from '../server/away';
+import { serverEngine } from '../server/serverEngine';
+import type { Database } from './database';
 
 /** Oldest PostgreSQL that the product is tried on, as the server numbers itself. */
 const OLDEST = 150_000;

@@ -3,7 +3,7 @@ import { promisify } from 'node:util';
 import { readMigrations } from '../migrations/migrate';
 import { askServer, newOnServer, testServer } from '../testing/serverDatabases';
 import { DatabaseAway } from './away';
-import { openServer, ServerUnfit } from './openServer';
+import { openServer, ServerUnfit } from '../opening/openServer';
 
 jest.setTimeout(120_000);
 

@@ -5,32 +5,12 @@ import { logTrim } from '../disk/logTrim';
 import { roomFor, type Free } from '../disk/room';
 import { walSync, type Flush } from '../disk/walSync';
 import { migrate, mustMigrate } from '../migrations/migrate';
-import type { Database } from '../database';
 import type { Engine } from '../sql/sql';
-import type { Copy, Reason } from './copies';
-import { takeFolder } from './ownership';
-import { checkRows, noteRows } from './rowsAtClosing';
-import { checkFolder, databaseIn, FolderUnsound, markUsed } from './soundFolder';
-
-/** The copies that the product makes of the database in a folder. */
-export interface Copies {
-  /** The data folder, in which they lie. */
-  folder: string;
-  /** True when something was written since the last copy of this run. */
-  changed: () => boolean;
-  /**
-   * Makes a copy of the database as it stands.
-   *
-   * @throws BackupFailed
-   */
-  make: (reason: Reason) => Promise<Copy>;
-  /**
-   * Lets every older copy go, and makes a new one: what was erased is in none.
-   *
-   * @throws BackupFailed when the new one could not be made; the older ones are gone all the same
-   */
-  renew: () => Promise<void>;
-}
+import type { Copy, Reason } from '../folder/copies';
+import { takeFolder } from '../folder/ownership';
+import { checkRows, noteRows } from '../folder/rowsAtClosing';
+import { checkFolder, databaseIn, FolderUnsound, markUsed } from '../folder/soundFolder';
+import type { Copies, Database } from './database';
 
 /** An open database in a folder. */
 export interface FolderDatabase extends Database {

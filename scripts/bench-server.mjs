@@ -1,0 +1,97 @@
+/* On a PostgreSQL server with half a million balls: eight coaches at twenty balls a second each for half a minute, and forty devices that
+ * follow one lesson. Twice: with one process, and with two that share the coaches. */
+import { spawn } from 'node:child_process';
+import pg from 'pg';
+import { acknowledged, heardBy, quantile } from './bench-balls.mjs';
+import { printRows, served } from './served.mjs';
+import { installed, throwAwayServer } from './throwAway.mjs';
+
+const PORT = 3221;
+const COACHES = 8;
+/** When within a twentieth of a second each coach's balls come: drawn once, some near each other. */
+const PHASES = [0.11, 0.73, 0.42, 0.97, 0.05, 0.58, 0.31, 0.66];
+const SENT = 600;
+/** What docs/server.md advises: files of the log are kept to be used again, for making one holds everybody up. */
+const SETTINGS = { min_wal_size: '1GB', max_wal_size: '4GB', wal_compression: 'on' };
+const DEVICES = 40;
+const WATCHED = 30;
+const FULL = '00000000-0000-4000-8900-000000000000';
+const lessonOf = (coach) => `00000000-0000-4000-8901-${String(coach).padStart(12, '0')}`;
+
+/** Lets the database finish what half a million rows put in at once have left it to do. */
+async function settled() {
+  const keeper = new pg.Client(database.keeper.replace('/postgres?', '/mellow?'));
+  await keeper.connect();
+  await keeper.query('vacuum analyze');
+  await keeper.query('checkpoint');
+  await keeper.end();
+}
+
+/** A second process of the product on the same database. */
+async function second(port, work) {
+  const server = spawn(
+    process.execPath,
+    ['node_modules/next/dist/bin/next', 'start', '--hostname', '127.0.0.1', '--port', port],
+    { env: { ...process.env, NEXT_MANUAL_SIG_HANDLE: '1' }, stdio: ['ignore', 'pipe', 'inherit'] },
+  );
+  try {
+    await new Promise((resolve) =>
+      server.stdout.on('data', (text) => /Ready/.test(text) && resolve()),
+    );
+    return await work(`http://127.0.0.1:${port}`);
+  } finally {
+    server.kill('SIGTERM');
+  }
+}
+
+/** Times to the acknowledgement of all coaches' balls, ms. */
+async function coaches(bases, sample, count) {
+  const each = Array.from({ length: COACHES }, (_, coach) =>
+    acknowledged(bases[coach % bases.length], lessonOf(coach), sample, count, PHASES[coach]),
+  );
+  return (await Promise.all(each)).flat();
+}
+
+const rowsOf = (name, times) => [
+  [`${name}: middle, ms`, quantile(times, 0.5).toFixed(1), ''],
+  ['  99 in a hundred within, ms', quantile(times, 0.99).toFixed(1), 'aim 30'],
+  ['  slowest, ms', Math.max(...times).toFixed(1), ''],
+];
+
+const database = (await installed()) ? await throwAwayServer(SETTINGS) : null;
+if (!database) {
+  console.log('no PostgreSQL server could be started: nothing is measured on one');
+  process.exit(0);
+}
+Object.assign(process.env, { DATABASE_URL: database.url, MELLOW_BENCH_BALLS: '500000' });
+try {
+  await served(
+    String(PORT),
+    async (base) => {
+      await settled();
+      const [sample] = await (await fetch(`${base}/api/lessons/${FULL}/balls?after=0`)).json();
+      delete sample.seq;
+      delete sample.touched;
+      await coaches([base], sample, 40);
+      const one = await coaches([base], sample, SENT);
+      const heard = await heardBy(base, lessonOf(0), sample, DEVICES, WATCHED);
+      const two = await second(String(PORT + 1), async (other) => {
+        await coaches([base, other], sample, 40);
+        return coaches([base, other], sample, SENT);
+      });
+      printRows([
+        ...rowsOf(`${COACHES} coaches at 20 balls a second, 500,000 stored`, one),
+        ...rowsOf('  the same by two processes', two),
+        [
+          `a ball at each of ${DEVICES} devices: 99 in 100, ms`,
+          quantile(heard, 0.99).toFixed(0),
+          '',
+        ],
+        ['  the last of all, ms', Math.max(...heard).toFixed(0), 'aim 1000'],
+      ]);
+    },
+    'src/demo/benchLessons.ts',
+  );
+} finally {
+  await database.close();
+}
