@@ -4,6 +4,7 @@ import { spawn } from 'node:child_process';
 import pg from 'pg';
 import { acknowledged, heardBy, quantile } from './bench-balls.mjs';
 import { printRows, served } from './served.mjs';
+import { run } from './shared.mjs';
 import { installed, throwAwayServer } from './throwAway.mjs';
 
 const PORT = 3221;
@@ -18,13 +19,18 @@ const WATCHED = 30;
 const FULL = '00000000-0000-4000-8900-000000000000';
 const lessonOf = (coach) => `00000000-0000-4000-8901-${String(coach).padStart(12, '0')}`;
 
+async function asked(url, statement) {
+  const client = new pg.Client(url);
+  await client.connect();
+  await client.query(statement);
+  await client.end();
+}
+
 /** Lets the database finish what half a million rows put in at once have left it to do. */
 async function settled() {
-  const keeper = new pg.Client(database.keeper.replace('/postgres?', '/mellow?'));
-  await keeper.connect();
-  await keeper.query('vacuum analyze');
-  await keeper.query('checkpoint');
-  await keeper.end();
+  const keeper = database.keeper.replace('/postgres?', '/mellow?');
+  await asked(keeper, 'vacuum analyze');
+  await asked(keeper, 'checkpoint');
 }
 
 /** A second process of the product on the same database. */
@@ -65,6 +71,13 @@ if (!database) {
 }
 Object.assign(process.env, { DATABASE_URL: database.url, MELLOW_BENCH_BALLS: '500000' });
 try {
+  // The roster has a database of its own: it is emptied again and again.
+  const roster = database.url.replace('/mellow?', '/roster?');
+  await asked(database.url, 'create database roster');
+  console.log('the roster on PostgreSQL:');
+  await run(process.execPath, ['--import', 'tsx', 'src/cli/benchRoster.ts'], {
+    env: { ...process.env, DATABASE_URL: roster },
+  });
   await served(
     String(PORT),
     async (base) => {

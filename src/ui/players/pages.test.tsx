@@ -426,3 +426,10 @@ test('a copy of everything is made with a button, and when the last one was made
   expect(await screen.findByText(/^Last backup .*; 1 is kept\.$/)).toBeVisible();
   expect(screen.getByRole('alert')).toBeEmptyDOMElement();
 });
+
+test('where the data is on a database server, its own backups are said and no button makes one', async () => {
+  standInServer().on('GET', /backups$/, () => ({ body: { by: 'server' } }));
+  render(<Copies />, { wrapper: WithCache });
+  expect(await screen.findByText(/is on a database server\. Backups are made there/)).toBeVisible();
+  expect(screen.queryByRole('button', { name: 'Back up now' })).toBeNull();
+});
