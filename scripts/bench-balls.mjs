@@ -1,6 +1,25 @@
 /* Balls that are sent to a server, and devices that follow a lesson: what is measured of both engines. */
 
+import http from 'node:http';
+
 const EVERY_MS = 50;
+
+/** The devices that are played cost the machine as little as can be: they would be others. */
+const agent = new http.Agent({ keepAlive: true });
+
+/** Sends a body, and gives back the answer's. */
+const post = (url, body) =>
+  new Promise((resolve, reject) => {
+    const headers = { 'content-type': 'application/json' };
+    const asked = http.request(url, { method: 'POST', agent, headers }, (answer) => {
+      let text = '';
+      answer.setEncoding('utf8');
+      answer.on('data', (part) => (text += part));
+      answer.on('end', () => resolve(JSON.parse(text)));
+    });
+    asked.on('error', reject);
+    asked.end(JSON.stringify(body));
+  });
 
 export const quantile = (values, q) =>
   [...values].sort((a, b) => a - b)[Math.floor(q * (values.length - 1))];
@@ -15,12 +34,7 @@ export async function acknowledged(base, lesson, sample, count, phase = 0) {
   const send = async () => {
     const ball = { ...sample, id: crypto.randomUUID() };
     const start = performance.now();
-    const response = await fetch(`${base}/api/lessons/${lesson}/balls`, {
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({ balls: [ball] }),
-    });
-    const { saved } = await response.json();
+    const { saved } = await post(`${base}/api/lessons/${lesson}/balls`, { balls: [ball] });
     if (saved?.[0] !== ball.id) throw new Error('a ball was not acknowledged');
     times.push(performance.now() - start);
   };
@@ -70,11 +84,7 @@ export async function heardBy(base, lesson, sample, devices, count) {
   for (let i = 0; i < count; i++) {
     const ball = { ...sample, id: crypto.randomUUID() };
     sent.set(ball.id, performance.now());
-    await fetch(`${base}/api/lessons/${lesson}/balls`, {
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({ balls: [ball] }),
-    });
+    await post(`${base}/api/lessons/${lesson}/balls`, { balls: [ball] });
     await new Promise((resolve) =>
       setTimeout(resolve, 1000 - (performance.now() - sent.get(ball.id))),
     );

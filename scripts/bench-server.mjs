@@ -12,6 +12,8 @@ const COACHES = 8;
 /** When within a twentieth of a second each coach's balls come: drawn once, some near each other. */
 const PHASES = [0.11, 0.73, 0.42, 0.97, 0.05, 0.58, 0.31, 0.66];
 const SENT = 600;
+/** Balls of each coach before anything is measured: a server that was just started is compiling itself. */
+const WARM = 200;
 /** What docs/server.md advises: files of the log are kept to be used again, for making one holds everybody up. */
 const SETTINGS = { min_wal_size: '1GB', max_wal_size: '4GB', wal_compression: 'on' };
 const DEVICES = 40;
@@ -85,11 +87,11 @@ try {
       const [sample] = await (await fetch(`${base}/api/lessons/${FULL}/balls?after=0`)).json();
       delete sample.seq;
       delete sample.touched;
-      await coaches([base], sample, 40);
+      await coaches([base], sample, WARM);
       const one = await coaches([base], sample, SENT);
       const heard = await heardBy(base, lessonOf(0), sample, DEVICES, WATCHED);
       const two = await second(String(PORT + 1), async (other) => {
-        await coaches([base, other], sample, 40);
+        await coaches([base, other], sample, WARM);
         return coaches([base, other], sample, SENT);
       });
       printRows([

@@ -21,6 +21,7 @@ import { Pick, Prose, TextInput } from '../kit/fields';
 import { useUnits, UNIT_CHOICES } from '../kit/units';
 import { ask, bodyOf, RequestFailure } from '../server/client';
 import { Mark } from './Mark';
+import { useWho } from './who';
 import { usePreferences } from './preferences';
 
 /** A club with loft, bounce and carry, as far as they are known. */
@@ -60,6 +61,9 @@ export function NoPlayers({ house }: { house: House }) {
   const router = useRouter();
   const units = useUnits();
   const { onUnits } = usePreferences();
+  const who = useWho();
+  /** The academy's settings are a head coach's. */
+  const names = who === null || who.role === 'head-coach';
   const [name, setName] = useState(house.name);
   const [sentence, setSentence] = useState('');
   const [fault, setFault] = useState<string | null>(null);
@@ -80,7 +84,7 @@ export function NoPlayers({ house }: { house: House }) {
     setFault(null);
     const settings = { ...house, units, name: name.trim() || house.name };
     try {
-      await bodyOf(ask('/api/academy', 'PUT', settings));
+      if (names) await bodyOf(ask('/api/academy', 'PUT', settings));
       const { id } = await bodyOf(ask<RosterPlayer>('/api/players', 'POST', record));
       router.push(`/?${readingToQuery({ player: id, shot: FIRST_SHOT })}`);
     } catch (error) {
@@ -107,12 +111,14 @@ export function NoPlayers({ house }: { house: House }) {
         className="mt-5 space-y-4"
       >
         <div className="grid grid-cols-[2fr_1fr] gap-4 max-sm:grid-cols-1">
-          <TextInput
-            label="Name of your academy"
-            maxLength={80}
-            value={name}
-            onChange={({ target }) => setName(target.value)}
-          />
+          {names && (
+            <TextInput
+              label="Name of your academy"
+              maxLength={80}
+              value={name}
+              onChange={({ target }) => setName(target.value)}
+            />
+          )}
           <Pick label="Units" value={units} onValue={onUnits} options={UNIT_CHOICES} />
         </div>
         <Prose

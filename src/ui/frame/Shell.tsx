@@ -19,6 +19,9 @@ interface ShellProps {
   children: ReactNode;
 }
 
+/** Messages lie above a page’s foot, px: what is there can be pressed while they are. */
+const ABOVE_FOOT = 76;
+
 /**
  * What every page stands in: units and theme, what was fetched, and the messages at the foot. The document is `awake` from when
  * its buttons do something.
@@ -59,7 +62,12 @@ export function Shell({ units: usual, theme: first, looking: how, who, children 
           <WhoContext value={who}>
             <div className="flex min-h-screen flex-col">{children}</div>
           </WhoContext>
-          <Toaster position="bottom-center" toastOptions={{ style: { fontFamily: 'inherit' } }} />
+          <Toaster
+            position="bottom-center"
+            offset={{ bottom: ABOVE_FOOT }}
+            mobileOffset={{ bottom: ABOVE_FOOT }}
+            toastOptions={{ style: { fontFamily: 'inherit' } }}
+          />
         </UnitsContext>
       </PreferencesContext>
     </QueryClientProvider>
