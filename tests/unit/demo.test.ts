@@ -1,4 +1,4 @@
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { mkdtempSync, rmSync, existsSync, writeFileSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
@@ -49,23 +49,28 @@ test('the demo has a left-hander, a beginner and an expert', () => {
   for (const skill of ['beginner', 'middle', 'good', 'expert']) expect(skills).toContain(skill);
 });
 
-test('seeding fills an empty folder', () => {
+test('a seeding that is killed leaves nothing, and the next fills the folder', async () => {
+  const killed = spawn(process.execPath, ['--import', 'tsx', 'src/demo/seed.ts'], {
+    env: { ...process.env, MELLOW_DATA: folder },
+    stdio: 'ignore',
+  });
+  const dead = new Promise((resolve) => killed.once('close', resolve));
+  const taken = path.join(folder, 'in-use.lock');
+  while (!existsSync(taken)) await new Promise((resolve) => setTimeout(resolve, 100));
+  // It has begun, and has long to go.
+  await new Promise((resolve) => setTimeout(resolve, 4000));
+  killed.kill('SIGKILL');
+  await dead;
+  const before = await openFolder(folder);
+  expect(await countsOf(before.sql)).toMatchObject({ players: 0, readings: 0, lessons: 0 });
+  await before.close();
   const { status, stdout } = run('src/demo/seed.ts');
   expect([status, stdout]).toEqual([0, 'demo academy: 5 players, 3 readings, 4 lessons\n']);
 });
 
-test('a seeding that was broken off is taken up again, and one that is done keeps what is there', async () => {
-  const before = await openFolder(folder);
-  await before.sql.exec("delete from lessons; delete from players where id = 'jun-akagawa'");
-  await before.close();
-  writeFileSync(path.join(folder, 'demo-is-being-seeded.txt'), '');
-  expect(run('src/demo/seed.ts')).toMatchObject({
-    status: 0,
-    stdout: 'demo academy: 5 players, 3 readings, 4 lessons\n',
-  });
+test('what is there is kept, an academy whose players are all archived or deleted too', async () => {
   const after = await openFolder(folder);
   expect(await countsOf(after.sql)).toMatchObject({ players: 5, readings: 3, lessons: 4 });
-  // Somebody's own academy, whose players are all archived or deleted.
   await after.sql
     .exec(`delete from lessons; delete from readings; update players set archived_at = now();
     update players set deleted_at = now() where id = 'jun-akagawa'`);
