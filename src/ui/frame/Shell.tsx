@@ -66,7 +66,6 @@ export function Shell({ units: usual, theme: first, looking: how, who, children 
             position="bottom-center"
             offset={{ bottom: ABOVE_FOOT }}
             mobileOffset={{ bottom: ABOVE_FOOT }}
-            toastOptions={{ style: { fontFamily: 'inherit' } }}
           />
         </UnitsContext>
       </PreferencesContext>
