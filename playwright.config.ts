@@ -1,4 +1,5 @@
 import { existsSync } from 'node:fs';
+import { startLine } from './scripts/shared.mjs';
 import { defineConfig, devices } from '@playwright/test';
 
 const port = Number(process.env.MELLOW_TEST_PORT ?? 3217);
@@ -10,7 +11,7 @@ const onServer = port + 40;
 
 /** A server of the product for the tests. */
 const serving = (at: number, env: Record<string, string>) => ({
-  command: `node_modules/.bin/next start --hostname 127.0.0.1 --port ${at}`,
+  command: ['node', ...startLine('127.0.0.1', at)].join(' '),
   url: `http://127.0.0.1:${at}`,
   reuseExistingServer: false,
   timeout: 60_000,

@@ -4,7 +4,7 @@ import { spawn } from 'node:child_process';
 import pg from 'pg';
 import { acknowledged, heardBy, quantile } from './bench-balls.mjs';
 import { printRows, served } from './served.mjs';
-import { run } from './shared.mjs';
+import { run, startLine } from './shared.mjs';
 import { installed, throwAwayServer } from './throwAway.mjs';
 
 const PORT = 3221;
@@ -37,11 +37,10 @@ async function settled() {
 
 /** A second process of the product on the same database. */
 async function second(port, work) {
-  const server = spawn(
-    process.execPath,
-    ['node_modules/next/dist/bin/next', 'start', '--hostname', '127.0.0.1', '--port', port],
-    { env: { ...process.env, NEXT_MANUAL_SIG_HANDLE: '1' }, stdio: ['ignore', 'pipe', 'inherit'] },
-  );
+  const server = spawn(process.execPath, startLine('127.0.0.1', port), {
+    env: { ...process.env, NEXT_MANUAL_SIG_HANDLE: '1' },
+    stdio: ['ignore', 'pipe', 'inherit'],
+  });
   try {
     await new Promise((resolve) =>
       server.stdout.on('data', (text) => /Ready/.test(text) && resolve()),

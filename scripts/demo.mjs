@@ -4,7 +4,7 @@ import { spawn } from 'node:child_process';
 import { existsSync, rmSync } from 'node:fs';
 import path from 'node:path';
 import readline from 'node:readline/promises';
-import { build, install, run } from './shared.mjs';
+import { build, install, run, startLine } from './shared.mjs';
 import { certificateFor, tlsBefore } from './tls.mjs';
 
 const host = process.env.MELLOW_HOST || '127.0.0.1';
@@ -65,11 +65,10 @@ if (!empty) {
 /** Behind TLS the server itself is reached from this machine alone, one port further. */
 const behind = String(Number(port) + 1);
 const [innerHost, innerPort] = tls ? ['127.0.0.1', behind] : [host, port];
-const server = spawn(
-  process.execPath,
-  ['node_modules/next/dist/bin/next', 'start', '--hostname', innerHost, '--port', innerPort],
-  { stdio: ['inherit', 'pipe', 'inherit'], env: { ...process.env, NEXT_MANUAL_SIG_HANDLE: '1' } },
-);
+const server = spawn(process.execPath, startLine(innerHost, innerPort), {
+  stdio: ['inherit', 'pipe', 'inherit'],
+  env: { ...process.env, NEXT_MANUAL_SIG_HANDLE: '1' },
+});
 server.stdout.on('data', (chunk) => {
   if (/Ready in/.test(String(chunk))) {
     console.log(

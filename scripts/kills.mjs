@@ -4,7 +4,7 @@ import { spawn } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
-import { build, run } from './shared.mjs';
+import { build, run, startLine } from './shared.mjs';
 
 const rounds = Number(process.argv[2] ?? 200);
 if (!Number.isInteger(rounds) || rounds < 1) {
@@ -25,11 +25,10 @@ const acknowledged = new Set();
 
 /** A server on the data, once it answers. */
 async function serve() {
-  const server = spawn(
-    process.execPath,
-    ['node_modules/next/dist/bin/next', 'start', '--hostname', '127.0.0.1', '--port', String(PORT)],
-    { env, stdio: ['ignore', 'ignore', 'inherit'] },
-  );
+  const server = spawn(process.execPath, startLine('127.0.0.1', PORT), {
+    env,
+    stdio: ['ignore', 'ignore', 'inherit'],
+  });
   for (;;) {
     if (server.exitCode !== null) throw new Error(`the server ended with ${server.exitCode}`);
     const answer = await fetch(balls).catch(() => null);

@@ -3,7 +3,7 @@ import { existsSync, mkdtempSync, rmSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import { chromium } from '@playwright/test';
-import { build, run } from './shared.mjs';
+import { build, run, startLine } from './shared.mjs';
 
 /**
  * Builds, fills a throw-away data folder with the demo, serves it, and hands the server's address and a browser to `work`;
@@ -18,11 +18,10 @@ export async function served(port, work, seed = 'src/demo/seed.ts') {
   try {
     if ((await build()) !== 0) process.exit(1);
     await run(process.execPath, ['--import', 'tsx', seed], { env });
-    server = spawn(
-      process.execPath,
-      ['node_modules/next/dist/bin/next', 'start', '--hostname', '127.0.0.1', '--port', port],
-      { env, stdio: ['ignore', 'pipe', 'inherit'] },
-    );
+    server = spawn(process.execPath, startLine('127.0.0.1', port), {
+      env,
+      stdio: ['ignore', 'pipe', 'inherit'],
+    });
     await new Promise((resolve) =>
       server.stdout.on('data', (text) => /Ready/.test(text) && resolve()),
     );

@@ -75,3 +75,22 @@ export async function build() {
   if (code === 0) stamp('built', sources);
   return code;
 }
+
+/**
+ * The command line, without node itself, that serves the product as it was built. A line that nobody asks on is kept longer than a proxy keeps
+ * its own, and a browser: what is asked on it at the moment in which it is closed would be lost.
+ *
+ * @param {string} host
+ * @param {number | string} port
+ * @returns {string[]}
+ */
+export const startLine = (host, port) => [
+  'node_modules/next/dist/bin/next',
+  'start',
+  '--hostname',
+  host,
+  '--port',
+  String(port),
+  '--keepAliveTimeout',
+  '310000',
+];

@@ -2,6 +2,7 @@ import { spawn, type ChildProcess } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
+import { startLine } from '../../scripts/shared.mjs';
 
 const FIRST_PORT = Number(process.env.MELLOW_TEST_PORT ?? 3217);
 
@@ -27,14 +28,8 @@ export const portOf = (served: Served): number => FIRST_PORT + 1 + PORTS.indexOf
 export const addressOf = (served: Served): string => `http://127.0.0.1:${portOf(served)}`;
 
 /** The command line, without node itself, that serves the product as it was built. */
-export const serving = (served: Served, host = '127.0.0.1'): string[] => [
-  'node_modules/next/dist/bin/next',
-  'start',
-  '--hostname',
-  host,
-  '--port',
-  String(portOf(served)),
-];
+export const serving = (served: Served, host = '127.0.0.1'): string[] =>
+  startLine(host, portOf(served));
 
 /** Starts a server of its own on a data folder. */
 export const serve = (
