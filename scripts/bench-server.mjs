@@ -14,7 +14,7 @@ const PHASES = [0.11, 0.73, 0.42, 0.97, 0.05, 0.58, 0.31, 0.66];
 const SENT = 600;
 /** Balls of each coach before anything is measured: a server that was just started is compiling itself. */
 const WARM = 200;
-/** What docs/server.md advises: files of the log are kept to be used again, for making one holds everybody up. */
+/** What docs/server.md advises: files of the log are kept to be used again instead of being made. */
 const SETTINGS = { min_wal_size: '1GB', max_wal_size: '4GB', wal_compression: 'on' };
 const DEVICES = 40;
 const WATCHED = 30;
