@@ -1,11 +1,9 @@
 /* On a PostgreSQL server with half a million balls: eight coaches at twenty balls a second each for half a minute, and forty devices that
  * follow one lesson. Twice: with one process, and with two that share the coaches. */
-import { spawn } from 'node:child_process';
-import pg from 'pg';
 import { acknowledged, heardBy, quantile } from './bench-balls.mjs';
-import { printRows, served } from './served.mjs';
-import { run, startLine } from './shared.mjs';
-import { installed, throwAwayServer } from './throwAway.mjs';
+import { printRows, served, started } from './served.mjs';
+import { run } from './shared.mjs';
+import { asked, installed, throwAwayServer } from './throwAway.mjs';
 
 const PORT = 3221;
 const COACHES = 8;
@@ -21,33 +19,19 @@ const WATCHED = 30;
 const FULL = '00000000-0000-4000-8900-000000000000';
 const lessonOf = (coach) => `00000000-0000-4000-8901-${String(coach).padStart(12, '0')}`;
 
-async function asked(url, statement) {
-  const client = new pg.Client(url);
-  await client.connect();
-  await client.query(statement);
-  await client.end();
-}
-
 /** Lets the database finish what half a million rows put in at once have left it to do. */
 async function settled() {
   const keeper = database.keeper.replace('/postgres?', '/mellow?');
-  await asked(keeper, 'vacuum analyze');
-  await asked(keeper, 'checkpoint');
+  await asked(keeper, 'vacuum analyze', 'checkpoint');
 }
 
 /** A second process of the product on the same database. */
 async function second(port, work) {
-  const server = spawn(process.execPath, startLine('127.0.0.1', port), {
-    env: { ...process.env, NEXT_MANUAL_SIG_HANDLE: '1' },
-    stdio: ['ignore', 'pipe', 'inherit'],
-  });
+  const server = await started(port, process.env);
   try {
-    await new Promise((resolve) =>
-      server.stdout.on('data', (text) => /Ready/.test(text) && resolve()),
-    );
     return await work(`http://127.0.0.1:${port}`);
   } finally {
-    server.kill('SIGTERM');
+    await server.end();
   }
 }
 

@@ -5,6 +5,23 @@ import path from 'node:path';
 import { chromium } from '@playwright/test';
 import { build, run, startLine } from './shared.mjs';
 
+/** Starts the product as it was built, with its variables; resolves to how it is ended as soon as it answers. */
+export async function started(port, env) {
+  const server = spawn(process.execPath, startLine('127.0.0.1', port), {
+    env: { ...env, NEXT_MANUAL_SIG_HANDLE: '1' },
+    stdio: ['ignore', 'pipe', 'inherit'],
+  });
+  await new Promise((resolve) =>
+    server.stdout.on('data', (text) => /Ready/.test(text) && resolve()),
+  );
+  const end = async () => {
+    const ended = new Promise((resolve) => server.on('exit', resolve));
+    server.kill('SIGTERM');
+    await ended;
+  };
+  return { end };
+}
+
 /**
  * Builds, fills a throw-away data folder with the demo, serves it, and hands the server's address and a browser to `work`;
  * ends and clears away whatever happens.
@@ -13,18 +30,12 @@ import { build, run, startLine } from './shared.mjs';
  */
 export async function served(port, work, seed = 'src/demo/seed.ts') {
   const data = mkdtempSync(path.join(os.tmpdir(), 'mellow-served-'));
-  const env = { ...process.env, MELLOW_DATA: data, NEXT_MANUAL_SIG_HANDLE: '1' };
+  const env = { ...process.env, MELLOW_DATA: data };
   let server, browser;
   try {
     if ((await build()) !== 0) process.exit(1);
     await run(process.execPath, ['--import', 'tsx', seed], { env });
-    server = spawn(process.execPath, startLine('127.0.0.1', port), {
-      env,
-      stdio: ['ignore', 'pipe', 'inherit'],
-    });
-    await new Promise((resolve) =>
-      server.stdout.on('data', (text) => /Ready/.test(text) && resolve()),
-    );
+    server = await started(port, env);
     const executablePath = process.env.MELLOW_CHROMIUM ?? '/usr/bin/chromium';
     browser = await chromium.launch({
       ...(existsSync(executablePath) ? { executablePath } : {}),
@@ -33,11 +44,7 @@ export async function served(port, work, seed = 'src/demo/seed.ts') {
     await work(`http://127.0.0.1:${port}`, browser);
   } finally {
     await browser?.close();
-    if (server) {
-      const ended = new Promise((resolve) => server.on('exit', resolve));
-      server.kill('SIGTERM');
-      await ended;
-    }
+    await server?.end();
     rmSync(data, { recursive: true, force: true });
   }
 }

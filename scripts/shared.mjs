@@ -94,3 +94,16 @@ export const startLine = (host, port) => [
   '--keepAliveTimeout',
   '310000',
 ];
+
+/** Installs one of Debian's packages where we may; false where we may not, or it fails. */
+export async function fromDebian(name) {
+  if (process.getuid?.() !== 0 || !canRun('apt-get')) return false;
+  console.log(`Installing ${name} ...`);
+  const quiet = { stdio: ['ignore', 'ignore', 'inherit'] };
+  await run('apt-get', ['update'], quiet);
+  const code = await run('apt-get', ['install', '-y', '--no-install-recommends', name], {
+    ...quiet,
+    env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
+  });
+  return code === 0;
+}

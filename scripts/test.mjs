@@ -2,7 +2,7 @@
 import { cpSync, existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
-import { build, canRun, install, run } from './shared.mjs';
+import { build, fromDebian, install, run } from './shared.mjs';
 
 const node = process.execPath;
 const work = mkdtempSync(path.join(os.tmpdir(), 'mellow-test-'));
@@ -31,20 +31,11 @@ async function finish() {
 /** Chromium from Debian's packages where it is missing and we may install it. */
 async function chromium() {
   if (process.env.MELLOW_CHROMIUM || existsSync('/usr/bin/chromium')) return 0;
-  const root = process.getuid?.() === 0;
-  if (!root || !canRun('apt-get')) {
-    console.error(
-      'Chromium is missing. Install it (Debian: sudo apt-get install chromium) or name one with MELLOW_CHROMIUM.',
-    );
-    return 1;
-  }
-  console.log('Installing Chromium ...');
-  const quiet = { stdio: ['ignore', 'ignore', 'inherit'] };
-  await run('apt-get', ['update'], quiet);
-  return run('apt-get', ['install', '-y', '--no-install-recommends', 'chromium'], {
-    ...quiet,
-    env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
-  });
+  if (await fromDebian('chromium')) return 0;
+  console.error(
+    'Chromium is missing. Install it (Debian: sudo apt-get install chromium) or name one with MELLOW_CHROMIUM.',
+  );
+  return 1;
 }
 
 /** Adds what a runner counted; a runner that failed without a failed test counts as one failure. */

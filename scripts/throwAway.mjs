@@ -14,7 +14,7 @@ import os from 'node:os';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 import pg from 'pg';
-import { canRun, run } from './shared.mjs';
+import { fromDebian, run } from './shared.mjs';
 
 const PACKAGES = '/usr/lib/postgresql';
 const OLDEST = 15;
@@ -31,20 +31,12 @@ function programs() {
 /** Installs the package where it is missing and we may. Its own cluster is neither made nor started. */
 export async function installed() {
   if (programs()) return true;
-  if (process.getuid?.() !== 0 || !canRun('apt-get')) return false;
-  console.log('Installing PostgreSQL ...');
   const settings = '/etc/postgresql-common';
-  mkdirSync(settings, { recursive: true });
-  if (!existsSync(`${settings}/createcluster.conf`)) {
+  if (process.getuid?.() === 0 && !existsSync(`${settings}/createcluster.conf`)) {
+    mkdirSync(settings, { recursive: true });
     writeFileSync(`${settings}/createcluster.conf`, 'create_main_cluster = false\n');
   }
-  const quiet = { stdio: ['ignore', 'ignore', 'inherit'] };
-  await run('apt-get', ['update'], quiet);
-  await run('apt-get', ['install', '-y', '--no-install-recommends', 'postgresql'], {
-    ...quiet,
-    env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
-  });
-  return programs() !== null;
+  return (await fromDebian('postgresql')) && programs() !== null;
 }
 
 /** The number of a user or group by its name. */
@@ -91,14 +83,16 @@ export async function throwAwayServer(settings = {}) {
   );
   const ended = new Promise((resolve) => server.on('exit', resolve));
   const address = (role, database) => `postgres://${role}@localhost/${database}?host=${folder}`;
-  await asKeeper(address('keeper', 'postgres'), [
+  const keeper = address('keeper', 'postgres');
+  await answering(keeper);
+  await asked(
+    keeper,
     'create role mellow login createdb createrole',
     'create database mellow owner mellow',
-  ]);
+  );
   return {
     url: address('mellow', 'mellow'),
-    keeper: address('keeper', 'postgres'),
-    pid: server.pid,
+    keeper,
     close: async () => {
       server.kill('SIGINT');
       await ended;
@@ -107,19 +101,25 @@ export async function throwAwayServer(settings = {}) {
   };
 }
 
-/** Asks the server as its keeper, as soon as it answers. */
-async function asKeeper(url, statements) {
+/** Asks a database statements, one after the other. */
+export async function asked(url, ...statements) {
+  const client = new pg.Client(url);
+  try {
+    await client.connect();
+    for (const statement of statements) await client.query(statement);
+  } finally {
+    await client.end().catch(() => undefined);
+  }
+}
+
+/** Resolves as soon as a server that was just started answers. */
+async function answering(url) {
   for (let tries = 0; ; tries++) {
-    const client = new pg.Client(url);
     try {
-      await client.connect();
-      for (const statement of statements) await client.query(statement);
-      return;
+      return await asked(url, 'select 1');
     } catch (error) {
       if (tries > 150) throw error;
       await new Promise((resolve) => setTimeout(resolve, 100));
-    } finally {
-      await client.end().catch(() => undefined);
     }
   }
 }
@@ -136,7 +136,7 @@ if (process.argv[1] === fileURLToPath(import.meta.url)) {
     process.exit(1);
   }
   const code = await run(command, args, {
-    env: { ...process.env, MELLOW_TEST_SERVER: server.url, MELLOW_TEST_KEEPER: server.keeper },
+    env: { ...process.env, MELLOW_TEST_SERVER: server.url },
   });
   await server.close();
   process.exit(code);

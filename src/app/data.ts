@@ -2,7 +2,7 @@ import { headers } from 'next/headers';
 import { database } from '@/data/database';
 import type { Database } from '@/data/opening/database';
 import { makePairing } from '@/data/access/pairing';
-import { viewedBy } from '@/data/access/viewer';
+import { viewedBy, type Viewer } from '@/data/access/viewer';
 import { followBalls } from '@/data/news';
 import type { TouchedBall } from '@/core/lesson/balls/ball';
 import type { Sql } from '@/data/sql/sql';
@@ -31,10 +31,14 @@ export async function accountAsking(): Promise<string | null> {
   return who && who.role !== 'player' ? who.account : null;
 }
 
-/** What of the database who asks may see: all of it where that is nobody in particular, or a head coach. */
-function seenBy(sql: Sql, who: Asking | null): Sql {
-  return who === null || who.role === 'head-coach' ? sql : viewedBy(sql, viewerOf(who));
+/** As whom the database is asked; null for who may see all of it: nobody in particular on this machine, or a head coach. */
+function viewerOf(who: Asking | null): Viewer | null {
+  if (who === null || who.role === 'head-coach') return null;
+  if (who.role === 'player') return { role: 'player', player: who.player };
+  return { role: who.role, account: who.account, lesson: who.lesson };
 }
+
+const seenBy = (sql: Sql, viewer: Viewer | null): Sql => (viewer ? viewedBy(sql, viewer) : sql);
 
 /**
  * The database as whoever asks may see it: the one way from pages and routes to the data.
@@ -42,14 +46,9 @@ function seenBy(sql: Sql, who: Asking | null): Sql {
  * @throws NotSignedIn
  */
 export async function data(): Promise<{ sql: Sql }> {
-  const who = await asking();
-  return { sql: seenBy((await database()).sql, who) };
+  const viewer = viewerOf(await asking());
+  return { sql: seenBy((await database()).sql, viewer) };
 }
-
-const viewerOf = (who: Exclude<Asking, { role: 'head-coach' }>): Parameters<typeof viewedBy>[1] =>
-  who.role === 'player'
-    ? { role: 'player', player: who.player }
-    : { role: who.role as 'coach' | 'assistant', account: who.account, lesson: who.lesson };
 
 /**
  * The database itself, with its folder and copies, for what only head coaches may do.
@@ -57,8 +56,7 @@ const viewerOf = (who: Exclude<Asking, { role: 'head-coach' }>): Parameters<type
  * @throws NotSignedIn for anybody else
  */
 export async function wholeData(): Promise<Database> {
-  const who = await asking();
-  if (who !== null && who.role !== 'head-coach') throw new NotSignedIn();
+  if (viewerOf(await asking()) !== null) throw new NotSignedIn();
   return database();
 }
 
@@ -74,10 +72,10 @@ export async function followed(
   after: number,
   take: (balls: readonly TouchedBall[]) => void,
 ): Promise<() => void> {
-  const who = await asking();
+  const viewer = viewerOf(await asking());
   const { sql } = await database();
-  const name = who === null || who.role === 'head-coach' ? '' : JSON.stringify(viewerOf(who));
-  return followBalls(sql, { name, seen: seenBy(sql, who) }, lesson, after, take);
+  const sight = { name: JSON.stringify(viewer), seen: seenBy(sql, viewer) };
+  return followBalls(sql, sight, lesson, after, take);
 }
 
 /** A word that brings a phone to a lesson that who asks was found to see. */

@@ -1,9 +1,9 @@
 import { cpSync } from 'node:fs';
 import type { ChildProcess } from 'node:child_process';
-import pg from 'pg';
 import { aBall } from '../../src/core/testing/balls';
 import { aPlan } from '../../src/core/testing/plans';
 import { aRecord } from '../../src/core/testing/records';
+import { newOnServer } from '../../src/data/testing/serverDatabases';
 import { addressOf, inFolder, serve, type Served } from './server';
 import { expect, test, type Page } from './test';
 
@@ -83,21 +83,11 @@ test('a server that is away for minutes is given the hundred balls that two devi
 
 /** A new database of the throw-away server, which is gone afterwards. */
 async function onServer(work: (url: string) => Promise<void>): Promise<void> {
-  const admin = process.env.MELLOW_TEST_SERVER!;
-  const name = `browser_${crypto.randomUUID().replaceAll('-', '')}`;
-  const ask = async (text: string): Promise<void> => {
-    const client = new pg.Client(admin);
-    await client.connect();
-    await client.query(text);
-    await client.end();
-  };
-  await ask(`create database ${name}`);
-  const url = new URL(admin);
-  url.pathname = `/${name}`;
+  const { url, drop } = await newOnServer();
   try {
-    await work(url.href);
+    await work(url);
   } finally {
-    await ask(`drop database ${name} with (force)`);
+    await drop();
   }
 }
 

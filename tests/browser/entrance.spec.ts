@@ -114,7 +114,6 @@ const atAcademy = (
 /** Nobody: asked, told when wrong, what was typed is kept; a header that a server might be asked to believe changes nothing. */
 async function nobodySees(academy: Academy): Promise<void> {
   const { base, page } = academy;
-  // Nobody: asked, told when wrong, what was typed is kept.
   await page.goto(`${base}/players?archived=1`);
   await passesAxe(page);
   await signIn(page, 'ana', 'not this one');

@@ -3,6 +3,7 @@ import { textOf } from '@/core/tell/format/textOf';
 import { TooManyAtOnce } from '@/data/access/passphrase';
 import { DiskFull } from '@/data/disk/room';
 import { DatabaseAway } from '@/data/server/away';
+import { codeOf } from '@/data/sql/codeOf';
 import { NotSignedIn } from '../data';
 import { Busy } from '@/workers/server/pool';
 
@@ -82,8 +83,7 @@ export async function withFaults(work: () => Promise<Response> | Response): Prom
 }
 
 /** True of what the database does not let somebody see or change (SQLSTATE 42501). */
-const isKeptFrom = (error: unknown): boolean =>
-  error instanceof Error && (error as { code?: unknown }).code === '42501';
+const isKeptFrom = (error: unknown): boolean => codeOf(error) === '42501';
 
 /** Answers 204 when the work changed what it was to change, 404 when there is no such thing; else as {@link withFaults}. */
 export const whenDone = (work: () => Promise<boolean>): Promise<Response> =>

@@ -1,3 +1,4 @@
+import { quoted } from '../sql/quoted';
 import type { Tx } from '../sql/sql';
 
 /** Rows of each table by its name. */
@@ -12,7 +13,7 @@ export async function countsOf(sql: Tx): Promise<Counts> {
   const counts: Counts = {};
   for (const { name } of tables) {
     const { rows } = await sql.query<{ count: number }>(
-      `select count(*)::int as count from "${name.replaceAll('"', '""')}"`,
+      `select count(*)::int as count from ${quoted(name)}`,
     );
     counts[name] = rows[0]!.count;
   }

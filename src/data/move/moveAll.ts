@@ -1,6 +1,7 @@
+import { quoted } from '../sql/quoted';
 import type { Sql, Transaction } from '../sql/sql';
 import { PLAIN_TEXT, sumOf } from './sums';
-import { quoted, tablesInOrder, type Table } from './tables';
+import { tablesInOrder, type Table } from './tables';
 
 /** Rows that are carried at a time; of those with bytes fewer. */
 const AT_ONCE = 1000;

@@ -1,5 +1,6 @@
 import type { Tx } from '../sql/sql';
-import { quoted, type Table } from './tables';
+import { quoted } from '../sql/quoted';
+import type { Table } from './tables';
 
 /** How many rows a table has, and a sum over what they say, in whatever order they lie. */
 export interface Sum {

@@ -8,9 +8,6 @@ export interface Table {
   heavy: boolean;
 }
 
-/** A name as it stands in a statement. */
-export const quoted = (name: string): string => `"${name.replaceAll('"', '""')}"`;
-
 /** The tables with what they point at, each table's own steps apart: those are the same wherever the tables are. */
 async function described(sql: Tx): Promise<(Table & { needs: string[] })[]> {
   const { rows } = await sql.query<Table & { needs: string[] }>(

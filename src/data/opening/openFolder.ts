@@ -5,6 +5,7 @@ import { logTrim } from '../disk/logTrim';
 import { roomFor, type Free } from '../disk/room';
 import { walSync, type Flush } from '../disk/walSync';
 import { migrate, mustMigrate } from '../migrations/migrate';
+import { PARSERS } from '../sql/parsers';
 import type { Engine } from '../sql/sql';
 import type { Copy, Reason } from '../folder/copies';
 import { takeFolder } from '../folder/ownership';
@@ -26,9 +27,6 @@ const engineOf = (sql: PGlite): Engine => ({
   close: () => sql.close(),
 });
 
-const DATE = 1082;
-const BIGINT = 20;
-
 /** What a database is opened with; other things in tests. */
 export interface Disk {
   flush?: Flush;
@@ -46,9 +44,7 @@ async function opened(
   wrote: () => void,
 ): Promise<PGlite> {
   try {
-    const sql = await PGlite.create(databaseIn(folder), {
-      parsers: { [DATE]: (value: string) => value, [BIGINT]: Number },
-    });
+    const sql = await PGlite.create(databaseIn(folder), { parsers: { ...PARSERS } });
     const bare = { query: sql.query.bind(sql), exec: sql.exec.bind(sql) };
     const trim = logTrim(bare);
     return guarded(sql, {

@@ -1,5 +1,6 @@
 import { setTimeout as wait } from 'node:timers/promises';
 import { migrate } from '../migrations/migrate';
+import { codeOf } from '../sql/codeOf';
 import type { Engine } from '../sql/sql';
 import { DatabaseAway } from '../server/away';
 import { serverEngine } from '../server/serverEngine';
@@ -38,8 +39,6 @@ async function answering(sql: Engine, patience: number): Promise<void> {
     }
   }
 }
-
-const codeOf = (error: unknown): unknown => (error as { code?: unknown } | null)?.code;
 
 /** An error of opening in words that the server's keeper can act on. */
 function unfit(error: unknown): unknown {

@@ -1,3 +1,5 @@
+import { codeOf } from '../sql/codeOf';
+
 /** Thrown where the database server did not answer. What was being saved may have been saved, or not: it is to be sent again. */
 export class DatabaseAway extends Error {
   constructor(cause: unknown) {
@@ -29,16 +31,11 @@ const SERVER_AWAY = /^(08...|57P0[1-3]|53300)$/;
 /** The driver's own words for a line that was lost: it gives them no code. */
 const DRIVER_LOST = /connection terminated|timeout exceeded when trying to connect|not queryable/i;
 
-/** An error as the driver and the system give it. */
-type Said = { code?: unknown; message?: unknown } | null | undefined;
-
-const codeOf = (error: unknown): string => String((error as Said)?.code ?? '');
-
 /** True of an error that says that the server is not there, not that it refuses what was asked. */
 export const isAway = (error: unknown): boolean =>
   LINE_LOST.has(codeOf(error)) ||
   SERVER_AWAY.test(codeOf(error)) ||
-  DRIVER_LOST.test(String((error as Said)?.message ?? ''));
+  DRIVER_LOST.test(error instanceof Error ? error.message : String(error));
 
 /** True of work that the server took back because another's came between: done again it goes through (SQLSTATE 40001, 40P01). */
 export const isTakenBack = (error: unknown): boolean => ['40001', '40P01'].includes(codeOf(error));

@@ -1,5 +1,6 @@
 import { setTimeout as wait } from 'node:timers/promises';
-import { escapeIdentifier, type Client } from 'pg';
+import type { Client } from 'pg';
+import { quoted } from '../sql/quoted';
 import type { Engine } from '../sql/sql';
 
 /** How long until a line that was lost is tried again, ms: doubled from the first to the last. */
@@ -30,7 +31,7 @@ export function listenerOn(connect: () => Promise<Client>): Listener {
     );
     client.on('error', () => undefined);
     client.on('end', () => void again());
-    for (const channel of ears.keys()) await client.query(`listen ${escapeIdentifier(channel)}`);
+    for (const channel of ears.keys()) await client.query(`listen ${quoted(channel)}`);
     return client;
   }
 
@@ -58,7 +59,7 @@ export function listenerOn(connect: () => Promise<Client>): Listener {
     ears.set(channel, own.add(ear));
     try {
       const client = await (line ??= opened());
-      await client.query(`listen ${escapeIdentifier(channel)}`);
+      await client.query(`listen ${quoted(channel)}`);
     } catch (error) {
       own.delete(ear);
       line = null;

@@ -7,6 +7,7 @@ import { lessonById, saveLesson } from '../lessons';
 import { followBalls } from '../news';
 import { addPlayers, listPlayers } from '../players';
 import type { Engine } from '../sql/sql';
+import { within } from '../sql/within';
 import { ChangedElsewhere } from '../standing';
 import { cutLines, newOnServer } from '../testing/serverDatabases';
 import { DatabaseAway } from './away';
@@ -67,13 +68,9 @@ describe('a line that is cut', () => {
   test('in a transaction leaves nothing of it, and the next is answered', async () => {
     const id = (n: number) => `cut-${n}`;
     const half = one.transaction(async (tx) => {
-      await addPlayers({ query: tx.query, transaction: (work) => work(tx) }, [
-        { id: id(1), ...aRecord({ name: 'Cut' }) },
-      ]);
+      await addPlayers(within(tx), [{ id: id(1), ...aRecord({ name: 'Cut' }) }]);
       expect(await cutLines(url, "state like 'idle in transaction%'")).toBe(1);
-      await addPlayers({ query: tx.query, transaction: (work) => work(tx) }, [
-        { id: id(2), ...aRecord({ name: 'Cut too' }) },
-      ]);
+      await addPlayers(within(tx), [{ id: id(2), ...aRecord({ name: 'Cut too' }) }]);
     });
     await expect(half).rejects.toThrow(DatabaseAway);
     const { players } = await listPlayers(one);

@@ -1,6 +1,7 @@
 import { createHash } from 'node:crypto';
 import pRetry from 'p-retry';
 import pg, { type PoolClient } from 'pg';
+import { PARSERS } from '../sql/parsers';
 import type { Engine, Rows, Transaction } from '../sql/sql';
 import { withoutValues } from '../sql/withoutValues';
 import { DatabaseAway, isAway, isTakenBack } from './away';
@@ -16,15 +17,9 @@ const CONNECT_MS = 5_000;
 /** How often work is done again that another's came between, and the shortest and longest pause before, ms. */
 const AGAIN = { retries: 12, minTimeout: 2, maxTimeout: 200, randomize: true };
 
-const DATE = 1082;
-const BIGINT = 20;
-/** Dates come as text and big integers as numbers, as from PGlite. */
 const types = {
-  getTypeParser: ((oid: number, format?: 'text' | 'binary') => {
-    if (oid === DATE) return (value: string) => value;
-    if (oid === BIGINT) return Number;
-    return pg.types.getTypeParser(oid, format);
-  }) as typeof pg.types.getTypeParser,
+  getTypeParser: ((oid: number, format?: 'text' | 'binary') =>
+    PARSERS[oid] ?? pg.types.getTypeParser(oid, format)) as typeof pg.types.getTypeParser,
 };
 
 /**

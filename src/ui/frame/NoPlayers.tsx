@@ -21,7 +21,7 @@ import { Pick, Prose, TextInput } from '../kit/fields';
 import { useUnits, UNIT_CHOICES } from '../kit/units';
 import { ask, bodyOf, RequestFailure } from '../server/client';
 import { Mark } from './Mark';
-import { useWho } from './who';
+import { useHeads } from './who';
 import { usePreferences } from './preferences';
 
 /** A club with loft, bounce and carry, as far as they are known. */
@@ -61,9 +61,8 @@ export function NoPlayers({ house }: { house: House }) {
   const router = useRouter();
   const units = useUnits();
   const { onUnits } = usePreferences();
-  const who = useWho();
   /** The academy's settings are a head coach's. */
-  const names = who === null || who.role === 'head-coach';
+  const names = useHeads();
   const [name, setName] = useState(house.name);
   const [sentence, setSentence] = useState('');
   const [fault, setFault] = useState<string | null>(null);

@@ -3,7 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { Confirm } from '../kit/Confirm';
-import { useWho } from '../frame/who';
+import { useHeads } from '../frame/who';
 import { ask } from '../server/client';
 import { isDone } from '../server/said';
 
@@ -11,7 +11,7 @@ import { isDone } from '../server/said';
 export function DemoNote() {
   const router = useRouter();
   const [asks, setAsks] = useState(false);
-  const who = useWho();
+  const heads = useHeads();
   const clear = async (): Promise<void> => {
     if (!isDone(await ask('/api/demo', 'DELETE'))) return;
     router.push('/');
@@ -22,7 +22,7 @@ export function DemoNote() {
       <span className="grow">
         The demo’s players, lessons and places are made up, to look around in.
       </span>
-      {(who === null || who.role === 'head-coach') && (
+      {heads && (
         <button type="button" className="button-quiet" onClick={() => setAsks(true)}>
           Clear the demo away
         </button>

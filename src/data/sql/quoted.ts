@@ -1,0 +1,2 @@
+/** A name as it stands in a statement. */
+export const quoted = (name: string): string => `"${name.replaceAll('"', '""')}"`;
