@@ -165,6 +165,8 @@ test('a ball is logged by keys alone, typed, edited, excluded, taken away and br
   await form.getByRole('button', { name: 'Save the change' }).click();
   await expect(second).toContainText('carried 11 yd, stopped at 15 yd, 2 yd left, good');
   await expect(second).toContainText('“quit on it”, changed: ball one forward');
+  // The change is seen as soon as anybody tells of it, which may be before its own answer closes the form.
+  await expect(second).toHaveAttribute('aria-expanded', 'false');
   await second.click();
   await page.getByLabel('Reason for excluding it').fill('stone under the ball');
   await page.getByRole('button', { name: 'Exclude' }).click();

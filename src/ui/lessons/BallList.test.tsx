@@ -1,4 +1,4 @@
-import { render, screen, within } from '@testing-library/react';
+import { act, render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import type { BallChange } from '@/core/lesson/balls/ball';
 import { aBall } from '@/core/testing/balls';
@@ -108,4 +108,20 @@ test('a ball is excluded with a reason only, and counted again', async () => {
     [aBall(1).id, { excluded: 'plugged in the lip' }],
     [aBall(2).id, { excluded: '' }],
   ]);
+});
+
+test('the answer about one ball leaves the form of another, opened meanwhile, alone', async () => {
+  let answer: (fault: string | null) => void = () => undefined;
+  render(
+    <BallList
+      balls={[shown(1), shown(2)]}
+      onChange={() => new Promise((resolve) => (answer = resolve))}
+    />,
+  );
+  const user = userEvent.setup();
+  await user.click(screen.getByRole('button', { name: /^1\. / }));
+  await user.click(screen.getByRole('button', { name: 'Save the change' }));
+  await user.click(screen.getByRole('button', { name: /^2\. / }));
+  await act(async () => answer(null));
+  expect(screen.getByRole('button', { name: /^2\. / })).toHaveAttribute('aria-expanded', 'true');
 });

@@ -49,8 +49,12 @@ export function BallList({ balls, onChange }: BallListProps) {
                     { ...ball, touched: open.touched ?? ball.touched },
                     change,
                   );
-                  // What another device made of it has been told of: the next try is meant.
-                  setOpen((now) => (fault === null ? null : now && { id: now.id }));
+                  // Another ball may have been opened meanwhile. What another device made of this one has been told of: the next
+                  // try is meant.
+                  setOpen((now) => {
+                    if (now?.id !== ball.id) return now;
+                    return fault === null ? null : { id: ball.id };
+                  });
                   return fault;
                 }}
               />
