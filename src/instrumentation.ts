@@ -1,6 +1,8 @@
 /** Opens the database before the first request, in the Node.js server only; not at all where everybody would be let in. */
 export async function register(): Promise<void> {
   if (process.env.NEXT_RUNTIME !== 'nodejs') return;
+  const { speakEachLanguage } = await import('@/app/language');
+  speakEachLanguage();
   const { opened } = await import('@/data/startup');
   const { openingFault } = await import('@/app/entrance');
   const { hasHeadCoach } = await import('@/data/access/accounts');

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { NextResponse } from 'next/server';
 import { goesOut, mayAsk } from './access';
 import {
@@ -61,8 +62,10 @@ const fromWhere = ({ headers }: Request): string =>
 /** What is said of a try to sign in that came to nothing. */
 const faultOf = (wait: number): string =>
   wait > 0
-    ? `Too many tries. Wait ${wait === 1 ? 'a minute' : `${wait} minutes`}, then try again.`
-    : 'That sign-in name and passphrase do not belong together.';
+    ? t('Too many tries. Wait {wait}, then try again.', {
+        wait: wait === 1 ? t('a minute') : t('{wait} minutes', { wait }),
+      })
+    : t('That sign-in name and passphrase do not belong together.');
 
 /** Somebody signs in: led in with a session of their own, or asked again. */
 async function entered(request: Request, said: Said): Promise<Response> {
@@ -133,11 +136,11 @@ async function admitted(request: Request, said: Said): Promise<Asking | Response
   const session = token ? await sessionOf((await database()).sql, token) : null;
   const ofProgram = pathname.startsWith('/api/');
   if (!session) {
-    if (ofProgram) return refused(401, 'nobody is signed in here, or not any more', said);
+    if (ofProgram) return refused(401, t('nobody is signed in here, or not any more'), said);
     return page(signInPage({ next: safeNext(pathname + search) }), 401, said);
   }
   if (!mayAsk(session.role, method, pathname)) {
-    if (ofProgram) return refused(403, 'is not open to who is signed in here', said);
+    if (ofProgram) return refused(403, t('is not open to who is signed in here'), said);
     if (pathname === '/') return NextResponse.redirect(addressOf(request, '/lessons'), 303);
     return page(closedPage(session.name), 403, said);
   }

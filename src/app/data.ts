@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { headers } from 'next/headers';
 import { database } from '@/data/database';
 import type { Database } from '@/data/opening/database';
@@ -12,7 +13,7 @@ import { askedBy, ASKING, unsealed, type Asking } from './viewer';
 /** Thrown where nobody is signed in who may see what is asked for: the entrance lets nobody come so far. */
 export class NotSignedIn extends Error {
   constructor() {
-    super('nobody is signed in here who may see this');
+    super(t('nobody is signed in here who may see this'));
     this.name = 'NotSignedIn';
   }
 }

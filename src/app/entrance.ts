@@ -1,3 +1,6 @@
+import { spoken } from '@/core/ground/language/language';
+import { t } from '@/core/ground/language/t';
+
 /* Who comes over a network signs in with an account; a strict cookie says who it is from then on. */
 
 const LOOPBACK = /^(localhost|127(\.\d{1,3}){3}|::1|\[::1\])$/;
@@ -20,7 +23,7 @@ const OWN_KEY: readonly string[] = ['/api/tracker/balls', '/api/tracker/measures
 export const hasOwnKey = (path: string): boolean => OWN_KEY.includes(path);
 
 /** What says nothing of anybody: the sign of the product, and what keeps a lesson open at the bunker. */
-const OF_EVERYBODY: readonly string[] = ['/icon.svg', '/at-the-bunker.js'];
+const OF_EVERYBODY: readonly string[] = ['/icon.svg', '/at-the-bunker.js', '/words/de'];
 
 export const isOfEverybody = (path: string): boolean => OF_EVERYBODY.includes(path);
 
@@ -75,7 +78,7 @@ const escaped = (text: string): string =>
 
 /** A page of a few words, before anything of the product is shown. */
 const barePage = (body: string): string => `<!doctype html>
-<html lang="en">
+<html lang="${spoken().language}">
 <meta charset="utf-8">
 <meta name="viewport" content="width=device-width, initial-scale=1">
 <title>Mellow Divot</title>
@@ -104,39 +107,39 @@ export const signInPage = ({
 }: { fault?: string | null; name?: string; next?: string } = {}): string =>
   barePage(`<form method="post" action="${ENTRANCE}">
 <input type="hidden" name="next" value="${escaped(next)}">
-<label for="name">Sign-in name</label>
+<label for="name">${t('Sign-in name')}</label>
 <input id="name" name="name" autocomplete="username" autocapitalize="none" required maxlength="80" value="${escaped(name)}"${name ? '' : ' autofocus'}>
-<label for="passphrase">Passphrase</label>
+<label for="passphrase">${t('Passphrase')}</label>
 <input id="passphrase" name="passphrase" type="password" autocomplete="current-password" required maxlength="400"${name ? ' autofocus' : ''}>
 ${fault ? `<p role="alert">${escaped(fault)}</p>` : ''}
-<button>Sign in</button>
+<button>${t('Sign in')}</button>
 </form>`);
 
 /** The page for what somebody may not see. */
 export const closedPage = (name: string): string =>
-  barePage(`<p>This is not open to you, ${escaped(name)}. Ask the head coach if it should be.</p>
-<p><a href="/lessons">Go to the lessons</a></p>
-<form method="post" action="${WAY_OUT}"><button>Sign out</button></form>`);
+  barePage(`<p>${t('This is not open to you, {name}. Ask the head coach if it should be.', { name: escaped(name) })}</p>
+<p><a href="/lessons">${t('Go to the lessons')}</a></p>
+<form method="post" action="${WAY_OUT}"><button>${t('Sign out')}</button></form>`);
 
 /** The page on which a phone says that it will be brought to a lesson: asking for it alone uses no word up. */
 export const pairPage = (word: string): string =>
-  barePage(`<p>Log balls of this lesson on this phone? It sees this lesson alone, for a day.</p>
-<form method="post" action="${PAIR}${escaped(encodeURIComponent(word))}"><button>Open the lesson here</button></form>`);
+  barePage(`<p>${t('Log balls of this lesson on this phone? It sees this lesson alone, for a day.')}</p>
+<form method="post" action="${PAIR}${escaped(encodeURIComponent(word))}"><button>${t('Open the lesson here')}</button></form>`);
 
 /** The page for whoever asks while the database does not answer. */
 export const awayPage = (): string =>
   barePage(
-    `<p role="alert">The database does not answer at this moment. Try again in a minute; balls waiting in this browser are kept.</p>`,
+    `<p role="alert">${t('The database does not answer at this moment. Try again in a minute; balls waiting in this browser are kept.')}</p>`,
   );
 
 /** The page for a word that brings nobody anywhere. */
 export const deadPairPage = (): string =>
   barePage(
-    `<p role="alert">This code is used, or over. On the lesson’s page choose “Take it to the bunker” for a new one.</p>`,
+    `<p role="alert">${t('This code is used, or over. On the lesson’s page choose “Take it to the bunker” for a new one.')}</p>`,
   );
 
 /** The page for a link that opens nothing. */
 export const deadLinkPage = (): string =>
   barePage(
-    `<p>This link does not open anything, or not any more. Ask your coach for a new one.</p>`,
+    `<p>${t('This link does not open anything, or not any more. Ask your coach for a new one.')}</p>`,
   );

@@ -1,3 +1,5 @@
+import { t } from '@/core/ground/language/t';
+
 /** Names by which this machine knows itself. */
 const OWN = ['localhost', '127.0.0.1', '[::1]'];
 
@@ -43,9 +45,9 @@ export function refusalOf(
   const known = [...OWN, ...(served ? [served, `[${served}]`] : []), ...(called ? [called] : [])];
   const anyName = served !== undefined && EVERY.includes(served);
   if (name === null || (!anyName && !known.includes(name))) {
-    return `is not served under the name ${JSON.stringify(host)}`;
+    return t('is not served under the name {host}', { host: JSON.stringify(host) });
   }
-  const foreign = 'a page of another site may not ask this';
+  const foreign = t('a page of another site may not ask this');
   const origin = headers.get('origin');
   if (origin !== null && origin !== `http://${host}` && origin !== `https://${host}`) {
     return foreign;
@@ -64,8 +66,8 @@ export function refusalOf(
 export function addressFault(address: string): string | null {
   try {
     const text = decodeURIComponent(address);
-    return text.includes('\u0000') ? 'the address holds a character that no text has' : null;
+    return text.includes('\u0000') ? t('the address holds a character that no text has') : null;
   } catch {
-    return 'the address holds a % that is followed by no character';
+    return t('the address holds a % that is followed by no character');
   }
 }

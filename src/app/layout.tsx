@@ -1,8 +1,11 @@
 import type { Metadata, Viewport } from 'next';
+import Script from 'next/script';
 import type { ReactNode } from 'react';
+import { spoken } from '@/core/ground/language/language';
 import { Shell } from '@/ui/frame/Shell';
 import { headingFont, textFont } from './fonts';
 import './globals.css';
+import { scriptAddress } from './language';
 import { asking } from './data';
 import { preferences } from './preferences';
 
@@ -17,13 +20,15 @@ export default async function Layout({ children }: { children: ReactNode }) {
   const chosen = await preferences();
   const who = await asking();
   const signedIn = who && who.role !== 'player' ? { name: who.name, role: who.role } : null;
+  const { language } = spoken();
   return (
     <html
-      lang="en"
+      lang={language}
       data-theme={chosen.theme}
       className={`${headingFont.variable} ${textFont.variable}`}
     >
       <body>
+        {language !== 'en' && <Script src={scriptAddress(language)} strategy="beforeInteractive" />}
         <Shell {...chosen} who={signedIn}>
           {children}
         </Shell>

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { FaultyInput, faultLine } from '@/core/tell/format/fault';
 import { readSituation } from '@/core/tell/format/situation';
 import { mendedShot } from '@/core/tell/reading/mended';
@@ -48,7 +49,9 @@ async function beginningOf(
     if (linked === null) return { ...usual, problem: null };
     const player = linked.player === null ? latest : await find(linked.player);
     if (!player) {
-      const problem = `The player in this link is not in the roster: ${linked.player}.`;
+      const problem = t('The player in this link is not in the roster: {player}.', {
+        player: String(linked.player),
+      });
       return { ...usual, problem };
     }
     const { shot, faults } = mendedShot(
@@ -58,12 +61,16 @@ async function beginningOf(
     const problem =
       faults.length === 0
         ? null
-        : `Part of this link could not be read and was left out: ${faultLine(faults)}. The rest was used.`;
+        : t('Part of this link could not be read and was left out: {faults}. The rest was used.', {
+            faults: faultLine(faults),
+          });
     const from = linked.from === undefined ? {} : { from: linked.from };
     return { first: { player: player.id, shot, ...from }, player, problem };
   } catch (error) {
     if (!(error instanceof FaultyInput)) throw error;
-    const problem = `This link could not be read. ${faultLine(error.faults)}.`;
+    const problem = t('This link could not be read. {faults}.', {
+      faults: faultLine(error.faults),
+    });
     return { ...usual, problem };
   }
 }

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import type { Sql, Tx } from './sql/sql';
 import { FaultyInput, type Fault } from '@/core/tell/format/fault';
 import type {
@@ -116,13 +117,21 @@ function faultsOf(ball: Astray): Fault[] {
   const at = `balls[${ball.nth - 1}]`;
   return [
     ...(ball.stranger
-      ? [{ path: `${at}.player`, message: `"${ball.player}" is not in this lesson, or was erased` }]
+      ? [
+          {
+            path: `${at}.player`,
+            message: t('"{player}" is not in this lesson, or was erased', { player: ball.player }),
+          },
+        ]
       : []),
     ...(ball.gone !== null
       ? [
           {
             path: `${at}.player`,
-            message: `${ball.gone} was deleted from the roster: bring the player back, or drop the ball`,
+            message: t(
+              '{gone} was deleted from the roster: bring the player back, or drop the ball',
+              { gone: ball.gone },
+            ),
           },
         ]
       : []),
@@ -130,12 +139,15 @@ function faultsOf(ball: Astray): Fault[] {
       ? [
           {
             path: `${at}.station`,
-            message: `must be under ${ball.stations}, the stations of this lesson, not ${ball.station}`,
+            message: t('must be under {stations}, the stations of this lesson, not {station}', {
+              stations: ball.stations,
+              station: ball.station,
+            }),
           },
         ]
       : []),
     ...(ball.elsewhere
-      ? [{ path: `${at}.id`, message: 'is the id of a ball of another lesson' }]
+      ? [{ path: `${at}.id`, message: t('is the id of a ball of another lesson') }]
       : []),
   ];
 }
@@ -198,7 +210,7 @@ export async function changeBall(
 /** Thrown where a ball was changed by somebody else since it was read. */
 export class ChangedElsewhere extends Error {
   constructor() {
-    super('was changed on another device since you opened it');
+    super(t('was changed on another device since you opened it'));
     this.name = 'ChangedElsewhere';
   }
 }

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import type { Sql, Tx } from './sql/sql';
 import { FaultyInput } from '@/core/tell/format/fault';
 import { listedDrills, type ListedDrill, type StoredDrill } from '@/core/lesson/drills/chosen';
@@ -24,7 +25,12 @@ export function saveDrills(db: Sql, drills: readonly NamedDrill[]): Promise<void
     const all = await listDrills(tx);
     if (all.length > MOST_DRILLS) {
       throw new FaultyInput([
-        { path: 'drills', message: `must be at most ${MOST_DRILLS} with those that are here` },
+        {
+          path: 'drills',
+          message: t('must be at most {mostDrills} with those that are here', {
+            mostDrills: MOST_DRILLS,
+          }),
+        },
       ]);
     }
   });

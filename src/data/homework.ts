@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import type { Sql, Tx } from './sql/sql';
 import { FaultyInput } from '@/core/tell/format/fault';
 import type { Homework } from '@/core/lesson/homework/plan';
@@ -91,7 +92,10 @@ export function addResults(
     if (!plan) return false;
     if (plan.here + results.length > MOST_RESULTS) {
       throw new FaultyInput([
-        { path: 'results', message: `a plan holds at most ${MOST_RESULTS} of them` },
+        {
+          path: 'results',
+          message: t('a plan holds at most {mostResults} of them', { mostResults: MOST_RESULTS }),
+        },
       ]);
     }
     await storeResults(tx, planId, results);

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import type { Sql, Tx } from './sql/sql';
 import { FaultyInput, type Fault } from '@/core/tell/format/fault';
 import type { Imported, LessonFile } from '@/core/lesson/exchange/exchange';
@@ -50,7 +51,12 @@ async function unknownPlayers(
   return players.flatMap((player, i) =>
     rows.some(({ id }) => id === player)
       ? []
-      : [{ path: `${path}[${i}]`, message: `there is no player "${player}" in the roster` }],
+      : [
+          {
+            path: `${path}[${i}]`,
+            message: t('there is no player "{player}" in the roster', { player }),
+          },
+        ],
   );
 }
 
@@ -76,7 +82,10 @@ async function heldByBalls(tx: Queries, id: string, plan: LessonPlan): Promise<F
       : [
           {
             path: 'players',
-            message: `must keep "${player}", who has hit ${balls} logged balls at station ${station + 1}`,
+            message: t(
+              'must keep "{player}", who has hit {balls} logged balls at station {station}',
+              { player, balls, station: station + 1 },
+            ),
           },
         ]),
     ...(same
@@ -84,7 +93,10 @@ async function heldByBalls(tx: Queries, id: string, plan: LessonPlan): Promise<F
       : [
           {
             path: `stations[${station}]`,
-            message: `must stay with its shot: ${balls} balls are logged there; add a new station instead`,
+            message: t(
+              'must stay with its shot: {balls} balls are logged there; add a new station instead',
+              { balls },
+            ),
           },
         ]),
   ]);
@@ -116,7 +128,7 @@ export function saveLesson(db: Sql, id: string, plan: LessonPlan, from?: string)
     const [stands] = rows;
     if (stands?.deleted) {
       throw new FaultyInput([
-        { path: 'id', message: 'this lesson was deleted: bring it back before it is saved' },
+        { path: 'id', message: t('this lesson was deleted: bring it back before it is saved') },
       ]);
     }
     if (from !== undefined && (stands?.version ?? '') !== from) throw new ChangedElsewhere();

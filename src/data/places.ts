@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import type { Sql, Tx } from './sql/sql';
 import { FaultyInput } from '@/core/tell/format/fault';
 import type { PictureScale } from '@/core/place/survey/pictureScale';
@@ -58,12 +59,14 @@ export function savePlace(db: Sql, id: string, place: Place, from?: string): Pro
     );
     const [stands] = rows;
     if (stands?.deleted) {
-      const message = 'this place was deleted: bring it back before it is saved';
+      const message = t('this place was deleted: bring it back before it is saved');
       throw new FaultyInput([{ path: 'id', message }]);
     }
     if (from !== undefined && (stands?.version ?? '') !== from) throw new ChangedElsewhere();
     if (!stands && (await countPlaces(tx)) >= MOST_PLACES) {
-      throw new FaultyInput([{ path: 'places', message: `must be at most ${MOST_PLACES}` }]);
+      throw new FaultyInput([
+        { path: 'places', message: t('must be at most {mostPlaces}', { mostPlaces: MOST_PLACES }) },
+      ]);
     }
     await tx.query(
       `insert into places (id, place) values ($1, $2)

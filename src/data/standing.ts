@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import type { Tx } from './sql/sql';
 import { FaultyInput } from '@/core/tell/format/fault';
 
@@ -25,11 +26,13 @@ export async function mayBeSaved(
   const [stands] = rows;
   const word = WORDS[table];
   if (stands?.deleted) {
-    const message = `this ${word} was deleted: bring it back before it is saved`;
+    const message = t('this {word} was deleted: bring it back before it is saved', { word });
     throw new FaultyInput([{ path: 'id', message }]);
   }
   if (stands && stands.player !== player) {
-    throw new FaultyInput([{ path: 'player', message: `must stay the player of this ${word}` }]);
+    throw new FaultyInput([
+      { path: 'player', message: t('must stay the player of this {word}', { word }) },
+    ]);
   }
 }
 
@@ -37,14 +40,14 @@ export async function mayBeSaved(
 export function inRoster(written: readonly unknown[], player: string): void {
   if (written.length > 0) return;
   throw new FaultyInput([
-    { path: 'player', message: `there is no player "${player}" in the roster` },
+    { path: 'player', message: t('there is no player "{player}" in the roster', { player }) },
   ]);
 }
 
 /** Thrown when a record was saved elsewhere since it was opened. */
 export class ChangedElsewhere extends Error {
   constructor() {
-    super('was saved on another device since it was opened here');
+    super(t('was saved on another device since it was opened here'));
     this.name = 'ChangedElsewhere';
   }
 }

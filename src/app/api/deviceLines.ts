@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import type { Sql } from '@/data/sql/sql';
 import { FaultyInput, parseJson } from '@/core/tell/format/fault';
 import { database } from '@/data/database';
@@ -23,10 +24,12 @@ export async function takeLines(
   const { sql } = await database();
   const key = /^Bearer (\S+)$/.exec(request.headers.get('authorization') ?? '')?.[1];
   if (!key || !(await isTrackerKey(sql, key))) {
-    return refuse(401, [{ path: 'authorization', message: 'must be "Bearer " and the key' }]);
+    return refuse(401, [{ path: 'authorization', message: t('must be "Bearer " and the key') }]);
   }
   if (!TYPES.includes(mediaTypeOf(request))) {
-    return refuse(415, [{ path: 'content-type', message: `must be one of ${TYPES.join(', ')}` }]);
+    return refuse(415, [
+      { path: 'content-type', message: t('must be one of {types}', { types: TYPES.join(', ') }) },
+    ]);
   }
   return withText(request, MOST_BYTES, async (text) => {
     const take = await ready(sql);

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { FaultyInput, parseJson, type Fault } from '@/core/tell/format/fault';
 import { textOf } from '@/core/tell/format/textOf';
 import { TooManyAtOnce } from '@/data/access/passphrase';
@@ -16,7 +17,7 @@ export function refuse(status: number, faults: readonly Fault[]): Response {
 }
 
 export const notFound = (): Response =>
-  refuse(404, [{ path: 'id', message: 'there is no such record' }]);
+  refuse(404, [{ path: 'id', message: t('there is no such record') }]);
 
 /** A file to be saved under a name. */
 export const download = (content: string, type: string, name: string): Response =>
@@ -97,7 +98,7 @@ export async function withBytes(
 ): Promise<Response> {
   const bytes = await readBody(request, most);
   if (bytes === null) {
-    return refuse(413, [{ path: 'input', message: `must not be over ${most} bytes` }]);
+    return refuse(413, [{ path: 'input', message: t('must not be over {most} bytes', { most }) }]);
   }
   return withFaults(() => handle(bytes));
 }
@@ -118,7 +119,7 @@ export async function withJson(
   handle: (body: unknown) => Promise<Response> | Response,
 ): Promise<Response> {
   if (mediaTypeOf(request) !== 'application/json') {
-    return refuse(415, [{ path: 'content-type', message: 'must be application/json' }]);
+    return refuse(415, [{ path: 'content-type', message: t('must be application/json') }]);
   }
   return withText(request, MOST_BYTES, (text) => handle(parseJson(text)));
 }

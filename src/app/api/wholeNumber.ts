@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { FaultyInput, quoted } from '@/core/tell/format/fault';
 
 /**
@@ -9,5 +10,7 @@ export function wholeNumber(query: URLSearchParams, path: string): number | unde
   const said = query.get(path);
   if (said === null) return undefined;
   if (/^\d{1,15}$/.test(said)) return Number(said);
-  throw new FaultyInput([{ path, message: `must be a whole number, not ${quoted(said)}` }]);
+  throw new FaultyInput([
+    { path, message: t('must be a whole number, not {said}', { said: quoted(said) }) },
+  ]);
 }

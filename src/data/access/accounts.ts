@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import type { AccountRecord, ListedAccount, NewAccount } from '@/core/lesson/coaches/account';
 import { FaultyInput } from '@/core/tell/format/fault';
 import type { Sql, Tx } from '../sql/sql';
@@ -19,7 +20,7 @@ async function refuseTaken(tx: Tx, signIn: string, id: string | null): Promise<v
     'select 1 from accounts where sign_in = $1 and ended_at is null and id is distinct from $2',
     [signIn, id],
   );
-  if (rows.length > 0) refuse('sign_in', `"${signIn}" is somebody else's`);
+  if (rows.length > 0) refuse('sign_in', t('"{signIn}" is somebody else\'s', { signIn }));
 }
 
 /** Refuses what leaves nobody who may do everything. */
@@ -27,7 +28,7 @@ async function refuseHeadless(tx: Tx): Promise<void> {
   const { rows } = await tx.query(
     `select 1 from accounts where role = 'head-coach' and ended_at is null`,
   );
-  if (rows.length === 0) refuse('role', 'must leave one head coach at least');
+  if (rows.length === 0) refuse('role', t('must leave one head coach at least'));
 }
 
 /** Accounts that have not ended, head coaches first. */

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { randomBytes, scrypt, timingSafeEqual, type ScryptOptions } from 'node:crypto';
 import { promisify } from 'node:util';
 import PQueue from 'p-queue';
@@ -18,7 +19,7 @@ const MOST_WAITING = 20;
 /** Said where too many sign in at once. */
 export class TooManyAtOnce extends Error {
   constructor() {
-    super('Too many are signing in at this moment. Wait a few seconds and try again.');
+    super(t('Too many are signing in at this moment. Wait a few seconds and try again.'));
     this.name = 'TooManyAtOnce';
   }
 }

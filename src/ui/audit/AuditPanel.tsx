@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { counted } from '@/core/tell/words/counted';
 import { useMemo, useState } from 'react';
 import type { Player } from '@/core/ground/player/player';
@@ -47,25 +48,28 @@ export function AuditPanel(props: AuditPanelProps) {
     return { kind: 'season', sand: mix as SandPreset };
   }, [mix, readings, grounds, situation, player.handed, today]);
   const options: (readonly [MixName, string])[] = [
-    ['season', 'a typical season'],
+    ['season', t('a typical season')],
     ...SAND_PRESETS.filter((each) => each !== 'hardpan').map(
-      (each) => [each, `a season in ${SAND_WORDS[each].name}`] as const,
+      (each) => [each, t('a season in {name}', { name: SAND_WORDS[each].name })] as const,
     ),
   ];
   if (readings.length > 0)
-    options.push(['readings', `this player’s own ${counted(readings.length, 'reading')}`]);
+    options.push([
+      'readings',
+      t('this player’s own {readings}', { readings: counted(readings.length, 'reading') }),
+    ]);
   options.push(...groundChoices(grounds));
   return (
     <section aria-labelledby="audit">
       <h2 id="audit" className="text-2xl">
-        Bag check
+        {t('Bag check')}
       </h2>
       <div className="mt-2 grid grid-cols-2 gap-x-10 gap-y-6 max-lg:grid-cols-1">
         <Gaps player={player} />
         <Soles player={player} />
       </div>
       <div className="mt-6 flex flex-wrap items-end gap-4">
-        <Pick label="Mix of bunker shots" value={mix} onValue={setMix} options={options} />
+        <Pick label={t('Mix of bunker shots')} value={mix} onValue={setMix} options={options} />
       </div>
       <div className="mt-2 grid grid-cols-2 gap-x-10 gap-y-6 max-lg:grid-cols-1">
         <Called key={`called-${mix}`} situation={situation} bag={player.bag} choice={choice} />

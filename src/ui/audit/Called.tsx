@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { useState } from 'react';
 import type { MixedShot } from '@/core/search/audit/mix';
 import { NO_CLUB, usageOf } from '@/core/search/audit/usage';
@@ -49,17 +50,17 @@ export function Called({ situation, bag, choice }: CalledProps) {
   return (
     <section aria-labelledby="called">
       <h3 id="called" className="text-lg">
-        How often each club is called
+        {t('How often each club is called')}
       </h3>
       {failure && <Alert>{failure.message}</Alert>}
       {!asked && (
         <button type="button" className="button" onClick={() => setAsked(true)}>
-          Count the calls
+          {t('Count the calls')}
         </button>
       )}
       {asked && !failure && !(value && done === value.mix.length) && (
         <progress
-          aria-label="Shots checked"
+          aria-label={t('Shots checked')}
           value={done}
           max={value?.mix.length ?? 1}
           className="progress w-full"
@@ -68,7 +69,7 @@ export function Called({ situation, bag, choice }: CalledProps) {
       <dl>
         {(value ? usageOf(bag, value.mix, value.called) : []).map(({ club, share }) => (
           <div key={club} className="grid grid-cols-[4rem_1fr_3rem] items-center gap-3 py-0.5">
-            <dt className="font-semibold">{club === NO_CLUB ? 'not towards the flag' : club}</dt>
+            <dt className="font-semibold">{club === NO_CLUB ? t('not towards the flag') : club}</dt>
             <dd aria-hidden="true" className="h-2 rounded bg-hairline">
               <span
                 className="block h-full rounded bg-(--call-1)"

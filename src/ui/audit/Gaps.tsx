@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { useMemo } from 'react';
 import { gapsOf } from '@/core/search/audit/gaps';
 import type { Player } from '@/core/ground/player/player';
@@ -18,21 +19,19 @@ export function Gaps({ player }: { player: Player }) {
   return (
     <section aria-labelledby="gaps">
       <h3 id="gaps" className="text-lg">
-        Gaps
+        {t('Gaps')}
       </h3>
       {gaps.length === 0 ? (
-        <p>One club, so no gaps.</p>
+        <p>{t('One club, so no gaps.')}</p>
       ) : (
         <ul>
           {gaps.map(({ from, to, loft, carry, judgement, reckoned }) => (
             <li key={to} className="border-b border-hairline py-1">
-              <strong>
-                {from} to {to}
-              </strong>
-              : {plainNumber(degrees(loft))}°, {plainNumber(fromMetres(carry, unit), 0)} {unit}
-              {reckoned && ' (estimated)'}
-              {judgement === 'wide' && ': a big gap; room for a club between them'}
-              {judgement === 'narrow' && ': a small gap; the two do nearly the same job'}
+              <strong>{t('{from} to {to}', { from, to })}</strong>: {plainNumber(degrees(loft))}°,{' '}
+              {plainNumber(fromMetres(carry, unit), 0)} {unit}
+              {reckoned && ` ${t('(estimated)')}`}
+              {judgement === 'wide' && t(': a big gap; room for a club between them')}
+              {judgement === 'narrow' && t(': a small gap; the two do nearly the same job')}
             </li>
           ))}
         </ul>

@@ -1,5 +1,7 @@
 'use client';
 
+import { written } from '@/core/ground/language/written';
+import { t } from '@/core/ground/language/t';
 import { useState } from 'react';
 import { clubsToTry, isAsItIs, type WedgeChange } from '@/core/search/audit/oneWedge';
 import type { Player } from '@/core/ground/player/player';
@@ -18,7 +20,7 @@ interface WedgeSearch {
 /** A saving with its standard error, to as many decimals as the error has. */
 function savingWords(saving: number, error: number): string {
   const digits = error >= 0.005 ? 2 : 3;
-  return `${saving.toFixed(digits)} ± ${error.toFixed(digits)}`;
+  return written(`${saving.toFixed(digits)} ± ${error.toFixed(digits)}`);
 }
 
 /** One wedge's best change, in words. */
@@ -26,11 +28,18 @@ function changeWords(change: WedgeChange, player: Player): string {
   const { instead, loftDeg, bounceDeg, saving, error } = change;
   const club = player.bag.find(({ name }) => name === instead)!;
   const now = `${Math.round(degrees(club.loft))}/${Math.round(degrees(club.bounce))}`;
-  if (isAsItIs(club, change)) return `The ${instead} (${now}) suits this player.`;
+  if (isAsItIs(club, change))
+    return t('The {instead} ({now}) suits this player.', { instead, now });
   if (saving < 2 * error || saving < 0.02) {
-    return `Nothing clearly better than the ${instead} (${now}): the best alternative saves ${savingWords(saving, error)}.`;
+    return t(
+      'Nothing clearly better than the {instead} ({now}): the best alternative saves {saving}.',
+      { instead, now, saving: savingWords(saving, error) },
+    );
   }
-  return `For the ${instead} (${now}) a ${loftDeg}/${bounceDeg} would save ${savingWords(saving, error)} strokes a bunker shot.`;
+  return t(
+    'For the {instead} ({now}) a {loft}/{bounce} would save {saving} strokes a bunker shot.',
+    { instead, now, loft: loftDeg, bounce: bounceDeg, saving: savingWords(saving, error) },
+  );
 }
 
 interface OneWedgeProps {
@@ -64,25 +73,25 @@ export function OneWedge({ player, situation, choice }: OneWedgeProps) {
   return (
     <section aria-labelledby="one-wedge">
       <h3 id="one-wedge" className="text-lg">
-        A better wedge?
+        {t('A better wedge?')}
       </h3>
       {wedges.length === 0 ? (
-        <p>There is no wedge in the bag to change.</p>
+        <p>{t('There is no wedge in the bag to change.')}</p>
       ) : (
         <>
           <div className="flex items-center gap-3">
             {running ? (
               <button type="button" onClick={task.stop} className="button">
-                Stop
+                {t('Stop')}
               </button>
             ) : (
               <button type="button" onClick={() => setAsked({})} className="button">
-                {search?.changes ? 'Search again' : 'Find a better wedge'}
+                {search?.changes ? t('Search again') : t('Find a better wedge')}
               </button>
             )}
             {running && (
               <progress
-                aria-label="Clubs tried"
+                aria-label={t('Clubs tried')}
                 value={search?.done ?? 0}
                 max={search?.total ?? 1}
                 className="progress grow"
@@ -92,7 +101,10 @@ export function OneWedge({ player, situation, choice }: OneWedgeProps) {
           {failure && <Alert className="mt-2">{failure.message}</Alert>}
           {task.status === 'stopped' && (
             <p className="mt-2">
-              Stopped after {search?.done ?? 0} of {clubsToTry(player.bag)} clubs.
+              {t('Stopped after {done} of {clubsToTry} clubs.', {
+                done: search?.done ?? 0,
+                clubsToTry: clubsToTry(player.bag),
+              })}
             </p>
           )}
           {search?.changes && (
@@ -103,9 +115,9 @@ export function OneWedge({ player, situation, choice }: OneWedgeProps) {
                 ))}
               </ul>
               <p className="mt-2 border-l-4 border-flag pl-2 text-sm leading-snug">
-                Take this to a fitter, who sees the swing, the turf and the rest of the bag. The ±
-                is the error of the simulated swings only; the mix of shots and the model are taken
-                as they are.
+                {t(
+                  'Take this to a fitter, who sees the swing, the turf and the rest of the bag. The ± is the error of the simulated swings only; the mix of shots and the model are taken as they are.',
+                )}
               </p>
             </>
           )}

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { Sideways } from '../kit/Sideways';
 import { useMemo } from 'react';
 import { bounceFits, FIT_DISTANCE, type BounceFit } from '@/core/search/audit/bounceFit';
@@ -13,10 +14,17 @@ const SANDS: readonly SandPreset[] = ['soft', 'medium', 'firm', 'wet'];
 
 /** What a sole makes of a sand, in words. */
 function soleWords({ verdict, thin, heavy, bestDeg, saving }: BounceFit): string {
-  if (verdict === 'cannot') return 'cannot reach';
-  const odds = `${Math.round(thin! * 100)} thin, ${Math.round(heavy! * 100)} heavy`;
+  if (verdict === 'cannot') return t('cannot reach');
+  const odds = t('{thin} thin, {heavy} heavy', {
+    thin: Math.round(thin! * 100),
+    heavy: Math.round(heavy! * 100),
+  });
   if (verdict === 'suits') return `${odds}`;
-  return `${odds}; ${Math.round(bestDeg!)}° of bounce would save ${saving.toFixed(2)} strokes`;
+  return t('{odds}; {best}° of bounce would save {saving} strokes', {
+    odds,
+    best: Math.round(bestDeg!),
+    saving: saving.toFixed(2),
+  });
 }
 
 /** Thin and heavy of each wedge in each sand, and another bounce where it would save something. */
@@ -30,17 +38,17 @@ export function Soles({ player }: { player: Player }) {
   return (
     <section aria-labelledby="soles">
       <h3 id="soles" className="text-lg">
-        Bounce by sand
+        {t('Bounce by sand')}
       </h3>
       {clubs.length === 0 ? (
-        <p>There is no wedge in the bag.</p>
+        <p>{t('There is no wedge in the bag.')}</p>
       ) : (
-        <Sideways label="Soles">
+        <Sideways label={t('Soles')}>
           <table className="w-full border-collapse text-sm">
             <thead>
               <tr className="border-b-2 border-hairline text-left">
                 <th scope="col" className="py-1">
-                  Per 100 bunker shots
+                  {t('Per 100 bunker shots')}
                 </th>
                 {SANDS.map((sand) => (
                   <th key={sand} scope="col" className="px-2">
@@ -71,8 +79,10 @@ export function Soles({ player }: { player: Player }) {
         </Sideways>
       )}
       <p className="mt-1 text-sm text-ink-soft">
-        Nearly square face, {sayLength(FIT_DISTANCE, 'ground', units)}. Another bounce is named only
-        where it makes a real difference; in soft sand the model finds little in it.
+        {t(
+          'Nearly square face, {distance}. Another bounce is named only where it makes a real difference; in soft sand the model finds little in it.',
+          { distance: sayLength(FIT_DISTANCE, 'ground', units) },
+        )}
       </p>
     </section>
   );

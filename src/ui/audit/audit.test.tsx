@@ -4,7 +4,7 @@ import { clubsToTry } from '@/core/search/audit/oneWedge';
 import { aClub, aPlayer, CLUB_56, CLUB_60 } from '@/core/testing/fixtures';
 import { readSituation } from '@/core/tell/format/situation';
 import { mixFor, type MixChoice } from '@/core/tell/reading/mixChoice';
-import { BROKEN } from '../engine/failure';
+import { workBroke } from '../engine/failure';
 import { standInEngine, WithEngine } from '../testing/engine';
 import { aSituation } from '@/core/testing/records';
 import { AuditPanel } from './AuditPanel';
@@ -86,7 +86,7 @@ describe('called how often', () => {
     const { asked } = opened();
     await waitFor(() => expect(asked('clubsCalled')).toHaveLength(8));
     await act(async () => asked('clubsCalled')[0]!.fail(new Error('no')));
-    expect(screen.getByRole('alert')).toHaveTextContent(BROKEN);
+    expect(screen.getByRole('alert')).toHaveTextContent(workBroke());
   });
 });
 
@@ -149,7 +149,7 @@ describe('if one wedge were different', () => {
   test('that fails says so and can be looked for again', async () => {
     const { asked, user } = await begin();
     await act(async () => asked('tryClub')[0]!.fail(new Error('no')));
-    expect(screen.getByRole('alert')).toHaveTextContent(BROKEN);
+    expect(screen.getByRole('alert')).toHaveTextContent(workBroke());
     await user.click(screen.getByRole('button', { name: 'Find a better wedge' }));
     expect(screen.queryByRole('alert')).toBeNull();
   });

@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import type { ReactNode } from 'react';
 import type { CallPicture } from '@/core/tell/picture/picture';
 import type { CallEntry } from '@/core/tell/sheet/callSheet';
@@ -39,18 +40,22 @@ export function CallPanel({ call, picture, handed, burial, trust }: CallPanelPro
         <LineSample rank={0} />
         <span className="text-ink-soft">
           {call.kind === 'out-sideways'
-            ? `out sideways, ${Math.abs(call.toward_deg)}° from the flag`
-            : `${call.attempt ? 'a long shot: ' : ''}${KIND_WORDS[call.kind]}`}
+            ? t('out sideways, {toward}° from the flag', { toward: Math.abs(call.toward_deg) })
+            : `${call.attempt ? `${t('a long shot:')} ` : ''}${KIND_WORDS[call.kind]}`}
         </span>
         <span className="ml-auto">
           <strong className="font-heading text-xl">
-            {call.odds.expected_strokes.toFixed(1)} strokes
+            {t('{strokes} strokes', {
+              strokes: call.odds.expected_strokes.toFixed(1),
+            })}
           </strong>{' '}
-          <span className="text-sm text-ink-soft">from here, on average</span>
+          <span className="text-sm text-ink-soft">{t('from here, on average')}</span>
         </span>
       </header>
       {call.kind !== 'out-sideways' && (
-        <p className="text-ink-soft">Technique: {schoolName(call.school)}.</p>
+        <p className="text-ink-soft">
+          {t('Technique: {technique}.', { technique: schoolName(call.school) })}
+        </p>
       )}
       <div className="@container mt-3">
         <div className="grid gap-x-6 gap-y-3 @lg:grid-cols-[16rem_minmax(0,1fr)]">

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { sayLength } from '@/core/ground/units/say';
 import type { CallEntry } from '@/core/tell/sheet/callSheet';
 import { inkOf } from '../drawing/inks';
@@ -17,8 +18,8 @@ export function OddsBars({ odds, rank, className = '' }: OddsBarsProps) {
   const { colour } = inkOf(rank);
   const rows = [
     ['out', odds.out],
-    ['on the green', odds.green],
-    [`within ${sayLength(NEAR, 'height', units)}`, odds.within_2m],
+    [t('on the green'), odds.green],
+    [t('within {near}', { near: sayLength(NEAR, 'height', units) }), odds.within_2m],
     ['thin', odds.thin],
   ] as const;
   return (

@@ -1,3 +1,5 @@
+import { written } from '@/core/ground/language/written';
+import { t } from '@/core/ground/language/t';
 import { capital } from '@/core/tell/words/capital';
 import { OddsBars } from './OddsBars';
 import type { CallEntry } from '@/core/tell/sheet/callSheet';
@@ -14,29 +16,29 @@ interface OtherCallProps {
 
 /** What sets this call apart from the best one, in a sentence. */
 function differenceWords(call: CallEntry, best: CallEntry): string {
-  if (call.attempt) return 'A long shot: even struck as planned, this does not clear the lip.';
-  if (call.toward_deg !== best.toward_deg) return 'Another direction.';
+  if (call.attempt) return t('A long shot: even struck as planned, this does not clear the lip.');
+  if (call.toward_deg !== best.toward_deg) return t('Another direction.');
   const swing = call.swing_fraction - best.swing_fraction;
   const apex = call.predicted.apex_ft - best.predicted.apex_ft;
   const run = call.predicted.run_yd - best.predicted.run_yd;
   const parts: string[] = [];
-  if (Math.abs(apex) >= 1) parts.push(apex > 0 ? 'higher' : 'lower');
-  if (Math.abs(run) >= 1) parts.push(run > 0 ? 'runs more' : 'stops sooner');
-  if (Math.abs(swing) >= 0.04) parts.push(swing > 0 ? 'more swing' : 'less swing');
+  if (Math.abs(apex) >= 1) parts.push(apex > 0 ? t('higher') : t('lower'));
+  if (Math.abs(run) >= 1) parts.push(run > 0 ? t('runs more') : t('stops sooner'));
+  if (Math.abs(swing) >= 0.04) parts.push(swing > 0 ? t('more swing') : t('less swing'));
   const thin = call.odds.thin - best.odds.thin;
-  if (Math.abs(thin) >= 0.02) parts.push(thin > 0 ? 'thin more often' : 'thin less often');
-  const text = parts.length > 0 ? parts.join(', ') : 'almost the same shot';
+  if (Math.abs(thin) >= 0.02) parts.push(thin > 0 ? t('thin more often') : t('thin less often'));
+  const text = parts.length > 0 ? parts.join(', ') : t('almost the same shot');
   return `${capital(text)}.`;
 }
 
 /** Relief under penalty beside the best call: nothing is struck, so it has no odds. */
 function OtherRelief({ call, rank }: Pick<OtherCallProps, 'call' | 'rank'>) {
   return (
-    <article className="pb-4" aria-label={`Call ${rank + 1}: relief`}>
+    <article className="pb-4" aria-label={t('Call {rank}: relief', { rank: rank + 1 })}>
       <header className="flex items-baseline gap-3">
-        <h3 className={`text-2xl ${inkOf(rank).text}`}>Relief</h3>
+        <h3 className={`text-2xl ${inkOf(rank).text}`}>{t('Relief')}</h3>
         <span className="ml-auto font-heading text-lg font-semibold">
-          {call.odds.expected_strokes.toFixed(1)}
+          {written(call.odds.expected_strokes.toFixed(1))}
         </span>
       </header>
       <p className="mt-1">{schoolName(call.school)}.</p>
@@ -52,16 +54,22 @@ export function OtherCall({ call, best, rank }: OtherCallProps) {
   if (call.kind === 'relief') return <OtherRelief call={call} rank={rank} />;
   const ink = inkOf(rank);
   return (
-    <article className="pb-4" aria-label={`Call ${rank + 1}: ${call.club}`}>
+    <article
+      className="pb-4"
+      aria-label={t('Call {rank}: {club}', { rank: rank + 1, club: call.club })}
+    >
       <header className="flex items-baseline gap-3">
         <h3 className={`text-2xl ${ink.text}`}>{call.club}</h3>
         {!call.attempt && <LineSample rank={rank} />}
         <span className="text-ink-soft">
-          {call.attempt && 'long shot: '}
-          {KIND_WORDS[call.kind]}, face {call.face_deg === 0 ? 'square' : call.face_clock}
+          {call.attempt && `${t('long shot:')} `}
+          {t('{kind}, face {face}', {
+            kind: KIND_WORDS[call.kind],
+            face: call.face_deg === 0 ? t('square') : call.face_clock,
+          })}
         </span>
         <span className="ml-auto font-heading text-lg font-semibold">
-          {call.odds.expected_strokes.toFixed(1)}
+          {written(call.odds.expected_strokes.toFixed(1))}
         </span>
       </header>
       <OddsBars odds={call.odds} rank={rank} className="mt-1" />

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import type { CallEntry } from '@/core/tell/sheet/callSheet';
 import { schoolName } from '@/core/search/schools/schools';
 
@@ -7,10 +8,12 @@ export function ReliefPanel({ call }: { call: CallEntry }) {
     <article aria-labelledby="first-call">
       <header className="flex flex-wrap items-baseline gap-x-3">
         <h2 id="first-call" className="text-3xl text-call-1">
-          Take relief
+          {t('Take relief')}
         </h2>
         <span className="ml-auto font-heading text-xl font-semibold">
-          {call.odds.expected_strokes.toFixed(1)} strokes from here, on average
+          {t('{strokes} strokes from here, on average', {
+            strokes: call.odds.expected_strokes.toFixed(1),
+          })}
         </span>
       </header>
       <p className="mt-3 text-lg leading-relaxed" data-testid="script">

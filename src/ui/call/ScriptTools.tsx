@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { Copy, Square, Volume2 } from 'lucide-react';
 import { useEffect, useState, useSyncExternalStore } from 'react';
 import { toast } from 'sonner';
@@ -25,9 +26,9 @@ export function ScriptTools({ text }: { text: string }) {
   const copy = async (): Promise<void> => {
     try {
       await navigator.clipboard.writeText(text);
-      toast.success('Script copied.');
+      toast.success(t('Script copied.'));
     } catch {
-      toast.error('This browser did not allow copying. Select the script and copy it.');
+      toast.error(t('This browser did not allow copying. Select the script and copy it.'));
     }
   };
 
@@ -44,7 +45,7 @@ export function ScriptTools({ text }: { text: string }) {
     utterance.onerror = ({ error }) => {
       setSpeaking(false);
       if (error !== 'canceled' && error !== 'interrupted') {
-        toast.error('This browser cannot read aloud.');
+        toast.error(t('This browser cannot read aloud.'));
       }
     };
     setSpeaking(true);
@@ -54,7 +55,7 @@ export function ScriptTools({ text }: { text: string }) {
   return (
     <p className="no-print -ml-2 flex gap-2 text-[0.95rem]">
       <button type="button" onClick={() => void copy()} className={BUTTON}>
-        <Copy size={16} aria-hidden="true" /> Copy
+        <Copy size={16} aria-hidden="true" /> {t('Copy')}
       </button>
       {canSpeak && (
         <button type="button" onClick={speak} aria-pressed={speaking} className={BUTTON}>
@@ -63,7 +64,7 @@ export function ScriptTools({ text }: { text: string }) {
           ) : (
             <Volume2 size={17} aria-hidden="true" />
           )}
-          {speaking ? 'Stop reading' : 'Read aloud'}
+          {speaking ? t('Stop reading') : t('Read aloud')}
         </button>
       )}
     </p>

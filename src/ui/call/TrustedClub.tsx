@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { Heart } from 'lucide-react';
 import { useState } from 'react';
 import { toast } from 'sonner';
@@ -29,8 +30,11 @@ export function TrustedClub({ player, club, onPlayer }: TrustedClubProps) {
     if (answered.kind !== 'ok') return void toast.error(saidOf(answered));
     toast.success(
       trusted
-        ? `${player.name} has no favourite club from sand.`
-        : `The ${club} is now ${player.name}’s favourite from sand: it is called whenever it does as well.`,
+        ? t('{player} has no favourite club from sand.', { player: player.name })
+        : t(
+            'The {club} is now {player}’s favourite from sand: it is called whenever it does as well.',
+            { club, player: player.name },
+          ),
     );
     onPlayer(answered.body);
   };
@@ -43,7 +47,9 @@ export function TrustedClub({ player, club, onPlayer }: TrustedClubProps) {
       className="button-quiet no-print gap-1.5 px-2 text-[0.95rem] lit-when-chosen"
     >
       <Heart size={16} aria-hidden="true" fill={trusted ? 'currentColor' : 'none'} />
-      {trusted ? `Favourite from sand: the ${club}` : `Make the ${club} the favourite`}
+      {trusted
+        ? t('Favourite from sand: the {club}', { club })
+        : t('Make the {club} the favourite', { club })}
     </button>
   );
 }

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { schoolName } from '@/core/search/schools/schools';
 import type { CallEntry } from '@/core/tell/sheet/callSheet';
 import { fromMetres, toMetres, type LengthUnit } from '@/core/ground/units/length';
@@ -28,29 +29,49 @@ export function ballLines(units: UnitSystem): CallLine<Told>[] {
   const small = inUnit('mm', short);
   const high = inUnit('ft', height);
   return [
-    { name: `carry, ${ground}`, of: ({ predicted }) => far(predicted.carry_yd), digits: 1 },
-    { name: `roll, ${ground}`, of: ({ predicted }) => far(predicted.run_yd), digits: 1 },
-    { name: 'launch, °', of: ({ predicted }) => predicted.launch_deg, digits: 0 },
-    { name: `height, ${height}`, of: ({ predicted }) => high(predicted.apex_ft), digits: 1 },
     {
-      name: `over the lip, ${height}`,
+      name: t('carry, {ground}', { ground }),
+      of: ({ predicted }) => far(predicted.carry_yd),
+      digits: 1,
+    },
+    {
+      name: t('roll, {ground}', { ground }),
+      of: ({ predicted }) => far(predicted.run_yd),
+      digits: 1,
+    },
+    { name: t('launch, °'), of: ({ predicted }) => predicted.launch_deg, digits: 0 },
+    {
+      name: t('height, {height}', { height }),
+      of: ({ predicted }) => high(predicted.apex_ft),
+      digits: 1,
+    },
+    {
+      name: t('over the lip, {height}', { height }),
       of: ({ predicted: { lip_clearance_ft: clearance } }) =>
         clearance === null ? null : high(clearance),
       digits: 1,
     },
-    { name: 'spin, rpm', of: ({ predicted }) => predicted.spin_rpm, digits: 0 },
-    { name: 'effective loft, °', of: ({ predicted }) => predicted.loft_effective_deg, digits: 0 },
+    { name: t('spin, rpm'), of: ({ predicted }) => predicted.spin_rpm, digits: 0 },
     {
-      name: 'effective bounce, °',
+      name: t('effective loft, °'),
+      of: ({ predicted }) => predicted.loft_effective_deg,
+      digits: 0,
+    },
+    {
+      name: t('effective bounce, °'),
       of: ({ predicted }) => predicted.bounce_effective_deg,
       digits: 0,
     },
     {
-      name: `divot, length, ${short}`,
+      name: t('divot, length, {short}', { short }),
       of: ({ predicted }) => small(predicted.divot_mm),
       digits: 1,
     },
-    { name: `divot, depth, ${short}`, of: ({ predicted }) => small(predicted.depth_mm), digits: 1 },
+    {
+      name: t('divot, depth, {short}', { short }),
+      of: ({ predicted }) => small(predicted.depth_mm),
+      digits: 1,
+    },
   ];
 }
 
@@ -61,18 +82,18 @@ export const NEAR = 2;
 
 /** Chances out of a hundred, and strokes. */
 export const oddsLines = (units: UnitSystem): CallLine<Told>[] => [
-  { name: 'out, %', of: ({ odds }) => hundred(odds.out), digits: 0 },
-  { name: 'on the green, %', of: ({ odds }) => hundred(odds.green), digits: 0 },
+  { name: t('out, %'), of: ({ odds }) => hundred(odds.out), digits: 0 },
+  { name: t('on the green, %'), of: ({ odds }) => hundred(odds.green), digits: 0 },
   {
-    name: `within ${sayLength(NEAR, 'height', units)}, %`,
+    name: t('within {near}, %', { near: sayLength(NEAR, 'height', units) }),
     of: ({ odds }) => hundred(odds.within_2m),
     digits: 0,
   },
-  { name: 'caught by the lip, %', of: ({ odds }) => hundred(odds.lip), digits: 0 },
-  { name: 'thin, %', of: ({ odds }) => hundred(odds.thin), digits: 0 },
-  { name: 'heavy, %', of: ({ odds }) => hundred(odds.fat), digits: 0 },
-  { name: 'worst 10%, strokes', of: ({ odds }) => odds.worst_tenth, digits: 2 },
-  { name: 'strokes to hole out', of: ({ odds }) => odds.expected_strokes, digits: 2 },
+  { name: t('caught by the lip, %'), of: ({ odds }) => hundred(odds.lip), digits: 0 },
+  { name: t('thin, %'), of: ({ odds }) => hundred(odds.thin), digits: 0 },
+  { name: t('heavy, %'), of: ({ odds }) => hundred(odds.fat), digits: 0 },
+  { name: t('worst 10%, strokes'), of: ({ odds }) => odds.worst_tenth, digits: 2 },
+  { name: t('strokes to hole out'), of: ({ odds }) => odds.expected_strokes, digits: 2 },
 ];
 
 /** How the player stands and swings. */
@@ -80,30 +101,30 @@ export function setupLines(units: UnitSystem): CallLine<CallEntry>[] {
   const small = unitFor('short', units);
   const grass = unitFor('ground', units);
   return [
-    { name: 'face, ° open', of: (call) => call.face_deg, digits: 0 },
+    { name: t('face, ° open'), of: (call) => call.face_deg, digits: 0 },
     {
-      name: 'ball position, 0 trail heel to 100 lead heel',
+      name: t('ball position, 0 trail heel to 100 lead heel'),
       of: (call) => call.ball_position,
       digits: 0,
     },
-    { name: 'stance, shoulder widths', of: (call) => call.stance_width, digits: 2 },
-    { name: 'stance, ° open', of: (call) => call.stance_open_deg, digits: 0 },
+    { name: t('stance, shoulder widths'), of: (call) => call.stance_width, digits: 2 },
+    { name: t('stance, ° open'), of: (call) => call.stance_open_deg, digits: 0 },
     {
-      name: `entry point behind, ${small}`,
+      name: t('entry point behind, {small}', { small }),
       of: (call) => inUnit('in', small)(call.entry_in),
       digits: 1,
     },
-    { name: 'swing length, % of full', of: (call) => hundred(call.swing_fraction), digits: 0 },
+    { name: t('swing length, % of full'), of: (call) => hundred(call.swing_fraction), digits: 0 },
     {
-      name: `pitch from grass, ${grass}`,
+      name: t('pitch from grass, {grass}', { grass }),
       of: (call) => inUnit('yd', grass)(call.grass_swing_yd),
       digits: 0,
     },
-    { name: 'weight on the lead foot, %', of: (call) => hundred(call.weight_lead), digits: 0 },
-    { name: 'handle lowered, °', of: (call) => call.handle_lower_deg, digits: 0 },
-    { name: 'forward shaft lean, °', of: (call) => call.shaft_lean_deg, digits: 0 },
+    { name: t('weight on the lead foot, %'), of: (call) => hundred(call.weight_lead), digits: 0 },
+    { name: t('handle lowered, °'), of: (call) => call.handle_lower_deg, digits: 0 },
+    { name: t('forward shaft lean, °'), of: (call) => call.shaft_lean_deg, digits: 0 },
     {
-      name: `grip down, ${small}`,
+      name: t('grip down, {small}', { small }),
       of: (call) => inUnit('in', small)(call.grip_down_in),
       digits: 1,
     },
@@ -126,5 +147,5 @@ export function difference<T>(line: CallLine<T>, first: T, second: T): string {
 /** A call in the words of a list to choose from. */
 export const callName = (call: CallEntry): string =>
   call.kind === 'relief'
-    ? 'relief'
+    ? t('relief')
     : `${call.rank}. ${call.club}, ${schoolName(call.school)}${call.toward_deg === 0 ? '' : `, ${Math.abs(call.toward_deg)}° from the flag`}`;

@@ -1,5 +1,7 @@
 'use client';
 
+import { told } from '@/core/ground/language/told';
+import { t } from '@/core/ground/language/t';
 import { useMemo, useRef, useState } from 'react';
 import { leaderWords } from '@/core/tell/words/changeWords';
 import { filledMap, firstLooks, openPlaces, restOf, type MapCell } from '@/core/search/map/callMap';
@@ -24,12 +26,18 @@ type CallMapProps = MapProps & Closable;
 const COLUMNS = 40;
 const ROWS = 25;
 const DRAW_EVERY_MS = 600;
-const NOTHING_YET: Filling = { rows: [], legend: [], looked: 0, wanted: 1, stage: 'rough pass' };
+const NOTHING_YET: Filling = {
+  rows: [],
+  legend: [],
+  looked: 0,
+  wanted: 1,
+  stage: 'rough pass',
+};
 
 /** The call over two factors, refined from coarse to fine, with progress and a way to stop. */
 export function CallMap({ onClose, ...map }: CallMapProps) {
   return (
-    <Overlay title="Call map" shape="wide" onClose={onClose}>
+    <Overlay title={t('Call map')} shape="wide" onClose={onClose}>
       <MapBody {...map} />
     </Overlay>
   );
@@ -39,11 +47,11 @@ export function CallMap({ onClose, ...map }: CallMapProps) {
 const AT_ONCE = 3;
 
 /** What is looked at: places far apart, the borders between calls, and what is left, to leave nothing to be guessed. */
-const STAGES = {
+const STAGES = told({
   'rough pass': 'from coarse to fine',
   borders: 'refining the borders',
   rest: 'borders done; checking the cells in between',
-} as const;
+} as const);
 type Stage = keyof typeof STAGES;
 
 /** The map as far as it is: all its cells, how many places were looked at, and how many are to be as far as is known. */
@@ -128,13 +136,13 @@ function MapBody({ situation, here }: MapProps) {
     <>
       <div className="mb-2 flex flex-wrap items-center gap-x-5 gap-y-2">
         <AxisChoice
-          label="across"
+          label={t('across')}
           value={factors[0]}
           other={factors[1]}
           onValue={(next) => setFactors([next, factors[1]])}
         />
         <AxisChoice
-          label="up"
+          label={t('up')}
           value={factors[1]}
           other={factors[0]}
           onValue={(next) => setFactors([factors[0], next])}
@@ -143,18 +151,23 @@ function MapBody({ situation, here }: MapProps) {
           <progress
             value={looked}
             max={wanted}
-            aria-label="Positions checked"
+            aria-label={t('Positions checked')}
             className="progress h-2 grow"
           />
           <span role="status" className="text-ink-soft">
-            {status === 'running' && `${STAGES[stage]}, ${looked} of ${wanted} positions`}
-            {status === 'done' && 'every position checked'}
-            {status === 'stopped' && `stopped after ${looked} positions`}
+            {status === 'running' &&
+              t('{stage}, {looked} of {wanted} positions', {
+                stage: STAGES[stage],
+                looked,
+                wanted,
+              })}
+            {status === 'done' && t('every position checked')}
+            {status === 'stopped' && t('stopped after {looked} positions', { looked })}
             {failure?.message}
           </span>
           {status === 'running' && (
             <button type="button" className="button px-3" onClick={stop}>
-              Stop
+              {t('Stop')}
             </button>
           )}
         </div>
@@ -185,11 +198,11 @@ function MapBody({ situation, here }: MapProps) {
           </li>
         ))}
         {cells.some(({ tied }) => tied) && (
-          <li>Striped where two clubs are equally good: the wider stripe is the call.</li>
+          <li>{t('Striped where two clubs are equally good: the wider stripe is the call.')}</li>
         )}
         <li className="flex items-center gap-2">
           <span className="inline-block size-3.5 rounded-full border-2 border-[#14302a] bg-flag" />
-          this reading
+          {t('this reading')}
         </li>
       </ul>
       <div className="mt-3 flex flex-wrap gap-3">
@@ -199,7 +212,7 @@ function MapBody({ situation, here }: MapProps) {
           disabled={empty}
           onClick={() => save(`${name}.svg`, svgText(drawing.current!), 'image/svg+xml')}
         >
-          Save SVG
+          {t('Save SVG')}
         </button>
         <button
           type="button"
@@ -207,7 +220,7 @@ function MapBody({ situation, here }: MapProps) {
           disabled={empty}
           onClick={() => void savePng(`${name}.png`, drawing.current!)}
         >
-          Save PNG
+          {t('Save PNG')}
         </button>
         <button
           type="button"
@@ -215,7 +228,7 @@ function MapBody({ situation, here }: MapProps) {
           disabled={empty}
           onClick={() => save(`${name}.csv`, mapCsv(cells, xAxis, yAxis, units), 'text/csv')}
         >
-          Save CSV
+          {t('Save CSV')}
         </button>
       </div>
     </>
@@ -224,8 +237,8 @@ function MapBody({ situation, here }: MapProps) {
 
 /** What is called in a cell, what is equally good, and whether the place itself was looked at. */
 function cellWords({ best, tied, settled }: MapCell): string {
-  const asGood = tied ? `; the ${tied.club} is equally good` : '';
-  const taken = settled ? '' : ' (as at the nearest position checked)';
+  const asGood = tied ? t('; the {club} is equally good', { club: tied.club }) : '';
+  const taken = settled ? '' : ` ${t('(as at the nearest position checked)')}`;
   return `${leaderWords(best)}${asGood}${taken}`;
 }
 

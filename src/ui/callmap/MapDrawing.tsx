@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { forwardRef } from 'react';
 import type { MapAxis, MapCell } from '@/core/search/map/callMap';
 import { useUnits } from '../kit/units';
@@ -80,7 +81,11 @@ export const MapDrawing = forwardRef<SVGSVGElement, MapDrawingProps>(
         fontFamily="inherit"
         fontSize="13"
         role="img"
-        aria-label={`Best call by ${AXIS_WORDS[xAxis.factor]} and ${AXIS_WORDS[yAxis.factor]}: ${words || 'not worked out yet'}`}
+        aria-label={t('Best call by {factor} and {factor2}: {words}', {
+          factor: AXIS_WORDS[xAxis.factor],
+          factor2: AXIS_WORDS[yAxis.factor],
+          words: words || t('not worked out yet'),
+        })}
         onMouseLeave={() => onCell(null)}
       >
         <defs>

@@ -1,3 +1,5 @@
+import { told } from '@/core/ground/language/told';
+import { t } from '@/core/ground/language/t';
 import { factorValueWords } from '@/core/tell/words/changeWords';
 import type { MapAxis } from '@/core/search/map/callMap';
 import type { FactorName } from '@/core/search/changes/factors';
@@ -6,14 +8,14 @@ import { toMetres } from '@/core/ground/units/length';
 import type { UnitSystem } from '@/core/ground/units/system';
 
 /** Names of the factors as axes. */
-export const AXIS_WORDS: Record<FactorName, string> = {
+export const AXIS_WORDS: Record<FactorName, string> = told({
   distance: 'distance to the flag',
   lip: 'height of the lip',
   sand: 'firmness of the sand',
   lie: 'depth of the ball',
   slope: 'slope along the line',
   wind: 'wind',
-};
+});
 
 /** What each axis spans on a map, SI. */
 const SPAN: Record<FactorName, readonly [number, number]> = {
@@ -37,7 +39,7 @@ export const mapAxis = (factor: FactorName, cells: number): MapAxis => ({
 export function axisValueWords(factor: FactorName, value: number, units: UnitSystem): string {
   const said = factorValueWords(factor, value, units);
   if (factor !== 'wind' || Math.abs(value) < 0.05) return said;
-  return `${said} ${value < 0 ? 'against' : 'behind'}`;
+  return `${said} ${value < 0 ? t('against') : t('behind')}`;
 }
 
 /** Values at even places along an axis with how they are said. */

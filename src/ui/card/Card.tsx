@@ -1,8 +1,9 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import type { Answer } from '@/core/tell/answer/answer';
 import type { Shot } from '@/core/ground/situation/shot';
-import { RULES_FOOT } from '@/core/tell/script/care';
+import { rulesFoot } from '@/core/tell/script/care';
 import { CallPanel } from '../call/CallPanel';
 import { OtherCall } from '../call/OtherCall';
 import { ReliefPanel } from '../call/ReliefPanel';
@@ -41,13 +42,13 @@ function CardPaper({ player, units, said, shot, answer, back, pdf }: CardProps) 
     <div className="mx-auto w-full max-w-[50rem] p-6 print:max-w-none print:p-0">
       <nav className="no-print mb-4 flex gap-3">
         <a href={back} className="button-quiet underline">
-          Back to the desk
+          {t('Back to the desk')}
         </a>
         <button type="button" onClick={() => window.print()} className="button-main">
-          Print
+          {t('Print')}
         </button>
         <a href={pdf} className="button font-semibold">
-          PDF
+          {t('PDF')}
         </a>
       </nav>
       <main>
@@ -85,7 +86,7 @@ function CardPaper({ player, units, said, shot, answer, back, pdf }: CardProps) 
         )}
       </main>
       <footer className="mt-2 border-t border-hairline pt-2 text-sm leading-snug">
-        {best?.cautions.join(' ')} {RULES_FOOT}
+        {best?.cautions.join(' ')} {rulesFoot()}
       </footer>
     </div>
   );

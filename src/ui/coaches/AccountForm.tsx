@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import {
@@ -54,18 +55,23 @@ export function AccountForm({ account, first, onSaved, onClose }: AccountFormPro
     onSaved();
   });
   return (
-    <Overlay title={account?.name ?? 'Add somebody'} shape="narrow" onClose={onClose}>
+    <Overlay title={account?.name ?? t('Add somebody')} shape="narrow" onClose={onClose}>
       <form noValidate onSubmit={(event) => void submit(event)} className="space-y-3">
-        <TextInput label="Name" maxLength={80} fault={errors.name?.message} {...register('name')} />
         <TextInput
-          label="Sign-in name"
+          label={t('Name')}
+          maxLength={80}
+          fault={errors.name?.message}
+          {...register('name')}
+        />
+        <TextInput
+          label={t('Sign-in name')}
           maxLength={40}
           autoCapitalize="none"
           fault={errors.sign_in?.message}
           {...register('sign_in')}
         />
         <Choice
-          label="Role"
+          label={t('Role')}
           options={ROLES.map(
             (role) => [role, `${capital(ROLE_WORDS[role].name)}: ${ROLE_WORDS[role].may}`] as const,
           )}
@@ -77,7 +83,7 @@ export function AccountForm({ account, first, onSaved, onClose }: AccountFormPro
         <FormFoot
           refused={refused}
           busy={isSubmitting}
-          action={account ? 'Save' : 'Add'}
+          action={account ? t('Save') : t('Add')}
           onClose={onClose}
         />
       </form>

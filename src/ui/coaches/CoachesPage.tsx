@@ -1,6 +1,6 @@
 'use client';
 
-import { formatDistanceToNow } from 'date-fns';
+import { t } from '@/core/ground/language/t';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { toast } from 'sonner';
@@ -14,14 +14,13 @@ import { isDone } from '../server/said';
 import { AccountForm } from './AccountForm';
 import { PassphraseForm } from './PassphraseForm';
 import { deviceName } from './deviceName';
+import { sayAgo } from '../kit/day';
 
 interface CoachesPageProps {
   accounts: readonly ListedAccount[];
   sessions: readonly ListedSession[];
   log: readonly LogEntry[];
 }
-
-const ago = (iso: string): string => formatDistanceToNow(new Date(iso), { addSuffix: true });
 
 /** Who may sign in and how far they see, where they are signed in, and what came in and went out. */
 export function CoachesPage({ accounts, sessions, log }: CoachesPageProps) {
@@ -44,32 +43,33 @@ export function CoachesPage({ accounts, sessions, log }: CoachesPageProps) {
       <TopBar room="Players" />
       <main className="mx-auto w-full max-w-[72rem] grow space-y-9 px-6 py-5 max-sm:px-3">
         <header className="flex flex-wrap items-center gap-3">
-          <h1 className="mr-auto text-3xl">Coaches and sign-in</h1>
+          <h1 className="mr-auto text-3xl">{t('Coaches and sign-in')}</h1>
           <button type="button" onClick={() => setEditing('new')} className="button-main">
-            Add somebody
+            {t('Add somebody')}
           </button>
         </header>
         <section aria-labelledby="accounts">
           <h2 id="accounts" className="text-2xl">
-            Who may sign in
+            {t('Who may sign in')}
           </h2>
           {accounts.length === 0 ? (
             <p className="mt-2 max-w-[46rem] text-lg leading-relaxed">
-              Nobody yet. On this machine nobody signs in. Before you open the server to a network,
-              add a head coach here: the server does not start there without one.
+              {t(
+                'Nobody yet. On this machine nobody signs in. Before you open the server to a network, add a head coach here: the server does not start there without one.',
+              )}
             </p>
           ) : (
-            <Sideways label="Who may sign in" className="mt-2">
+            <Sideways label={t('Who may sign in')} className="mt-2">
               <table className="w-full border-collapse">
                 <thead>
                   <tr className="border-b-2 border-hairline text-left">
-                    {['Name', 'Signs in as', 'Role', 'Last here'].map((head) => (
+                    {[t('Name'), t('Signs in as'), t('Role'), t('Last here')].map((head) => (
                       <th key={head} scope="col" className="py-1 pr-4">
                         {head}
                       </th>
                     ))}
                     <th scope="col">
-                      <span className="sr-only">What can be done</span>
+                      <span className="sr-only">{t('What can be done')}</span>
                     </th>
                   </tr>
                 </thead>
@@ -87,7 +87,7 @@ export function CoachesPage({ accounts, sessions, log }: CoachesPageProps) {
                         </span>
                       </td>
                       <td className="pr-4" suppressHydrationWarning>
-                        {account.usedAt ? ago(account.usedAt) : 'never'}
+                        {account.usedAt ? sayAgo(account.usedAt) : t('never')}
                       </td>
                       <td className="whitespace-nowrap">
                         <button
@@ -95,21 +95,27 @@ export function CoachesPage({ accounts, sessions, log }: CoachesPageProps) {
                           className="button-quiet"
                           onClick={() => setEditing(account)}
                         >
-                          Edit<span className="sr-only"> {account.name}</span>
+                          {t('Edit')}
+                          <span className="sr-only"> {account.name}</span>
                         </button>
                         <button
                           type="button"
                           className="button-quiet"
                           onClick={() => setPassphrase(account)}
                         >
-                          New passphrase<span className="sr-only"> for {account.name}</span>
+                          {t('New passphrase')}
+                          <span className="sr-only">
+                            {' '}
+                            {t('for {account}', { account: account.name })}
+                          </span>
                         </button>
                         <button
                           type="button"
                           className="button-quiet hover:text-harm"
                           onClick={() => setEnding(account)}
                         >
-                          Remove<span className="sr-only"> {account.name}</span>
+                          {t('Remove')}
+                          <span className="sr-only"> {account.name}</span>
                         </button>
                       </td>
                     </tr>
@@ -119,14 +125,14 @@ export function CoachesPage({ accounts, sessions, log }: CoachesPageProps) {
             </Sideways>
           )}
           <p className="mt-2 text-sm text-ink-soft">
-            Who coaches a player is set on the player’s page.
+            {t('Who coaches a player is set on the player’s page.')}
           </p>
         </section>
         <section aria-labelledby="sessions">
           <h2 id="sessions" className="text-2xl">
-            Signed in now
+            {t('Signed in now')}
           </h2>
-          {sessions.length === 0 && <p className="mt-1">Nobody.</p>}
+          {sessions.length === 0 && <p className="mt-1">{t('Nobody.')}</p>}
           <ul className="mt-1">
             {sessions.map(({ id, account, paired, device, beganAt, usedAt }) => (
               <li
@@ -136,14 +142,18 @@ export function CoachesPage({ accounts, sessions, log }: CoachesPageProps) {
                 <strong>{nameOf(account)}</strong>
                 <span className="grow" suppressHydrationWarning>
                   {deviceName(device)}
-                  {paired && ', for one lesson'}, since {ago(beganAt)}, last used {ago(usedAt)}
+                  {paired && t(', for one lesson')}
+                  {t(', since {ago}, last used {ago2}', {
+                    ago: sayAgo(beganAt),
+                    ago2: sayAgo(usedAt),
+                  })}
                 </span>
                 <button
                   type="button"
                   className="button-quiet"
-                  onClick={() => void remove(`/api/sessions/${id}`, 'Signed out.')}
+                  onClick={() => void remove(`/api/sessions/${id}`, t('Signed out.'))}
                 >
-                  Sign this device out
+                  {t('Sign this device out')}
                 </button>
               </li>
             ))}
@@ -151,20 +161,21 @@ export function CoachesPage({ accounts, sessions, log }: CoachesPageProps) {
         </section>
         <section aria-labelledby="log">
           <h2 id="log" className="text-2xl">
-            What happened
+            {t('What happened')}
           </h2>
           <p className="text-sm text-ink-soft">
-            Sign-ins, exports, erasures and changes of accounts; never which player, or what was in
-            a file.
+            {t(
+              'Sign-ins, exports, erasures and changes of accounts; never which player, or what was in a file.',
+            )}
           </p>
-          {log.length === 0 && <p className="mt-1">Nothing yet.</p>}
+          {log.length === 0 && <p className="mt-1">{t('Nothing yet.')}</p>}
           <ol className="mt-1 max-h-96 overflow-auto" tabIndex={log.length > 8 ? 0 : undefined}>
             {log.map(({ at, name, what, device }, i) => (
               <li key={i} className="border-b border-hairline py-1">
                 <time dateTime={at} suppressHydrationWarning className="text-ink-soft">
-                  {ago(at)}
+                  {sayAgo(at)}
                 </time>
-                : {name ?? 'this machine'} {what}
+                : {name ?? t('this machine')} {what}
                 {device && `, ${deviceName(device)}`}
               </li>
             ))}
@@ -175,26 +186,32 @@ export function CoachesPage({ accounts, sessions, log }: CoachesPageProps) {
         <AccountForm
           account={editing === 'new' ? null : editing}
           first={accounts.length === 0}
-          onSaved={() => done(editing === 'new' ? 'Added.' : 'Saved.')}
+          onSaved={() => done(editing === 'new' ? t('Added.') : t('Saved.'))}
           onClose={() => setEditing(null)}
         />
       )}
       {passphrase && (
         <PassphraseForm
           account={passphrase}
-          onSaved={() => done('The passphrase is changed. Other devices are signed out.')}
+          onSaved={() => done(t('The passphrase is changed. Other devices are signed out.'))}
           onClose={() => setPassphrase(null)}
         />
       )}
       {ending && (
         <Confirm
-          title={`Remove ${ending.name}?`}
-          action={`Remove ${ending.name}`}
+          title={t('Remove {ending}?', { ending: ending.name })}
+          action={t('Remove {ending}', { ending: ending.name })}
           onClose={() => setEnding(null)}
-          onConfirm={() => void remove(`/api/accounts/${ending.id}`, `Removed ${ending.name}.`)}
+          onConfirm={() =>
+            void remove(
+              `/api/accounts/${ending.id}`,
+              t('Removed {ending}.', { ending: ending.name }),
+            )
+          }
         >
-          Every device of theirs is signed out, and they cannot sign in again. Players whom they
-          alone coached are everybody’s then. Lessons, balls and readings stay.
+          {t(
+            'Every device of theirs is signed out, and they cannot sign in again. Players whom they alone coached are everybody’s then. Lessons, balls and readings stay.',
+          )}
         </Confirm>
       )}
     </>

@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { readPassphrase, type ListedAccount } from '@/core/lesson/coaches/account';
@@ -27,19 +28,25 @@ export function PassphraseForm({ account, onSaved, onClose }: PassphraseFormProp
     onSaved();
   });
   return (
-    <Overlay title={`New passphrase for ${account.name}`} shape="narrow" onClose={onClose}>
+    <Overlay
+      title={t('New passphrase for {account}', { account: account.name })}
+      shape="narrow"
+      onClose={onClose}
+    >
       <form noValidate onSubmit={(event) => void submit(event)} className="space-y-3">
         <PassphraseInput
           registered={register('passphrase')}
           fault={formState.errors.passphrase?.message}
         />
         <p className="text-sm text-ink-soft">
-          Every other device that is signed in as {account.sign_in} is signed out.
+          {t('Every other device that is signed in as {signIn} is signed out.', {
+            signIn: account.sign_in,
+          })}
         </p>
         <FormFoot
           refused={refused}
           busy={formState.isSubmitting}
-          action="Change the passphrase"
+          action={t('Change the passphrase')}
           onClose={onClose}
         />
       </form>

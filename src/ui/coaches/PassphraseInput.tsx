@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import type { UseFormRegisterReturn } from 'react-hook-form';
 import { PASSPHRASE } from '@/core/lesson/coaches/account';
 import { TextInput } from '../kit/fields';
@@ -10,7 +11,7 @@ interface PassphraseInputProps {
 /** A field for a new passphrase. */
 export const PassphraseInput = ({ registered, fault }: PassphraseInputProps) => (
   <TextInput
-    label={`Passphrase, ${PASSPHRASE[0]} characters or more`}
+    label={t('Passphrase, {n} characters or more', { n: PASSPHRASE[0] })}
     type="password"
     autoComplete="new-password"
     maxLength={PASSPHRASE[1]}

@@ -1,11 +1,13 @@
-const KINDS: readonly [RegExp, string][] = [
-  [/iphone/i, 'an iPhone'],
-  [/ipad/i, 'an iPad'],
-  [/android.*mobile/i, 'an Android phone'],
-  [/android/i, 'an Android tablet'],
-  [/windows/i, 'a Windows computer'],
-  [/mac os/i, 'a Mac'],
-  [/linux|x11/i, 'a Linux computer'],
+import { t } from '@/core/ground/language/t';
+
+const KINDS: readonly [RegExp, () => string][] = [
+  [/iphone/i, () => t('an iPhone')],
+  [/ipad/i, () => t('an iPad')],
+  [/android.*mobile/i, () => t('an Android phone')],
+  [/android/i, () => t('an Android tablet')],
+  [/windows/i, () => t('a Windows computer')],
+  [/mac os/i, () => t('a Mac')],
+  [/linux|x11/i, () => t('a Linux computer')],
 ];
 
 /**
@@ -15,4 +17,4 @@ const KINDS: readonly [RegExp, string][] = [
  * deviceName('Mozilla/5.0 (X11; Linux x86_64)'); // => 'a Linux computer'
  */
 export const deviceName = (agent: string): string =>
-  KINDS.find(([pattern]) => pattern.test(agent))?.[1] ?? 'another device';
+  KINDS.find(([pattern]) => pattern.test(agent))?.[1]() ?? t('another device');

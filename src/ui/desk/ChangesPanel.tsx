@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { TickBox } from '../kit/TickBox';
 import { usePreferences } from '../frame/preferences';
 import type { Changes } from './state/useChanges';
@@ -9,7 +10,7 @@ export function ChangesPanel({ changes }: { changes: Changes }) {
   return (
     <section aria-labelledby="changes" className="mt-4">
       <h2 id="changes" className="text-lg">
-        When the call changes
+        {t('When the call changes')}
       </h2>
       <ul className="mt-1 space-y-1 leading-snug" aria-busy={busy}>
         {entries.map(({ factor, direction, text, to }) => {
@@ -21,22 +22,23 @@ export function ChangesPanel({ changes }: { changes: Changes }) {
             </li>
           );
         })}
-        {busy && <li className="text-ink-soft">checking when the call changes …</li>}
+        {busy && <li className="text-ink-soft">{t('checking when the call changes …')}</li>}
         {failure && <li role="alert">{failure}</li>}
         {!busy && !unasked && !failure && entries.length === 0 && (
           <li>
-            The call holds: a higher lip, more or less distance, other sand, a deeper lie, slope,
-            wind and the club’s bounce were all checked.
+            {t(
+              'The call holds: a higher lip, more or less distance, other sand, a deeper lie, slope, wind and the club’s bounce were all checked.',
+            )}
           </li>
         )}
       </ul>
       {unasked && (
         <button type="button" className="button px-3" onClick={onLook}>
-          Check when the call changes
+          {t('Check when the call changes')}
         </button>
       )}
       <TickBox
-        label="Check automatically for every reading (about half a minute on this device)."
+        label={t('Check automatically for every reading (about half a minute on this device).')}
         checked={looking === 'by-itself'}
         onChecked={(checked) => onLooking(checked ? 'by-itself' : 'when-asked')}
         className="mt-1 text-sm text-ink-soft sm:min-h-6"

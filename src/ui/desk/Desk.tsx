@@ -1,5 +1,7 @@
 'use client';
 
+import { told } from '@/core/ground/language/told';
+import { t } from '@/core/ground/language/t';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { atFlag } from '@/core/tell/sheet/atFlag';
@@ -56,12 +58,12 @@ interface DeskProps {
   ground: DeskGround | null;
 }
 
-const DRAFT_WORDS: Record<DraftState, string> = {
+const DRAFT_WORDS: Record<DraftState, string> = told({
   untouched: '',
   saving: 'Saving …',
   saved: 'Draft saved',
   failed: 'Not saved: no connection',
-};
+});
 
 /** Calls that stand beside the best one; an attempt at the flag where nothing gets out there too, wherever it ranks. */
 const BESIDE = 2;
@@ -173,28 +175,28 @@ export function Desk(props: DeskProps) {
           onClick={() => setSheetOpen('map')}
           className="button-quiet max-sm:hidden"
         >
-          Call map
+          {t('Call map')}
         </button>
         <a href={`/card?${query}`} className="button-quiet">
-          Card
+          {t('Card')}
         </a>
         <button type="button" onClick={() => setSheetOpen('readings')} className="button-quiet">
-          Readings
+          {t('Readings')}
         </button>
         <button
           type="button"
           onClick={() => setSheetOpen('keep')}
           className="button-quiet font-semibold"
         >
-          Save
+          {t('Save')}
         </button>
       </TopBar>
       <main className="flex grow flex-col">
-        <h1 className="sr-only">Desk</h1>
+        <h1 className="sr-only">{t('Desk')}</h1>
         {(props.problem ?? failure) && (
           <Alert className="bg-harm-wash px-6 py-2 max-sm:px-3">{failure ?? props.problem}</Alert>
         )}
-        <section aria-label="Reading" className="px-6 py-2 max-sm:px-3">
+        <section aria-label={t('Reading')} className="px-6 py-2 max-sm:px-3">
           <Sentence
             players={players}
             player={player}
@@ -236,13 +238,20 @@ export function Desk(props: DeskProps) {
           onFields={setFields}
         />
         <p className="sr-only" role="status">
-          {busy ? 'Working out the calls' : best ? `First call: ${calledLine(best)}` : 'No call'}
+          {busy
+            ? t('Working out the calls')
+            : best
+              ? t('First call: {call}', { call: calledLine(best) })
+              : t('No call')}
         </p>
         <div
           aria-busy={busy}
           className="grid grow grid-cols-[minmax(0,1.8fr)_minmax(0,1fr)_minmax(0,1fr)] divide-x divide-hairline max-lg:grid-cols-2 max-lg:divide-x-0 max-md:grid-cols-1"
         >
-          <section aria-label="Best call" className="px-6 py-3 max-lg:col-span-full max-sm:px-3">
+          <section
+            aria-label={t('Best call')}
+            className="px-6 py-3 max-lg:col-span-full max-sm:px-3"
+          >
             {best?.kind === 'relief' ? (
               <ReliefPanel call={best} />
             ) : best && answer?.pictures[0] ? (
@@ -264,10 +273,10 @@ export function Desk(props: DeskProps) {
                 }
               />
             ) : (
-              <p className="py-8 text-lg">Working out the calls …</p>
+              <p className="py-8 text-lg">{t('Working out the calls …')}</p>
             )}
           </section>
-          <section aria-label="Other calls" className="px-5 py-3 max-sm:px-3">
+          <section aria-label={t('Other calls')} className="px-5 py-3 max-sm:px-3">
             {best &&
               shownBeside(others).map((call, i) => (
                 <OtherCall
@@ -277,9 +286,9 @@ export function Desk(props: DeskProps) {
                   rank={i + 1}
                 />
               ))}
-            {best && others.length === 0 && <p>No other shot with the clubs in this bag.</p>}
+            {best && others.length === 0 && <p>{t('No other shot with the clubs in this bag.')}</p>}
           </section>
-          <section aria-label="Reasons" className="px-5 py-3 max-sm:px-3">
+          <section aria-label={t('Reasons')} className="px-5 py-3 max-sm:px-3">
             {sheet && <WhyPanel sheet={sheet} changes={<ChangesPanel changes={changes} />} />}
           </section>
         </div>

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { counted } from '@/core/tell/words/counted';
 import type { ReactNode } from 'react';
 import type { CallSheet } from '@/core/tell/sheet/callSheet';
@@ -11,7 +12,7 @@ export function WhyPanel({ sheet, changes }: { sheet: CallSheet; changes: ReactN
       {first && (
         <>
           <h2 className="text-lg">
-            {first.kind === 'relief' ? 'Why relief' : `Why the ${first.club}`}
+            {first.kind === 'relief' ? t('Why relief') : t('Why the {club}', { club: first.club })}
           </h2>
           {sheet.tie && <p className="mt-1 leading-snug">{sheet.tie}</p>}
           <ul className="mt-1 space-y-1.5 leading-snug">
@@ -25,7 +26,9 @@ export function WhyPanel({ sheet, changes }: { sheet: CallSheet; changes: ReactN
       {sheet.ruled_out.length > 0 && (
         <details className="mt-3">
           <summary className="min-h-6 cursor-pointer font-heading font-semibold">
-            {counted(sheet.ruled_out.length, 'option')} ruled out, and why
+            {t('{options} ruled out, and why', {
+              options: counted(sheet.ruled_out.length, 'option'),
+            })}
           </summary>
           <ul className="mt-1 space-y-1.5 leading-snug">
             {sheet.ruled_out.map(({ club, school, reason }) => (
@@ -48,8 +51,10 @@ export function WhyPanel({ sheet, changes }: { sheet: CallSheet; changes: ReactN
       )}
       {first && (
         <p className="mt-3 border-l-4 border-flag pl-2 text-sm leading-snug">
-          {first.cautions.join(' ')} In play the Rules of Golf in force and Local Rules decide: no
-          touching the sand before the stroke.
+          {t(
+            '{cautions} In play the Rules of Golf in force and Local Rules decide: no touching the sand before the stroke.',
+            { cautions: first.cautions.join(' ') },
+          )}
         </p>
       )}
     </>

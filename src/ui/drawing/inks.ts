@@ -1,5 +1,7 @@
+import { toldIn } from '@/core/ground/language/told';
+
 /** The three inks of calls, each doubled by a line pattern so that nothing depends on hue. */
-export const CALL_INKS = [
+export const CALL_INKS = toldIn(['name'], [
   {
     colour: 'var(--call-1)',
     onTurf: 'var(--call-1-on-turf)',
@@ -21,7 +23,7 @@ export const CALL_INKS = [
     dash: '10 6',
     name: 'dashed line',
   },
-] as const;
+] as const);
 
 /** Ink of the call of this rank, counted from 0; later ranks share the last. */
 export const inkOf = (rank: number): (typeof CALL_INKS)[number] =>

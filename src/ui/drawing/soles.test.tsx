@@ -9,7 +9,7 @@ import { aClub, CLUB_56 } from '@/core/testing/fixtures';
 import type { SoleRide } from '@/core/tell/picture/soleRides';
 import type { Look } from './section/DrawingBar';
 import { Section } from './section/Section';
-import { depthWords, SOLE_LEGEND, SoleInset, soleText } from './section/SoleInset';
+import { depthWords, soleLegend, SoleInset, soleText } from './section/SoleInset';
 
 const ride = (club: SoleRide['club'], meant: number, heavy: number): SoleRide => ({
   club,
@@ -70,8 +70,8 @@ test('soles are compared at the press of a button, with what the figures are, an
   expect(drawing()).not.toMatch(/Leading edge/);
   await user.click(button);
   expect(button).toHaveAttribute('aria-pressed', 'true');
-  expect(screen.getByText(SOLE_LEGEND)).toBeVisible();
+  expect(screen.getByText(soleLegend())).toBeVisible();
   expect(drawing()).toMatch(/Leading edge under the ball, mm deep: .*56 \d+, heavy \d+/);
   await user.click(button);
-  expect(screen.queryByText(SOLE_LEGEND)).toBeNull();
+  expect(screen.queryByText(soleLegend())).toBeNull();
 });

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import type { DrillMark } from '@/core/lesson/drills/drill';
 import { MARK_WORDS } from '@/core/lesson/drills/drillWords';
 import { fromMetres } from '@/core/ground/units/length';
@@ -48,14 +49,26 @@ function placeWords({ kind, from, to }: Laid, units: UnitSystem): string {
   const say = (metres: number): string =>
     far ? sayFar(metres, units) : saySmall(Math.abs(metres), units);
   if (kind === 'tee') return MARK_WORDS.tee;
-  if (kind === 'box') return `${MARK_WORDS.box} ${say(to - from)} long round the ball`;
-  if (kind === 'band') return `${MARK_WORDS.band} from ${say(from)} to ${say(to)}`;
-  return `${MARK_WORDS[kind]} ${say(from)} ${from < 0 ? 'behind' : 'ahead of'} the ball`;
+  if (kind === 'box')
+    return t('{box} {say} long round the ball', { box: MARK_WORDS.box, say: say(to - from) });
+  if (kind === 'band')
+    return t('{band} from {say} to {say2}', {
+      band: MARK_WORDS.band,
+      say: say(from),
+      say2: say(to),
+    });
+  return t('{kind} {say} {from} the ball', {
+    kind: MARK_WORDS[kind],
+    say: say(from),
+    from: from < 0 ? t('behind') : t('ahead of'),
+  });
 }
 
 /** What a drill is set up with, in a sentence. */
 export const drillWords = (marks: readonly DrillMark[], units: UnitSystem): string =>
-  `Seen from above, to scale, line of play to the right: ${listed(marks.map((mark) => placeWords(laid(mark), units)))}.`;
+  t('Seen from above, to scale, line of play to the right: {list}.', {
+    list: listed(marks.map((mark) => placeWords(laid(mark), units))),
+  });
 
 /** What a drill is set up with, seen from above and to scale; nothing for a drill that needs no marks. */
 export function DrillDrawing({ marks, units }: DrillDrawingProps) {
@@ -166,7 +179,7 @@ function Label({
       ? `${say(from).split('\u00a0')[0]}–${say(to)}`
       : far
         ? say(from)
-        : `${say(from)} ${from < 0 ? 'behind' : 'ahead'}`;
+        : `${say(from)} ${from < 0 ? t('behind') : t('ahead')}`;
   const anchor = !far && from < 0 ? 'end' : !far ? 'start' : 'middle';
   return (
     <text

@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { useState } from 'react';
 import { useFieldArray, useForm, useWatch } from 'react-hook-form';
 import { X } from 'lucide-react';
@@ -120,57 +121,61 @@ export function DrillForm({ id, drill, onSaved, onClose }: DrillFormProps) {
     onSaved(answered.body);
   });
   return (
-    <Overlay title={drill ? `Edit “${drill.name}”` : 'A new drill'} shape="wide" onClose={onClose}>
+    <Overlay
+      title={drill ? t('Edit “{drill}”', { drill: drill.name }) : t('A new drill')}
+      shape="wide"
+      onClose={onClose}
+    >
       <form noValidate onSubmit={(event) => void submit(event)} className="space-y-4">
         <div className="grid grid-cols-2 gap-4 max-sm:grid-cols-1">
           <TextInput
-            label="Name"
+            label={t('Name')}
             maxLength={60}
             fault={errors.name?.message}
             {...register('name')}
           />
           <TextInput
-            label="In a sentence, for homework"
+            label={t('In a sentence, for homework')}
             maxLength={200}
             fault={errors.brief?.message}
             {...register('brief')}
           />
           <TextInput
-            label="Purpose"
+            label={t('Purpose')}
             maxLength={400}
             fault={errors.purpose?.message}
             {...register('purpose')}
           />
           <TextInput
-            label="What is counted"
+            label={t('What is counted')}
             maxLength={120}
             fault={errors.counts?.message}
             {...register('counts')}
           />
           <TextInput
-            label="Balls"
+            label={t('Balls')}
             inputMode="numeric"
             fault={errors.balls?.message}
             {...register('balls')}
           />
           <Choice
-            label="How hard on the body"
+            label={t('How hard on the body')}
             options={LOADS.map((load) => [load, LOAD_WORDS[load]] as const)}
             {...register('load')}
           />
         </div>
         <Prose
-          label="Steps, one a line"
+          label={t('Steps, one a line')}
           rows={4}
           fault={errors.steps?.message}
           {...register('steps')}
         />
         <div className="grid grid-cols-2 gap-4 max-sm:grid-cols-1">
-          <TextInput label="Easier" maxLength={200} {...register('easier')} />
-          <TextInput label="Harder" maxLength={200} {...register('harder')} />
+          <TextInput label={t('Easier')} maxLength={200} {...register('easier')} />
+          <TextInput label={t('Harder')} maxLength={200} {...register('harder')} />
         </div>
         <fieldset>
-          <legend className="text-sm font-semibold">It trains</legend>
+          <legend className="text-sm font-semibold">{t('It trains')}</legend>
           <div className="grid grid-cols-3 max-sm:grid-cols-2">
             {TRAINED.map((each) => (
               <label key={each} className="flex min-h-11 items-center gap-2">
@@ -179,10 +184,10 @@ export function DrillForm({ id, drill, onSaved, onClose }: DrillFormProps) {
               </label>
             ))}
           </div>
-          {errors.trains && <Alert>Choose at least one thing that it trains.</Alert>}
+          {errors.trains && <Alert>{t('Choose at least one thing that it trains.')}</Alert>}
         </fieldset>
         <details>
-          <summary className="min-h-11 py-2.5 font-semibold">Faults that it cures</summary>
+          <summary className="min-h-11 py-2.5 font-semibold">{t('Faults that it cures')}</summary>
           <div className="grid grid-cols-2 max-sm:grid-cols-1">
             {CAUSES.map((cause) => (
               <label key={cause.id} className="flex min-h-11 items-center gap-2">
@@ -194,7 +199,7 @@ export function DrillForm({ id, drill, onSaved, onClose }: DrillFormProps) {
         </details>
         <fieldset>
           <legend className="text-sm font-semibold">
-            Set-up, in centimetres from the ball along the line of play (behind it: minus)
+            {t('Set-up, in centimetres from the ball along the line of play (behind it: minus)')}
           </legend>
           <ul className="space-y-2">
             {marks.fields.map((field, i) => (
@@ -203,20 +208,23 @@ export function DrillForm({ id, drill, onSaved, onClose }: DrillFormProps) {
                 className="grid grid-cols-[minmax(0,1.4fr)_repeat(3,minmax(0,1fr))_2.75rem] items-end gap-2"
               >
                 <Choice
-                  label="Mark"
+                  label={t('Mark')}
                   options={MARK_KINDS.map((kind) => [kind, MARK_WORDS[kind]] as const)}
                   {...register(`marks.${i}.kind`)}
                 />
                 {(['from', 'to', 'width'] as const).map((name) => (
                   <TextInput
                     key={name}
-                    label={{ from: 'From', to: 'To', width: 'Width' }[name]}
+                    label={{ from: t('From'), to: 'To', width: 'Width' }[name]}
                     inputMode="decimal"
                     fault={errors.marks?.[i]?.[name]?.message}
                     {...register(`marks.${i}.${name}`)}
                   />
                 ))}
-                <IconButton label={`Remove mark ${i + 1}`} onClick={() => marks.remove(i)}>
+                <IconButton
+                  label={t('Remove mark {i}', { i: i + 1 })}
+                  onClick={() => marks.remove(i)}
+                >
                   <X size={17} aria-hidden="true" />
                 </IconButton>
               </li>
@@ -228,7 +236,7 @@ export function DrillForm({ id, drill, onSaved, onClose }: DrillFormProps) {
             onClick={() => marks.append({ kind: 'line', from: '-5', to: '', width: '50' })}
             className="button mt-2"
           >
-            Add a mark
+            {t('Add a mark')}
           </button>
           {drawn && drawn.length > 0 && (
             <div className="mt-3">
@@ -236,7 +244,12 @@ export function DrillForm({ id, drill, onSaved, onClose }: DrillFormProps) {
             </div>
           )}
         </fieldset>
-        <FormFoot refused={refused} busy={isSubmitting} action="Save the drill" onClose={onClose} />
+        <FormFoot
+          refused={refused}
+          busy={isSubmitting}
+          action={t('Save the drill')}
+          onClose={onClose}
+        />
       </form>
     </Overlay>
   );

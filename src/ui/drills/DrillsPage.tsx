@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { useState } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
 import { toast } from 'sonner';
@@ -40,10 +41,15 @@ export function DrillsPage({ first }: { first: readonly ListedDrill[] }) {
   const archive = async (drill: ListedDrill, to: boolean): Promise<void> => {
     const at = `/api/drills/${drill.id}/archive`;
     if (!isDone(await ask(at, 'POST', { archived: to }))) return;
-    toast(to ? `Archived: ${drill.name}` : `Offered again: ${drill.name}`, {
-      duration: UNDO_MS,
-      action: { label: 'Undo', onClick: () => void archive(drill, !to) },
-    });
+    toast(
+      to
+        ? t('Archived: {drill}', { drill: drill.name })
+        : t('Offered again: {drill}', { drill: drill.name }),
+      {
+        duration: UNDO_MS,
+        action: { label: t('Undo'), onClick: () => void archive(drill, !to) },
+      },
+    );
     await again();
   };
   const takeAway = async (drill: ListedDrill): Promise<void> => {
@@ -53,15 +59,17 @@ export function DrillsPage({ first }: { first: readonly ListedDrill[] }) {
       if (isDone(await ask(at, 'PUT', plainDrill(drill)))) await again();
     };
     toast(
-      drill.from === 'own' ? `Deleted: ${drill.name}` : `“${drill.name}” is as it was at first`,
-      { duration: UNDO_MS, action: { label: 'Undo', onClick: () => void bringBack() } },
+      drill.from === 'own'
+        ? t('Deleted: {drill}', { drill: drill.name })
+        : t('“{drill}” is as it was at first', { drill: drill.name }),
+      { duration: UNDO_MS, action: { label: t('Undo'), onClick: () => void bringBack() } },
     );
     await again();
   };
   const take = async (text: string): Promise<void> => {
     const answered = await askWithText<{ drills: number }>('/api/drills/import', text);
     if (!isDone(answered)) return;
-    toast.success(`${counted(answered.body.drills, 'drill')} imported.`);
+    toast.success(t('{drills} imported.', { drills: counted(answered.body.drills, 'drill') }));
     await again();
   };
 
@@ -70,25 +78,25 @@ export function DrillsPage({ first }: { first: readonly ListedDrill[] }) {
       <TopBar room="Practice" />
       <main className="mx-auto w-full max-w-[60rem] grow px-6 py-5 max-sm:px-3">
         <header className="flex flex-wrap items-center gap-3">
-          <h1 className="mr-auto text-3xl">Drills</h1>
+          <h1 className="mr-auto text-3xl">{t('Drills')}</h1>
           <PracticeNav part="Drills" />
           <FileButton accept=".json,application/json" onText={(text) => void take(text)}>
-            Import
+            {t('Import')}
           </FileButton>
           <a href="/api/drills/export" download className="button">
-            Export
+            {t('Export')}
           </a>
           <button type="button" onClick={() => setEditing('new')} className="button-main">
-            Add a drill
+            {t('Add a drill')}
           </button>
         </header>
         <div className="mt-4 flex flex-wrap items-end gap-4">
           <Pick
-            label="It trains"
+            label={t('It trains')}
             value={trains}
             onValue={setTrains}
             options={[
-              ['all', 'anything'],
+              ['all', t('anything')],
               ...TRAINED.map((each) => [each, TRAINED_WORDS[each]] as [Trained, string]),
             ]}
           />
@@ -99,12 +107,12 @@ export function DrillsPage({ first }: { first: readonly ListedDrill[] }) {
               onClick={() => setArchived(!archived)}
               className="button lit-when-chosen"
             >
-              Archived ({away})
+              {t('Archived ({away})', { away })}
             </button>
           )}
         </div>
         {shown.length === 0 ? (
-          <p className="mt-6 text-lg">No drill trains that yet. Add one of your own.</p>
+          <p className="mt-6 text-lg">{t('No drill trains that yet. Add one of your own.')}</p>
         ) : (
           <ul className="mt-4">
             {shown.map((drill) => (
@@ -112,14 +120,14 @@ export function DrillsPage({ first }: { first: readonly ListedDrill[] }) {
                 <DrillDetails drill={drill}>
                   <div className="mt-3 flex flex-wrap gap-3">
                     <button type="button" onClick={() => setEditing(drill)} className="button">
-                      Edit
+                      {t('Edit')}
                     </button>
                     <button
                       type="button"
                       onClick={() => void archive(drill, !drill.archived)}
                       className="button"
                     >
-                      {drill.archived ? 'Offer it again' : 'Archive'}
+                      {drill.archived ? t('Offer it again') : t('Archive')}
                     </button>
                     {drill.from !== 'library' && (
                       <button
@@ -127,7 +135,7 @@ export function DrillsPage({ first }: { first: readonly ListedDrill[] }) {
                         onClick={() => void takeAway(drill)}
                         className="button hover:text-harm"
                       >
-                        {drill.from === 'own' ? 'Delete' : 'Undo my changes'}
+                        {drill.from === 'own' ? t('Delete') : t('Undo my changes')}
                       </button>
                     )}
                   </div>
@@ -144,7 +152,7 @@ export function DrillsPage({ first }: { first: readonly ListedDrill[] }) {
           onClose={() => setEditing(null)}
           onSaved={(saved) => {
             setEditing(null);
-            toast.success(`Saved: ${saved.name}`);
+            toast.success(t('Saved: {saved}', { saved: saved.name }));
             void again();
           }}
         />
@@ -164,12 +172,15 @@ function DrillDetails({ drill, children }: { drill: ListedDrill; children: React
             {drill.name}
             {drill.from !== 'library' && (
               <span className="ml-2 text-sm font-normal text-ink-soft">
-                {drill.from === 'own' ? 'your own' : 'changed'}
+                {drill.from === 'own' ? t('your own') : t('changed')}
               </span>
             )}
           </span>
           <span className="block text-sm text-ink-soft">
-            {drill.brief} Trains {listed(drill.trains.map((each) => TRAINED_WORDS[each]))}.
+            {t('{brief} Trains {list}.', {
+              brief: drill.brief,
+              list: listed(drill.trains.map((each) => TRAINED_WORDS[each])),
+            })}
           </span>
         </span>
       </summary>
@@ -182,10 +193,11 @@ function DrillDetails({ drill, children }: { drill: ListedDrill; children: React
           ))}
         </ol>
         <p className="mt-3">
-          <strong>{counted(drill.balls, 'ball')}.</strong> Count: {drill.counts}.
+          <strong>{counted(drill.balls, 'ball')}.</strong>{' '}
+          {t('Count: {counts}.', { counts: drill.counts })}
         </p>
-        {drill.easier && <p>Easier: {drill.easier}</p>}
-        {drill.harder && <p>Harder: {drill.harder}</p>}
+        {drill.easier && <p>{t('Easier: {easier}', { easier: drill.easier })}</p>}
+        {drill.harder && <p>{t('Harder: {harder}', { harder: drill.harder })}</p>}
         <ul className="mt-2 border-l-4 border-flag pl-3 text-sm">
           {careOf(drill).map((sentence) => (
             <li key={sentence}>{sentence}</li>

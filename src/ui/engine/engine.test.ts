@@ -1,6 +1,6 @@
 import type { Thread } from '@/workers/page/thread';
 import { engineOf, type Started } from './engine';
-import { BROKEN, Failure } from './failure';
+import { workBroke, Failure } from './failure';
 
 /** A thread that a test answers for. */
 function standInThread() {
@@ -99,7 +99,7 @@ test('a thread that breaks is ended, said once, and another takes its place', as
   const { answer } = run('a');
   await rest();
   threads[0]!.breakIt(new Error('out of memory'));
-  await expect(answer).rejects.toThrow(BROKEN);
+  await expect(answer).rejects.toThrow(workBroke());
   expect(threads[0]!.end).toHaveBeenCalledTimes(1);
   const next = run('b');
   await rest();

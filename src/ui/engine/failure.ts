@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { faultLine, type Fault } from '@/core/tell/format/fault';
 
 /** Why work gave no answer: what it was asked is faulty, or the thread itself could not do it. */
@@ -7,10 +8,10 @@ export class Failure extends Error {
     readonly faults: readonly Fault[] | null,
     cause?: unknown,
   ) {
-    super(faults ? faultLine(faults) : BROKEN, { cause });
+    super(faults ? faultLine(faults) : workBroke(), { cause });
     this.name = 'Failure';
   }
 }
 
 /** What is said of work that a thread could not do. */
-export const BROKEN = 'This could not be worked out. Reload the page to try again.';
+export const workBroke = () => t('This could not be worked out. Reload the page to try again.');

@@ -1,4 +1,5 @@
 import { wrap } from 'comlink';
+import { spoken } from '@/core/ground/language/language';
 import type { Thread } from '@/workers/page/thread';
 import { engineOf, type Engine, type Started } from './engine';
 
@@ -8,6 +9,7 @@ const MOST_THREADS = 8;
 function startWorker(): Started {
   const worker = new Worker(new URL('../../workers/page/page.worker.ts', import.meta.url), {
     type: 'module',
+    name: spoken().language,
   });
   const broken = new Promise<never>((_, reject) => {
     worker.onerror = (event) => reject(new Error(event.message));

@@ -2,7 +2,7 @@ import { act, renderHook } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { held } from '../testing/server';
 import { standInEngine, WithEngine } from '../testing/engine';
-import { BROKEN } from './failure';
+import { workBroke } from './failure';
 import { useTask, type TaskJob } from './useTask';
 
 beforeEach(() => jest.useFakeTimers());
@@ -94,5 +94,5 @@ test('what is stopped keeps what is known, and what fails says so', async () => 
   jobs[1]!.answer(Promise.reject(new Error('no')) as unknown as string);
   await rest();
   expect(task().status).toBe('failed');
-  expect(task().failure?.message).toBe(BROKEN);
+  expect(task().failure?.message).toBe(workBroke());
 });

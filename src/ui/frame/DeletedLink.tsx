@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import Link from 'next/link';
 
 /** The way to what was deleted, from wherever things are deleted. */
@@ -8,7 +9,7 @@ export function DeletedLink() {
       prefetch={false}
       className="inline-flex min-h-11 items-center underline underline-offset-4"
     >
-      Recently deleted
+      {t('Recently deleted')}
     </Link>
   );
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { keyWords, type Command } from '../kit/commands';
 import { Overlay, type Closable } from '../kit/Overlay';
 
@@ -13,7 +14,7 @@ export function KeySheet({ commands, onClose }: KeySheetProps) {
     key && sheet ? [{ keys: sheet.keys ?? keyWords(key), does: sheet.does }] : [],
   );
   return (
-    <Overlay title="Keyboard shortcuts" shape="narrow" onClose={onClose}>
+    <Overlay title={t('Keyboard shortcuts')} shape="narrow" onClose={onClose}>
       <dl className="grid grid-cols-2 gap-x-6 gap-y-1.5 max-sm:grid-cols-1">
         {lines.map(({ keys, does }) => (
           <div key={keys} className="flex items-baseline gap-3">
@@ -27,7 +28,7 @@ export function KeySheet({ commands, onClose }: KeySheetProps) {
         ))}
       </dl>
       <p className="mt-3 text-ink-soft">
-        In a panel: arrow keys change a number (with Shift, by ten); Escape closes.
+        {t('In a panel: arrow keys change a number (with Shift, by ten); Escape closes.')}
       </p>
     </Overlay>
   );

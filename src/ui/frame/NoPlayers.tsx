@@ -1,5 +1,7 @@
 'use client';
 
+import { toldIn } from '@/core/ground/language/told';
+import { t } from '@/core/ground/language/t';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
@@ -27,13 +29,19 @@ import { usePreferences } from './preferences';
 /** A club with loft, bounce and carry, as far as they are known. */
 function clubWords(club: ClubInput, units: UnitSystem): string {
   const carry = lengthOf(club, 'stock_carry');
-  const bounce = club.bounce_deg === undefined ? '' : ` with ${club.bounce_deg}° of bounce`;
-  const far = carry === undefined ? '' : ` that carries ${sayLength(carry, 'ground', units)}`;
+  const bounce =
+    club.bounce_deg === undefined
+      ? ''
+      : ` ${t('with {bounce}° of bounce', { bounce: club.bounce_deg })}`;
+  const far =
+    carry === undefined
+      ? ''
+      : ` ${t('that carries {carry}', { carry: sayLength(carry, 'ground', units) })}`;
   return `${club.name} (${club.loft_deg}°${bounce}${far})`;
 }
 
 /** Other ways to begin. */
-const OTHER_WAYS = [
+const OTHER_WAYS = toldIn(['title', 'text'], [
   {
     href: '/players/import',
     title: 'Import a list of players',
@@ -49,7 +57,7 @@ const OTHER_WAYS = [
     title: 'All settings of the academy',
     text: 'Techniques you teach, how much a bad miss counts, backups, sign-in.',
   },
-] as const;
+] as const);
 
 const EXAMPLE = {
   yards: 'Ada Lund, mid handicap, 56/12 goes 82, PW 108',
@@ -72,8 +80,8 @@ export function NoPlayers({ house }: { house: House }) {
     [sentence, house, units],
   );
   const wanting = [
-    record.name === '' ? 'a name' : null,
-    record.bag.length === 0 ? 'at least one club' : null,
+    record.name === '' ? t('a name') : null,
+    record.bag.length === 0 ? t('at least one club') : null,
   ].filter(Boolean);
 
   const begin = async (): Promise<void> => {
@@ -96,10 +104,11 @@ export function NoPlayers({ house }: { house: House }) {
   return (
     <main className="mx-auto w-full max-w-[60rem] grow px-6 py-8 max-sm:px-4">
       <Mark />
-      <h1 className="mt-3 text-3xl">Welcome to Mellow Divot</h1>
+      <h1 className="mt-3 text-3xl">{t('Welcome to Mellow Divot')}</h1>
       <p className="mt-2 max-w-prose text-lg leading-relaxed">
-        Every shot is worked out for one player and the clubs in that player’s bag. Say who your
-        first player is, and read the first bunker.
+        {t(
+          'Every shot is worked out for one player and the clubs in that player’s bag. Say who your first player is, and read the first bunker.',
+        )}
       </p>
       <form
         noValidate
@@ -112,16 +121,18 @@ export function NoPlayers({ house }: { house: House }) {
         <div className="grid grid-cols-[2fr_1fr] gap-4 max-sm:grid-cols-1">
           {names && (
             <TextInput
-              label="Name of your academy"
+              label={t('Name of your academy')}
               maxLength={80}
               value={name}
               onChange={({ target }) => setName(target.value)}
             />
           )}
-          <Pick label="Units" value={units} onValue={onUnits} options={UNIT_CHOICES} />
+          <Pick label={t('Units')} value={units} onValue={onUnits} options={UNIT_CHOICES} />
         </div>
         <Prose
-          label="Your first player, in a sentence: name, level or handicap, clubs with loft, bounce and carry"
+          label={t(
+            'Your first player, in a sentence: name, level or handicap, clubs with loft, bounce and carry',
+          )}
           rows={3}
           maxLength={LONGEST_SENTENCE}
           placeholder={EXAMPLE[units]}
@@ -131,14 +142,16 @@ export function NoPlayers({ house }: { house: House }) {
         {sentence.trim() !== '' && (
           <div role="status" className="border-l-4 border-hairline pl-3">
             <p>
-              <strong>Understood:</strong>{' '}
+              <strong>{t('Understood:')}</strong>{' '}
               {[
                 record.name,
                 record.handicap === undefined
                   ? SKILL_WORDS[record.skill]
-                  : `handicap ${handicapWords(record.handicap)}`,
+                  : t('handicap {level}', {
+                      level: handicapWords(record.handicap),
+                    }),
                 HAND_WORDS[record.handed],
-                record.usual_miss && `usually ${record.usual_miss}`,
+                record.usual_miss && t('usually {miss}', { miss: record.usual_miss }),
                 ...record.bag.map((club) => clubWords(club, units)),
               ]
                 .filter(Boolean)
@@ -147,15 +160,17 @@ export function NoPlayers({ house }: { house: House }) {
             </p>
             {unread.length > 0 && (
               <p>
-                <strong>Not understood, and left out:</strong> {unread.join(', ')}.
+                <strong>{t('Not understood, and left out:')}</strong> {unread.join(', ')}.
               </p>
             )}
-            {wanting.length > 0 && <p>{capital(wanting.join(' and '))} is still needed.</p>}
+            {wanting.length > 0 && (
+              <p>{t('{wanting} is still needed.', { wanting: capital(wanting.join(' and ')) })}</p>
+            )}
           </div>
         )}
         <Alert>{fault}</Alert>
         <button type="submit" disabled={busy || wanting.length > 0} className="button-main">
-          {busy ? 'Adding …' : 'Add the player and open the desk'}
+          {busy ? t('Adding …') : t('Add the player and open the desk')}
         </button>
       </form>
       <ul className="mt-8 grid gap-4 sm:grid-cols-3">
@@ -174,9 +189,9 @@ export function NoPlayers({ house }: { house: House }) {
         ))}
       </ul>
       <p className="mt-6 max-w-prose">
-        To look around first, stop this server and run{' '}
-        <code className="rounded bg-paper-deep px-1.5">npm run demo</code> with an empty data
-        folder: it opens a made-up academy.
+        {t('To look around first, stop this server and run')}{' '}
+        <code className="rounded bg-paper-deep px-1.5">{t('npm run demo')}</code>{' '}
+        {t('with an empty data folder: it opens a made-up academy.')}
       </p>
     </main>
   );

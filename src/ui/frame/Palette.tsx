@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { Command } from 'cmdk';
 import { Dialog } from 'radix-ui';
 import { keyWords, type Command as Doable } from '../kit/commands';
@@ -39,14 +40,14 @@ export function Palette({ commands, onClose }: PaletteProps) {
           aria-describedby={undefined}
           className="fixed inset-x-0 top-[10vh] z-50 mx-auto w-[min(36rem,calc(100vw-1rem))] rounded-md border-2 border-flag bg-paper"
         >
-          <Dialog.Title className="sr-only">Everything</Dialog.Title>
-          <Command label="Everything" loop filter={fits}>
+          <Dialog.Title className="sr-only">{t('Everything')}</Dialog.Title>
+          <Command label={t('Everything')} loop filter={fits}>
             <Command.Input
-              placeholder="What do you want to do?"
+              placeholder={t('What do you want to do?')}
               className="h-14 w-full border-b border-hairline bg-transparent px-4 text-lg outline-none"
             />
             <Command.List className="max-h-[60vh] overflow-auto p-2">
-              <Command.Empty className="p-3">No match.</Command.Empty>
+              <Command.Empty className="p-3">{t('No match.')}</Command.Empty>
               {groups.map((group) => (
                 <Command.Group
                   key={group}

@@ -1,3 +1,5 @@
+import { told } from '@/core/ground/language/told';
+import { t } from '@/core/ground/language/t';
 import Link from 'next/link';
 
 /** What the room of practice holds. */
@@ -8,10 +10,17 @@ const PARTS = [
   { name: 'Drills', href: '/practice/drills' },
 ] as const;
 
+const NAMES: Record<(typeof PARTS)[number]['name'], string> = told({
+  Plans: 'Plans',
+  'Bunker tests': 'Bunker tests',
+  'The eye': 'The eye',
+  Drills: 'Drills',
+});
+
 /** The parts of the room of practice, the one that this is underlined. */
 export function PracticeNav({ part }: { part: (typeof PARTS)[number]['name'] }) {
   return (
-    <nav aria-label="Practice" className="flex flex-wrap">
+    <nav aria-label={t('Practice')} className="flex flex-wrap">
       {PARTS.map(({ name, href }) => (
         <Link
           key={name}
@@ -20,7 +29,7 @@ export function PracticeNav({ part }: { part: (typeof PARTS)[number]['name'] }) 
           aria-current={name === part ? 'page' : undefined}
           className="button-quiet max-sm:px-2 lined-when-chosen"
         >
-          {name}
+          {NAMES[name]}
         </Link>
       ))}
     </nav>

@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { CircleUserRound } from 'lucide-react';
 import Link from 'next/link';
 import { DropdownMenu } from 'radix-ui';
@@ -21,7 +22,7 @@ export function SignedIn() {
   return (
     <DropdownMenu.Root modal={false}>
       <DropdownMenu.Trigger
-        aria-label={`Signed in as ${who.name}`}
+        aria-label={t('Signed in as {who}', { who: who.name })}
         className="button-quiet flex items-center gap-1.5"
       >
         <CircleUserRound size={18} aria-hidden="true" />
@@ -35,12 +36,12 @@ export function SignedIn() {
           {who.role === 'head-coach' && (
             <DropdownMenu.Item asChild>
               <Link prefetch={false} href="/coaches" className={MENU_ITEM}>
-                Coaches and sign-in
+                {t('Coaches and sign-in')}
               </Link>
             </DropdownMenu.Item>
           )}
           <DropdownMenu.Item className={MENU_ITEM} onSelect={() => void signOut()}>
-            Sign out
+            {t('Sign out')}
           </DropdownMenu.Item>
         </DropdownMenu.Content>
       </DropdownMenu.Portal>

@@ -1,12 +1,16 @@
 'use client';
 
+import { told } from '@/core/ground/language/told';
+import { t } from '@/core/ground/language/t';
 import { Moon, Sun } from 'lucide-react';
 import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { Mark } from './Mark';
 import { SignedIn } from './SignedIn';
 import { useAssists } from './who';
+import { LanguageButton } from './LanguageButton';
 import { usePreferences } from './preferences';
+import { UNIT_NAMES } from '../kit/units';
 
 /** The rooms of the product, a word each. */
 const ROOMS = [
@@ -18,6 +22,14 @@ const ROOMS = [
 ] as const;
 
 export type Room = (typeof ROOMS)[number]['name'];
+
+const ROOM_NAMES: Record<Room, string> = told({
+  Desk: 'Desk',
+  Players: 'Players',
+  Lessons: 'Lessons',
+  Practice: 'Practice',
+  Ground: 'Ground',
+});
 
 interface TopBarProps {
   /** The room that this is, or is part of. */
@@ -37,8 +49,8 @@ export function TopBar({ room, children }: TopBarProps) {
       <span className="max-sm:hidden">
         <Mark />
       </span>
-      <p className="font-heading text-xl font-semibold max-lg:sr-only">Mellow Divot</p>
-      <nav aria-label="Rooms" className="ml-2 flex flex-wrap max-sm:ml-0">
+      <p className="font-heading text-xl font-semibold max-lg:sr-only">{t('Mellow Divot')}</p>
+      <nav aria-label={t('Rooms')} className="ml-2 flex flex-wrap max-sm:ml-0">
         {rooms.map(({ name, href }) => (
           <Link
             key={name}
@@ -47,25 +59,29 @@ export function TopBar({ room, children }: TopBarProps) {
             aria-current={name === room ? 'page' : undefined}
             className="button-quiet max-sm:px-2 lined-when-chosen"
           >
-            {name}
+            {ROOM_NAMES[name]}
           </Link>
         ))}
       </nav>
       <div className="ml-auto flex flex-wrap items-center justify-end gap-1 max-sm:gap-0 max-sm:[&>.button-quiet]:px-1.5">
         {children}
         <SignedIn />
+        <LanguageButton />
         <button
           type="button"
           onClick={() => onUnits(other)}
-          aria-label={`Units: ${units}. Change to ${other}`}
+          aria-label={t('Units: {units}. Change to {other}', {
+            units: UNIT_NAMES[units],
+            other: UNIT_NAMES[other],
+          })}
           className="button-quiet whitespace-nowrap"
         >
-          {units === 'yards' ? 'yd · ft' : 'm · cm'}
+          {units === 'yards' ? t('yd · ft') : t('m · cm')}
         </button>
         <button
           type="button"
           onClick={() => onTheme(theme === 'light' ? 'dusk' : 'light')}
-          aria-label={theme === 'light' ? 'Dusk theme' : 'Light theme'}
+          aria-label={theme === 'light' ? t('Dusk theme') : t('Light theme')}
           className="grid size-11 place-items-center rounded hover:bg-paper-deep"
         >
           {theme === 'light' ? (

@@ -12,6 +12,7 @@ export const PREFERENCE_COOKIES = {
   units: 'mellow-units',
   theme: 'mellow-theme',
   looking: 'mellow-looking',
+  language: 'mellow-language',
 } as const;
 
 /** The units that a text names, or the usual ones. */

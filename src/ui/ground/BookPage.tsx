@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { bunkerNumbers, type BunkerNumbers } from '@/core/place/field/bunkerNumbers';
@@ -57,10 +58,10 @@ export function BookPage({ stored, players, house, today }: BookPageProps) {
       <TopBar room="Ground" />
       <main className="mx-auto w-full max-w-[72rem] grow px-6 py-5 max-sm:px-3">
         <header className="flex flex-wrap items-end gap-3">
-          <h1 className="mr-auto text-3xl">{place.name}: bunker book</h1>
+          <h1 className="mr-auto text-3xl">{t('{place}: bunker book', { place: place.name })}</h1>
           <div className="no-print flex items-end gap-3">
             <Pick
-              label="Player"
+              label={t('Player')}
               value={playerId}
               onValue={setPlayer}
               options={players.map(({ id, name }) => [id, name] as const)}
@@ -69,23 +70,25 @@ export function BookPage({ stored, players, house, today }: BookPageProps) {
               href={`/ground/${stored.id}/book/pdf?player=${encodeURIComponent(playerId)}&units=${units}`}
               className="button"
             >
-              Open as PDF
+              {t('Open as PDF')}
             </a>
             <Link prefetch={false} href={`/ground/${stored.id}`} className="button">
-              Back to the plan
+              {t('Back to the plan')}
             </Link>
           </div>
         </header>
         {visits.failure && <Alert className="mt-3">{visits.failure.message}</Alert>}
         {visits.status === 'running' && (
           <progress
-            aria-label="Working out what visits cost"
+            aria-label={t('Working out what visits cost')}
             className="progress no-print mt-3 h-2 w-full"
             value={visits.value?.size ?? 0}
             max={numbers.length}
           />
         )}
-        {numbers.length === 0 && <p className="mt-6 text-lg">No bunker is drawn here yet.</p>}
+        {numbers.length === 0 && (
+          <p className="mt-6 text-lg">{t('No bunker is drawn here yet.')}</p>
+        )}
         <ul className="mt-4 grid gap-5 lg:grid-cols-2">
           {numbers.map((each) => (
             <BunkerEntry
@@ -130,13 +133,13 @@ function BunkerEntry({ numbers, drawn, visit, player }: BunkerEntryProps) {
         ))}
         <div className="pt-1.5">
           <dt className="text-ink-soft">
-            A visit{nearest ? `, ${player} to ${nearest.name}` : ''}
+            {t('A visit{nearest}', { nearest: nearest ? `, ${player} to ${nearest.name}` : '' })}
           </dt>
           <dd className="font-semibold" aria-live="polite">
             {!nearest
-              ? 'no flag yet'
+              ? t('no flag yet')
               : visit === undefined
-                ? 'working it out …'
+                ? t('working it out …')
                 : visitWords(visit)}
           </dd>
         </div>

@@ -1,5 +1,7 @@
 'use client';
 
+import { told } from '@/core/ground/language/told';
+import { t } from '@/core/ground/language/t';
 import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { apart, type Point, type Ring } from '@/core/place/outline/ring';
@@ -51,13 +53,13 @@ interface DrawPanelProps {
   picture: PictureOfGround | null;
 }
 
-const KIND_NAMES: Record<Area['kind'], string> = {
+const KIND_NAMES: Record<Area['kind'], string> = told({
   fringe: 'fringe',
   fairway: 'fairway',
   rough: 'rough',
   water: 'water',
   'out-of-bounds': 'out of bounds',
-};
+});
 
 /** Adds bunkers, greens and areas, and says what each is like. */
 export function DrawPanel(props: DrawPanelProps) {
@@ -84,11 +86,11 @@ export function DrawPanel(props: DrawPanelProps) {
     <>
       <section aria-labelledby="add">
         <h2 id="add" className="text-lg">
-          Add
+          {t('Add')}
         </h2>
         <div className="mt-1 grid grid-cols-[1fr_auto] items-end gap-2">
           <PickOne
-            label="Shape to begin with"
+            label={t('Shape to begin with')}
             value={shape}
             onValue={setShape}
             options={SHAPE_NAMES.map((name) => [name, name] as const)}
@@ -99,7 +101,7 @@ export function DrawPanel(props: DrawPanelProps) {
             onClick={() => add(withBunker(place, shapeAbout(shape, middle)))}
             className="button"
           >
-            Add a bunker
+            {t('Add a bunker')}
           </button>
           <button
             type="button"
@@ -107,7 +109,7 @@ export function DrawPanel(props: DrawPanelProps) {
             onClick={() => setWalking(true)}
             className="button col-span-2"
           >
-            Walk round a bunker
+            {t('Walk round a bunker')}
           </button>
           <button
             type="button"
@@ -118,10 +120,10 @@ export function DrawPanel(props: DrawPanelProps) {
             }}
             className="button col-span-2"
           >
-            Add a green
+            {t('Add a green')}
           </button>
           <PickOne
-            label="Other ground"
+            label={t('Other ground')}
             value={kind}
             onValue={setKind}
             options={AREA_KINDS.map((each) => [each, KIND_NAMES[each]] as const)}
@@ -132,11 +134,11 @@ export function DrawPanel(props: DrawPanelProps) {
             onClick={() => add(withArea(place, kind, shapeAbout('long', middle)))}
             className="button"
           >
-            Add it
+            {t('Add it')}
           </button>
         </div>
       </section>
-      <section aria-label="Measure" className="mt-2">
+      <section aria-label={t('Measure')} className="mt-2">
         <DevicesForm
           bunker={bunker}
           onBunker={(ring, also) => add(withBunker(place, ring, also))}
@@ -154,7 +156,7 @@ export function DrawPanel(props: DrawPanelProps) {
             </h2>
             <IconButton
               harm
-              label={`Delete ${found.shape.name}`}
+              label={t('Delete {shape}', { shape: found.shape.name })}
               onClick={() => {
                 onPlace(withoutShape(place, found.shape.id));
                 onChosen(null);
@@ -227,14 +229,14 @@ function ShapeFields({
   return (
     <>
       <TextInput
-        label="Name"
+        label={t('Name')}
         maxLength={60}
         value={shape.name}
-        fault={shape.name.trim() === '' ? 'must not be empty' : undefined}
+        fault={shape.name.trim() === '' ? t('must not be empty') : undefined}
         onChange={({ target }) => onChange((now) => ({ ...now, name: target.value }))}
       />
       <TickBox
-        label="Curved between its corners"
+        label={t('Curved between its corners')}
         checked={shape.curved}
         onChecked={(curved) => onChange((now) => ({ ...now, curved }))}
         className="mt-1"
@@ -254,7 +256,7 @@ function ShapeChoice({
   return (
     <section aria-labelledby="drawn" className="mt-4">
       <h2 id="drawn" className="text-lg">
-        On the plan
+        {t('On the plan')}
       </h2>
       <div className="mt-1 flex flex-wrap gap-1">
         {all.map(({ id, name }) => (
@@ -265,7 +267,7 @@ function ShapeChoice({
             onClick={() => onChosen(id === chosen ? null : id)}
             className="button px-3 lit-when-chosen"
           >
-            {name || 'no name'}
+            {name || t('no name')}
           </button>
         ))}
       </div>

@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { visitOf } from '@/core/place/field/field';
 import { mm } from '@/core/place/record/edit';
 import { pointOf, type Bunker } from '@/core/place/record/place';
@@ -29,26 +30,28 @@ export function FieldPanel({ field, asked, onAsked, spot, onRests }: FieldPanelP
   return (
     <section aria-labelledby="hard" aria-busy={running}>
       <h2 id="hard" className="text-lg">
-        Where it is hard
+        {t('Where it is hard')}
       </h2>
       <p className="text-sm text-ink-soft">
-        Strokes to hole out from everywhere in {spot.bunker.name}, with the best that can be played
-        there.
+        {t(
+          'Strokes to hole out from everywhere in {bunker}, with the best that can be played there.',
+          { bunker: spot.bunker.name },
+        )}
       </p>
       <div className="mt-1 flex items-center gap-2">
         <button type="button" className="button" onClick={() => onAsked(!asked)}>
-          {asked ? 'Hide it' : 'Show it on the plan'}
+          {asked ? t('Hide it') : t('Show it on the plan')}
         </button>
         {running && (
           <>
             <progress
-              aria-label="Looking at every place"
+              aria-label={t('Looking at every place')}
               className="progress h-2 grow"
               value={value?.done ?? 0}
               max={value?.grid.places.length ?? 1}
             />
             <button type="button" className="button-quiet" onClick={stop}>
-              Stop
+              {t('Stop')}
             </button>
           </>
         )}
@@ -56,14 +59,22 @@ export function FieldPanel({ field, asked, onAsked, spot, onRests }: FieldPanelP
       {asked && failure && <Alert>{failure.message}</Alert>}
       {asked && visit && (
         <p className="mt-1">
-          A visit costs {visit.mean.toFixed(2)} strokes, from {visit.least.toFixed(1)} at the best
-          place to {visit.most.toFixed(1)} at the cross.
+          {t(
+            'A visit costs {mean} strokes, from {least} at the best place to {most} at the cross.',
+            {
+              mean: visit.mean.toFixed(2),
+              least: visit.least.toFixed(1),
+              most: visit.most.toFixed(1),
+            },
+          )}
         </p>
       )}
       <p className="mt-2 text-sm">
         {rests.length === 0
-          ? 'All of the sand counts alike.'
-          : `${counted(rests.length, 'place', 'places')} where balls often rest count more.`}
+          ? t('All of the sand counts alike.')
+          : t('{places} where balls often rest count more.', {
+              places: counted(rests.length, 'place', 'places'),
+            })}
       </p>
       <div className="flex flex-wrap gap-2">
         <button
@@ -72,11 +83,11 @@ export function FieldPanel({ field, asked, onAsked, spot, onRests }: FieldPanelP
           disabled={rests.length >= MOST_RESTS}
           onClick={() => onRests([...rests, { x_m: mm(spot.ball[0]), y_m: mm(spot.ball[1]) }])}
         >
-          Balls often rest here
+          {t('Balls often rest here')}
         </button>
         {rests.length > 0 && (
           <button type="button" className="button-quiet" onClick={() => onRests([])}>
-            Clear those places
+            {t('Clear those places')}
           </button>
         )}
       </div>

@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { Trash2 } from 'lucide-react';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
@@ -39,7 +40,7 @@ export function GroundPage(props: { places: readonly StoredPlace[] }) {
     return isDone(await ask(`/api/places/${id}?from=`, 'PUT', place)) ? id : null;
   };
   const begin = async (): Promise<void> => {
-    const id = await saved(emptyPlace('New ground'));
+    const id = await saved(emptyPlace(t('New ground')));
     if (id) router.push(`/ground/${id}`);
   };
   const take = async (text: string): Promise<void> => {
@@ -57,26 +58,27 @@ export function GroundPage(props: { places: readonly StoredPlace[] }) {
       <TopBar room="Ground" />
       <main className="mx-auto w-full max-w-[72rem] grow px-6 py-5 max-sm:px-3">
         <header className="flex flex-wrap items-center gap-3">
-          <h1 className="mr-auto text-3xl">Ground</h1>
+          <h1 className="mr-auto text-3xl">{t('Ground')}</h1>
           <button type="button" className="button-main" onClick={() => void begin()}>
-            Draw new ground
+            {t('Draw new ground')}
           </button>
           <FileButton
             accept=".geojson,.json,application/geo+json"
             onText={(text) => void take(text)}
           >
-            Import GeoJSON
+            {t('Import GeoJSON')}
           </FileButton>
         </header>
         <p className="mt-2 max-w-[65ch]">
-          Draw a bunker once. After that the reading comes from where the ball lies and which flag
-          is cut.
+          {t(
+            'Draw a bunker once. After that the reading comes from where the ball lies and which flag is cut.',
+          )}
         </p>
         {fault && <Alert className="mt-3">{fault}</Alert>}
         {mended && (
           <section aria-labelledby="mended" className="mt-3 rounded border-2 border-flag p-3">
             <h2 id="mended" className="text-lg">
-              Imported, with some things put right
+              {t('Imported, with some things put right')}
             </h2>
             <ul className="list-disc pl-5">
               {mended.lines.slice(0, 20).map((line) => (
@@ -84,12 +86,12 @@ export function GroundPage(props: { places: readonly StoredPlace[] }) {
               ))}
             </ul>
             <Link prefetch={false} href={`/ground/${mended.id}`} className="button mt-2">
-              Open it
+              {t('Open it')}
             </Link>
           </section>
         )}
         {places.length === 0 ? (
-          <p className="mt-6 text-lg">Nothing is drawn yet.</p>
+          <p className="mt-6 text-lg">{t('Nothing is drawn yet.')}</p>
         ) : (
           <ul className="mt-5 grid grid-cols-[repeat(auto-fill,minmax(18rem,1fr))] gap-4">
             {places.map((stored) => (
@@ -148,7 +150,7 @@ function PlaceTile({ stored, onDelete }: { stored: StoredPlace; onDelete: () => 
         </span>
       </Link>
       <div className="flex justify-end px-1">
-        <IconButton harm label={`Delete ${place.name}`} onClick={onDelete}>
+        <IconButton harm label={t('Delete {place}', { place: place.name })} onClick={onDelete}>
           <Trash2 size={18} aria-hidden="true" />
         </IconButton>
       </div>

@@ -1,5 +1,7 @@
 'use client';
 
+import { told } from '@/core/ground/language/told';
+import { t } from '@/core/ground/language/t';
 import Link from 'next/link';
 import type { RefObject } from 'react';
 import { toast } from 'sonner';
@@ -22,18 +24,24 @@ type DrawingRef = PlaceHeadProps['drawing'];
 function picturesOf(name: 'plan' | 'section', drawing: DrawingRef): Saved[] {
   const made = (file: (svg: SVGSVGElement) => void) => () => {
     if (drawing.current) file(drawing.current);
-    else toast.error(`There is no ${name} to save yet: put a ball in the sand under Play.`);
+    else
+      toast.error(
+        t('There is no {name} to save yet: put a ball in the sand under Play.', { name }),
+      );
   };
   return [
     {
-      name: `The ${name} as SVG`,
+      name: t('The {name} as SVG', { name }),
       act: made((svg) => save(`${name}.svg`, svgText(svg), 'image/svg+xml')),
     },
-    { name: `The ${name} as PNG`, act: made((svg) => void savePng(`${name}.png`, svg)) },
+    {
+      name: t('The {name} as PNG', { name }),
+      act: made((svg) => void savePng(`${name}.png`, svg)),
+    },
   ];
 }
 
-const SAVED_WORDS = { saved: 'All changes saved', saving: 'Saving …' } as const;
+const SAVED_WORDS = told({ saved: 'All changes saved', saving: 'Saving …' } as const);
 
 /** Name of a place, how it stands with the server, and what it can be saved as. */
 export function PlaceHead({ ground, id, drawing, section }: PlaceHeadProps) {
@@ -43,7 +51,7 @@ export function PlaceHead({ ground, id, drawing, section }: PlaceHeadProps) {
       <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
         <h1 className="sr-only">{place.name}</h1>
         <input
-          aria-label="Name of the ground"
+          aria-label={t('Name of the ground')}
           value={place.name}
           maxLength={80}
           onChange={({ target }) => change({ ...place, name: target.value })}
@@ -52,18 +60,18 @@ export function PlaceHead({ ground, id, drawing, section }: PlaceHeadProps) {
         <p role="status" className="text-sm text-ink-soft">
           {saving.state === 'saved' || saving.state === 'saving' ? SAVED_WORDS[saving.state] : ''}
         </p>
-        <nav aria-label="This ground" className="no-print flex flex-wrap items-center gap-x-4">
+        <nav aria-label={t('This ground')} className="no-print flex flex-wrap items-center gap-x-4">
           <Link
             prefetch={false}
             href={`/ground/${id}/book`}
             className="py-2.5 underline underline-offset-4"
           >
-            Bunker book
+            {t('Bunker book')}
           </Link>
           <SaveMenu
             items={[
-              { name: 'The ground as GeoJSON', href: `/api/places/${id}/export` },
-              { name: 'Its corners as CSV', href: `/api/places/${id}/export?as=csv` },
+              { name: t('The ground as GeoJSON'), href: `/api/places/${id}/export` },
+              { name: t('Its corners as CSV'), href: `/api/places/${id}/export?as=csv` },
               ...picturesOf('plan', drawing),
               ...picturesOf('section', section),
             ]}
@@ -72,20 +80,20 @@ export function PlaceHead({ ground, id, drawing, section }: PlaceHeadProps) {
       </div>
       {saving.state === 'unsaved' && (
         <div className="flex flex-wrap items-center gap-3">
-          <Alert>Not saved: {saving.why}</Alert>
+          <Alert>{t('Not saved: {why}', { why: saving.why })}</Alert>
           <button type="button" className="button" onClick={ground.tryAgain}>
-            Try again
+            {t('Try again')}
           </button>
         </div>
       )}
       {saving.state === 'elsewhere' && (
         <div className="flex flex-wrap items-center gap-3">
-          <Alert>This ground was changed on another device since you opened it.</Alert>
+          <Alert>{t('This ground was changed on another device since you opened it.')}</Alert>
           <button type="button" className="button" onClick={() => ground.takeTheirs(saving.theirs)}>
-            Show the other version
+            {t('Show the other version')}
           </button>
           <button type="button" className="button" onClick={() => ground.keepMine(saving.theirs)}>
-            Save this one over it
+            {t('Save this one over it')}
           </button>
         </div>
       )}

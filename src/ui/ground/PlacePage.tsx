@@ -1,5 +1,7 @@
 'use client';
 
+import { told } from '@/core/ground/language/told';
+import { t } from '@/core/ground/language/t';
 import { Redo2, Undo2 } from 'lucide-react';
 import { useMemo, useRef, useState } from 'react';
 import { toast } from 'sonner';
@@ -39,7 +41,7 @@ export interface PlacePageProps extends PlayingBegins {
   stored: StoredPlace;
 }
 
-const MODES = ['Play', 'Draw'] as const;
+const MODES = told(['Play', 'Draw'] as const);
 
 const FIRST_SIZE = { width: 820, height: 460 };
 const SECTION_HEIGHT = 170;
@@ -51,7 +53,7 @@ export function PlacePage({ stored, ...begins }: PlacePageProps) {
   const { place, change, undo, redo } = ground;
   const drawn = useMemo(() => drawnPlace(place), [place]);
   const [mode, setMode] = useState(place.bunkers.length > 0 && place.greens.length > 0 ? 0 : 1);
-  const on = MODES[mode] === 'Play';
+  const on = mode === 0;
   const [chosen, setChosen] = useState<string | null>(null);
   const [corner, setCorner] = useState<number | null>(null);
   const [held, setHeld] = useState(false);
@@ -94,8 +96,8 @@ export function PlacePage({ stored, ...begins }: PlacePageProps) {
   };
 
   const commands: Command[] = [
-    { name: 'Undo', group: 'Do', key: 'mod+z', act: undo },
-    { name: 'Redo', group: 'Do', key: 'mod+shift+z', otherKey: 'mod+y', act: redo },
+    { name: t('Undo'), group: 'Do', key: 'mod+z', act: undo },
+    { name: t('Redo'), group: 'Do', key: 'mod+shift+z', otherKey: 'mod+y', act: redo },
   ];
   useCommands(commands);
 
@@ -107,7 +109,7 @@ export function PlacePage({ stored, ...begins }: PlacePageProps) {
         <div className="flex grow gap-5 max-lg:flex-col">
           <div className="flex min-w-0 grow flex-col gap-2 max-lg:h-[70dvh] max-lg:min-h-96 lg:sticky lg:top-3 lg:h-[calc(100dvh-8.5rem)]">
             <PlanFrame
-              label={`Plan of ${place.name}`}
+              label={t('Plan of {place}', { place: place.name })}
               box={box}
               drawing={drawing}
               size={size}
@@ -187,7 +189,7 @@ export function PlacePage({ stored, ...begins }: PlacePageProps) {
             <div className="mb-2 flex items-center">
               <div className="grow">
                 <Choices
-                  label="What is done here"
+                  label={t('What is done here')}
                   items={MODES}
                   value={mode}
                   onValue={(next) => {
@@ -196,10 +198,10 @@ export function PlacePage({ stored, ...begins }: PlacePageProps) {
                   }}
                 />
               </div>
-              <IconButton label="Undo" onClick={undo} disabled={!ground.canUndo}>
+              <IconButton label={t('Undo')} onClick={undo} disabled={!ground.canUndo}>
                 <Undo2 size={18} aria-hidden="true" />
               </IconButton>
-              <IconButton label="Redo" onClick={redo} disabled={!ground.canRedo}>
+              <IconButton label={t('Redo')} onClick={redo} disabled={!ground.canRedo}>
                 <Redo2 size={18} aria-hidden="true" />
               </IconButton>
             </div>
@@ -237,7 +239,7 @@ export function PlacePage({ stored, ...begins }: PlacePageProps) {
             )}
             {on && !spot && (
               <p className="text-lg">
-                Draw a bunker and a green with a flag first: choose Draw above.
+                {t('Draw a bunker and a green with a flag first: choose Draw above.')}
               </p>
             )}
           </aside>
@@ -258,8 +260,11 @@ const about = ({ low, high }: { low: Point; high: Point }): Point[] => [
 /** What is wrong with a shape as it stands; null when nothing is. */
 function faultOf(shape: Shape): string | null {
   const fault = outlineFault(ringOf(shape.outline), shape.curved);
-  if (fault) return `The outline of ${shape.name} ${fault}. It was put back.`;
+  if (fault)
+    return t('The outline of {shape} {fault}. It was put back.', { shape: shape.name, fault });
   if (!('flags' in shape)) return null;
   const off = shape.flags.find((flag) => !isOnGreen(shape as GreenOn, pointOf(flag)));
-  return off ? `The flag ${off.name} must stand on the green. It was put back.` : null;
+  return off
+    ? t('The flag {off} must stand on the green. It was put back.', { off: off.name })
+    : null;
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import Link from 'next/link';
 import { LIES } from '@/core/ground/sand/lie';
 import type { Petal } from '@/core/place/rose/petal';
@@ -74,20 +75,20 @@ export function PlayPanel(props: PlayPanelProps) {
     <div className="space-y-4">
       <div className="grid grid-cols-2 gap-2">
         <Pick
-          label="Player"
+          label={t('Player')}
           value={player.id}
           onValue={props.onPlayer}
           options={players.map(({ id, name }) => [id, name] as const)}
         />
         <Pick
-          label="Lie"
+          label={t('Lie')}
           value={played.lie}
           onValue={(lie) => onPlayed({ lie })}
           options={LIES.map((lie) => [lie, LIE_WORDS[lie].name] as const)}
         />
         <div className="col-span-2">
           <Pick
-            label="Flag"
+            label={t('Flag')}
             value={`${spot.green.id}/${spot.flag.id}`}
             onValue={(key) => {
               const to = flags.find((each) => each.key === key);
@@ -95,7 +96,7 @@ export function PlayPanel(props: PlayPanelProps) {
             }}
             options={flags.map(
               ({ key, green, flag: each, isCut }) =>
-                [key, `${each.name}, ${green.name}${isCut ? ' (cut today)' : ''}`] as const,
+                [key, `${each.name}, ${green.name}${isCut ? ` ${t('(cut today)')}` : ''}`] as const,
             )}
           />
         </div>
@@ -109,23 +110,23 @@ export function PlayPanel(props: PlayPanelProps) {
               href={`/?${readingToQuery({ player: player.id, shot, from })}`}
               className="button"
             >
-              Open at the desk
+              {t('Open at the desk')}
             </Link>
           </Called>
           <section aria-labelledby="ways" aria-busy={running}>
             <h2 id="ways" className="text-lg">
-              Ways out
+              {t('Ways out')}
             </h2>
             {running && (
               <div className="flex items-center gap-2 text-sm">
                 <progress
-                  aria-label="Looking at every direction"
+                  aria-label={t('Looking at every direction')}
                   className="progress h-2 grow"
                   value={known?.done ?? 0}
                   max={PETAL_TURNS.length}
                 />
                 <button type="button" className="button-quiet" onClick={rose.stop}>
-                  Stop
+                  {t('Stop')}
                 </button>
               </div>
             )}
@@ -140,7 +141,7 @@ export function PlayPanel(props: PlayPanelProps) {
           </section>
           <section aria-labelledby="read">
             <h2 id="read" className="text-lg">
-              Read off the ground
+              {t('Read off the ground')}
             </h2>
             <SightList sight={sight} handed={player.handed} />
           </section>
@@ -173,16 +174,18 @@ function Called({
   return (
     <section aria-labelledby="called" aria-busy={busy}>
       <h2 id="called" className="sr-only">
-        Call
+        {t('Call')}
       </h2>
       {failure && <Alert>{failure}</Alert>}
       <p aria-live="polite" className={`text-2xl font-semibold ${busy ? 'text-ink-soft' : ''}`}>
-        {first ? calledLine(first) : failure ? '' : 'Working it out …'}
+        {first ? calledLine(first) : failure ? '' : t('Working it out …')}
       </p>
       {first && first.kind !== 'relief' && (
         <p className="mt-0.5">
-          Out {chanceWords(first.odds.out)}, {first.odds.expected_strokes.toFixed(1)} strokes to
-          hole out from here, on average.
+          {t('Out {chance}, {strokes} strokes to hole out from here, on average.', {
+            chance: chanceWords(first.odds.out),
+            strokes: first.odds.expected_strokes.toFixed(1),
+          })}
         </p>
       )}
       <div className="mt-2">{children}</div>

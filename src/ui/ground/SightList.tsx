@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { launchOver } from '@/core/ground/situation/lip';
 import type { Sight } from '@/core/place/sight/sight';
 import { degrees } from '@/core/ground/units/angle';
@@ -21,20 +22,29 @@ export function SightList({ sight, handed }: SightListProps) {
   const mirror = handed === 'left' ? -1 : 1;
   const tilt = Math.round(degrees(greenSlope));
   const rows: [string, string][] = [
-    ['Flag', ground(sight.pin) + off(spread.pin)],
-    ['Green', `${ground(sight.edge)} to ${ground(sight.back)}`],
-    ['Lip', `${sayLength(lip.height, 'height', units)} high${off(spread.height, 'height')}`],
-    ['Ball to lip', sayLength(lip.distance, 'height', units) + off(spread.distance, 'height')],
-    ['Launch to clear it', `${plainNumber(degrees(launchOver(lip)), 0)}°`],
-    ['Lie of the sand', slopeWords(degrees(along), mirror * degrees(across))],
+    [t('Flag'), ground(sight.pin) + off(spread.pin)],
     [
-      'Green runs',
-      tilt === 0
-        ? 'level along the line'
-        : `${Math.abs(tilt)}° ${tilt > 0 ? 'uphill' : 'downhill'}`,
+      t('Green'),
+      t('{ground} to {ground2}', { ground: ground(sight.edge), ground2: ground(sight.back) }),
     ],
-    ['Must carry', sight.clear === undefined ? 'nothing but the lip' : ground(sight.clear)],
-    ['Beyond the green', BEYOND_WORDS[sight.beyond].replace(' behind', '')],
+    [
+      t('Lip'),
+      t('{height} high{off}', {
+        height: sayLength(lip.height, 'height', units),
+        off: off(spread.height, 'height'),
+      }),
+    ],
+    [t('Ball to lip'), sayLength(lip.distance, 'height', units) + off(spread.distance, 'height')],
+    [t('Launch to clear it'), `${plainNumber(degrees(launchOver(lip)), 0)}°`],
+    [t('Lie of the sand'), slopeWords(degrees(along), mirror * degrees(across))],
+    [
+      t('Green runs'),
+      tilt === 0
+        ? t('level along the line')
+        : `${Math.abs(tilt)}° ${tilt > 0 ? t('uphill') : t('downhill')}`,
+    ],
+    [t('Must carry'), sight.clear === undefined ? t('nothing but the lip') : ground(sight.clear)],
+    [t('Beyond the green'), BEYOND_WORDS[sight.beyond].replace(' behind', '')],
   ];
   return (
     <dl className="grid grid-cols-[auto_1fr] gap-x-4">

@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { capital } from '@/core/tell/words/capital';
 import { useId } from 'react';
 import { degrees } from '@/core/ground/units/angle';
@@ -24,7 +25,7 @@ export function WaysList({ petals, named, flag, chosen, onChosen }: WaysListProp
   const petal = ordered[at];
   return (
     <>
-      {flag === null && <p className="font-semibold">Nothing gets out at the flag.</p>}
+      {flag === null && <p className="font-semibold">{t('Nothing gets out at the flag.')}</p>}
       <ul className="mt-1">
         {named.map((way, i) => (
           <li key={way.toward} className="flex gap-2 py-0.5">
@@ -35,9 +36,9 @@ export function WaysList({ petals, named, flag, chosen, onChosen }: WaysListProp
           </li>
         ))}
       </ul>
-      {petals.length > 0 && named.length === 0 && <p>Nothing gets out in any direction.</p>}
+      {petals.length > 0 && named.length === 0 && <p>{t('Nothing gets out in any direction.')}</p>}
       <label htmlFor={id} className="mt-2 block text-sm font-semibold">
-        Any direction
+        {t('Any direction')}
       </label>
       <input
         id={id}
@@ -46,12 +47,12 @@ export function WaysList({ petals, named, flag, chosen, onChosen }: WaysListProp
         max={Math.max(0, ordered.length - 1)}
         value={at < 0 ? Math.floor(ordered.length / 2) : at}
         disabled={ordered.length === 0}
-        aria-valuetext={petal ? sayPetal(petal) : 'none chosen'}
+        aria-valuetext={petal ? sayPetal(petal) : t('none chosen')}
         onChange={({ target }) => onChosen(ordered[Number(target.value)]?.toward ?? null)}
         className="h-11 w-full accent-(--call-1)"
       />
       <p aria-live="polite" className="min-h-12 text-sm">
-        {petal ? `${sayPetal(petal)}.` : 'Move the slider to read any direction of the rose.'}
+        {petal ? `${sayPetal(petal)}.` : t('Move the slider to read any direction of the rose.')}
       </p>
     </>
   );
@@ -61,9 +62,18 @@ export function WaysList({ petals, named, flag, chosen, onChosen }: WaysListProp
 function sayPetal({ toward, asks, gives, out, strokes, club }: Petal): string {
   const deg = (angle: number): string => `${Math.round(degrees(angle))}°`;
   const turn = Math.round(Math.abs(degrees(toward)));
-  const side = turn % 180 === 0 ? '' : toward > 0 ? ' to the right' : ' to the left';
+  const side =
+    turn % 180 === 0 ? '' : toward > 0 ? ` ${t('to the right')}` : ` ${t('to the left')}`;
   const where = `${capital(directionWords(toward))}, ${turn}°${side}`;
-  const lip = `the lip needs ${deg(asks)} of launch`;
-  if (gives === null || strokes === null) return `${where}: ${lip}; nothing gets out`;
-  return `${where}: ${lip}, the ${club} gives ${deg(gives)}; out ${Math.round(out * 100)}%, ${strokes.toFixed(1)} strokes to hole out`;
+  const lip = t('the lip needs {deg} of launch', { deg: deg(asks) });
+  if (gives === null || strokes === null)
+    return t('{where}: {lip}; nothing gets out', { where, lip });
+  return t('{where}: {lip}, the {club} gives {deg}; out {out}%, {strokes} strokes to hole out', {
+    where,
+    lip,
+    club: String(club),
+    deg: deg(gives),
+    out: Math.round(out * 100),
+    strokes: strokes.toFixed(1),
+  });
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { atFlag } from '@/core/tell/sheet/atFlag';
 import { launchOver } from '@/core/ground/situation/lip';
 import { useDeferredValue, useEffect, useMemo, useState } from 'react';
@@ -66,7 +67,10 @@ export function usePlaying(
       };
     } catch (error) {
       if (!(error instanceof FaultyInput)) throw error;
-      return { ...NOTHING_READ, fault: `The flag ${error.faults[0]!.message}.` };
+      return {
+        ...NOTHING_READ,
+        fault: t('The flag {message}.', { message: error.faults[0]!.message }),
+      };
     }
   }, [drawn, followed, how]);
 

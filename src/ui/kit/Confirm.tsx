@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { AlertDialog } from 'radix-ui';
 import type { ReactNode } from 'react';
 import type { Closable } from './Overlay';
@@ -19,7 +20,7 @@ export function Confirm({ children, action, onConfirm, ...question }: ConfirmPro
   return (
     <Question says={children} {...question}>
       <div className="mt-4 flex justify-end gap-3">
-        <AlertDialog.Cancel className="button">Cancel</AlertDialog.Cancel>
+        <AlertDialog.Cancel className="button">{t('Cancel')}</AlertDialog.Cancel>
         <AlertDialog.Action onClick={onConfirm} className="button-main">
           {action}
         </AlertDialog.Action>

@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { useState, type ReactNode } from 'react';
 import { ask } from '../server/client';
 import { isDone } from '../server/said';
@@ -23,14 +24,14 @@ export function DeviceKey({ path, children }: DeviceKeyProps) {
       <div className="flex flex-wrap gap-2">
         {children}
         <button type="button" onClick={() => void make()} className="button">
-          Create a device key
+          {t('Create a device key')}
         </button>
       </div>
       {key && (
         <p className="mt-2 text-sm leading-snug">
-          Copy this key now: it is shown only once, and it replaces any earlier key.{' '}
-          <code className="font-semibold break-all select-all">{key}</code>. The device posts lines
-          to{' '}
+          {t('Copy this key now: it is shown only once, and it replaces any earlier key.')}{' '}
+          <code className="font-semibold break-all select-all">{key}</code>
+          {t('. The device posts lines to')}{' '}
           <code className="break-all">
             {window.location.origin}
             {path}

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import type { ReactNode } from 'react';
 import { Alert } from './Alert';
 import type { Closable } from './Overlay';
@@ -16,7 +17,7 @@ export function FormFoot({ refused, busy, action, onClose }: FormFootProps) {
     <div className="sticky -bottom-5 mt-3 flex items-center justify-end gap-4 bg-paper py-3">
       <Alert className="mr-auto">{refused}</Alert>
       <button type="button" onClick={onClose} className="button-quiet">
-        Cancel
+        {t('Cancel')}
       </button>
       <button type="submit" disabled={busy} className="button-main">
         {action}

@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { Slider } from 'radix-ui';
 import { useId, useRef, useState } from 'react';
 import { plainNumber } from '@/core/ground/units/say';
@@ -35,7 +36,7 @@ export function NumberPanel(props: NumberPanelProps) {
     const number = Number(text.trim().replace(',', '.'));
     const problem =
       text.trim() === '' || Number.isNaN(number)
-        ? `${label} must be a number in ${unit}, not "${text}".`
+        ? t('{label} must be a number in {unit}, not "{text}".', { label, unit, text })
         : onValue(number);
     setFault(problem);
     if (problem !== null && stood.current !== undefined) onValue(stood.current);

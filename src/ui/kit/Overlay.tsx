@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { X } from 'lucide-react';
 import { Dialog } from 'radix-ui';
 import type { ReactNode } from 'react';
@@ -41,7 +42,10 @@ export function Overlay({ title, shape, children, onClose }: OverlayProps) {
           {/* Stays at the top: the way out is never scrolled away from. */}
           <header className="sticky top-0 z-10 -mx-5 mb-1 flex items-center justify-between bg-paper px-5 pt-4 pb-1">
             <Dialog.Title className="text-xl">{title}</Dialog.Title>
-            <Dialog.Close aria-label="Close" className="grid size-11 place-items-center rounded">
+            <Dialog.Close
+              aria-label={t('Close')}
+              className="grid size-11 place-items-center rounded"
+            >
               <X aria-hidden="true" />
             </Dialog.Close>
           </header>

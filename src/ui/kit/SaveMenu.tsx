@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { Download } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
 import { MENU, MENU_ITEM } from './menu';
@@ -12,7 +13,7 @@ export function SaveMenu({ items }: { items: readonly Saved[] }) {
   return (
     <DropdownMenu.Root modal={false}>
       <DropdownMenu.Trigger className="button no-print">
-        <Download size={18} aria-hidden="true" className="mr-1.5" /> Save as
+        <Download size={18} aria-hidden="true" className="mr-1.5" /> {t('Save as')}
       </DropdownMenu.Trigger>
       <DropdownMenu.Portal>
         <DropdownMenu.Content align="end" sideOffset={4} collisionPadding={8} className={MENU}>

@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { KeyHint } from './KeyHint';
 
@@ -30,7 +31,7 @@ export interface Command {
 export const keyWords = (key: string): string =>
   key
     .split('+')
-    .map((part) => (part === 'mod' ? 'Ctrl' : part === 'shift' ? 'Shift' : part))
+    .map((part) => (part === 'mod' ? t('Ctrl') : part === 'shift' ? t('Shift') : part))
     .join(' ');
 
 /** Binds the keys of commands, in handles and pads too: those are sliders, and their own keys are the arrows. */

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import type { StoredPlace } from '@/core/place/record/stored';
 
 /** Drawn ground that can be played on. */
@@ -8,7 +9,10 @@ export type GroundKey = `ground:${string}`;
 
 /** The bunkers of drawn ground, each as a choice. */
 export const groundChoices = (grounds: readonly Ground[]): [GroundKey, string][] =>
-  grounds.map(({ id, place }) => [`ground:${id}`, `the bunkers of ${place.name}`]);
+  grounds.map(({ id, place }) => [
+    `ground:${id}`,
+    t('the bunkers of {place}', { place: place.name }),
+  ]);
 
 /** The ground that a choice stands for, if it stands for any. */
 export const groundOf = (grounds: readonly Ground[], key: string): Ground | undefined =>

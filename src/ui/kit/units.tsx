@@ -1,5 +1,6 @@
 'use client';
 
+import { choices, told } from '@/core/ground/language/told';
 import { createContext, useContext } from 'react';
 import type { UnitSystem } from '@/core/ground/units/system';
 
@@ -10,7 +11,10 @@ export const UnitsContext = createContext<UnitSystem>('yards');
 export const useUnits = (): UnitSystem => useContext(UnitsContext);
 
 /** The systems of units, to choose from. */
-export const UNIT_CHOICES = [
+export const UNIT_CHOICES = choices([
   ['yards', 'yards and feet'],
   ['metres', 'metres'],
-] as const;
+]);
+
+/** The systems of units in a word. */
+export const UNIT_NAMES: Record<UnitSystem, string> = told({ yards: 'yards', metres: 'metres' });

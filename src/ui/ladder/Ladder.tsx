@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { Sideways } from '../kit/Sideways';
 import { learntWords } from '@/core/tell/words/player';
 import dynamic from 'next/dynamic';
@@ -24,7 +25,7 @@ import { Pick } from '../kit/fields';
 
 const LadderChart = dynamic(() => import('./LadderChart').then((module) => module.LadderChart), {
   ssr: false,
-  loading: () => <p className="h-72 pt-4 text-ink-soft">Drawing …</p>,
+  loading: () => <p className="h-72 pt-4 text-ink-soft">{t('Drawing …')}</p>,
 });
 
 interface LadderProps {
@@ -67,16 +68,16 @@ export function Ladder({ player, grounds = NONE, today = '' }: LadderProps) {
     <section aria-labelledby="ladder">
       <header className="flex flex-wrap items-end gap-x-5 gap-y-2">
         <h2 id="ladder" className="text-2xl">
-          Ladder
+          {t('Ladder')}
         </h2>
         <Pick
-          label="Played"
+          label={t('Played')}
           value={style}
           onValue={setStyle}
           options={LADDER_STYLE_NAMES.map((each) => [each, LADDER_STYLES[each].name] as const)}
         />
         <Pick
-          label="Sand"
+          label={t('Sand')}
           value={sand}
           onValue={setSand}
           options={[
@@ -90,24 +91,26 @@ export function Ladder({ player, grounds = NONE, today = '' }: LadderProps) {
           onClick={() => setChart(!chart)}
           className="button lit-when-chosen"
         >
-          {chart ? 'As a table' : 'As a chart'}
+          {chart ? t('As a table') : t('As a chart')}
         </button>
       </header>
       {rows.length === 0 ? (
-        <p className="mt-3">No club in this bag is played this way.</p>
+        <p className="mt-3">{t('No club in this bag is played this way.')}</p>
       ) : chart ? (
         <LadderChart rows={rows} />
       ) : (
         <LadderTable rows={rows} />
       )}
       <p className="mt-2 text-sm leading-snug text-ink-soft">
-        Carry in {unit} to a level green in bold; below it where the ball finishes, and where 8 in
-        10 of this player’s balls finish.{' '}
+        {t(
+          'Carry in {unit} to a level green in bold; below it where the ball finishes, and where 8 in 10 of this player’s balls finish.',
+          { unit },
+        )}{' '}
         {sands.length > 1 &&
-          'One swing for all of these bunkers: the mean over their sands today. '}
+          `${t('One swing for all of these bunkers: the mean over their sands today.')} `}
         {player.learnt
-          ? `From the model with ${learntWords(player.learnt)}.`
-          : 'From the model and averages for this level.'}
+          ? t('From the model with {numbers}.', { numbers: learntWords(player.learnt) })
+          : t('From the model and averages for this level.')}
       </p>
       <Reaches player={player} golfer={golfer} sands={sands} swings={swings} />
     </section>
@@ -119,16 +122,16 @@ function LadderTable({ rows }: { rows: readonly LadderRow[] }) {
   const unit = unitFor('ground', units);
   const say = (metres: number): string => plainNumber(fromMetres(metres, unit), 0);
   return (
-    <Sideways label="Ladder" className="mt-3">
+    <Sideways label={t('Ladder')} className="mt-3">
       <table className="w-full border-collapse">
         <thead>
           <tr className="border-b-2 border-hairline">
             <th scope="col" className="py-1 text-left">
-              Club
+              {t('Club')}
             </th>
             {LADDER_HOURS.map((hours) => (
               <th key={hours} scope="col" className="px-2 text-right">
-                {hours >= 11 ? 'full' : swingClock(fractionAtClock(hours))}
+                {hours >= 11 ? t('full') : swingClock(fractionAtClock(hours))}
               </th>
             ))}
           </tr>
@@ -139,8 +142,12 @@ function LadderTable({ rows }: { rows: readonly LadderRow[] }) {
               <th scope="row" className="py-1.5 text-left">
                 <span className="block font-heading text-xl font-semibold">{row.club}</span>
                 <span className="block text-sm font-normal text-ink-soft">
-                  {row.faceDeg === 0 ? 'square' : `${row.faceDeg}° open`},{' '}
-                  {row.entry > 0 ? `${shortLengthWords(row.entry, units)} behind` : 'ball first'}
+                  {row.faceDeg === 0 ? t('square') : t('{face}° open', { face: row.faceDeg })},{' '}
+                  {row.entry > 0
+                    ? t('{length} behind', {
+                        length: shortLengthWords(row.entry, units),
+                      })
+                    : t('ball first')}
                 </span>
               </th>
               {row.rungs.map((rung, i) => (

@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import {
   CategoryScale,
   Chart,
@@ -59,11 +60,11 @@ export function LadderChart({ rows }: { rows: readonly LadderRow[] }) {
   return (
     <div className="mt-3 h-80">
       <Line
-        aria-label={`Carry by swing in ${unit}: ${told}.`}
+        aria-label={t('Carry by swing in {unit}: {told}.', { unit, told })}
         role="img"
         data={{
           labels: LADDER_HOURS.map((hours) =>
-            hours >= 11 ? 'full' : swingClock(fractionAtClock(hours)),
+            hours >= 11 ? t('full|swing') : swingClock(fractionAtClock(hours)),
           ),
           datasets,
         }}
@@ -73,13 +74,23 @@ export function LadderChart({ rows }: { rows: readonly LadderRow[] }) {
           interaction: { mode: 'index', intersect: false },
           scales: {
             x: {
-              title: { display: true, text: 'lead arm at the top', color: colour('--ink'), font },
+              title: {
+                display: true,
+                text: t('lead arm at the top'),
+                color: colour('--ink'),
+                font,
+              },
               ticks: { color: colour('--ink'), font },
               grid: { color: colour('--hairline') },
             },
             y: {
               beginAtZero: true,
-              title: { display: true, text: `carry, ${unit}`, color: colour('--ink'), font },
+              title: {
+                display: true,
+                text: t('carry, {unit}', { unit }),
+                color: colour('--ink'),
+                font,
+              },
               ticks: { color: colour('--ink'), font },
               grid: { color: colour('--hairline') },
             },

@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { useMemo, useState } from 'react';
 import { LADDER_STYLES, type LadderStyle } from '@/core/search/ladder/style';
 import { whatReaches, type Reach, type ReachTo } from '@/core/search/ladder/reach';
@@ -30,13 +31,17 @@ export function Reaches({ player, golfer, sands, swings }: ReachesProps) {
   const [to, setTo] = useState<ReachTo>('carry');
   const asked = Number(typed.trim().replace(',', '.'));
   const answer = useMemo((): Reach[] | string => {
-    if (typed.trim() === '' || Number.isNaN(asked)) return `Enter a number in ${unit}.`;
+    if (typed.trim() === '' || Number.isNaN(asked)) return t('Enter a number in {unit}.', { unit });
     try {
       return whatReaches(toMetres(asked, unit), to, player, golfer, STYLES, sands, swings);
     } catch (error) {
       if (!(error instanceof RangeError)) throw error;
       const most = Math.floor(fromMetres(220, unit));
-      return `Enter a distance from ${Math.ceil(fromMetres(3, unit))} to ${most} ${unit}.`;
+      return t('Enter a distance from {ceil} to {most} {unit}.', {
+        ceil: Math.ceil(fromMetres(3, unit)),
+        most,
+        unit,
+      });
     }
   }, [typed, asked, unit, to, player, golfer, sands, swings]);
   const reaching = typeof answer === 'string' ? [] : answer.filter((each) => each.reaches);
@@ -45,15 +50,15 @@ export function Reaches({ player, golfer, sands, swings }: ReachesProps) {
   return (
     <section aria-labelledby="reaches" className="mt-5">
       <h3 id="reaches" className="flex flex-wrap items-center gap-2 text-xl">
-        <label htmlFor="reach">Which shots</label>
+        <label htmlFor="reach">{t('Which shots')}</label>
         <select
-          aria-label="Measured to"
+          aria-label={t('Measured to')}
           value={to}
           onChange={(event) => setTo(event.target.value as ReachTo)}
           className="box"
         >
-          <option value="carry">carry</option>
-          <option value="finish">stop at</option>
+          <option value="carry">{t('carry')}</option>
+          <option value="finish">{t('stop at')}</option>
         </select>
         <input
           id="reach"
@@ -70,13 +75,18 @@ export function Reaches({ player, golfer, sands, swings }: ReachesProps) {
         <Alert className="mt-1">{answer}</Alert>
       ) : (
         <ul className="mt-2" aria-live="polite">
-          {reaching.length === 0 && <li>No club in this bag, from this sand.</li>}
+          {reaching.length === 0 && <li>{t('No club in this bag, from this sand.')}</li>}
           {reaching.slice(0, SHOWN).map((each) => (
             <li key={`${each.club}/${each.style}`} className="border-b border-hairline py-1.5">
               <strong className="font-heading text-lg">{each.club}</strong>{' '}
-              {LADDER_STYLES[each.style].name}, swing <strong>{each.clock}</strong>: carries{' '}
-              {far(each.carry)}, stops at {far(each.finish)}; 8 in 10 finish between {far(each.low)}{' '}
-              and {far(each.high)}
+              {t('{name}, swing', { name: LADDER_STYLES[each.style].name })}{' '}
+              <strong>{each.clock}</strong>
+              {t(': carries {far}, stops at {far2}; 8 in 10 finish between {far3} and {far4}', {
+                far: far(each.carry),
+                far2: far(each.finish),
+                far3: far(each.low),
+                far4: far(each.high),
+              })}
               {each.thin >= 0.03 && `, ${Math.round(each.thin * 100)}% thin`}.
             </li>
           ))}

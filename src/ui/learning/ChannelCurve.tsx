@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import type { Channel } from '@/core/lesson/learning/learn';
 
 interface ChannelCurveProps {
@@ -41,7 +42,11 @@ export function ChannelCurve({ name, scale, channel }: ChannelCurveProps) {
     <svg
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
       role="img"
-      aria-label={`${name}: spread ${(after.spread.mean / before.spread).toFixed(2)} times what is typical, from ${channel.balls} balls`}
+      aria-label={t('{name}: spread {mean} times what is typical, from {balls} balls', {
+        name,
+        mean: (after.spread.mean / before.spread).toFixed(2),
+        balls: channel.balls,
+      })}
       className="block w-full"
     >
       <rect

@@ -1,6 +1,7 @@
-import { format, parseISO } from 'date-fns';
+import { t } from '@/core/ground/language/t';
 import type { LearningDecision } from '@/core/lesson/learning/decision';
 import type { LearntFactors } from '@/core/ground/player/learnt';
+import { sayMoment } from '../kit/day';
 
 interface DecisionsProps {
   decisions: readonly LearningDecision[];
@@ -9,12 +10,14 @@ interface DecisionsProps {
   onUse: (factors: LearntFactors) => void;
 }
 
-const day = (iso: string): string => format(parseISO(iso), 'd MMM yyyy, HH:mm');
-
 function words({ decision, version, balls }: LearningDecision): string {
-  if (decision === 'let-go') return 'stopped using them: averages for the level';
-  if (decision === 'accepted') return `version ${version} used, from ${balls} balls`;
-  return `set aside at ${balls} balls: ${version === null ? 'averages for the level' : `version ${version}`} kept`;
+  if (decision === 'let-go') return t('stopped using them: averages for the level');
+  if (decision === 'accepted')
+    return t('version {version} used, from {balls} balls', { version: String(version), balls });
+  return t('set aside at {balls} balls: {version} kept', {
+    balls,
+    version: version === null ? t('averages for the level') : t('version {version}', { version }),
+  });
 }
 
 /** What was decided before, latest first; a version of then can be used again. */
@@ -22,14 +25,14 @@ export function Decisions({ decisions, current, onUse }: DecisionsProps) {
   if (decisions.length === 0) return null;
   return (
     <details className="mt-3">
-      <summary className="min-h-11 cursor-pointer py-2.5">Earlier decisions</summary>
+      <summary className="min-h-11 cursor-pointer py-2.5">{t('Earlier decisions')}</summary>
       <ol>
         {decisions.map((each, i) => (
           <li
             key={i}
             className="flex min-h-11 flex-wrap items-center gap-x-3 border-b border-hairline"
           >
-            <span className="text-sm text-ink-soft">{day(each.decidedAt)}</span>
+            <span className="text-sm text-ink-soft">{sayMoment(each.decidedAt)}</span>
             <span className="grow">{words(each)}</span>
             {each.decision === 'accepted' && each.factors && each.version !== current && (
               <button
@@ -37,7 +40,7 @@ export function Decisions({ decisions, current, onUse }: DecisionsProps) {
                 className="h-11 underline underline-offset-2"
                 onClick={() => onUse(each.factors!)}
               >
-                Use version {each.version} again
+                {t('Use version {version} again', { version: String(each.version) })}
               </button>
             )}
           </li>

@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { LearntFactors } from '@/core/ground/player/learnt';
@@ -41,7 +42,7 @@ const PERCENT = {
 /** Balls of the player that count, over all lessons; null while they are fetched, with why when they do not come. */
 function useAllBalls(playerId: string) {
   const { data, error } = useQuery({
-    queryKey: ['balls of', playerId],
+    queryKey: [t('balls of'), playerId],
     queryFn: () => bodyOf(ask<PlacedBall[]>(`/api/players/${playerId}/balls`)),
     select: counted,
     // A ball may have been logged or excluded since they were fetched.
@@ -66,9 +67,9 @@ export function LearnPanel({ player, balls, stations, onLearnt }: LearnPanelProp
     <section aria-labelledby="learn">
       <div className="flex flex-wrap items-center gap-x-5">
         <h2 id="learn" className="text-xl">
-          What the balls show: {player.name}
+          {t('What the balls show: {player}', { player: player.name })}
         </h2>
-        <div role="radiogroup" aria-label="Which balls" className="flex gap-1">
+        <div role="radiogroup" aria-label={t('Which balls')} className="flex gap-1">
           {[true, false].map((each) => (
             <button
               key={String(each)}
@@ -79,8 +80,8 @@ export function LearnPanel({ player, balls, stations, onLearnt }: LearnPanelProp
               className="min-h-11 rounded px-2 lined-when-chosen"
             >
               {each
-                ? `all lessons${all ? ` (${all.length})` : ''}`
-                : `only the balls above (${balls.length})`}
+                ? t('all lessons{all}', { all: all ? ` (${all.length})` : '' })
+                : t('only the balls above ({balls})', { balls: balls.length })}
             </button>
           ))}
         </div>
@@ -90,10 +91,10 @@ export function LearnPanel({ player, balls, stations, onLearnt }: LearnPanelProp
           {fault
             ? fault
             : used.length === 0 && (!whole || all)
-              ? 'No balls logged for this player.'
+              ? t('No balls logged for this player.')
               : whole && away
                 ? away
-                : 'Working it out …'}
+                : t('Working it out …')}
         </p>
       ) : (
         <div className="mt-1 grid grid-cols-[1fr_minmax(0,24rem)] gap-8 max-lg:grid-cols-1">
@@ -104,7 +105,7 @@ export function LearnPanel({ player, balls, stations, onLearnt }: LearnPanelProp
               ))}
             </ul>
             {moves?.saving && <p className="mt-3 font-semibold">{savingWords(moves.saving)}</p>}
-            {moves ? <MovesView moves={moves} /> : <p className="mt-3">Comparing …</p>}
+            {moves ? <MovesView moves={moves} /> : <p className="mt-3">{t('Comparing …')}</p>}
             <div className="mt-3 flex flex-wrap items-center gap-3">
               <button
                 type="button"
@@ -112,22 +113,29 @@ export function LearnPanel({ player, balls, stations, onLearnt }: LearnPanelProp
                 onClick={() => void accept(learning.factors)}
                 className="button"
               >
-                Use these numbers
+                {t('Use these numbers')}
               </button>
               <button type="button" onClick={() => void hold(learning.balls)} className="button">
-                Not yet
+                {t('Not yet')}
               </button>
               {learnt && (
                 <button type="button" onClick={() => void letGo()} className="button">
-                  Stop using them
+                  {t('Stop using them')}
                 </button>
               )}
               <p className="text-sm text-ink-soft">
                 {learnt
-                  ? `Calls use version ${learnt.version}, from ${learnt.balls} balls.`
-                  : 'Calls use the averages for this level until you choose to use these numbers.'}
-                {last?.decision === 'held' && ` Set aside at ${last.balls} balls.`}
-                {learning.balls < FEWEST && ` At least ${FEWEST} balls are needed.`}
+                  ? t('Calls use version {version}, from {balls} balls.', {
+                      version: learnt.version,
+                      balls: learnt.balls,
+                    })
+                  : t(
+                      'Calls use the averages for this level until you choose to use these numbers.',
+                    )}
+                {last?.decision === 'held' &&
+                  ` ${t('Set aside at {balls} balls.', { balls: last.balls })}`}
+                {learning.balls < FEWEST &&
+                  ` ${t('At least {fewest} balls are needed.', { fewest: FEWEST })}`}
               </p>
             </div>
             <Decisions
@@ -157,8 +165,9 @@ export function LearnPanel({ player, balls, stations, onLearnt }: LearnPanelProp
               channel={learning.direction}
             />
             <p className="text-sm text-ink-soft max-lg:col-span-full">
-              0 = as planned. Dashed: typical for this level. Solid: this player. The band holds the
-              true average with 90% confidence.
+              {t(
+                '0 = as planned. Dashed: typical for this level. Solid: this player. The band holds the true average with 90% confidence.',
+              )}
             </p>
           </div>
         </div>

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import type { CallEntry } from '@/core/tell/sheet/callSheet';
 import type { Moves, Reach } from '@/core/lesson/learning/moves';
 import { shortLengthWords } from '@/core/tell/words/words';
@@ -19,21 +20,25 @@ export function MovesView({ moves }: MovesViewProps) {
   const reach = ({ carry, low, high }: Reach): string => `${far(carry)} (${far(low)}–${far(high)})`;
   const call = (entry: CallEntry | null): string =>
     entry
-      ? `${entry.club} to ${entry.swing_clock}, ${shortLengthWords(toMetres(entry.entry_in, 'in'), units)} behind`
-      : 'no shot at the flag';
+      ? t('{club} to {swing}, {length} behind', {
+          club: entry.club,
+          swing: entry.swing_clock,
+          length: shortLengthWords(toMetres(entry.entry_in, 'in'), units),
+        })
+      : t('no shot at the flag');
   return (
     <table className="mt-3 w-full border-collapse">
-      <caption className="text-left font-semibold">What would change</caption>
+      <caption className="text-left font-semibold">{t('What would change')}</caption>
       <thead>
         <tr className="border-b-2 border-hairline text-sm">
           <th scope="col" className={CELL}>
-            Carry of a splash, where eight in ten stop, {unit}
+            {t('Carry of a splash, where eight in ten stop, {unit}', { unit })}
           </th>
           <th scope="col" className={CELL}>
-            now
+            {t('now')}
           </th>
           <th scope="col" className={CELL}>
-            then
+            {t('then')}
           </th>
         </tr>
       </thead>
@@ -41,13 +46,18 @@ export function MovesView({ moves }: MovesViewProps) {
         {moves.rungs.map(({ club, clock, before, after }) => (
           <Row
             key={club}
-            name={`${club} to ${clock}`}
+            name={t('{club} to {clock}', { club, clock })}
             before={reach(before)}
             after={reach(after)}
           />
         ))}
         {moves.calls.map(({ station, before, after }, i) => (
-          <Row key={i} name={`Call at ${station}`} before={call(before)} after={call(after)} />
+          <Row
+            key={i}
+            name={t('Call at {station}', { station })}
+            before={call(before)}
+            after={call(after)}
+          />
         ))}
       </tbody>
     </table>
@@ -62,7 +72,7 @@ function Row({ name, before, after }: { name: string; before: string; after: str
       </th>
       <td className={CELL}>{before}</td>
       <td className={before === after ? `${CELL} text-ink-soft` : `${CELL} font-semibold`}>
-        {before === after ? 'the same' : after}
+        {before === after ? t('the same') : after}
       </td>
     </tr>
   );

@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { toast } from 'sonner';
 import type { LearntFactors } from '@/core/ground/player/learnt';
@@ -26,13 +27,15 @@ export function useDecisions(
     if (!isDone(answered)) return;
     onLearnt(answered.body);
     toast.success(
-      `Saved as version ${answered.body.version}. Calls and the distance ladder use these numbers now.`,
+      t('Saved as version {version}. Calls and the distance ladder use these numbers now.', {
+        version: answered.body.version,
+      }),
     );
     await listAgain();
   };
   const hold = async (balls: number): Promise<void> => {
     const answered = await ask(`${url}/hold`, 'POST', { balls });
-    if (isDone(answered)) toast.success('Not used. Calls stay as they are.');
+    if (isDone(answered)) toast.success(t('Not used. Calls stay as they are.'));
     await listAgain();
   };
   const letGo = async (): Promise<void> => {

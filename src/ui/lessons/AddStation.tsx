@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { useMemo, useState } from 'react';
 import { saidShot } from '@/core/tell/grammar/saidShot';
 import { EXAMPLE_LINE } from '@/core/tell/grammar/phrases';
@@ -35,7 +36,7 @@ export function AddStation({ readings, full, onStation, onGround }: AddStationPr
     <div className="no-print mt-2 space-y-2">
       <div className="flex flex-wrap items-end gap-3">
         <label className="flex flex-col text-sm font-semibold">
-          A saved reading
+          {t('A saved reading')}
           <select
             value=""
             disabled={readings.length === 0 || full}
@@ -45,7 +46,7 @@ export function AddStation({ readings, full, onStation, onGround }: AddStationPr
             }}
             className="box max-w-72 text-base font-normal"
           >
-            <option value="">choose …</option>
+            <option value="">{t('choose …')}</option>
             {readings.map(({ id, name }) => (
               <option key={id} value={id}>
                 {name}
@@ -54,26 +55,28 @@ export function AddStation({ readings, full, onStation, onGround }: AddStationPr
           </select>
         </label>
         <button type="button" disabled={full} onClick={onGround} className="button">
-          Stations on your ground
+          {t('Stations on your ground')}
         </button>
         <button type="button" disabled={full} onClick={() => add(FIRST_SHOT)} className="button">
-          Standard station
+          {t('Standard station')}
         </button>
         <button
           type="button"
           disabled={full}
           onClick={() => {
             const seed = Math.floor(Math.random() * SEEDS);
-            add(randomStation(seed, units, limits), ', random');
+            add(randomStation(seed, units, limits), t(', random'));
           }}
           className="button"
         >
-          Random station
+          {t('Random station')}
         </button>
       </div>
       <TypedStation full={full} onShot={add} />
       <details>
-        <summary className="min-h-11 cursor-pointer py-2.5">Limits for random stations</summary>
+        <summary className="min-h-11 cursor-pointer py-2.5">
+          {t('Limits for random stations')}
+        </summary>
         <DrawLimitsForm limits={limits} onLimits={setLimits} />
       </details>
     </div>
@@ -94,17 +97,17 @@ function TypedStation({ full, onShot }: { full: boolean; onShot: (shot: ShotInpu
     <form onSubmit={ready ? submit : (event) => event.preventDefault()}>
       <div className="flex items-end gap-3">
         <div className="min-w-0 grow">
-          <TextInput label="Describe a new one" placeholder={EXAMPLE_LINE[units]} {...input} />
+          <TextInput label={t('Describe a new one')} placeholder={EXAMPLE_LINE[units]} {...input} />
         </div>
         <button type="submit" disabled={full || !ready} className="button">
-          Add
+          {t('Add')}
         </button>
       </div>
       {text.trim() !== '' && (
         <p role="status" className="mt-0.5 text-sm">
           {unread.length > 0
-            ? `Not understood: ${unread.join(', ')}`
-            : `Understood: ${saidShot(understood.shot, units)}`}
+            ? t('Not understood: {unread}', { unread: unread.join(', ') })
+            : t('Understood: {saidShot}', { saidShot: saidShot(understood.shot, units) })}
         </p>
       )}
     </form>

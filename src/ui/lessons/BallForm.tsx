@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { useForm } from 'react-hook-form';
 import { MOST_AFTER, STRIKES, type LoggedFields } from '@/core/lesson/balls/ball';
 import { FORM_LENGTHS, ballTexts, ballUnit, readBallTexts } from '@/core/lesson/balls/ballForm';
@@ -45,15 +46,15 @@ export function BallForm({ ball, action, onBall }: BallFormProps) {
           />
         ))}
         <Choice
-          label="Strike"
-          options={[['', 'not noted'], ...STRIKES.map((strike) => [strike, strike] as const)]}
+          label={t('Strike')}
+          options={[['', t('not noted')], ...STRIKES.map((strike) => [strike, strike] as const)]}
           {...register('strike')}
         />
         <Choice
-          label="Strokes to hole out after it"
+          label={t('Strokes to hole out after it')}
           options={[
-            ['', 'not counted'],
-            ['0', 'holed out'],
+            ['', t('not counted')],
+            ['0', t('holed out')],
             ...Array.from(
               { length: MOST_AFTER },
               (_, i) => [String(i + 1), counted(i + 1, 'stroke')] as const,
@@ -64,13 +65,13 @@ export function BallForm({ ball, action, onBall }: BallFormProps) {
       </div>
       <div className="grid grid-cols-2 gap-2 max-sm:grid-cols-1">
         <TextInput
-          label="Change to the set-up"
+          label={t('Change to the set-up')}
           maxLength={200}
           fault={errors.changed?.message}
           {...register('changed')}
         />
         <TextInput
-          label="Note"
+          label={t('Note')}
           maxLength={500}
           fault={errors.note?.message}
           {...register('note')}

@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { useState } from 'react';
 import type { BallChange } from '@/core/lesson/balls/ball';
 import { BallForm } from './BallForm';
@@ -24,7 +25,7 @@ export function BallList({ balls, onChange }: BallListProps) {
   const [open, setOpen] = useState<Pick<ShownBall, 'id' | 'touched'> | null>(null);
   const [all, setAll] = useState(false);
   const shown = all ? balls : balls.slice(-LATEST);
-  if (balls.length === 0) return <p className="mt-4">No balls logged here yet.</p>;
+  if (balls.length === 0) return <p className="mt-4">{t('No balls logged here yet.')}</p>;
   return (
     <>
       <ol className="mt-4" reversed>
@@ -37,8 +38,8 @@ export function BallList({ balls, onChange }: BallListProps) {
               className={`min-h-11 w-full text-left ${ball.excluded ? 'text-ink-soft line-through' : ''}`}
             >
               {balls.length - i}. {seenWords(ball, units)}
-              {ball.pending && ' · not saved yet'}
-              {ball.source === 'tracker' && ' · tracker'}
+              {ball.pending && ` ${t('· not saved yet')}`}
+              {ball.source === 'tracker' && ` ${t('· tracker')}`}
               {ball.excluded && ` · ${ball.excluded}`}
             </button>
             {open?.id === ball.id && (
@@ -64,7 +65,7 @@ export function BallList({ balls, onChange }: BallListProps) {
       </ol>
       {shown.length < balls.length && (
         <button type="button" onClick={() => setAll(true)} className="min-h-11 underline">
-          Show all {balls.length} balls
+          {t('Show all {balls} balls', { balls: balls.length })}
         </button>
       )}
     </>
@@ -83,19 +84,19 @@ function BallEdit({
   const send = async (change: BallChange): Promise<void> => setFault(await onChange(change));
   return (
     <div className="space-y-2 pb-2 pl-4">
-      <BallForm ball={ball} action="Save the change" onBall={onChange} />
+      <BallForm ball={ball} action={t('Save the change')} onBall={onChange} />
       <div className="flex flex-wrap gap-2">
         {ball.excluded ? (
           <button type="button" onClick={() => void send({ excluded: '' })} className="button px-3">
-            Include again
+            {t('Include again')}
           </button>
         ) : (
           <>
             <input
-              aria-label="Reason for excluding it"
+              aria-label={t('Reason for excluding it')}
               value={reason}
               maxLength={200}
-              placeholder="reason for excluding it"
+              placeholder={t('reason for excluding it')}
               onChange={(event) => setReason(event.target.value)}
               className="box min-w-0 grow px-3"
             />
@@ -105,7 +106,7 @@ function BallEdit({
               onClick={() => void send({ excluded: reason.trim() })}
               className="button px-3"
             >
-              Exclude
+              {t('Exclude')}
             </button>
           </>
         )}
@@ -114,7 +115,7 @@ function BallEdit({
           onClick={() => void send({ deleted: true })}
           className="button px-3 hover:text-harm"
         >
-          Delete
+          {t('Delete')}
         </button>
       </div>
       {fault && <Alert className="text-sm">{fault}</Alert>}

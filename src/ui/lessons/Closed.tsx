@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { useMutation } from '@tanstack/react-query';
 import { useRouter } from 'next/navigation';
 import type { StoredLesson } from '@/core/lesson/plan/stored';
@@ -17,14 +18,14 @@ export function Closed({ lesson }: { lesson: StoredLesson }) {
   });
   return (
     <section className="rounded border-2 border-hairline p-3">
-      <p>This lesson is closed. Reopen it to log more balls.</p>
+      <p>{t('This lesson is closed. Reopen it to log more balls.')}</p>
       <button
         type="button"
         disabled={reopen.isPending}
         onClick={() => reopen.mutate()}
         className="button mt-2"
       >
-        Reopen the lesson
+        {t('Reopen the lesson')}
       </button>
       {reopen.error && <Alert className="mt-2">{reopen.error.message}</Alert>}
     </section>

@@ -1,5 +1,7 @@
 'use client';
 
+import { written } from '@/core/ground/language/written';
+import { t } from '@/core/ground/language/t';
 import { useForm } from 'react-hook-form';
 import type { DrawLimits } from '@/core/lesson/plan/randomStation';
 import { LIES } from '@/core/ground/sand/lie';
@@ -37,7 +39,7 @@ export function DrawLimitsForm(props: DrawLimitsFormProps) {
 function DrawLimitsIn({ limits, onLimits, units }: DrawLimitsFormProps & { units: UnitSystem }) {
   const unitOf = (name: LengthName) => unitFor(name === 'pin' ? 'ground' : 'height', units);
   const typed = (name: LengthName, metres: number): string =>
-    String(Number(fromMetres(metres, unitOf(name)).toFixed(1)));
+    written(String(Number(fromMetres(metres, unitOf(name)).toFixed(1))));
   const { register, formState, setValue } = useForm<LimitTexts>({
     mode: 'onBlur',
     defaultValues: {
@@ -76,7 +78,7 @@ function DrawLimitsIn({ limits, onLimits, units }: DrawLimitsFormProps & { units
         {...register(field, {
           validate: (text) =>
             allowed(name, metresOf(name, text)) ||
-            `must be from ${sayRange(BOUNDS[name], unit)}, not "${text}"`,
+            t('must be from {range}, not "{text}"', { range: sayRange(BOUNDS[name], unit), text }),
           onBlur: ({ target }: { target: HTMLInputElement }) => put(name, end, target.value),
         })}
       />
@@ -85,13 +87,13 @@ function DrawLimitsIn({ limits, onLimits, units }: DrawLimitsFormProps & { units
   return (
     <div className="space-y-2">
       <div className="grid grid-cols-4 gap-3 max-sm:grid-cols-2">
-        {length('pin', 0, 'Flag from')}
-        {length('pin', 1, 'Flag to')}
-        {length('lip', 0, 'Lip from')}
-        {length('lip', 1, 'Lip to')}
+        {length('pin', 0, t('Flag from'))}
+        {length('pin', 1, t('Flag to'))}
+        {length('lip', 0, t('Lip from'))}
+        {length('lip', 1, t('Lip to'))}
       </div>
       <fieldset className="flex flex-wrap items-end gap-x-4">
-        <legend className="text-sm font-semibold">Lies</legend>
+        <legend className="text-sm font-semibold">{t('Lies')}</legend>
         {LIES.map((lie) => (
           <TickBox
             key={lie}
@@ -107,7 +109,7 @@ function DrawLimitsIn({ limits, onLimits, units }: DrawLimitsFormProps & { units
           />
         ))}
         <Pick
-          label="Sand"
+          label={t('Sand')}
           value={limits.sand}
           onValue={(sand) => onLimits({ ...limits, sand })}
           options={SPLASHED.map((preset) => [preset, SAND_WORDS[preset].short] as const)}

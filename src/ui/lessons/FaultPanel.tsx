@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { useMemo, useState } from 'react';
 import { NO_FAULT, SIGNS, type Sign } from '@/core/lesson/faults/causes';
 import { drillsFor } from '@/core/lesson/drills/chosen';
@@ -45,17 +46,17 @@ export function FaultPanel({ player, balls, onDrill }: FaultPanelProps) {
   return (
     <section aria-labelledby="fault" aria-busy={status === 'running'}>
       <h2 id="fault" className="text-xl">
-        Likely causes
+        {t('Likely causes')}
       </h2>
       {!finding ? (
         <p>
           {balls.length === 0
-            ? 'No balls logged for this player.'
+            ? t('No balls logged for this player.')
             : failure
               ? failure.message
               : status === 'done'
-                ? 'These balls are not enough to say anything.'
-                : 'Looking …'}
+                ? t('These balls are not enough to say anything.')
+                : t('Looking …')}
         </p>
       ) : (
         <div className="mt-1 grid grid-cols-2 gap-8 max-lg:grid-cols-1">
@@ -63,30 +64,32 @@ export function FaultPanel({ player, balls, onDrill }: FaultPanelProps) {
             {!finding.clear && (
               <p role="status" className="mb-2 border-l-4 border-flag pl-2">
                 {finding.odd
-                  ? 'These balls do not match any common fault. Look at the whole swing.'
+                  ? t('These balls do not match any common fault. Look at the whole swing.')
                   : finding.balls < FEWEST
-                    ? `Not clear yet: ${finding.balls} balls are too few.`
-                    : 'Not clear yet.'}
-                {finding.next && ' Check the question on the right.'}
+                    ? t('Not clear yet: {balls} balls are too few.', { balls: finding.balls })
+                    : t('Not clear yet.')}
+                {finding.next && ` ${t('Check the question on the right.')}`}
               </p>
             )}
             <fieldset className="no-print mb-3 flex flex-wrap items-end gap-3">
-              <legend className="sr-only">How much of a drill</legend>
+              <legend className="sr-only">{t('How much of a drill')}</legend>
               <Pick
-                label="Sets of a drill"
+                label={t('Sets of a drill')}
                 value={String(dose.sets)}
                 onValue={(sets) => setDose({ ...dose, sets: Number(sets) })}
                 options={DOSES.sets.map((each) => [String(each), String(each)])}
               />
               <Pick
-                label="Balls in a set"
+                label={t('Balls in a set')}
                 value={String(dose.balls)}
                 onValue={(balls) => setDose({ ...dose, balls: Number(balls) })}
                 options={DOSES.balls.map((each) => [String(each), String(each)])}
               />
               {player.cautions.length > 0 && (
                 <p className="text-sm">
-                  Short sets to spare the {listed(player.cautions)}: stop where it hurts.
+                  {t('Short sets to spare the {cautions}: stop where it hurts.', {
+                    cautions: listed(player.cautions),
+                  })}
                 </p>
               )}
             </fieldset>
@@ -108,21 +111,23 @@ export function FaultPanel({ player, balls, onDrill }: FaultPanelProps) {
                       , {chanceWords(chance)}
                     </p>
                     <p className="text-sm leading-snug text-ink-soft">
-                      {speaking.length > 0 && `For it: ${speaking.map(evidenceWords).join('; ')}. `}
-                      {against.length > 0 && `Against: ${against.map(evidenceWords).join('; ')}.`}
+                      {speaking.length > 0 &&
+                        `${t('For it: {list}.', { list: speaking.map(evidenceWords).join('; ') })} `}
+                      {against.length > 0 &&
+                        t('Against: {list}.', { list: against.map(evidenceWords).join('; ') })}
                     </p>
                     {chance > 0.15 && !NO_FAULT.has(cause.id) && line && (
                       <div className="leading-snug">
                         <p>{line}</p>
                         <div className="no-print mt-1 flex flex-wrap items-end gap-3">
                           <Pick
-                            label={`Drill for “${cause.name}”`}
+                            label={t('Drill for “{cause}”', { cause: cause.name })}
                             value={drill.id}
                             onValue={(id) => setChosen({ ...chosen, [cause.id]: id })}
                             options={fitting.map(({ id, name }) => [id, name] as const)}
                           />
                           <button type="button" className="button" onClick={() => onDrill(line)}>
-                            Add to {player.name}’s homework
+                            {t('Add to {player}’s homework', { player: player.name })}
                           </button>
                         </div>
                       </div>
@@ -135,14 +140,16 @@ export function FaultPanel({ player, balls, onDrill }: FaultPanelProps) {
           <div>
             {finding.next && (
               <div className="rounded border-2 border-flag p-3">
-                <p className="mb-2 text-lg font-semibold">Check next: {finding.next.look}</p>
+                <p className="mb-2 text-lg font-semibold">
+                  {t('Check next: {look}', { look: finding.next.look })}
+                </p>
                 <Answer sign={finding.next} ticks={ticks} onTicks={setTicks} />
               </div>
             )}
             <details className="mt-3">
               <summary className="min-h-11 cursor-pointer py-2.5 font-semibold">
-                {finding.next ? 'All other questions' : 'All questions'}
-                {answered > 0 && ` (${answered} answered)`}
+                {finding.next ? t('All other questions') : t('All questions')}
+                {answered > 0 && ` ${t('({answered} answered)', { answered })}`}
               </summary>
               <ul>
                 {SIGNS.filter(({ id }) => id !== finding.next?.id).map((sign) => (
@@ -174,7 +181,7 @@ function Answer({ sign: { id, look }, ticks, onTicks }: AnswerProps) {
         <button
           key={String(seen)}
           type="button"
-          aria-label={`${look} ${seen ? 'Yes' : 'No'}`}
+          aria-label={`${look} ${seen ? t('Yes') : t('No')}`}
           aria-pressed={ticks[id] === seen}
           onClick={() =>
             onTicks(({ [id]: before, ...others }) =>
@@ -183,7 +190,7 @@ function Answer({ sign: { id, look }, ticks, onTicks }: AnswerProps) {
           }
           className="h-11 w-12 rounded border-2 border-hairline lit-when-chosen"
         >
-          {seen ? 'yes' : 'no'}
+          {seen ? t('yes') : t('no')}
         </button>
       ))}
     </span>

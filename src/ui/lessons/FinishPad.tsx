@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import type { KeyboardEvent, PointerEvent } from 'react';
 import type { Hand } from '@/core/ground/player/player';
 import type { Shot } from '@/core/ground/situation/shot';
@@ -64,17 +65,17 @@ export function FinishPad({ shot, ground, handed, value, before, onValue }: Fini
     onValue(next);
   };
   const said = value
-    ? `${sayLength(value.along, 'ground', units)}, ${sayLength(Math.abs(value.right), 'ground', units)} ${value.right >= 0 ? 'right' : 'left'}`
-    : 'tap where it finished';
+    ? `${sayLength(value.along, 'ground', units)}, ${sayLength(Math.abs(value.right), 'ground', units)} ${value.right >= 0 ? t('right') : t('left')}`
+    : t('tap where it finished');
   return (
     <div className="relative">
       <svg
         viewBox={`0 0 ${SIZE.width} ${SIZE.height}`}
         role="slider"
         tabIndex={0}
-        aria-label="Where the ball finished"
+        aria-label={t('Where the ball finished')}
         aria-valuenow={Math.round(value?.along ?? shot.pin)}
-        aria-valuetext={value ? said : 'not noted yet'}
+        aria-valuetext={value ? said : t('not noted yet')}
         onPointerDown={tap}
         onKeyDown={step}
         className="block w-full cursor-crosshair touch-manipulation rounded"

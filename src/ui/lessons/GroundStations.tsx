@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { useQuery } from '@tanstack/react-query';
 import { X } from 'lucide-react';
 import { useMemo, useRef, useState } from 'react';
@@ -60,18 +61,18 @@ export function GroundStations({ room, day, onStations, nextLine, onClose }: Gro
   const [chosen, choose] = useState<string | null>(null);
   const stored = playable.find(({ id }) => id === chosen) ?? playable[0];
   return (
-    <Overlay title="Stations on your ground" shape="wide" onClose={onClose}>
+    <Overlay title={t('Stations on your ground')} shape="wide" onClose={onClose}>
       {error && <Alert>{error.message}</Alert>}
-      {!places && !error && <p role="status">Fetching the ground …</p>}
+      {!places && !error && <p role="status">{t('Fetching the ground …')}</p>}
       {places && !stored && (
         <p className="text-lg">
-          No ground with a bunker and a flag yet. Draw it under Ground first.
+          {t('No ground with a bunker and a flag yet. Draw it under Ground first.')}
         </p>
       )}
       {playable.length > 1 && stored && (
         <div className="mb-2 max-w-80">
           <Pick
-            label="Ground"
+            label={t('Ground')}
             value={stored.id}
             onValue={choose}
             options={playable.map(({ id, place }) => [id, place.name] as const)}
@@ -103,7 +104,8 @@ function stationFrom(
   try {
     return groundStation(id, place, drawn, { ball, lie, green, flag }, day);
   } catch (error) {
-    if (error instanceof FaultyInput) return `The flag ${error.faults[0]!.message}.`;
+    if (error instanceof FaultyInput)
+      return t('The flag {message}.', { message: error.faults[0]!.message });
     throw error;
   }
 }
@@ -121,7 +123,8 @@ function Placing({ stored, room, day, nextLine, onStations }: PlacingProps) {
   const all = drawn.shapes.flatMap(({ ring }) => ring);
   const view = moved ?? fitting(all, size);
   const flags = flagsOn(drawn, day).map(
-    ({ key, flag, isCut }) => [key, isCut ? `${flag.name} (cut)` : flag.name] as const,
+    ({ key, flag, isCut }) =>
+      [key, isCut ? t('{flag} (cut)', { flag: flag.name }) : flag.name] as const,
   );
   const [puts, setPuts] = useState<readonly Put[]>([]);
   const change = (i: number, part: Partial<Put>): void =>
@@ -145,13 +148,15 @@ function Placing({ stored, room, day, nextLine, onStations }: PlacingProps) {
   const faulty = made.find((each) => typeof each === 'string');
   const across = acrossOn(stations);
   const pairs = stations.flatMap((_, a) =>
-    stations.slice(0, a).flatMap((_other, b) => (across(a, b) ? [`${b + 1} and ${a + 1}`] : [])),
+    stations
+      .slice(0, a)
+      .flatMap((_other, b) => (across(a, b) ? [t('{b} and {a}', { b: b + 1, a: a + 1 })] : [])),
   );
   return (
     <div className="grid gap-4 lg:grid-cols-[1fr_20rem]">
       <div className="flex h-[60vh] min-h-72 flex-col">
         <PlanFrame
-          label={`Plan of ${place.name}: press the sand to put a ball down`}
+          label={t('Plan of {place}: press the sand to put a ball down', { place: place.name })}
           box={box}
           drawing={drawing}
           size={size}
@@ -182,7 +187,7 @@ function Placing({ stored, room, day, nextLine, onStations }: PlacingProps) {
       </div>
       <div>
         <p>
-          Press the sand where a ball shall lie.
+          {t('Press the sand where a ball shall lie.')}
           {puts.length === 0 && (
             <>
               {' '}
@@ -194,7 +199,7 @@ function Placing({ stored, room, day, nextLine, onStations }: PlacingProps) {
                   if (first) put(middleOfSand(first));
                 }}
               >
-                Put one in the middle of {drawn.bunkers[0]!.name}
+                {t('Put one in the middle of {name}', { name: drawn.bunkers[0]!.name })}
               </button>
             </>
           )}
@@ -205,7 +210,7 @@ function Placing({ stored, room, day, nextLine, onStations }: PlacingProps) {
           onClick={throwOne}
           className="button mt-2"
         >
-          Throw a ball in at random
+          {t('Throw a ball in at random')}
         </button>
         <ol className="mt-2 space-y-2">
           {puts.map((each, i) => (
@@ -218,7 +223,7 @@ function Placing({ stored, room, day, nextLine, onStations }: PlacingProps) {
                     : drawn.bunkers.find(({ id }) => id === shapeAt(drawn, each.ball)?.id)?.name}
                 </span>
                 <IconButton
-                  label={`Remove station ${i + 1}`}
+                  label={t('Remove station {i}', { i: i + 1 })}
                   onClick={() => setPuts(puts.filter((_, k) => k !== i))}
                 >
                   <X size={16} aria-hidden="true" />
@@ -226,13 +231,13 @@ function Placing({ stored, room, day, nextLine, onStations }: PlacingProps) {
               </div>
               <div className="grid grid-cols-2 gap-2">
                 <Pick
-                  label="Lie"
+                  label={t('Lie')}
                   value={each.lie}
                   onValue={(lie) => change(i, { lie })}
                   options={LIES.map((lie) => [lie, LIE_WORDS[lie].name] as const)}
                 />
                 <Pick
-                  label="Flag"
+                  label={t('Flag')}
                   value={each.flag}
                   onValue={(flag) => change(i, { flag })}
                   options={flags}
@@ -244,8 +249,10 @@ function Placing({ stored, room, day, nextLine, onStations }: PlacingProps) {
         {stations.length > 1 && (
           <p role="status" className="mt-2 text-sm">
             {pairs.length === 0
-              ? 'All of them can be used at the same time.'
-              : `These play across each other, and the timetable keeps them apart: ${pairs.join('; ')}.`}
+              ? t('All of them can be used at the same time.')
+              : t('These play across each other, and the timetable keeps them apart: {pairs}.', {
+                  pairs: pairs.join('; '),
+                })}
           </p>
         )}
         <button
@@ -254,7 +261,7 @@ function Placing({ stored, room, day, nextLine, onStations }: PlacingProps) {
           onClick={() => onStations(stations.map((each, i) => ({ ...each, line: nextLine + i })))}
           className="button-main mt-3"
         >
-          Add {counted(stations.length, 'station', 'stations')}
+          {t('Add {stations}', { stations: counted(stations.length, 'station', 'stations') })}
         </button>
       </div>
     </div>

@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { fromMetres } from '@/core/ground/units/length';
 import { unitFor } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
@@ -23,20 +24,20 @@ function drawnAs(name: Followed['name'], units: UnitSystem) {
   const short = unitFor('short', units);
   return {
     out: {
-      title: 'Out of the bunker',
+      title: t('Out of the bunker'),
       unit: '%',
       drawn: percent,
       scale: { from: 0, least: 100, most: 100 },
     },
     carry: {
-      title: 'Carry compared with plan',
+      title: t('Carry compared with plan'),
       unit: '%',
       drawn: percent,
       scale: { from: 0, least: 120 },
       planned: 100,
     },
     entry: {
-      title: 'Spread of the entry point',
+      title: t('Spread of the entry point'),
       unit: ` ${short}`,
       drawn: (metres: number) => fromMetres(metres, short),
       scale: { from: 0, least: units === 'metres' ? 4 : 1.5 },
@@ -52,7 +53,7 @@ export function History({ points }: HistoryProps) {
   return (
     <section aria-labelledby="history">
       <h2 id="history" className="text-2xl">
-        Progress
+        {t('Progress')}
       </h2>
       <div className="mt-2 grid grid-cols-3 gap-6 max-lg:grid-cols-1">
         {progressOf(points).map(({ name, points: measured }) => {
@@ -74,12 +75,13 @@ export function History({ points }: HistoryProps) {
         })}
       </div>
       <p className="mt-1 text-sm text-ink-soft">
-        Upright lines: 95% confidence. Where two of them share much of their height, the change may
-        be chance.
+        {t(
+          'Upright lines: 95% confidence. Where two of them share much of their height, the change may be chance.',
+        )}
       </p>
       <details className="mt-2">
         <summary className="min-h-11 cursor-pointer py-2.5 font-semibold">
-          Numbers by lesson
+          {t('Numbers by lesson')}
         </summary>
         <StatTable columns={points.map(({ day, stats }) => ({ name: sayDay(day), stats }))} />
       </details>

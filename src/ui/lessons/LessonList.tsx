@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { counted } from '@/core/tell/words/counted';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
@@ -53,8 +54,10 @@ export function LessonList(props: LessonListProps) {
     const { known, added } = answered.body;
     toast.success(
       known
-        ? `This lesson already exists and was not changed; ${counted(added, 'ball')} added.`
-        : `Lesson imported with ${counted(added, 'ball')}.`,
+        ? t('This lesson already exists and was not changed; {balls} added.', {
+            balls: counted(added, 'ball'),
+          })
+        : t('Lesson imported with {balls}.', { balls: counted(added, 'ball') }),
     );
     await listAgain();
   };
@@ -64,36 +67,37 @@ export function LessonList(props: LessonListProps) {
       <TopBar room="Lessons" />
       <main className="mx-auto w-full max-w-[60rem] grow px-6 py-5 max-sm:px-3">
         <header className="flex flex-wrap items-center gap-3">
-          <h1 className="mr-auto text-3xl">Lessons</h1>
+          <h1 className="mr-auto text-3xl">{t('Lessons')}</h1>
           {!assists && (
             <>
               <FileButton accept=".json,application/json" onText={(text) => void take(text)}>
-                Import
+                {t('Import')}
               </FileButton>
               <button
                 type="button"
                 onClick={() => router.push(`/lessons/${uuid()}/plan`)}
                 className="button-main"
               >
-                Plan a lesson
+                {t('Plan a lesson')}
               </button>
             </>
           )}
         </header>
         {lessons.length === 0 ? (
           <p className="mt-6 text-lg leading-relaxed">
-            No lessons yet. A lesson has a date, one to eight players, and stations. Balls are
-            logged at the bunker and reviewed afterwards.
+            {t(
+              'No lessons yet. A lesson has a date, one to eight players, and stations. Balls are logged at the bunker and reviewed afterwards.',
+            )}
           </p>
         ) : (
           <>
             {names.length > 1 && (
               <div className="mt-4 flex">
                 <Pick
-                  label="Player"
+                  label={t('Player')}
                   value={who}
                   onValue={setWho}
-                  options={[['', 'everyone'], ...names.map((name) => [name, name] as const)]}
+                  options={[['', t('everyone')], ...names.map((name) => [name, name] as const)]}
                 />
               </div>
             )}

@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { Trash2 } from 'lucide-react';
 import Link from 'next/link';
 import { useQuery } from '@tanstack/react-query';
@@ -49,7 +50,7 @@ export function LessonMonth({ lessons, onRemove }: LessonMonthProps) {
               <span className="block text-sm">
                 {lesson.players.map(({ name }) => name).join(', ')} ·{' '}
                 {counted(lesson.plan.stations.length, 'station')} · {counted(lesson.balls, 'ball')}
-                {lesson.closed && ' · closed'}
+                {lesson.closed && ` ${t('· closed')}`}
               </span>
               {/* Its room is there before it comes: nothing below moves under a finger. */}
               {lesson.balls > 0 && (
@@ -65,10 +66,10 @@ export function LessonMonth({ lessons, onRemove }: LessonMonthProps) {
                   href={`/lessons/${lesson.id}/review`}
                   className="flex h-11 items-center px-2 underline underline-offset-4"
                 >
-                  Review
+                  {t('Review')}
                 </Link>
                 <IconButton
-                  label={`Delete the lesson at ${lesson.plan.place}`}
+                  label={t('Delete the lesson at {place}', { place: lesson.plan.place })}
                   onClick={() => onRemove(lesson)}
                   harm
                 >
@@ -87,5 +88,8 @@ export function LessonMonth({ lessons, onRemove }: LessonMonthProps) {
 function glanceWords({ out, halves }: Glance): string {
   if (out.of === 0) return '';
   const moved = halves && outMovedWords(halves.first, halves.second);
-  return `Out of the bunker: ${shareWords(out)}${moved ? `; ${moved}` : ''}`;
+  return t('Out of the bunker: {share}{moved}', {
+    share: shareWords(out),
+    moved: moved ? `; ${moved}` : '',
+  });
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { useState } from 'react';
 import { contradictionOf, STRIKES, type LoggedFields, type Strike } from '@/core/lesson/balls/ball';
 import { readBallText } from '@/core/lesson/balls/ballText';
@@ -69,7 +70,7 @@ export function LogPanel(props: LogPanelProps) {
   const logTapped = (strike?: Strike): void => {
     if (!ready) return;
     if (Object.keys(tapped).length === 0 && !strike) {
-      setFault('Tap the entry point, where the ball finished, or how it was struck.');
+      setFault(t('Tap the entry point, where the ball finished, or how it was struck.'));
       return;
     }
     log({ ...tapped, ...(strike ? { strike } : {}) });
@@ -86,25 +87,25 @@ export function LogPanel(props: LogPanelProps) {
   );
   const commands: Command[] = [
     ...STRIKES.map((strike): Command => ({
-      name: `Strike: ${strike}`,
-      group: 'Ball',
+      name: t('Strike: {strike}', { strike }),
+      group: t('Ball'),
       key: STRIKE_KEYS[strike],
       hint: strike,
       act: () => logTapped(strike),
     })),
     {
-      name: 'Struck as called',
-      group: 'Ball',
+      name: t('Struck as called'),
+      group: t('Ball'),
       key: 'a',
       words: ['mark', 'good'],
-      hint: 'as called',
+      hint: t('as called'),
       act: logAsCalled,
     },
     {
-      name: 'Quick entry',
-      group: 'Ball',
+      name: t('Quick entry'),
+      group: t('Ball'),
       key: '/',
-      hint: 'quick entry',
+      hint: t('quick entry'),
       act: () => document.getElementById('ball-line')?.focus(),
     },
   ];
@@ -133,7 +134,7 @@ export function LogPanel(props: LogPanelProps) {
         onClick={logAsCalled}
         className="min-h-12 w-full rounded border-2 border-ink font-semibold hover:bg-flag-wash hover:text-on-flag disabled:opacity-50"
       >
-        as called: right entry point, good strike
+        {t('as called: right entry point, good strike')}
       </button>
       <div className="grid grid-cols-6 gap-2 max-sm:grid-cols-3">
         {STRIKES.map((strike) => (
@@ -154,19 +155,19 @@ export function LogPanel(props: LogPanelProps) {
           onClick={() => logTapped()}
           className="min-h-14 rounded border-2 border-hairline hover:bg-flag-wash hover:text-on-flag disabled:opacity-50"
         >
-          no strike noted
+          {t('no strike noted')}
         </button>
       </div>
       {(fault ?? line.fault) && <Alert>{fault ?? line.fault}</Alert>}
       <form onSubmit={line.submit} className="flex gap-2">
         <label htmlFor="ball-line" className="sr-only">
-          Quick entry
+          {t('Quick entry')}
         </label>
         <input
           id="ball-line"
           autoComplete="off"
           autoCapitalize="off"
-          placeholder="e1.5 c12 r3 L2 thin ! note"
+          placeholder={t('e1.5 c12 r3 L2 thin ! note')}
           className="h-12 min-w-0 grow rounded border-2 border-hairline bg-paper px-3"
           {...line.input}
         />
@@ -175,18 +176,20 @@ export function LogPanel(props: LogPanelProps) {
           disabled={!ready || line.text.trim() === ''}
           className="h-12 rounded border-2 border-hairline px-4 disabled:opacity-50"
         >
-          Log
+          {t('Log')}
         </button>
       </form>
       <details>
-        <summary className="min-h-11 cursor-pointer py-2.5">More details for this ball</summary>
+        <summary className="min-h-11 cursor-pointer py-2.5">
+          {t('More details for this ball')}
+        </summary>
         <BallForm
           key={`${logged} ${units}`}
           ball={NOTHING_SEEN}
-          action="Log this ball"
+          action={t('Log this ball')}
           onBall={(ball) => {
             const whole = { ...tapped, ...ball };
-            const wrong = ready ? contradictionOf(whole) : 'The call is still being worked out.';
+            const wrong = ready ? contradictionOf(whole) : t('The call is still being worked out.');
             if (wrong === null) log(whole);
             return Promise.resolve(wrong);
           }}

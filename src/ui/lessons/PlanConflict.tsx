@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import type { StoredLesson } from '@/core/lesson/plan/stored';
 import { sayDay } from '../kit/day';
 
@@ -14,22 +15,22 @@ interface PlanConflictProps {
 export function PlanConflict({ theirs, onMine, onTheirs }: PlanConflictProps) {
   const { plan, players } = theirs;
   const lines: readonly (readonly [string, string])[] = [
-    ['Day', sayDay(plan.held_on)],
-    ['Begins at', plan.starts_at ?? ''],
-    ['Place', plan.place],
-    ['Sand and weather', plan.weather],
-    ['Players', players.map(({ name }) => name).join(', ')],
-    ['Stations', plan.stations.map(({ name, line }) => `${line}. ${name}`).join(', ')],
-    ['Balls per station', String(plan.balls_per_station)],
-    ['Minutes per station', String(plan.minutes_per_turn)],
-    ['Notes', plan.notes],
+    [t('Day'), sayDay(plan.held_on)],
+    [t('Begins at'), plan.starts_at ?? ''],
+    [t('Place'), plan.place],
+    [t('Sand and weather'), plan.weather],
+    [t('Players'), players.map(({ name }) => name).join(', ')],
+    [t('Stations'), plan.stations.map(({ name, line }) => `${line}. ${name}`).join(', ')],
+    [t('Balls per station'), String(plan.balls_per_station)],
+    [t('Minutes per station'), String(plan.minutes_per_turn)],
+    [t('Notes'), plan.notes],
   ];
   return (
     <section role="alert" aria-labelledby="conflict" className="border-l-4 border-harm pl-4">
       <h2 id="conflict" className="text-xl">
-        This plan was changed on another device since you opened it
+        {t('This plan was changed on another device since you opened it')}
       </h2>
-      <p>Nothing was overwritten. Your version is still below; this is the other one.</p>
+      <p>{t('Nothing was overwritten. Your version is still below; this is the other one.')}</p>
       <dl className="mt-2 grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
         {lines
           .filter(([, text]) => text !== '')
@@ -42,10 +43,10 @@ export function PlanConflict({ theirs, onMine, onTheirs }: PlanConflictProps) {
       </dl>
       <div className="mt-3 flex flex-wrap gap-3">
         <button type="button" className="button" onClick={onMine}>
-          Keep my version
+          {t('Keep my version')}
         </button>
         <button type="button" className="button" onClick={onTheirs}>
-          Use the other version
+          {t('Use the other version')}
         </button>
       </div>
     </section>

@@ -1,6 +1,7 @@
 'use client';
 
-import { NOBODY_AHEAD } from '@/core/tell/script/care';
+import { t } from '@/core/ground/language/t';
+import { nobodyAhead } from '@/core/tell/script/care';
 import { X } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { useEffect, useMemo, useState } from 'react';
@@ -115,7 +116,7 @@ export function PlanPage(props: PlanPageProps) {
       <TopBar room="Lessons" />
       <main className="mx-auto w-full max-w-[64rem] grow space-y-7 px-6 py-5 max-sm:px-3">
         <header className="flex flex-wrap items-center gap-3">
-          <h1 className="mr-auto text-3xl">Plan a lesson</h1>
+          <h1 className="mr-auto text-3xl">{t('Plan a lesson')}</h1>
           {isDirty && (
             <button
               type="button"
@@ -126,18 +127,18 @@ export function PlanPage(props: PlanPageProps) {
               }}
               className="button no-print"
             >
-              Discard changes
+              {t('Discard changes')}
             </button>
           )}
           <button type="button" onClick={() => window.print()} className="button no-print">
-            Print
+            {t('Print')}
           </button>
           <button
             type="button"
             onClick={() => void saveFrom(from())}
             className="button-main no-print"
           >
-            Save and start logging
+            {t('Save and start logging')}
           </button>
         </header>
         {errors.root && <Alert>{errors.root.message}</Alert>}
@@ -150,31 +151,31 @@ export function PlanPage(props: PlanPageProps) {
         )}
         <div className="grid grid-cols-3 gap-4 max-md:grid-cols-1">
           <TextInput
-            label="Day"
+            label={t('Day')}
             type="date"
             {...register('held_on')}
             fault={errors.held_on?.message}
           />
           <TextInput
-            label="Begins at"
+            label={t('Begins at')}
             type="time"
             {...register('starts_at', { setValueAs: (text: string) => text || undefined })}
             fault={errors.starts_at?.message}
           />
           <TextInput
-            label="Place"
+            label={t('Place')}
             maxLength={120}
             {...register('place')}
             fault={errors.place?.message}
           />
           <TextInput
-            label="Sand and weather"
+            label={t('Sand and weather')}
             maxLength={120}
             {...register('weather')}
             fault={errors.weather?.message}
           />
           <TextInput
-            label="Balls per station"
+            label={t('Balls per station')}
             type="number"
             min={1}
             max={50}
@@ -182,7 +183,7 @@ export function PlanPage(props: PlanPageProps) {
             fault={errors.balls_per_station?.message}
           />
           <TextInput
-            label="Minutes per station"
+            label={t('Minutes per station')}
             type="number"
             min={1}
             max={60}
@@ -202,24 +203,26 @@ export function PlanPage(props: PlanPageProps) {
         {errors.players && (
           <Alert>
             {plan.players.length === 0
-              ? 'Add at least one player.'
-              : 'A player is in the lesson twice.'}
+              ? t('Add at least one player.')
+              : t('A player is in the lesson twice.')}
           </Alert>
         )}
         <section aria-labelledby="stations">
           <h2 id="stations" className="text-xl">
-            Stations
+            {t('Stations')}
           </h2>
           {stations.fields.length === 0 &&
             (errors.stations ? (
               <Alert>
-                Add at least one station: a saved reading, one on your ground, a standard or a
-                random one.
+                {t(
+                  'Add at least one station: a saved reading, one on your ground, a standard or a random one.',
+                )}
               </Alert>
             ) : (
               <p>
-                No stations yet. Add a saved reading, one on your ground, a standard or a random
-                one.
+                {t(
+                  'No stations yet. Add a saved reading, one on your ground, a standard or a random one.',
+                )}
               </p>
             ))}
           <ol>
@@ -229,13 +232,13 @@ export function PlanPage(props: PlanPageProps) {
                 className="grid grid-cols-[minmax(0,14rem)_8rem_minmax(0,1fr)_2.75rem] items-end gap-3 border-b border-hairline py-2 max-sm:grid-cols-[minmax(0,1fr)_8rem_2.75rem]"
               >
                 <TextInput
-                  label={`Station ${i + 1}`}
+                  label={t('Station {i}', { i: i + 1 })}
                   maxLength={80}
                   {...register(`stations.${i}.name`)}
                   fault={errors.stations?.[i]?.name?.message}
                 />
                 <Choice
-                  label="Direction of play"
+                  label={t('Direction of play')}
                   options={linesOffered(plan.stations)}
                   {...register(`stations.${i}.line`, { valueAsNumber: true })}
                   fault={errors.stations?.[i]?.line?.message}
@@ -245,7 +248,7 @@ export function PlanPage(props: PlanPageProps) {
                 </p>
                 <button
                   type="button"
-                  aria-label={`Remove station ${i + 1}`}
+                  aria-label={t('Remove station {i}', { i: i + 1 })}
                   onClick={() => stations.remove(i)}
                   className="no-print grid size-11 place-items-center rounded hover:text-harm"
                 >
@@ -256,8 +259,9 @@ export function PlanPage(props: PlanPageProps) {
             ))}
           </ol>
           <p className="mt-1 text-sm text-ink-soft">
-            Give stations that play across each other the same letter: only one of them is used at a
-            time, so no ball flies where somebody stands.
+            {t(
+              'Give stations that play across each other the same letter: only one of them is used at a time, so no ball flies where somebody stands.',
+            )}
           </p>
           <AddStation
             readings={props.readings}
@@ -286,10 +290,12 @@ export function PlanPage(props: PlanPageProps) {
             startsAt={plan.starts_at}
           />
         )}
-        <Prose label="Notes" rows={3} maxLength={4000} {...register('notes')} />
+        <Prose label={t('Notes')} rows={3} maxLength={4000} {...register('notes')} />
         <p className="border-l-4 border-flag pl-3 text-sm">
-          {NOBODY_AHEAD}; anyone resting stands behind the line. Drawing in the sand is for practice
-          areas only.
+          {t(
+            '{nobodyAhead}; anyone resting stands behind the line. Drawing in the sand is for practice areas only.',
+            { nobodyAhead: nobodyAhead() },
+          )}
         </p>
       </main>
     </>

@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { ArrowUp, X } from 'lucide-react';
 import type { RosterPlayer } from '@/core/lesson/players/player';
 import { Alert } from '../kit/Alert';
@@ -36,7 +37,7 @@ export function PlayerPicker({ roster, names, chosen, onChosen, onMet }: PlayerP
   return (
     <section aria-labelledby="group">
       <h2 id="group" className="text-xl">
-        Players
+        {t('Players')}
       </h2>
       <ol className="flex flex-wrap gap-2">
         {chosen.map((id, i) => (
@@ -45,7 +46,7 @@ export function PlayerPicker({ roster, names, chosen, onChosen, onMet }: PlayerP
             <button
               type="button"
               disabled={i === 0}
-              aria-label={`Move ${names[id] ?? id} up`}
+              aria-label={t('Move {names} up', { names: names[id] ?? id })}
               onClick={() => {
                 const next = [...chosen];
                 next.splice(i - 1, 2, chosen[i]!, chosen[i - 1]!);
@@ -57,7 +58,7 @@ export function PlayerPicker({ roster, names, chosen, onChosen, onMet }: PlayerP
             </button>
             <button
               type="button"
-              aria-label={`Remove ${names[id] ?? id}`}
+              aria-label={t('Remove {names}', { names: names[id] ?? id })}
               onClick={() => onChosen(chosen.filter((each) => each !== id))}
               className="no-print grid h-11 w-9 place-items-center hover:text-harm"
             >
@@ -65,7 +66,7 @@ export function PlayerPicker({ roster, names, chosen, onChosen, onMet }: PlayerP
             </button>
           </li>
         ))}
-        {chosen.length === 0 && <li>No players yet.</li>}
+        {chosen.length === 0 && <li>{t('No players yet.')}</li>}
       </ol>
       {chosen.length < MOST && (
         <div className="no-print mt-2 flex flex-wrap items-center gap-2">
@@ -80,7 +81,7 @@ export function PlayerPicker({ roster, names, chosen, onChosen, onMet }: PlayerP
               + {player.name}
             </button>
           ))}
-          {found?.length === 0 && <p>No match.</p>}
+          {found?.length === 0 && <p>{t('No match.')}</p>}
           {fault && <Alert>{fault}</Alert>}
         </div>
       )}

@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { useForm } from 'react-hook-form';
@@ -114,7 +115,7 @@ export function ReviewPage(props: ReviewPageProps) {
     reset(prose);
     letGo();
     setClosed(next);
-    toast.success(next ? 'The lesson is closed.' : 'Saved. The lesson stays open.');
+    toast.success(next ? t('The lesson is closed.') : t('Saved. The lesson stays open.'));
   };
 
   return (
@@ -125,10 +126,10 @@ export function ReviewPage(props: ReviewPageProps) {
           href={`/lessons/${lesson.id}`}
           className="button-quiet font-semibold"
         >
-          Log balls
+          {t('Log balls')}
         </Link>
         <a href={`/lessons/${lesson.id}/pdf`} className="button-quiet">
-          PDF
+          {t('PDF')}
         </a>
         {(['csv', 'json'] as const).map((as) => (
           <a
@@ -147,27 +148,30 @@ export function ReviewPage(props: ReviewPageProps) {
           </h1>
           <div className="mt-3 flex flex-wrap gap-4 max-sm:grid max-sm:grid-cols-[1.5fr_1fr_1fr] max-sm:gap-2">
             <Pick
-              label="Player"
+              label={t('Player')}
               value={playerId}
               onValue={setPlayerId}
               options={players.map(({ id, name }) => [id, name])}
             />
             <Pick
-              label="Station"
+              label={t('Station')}
               value={String(station)}
               onValue={(value) => setStation(value === 'all' ? 'all' : Number(value))}
               options={[
-                ['all', 'all'],
+                ['all', t('all')],
                 ...lesson.plan.stations.map(
                   ({ name }, i) => [String(i), `${i + 1}. ${name}`] as [string, string],
                 ),
               ]}
             />
             <Pick
-              label="Club"
+              label={t('Club')}
               value={club}
               onValue={setClub}
-              options={[['all', 'all'], ...clubs.map((name) => [name, name] as [string, string])]}
+              options={[
+                ['all', t('all')],
+                ...clubs.map((name) => [name, name] as [string, string]),
+              ]}
             />
           </div>
         </header>
@@ -204,12 +208,12 @@ export function ReviewPage(props: ReviewPageProps) {
         />
         <section aria-labelledby="close">
           <h2 id="close" className="text-xl">
-            Close
+            {t('Close')}
           </h2>
           <div className="mt-1 grid grid-cols-2 gap-6 max-lg:grid-cols-1">
-            <Prose label="Summary" rows={6} maxLength={8000} {...register('summary')} />
+            <Prose label={t('Summary')} rows={6} maxLength={8000} {...register('summary')} />
             <Prose
-              label={alone ? 'Homework' : 'Homework for everyone'}
+              label={alone ? t('Homework') : t('Homework for everyone')}
               rows={6}
               maxLength={4000}
               {...register('homework')}
@@ -218,7 +222,7 @@ export function ReviewPage(props: ReviewPageProps) {
               players.map(({ id, name }) => (
                 <Prose
                   key={id}
-                  label={`Homework for ${name}`}
+                  label={t('Homework for {name}', { name })}
                   rows={3}
                   maxLength={4000}
                   {...register(`own.${id}`)}
@@ -227,20 +231,20 @@ export function ReviewPage(props: ReviewPageProps) {
           </div>
           <div className="no-print mt-2 flex flex-wrap gap-3">
             <button type="button" onClick={writeSummary} className="button">
-              Draft the summary
+              {t('Draft the summary')}
             </button>
             <button type="button" onClick={() => void close(true)} className="button-main">
-              {closed ? 'Save' : 'Save and close'}
+              {closed ? t('Save') : t('Save and close')}
             </button>
             <a href={`/lessons/${lesson.id}/pdf?player=${playerId}`} className="button">
-              Card for {player.name}
+              {t('Card for {player}', { player: player.name })}
             </a>
             <Link
               prefetch={false}
               href={`/practice/new?player=${encodeURIComponent(playerId)}`}
               className="button"
             >
-              Plan practice for {player.name}
+              {t('Plan practice for {player}', { player: player.name })}
             </Link>
             <button
               type="button"
@@ -248,10 +252,10 @@ export function ReviewPage(props: ReviewPageProps) {
               onClick={() => void close(false)}
               className="button"
             >
-              {closed ? 'Reopen' : 'Save, keep open'}
+              {closed ? t('Reopen') : t('Save, keep open')}
             </button>
             <p role="status" className="self-center text-sm text-ink-soft">
-              {changed && 'Not saved yet. Kept in this tab.'}
+              {changed && t('Not saved yet. Kept in this tab.')}
             </p>
           </div>
         </section>

@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { Smartphone } from 'lucide-react';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
@@ -25,17 +26,17 @@ export function RunBar({ lessonId }: { lessonId: string }) {
           className="button-quiet flex items-center gap-1.5"
         >
           <Smartphone size={18} aria-hidden="true" />
-          <span className="max-lg:sr-only">Take it to the bunker</span>
+          <span className="max-lg:sr-only">{t('Take it to the bunker')}</span>
         </button>
         <Link prefetch={false} href={`/lessons/${lessonId}/plan`} className="button-quiet">
-          Plan
+          {t('Plan')}
         </Link>
         <Link
           prefetch={false}
           href={`/lessons/${lessonId}/review`}
           className="button-quiet font-semibold"
         >
-          Review
+          {t('Review')}
         </Link>
       </TopBar>
       {pairing && <ToTheBunker lessonId={lessonId} onClose={() => setPairing(false)} />}

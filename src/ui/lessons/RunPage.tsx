@@ -1,7 +1,9 @@
 'use client';
 
+import { told } from '@/core/ground/language/told';
+import { t } from '@/core/ground/language/t';
 import { situationAt } from '@/core/lesson/plan/situationAt';
-import { NOBODY_AHEAD } from '@/core/tell/script/care';
+import { nobodyAhead } from '@/core/tell/script/care';
 import { useMemo } from 'react';
 import { readSituation } from '@/core/tell/format/situation';
 import { hitOf } from '@/core/lesson/review/against';
@@ -42,12 +44,12 @@ interface RunPageProps {
   balls: readonly ShownBall[];
 }
 
-const QUEUE_WORDS: Record<QueueState, string> = {
+const QUEUE_WORDS: Record<QueueState, string> = told({
   saved: 'all balls saved',
   sending: 'saving …',
   offline: 'no connection: balls are waiting in this browser',
   refused: 'the server rejected a ball',
-};
+});
 
 const LOOK_MS = 4000;
 const LOOK_LISTENING_MS = 1000;
@@ -146,24 +148,24 @@ export function RunPage(props: RunPageProps) {
 
   const commands: Command[] = [
     {
-      name: 'Next player',
-      group: 'Lesson',
+      name: t('Next player'),
+      group: t('Lesson'),
       key: 'n',
-      hint: 'next player',
+      hint: t('next player'),
       act: () => goTo({ player: (playerAt + 1) % players.length }),
     },
     {
-      name: 'Next station',
-      group: 'Lesson',
+      name: t('Next station'),
+      group: t('Lesson'),
       key: 'b',
-      hint: 'next station',
+      hint: t('next station'),
       act: () => goTo({ station: (stationAt + 1) % stations.length }),
     },
     {
-      name: 'Undo the last ball',
-      group: 'Lesson',
+      name: t('Undo the last ball'),
+      group: t('Lesson'),
       key: 'mod+z',
-      hint: 'undo last ball',
+      hint: t('undo last ball'),
       act: undoLast,
     },
   ];
@@ -174,15 +176,15 @@ export function RunPage(props: RunPageProps) {
     <>
       <RunBar lessonId={lesson.id} />
       <main className="mx-auto w-full max-w-[80rem] grow px-6 py-3 max-sm:px-3">
-        <h1 className="sr-only">Lesson at {lesson.plan.place}</h1>
+        <h1 className="sr-only">{t('Lesson at {place}', { place: lesson.plan.place })}</h1>
         <Choices
-          label="Station"
+          label={t('Station')}
           items={stations.map(({ name }, i) => `${i + 1}. ${name}`)}
           value={stationAt}
           onValue={(index) => goTo({ station: index })}
         />
         <Choices
-          label="Player"
+          label={t('Player')}
           items={players.map(({ name }) => name)}
           value={playerAt}
           onValue={(index) => goTo({ player: index })}
@@ -193,22 +195,30 @@ export function RunPage(props: RunPageProps) {
             className={`grow text-sm ${needsCare ? 'font-semibold' : 'text-ink-soft'}`}
           >
             {here.length > balls_per_station
-              ? `${counted(here.length, 'ball')}, ${balls_per_station} planned`
-              : `${here.length} of ${balls_per_station} balls`}{' '}
+              ? t('{balls}, {ballsPerStation} planned', {
+                  balls: counted(here.length, 'ball'),
+                  ballsPerStation: balls_per_station,
+                })
+              : t('{here} of {balls} balls', {
+                  here: here.length,
+                  balls: balls_per_station,
+                })}{' '}
             · {QUEUE_WORDS[queue.state]}
-            {waiting.length > 0 && ` (${waiting.length} still to send)`}
+            {waiting.length > 0 &&
+              ` ${t('({waiting} still to send)', { waiting: waiting.length })}`}
           </p>
           {here.length >= balls_per_station && (
             <WhatNext lesson={lesson} players={players} visit={next} onGo={goTo} />
           )}
           <button type="button" disabled={here.length === 0} onClick={undoLast} className="button">
-            Undo last ball
+            {t('Undo last ball')}
           </button>
         </div>
         {!queue.kept && (
           <Alert>
-            This browser has no room to store waiting balls. They are only in this page: keep it
-            open until all balls are saved.
+            {t(
+              'This browser has no room to store waiting balls. They are only in this page: keep it open until all balls are saved.',
+            )}
           </Alert>
         )}
         {queue.fault && (
@@ -219,7 +229,7 @@ export function RunPage(props: RunPageProps) {
               className="min-h-11 underline"
               onClick={() => refused && queue.drop(refused)}
             >
-              Discard that ball
+              {t('Discard that ball')}
             </button>
           </Alert>
         )}
@@ -233,8 +243,10 @@ export function RunPage(props: RunPageProps) {
                 {fault
                   ? fault
                   : none
-                    ? 'No club in this bag gets this ball out towards the flag. Choose another station.'
-                    : 'Working out the call …'}
+                    ? t(
+                        'No club in this bag gets this ball out towards the flag. Choose another station.',
+                      )
+                    : t('Working out the call …')}
               </p>
             )}
           </div>
@@ -266,10 +278,10 @@ export function RunPage(props: RunPageProps) {
               on={tracker.on}
               onListen={tracker.setOn}
               fault={tracker.fault}
-              who={`${player.name} at ${station.name}`}
+              who={t('{player} at {station}', { player: player.name, station: station.name })}
               onSimulate={call && !lesson.closed ? simulate : null}
             />
-            <p className="text-sm text-ink-soft">{NOBODY_AHEAD}.</p>
+            <p className="text-sm text-ink-soft">{nobodyAhead()}.</p>
             <p className="flex flex-wrap gap-x-4 gap-y-1 text-sm text-ink-soft max-md:hidden">
               <CommandHints commands={commands} />
             </p>

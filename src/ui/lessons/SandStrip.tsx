@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import type { KeyboardEvent, PointerEvent } from 'react';
 import type { Hand } from '@/core/ground/player/player';
 import { shortLengthWords } from '@/core/tell/words/words';
@@ -43,17 +44,17 @@ export function SandStrip({ meant, value, handed, onValue }: SandStripProps) {
   };
   const words = (entry: number): string =>
     entry < 0
-      ? `${shortLengthWords(-entry, units)} in front`
-      : `${shortLengthWords(entry, units)} behind`;
+      ? t('{length} in front', { length: shortLengthWords(-entry, units) })
+      : t('{length} behind', { length: shortLengthWords(entry, units) });
   return (
     <div className="relative">
       <svg
         viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
         role="slider"
         tabIndex={0}
-        aria-label="Entry point"
+        aria-label={t('Entry point')}
         aria-valuenow={Math.round((value ?? meant) * 1000)}
-        aria-valuetext={value === undefined ? 'not noted yet' : words(value)}
+        aria-valuetext={value === undefined ? t('not noted yet') : words(value)}
         onPointerDown={tap}
         onKeyDown={step}
         className="block w-full cursor-crosshair touch-manipulation rounded"
@@ -102,7 +103,7 @@ export function SandStrip({ meant, value, handed, onValue }: SandStripProps) {
         aria-hidden
         className={`pointer-events-none absolute top-1.5 font-semibold text-[#14302a] ${mirrored ? 'right-3' : 'left-3'}`}
       >
-        {value === undefined ? 'tap the entry point' : words(value)}
+        {value === undefined ? t('tap the entry point') : words(value)}
       </span>
     </div>
   );

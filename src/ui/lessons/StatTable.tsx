@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { Sideways } from '../kit/Sideways';
 import type { BallStats } from '@/core/lesson/review/stats';
 import { statWords } from '@/core/lesson/review/statWords';
@@ -13,7 +14,7 @@ export function StatTable({ columns }: StatTableProps) {
   const units = useUnits();
   const told = columns.map(({ name, stats }) => ({ name, lines: statWords(stats, units) }));
   return (
-    <Sideways label="Results">
+    <Sideways label={t('Results')}>
       <table className="w-full border-collapse text-left">
         <thead>
           <tr className="border-b-2 border-hairline">

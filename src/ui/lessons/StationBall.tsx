@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import type { Point } from '@/core/place/outline/ring';
 import type { Station } from '@/core/lesson/plan/lesson';
 import { Handle } from '../drawing/Handle';
@@ -31,9 +32,12 @@ export function StationBall({ nth, at: [east, north], ground, scale, onMove }: S
         />
       )}
       <Handle
-        label={`Ball of station ${nth}`}
+        label={t('Ball of station {nth}', { nth })}
         value={east}
-        valueText={`${east.toFixed(1)} m east, ${north.toFixed(1)} m north`}
+        valueText={t('{east} m east, {north} m north', {
+          east: east.toFixed(1),
+          north: north.toFixed(1),
+        })}
         x={x}
         y={y}
         onMove={(px, py) => onMove(scale.under(px, py))}

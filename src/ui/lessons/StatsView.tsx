@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import type { ReactNode } from 'react';
 import { COMPARISONS, type Comparison, type Part } from '@/core/lesson/review/parts';
 import { statsOf, type StatBall } from '@/core/lesson/review/stats';
@@ -27,11 +28,11 @@ export function StatsView({ balls, parts, by, onBy, handed, ground }: StatsViewP
   const units = useUnits();
   const whole = statsOf(balls);
   const columns = [
-    { name: 'all', stats: whole },
+    { name: t('all'), stats: whole },
     ...parts.map((part) => ({ name: part.name, stats: statsOf(part.balls) })),
   ];
   return (
-    <section aria-label="Results">
+    <section aria-label={t('Results')}>
       <div className="grid grid-cols-3 gap-6 max-lg:grid-cols-2 max-sm:grid-cols-1">
         <Figure words={finishWords(whole.finish, units)}>
           <FinishPlot balls={balls} finish={whole.finish} units={units} ground={ground} />
@@ -45,7 +46,7 @@ export function StatsView({ balls, parts, by, onBy, handed, ground }: StatsViewP
       </div>
       <div className="mt-4 flex">
         <Pick
-          label="Compare"
+          label={t('Compare')}
           value={by}
           onValue={onBy}
           options={COMPARISONS.map((each) => [each, each] as const)}
@@ -54,8 +55,10 @@ export function StatsView({ balls, parts, by, onBy, handed, ground }: StatsViewP
       <div className="mt-2">
         <StatTable columns={columns} />
         <p className="mt-1 text-sm text-ink-soft">
-          In brackets: 95% confidence. Excluded balls are drawn faint and not counted.
-          {by === 'halves' && parts.length === 0 && ' Six balls are needed to compare halves.'}
+          {t('In brackets: 95% confidence. Excluded balls are drawn faint and not counted.')}
+          {by === 'halves' &&
+            parts.length === 0 &&
+            ` ${t('Six balls are needed to compare halves.')}`}
         </p>
       </div>
     </section>

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { Sideways } from '../kit/Sideways';
 import { clockAfter, type Turn } from '@/core/lesson/plan/timetable';
 
@@ -17,14 +18,14 @@ export function TimetableView({
   return (
     <section aria-labelledby="timetable">
       <h2 id="timetable" className="text-xl">
-        Timetable
+        {t('Timetable')}
       </h2>
-      <Sideways label="Who is where when">
+      <Sideways label={t('Who is where when')}>
         <table className="w-full border-collapse text-left">
           <thead>
             <tr className="border-b-2 border-hairline">
               <th scope="col" className="py-1 pr-4">
-                {startsAt ? 'Time' : 'Minute'}
+                {startsAt ? t('Time') : t('Minute')}
               </th>
               {players.map((name) => (
                 <th key={name} scope="col" className="pr-4">
@@ -41,7 +42,7 @@ export function TimetableView({
                 </th>
                 {places.map((place, p) => (
                   <td key={p} className={`pr-4 ${place === null ? 'text-ink-soft' : ''}`}>
-                    {place === null ? 'rest and rake' : `${place + 1}. ${stations[place]}`}
+                    {place === null ? t('rest and rake') : `${place + 1}. ${stations[place]}`}
                   </td>
                 ))}
               </tr>

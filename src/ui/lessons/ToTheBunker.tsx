@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { useQuery } from '@tanstack/react-query';
 import { create } from 'qrcode';
 import { useEffect, useMemo, useState } from 'react';
@@ -25,9 +26,9 @@ export function ToTheBunker({ lessonId, onClose }: ToTheBunkerProps) {
     refetchOnWindowFocus: false,
   });
   return (
-    <Overlay title="Take it to the bunker" shape="narrow" onClose={onClose}>
+    <Overlay title={t('Take it to the bunker')} shape="narrow" onClose={onClose}>
       {error && <Alert>{error.message}</Alert>}
-      {!data && !error && <p role="status">Making a code …</p>}
+      {!data && !error && <p role="status">{t('Making a code …')}</p>}
       {data &&
         ('word' in data ? (
           <Code
@@ -48,19 +49,23 @@ export function ToTheBunker({ lessonId, onClose }: ToTheBunkerProps) {
 function OnThisMachine() {
   return (
     <div className="space-y-2 text-lg leading-relaxed">
-      <p>Phones cannot reach this server: it serves this computer alone.</p>
+      <p>{t('Phones cannot reach this server: it serves this computer alone.')}</p>
       <ol className="list-decimal space-y-1 pl-6">
         <li>
-          Under Players, Academy, choose “Coaches and sign-in” and add yourself as head coach.
+          {t(
+            'Under Players, Academy, choose “Coaches and sign-in” and add yourself as head coach.',
+          )}
         </li>
         <li>
-          Stop the server, and start it with <code>MELLOW_HOST=0.0.0.0 npm start</code>.
+          {t('Stop the server, and start it with')}{' '}
+          <code>{t('MELLOW_HOST=0.0.0.0 npm start')}</code>.
         </li>
-        <li>Sign in, open this lesson again, and point the phone’s camera at the code.</li>
+        <li>{t('Sign in, open this lesson again, and point the phone’s camera at the code.')}</li>
       </ol>
       <p className="text-base text-ink-soft">
-        Only on a network that you trust: nothing is encrypted on the way without a proxy that does
-        it.
+        {t(
+          'Only on a network that you trust: nothing is encrypted on the way without a proxy that does it.',
+        )}
       </p>
     </div>
   );
@@ -86,20 +91,20 @@ function Code({ pairing: { addresses, word, seconds }, madeAt, busy, onNew }: Co
     <div className="space-y-3">
       {left > 0 ? (
         <>
-          <p>Point the phone’s camera at the code, or type the address on it.</p>
-          <QrCode text={url} label={`Code for ${url}`} />
+          <p>{t('Point the phone’s camera at the code, or type the address on it.')}</p>
+          <QrCode text={url} label={t('Code for {url}', { url })} />
           <p className="text-center font-heading text-2xl font-semibold tracking-wider">{said}</p>
           <p className="text-center break-all">{url}</p>
           <p role="timer" className="text-center text-ink-soft tabular-nums">
-            Good for {clock(left)}, and for one phone.
+            {t('Good for {clock}, and for one phone.', { clock: clock(left) })}
           </p>
         </>
       ) : (
-        <p role="status">This code is over.</p>
+        <p role="status">{t('This code is over.')}</p>
       )}
       {addresses.length > 1 && (
         <Pick
-          label="If the phone does not find it, another address of this computer"
+          label={t('If the phone does not find it, another address of this computer')}
           value={address}
           onValue={setAddress}
           options={addresses.map((each) => [each, each] as const)}
@@ -107,15 +112,20 @@ function Code({ pairing: { addresses, word, seconds }, madeAt, busy, onNew }: Co
       )}
       <div className="flex justify-end">
         <button type="button" className="button" disabled={busy} onClick={onNew}>
-          {left > 0 ? 'Another phone' : 'Make a new code'}
+          {left > 0 ? t('Another phone') : t('Make a new code')}
         </button>
       </div>
       <p className="text-sm text-ink-soft">
-        The phone logs balls of this lesson alone, for a day. It keeps logging while it does not
-        reach this computer.{' '}
-        {address.startsWith('https:')
-          ? 'The phone asks once whether it may trust this computer.'
-          : 'Keep the page open there: without https (npm start -- --tls) a phone cannot load it again while this computer is out of reach.'}
+        {t(
+          'The phone logs balls of this lesson alone, for a day. It keeps logging while it does not reach this computer. {startsWith}',
+          {
+            startsWith: address.startsWith('https:')
+              ? t('The phone asks once whether it may trust this computer.')
+              : t(
+                  'Keep the page open there: without https (npm start -- --tls) a phone cannot load it again while this computer is out of reach.',
+                ),
+          },
+        )}
       </p>
     </div>
   );

@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { Alert } from '../kit/Alert';
 import { DeviceKey } from '../kit/DeviceKey';
 
@@ -18,7 +19,8 @@ export function TrackerPanel({ on, onListen, fault, who, onSimulate }: TrackerPa
   return (
     <details className="border-t border-hairline pt-1">
       <summary className="min-h-11 cursor-pointer py-2.5">
-        Tracker{on && `: its balls are logged for ${who}`}
+        {t('Tracker')}
+        {on && t(': its balls are logged for {who}', { who })}
       </summary>
       <DeviceKey path="/api/tracker/balls">
         <button
@@ -27,7 +29,7 @@ export function TrackerPanel({ on, onListen, fault, who, onSimulate }: TrackerPa
           onClick={() => onListen(!on)}
           className="button lit-when-chosen"
         >
-          Listen to a tracker
+          {t('Listen to a tracker')}
         </button>
         <button
           type="button"
@@ -35,7 +37,7 @@ export function TrackerPanel({ on, onListen, fault, who, onSimulate }: TrackerPa
           onClick={onSimulate ?? undefined}
           className="button border-dashed"
         >
-          Simulate a tracked ball
+          {t('Simulate a tracked ball')}
         </button>
       </DeviceKey>
       {fault && <Alert className="mt-1">{fault}</Alert>}

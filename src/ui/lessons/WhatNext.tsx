@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import Link from 'next/link';
 import { ArrowRight } from 'lucide-react';
 import type { Visit } from '@/core/lesson/plan/whatNext';
@@ -17,7 +18,7 @@ export function WhatNext({ lesson, players, visit, onGo }: WhatNextProps) {
   if (!visit) {
     return (
       <Link prefetch={false} href={`/lessons/${lesson.id}/review`} className="button-main">
-        All stations complete. Review the lesson
+        {t('All stations complete. Review the lesson')}
         {arrow}
       </Link>
     );
@@ -26,8 +27,11 @@ export function WhatNext({ lesson, players, visit, onGo }: WhatNextProps) {
   return (
     <button type="button" onClick={() => onGo(visit)} className="button-main py-2 text-left">
       {players.length > 1
-        ? `Station complete. Next: ${players[visit.player]!.name} at ${station}`
-        : `Station complete. Next: ${station}`}
+        ? t('Station complete. Next: {name} at {station}', {
+            name: players[visit.player]!.name,
+            station,
+          })
+        : t('Station complete. Next: {station}', { station })}
       {arrow}
     </button>
   );

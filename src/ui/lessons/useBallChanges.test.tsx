@@ -3,7 +3,7 @@ import { aBall } from '@/core/testing/balls';
 import { held, standInServer } from '../testing/server';
 import type { StoredBall } from '@/core/lesson/balls/ball';
 import type { ShownBall } from './types';
-import { CHANGED_ELSEWHERE, useBallChanges } from './useBallChanges';
+import { changedElsewhere, useBallChanges } from './useBallChanges';
 
 const shown = (n: number, fields: Partial<StoredBall> = {}): StoredBall => ({
   ...aBall(n),
@@ -90,7 +90,7 @@ test('a ball that another device changed since is not overwritten: theirs is sho
   });
   server.on('GET', /touched_after=1/, () => ({ body: [shown(1, { carry_m: 11, touched: 7 })] }));
   await act(async () =>
-    expect(await result.current.change(shown(1), { carry_m: 9 })).toBe(CHANGED_ELSEWHERE),
+    expect(await result.current.change(shown(1), { carry_m: 9 })).toBe(changedElsewhere()),
   );
   expect(result.current.saved[0]).toMatchObject({ carry_m: 11, touched: 7 });
   await act(async () =>

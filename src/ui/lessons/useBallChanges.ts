@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { useCallback, useRef, useState } from 'react';
 import { toast } from 'sonner';
 import type { BallChange, TouchedBall } from '@/core/lesson/balls/ball';
@@ -26,13 +27,15 @@ function joined(now: readonly ShownBall[], looked: readonly TouchedBall[]): Show
 
 /** Says that a ball is taken away, and how to have it back. */
 export const taken = (bringBack: () => void): void => {
-  toast('Ball deleted.', { action: { label: 'Undo', onClick: bringBack } });
+  toast(t('Ball deleted.'), { action: { label: t('Undo'), onClick: bringBack } });
 };
 
 /** Said where two devices change one ball; what the other made of it stands in the list by then. */
-export const CHANGED_ELSEWHERE =
-  'Another device changed this ball while you did. Its version is the one in the list now. Save again to put yours in its place.';
-export const DELETED_ELSEWHERE = 'Another device deleted this ball while you changed it.';
+export const changedElsewhere = () =>
+  t(
+    'Another device changed this ball while you did. Its version is the one in the list now. Save again to put yours in its place.',
+  );
+export const deletedElsewhere = () => t('Another device deleted this ball while you changed it.');
 
 /** The saved balls of a lesson, and editing, excluding, taking away and bringing back. */
 export function useBallChanges(lessonId: string, first: readonly ShownBall[]) {
@@ -72,7 +75,7 @@ export function useBallChanges(lessonId: string, first: readonly ShownBall[]) {
       if (looked.kind !== 'ok') return saidOf(looked);
       join(looked.body);
       const gone = looked.body.some((each) => each.id === id && 'deleted' in each);
-      return gone ? DELETED_ELSEWHERE : CHANGED_ELSEWHERE;
+      return gone ? deletedElsewhere() : changedElsewhere();
     }
     if (answered.kind !== 'ok') return saidOf(answered);
     if (!fields.deleted) {

@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { useEffect, useRef, useState } from 'react';
 import type { TrackerAim } from '@/core/lesson/tracker/aim';
 import { ask, saidOf, type Replied } from '../server/client';
@@ -43,7 +44,7 @@ export function useTracker(aim: TrackerAim | null) {
       const other = answered.kind === 'ok' ? answered.body.aim : null;
       if (!other || isFor(other, JSON.parse(wanted) as TrackerAim)) return say();
       setOn(false);
-      setFault('Another page is now listening to the tracker.');
+      setFault(t('Another page is now listening to the tracker.'));
     };
     const leave = (): void => void fetch(whose, { method: 'DELETE', keepalive: true });
     window.addEventListener('pagehide', leave);

@@ -1,5 +1,7 @@
 'use client';
 
+import { toldIn } from '@/core/ground/language/told';
+import { t } from '@/core/ground/language/t';
 import { useState } from 'react';
 import type { Club } from '@/core/ground/club/club';
 import { clubLengths, sightedLip } from '@/core/ground/measure/lipHeight';
@@ -20,17 +22,17 @@ interface LipMeasureProps {
   onTake: (height: number, distance?: number) => void;
 }
 
-const WAYS = [
+const WAYS = toldIn(['name'], [
   { id: 'sighted', name: 'sighting angle' },
   { id: 'clubs', name: 'club lengths' },
-] as const;
+] as const);
 
 /** The lip's height from a sighting angle and paces, or in club lengths. */
 export function LipMeasure({ bag, thresholds, onTake }: LipMeasureProps) {
   const [way, setWay] = useState<(typeof WAYS)[number]['id']>('sighted');
   return (
     <>
-      <div role="radiogroup" aria-label="Measured by" className="mb-2 flex gap-2">
+      <div role="radiogroup" aria-label={t('Measured by')} className="mb-2 flex gap-2">
         {WAYS.map(({ id, name }) => (
           <button
             key={id}
@@ -53,10 +55,10 @@ export function LipMeasure({ bag, thresholds, onTake }: LipMeasureProps) {
   );
 }
 
-const EYES = [
+const EYES = toldIn(['name'], [
   { height: 0, name: 'at the ball' },
   { height: 1.6, name: 'at the eye' },
-] as const;
+] as const);
 
 function Sighting({ thresholds, onTake }: Omit<LipMeasureProps, 'bag'>) {
   const units = useUnits();
@@ -75,13 +77,13 @@ function Sighting({ thresholds, onTake }: Omit<LipMeasureProps, 'bag'>) {
   return (
     <>
       <p className="mb-1 text-sm text-ink-soft">
-        Sight along the edge of a phone at the top of the lip.
+        {t('Sight along the edge of a phone at the top of the lip.')}
       </p>
       <div className="flex flex-wrap items-end gap-3">
-        <SmallNumber label="Angle" unit="°" value={angle} onValue={setAngle} />
-        <SmallNumber label="Paces to the lip" value={paces} onValue={setPaces} />
+        <SmallNumber label={t('Angle')} unit="°" value={angle} onValue={setAngle} />
+        <SmallNumber label={t('Paces to the lip')} value={paces} onValue={setPaces} />
         <label className="flex flex-col text-sm">
-          Phone
+          {t('Phone')}
           <select
             value={eye}
             onChange={(event) => setEye(Number(event.target.value))}
@@ -120,12 +122,12 @@ function InClubs({ bag, thresholds, onTake }: LipMeasureProps) {
   return (
     <>
       <p className="mb-1 text-sm text-ink-soft">
-        Stand the club upright where the sand may be touched; in play, beside the bunker.
+        {t('Stand the club upright where the sand may be touched; in play, beside the bunker.')}
       </p>
       <div className="flex flex-wrap items-end gap-3">
-        <SmallNumber label="Clubs high" value={count} onValue={setCount} />
+        <SmallNumber label={t('Clubs high')} value={count} onValue={setCount} />
         <label className="flex flex-col text-sm">
-          Club
+          {t('Club')}
           <select
             value={name}
             onChange={(event) => setName(event.target.value)}

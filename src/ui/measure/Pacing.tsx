@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { useState } from 'react';
 import type { Threshold } from '@/core/ground/measure/measured';
 import { PACE_RANGE, paced, paceLengthFrom } from '@/core/ground/measure/pacing';
@@ -30,11 +31,11 @@ export function Pacing({ thresholds, onTake }: PacingProps) {
   return (
     <>
       <div className="flex flex-wrap items-end gap-3">
-        <SmallNumber label="Paces" value={paces} onValue={setPaces} />
+        <SmallNumber label={t('Paces')} value={paces} onValue={setPaces} />
         <p className="pb-2.5 text-sm">
-          of {plainNumber(fromMetres(pace, 'cm'), 0)} cm{' '}
+          {t('of {pace} cm', { pace: plainNumber(fromMetres(pace, 'cm'), 0) })}{' '}
           <button type="button" className="underline" onClick={() => setOwn(!own)}>
-            {own ? 'done' : 'my pace'}
+            {own ? t('done') : t('my pace')}
           </button>
         </p>
       </div>
@@ -63,15 +64,17 @@ function OwnPace({ onPace }: { onPace: (metres: number) => void }) {
   return (
     <div className="mt-1 border-l-2 border-hairline pl-3">
       <p className="text-sm">
-        Walk a known distance and count your paces. One pace is {PACE_RANGE[0] * 100} to{' '}
-        {PACE_RANGE[1] * 100} cm.
+        {t('Walk a known distance and count your paces. One pace is {n} to {n2} cm.', {
+          n: PACE_RANGE[0] * 100,
+          n2: PACE_RANGE[1] * 100,
+        })}
       </p>
       <div className="flex items-end gap-3">
-        <SmallNumber label="Line" unit={unit} value={line} onValue={setLine} />
-        <SmallNumber label="Paces counted" value={paces} onValue={setPaces} />
+        <SmallNumber label={t('Line')} unit={unit} value={line} onValue={setLine} />
+        <SmallNumber label={t('Paces counted')} value={paces} onValue={setPaces} />
         {result && !('fault' in result) && (
           <button type="button" onClick={() => onPace(result.value)} className="button px-3">
-            Use {plainNumber(result.value * 100, 0)} cm
+            {t('Use {result} cm', { result: plainNumber(result.value * 100, 0) })}
           </button>
         )}
       </div>

@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { capital } from '@/core/tell/words/capital';
 import { doubts, type Measured, type Threshold } from '@/core/ground/measure/measured';
 import { chanceWords } from '@/core/tell/words/words';
@@ -44,18 +45,20 @@ export function Result({ reckoned, say, thresholds, onTake }: ResultProps) {
           {say(reckoned.value)} <span className="font-normal">± {say(reckoned.sd)}</span>
         </output>
         <button type="button" onClick={() => onTake(reckoned.value)} className="button-main">
-          Apply
+          {t('Apply')}
         </button>
       </div>
       <p className="mt-1 text-sm leading-snug">
-        {looking && 'Checking whether that could change the call …'}
-        {open?.length === 0 && 'Accurate enough: the uncertainty does not change the call.'}
+        {looking && t('Checking whether that could change the call …')}
+        {open?.length === 0 && t('Accurate enough: the uncertainty does not change the call.')}
         {open &&
           open.length > 0 &&
-          `Measure again if it matters: ${open
-            .slice(0, 2)
-            .map(({ text, chance }) => `${text}, ${chanceWords(chance)}`)
-            .join('; ')}.`}
+          t('Measure again if it matters: {list}.', {
+            list: open
+              .slice(0, 2)
+              .map(({ text, chance }) => `${text}, ${chanceWords(chance)}`)
+              .join('; '),
+          })}
       </p>
     </div>
   );

@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { useEffect, useRef, useState } from 'react';
 import type { Threshold } from '@/core/ground/measure/measured';
 import {
@@ -88,25 +89,26 @@ export function TiltMeasure({ handed, thresholds, onTake }: TiltMeasureProps) {
   return (
     <>
       <p className="mb-2 text-sm text-ink-soft">
-        Lay the phone on a board on the sand, its top towards the flag.
+        {t('Lay the phone on a board on the sand, its top towards the flag.')}
       </p>
       <div className="flex flex-wrap gap-2">
         <button type="button" onClick={() => void fromDevice()} className="button px-3">
-          This device’s sensor
+          {t('This device’s sensor')}
         </button>
         <button type="button" onClick={fromSimulation} className="button px-3">
-          Simulated sensor
+          {t('Simulated sensor')}
         </button>
       </div>
       {state === 'none' && (
         <p role="alert" className="mt-1 text-sm font-semibold">
-          This device has no tilt sensor, or access was refused. Type the slope, or try the
-          simulated sensor.
+          {t(
+            'This device has no tilt sensor, or access was refused. Type the slope, or try the simulated sensor.',
+          )}
         </p>
       )}
       {state === 'reading' && readings.length < WANTED && (
         <progress
-          aria-label="Readings taken"
+          aria-label={t('Readings taken')}
           value={readings.length}
           max={WANTED}
           className="mt-2 w-full"
@@ -121,8 +123,11 @@ export function TiltMeasure({ handed, thresholds, onTake }: TiltMeasureProps) {
             onTake={() => onTake(Math.round(tilt.along.value), Math.round(tilt.across.value))}
           />
           <p className="text-sm">
-            Across: ball {deg(Math.abs(tilt.across.value))}{' '}
-            {tilt.across.value >= 0 ? 'above' : 'below'} the feet, ± {deg(tilt.across.sd)}.
+            {t('Across: ball {deg} {across} the feet, ± {deg2}.', {
+              deg: deg(Math.abs(tilt.across.value)),
+              across: tilt.across.value >= 0 ? t('above') : t('below'),
+              deg2: deg(tilt.across.sd),
+            })}
           </p>
         </>
       )}

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { Page, StyleSheet, Text, View } from '@react-pdf/renderer';
 import { bunkerNumbers } from '@/core/place/field/bunkerNumbers';
 import type { Visit } from '@/core/place/field/field';
@@ -5,7 +6,7 @@ import { numberRows, visitWords } from '@/core/place/field/numberWords';
 import type { Place } from '@/core/place/record/place';
 import { drawnPlace } from '@/core/place/sight/drawnPlace';
 import type { UnitSystem } from '@/core/ground/units/system';
-import { RULES_FOOT } from '@/core/tell/script/care';
+import { rulesFoot } from '@/core/tell/script/care';
 import { BunkerSketch } from '../ground/plan/BunkerSketch';
 import { sayDay } from '../kit/day';
 import { Drawing } from './Drawing';
@@ -52,11 +53,14 @@ export interface BookPaperProps {
 export function BookPaper({ place, day, player, visits, units }: BookPaperProps) {
   const drawn = drawnPlace(place);
   return (
-    <Paper title={`${place.name}: bunker book`}>
+    <Paper title={t('{place}: bunker book', { place: place.name })}>
       <Page size="A4" style={styles.page}>
         <Text style={styles.name}>{place.name}</Text>
         <Text style={styles.under}>
-          Bunkers on {sayDay(day)}. Visits are what {player} needs from a clean lie.
+          {t('Bunkers on {day}. Visits are what {player} needs from a clean lie.', {
+            day: sayDay(day),
+            player,
+          })}
         </Text>
         {bunkerNumbers(drawn, day).map((numbers) => {
           const bunker = drawn.bunkers.find(({ id }) => id === numbers.id)!;
@@ -65,7 +69,12 @@ export function BookPaper({ place, day, player, visits, units }: BookPaperProps)
           const rows = [
             ...numberRows(numbers, units),
             ...(nearest && visit !== undefined
-              ? [[`A visit, to ${nearest.name}`, visitWords(visit)] as const]
+              ? [
+                  [
+                    t('A visit, to {nearest}', { nearest: nearest.name }),
+                    visitWords(visit),
+                  ] as const,
+                ]
               : []),
           ];
           return (
@@ -88,7 +97,7 @@ export function BookPaper({ place, day, player, visits, units }: BookPaperProps)
           );
         })}
         <Text style={styles.foot} fixed>
-          {RULES_FOOT}
+          {rulesFoot()}
         </Text>
       </Page>
     </Paper>

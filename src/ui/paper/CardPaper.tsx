@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { Page, StyleSheet, Text, View } from '@react-pdf/renderer';
 import type { ReactElement } from 'react';
 import { missPicture } from '@/core/tell/picture/missPicture';
@@ -18,7 +19,7 @@ import { FaceClock } from '../drawing/FaceClock';
 import { Feet } from '../drawing/Feet';
 import { StillSection } from '../drawing/section/StillSection';
 import { SwingClock } from '../drawing/SwingClock';
-import { RULES_FOOT } from '@/core/tell/script/care';
+import { rulesFoot } from '@/core/tell/script/care';
 import { Drawing } from './Drawing';
 import { footAt, heading, LINE, Paper, running, SOFT } from './Paper';
 import { Marked } from './Marked';
@@ -127,13 +128,19 @@ function Other({ call }: { call: CallEntry }) {
   return (
     <View style={styles.other}>
       <Text style={{ fontWeight: 700 }}>
-        {call.kind === 'relief' ? 'Relief' : `${call.club}, ${KIND_WORDS[call.kind]}`} ·{' '}
-        {call.odds.expected_strokes.toFixed(1)} strokes
+        {t('{kind} · {strokes} strokes', {
+          kind: call.kind === 'relief' ? t('Relief') : `${call.club}, ${KIND_WORDS[call.kind]}`,
+          strokes: call.odds.expected_strokes.toFixed(1),
+        })}
       </Text>
       <Text>
         {call.kind === 'relief'
           ? `${schoolName(call.school)}.`
-          : `Face ${call.face_deg === 0 ? 'square' : call.face_clock}, swing ${call.swing_clock}. ${oddsWords(call.odds)}`}
+          : t('Face {face}, swing {swing}. {odds}', {
+              face: call.face_deg === 0 ? t('square') : call.face_clock,
+              swing: call.swing_clock,
+              odds: oddsWords(call.odds),
+            })}
       </Text>
     </View>
   );
@@ -171,7 +178,7 @@ export function CardPaper({ player, said, shot, answer, units }: CardPaperProps)
   const [best, ...others] = answer.sheet.calls;
   const picture = answer.pictures[0];
   return (
-    <Paper title={`${player.name}: ${best?.club ?? 'no call'}`}>
+    <Paper title={`${player.name}: ${best?.club ?? t('no call')}`}>
       <Page size="A4" style={styles.page}>
         <Text style={styles.name}>{player.name}</Text>
         <Text style={styles.said}>{said}.</Text>
@@ -188,16 +195,22 @@ export function CardPaper({ player, said, shot, answer, units }: CardPaperProps)
         {best && (
           <>
             <View style={styles.callHead}>
-              <Text style={styles.club}>{best.kind === 'relief' ? 'Take relief' : best.club}</Text>
+              <Text style={styles.club}>
+                {best.kind === 'relief' ? t('Take relief') : best.club}
+              </Text>
               <Text>
                 {best.kind === 'relief' ? schoolName(best.school) : KIND_WORDS[best.kind]}
               </Text>
               <Text style={styles.strokes}>
-                {best.odds.expected_strokes.toFixed(1)} strokes from here, on average
+                {t('{strokes} strokes from here, on average', {
+                  strokes: best.odds.expected_strokes.toFixed(1),
+                })}
               </Text>
             </View>
             {best.kind !== 'relief' && (
-              <Text style={{ color: SOFT }}>Technique: {schoolName(best.school)}.</Text>
+              <Text style={{ color: SOFT }}>
+                {t('Technique: {technique}.', { technique: schoolName(best.school) })}
+              </Text>
             )}
             {picture && best.kind !== 'relief' && (
               <FourDrawings
@@ -227,10 +240,13 @@ export function CardPaper({ player, said, shot, answer, units }: CardPaperProps)
         )}
         {best && best.kind !== 'relief' && (
           <View style={styles.others}>
-            <Reasons title="Why" lines={best.why.slice(0, MOST_REASONS).map(({ text }) => text)} />
+            <Reasons
+              title={t('Why')}
+              lines={best.why.slice(0, MOST_REASONS).map(({ text }) => text)}
+            />
             {picture && (
               <Reasons
-                title="What a miss does"
+                title={t('What a miss does')}
                 lines={missLines(picture, answer, shot, units, player.handed)}
               />
             )}
@@ -242,7 +258,7 @@ export function CardPaper({ player, said, shot, answer, units }: CardPaperProps)
           </Text>
         ))}
         <Text style={styles.foot}>
-          {best?.cautions.join(' ')} {RULES_FOOT}
+          {best?.cautions.join(' ')} {rulesFoot()}
         </Text>
       </Page>
     </Paper>

@@ -1,9 +1,10 @@
+import { t } from '@/core/ground/language/t';
 import { Page, StyleSheet, Text, View } from '@react-pdf/renderer';
 import { feelWords, SHOWS_WORDS, truthWords } from '@/core/lesson/eye/eyeWords';
 import type { Scene } from '@/core/lesson/eye/scene';
 import { sayLength } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
-import { RULES_FOOT } from '@/core/tell/script/care';
+import { rulesFoot } from '@/core/tell/script/care';
 import { TiltDrawing } from '../drawing/TiltDrawing';
 import { SceneFromAbove, SceneFromSide } from '../practice/SceneDrawing';
 import { Drawing } from './Drawing';
@@ -15,8 +16,8 @@ const TILT = 66;
 
 /** How the ground tilts, as it is seen from two sides. */
 const tiltsOf = ({ shot: { slope } }: Scene): [from: string, deg: number][] => [
-  ['from the side', slope?.along_deg ?? 0],
-  ['from behind', slope?.across_deg ?? 0],
+  [t('from the side'), slope?.along_deg ?? 0],
+  [t('from behind'), slope?.across_deg ?? 0],
 ];
 
 const styles = StyleSheet.create({
@@ -43,8 +44,9 @@ export function EyePaper({ title, scenes, calls, units }: EyePaperProps) {
       <Page size="A4" style={styles.page}>
         <Text style={styles.name}>{title}</Text>
         <Text style={styles.under}>
-          Estimate distance and lip, name lie, sand and slope, then call the shot. The person is as
-          tall as you are.
+          {t(
+            'Estimate distance and lip, name lie, sand and slope, then call the shot. The person is as tall as you are.',
+          )}
         </Text>
         {scenes.map((scene, i) => (
           <View key={scene.seed} style={styles.scene} wrap={false}>
@@ -58,7 +60,7 @@ export function EyePaper({ title, scenes, calls, units }: EyePaperProps) {
               </Drawing>
             </View>
             <View style={{ flex: 1 }}>
-              <Text style={{ fontWeight: 700 }}>Scene {i + 1}</Text>
+              <Text style={{ fontWeight: 700 }}>{t('Scene {i}', { i: i + 1 })}</Text>
               <Text>
                 {feelWords(scene)} {SHOWS_WORDS[scene.lie]}
               </Text>
@@ -72,29 +74,37 @@ export function EyePaper({ title, scenes, calls, units }: EyePaperProps) {
                   </View>
                 ))}
               </View>
-              <Text style={{ marginTop: 6 }}>Distance ________ Lip ________ Sand ________</Text>
-              <Text style={{ marginTop: 6 }}>Lie __________ Slope __________</Text>
-              <Text style={{ marginTop: 6 }}>Club ______ Face ______ Entry ______</Text>
+              <Text style={{ marginTop: 6 }}>
+                {t('Distance ________ Lip ________ Sand ________')}
+              </Text>
+              <Text style={{ marginTop: 6 }}>{t('Lie __________ Slope __________')}</Text>
+              <Text style={{ marginTop: 6 }}>{t('Club ______ Face ______ Entry ______')}</Text>
             </View>
           </View>
         ))}
         <Text style={styles.foot} fixed>
-          {RULES_FOOT}
+          {rulesFoot()}
         </Text>
       </Page>
       <Page size="A4" style={styles.page}>
-        <Text style={styles.name}>Answers</Text>
+        <Text style={styles.name}>{t('Answers')}</Text>
         <Text style={styles.under}>
-          As the desk calls them for wedges of 46, 52, 56 and 60° and the academy’s usual level.
+          {t(
+            'As the desk calls them for wedges of 46, 52, 56 and 60° and the academy’s usual level.',
+          )}
         </Text>
         {scenes.map((scene, i) => (
           <View key={scene.seed} style={styles.row}>
             <Text>
-              {i + 1}. {sayLength(scene.pin, 'ground', units)}, lip{' '}
-              {sayLength(scene.lip, 'height', units)}, {truthWords(scene)}
+              {t('{i}. {pin}, lip {lip}, {truth}', {
+                i: i + 1,
+                pin: sayLength(scene.pin, 'ground', units),
+                lip: sayLength(scene.lip, 'height', units),
+                truth: truthWords(scene),
+              })}
             </Text>
             <Text style={{ fontWeight: 700 }}>
-              {calls[i] ?? 'Nothing at the flag: play out sideways.'}
+              {calls[i] ?? t('Nothing at the flag: play out sideways.')}
             </Text>
           </View>
         ))}

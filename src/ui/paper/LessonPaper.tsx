@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { Page, StyleSheet, Text, View } from '@react-pdf/renderer';
 import { callWords } from '@/core/lesson/balls/callWords';
 import type { LessonPlan } from '@/core/lesson/plan/lesson';
@@ -6,7 +7,7 @@ import { summaryWords } from '@/core/lesson/review/summary';
 import { statWords } from '@/core/lesson/review/statWords';
 import type { RosterPlayer } from '@/core/lesson/players/player';
 import type { UnitSystem } from '@/core/ground/units/system';
-import { RULES_FOOT } from '@/core/tell/script/care';
+import { rulesFoot } from '@/core/tell/script/care';
 import { sayDay } from '../kit/day';
 import { FinishPlot } from '../plots/FinishPlot';
 import { MarkPlot } from '../plots/MarkPlot';
@@ -52,11 +53,11 @@ const PLOT = 196;
 function Block({ report, units }: { report: PlayerReport<RosterPlayer>; units: UnitSystem }) {
   const { player, balls, stats, first, second, calls, learning } = report;
   const columns = [
-    { name: 'all', lines: statWords(stats, units) },
+    { name: t('all'), lines: statWords(stats, units) },
     ...(first && second
       ? [
-          { name: 'first half', lines: statWords(first, units) },
-          { name: 'second half', lines: statWords(second, units) },
+          { name: t('first half'), lines: statWords(first, units) },
+          { name: t('second half'), lines: statWords(second, units) },
         ]
       : []),
   ];
@@ -70,7 +71,7 @@ function Block({ report, units }: { report: PlayerReport<RosterPlayer>; units: U
         </Text>
       ))}
       {stats.balls === 0 ? (
-        <Text>No balls were logged.</Text>
+        <Text>{t('No balls were logged.')}</Text>
       ) : (
         <>
           <View style={styles.sides}>
@@ -100,16 +101,18 @@ function Block({ report, units }: { report: PlayerReport<RosterPlayer>; units: U
               <Drawing width={PLOT}>
                 <FinishPlot balls={balls} finish={stats.finish} units={units} />
               </Drawing>
-              <Text style={styles.caption}>Where balls stopped around the flag</Text>
+              <Text style={styles.caption}>{t('Where balls stopped around the flag')}</Text>
             </View>
             <View style={{ width: PLOT }}>
               <Drawing width={PLOT}>
                 <MarkPlot balls={balls} handed={player.handed} units={units} />
               </Drawing>
-              <Text style={styles.caption}>Entry points against plan, first ball at the top</Text>
+              <Text style={styles.caption}>
+                {t('Entry points against plan, first ball at the top')}
+              </Text>
             </View>
             <Text style={[styles.caption, { flex: 1 }]}>
-              In brackets: 95% confidence. The ellipse holds 8 balls in 10.
+              {t('In brackets: 95% confidence. The ellipse holds 8 balls in 10.')}
               {learning && ` ${learning}`}
             </Text>
           </View>
@@ -139,7 +142,7 @@ function Homework({ title, text }: { title: string; text: string }) {
 export function LessonPaper(props: LessonPaperProps) {
   const { plan, summary, homework, own, reports, card, units } = props;
   const day = sayDay(plan.held_on);
-  const title = card ? reports[0]!.player.name : `Lesson of ${day}`;
+  const title = card ? reports[0]!.player.name : t('Lesson of {day}', { day });
   const alone = plan.players.length === 1;
   const said =
     (card && !alone) || !summary.trim() ? summaryWords(plan.place, reports, units) : summary;
@@ -150,13 +153,13 @@ export function LessonPaper(props: LessonPaperProps) {
         <Text style={styles.under}>
           {[card ? day : '', plan.place, plan.weather].filter(Boolean).join(' · ')}
         </Text>
-        <Text style={styles.head}>What we worked on</Text>
+        <Text style={styles.head}>{t('What we worked on')}</Text>
         <Text>{said}</Text>
-        <Homework title="Homework" text={homework} />
+        <Homework title={t('Homework')} text={homework} />
         {reports.map(({ player }) => (
           <Homework
             key={player.id}
-            title={`Homework for ${player.name}`}
+            title={t('Homework for {player}', { player: player.name })}
             text={own.find((each) => each.player === player.id)?.text ?? ''}
           />
         ))}
@@ -164,7 +167,7 @@ export function LessonPaper(props: LessonPaperProps) {
           <Block key={report.player.id} report={report} units={units} />
         ))}
         <Text style={styles.foot} fixed>
-          {RULES_FOOT}
+          {rulesFoot()}
         </Text>
       </Page>
     </Paper>

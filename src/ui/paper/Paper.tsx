@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { Document } from '@react-pdf/renderer';
 import type { ComponentProps } from 'react';
 import { HEADING, registerFonts, TEXT } from './fonts';
@@ -44,7 +45,7 @@ export function Paper({
 }) {
   registerFonts();
   return (
-    <Document title={title} creator="Mellow Divot" language="en">
+    <Document title={title} creator={t('Mellow Divot')} language="en">
       {children}
     </Document>
   );

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { Page, StyleSheet, Text, View } from '@react-pdf/renderer';
 import { LADDER_HOURS, type LadderRow, type Rung } from '@/core/search/ladder/ladder';
 import type { PocketCard } from '@/core/lesson/pocket/pocketCard';
@@ -94,7 +95,7 @@ function LadderRows({
         <Text style={styles.club}> </Text>
         {LADDER_HOURS.map((hours) => (
           <Text key={hours} style={styles.cell}>
-            {hours >= 11 ? 'full' : swingClock(fractionAtClock(hours))}
+            {hours >= 11 ? t('full') : swingClock(fractionAtClock(hours))}
           </Text>
         ))}
       </View>
@@ -106,14 +107,16 @@ function LadderRows({
           ))}
         </View>
       ))}
-      {left.length > 0 && <Text style={styles.stop}>Not on this card: {left.join(', ')}.</Text>}
+      {left.length > 0 && (
+        <Text style={styles.stop}>{t('Not on this card: {left}.', { left: left.join(', ') })}</Text>
+      )}
     </>
   );
 }
 
 /** A call as the card says it: the club, and how it is played where it is not a splash. */
 function saidCall(best: Called | null): string {
-  if (!best) return 'out sideways';
+  if (!best) return t('out sideways');
   return shotOf(best.kind) === 'splash' ? best.club : leaderWords(best);
 }
 
@@ -134,7 +137,9 @@ function bandWords(bands: readonly Band[], units: UnitSystem): string {
   });
   return joined
     .map(({ said, to }, i) =>
-      i === joined.length - 1 ? `${said} beyond` : `${said} to ${far(to, units)}`,
+      i === joined.length - 1
+        ? t('{said} beyond', { said })
+        : t('{said} to {far}', { said, far: far(to, units) }),
     )
     .join(', ');
 }
@@ -147,13 +152,24 @@ function Front({ card }: { card: PocketCard }) {
     <View style={styles.side}>
       <Text style={styles.name}>{card.name}</Text>
       <Text style={styles.under}>
-        {SAND_WORDS[card.sand].name}, {unit === 'm' ? 'metres' : 'yards'}; swing by the lead arm
+        {t('{name}, {unit}; swing by the lead arm', {
+          name: SAND_WORDS[card.sand].name,
+          unit: unit === 'm' ? t('metres') : t('yards'),
+        })}
       </Text>
-      <LadderRows title="Splash: carry, and finish" rows={splash} units={units} tight={tight} />
-      <LadderRows title="Long, less sand" rows={long} units={units} tight={tight} />
+      <LadderRows
+        title={t('Splash: carry, and finish')}
+        rows={splash}
+        units={units}
+        tight={tight}
+      />
+      <LadderRows title={t('Long, less sand')} rows={long} units={units} tight={tight} />
       <Text style={styles.foot}>
-        The shot as planned, level green of average speed; 8 balls in 10 finish well to either side.
-        From the model{learnt && `, with ${learntWords(learnt)}`}; not from a fitting.
+        {t(
+          'The shot as planned, level green of average speed; 8 balls in 10 finish well to either side. From the model',
+        )}
+        {learnt && t(', with {numbers}', { numbers: learntWords(learnt) })}
+        {t('; not from a fitting.')}
       </Text>
     </View>
   );
@@ -163,14 +179,16 @@ function Back({ card }: { card: PocketCard }) {
   const { units, call, handed } = card;
   return (
     <View style={styles.side}>
-      <Text style={styles.head}>Which club, by the distance to the flag</Text>
+      <Text style={styles.head}>{t('Which club, by the distance to the flag')}</Text>
       {card.bands.map(({ lip, bands }) => (
         <Text key={lip} style={{ marginTop: 1 }}>
-          <Text style={{ fontWeight: 700 }}>Lip {sayLength(lip, 'height', units)}: </Text>
+          <Text style={{ fontWeight: 700 }}>
+            {t('Lip {lip}:', { lip: sayLength(lip, 'height', units) })}{' '}
+          </Text>
           {bandWords(bands, units)}.
         </Text>
       ))}
-      <Text style={styles.head}>The plain splash with the {call.club}</Text>
+      <Text style={styles.head}>{t('The plain splash with the {club}', { club: call.club })}</Text>
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
         <Drawing width={38}>
           <FaceClock faceDeg={call.face_deg} handed={handed} />
@@ -186,26 +204,37 @@ function Back({ card }: { card: PocketCard }) {
         </Drawing>
       </View>
       {[
-        `Face ${call.face_deg === 0 ? 'square' : `to ${call.face_clock}`}, then take your grip.`,
-        `Ball ${ballPositionWords(call.ball_position)}, feet dug in.`,
-        `${weightWords(call.weight_lead)} of the weight on the lead foot.`,
-        `Enter ${shortLengthWords(toMetres(call.entry_in, 'in'), units)} behind the ball.`,
-        `Swing to ${call.swing_clock} for ${distanceWords(card.distance, units)}; through to the finish.`,
+        t('Face {face}, then take your grip.', {
+          face: call.face_deg === 0 ? t('square') : t('to {face}', { face: call.face_clock }),
+        }),
+        t('Ball {position}, feet dug in.', {
+          position: ballPositionWords(call.ball_position),
+        }),
+        t('{share} of the weight on the lead foot.', {
+          share: weightWords(call.weight_lead),
+        }),
+        t('Enter {length} behind the ball.', {
+          length: shortLengthWords(toMetres(call.entry_in, 'in'), units),
+        }),
+        t('Swing to {swing} for {distance}; through to the finish.', {
+          swing: call.swing_clock,
+          distance: distanceWords(card.distance, units),
+        }),
       ].map((line) => (
         <Text key={line} style={{ marginTop: 0.5 }}>
           {line}
         </Text>
       ))}
-      <Text style={styles.head}>Care</Text>
+      <Text style={styles.head}>{t('Care')}</Text>
       {card.cautions.slice(0, 3).map((line) => (
         <Text key={line} style={{ marginTop: 1 }}>
           {line}
         </Text>
       ))}
       <Text style={styles.foot}>
-        In play do not touch the sand before the stroke, with hand, club or a practice swing; marks
-        are for practice areas. Rake, and leave by the low side. The Rules of Golf in force and
-        Local Rules decide; what a body may do, a coach, doctor or physiotherapist decides.
+        {t(
+          'In play do not touch the sand before the stroke, with hand, club or a practice swing; marks are for practice areas. Rake, and leave by the low side. The Rules of Golf in force and Local Rules decide; what a body may do, a coach, doctor or physiotherapist decides.',
+        )}
       </Text>
     </View>
   );
@@ -223,7 +252,7 @@ const PLACES = [0, 1].flatMap((row) =>
 export function PocketPaper({ card, sheet }: { card: PocketCard; sheet: 'single' | 'four' }) {
   const sides = [<Front key="front" card={card} />, <Back key="back" card={card} />];
   return (
-    <Paper title={`${card.name}: pocket card`}>
+    <Paper title={t('{card}: pocket card', { card: card.name })}>
       {sides.map((side, i) =>
         sheet === 'single' ? (
           <Page key={i} size={[SIDE.width, SIDE.height]}>

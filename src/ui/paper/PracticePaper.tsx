@@ -1,10 +1,11 @@
+import { t } from '@/core/ground/language/t';
 import { Page, StyleSheet, Text, View } from '@react-pdf/renderer';
 import { drillsById, type ListedDrill } from '@/core/lesson/drills/chosen';
 import { careOf } from '@/core/lesson/drills/load';
 import type { Homework } from '@/core/lesson/homework/plan';
 import type { Session } from '@/core/lesson/homework/sessions';
 import type { UnitSystem } from '@/core/ground/units/system';
-import { RULES_FOOT } from '@/core/tell/script/care';
+import { rulesFoot } from '@/core/tell/script/care';
 import { counted } from '@/core/tell/words/counted';
 import { DrillDrawing } from '../drills/DrillDrawing';
 import { sayDay, sayWeekday } from '../kit/day';
@@ -42,16 +43,20 @@ const PICTURE = 180;
 export function PracticePaper({ playerName, plan, sessions, drills, units }: PracticePaperProps) {
   const known = drillsById(drills);
   return (
-    <Paper title={`Bunker practice for ${playerName}`}>
+    <Paper title={t('Bunker practice for {playerName}', { playerName })}>
       <Page size="A4" style={styles.page}>
-        <Text style={styles.name}>Bunker practice for {playerName}</Text>
+        <Text style={styles.name}>{t('Bunker practice for {playerName}', { playerName })}</Text>
         <Text style={styles.under}>
-          {counted(plan.weeks, 'week')} from {sayDay(plan.starts_on)}, at {plan.at},{' '}
-          {counted(plan.minutes, 'minute')}
-          {plan.where && `, ${plan.where}`}
+          {t('{weeks} from {day}, at {last}, {minutes}{where}', {
+            weeks: counted(plan.weeks, 'week'),
+            day: sayDay(plan.starts_on),
+            last: plan.at,
+            minutes: counted(plan.minutes, 'minute'),
+            where: plan.where && `, ${plan.where}`,
+          })}
         </Text>
         {plan.note !== '' && <Text style={{ marginTop: 6 }}>{plan.note}</Text>}
-        <Text style={styles.head}>Sessions: tick, and write what counted</Text>
+        <Text style={styles.head}>{t('Sessions: tick, and write what counted')}</Text>
         {sessions
           .filter(({ state }) => state !== 'missed')
           .map(({ nth, day, work, state }) => (
@@ -66,13 +71,13 @@ export function PracticePaper({ playerName, plan, sessions, drills, units }: Pra
                 {work.map(({ drill, balls }) => (
                   <View key={drill} style={{ flexDirection: 'row', gap: 6 }}>
                     <Text style={{ flex: 1 }}>{known.get(drill)?.name ?? drill}</Text>
-                    <Text>______ of {balls}</Text>
+                    <Text>{t('______ of {balls}', { balls })}</Text>
                   </View>
                 ))}
               </View>
             </View>
           ))}
-        <Text style={styles.head}>Drills</Text>
+        <Text style={styles.head}>{t('Drills')}</Text>
         {drills.map((drill) => (
           <View key={drill.id} style={styles.drill} wrap={false}>
             <View style={{ flex: 1 }}>
@@ -83,7 +88,10 @@ export function PracticePaper({ playerName, plan, sessions, drills, units }: Pra
                 </Text>
               ))}
               <Text>
-                Count: {drill.counts}.{drill.harder && ` Harder: ${drill.harder}`}
+                {t('Count: {counts}.{harder}', {
+                  counts: drill.counts,
+                  harder: drill.harder && ` ${t('Harder: {harder}', { harder: drill.harder })}`,
+                })}
               </Text>
               <Text style={styles.care}>{careOf(drill).join(' ')}</Text>
             </View>
@@ -97,7 +105,7 @@ export function PracticePaper({ playerName, plan, sessions, drills, units }: Pra
           </View>
         ))}
         <Text style={styles.foot} fixed>
-          {RULES_FOOT}
+          {rulesFoot()}
         </Text>
       </Page>
     </Paper>

@@ -1,12 +1,13 @@
+import { t } from '@/core/ground/language/t';
 import { Page, StyleSheet, Text, View } from '@react-pdf/renderer';
 import { SKILLS } from '@/core/ground/player/player';
-import { BAND_WORDS, mostPoints } from '@/core/lesson/bunkerTest/bands';
+import { bandWords, mostPoints } from '@/core/lesson/bunkerTest/bands';
 import { believedOf, expectedPoints, figureOf, pointsOf } from '@/core/lesson/bunkerTest/figure';
 import { bandsInHundred, type StoredTest } from '@/core/lesson/bunkerTest/test';
 import { figureWords } from '@/core/lesson/bunkerTest/testWords';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { saidShot } from '@/core/tell/grammar/saidShot';
-import { RULES_FOOT } from '@/core/tell/script/care';
+import { rulesFoot } from '@/core/tell/script/care';
 import { SKILL_WORDS } from '@/core/tell/words/player';
 import { sayDay } from '../kit/day';
 import { footAt, heading, LINE, Paper, running, SOFT } from './Paper';
@@ -31,20 +32,27 @@ export function TestPaper({ stored, units }: { stored: StoredTest; units: UnitSy
   const norms = stations.map((station) => station.norms);
   const rows = bandsInHundred(test);
   return (
-    <Paper title={`Bunker test of ${playerName}`}>
+    <Paper title={t('Bunker test of {playerName}', { playerName })}>
       <Page size="A4" style={styles.page}>
-        <Text style={styles.name}>Bunker test of {playerName}</Text>
+        <Text style={styles.name}>{t('Bunker test of {playerName}', { playerName })}</Text>
         <Text style={styles.under}>
-          {sayDay(test.held_on)}
-          {test.place && `, ${test.place}`}, {hits.length} of {test.balls} balls
+          {t('{day}{place}, {hits} of {balls} balls', {
+            day: sayDay(test.held_on),
+            place: test.place && `, ${test.place}`,
+            hits: hits.length,
+            balls: test.balls,
+          })}
         </Text>
         {hits.length > 0 && (
           <>
             <Text style={styles.head}>
-              {pointsOf(hits)} of {mostPoints(hits.length)} points
+              {t('{pointsOf} of {mostPoints} points', {
+                pointsOf: pointsOf(hits),
+                mostPoints: mostPoints(hits.length),
+              })}
             </Text>
             <Text>{figureWords(figureOf(believedOf(hits, norms)))}</Text>
-            <Text style={styles.head}>Of 100 balls, against every level</Text>
+            <Text style={styles.head}>{t('Of 100 balls, against every level')}</Text>
             <View style={styles.row}>
               <Text style={styles.label}> </Text>
               {['here', ...SKILLS.map((skill) => SKILL_WORDS[skill])].map((name) => (
@@ -55,7 +63,7 @@ export function TestPaper({ stored, units }: { stored: StoredTest; units: UnitSy
             </View>
             {rows.map(({ here, levels }, band) => (
               <View key={band} style={styles.row}>
-                <Text style={styles.label}>{BAND_WORDS[band]}</Text>
+                <Text style={styles.label}>{bandWords()[band]}</Text>
                 <Text style={[styles.cell, { fontWeight: 700 }]}>{here}</Text>
                 {levels.map((share, i) => (
                   <Text key={i} style={styles.cell}>
@@ -65,7 +73,7 @@ export function TestPaper({ stored, units }: { stored: StoredTest; units: UnitSy
               </View>
             ))}
             <View style={styles.row}>
-              <Text style={styles.label}>points</Text>
+              <Text style={styles.label}>{t('points')}</Text>
               <Text style={[styles.cell, { fontWeight: 700 }]}>{pointsOf(hits)}</Text>
               {SKILLS.map((skill) => (
                 <Text key={skill} style={styles.cell}>
@@ -75,7 +83,7 @@ export function TestPaper({ stored, units }: { stored: StoredTest; units: UnitSy
             </View>
           </>
         )}
-        <Text style={styles.head}>Stations</Text>
+        <Text style={styles.head}>{t('Stations')}</Text>
         {stations.map(({ shot }, i) => (
           <Text key={i}>
             {i + 1}. {saidShot(shot, units)}
@@ -83,8 +91,10 @@ export function TestPaper({ stored, units }: { stored: StoredTest; units: UnitSy
         ))}
         {test.note !== '' && <Text style={{ marginTop: 8 }}>{test.note}</Text>}
         <Text style={styles.foot} fixed>
-          The levels are what the engine expects with this bag, from these stations, in this sand.
-          In brackets: 90% confidence. {RULES_FOOT}
+          {t(
+            'The levels are what the engine expects with this bag, from these stations, in this sand. In brackets: 90% confidence. {rules}',
+            { rules: rulesFoot() },
+          )}
         </Text>
       </Page>
     </Paper>

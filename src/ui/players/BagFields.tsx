@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { ArrowDown, ArrowUp, X } from 'lucide-react';
 import {
   useFieldArray,
@@ -40,11 +41,12 @@ export function BagFields({ control, register, errors }: BagFieldsProps) {
   const last = bag.at(-1);
   return (
     <fieldset className="mt-4 border-t border-hairline pt-2">
-      <legend className="sr-only">Clubs</legend>
-      <h3 className="text-lg">Clubs</h3>
+      <legend className="sr-only">{t('Clubs')}</legend>
+      <h3 className="text-lg">{t('Clubs')}</h3>
       <p className="text-sm text-ink-soft">
-        Leave a field empty to use the typical value shown in grey. Carry is a full shot off grass;
-        head speed is worked out from it.
+        {t(
+          'Leave a field empty to use the typical value shown in grey. Carry is a full shot off grass; head speed is worked out from it.',
+        )}
       </p>
       <ul>
         {fields.map((field, i) => {
@@ -58,41 +60,41 @@ export function BagFields({ control, register, errors }: BagFieldsProps) {
               className="grid grid-cols-[1fr_1fr_repeat(5,minmax(0,0.7fr))_auto] items-start gap-x-2 border-b border-hairline py-1 max-md:grid-cols-3"
             >
               <TextInput
-                label="Name"
+                label={t('Name')}
                 maxLength={24}
                 fault={fault?.name?.message}
                 {...register(at('name'))}
               />
-              <Choice label="Type" options={TYPES} {...register(at('type'))} />
+              <Choice label={t('Type')} options={TYPES} {...register(at('type'))} />
               <TextInput
-                label="Loft, °"
+                label={t('Loft, °')}
                 inputMode="decimal"
                 fault={fault?.loft?.message}
                 {...register(at('loft'))}
               />
               <TextInput
-                label="Bounce, °"
+                label={t('Bounce, °')}
                 inputMode="decimal"
                 placeholder={plainNumber(degrees(usual.bounce))}
                 fault={fault?.bounce?.message}
                 {...register(at('bounce'))}
               />
               <TextInput
-                label="Sole, mm"
+                label={t('Sole, mm')}
                 inputMode="decimal"
                 placeholder={plainNumber(usual.sole * 1000)}
                 fault={fault?.sole?.message}
                 {...register(at('sole'))}
               />
               <TextInput
-                label="Camber, 0–1"
+                label={t('Camber, 0–1')}
                 inputMode="decimal"
                 placeholder={plainNumber(usual.camber, 2)}
                 fault={fault?.camber?.message}
                 {...register(at('camber'))}
               />
               <TextInput
-                label={`Carry, ${unitFor('ground', units)}`}
+                label={t('Carry, {unit}', { unit: unitFor('ground', units) })}
                 inputMode="decimal"
                 fault={fault?.carry?.message}
                 {...register(at('carry'))}
@@ -100,7 +102,7 @@ export function BagFields({ control, register, errors }: BagFieldsProps) {
               <span className="flex pt-5">
                 <button
                   type="button"
-                  aria-label={`Move ${field.name} up`}
+                  aria-label={t('Move {field} up', { field: field.name })}
                   disabled={i === 0}
                   onClick={() => swap(i, i - 1)}
                   className={ICON}
@@ -109,7 +111,7 @@ export function BagFields({ control, register, errors }: BagFieldsProps) {
                 </button>
                 <button
                   type="button"
-                  aria-label={`Move ${field.name} down`}
+                  aria-label={t('Move {field} down', { field: field.name })}
                   disabled={i === fields.length - 1}
                   onClick={() => swap(i, i + 1)}
                   className={ICON}
@@ -118,7 +120,7 @@ export function BagFields({ control, register, errors }: BagFieldsProps) {
                 </button>
                 <button
                   type="button"
-                  aria-label={`Remove ${field.name} from the bag`}
+                  aria-label={t('Remove {field} from the bag', { field: field.name })}
                   onClick={() => remove(i)}
                   className={ICON}
                 >
@@ -130,7 +132,9 @@ export function BagFields({ control, register, errors }: BagFieldsProps) {
         })}
       </ul>
       {errors.bag?.root?.message && (
-        <Alert className="text-sm">The bag {errors.bag.root.message}.</Alert>
+        <Alert className="text-sm">
+          {t('The bag {message}.', { message: errors.bag.root.message })}
+        </Alert>
       )}
       <button
         type="button"
@@ -149,7 +153,7 @@ export function BagFields({ control, register, errors }: BagFieldsProps) {
         }
         className="button mt-2"
       >
-        Add a club
+        {t('Add a club')}
       </button>
     </fieldset>
   );

@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { readCarryText } from '@/core/lesson/players/carryText';
 import { unitFor } from '@/core/ground/units/say';
 import { useLine } from '../kit/useLine';
@@ -23,7 +24,7 @@ export function CarryLine({ clubs, onCarries }: CarryLineProps) {
   return (
     <form onSubmit={submit} className="mt-4">
       <label htmlFor="carries" className="font-semibold">
-        Carries in {unit === 'm' ? 'metres' : 'yards'}
+        {t('Carries in {unit}', { unit: unit === 'm' ? t('metres') : t('yards') })}
       </label>
       <div className="mt-1 flex gap-3">
         <input
@@ -39,7 +40,7 @@ export function CarryLine({ clubs, onCarries }: CarryLineProps) {
           className="box w-full max-w-md px-3"
         />
         <button type="submit" className="button">
-          Use these carries
+          {t('Use these carries')}
         </button>
       </div>
       <p

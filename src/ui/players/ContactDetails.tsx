@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
@@ -38,7 +39,7 @@ export function ContactDetails({ playerId }: { playerId: string }) {
       className="no-print mt-1"
       onToggle={({ currentTarget }) => setOpen(currentTarget.open)}
     >
-      <summary className="min-h-11 cursor-pointer py-2.5">Year of birth and contact</summary>
+      <summary className="min-h-11 cursor-pointer py-2.5">{t('Year of birth and contact')}</summary>
       {error && <Alert>{error.message}</Alert>}
       {known && <ContactForm playerId={playerId} known={known} />}
     </details>
@@ -57,7 +58,7 @@ function ContactForm({ playerId, known }: { playerId: string; known: Contact }) 
     if (answered.kind !== 'ok') return setError('root', { message: saidOf(answered) });
     cache.setQueryData(contactKey(playerId), answered.body);
     reset(typed);
-    toast.success('Saved.');
+    toast.success(t('Saved.'));
   });
   return (
     <form
@@ -67,7 +68,7 @@ function ContactForm({ playerId, known }: { playerId: string; known: Contact }) 
     >
       <div className="w-32">
         <TextInput
-          label="Year of birth"
+          label={t('Year of birth')}
           inputMode="numeric"
           fault={errors.birth_year?.message}
           {...register('birth_year')}
@@ -75,20 +76,21 @@ function ContactForm({ playerId, known }: { playerId: string; known: Contact }) 
       </div>
       <div className="w-80 max-w-full">
         <TextInput
-          label="Contact"
+          label={t('Contact')}
           maxLength={200}
-          placeholder="phone, email, or whom to ask"
+          placeholder={t('phone, email, or whom to ask')}
           fault={errors.contact?.message}
           {...register('contact')}
         />
       </div>
       <button type="submit" disabled={!isDirty || isSubmitting} className="button">
-        Save contact
+        {t('Save contact')}
       </button>
       {errors.root && <Alert>{errors.root.message}</Alert>}
       <p className="w-full text-sm text-ink-soft">
-        Shown only here, and on no list, card or lesson file. It is part of the player’s own export
-        and is erased with the player.
+        {t(
+          'Shown only here, and on no list, card or lesson file. It is part of the player’s own export and is erased with the player.',
+        )}
       </p>
     </form>
   );

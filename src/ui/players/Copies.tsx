@@ -1,10 +1,11 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { formatDistanceToNow } from 'date-fns';
 import type { ReactNode } from 'react';
 import { ask, bodyOf } from '../server/client';
 import { Alert } from '../kit/Alert';
+import { sayAgo } from '../kit/day';
 
 /** The newest copy of everything, and how many are kept; or that the data is on a server that has its own. */
 type KeptCopies =
@@ -33,7 +34,9 @@ export function Copies() {
     return (
       <Part>
         <p className="text-sm text-ink-soft">
-          This academy’s data is on a database server. Backups are made there; ask whoever runs it.
+          {t(
+            'This academy’s data is on a database server. Backups are made there; ask whoever runs it.',
+          )}
         </p>
       </Part>
     );
@@ -41,8 +44,9 @@ export function Copies() {
   return (
     <Part>
       <p className="text-sm text-ink-soft">
-        A backup is made every day and when the server stops, in the folder “backups” beside the
-        data. Each one is opened and checked.
+        {t(
+          'A backup is made every day and when the server stops, in the folder “backups” beside the data. Each one is opened and checked.',
+        )}
       </p>
       <div className="mt-2 flex flex-wrap items-center gap-4">
         <button
@@ -51,7 +55,7 @@ export function Copies() {
           disabled={making.isPending}
           onClick={() => making.mutate()}
         >
-          {making.isPending ? 'Backing up …' : 'Back up now'}
+          {making.isPending ? t('Backing up …') : t('Back up now')}
         </button>
         <p role="status">{data && saidOf(data)}</p>
       </div>
@@ -64,7 +68,7 @@ function Part({ children }: { children: ReactNode }) {
   return (
     <section aria-labelledby="copies" className="mt-5 border-t border-hairline pt-4">
       <h3 id="copies" className="font-semibold">
-        Backups
+        {t('Backups')}
       </h3>
       {children}
     </section>
@@ -72,7 +76,11 @@ function Part({ children }: { children: ReactNode }) {
 }
 
 function saidOf({ last, kept }: Exclude<KeptCopies, { by: 'server' }>): string {
-  if (last === null) return 'No backup yet.';
-  const since = formatDistanceToNow(new Date(last), { addSuffix: true });
-  return `Last backup ${since}; ${kept} ${kept === 1 ? 'is' : 'are'} kept.`;
+  if (last === null) return t('No backup yet.');
+  const since = sayAgo(last);
+  return t('Last backup {since}; {kept} {kept2} kept.', {
+    since,
+    kept,
+    kept2: kept === 1 ? t('is') : t('are'),
+  });
 }

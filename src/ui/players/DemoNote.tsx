@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { Confirm } from '../kit/Confirm';
@@ -20,22 +21,23 @@ export function DemoNote() {
   return (
     <p className="mt-3 flex flex-wrap items-center gap-x-4 rounded bg-paper-deep px-3 py-1.5">
       <span className="grow">
-        The demo’s players, lessons and places are made up, to look around in.
+        {t('The demo’s players, lessons and places are made up, to look around in.')}
       </span>
       {heads && (
         <button type="button" className="button-quiet" onClick={() => setAsks(true)}>
-          Clear the demo away
+          {t('Clear the demo away')}
         </button>
       )}
       {asks && (
         <Confirm
-          title="Clear the demo away?"
-          action="Clear it away"
+          title={t('Clear the demo away?')}
+          action={t('Clear it away')}
           onClose={() => setAsks(false)}
           onConfirm={() => void clear()}
         >
-          The made-up players go, with their lessons, balls, practice and ground. What you added
-          yourself stays. There is no way back but npm run demo in an empty data folder.
+          {t(
+            'The made-up players go, with their lessons, balls, practice and ground. What you added yourself stays. There is no way back but npm run demo in an empty data folder.',
+          )}
         </Confirm>
       )}
     </p>

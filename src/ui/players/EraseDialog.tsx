@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { useQueryClient } from '@tanstack/react-query';
 import { useRouter } from 'next/navigation';
 import { AlertDialog } from 'radix-ui';
@@ -27,25 +28,27 @@ export function EraseDialog({ player, onClose }: Closable & { player: RosterPlay
   const sure = text.trim() === player.name;
   return (
     <Question
-      title={`Erase ${player.name}?`}
-      says="The player’s bag, readings, drafts, balls and logged shots are removed for good, with the name wherever it was written. There is no undo. If you may want it again, export everything first: importing that file brings the player back."
+      title={t('Erase {player}?', { player: player.name })}
+      says={t(
+        'The player’s bag, readings, drafts, balls and logged shots are removed for good, with the name wherever it was written. There is no undo. If you may want it again, export everything first: importing that file brings the player back.',
+      )}
       harm
       onClose={onClose}
     >
       <form onSubmit={sure ? submit : (event) => event.preventDefault()}>
         <label className="mt-3 block font-semibold">
-          Type the name to go on
+          {t('Type the name to go on')}
           <input autoComplete="off" {...input} className="box mt-1 w-full px-3 font-normal" />
         </label>
         <Alert className="mt-1 min-h-5">{fault}</Alert>
         <div className="mt-2 flex justify-end gap-3">
-          <AlertDialog.Cancel className="button-quiet">Keep</AlertDialog.Cancel>
+          <AlertDialog.Cancel className="button-quiet">{t('Keep')}</AlertDialog.Cancel>
           <button
             type="submit"
             disabled={!sure}
             className="h-11 rounded border-2 border-harm px-5 font-semibold text-harm disabled:opacity-50"
           >
-            Erase for good
+            {t('Erase for good')}
           </button>
         </div>
       </form>

@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { X } from 'lucide-react';
 import { useState } from 'react';
 import { carryFromShots } from '@/core/lesson/players/likelySlip';
@@ -31,7 +32,10 @@ export function GrassShots({ playerId, clubs, first, onCarries }: GrassShotsProp
     const parts = line.split(/[\s;]+/).filter((part) => part !== '');
     const wrong = parts.find((part) => !(numberOf(part) > 0));
     if (wrong !== undefined || parts.length === 0) {
-      return `Type the carries in ${unit} with a space between them${wrong ? `, not "${wrong}"` : ''}.`;
+      return t('Type the carries in {unit} with a space between them{wrong}.', {
+        unit,
+        wrong: wrong ? t(', not "{wrong}"', { wrong }) : '',
+      });
     }
     const answered = await ask<GrassShot[]>(`/api/players/${playerId}/shots`, 'POST', {
       shots: parts.map((part) => ({ club, carry_m: toMetres(numberOf(part), unit) })),
@@ -56,11 +60,12 @@ export function GrassShots({ playerId, clubs, first, onCarries }: GrassShotsProp
   return (
     <details className="mt-2 border-t border-hairline pt-1">
       <summary className="flex min-h-11 cursor-pointer items-center font-semibold">
-        Full shots off grass{shots.length > 0 && `: ${shots.length}`}
+        {t('Full shots off grass')}
+        {shots.length > 0 && `: ${shots.length}`}
       </summary>
       <form onSubmit={submit} className="flex flex-wrap items-end gap-3">
         <label className="flex flex-col text-sm font-semibold">
-          Club
+          {t('Club')}
           <select
             value={club}
             onChange={(event) => setClub(event.target.value)}
@@ -73,13 +78,13 @@ export function GrassShots({ playerId, clubs, first, onCarries }: GrassShotsProp
         </label>
         <div className="max-w-md grow">
           <TextInput
-            label={`Carries of full shots, ${unit}`}
+            label={t('Carries of full shots, {unit}', { unit })}
             placeholder="80 84 79 82"
             {...input}
           />
         </div>
         <button type="submit" className="button">
-          Log
+          {t('Log')}
         </button>
       </form>
       {fault && <Alert className="mt-1 text-sm">{fault}</Alert>}
@@ -95,7 +100,10 @@ export function GrassShots({ playerId, clubs, first, onCarries }: GrassShotsProp
                 {plainNumber(fromMetres(shot.carry, unit), 0)}
                 <button
                   type="button"
-                  aria-label={`Take away ${plainNumber(fromMetres(shot.carry, unit), 0)} with the ${name}`}
+                  aria-label={t('Take away {carry} with the {name}', {
+                    carry: plainNumber(fromMetres(shot.carry, unit), 0),
+                    name,
+                  })}
                   onClick={() => void takeAway(shot)}
                   className="grid size-8 place-items-center rounded hover:text-harm"
                 >
@@ -109,10 +117,10 @@ export function GrassShots({ playerId, clubs, first, onCarries }: GrassShotsProp
                 onClick={() => void onCarries(new Map([[name, stock.carry]]))}
                 className="button ml-auto px-3"
               >
-                Take {sayLength(stock.carry, 'ground', units)} as stock
+                {t('Take {carry} as stock', { carry: sayLength(stock.carry, 'ground', units) })}
               </button>
             ) : (
-              <span className="ml-auto text-sm text-ink-soft">three shots give a carry</span>
+              <span className="ml-auto text-sm text-ink-soft">{t('three shots give a carry')}</span>
             )}
           </li>
         ))}

@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import Link from 'next/link';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
@@ -29,17 +30,18 @@ type HouseTexts = Omit<House, 'caution'> & { caution: string };
 const houseFrom = (typed: HouseTexts): House =>
   readHouse({ ...typed, name: typed.name.trim(), caution: Number(typed.caution) });
 
-const CAUTIONS = [
-  [0, 'not at all: the average alone'],
-  [DEFAULT_CAUTION, 'a little (standard)'],
-  [0.3, 'a third: play safer'],
-  [0.6, 'more than the average: play safest'],
-] as const;
+const cautionChoices = () =>
+  [
+    [0, t('not at all: the average alone')],
+    [DEFAULT_CAUTION, t('a little (standard)')],
+    [0.3, t('a third: play safer')],
+    [0.6, t('more than the average: play safest')],
+  ] as const;
 
 /** How much the worst tenth may weigh, with what stands where it is another. */
 function cautionOptions(stands: number): (readonly [string, string])[] {
-  const known = CAUTIONS.map(([share, name]) => [String(share), name] as const);
-  return CAUTIONS.some(([share]) => share === stands)
+  const known = cautionChoices().map(([share, name]) => [String(share), name] as const);
+  return known.some(([share]) => share === String(stands))
     ? known
     : [...known, [String(stands), `${Math.round(stands * 100)}%`]];
 }
@@ -55,58 +57,60 @@ export function HouseForm({ house, onSaved, onClose }: HouseFormProps) {
   const submit = handleSubmit(async (typed) => {
     const answered = await ask<House>('/api/academy', 'PUT', houseFrom(typed));
     if (answered.kind !== 'ok') return setRefused(saidOf(answered));
-    toast.success('The academy’s settings are saved.');
+    toast.success(t('The academy’s settings are saved.'));
     onSaved(answered.body);
   });
   return (
-    <Overlay title="The academy" shape="middle" onClose={onClose}>
+    <Overlay title={t('The academy')} shape="middle" onClose={onClose}>
       <form noValidate onSubmit={(event) => void submit(event)}>
         <div className="grid grid-cols-2 gap-4 max-sm:grid-cols-1">
           <TextInput
-            label="Name"
+            label={t('Name')}
             maxLength={80}
             fault={errors.name?.message}
             {...register('name')}
           />
-          <Choice label="Units" options={UNIT_CHOICES} {...register('units')} />
+          <Choice label={t('Units')} options={UNIT_CHOICES} {...register('units')} />
           <Choice
-            label="New players are"
+            label={t('New players are')}
             options={HANDS.map((hand) => [hand, HAND_WORDS[hand]] as const)}
             {...register('handed')}
           />
           <Choice
-            label="New players’ level"
+            label={t('New players’ level')}
             options={SKILLS.map((skill) => [skill, SKILL_WORDS[skill]] as const)}
             {...register('skill')}
           />
           <Choice
-            label="How much the worst 10% of shots count"
+            label={t('How much the worst 10% of shots count')}
             options={cautionOptions(house.caution ?? DEFAULT_CAUTION)}
             {...register('caution')}
           />
         </div>
         <fieldset className="mt-4">
-          <legend className="font-semibold">Techniques the academy prefers</legend>
+          <legend className="font-semibold">{t('Techniques the academy prefers')}</legend>
           <p className="text-sm text-ink-soft">
-            They are called when they cost little more, for players without preferences of their
-            own.
+            {t(
+              'They are called when they cost little more, for players without preferences of their own.',
+            )}
           </p>
           <SchoolChecks registered={register('schools')} />
         </fieldset>
         <Copies />
         <section aria-labelledby="sign-in" className="mt-5 border-t border-hairline pt-4">
           <h3 id="sign-in" className="font-semibold">
-            Coaches and sign-in
+            {t('Coaches and sign-in')}
           </h3>
           <p className="text-sm text-ink-soft">
-            Nobody signs in on this machine. Other devices need an account once the server is opened
-            to a network.
+            {t(
+              'Nobody signs in on this machine. Other devices need an account once the server is opened to a network.',
+            )}
           </p>
           <Link prefetch={false} href="/coaches" className="button mt-2">
-            Coaches and sign-in
+            {t('Coaches and sign-in')}
           </Link>
         </section>
-        <FormFoot refused={refused} busy={isSubmitting} action="Save" onClose={onClose} />
+        <FormFoot refused={refused} busy={isSubmitting} action={t('Save')} onClose={onClose} />
       </form>
     </Overlay>
   );

@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import Link from 'next/link';
 import { textOf } from '@/core/tell/format/textOf';
 import { counted } from '@/core/tell/words/counted';
@@ -75,16 +76,16 @@ export function ImportPage() {
     <>
       <TopBar room="Players" />
       <main className="mx-auto w-full max-w-[72rem] grow px-6 py-5 max-sm:px-3">
-        <h1 className="text-3xl">Import players</h1>
+        <h1 className="text-3xl">{t('Import players')}</h1>
         <p className="mt-2 max-w-[70ch] leading-relaxed">
-          A CSV file with headings, or a JSON file exported from Mellow Divot: the whole roster, or
-          everything about one player. A CSV file must give each player’s name and clubs. Nothing is
-          saved until you have seen the preview and agreed.
+          {t(
+            'A CSV file with headings, or a JSON file exported from Mellow Divot: the whole roster, or everything about one player. A CSV file must give each player’s name and clubs. Nothing is saved until you have seen the preview and agreed.',
+          )}
         </p>
         <pre className="mt-2 rounded whitespace-pre-wrap bg-paper-deep p-3 text-sm">{EXAMPLE}</pre>
         <div className="mt-4 flex flex-wrap items-center gap-4">
           <label className="button-main cursor-pointer focus-within:outline-3">
-            Choose a file
+            {t('Choose a file')}
             <input
               type="file"
               accept=".csv,.txt,.json,text/csv,text/plain,application/json"
@@ -97,10 +98,10 @@ export function ImportPage() {
               }}
             />
           </label>
-          <span>or paste its contents here:</span>
+          <span>{t('or paste its contents here:')}</span>
         </div>
         <label className="sr-only" htmlFor="pasted">
-          Contents of the file
+          {t('Contents of the file')}
         </label>
         <textarea
           id="pasted"
@@ -118,9 +119,9 @@ export function ImportPage() {
             onClick={() => lookAt(text)}
             className="button"
           >
-            Preview
+            {t('Preview')}
           </button>
-          <p role="status">{busy ? 'Reading …' : ''}</p>
+          <p role="status">{busy ? t('Reading …') : ''}</p>
         </div>
         {fault && <Alert className="mt-3">{fault}</Alert>}
         {done && <Outcome done={done} />}
@@ -148,17 +149,19 @@ function Outcome({ done }: { done: Done }) {
     <p role="status" className="mt-4 border-l-4 border-flag pl-3 text-lg">
       {'kind' in done ? (
         <>
-          {done.name} {done.known ? 'now has everything that the file holds.' : 'is back.'}{' '}
+          {done.name} {done.known ? t('now has everything that the file holds.') : t('is back.')}{' '}
           <Link href={`/players/${done.id}`} className="underline underline-offset-4">
-            Open {done.name}
+            {t('Open {done}', { done: done.name })}
           </Link>
         </>
       ) : (
         <>
-          {counted(done.added, 'player')} added
-          {done.passedOver > 0 && `; ${counted(done.passedOver, 'line')} left out`}.{' '}
+          {t('{players} added', { players: counted(done.added, 'player') })}
+          {done.passedOver > 0 &&
+            t('; {lines} left out', { lines: counted(done.passedOver, 'line') })}
+          .{' '}
           <Link href="/players" className="underline underline-offset-4">
-            Go to the players
+            {t('Go to the players')}
           </Link>
         </>
       )}

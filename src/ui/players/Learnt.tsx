@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { saySmall } from '@/core/ground/units/say';
 import type { RosterPlayer } from '@/core/lesson/players/player';
 import { useUnits } from '../kit/units';
@@ -9,21 +10,35 @@ export function Learnt({ player, onReset }: { player: RosterPlayer; onReset: () 
   if (!learnt) {
     return (
       <p>
-        Calls and the ladder use the averages for this level. A lesson’s review shows what the
-        player’s own balls say.
+        {t(
+          'Calls and the ladder use the averages for this level. A lesson’s review shows what the player’s own balls say.',
+        )}
       </p>
     );
   }
   const lines = [
-    `Entry point ${saySmall(Math.abs(learnt.mark_bias_mm) / 1000, units)} ${learnt.mark_bias_mm >= 0 ? 'further behind the ball' : 'nearer the ball'} than planned; spread ${learnt.mark_scale.toFixed(2)} times typical for this level.`,
-    `Distance from the same swing ${Math.round(learnt.distance * 100)}% of typical; spread ${learnt.distance_scale.toFixed(2)} times.`,
-    `Direction ${Math.abs(learnt.aim_bias_deg).toFixed(1)}° to the ${learnt.aim_bias_deg >= 0 ? 'player’s' : 'far'} side; spread ${learnt.aim_scale.toFixed(2)} times.`,
+    t('Entry point {far} {side} than planned; spread {markScale} times typical for this level.', {
+      far: saySmall(Math.abs(learnt.mark_bias_mm) / 1000, units),
+      side: learnt.mark_bias_mm >= 0 ? t('further behind the ball') : t('nearer the ball'),
+      markScale: learnt.mark_scale.toFixed(2),
+    }),
+    t('Distance from the same swing {distance}% of typical; spread {distanceScale} times.', {
+      distance: Math.round(learnt.distance * 100),
+      distanceScale: learnt.distance_scale.toFixed(2),
+    }),
+    t('Direction {deg}° to the {side} side; spread {aimScale} times.', {
+      deg: Math.abs(learnt.aim_bias_deg).toFixed(1),
+      side: learnt.aim_bias_deg >= 0 ? t('player’s') : t('far'),
+      aimScale: learnt.aim_scale.toFixed(2),
+    }),
   ];
   return (
     <>
       <p>
-        Version {learnt.version}, from {learnt.balls} balls. Calls, the ladder and the bag check use
-        it.
+        {t('Version {version}, from {balls} balls. Calls, the ladder and the bag check use it.', {
+          version: learnt.version,
+          balls: learnt.balls,
+        })}
       </p>
       <ul className="mt-1 list-disc pl-5">
         {lines.map((line) => (
@@ -31,7 +46,7 @@ export function Learnt({ player, onReset }: { player: RosterPlayer; onReset: () 
         ))}
       </ul>
       <button type="button" onClick={onReset} className="button mt-2">
-        Stop using them
+        {t('Stop using them')}
       </button>
     </>
   );

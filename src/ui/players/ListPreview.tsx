@@ -1,3 +1,5 @@
+import { told } from '@/core/ground/language/told';
+import { t } from '@/core/ground/language/t';
 import { Sideways } from '../kit/Sideways';
 import { bagText } from '@/core/lesson/players/bagText';
 import { MEANINGS, type Meaning } from '@/core/lesson/players/columns';
@@ -16,14 +18,14 @@ export interface PreviewOfList extends Omit<ImportPreview, 'lines'> {
   faulty: ImportedLine[];
 }
 
-const SEPARATORS: Record<string, string> = {
+const SEPARATORS: Record<string, string> = told({
   ',': 'comma',
   ';': 'semicolon',
   '\t': 'tab',
   '|': 'vertical bar',
-};
+});
 
-const MEANING_WORDS: Record<Meaning, string> = {
+const MEANING_WORDS: Record<Meaning, string> = told({
   name: 'Name',
   first: 'First name',
   last: 'Last name',
@@ -38,7 +40,7 @@ const MEANING_WORDS: Record<Meaning, string> = {
   notes: 'Notes',
   clubs: 'All clubs',
   club: 'One club',
-};
+});
 
 interface ListPreviewProps {
   preview: PreviewOfList;
@@ -59,10 +61,12 @@ export function ListPreview(props: ListPreviewProps) {
     <section aria-labelledby="preview" className="mt-6">
       <h2 id="preview" className="text-2xl">
         {wanted.length > 0
-          ? 'Say what the columns hold'
-          : `${counted(counts.lines, 'line')}: ${counts.good} can be added${
-              counts.faulty > 0 ? `, ${counts.faulty} cannot` : ''
-            }`}
+          ? t('Say what the columns hold')
+          : t('{lines}: {good} can be added{faulty}', {
+              lines: counted(counts.lines, 'line'),
+              good: counts.good,
+              faulty: counts.faulty > 0 ? `, ${counts.faulty} cannot` : '',
+            })}
       </h2>
       {wanted.length > 0 && <Alert className="mt-3">{faultLine(wanted)}</Alert>}
       {columns.length > 0 && (
@@ -80,11 +84,13 @@ export function ListPreview(props: ListPreviewProps) {
           onClick={onAccept}
           className="button-main"
         >
-          Add {counted(toAdd, 'player')}
+          {t('Add {players}', { players: counted(toAdd, 'player') })}
         </button>
         {counts.twice > 0 && (
           <TickBox
-            label={`Also add ${counts.twice} whose name is in the roster already`}
+            label={t('Also add {twice} whose name is in the roster already', {
+              twice: counts.twice,
+            })}
             checked={twice}
             onChecked={onTwice}
           />
@@ -114,14 +120,18 @@ function Columns({
     );
   return (
     <>
-      <p className="mt-1">Separator: {separator}. Columns were read like this:</p>
+      <p className="mt-1">
+        {t('Separator: {separator}. Columns were read like this:', { separator })}
+      </p>
       <ul className="mt-2 grid grid-cols-[repeat(auto-fill,minmax(15rem,1fr))] gap-3">
         {columns.map(({ heading, becomes, sample }, i) => (
           <li key={i} className="min-w-0 rounded bg-paper-deep p-2">
             <label className="block">
-              <span className="block truncate font-semibold">{heading || `Column ${i + 1}`}</span>
+              <span className="block truncate font-semibold">
+                {heading || t('Column {i}', { i: i + 1 })}
+              </span>
               <span className="block truncate text-sm text-ink-soft">
-                {sample === '' ? 'empty' : sample}
+                {sample === '' ? t('empty') : sample}
               </span>
               <select
                 value={becomes ?? ''}
@@ -129,7 +139,7 @@ function Columns({
                 onChange={(event) => choose(i, event.target.value)}
                 className="box mt-1 w-full px-2"
               >
-                <option value="">Leave out</option>
+                <option value="">{t('Leave out')}</option>
                 {MEANINGS.map((meaning) => (
                   <option key={meaning} value={meaning}>
                     {MEANING_WORDS[meaning]}
@@ -147,15 +157,15 @@ function Columns({
 /** Lines that cannot be added, each with what is wrong. */
 function Faulty({ lines, all }: { lines: readonly ImportedLine[]; all: number }) {
   return (
-    <Sideways label="Lines that cannot be added" className="mt-4">
-      <h3 className="text-lg">Lines that cannot be added</h3>
+    <Sideways label={t('Lines that cannot be added')} className="mt-4">
+      <h3 className="text-lg">{t('Lines that cannot be added')}</h3>
       <table className="w-full border-collapse text-left">
         <thead>
           <tr className="border-b-2 border-hairline">
             <th scope="col" className="w-20 py-1">
-              Line
+              {t('Line')}
             </th>
-            <th scope="col">What is wrong</th>
+            <th scope="col">{t('What is wrong')}</th>
           </tr>
         </thead>
         <tbody>
@@ -167,7 +177,9 @@ function Faulty({ lines, all }: { lines: readonly ImportedLine[]; all: number })
           ))}
         </tbody>
       </table>
-      {lines.length < all && <p className="mt-1">and {all - lines.length} more.</p>}
+      {lines.length < all && (
+        <p className="mt-1">{t('and {all} more.', { all: all - lines.length })}</p>
+      )}
     </Sideways>
   );
 }
@@ -183,17 +195,17 @@ function NewPlayers({
   twice: boolean;
 }) {
   return (
-    <Sideways label="New players" className="mt-4">
-      <h3 className="text-lg">New players</h3>
+    <Sideways label={t('New players')} className="mt-4">
+      <h3 className="text-lg">{t('New players')}</h3>
       <table className="w-full border-collapse text-left">
         <thead>
           <tr className="border-b-2 border-hairline">
             <th scope="col" className="w-20 py-1">
-              Line
+              {t('Line')}
             </th>
-            <th scope="col">Player</th>
-            <th scope="col">Level</th>
-            <th scope="col">Clubs: loft/bounce, carry</th>
+            <th scope="col">{t('Player')}</th>
+            <th scope="col">{t('Level')}</th>
+            <th scope="col">{t('Clubs: loft/bounce, carry')}</th>
           </tr>
         </thead>
         <tbody>
@@ -205,18 +217,20 @@ function NewPlayers({
               <td className="py-1">{line}</td>
               <td className="pr-4">
                 {record!.name}
-                {there && ' (in the roster already)'}
+                {there && ` ${t('(in the roster already)')}`}
               </td>
               <td className="pr-4">
                 {SKILL_WORDS[record!.skill]}
-                {record!.handed === 'left' && ', left-handed'}
+                {record!.handed === 'left' && t(', left-handed')}
               </td>
               <td>{bagText(record!.bag)}</td>
             </tr>
           ))}
         </tbody>
       </table>
-      {lines.length < all && <p className="mt-1">and {all - lines.length} more.</p>}
+      {lines.length < all && (
+        <p className="mt-1">{t('and {all} more.', { all: all - lines.length })}</p>
+      )}
     </Sideways>
   );
 }

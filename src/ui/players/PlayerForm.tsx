@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { BODY_CAUTIONS, HANDS, SKILLS, USUAL_MISSES } from '@/core/ground/player/player';
@@ -47,50 +48,50 @@ export function PlayerForm({ title, record, onSave, onClose }: PlayerFormProps) 
         <div className="grid grid-cols-4 gap-x-4 gap-y-3 max-md:grid-cols-2">
           <div className="col-span-2">
             <TextInput
-              label="Name"
+              label={t('Name')}
               maxLength={80}
               fault={errors.name?.message}
               {...register('name')}
             />
           </div>
           <Choice
-            label="Plays"
+            label={t('Plays')}
             options={HANDS.map((hand) => [hand, HAND_WORDS[hand]] as const)}
             {...register('handed')}
           />
           <Choice
-            label="Level"
+            label={t('Level')}
             options={SKILLS.map((skill) => [skill, SKILL_WORDS[skill]] as const)}
             {...register('skill')}
           />
           <TextInput
-            label="Handicap"
+            label={t('Handicap')}
             inputMode="decimal"
-            placeholder="not known"
+            placeholder={t('not known')}
             fault={errors.handicap?.message}
             {...register('handicap')}
           />
           <Choice
-            label="Usual miss"
+            label={t('Usual miss')}
             options={[
-              ['', 'not known'],
+              ['', t('not known')],
               ...USUAL_MISSES.map((miss) => [miss, MISS_NAMES[miss]] as const),
             ]}
             {...register('usual_miss')}
           />
           <Choice
-            label="Favourite club from sand"
+            label={t('Favourite club from sand')}
             fault={errors.trusted_club?.message}
-            options={[['', 'no favourite'], ...clubNames(bag)]}
+            options={[['', t('no favourite')], ...clubNames(bag)]}
             {...register('trusted_club')}
           />
           <Choice
-            label="Units on cards"
-            options={[['', 'the academy’s units'], ...UNIT_CHOICES]}
+            label={t('Units on cards')}
+            options={[['', t('the academy’s units')], ...UNIT_CHOICES]}
             {...register('units')}
           />
           <fieldset className="col-span-full">
-            <legend className="text-sm font-semibold">Physical limits</legend>
+            <legend className="text-sm font-semibold">{t('Physical limits')}</legend>
             <div className="flex flex-wrap gap-x-4">
               {BODY_CAUTIONS.map((part) => (
                 <label key={part} className="flex min-h-11 items-center gap-2">
@@ -109,16 +110,17 @@ export function PlayerForm({ title, record, onSave, onClose }: PlayerFormProps) 
         <BagFields control={control} register={register} errors={errors} />
         <details className="mt-3 border-t border-hairline pt-1">
           <summary className="flex min-h-11 cursor-pointer items-center font-semibold">
-            Preferred techniques
+            {t('Preferred techniques')}
           </summary>
           <p className="text-sm text-ink-soft">
-            They are called when they cost little more. If none is ticked, the academy’s preferences
-            apply.
+            {t(
+              'They are called when they cost little more. If none is ticked, the academy’s preferences apply.',
+            )}
           </p>
           <SchoolChecks registered={register('schools')} />
         </details>
         <div className="mt-3">
-          <Prose label="Notes" rows={3} maxLength={4000} {...register('notes')} />
+          <Prose label={t('Notes')} rows={3} maxLength={4000} {...register('notes')} />
         </div>
         <FormFoot
           refused={
@@ -126,7 +128,7 @@ export function PlayerForm({ title, record, onSave, onClose }: PlayerFormProps) 
             (submitCount > 0 && !isValid ? 'Please correct the fields marked above.' : '')
           }
           busy={isSubmitting}
-          action={isSubmitting ? 'Saving …' : 'Save'}
+          action={isSubmitting ? t('Saving …') : t('Save')}
           onClose={onClose}
         />
       </form>

@@ -1,7 +1,7 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { capital } from '@/core/tell/words/capital';
-import { formatDistanceToNow } from 'date-fns';
 import Link from 'next/link';
 import { useState } from 'react';
 import { toast } from 'sonner';
@@ -19,7 +19,7 @@ import { fromMetres } from '@/core/ground/units/length';
 import { AuditPanel } from '../audit/AuditPanel';
 import type { Ground } from '../kit/ground';
 import type { KeptReading } from '@/core/tell/reading/kept';
-import { sayDay } from '../kit/day';
+import { sayAgo, sayDay } from '../kit/day';
 import { ask, saidOf } from '../server/client';
 import { TopBar } from '../frame/TopBar';
 import { Ladder } from '../ladder/Ladder';
@@ -66,7 +66,7 @@ export function PlayerPage(props: PlayerPageProps) {
     const answered = await ask<RosterPlayer>(`/api/players/${player.id}`, 'PUT', record);
     if (answered.kind !== 'ok') return saidOf(answered);
     setPlayer(answered.body);
-    toast.success('Saved.');
+    toast.success(t('Saved.'));
     return null;
   };
 
@@ -106,47 +106,50 @@ export function PlayerPage(props: PlayerPageProps) {
               href={`/?${readingToQuery({ player: player.id, shot: FIRST_SHOT })}`}
               className="button-main"
             >
-              Open at the desk
+              {t('Open at the desk')}
             </Link>
             <Link
               prefetch={false}
               href={`/practice/new?player=${encodeURIComponent(player.id)}`}
               className="button"
             >
-              Plan practice
+              {t('Plan practice')}
             </Link>
             <Link
               prefetch={false}
               href={`/practice/tests/new?player=${encodeURIComponent(player.id)}`}
               className="button"
             >
-              Bunker test
+              {t('Bunker test')}
             </Link>
             <button type="button" onClick={() => setEditing(true)} className="button">
-              Edit
+              {t('Edit')}
             </button>
             <a href={`/api/players/${player.id}/export`} className="button">
-              Export everything
+              {t('Export everything')}
             </a>
             <button
               type="button"
               onClick={() => setErasing(true)}
               className="button hover:text-harm"
             >
-              Erase
+              {t('Erase')}
             </button>
           </div>
           <p className="mt-2">{factsOf(player)}</p>
           {mostUsed && !player.trusted_club && (
             <p className="mt-2 flex flex-wrap items-center gap-3">
-              {mostUsed.balls} of {mostUsed.of} logged bunker shots were played with the{' '}
-              {mostUsed.club}.
+              {t('{balls} of {of} logged bunker shots were played with the {club}.', {
+                balls: mostUsed.balls,
+                of: mostUsed.of,
+                club: mostUsed.club,
+              })}
               <button
                 type="button"
                 onClick={() => void save({ ...recordOf(player), trusted_club: mostUsed.club })}
                 className="button"
               >
-                Make the {mostUsed.club} the favourite from sand
+                {t('Make the {club} the favourite from sand', { club: mostUsed.club })}
               </button>
             </p>
           )}
@@ -181,10 +184,10 @@ export function PlayerPage(props: PlayerPageProps) {
         <div className="grid grid-cols-3 gap-8 max-lg:grid-cols-1">
           <section aria-labelledby="readings">
             <h2 id="readings" className="text-2xl">
-              Readings
+              {t('Readings')}
             </h2>
             {props.readings.length === 0 && (
-              <p>No saved readings yet. Save one at the desk with K.</p>
+              <p>{t('No saved readings yet. Save one at the desk with K.')}</p>
             )}
             <ul>
               {props.readings.slice(0, 8).map((reading) => (
@@ -199,7 +202,7 @@ export function PlayerPage(props: PlayerPageProps) {
                   <span className="block text-sm">
                     {reading.called} ·{' '}
                     <time dateTime={reading.savedAt} suppressHydrationWarning>
-                      {formatDistanceToNow(new Date(reading.savedAt), { addSuffix: true })}
+                      {sayAgo(reading.savedAt)}
                     </time>
                   </span>
                 </li>
@@ -208,9 +211,9 @@ export function PlayerPage(props: PlayerPageProps) {
           </section>
           <section aria-labelledby="lessons">
             <h2 id="lessons" className="text-2xl">
-              Lessons
+              {t('Lessons')}
             </h2>
-            {props.lessons.length === 0 && <p>No lessons yet.</p>}
+            {props.lessons.length === 0 && <p>{t('No lessons yet.')}</p>}
             <ul>
               {props.lessons.map(({ id, plan }) => (
                 <li key={id} className="border-b border-hairline py-1.5 last:border-0">
@@ -228,7 +231,7 @@ export function PlayerPage(props: PlayerPageProps) {
           </section>
           <section aria-labelledby="learnt">
             <h2 id="learnt" className="text-2xl">
-              Player’s own numbers
+              {t('Player’s own numbers')}
             </h2>
             <Learnt player={player} onReset={() => void letGo()} />
           </section>
@@ -250,13 +253,19 @@ export function PlayerPage(props: PlayerPageProps) {
 /** Who it is, in a sentence. */
 function factsOf(player: RosterPlayer): string {
   const parts = [SKILL_WORDS[player.skill], HAND_WORDS[player.handed]];
-  if (player.handicap !== undefined) parts.push(`handicap ${handicapWords(player.handicap)}`);
-  if (player.usual_miss) parts.push(`usually misses ${MISS_NAMES[player.usual_miss]}`);
-  if (player.trusted_club) parts.push(`favourite from sand: the ${player.trusted_club}`);
-  if (player.cautions.length > 0) parts.push(`physical limits: ${player.cautions.join(', ')}`);
+  if (player.handicap !== undefined)
+    parts.push(t('handicap {level}', { level: handicapWords(player.handicap) }));
+  if (player.usual_miss)
+    parts.push(t('usually misses {miss}', { miss: MISS_NAMES[player.usual_miss] }));
+  if (player.trusted_club)
+    parts.push(t('favourite from sand: the {club}', { club: player.trusted_club }));
+  if (player.cautions.length > 0)
+    parts.push(t('physical limits: {cautions}', { cautions: player.cautions.join(', ') }));
   if (player.schools.length > 0)
-    parts.push(`preferred techniques: ${player.schools.map(schoolName).join('; ')}`);
-  if (player.archived) parts.push('archived');
+    parts.push(
+      t('preferred techniques: {list}', { list: player.schools.map(schoolName).join('; ') }),
+    );
+  if (player.archived) parts.push(t('archived'));
   const text = parts.join(', ');
   return `${capital(text)}.`;
 }

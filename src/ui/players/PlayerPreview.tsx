@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import type { PlayerImported } from '@/core/lesson/exchange/playerFile';
 import { counted } from '@/core/tell/words/counted';
 
@@ -11,36 +12,42 @@ interface PlayerPreviewProps {
 export function PlayerPreview({ preview, busy, onAccept }: PlayerPreviewProps) {
   const { name, known, readings, lessons, balls, grassShots } = preview;
   const brings = [
-    [lessons, 'lesson'],
-    [balls, 'ball'],
-    [readings, 'saved reading'],
-    [grassShots, 'shot off grass', 'shots off grass'],
-  ] as const;
-  const nothing = known && brings.every(([count]) => count === 0);
+    { count: lessons, said: counted(lessons, 'lesson') },
+    { count: balls, said: counted(balls, 'ball') },
+    { count: readings, said: counted(readings, 'saved reading') },
+    { count: grassShots, said: counted(grassShots, 'shot off grass', 'shots off grass') },
+  ];
+  const nothing = known && brings.every(({ count }) => count === 0);
   return (
     <section aria-labelledby="preview" className="mt-6">
       <h2 id="preview" className="text-2xl">
-        Everything about {name}
+        {t('Everything about {name}', { name })}
       </h2>
       <p className="mt-1 max-w-[70ch]">
         {known
-          ? `${name} is in the roster already. Name, bag and notes stay as they are here; what is missing is added.`
-          : `${name} is not in the roster and comes back with bag, notes and everything learned.`}
+          ? t(
+              '{name} is in the roster already. Name, bag and notes stay as they are here; what is missing is added.',
+              { name },
+            )
+          : t(
+              '{name} is not in the roster and comes back with bag, notes and everything learned.',
+              { name },
+            )}
       </p>
       <ul className="mt-3 list-inside list-disc">
         {brings
-          .filter(([count]) => count > 0)
-          .map(([count, one, many]) => (
-            <li key={one}>{counted(count, one, many)} to add</li>
+          .filter(({ count }) => count > 0)
+          .map(({ said }) => (
+            <li key={said}>{t('{things} to add', { things: said })}</li>
           ))}
       </ul>
       {nothing ? (
         <p className="mt-3 font-semibold">
-          There is nothing in this file that is not here already.
+          {t('There is nothing in this file that is not here already.')}
         </p>
       ) : (
         <button type="button" disabled={busy} onClick={onAccept} className="button-main mt-4">
-          {known ? `Add what is missing for ${name}` : `Bring ${name} back`}
+          {known ? t('Add what is missing for {name}', { name }) : t('Bring {name} back', { name })}
         </button>
       )}
     </section>

@@ -1,5 +1,7 @@
 'use client';
 
+import { choices } from '@/core/ground/language/told';
+import { t } from '@/core/ground/language/t';
 import { useState } from 'react';
 import { SAND_PRESETS, type SandPreset } from '@/core/ground/sand/presets';
 import { SAND_WORDS } from '@/core/tell/words/situation';
@@ -9,10 +11,10 @@ import { askForFile, saidOf } from '../server/client';
 import { useUnits } from '../kit/units';
 import { Pick } from '../kit/fields';
 
-const SHEETS = [
+const SHEETS = choices([
   ['single', 'PDF, one card'],
   ['four', 'PDF, four on a page'],
-] as const;
+]);
 type Sheet = (typeof SHEETS)[number][0];
 
 /** The pocket card: two sides, alone or four on a page. */
@@ -35,11 +37,11 @@ export function PocketLinks({ playerId }: { playerId: string }) {
   return (
     <section aria-labelledby="pocket">
       <h2 id="pocket" className="text-2xl">
-        Pocket card
+        {t('Pocket card')}
       </h2>
       <div className="mt-2 flex flex-wrap items-end gap-4">
         <Pick
-          label="Sand"
+          label={t('Sand')}
           value={sand}
           onValue={setSand}
           options={SAND_PRESETS.filter((each) => each !== 'hardpan').map(
@@ -47,12 +49,12 @@ export function PocketLinks({ playerId }: { playerId: string }) {
           )}
         />
         <Pick
-          label="In"
+          label={t('In')}
           value={said}
           onValue={setSaid}
           options={[
-            ['yards', 'yards'],
-            ['metres', 'metres'],
+            ['yards', t('yards')],
+            ['metres', t('metres')],
           ]}
         />
         {SHEETS.map(([sheet, words]) => (
@@ -67,7 +69,7 @@ export function PocketLinks({ playerId }: { playerId: string }) {
           </button>
         ))}
         <p role="status" className="flex min-h-11 items-center text-ink-soft">
-          {working && 'Working out the call at every distance: about ten seconds.'}
+          {working && t('Working out the call at every distance: about ten seconds.')}
         </p>
       </div>
       {fault && <Alert className="mt-2">{fault}</Alert>}

@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { Slider } from 'radix-ui';
 import { useState } from 'react';
 import { openingLimitDeg, type Club } from '@/core/ground/club/club';
@@ -32,16 +33,16 @@ export function Rack({ player, headSpeed, onCarry }: RackProps) {
     <section aria-labelledby="rack">
       <header className="flex flex-wrap items-baseline gap-x-6">
         <h2 id="rack" className="text-2xl">
-          Bag
+          {t('Bag')}
         </h2>
         <p className="text-ink-soft">
-          Head speed with a wedge about <strong>{saySpeed(headSpeed, units)}</strong>
+          {t('Head speed with a wedge about')} <strong>{saySpeed(headSpeed, units)}</strong>
           {player.bag.some(({ stockCarry }) => stockCarry !== undefined)
-            ? ', from the stock carries.'
-            : ', the average for this level: no carries entered.'}
+            ? t(', from the stock carries.')
+            : t(', the average for this level: no carries entered.')}
         </p>
         <div className="ml-auto flex items-center gap-3">
-          <span id="opening">Face open {openDeg}°</span>
+          <span id="opening">{t('Face open {open}°', { open: openDeg })}</span>
           <Slider.Root
             className="relative flex h-11 w-48 touch-none items-center"
             min={0}
@@ -54,7 +55,7 @@ export function Rack({ player, headSpeed, onCarry }: RackProps) {
               <Slider.Range className="absolute h-full rounded bg-ink" />
             </Slider.Track>
             <Slider.Thumb
-              aria-label="Face open, degrees"
+              aria-label={t('Face open, degrees')}
               className="block size-6 rounded-full border-2 border-ink bg-flag"
             />
           </Slider.Root>
@@ -71,23 +72,31 @@ export function Rack({ player, headSpeed, onCarry }: RackProps) {
               <ClubProfile club={club} opening={opening} handed={player.handed} />
               <p className="font-heading text-lg font-semibold">{club.name}</p>
               <p className="text-sm leading-snug">
-                {plainNumber(loftDeg, 0)}° loft, {plainNumber(bounceDeg, 0)}° bounce
+                {t('{loft}° loft, {bounce}° bounce', {
+                  loft: plainNumber(loftDeg, 0),
+                  bounce: plainNumber(bounceDeg, 0),
+                })}
                 <br />
-                edge {plainNumber(edgeMm)} mm off the ground
-                {openDeg > limit && `, opens to ${Math.round(limit)}° at most`}
+                {t('edge {far} mm off the ground', { far: plainNumber(edgeMm) })}
+                {openDeg > limit && t(', opens to {limit}° at most', { limit: Math.round(limit) })}
               </p>
               <Carry club={club} player={player} />
               {slip && (
                 <p className="mt-1 border-l-4 border-flag pl-2 text-sm leading-snug">
                   {slip.meant === null
-                    ? `Does not fit the other clubs, which suggest about ${inUnits(slip.expected, units)}.`
-                    : `Probably ${slip.slip}: ${inUnits(slip.meant, units)}?`}{' '}
+                    ? t('Does not fit the other clubs, which suggest about {inUnits}.', {
+                        inUnits: inUnits(slip.expected, units),
+                      })
+                    : t('Probably {slip}: {inUnits}?', {
+                        slip: String(slip.slip),
+                        inUnits: inUnits(slip.meant, units),
+                      })}{' '}
                   <button
                     type="button"
                     className="min-h-6 underline underline-offset-2"
                     onClick={() => onCarry(club.name, toMetres(slip.meant ?? slip.expected, 'yd'))}
                   >
-                    Use that
+                    {t('Use that')}
                   </button>
                 </p>
               )}
@@ -105,12 +114,14 @@ const inUnits = (yards: number, units: UnitSystem): string =>
 function Carry({ club, player }: { club: Club; player: Player }) {
   const units = useUnits();
   if (club.stockCarry === undefined) {
-    return <p className="text-sm text-ink-soft">no carry</p>;
+    return <p className="text-sm text-ink-soft">{t('no carry')}</p>;
   }
   return (
     <p className="text-sm">
-      carries {sayLength(club.stockCarry, 'ground', units)},{' '}
-      {saySpeed(speedFromCarry(club, club.stockCarry, player.skill), units)}
+      {t('carries {carry}, {speed}', {
+        carry: sayLength(club.stockCarry, 'ground', units),
+        speed: saySpeed(speedFromCarry(club, club.stockCarry, player.skill), units),
+      })}
     </p>
   );
 }

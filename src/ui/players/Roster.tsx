@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { Sideways } from '../kit/Sideways';
 import { counted } from '@/core/tell/words/counted';
 import Link from 'next/link';
@@ -41,10 +42,10 @@ export function Roster(props: RosterProps) {
   const [settings, setSettings] = useState(props.opens === 'academy');
   const closed = editing === null && removing === null && !settings;
   const commands: Command[] = [
-    { name: 'Add a player', group: 'Players', key: 'n', act: () => setEditing('new') },
+    { name: t('Add a player'), group: t('Players'), key: 'n', act: () => setEditing('new') },
     {
-      name: 'Find a player',
-      group: 'Players',
+      name: t('Find a player'),
+      group: t('Players'),
       key: '/',
       act: () => document.getElementById('find-player')?.focus(),
     },
@@ -60,25 +61,25 @@ export function Roster(props: RosterProps) {
         <header className="flex flex-wrap items-center gap-3">
           <h1 className="mr-auto text-3xl">{house.name}</h1>
           <button type="button" onClick={() => setEditing('new')} className="button-main">
-            Add a player
+            {t('Add a player')}
           </button>
           <Link href="/players/import" className="button">
-            Import
+            {t('Import')}
           </Link>
           <a href={exported('csv')} className="button">
-            CSV
+            {t('CSV')}
           </a>
           <a href={exported('json')} className="button">
-            JSON
+            {t('JSON')}
           </a>
           <button type="button" onClick={() => setSettings(true)} className="button">
-            Academy
+            {t('Academy')}
           </button>
         </header>
         {props.isDemo && <DemoNote />}
         <div className="mt-4 flex flex-wrap items-center gap-x-5 gap-y-2">
           <label htmlFor="find-player" className="sr-only">
-            Find a player
+            {t('Find a player')}
           </label>
           <input
             id="find-player"
@@ -86,12 +87,12 @@ export function Roster(props: RosterProps) {
             value={view.search}
             maxLength={120}
             autoComplete="off"
-            placeholder="Find by name or note"
+            placeholder={t('Find by name or note')}
             onChange={(event) => show({ search: event.target.value })}
             className="box w-72 max-w-full px-3"
           />
           <TickBox
-            label="archived"
+            label={t('archived')}
             checked={view.archived}
             onChecked={(archived) => show({ archived })}
           />
@@ -104,14 +105,14 @@ export function Roster(props: RosterProps) {
         {players.length === 0 ? (
           <p className="mt-8 text-lg leading-relaxed">
             {view.search
-              ? `No match for “${view.search}” in names or notes.`
+              ? t('No match for “{search}” in names or notes.', { search: view.search })
               : view.archived
-                ? 'No archived players.'
-                : 'No players yet. Add one (N), or import a list of names and clubs.'}
+                ? t('No archived players.')
+                : t('No players yet. Add one (N), or import a list of names and clubs.')}
           </p>
         ) : (
           <>
-            <Sideways label="Players" className="mt-2">
+            <Sideways label={t('Players')} className="mt-2">
               <RosterTable
                 players={players}
                 view={view}
@@ -125,7 +126,10 @@ export function Roster(props: RosterProps) {
             </Sideways>
             {players.length < total && (
               <button type="button" onClick={() => void roster.more()} className="button mt-4">
-                Show {Math.min(50, total - players.length)} more of {total - players.length}
+                {t('Show {min} more of {total}', {
+                  min: Math.min(50, total - players.length),
+                  total: total - players.length,
+                })}
               </button>
             )}
           </>
@@ -133,7 +137,7 @@ export function Roster(props: RosterProps) {
       </main>
       {editing !== null && (
         <PlayerForm
-          title={editing === 'new' ? 'A new player' : editing.name}
+          title={editing === 'new' ? t('A new player') : editing.name}
           record={editing === 'new' ? newRecord(house) : editing}
           onClose={() => setEditing(null)}
           onSave={(record) => roster.save(record, editing === 'new' ? undefined : editing.id)}
@@ -141,13 +145,14 @@ export function Roster(props: RosterProps) {
       )}
       {removing && (
         <Confirm
-          title={`Delete ${removing.name}?`}
-          action={`Delete ${removing.name}`}
+          title={t('Delete {removing}?', { removing: removing.name })}
+          action={t('Delete {removing}', { removing: removing.name })}
           onClose={() => setRemoving(null)}
           onConfirm={() => void roster.remove(removing)}
         >
-          The player leaves every list. Lessons, balls and readings stay with the player, who can be
-          brought back from “Recently deleted”.
+          {t(
+            'The player leaves every list. Lessons, balls and readings stay with the player, who can be brought back from “Recently deleted”.',
+          )}
         </Confirm>
       )}
       {settings && (

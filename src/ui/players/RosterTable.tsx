@@ -1,11 +1,11 @@
 'use client';
 
-import { formatDistanceToNow } from 'date-fns';
+import { t } from '@/core/ground/language/t';
 import { Archive, ArchiveRestore, Pencil, Trash2 } from 'lucide-react';
 import Link from 'next/link';
 import { SKILL_WORDS } from '@/core/tell/words/player';
 import type { ListedPlayer, PlayerOrder } from '@/core/lesson/players/player';
-import { sayDay } from '../kit/day';
+import { sayAgo, sayDay } from '../kit/day';
 import { IconButton } from '../kit/IconButton';
 import type { RosterView } from './useRoster';
 
@@ -22,13 +22,13 @@ interface RowActions {
 }
 
 /** The columns with what the server can sort them by; on a phone the player's name and the actions are left. */
-const COLUMNS: readonly (readonly [title: string, order: PlayerOrder | null, wide?: 'wide'])[] = [
-  ['Player', 'name'],
-  ['Level', 'skill'],
-  ['Clubs', null, 'wide'],
-  ['Last lesson', null, 'wide'],
-  ['Readings', 'readings', 'wide'],
-  ['Changed', 'changed', 'wide'],
+const columns = (): (readonly [title: string, order: PlayerOrder | null, wide?: 'wide'])[] => [
+  [t('Player'), 'name'],
+  [t('Level'), 'skill'],
+  [t('Clubs'), null, 'wide'],
+  [t('Last lesson'), null, 'wide'],
+  [t('Readings'), 'readings', 'wide'],
+  [t('Changed'), 'changed', 'wide'],
 ];
 const WIDE = 'max-md:hidden';
 
@@ -38,7 +38,7 @@ export function RosterTable({ players, view, onOrder, ...actions }: RosterTableP
     <table className="w-full border-collapse text-left">
       <thead>
         <tr className="border-b-2 border-hairline">
-          {COLUMNS.map(([title, order, wide]) => {
+          {columns().map(([title, order, wide]) => {
             const sorted = order !== null && order === view.order;
             return (
               <th
@@ -63,7 +63,7 @@ export function RosterTable({ players, view, onOrder, ...actions }: RosterTableP
             );
           })}
           <th scope="col">
-            <span className="sr-only">Actions</span>
+            <span className="sr-only">{t('Actions')}</span>
           </th>
         </tr>
       </thead>
@@ -93,39 +93,39 @@ function PlayerRow({ player, onEdit, onArchive, onRemove }: RowActions & { playe
       </td>
       <td className="pr-4">
         {SKILL_WORDS[skill]}
-        {handed === 'left' && ', left-handed'}
+        {handed === 'left' && t(', left-handed')}
       </td>
       <td className={`pr-4 ${WIDE}`}>
         {bag.map((club, i) => (
           <span key={club.name}>
             {i > 0 && ', '}
             {club.name === trusted_club ? (
-              <strong title="Favourite from sand">{club.name}</strong>
+              <strong title={t('Favourite from sand')}>{club.name}</strong>
             ) : (
               club.name
             )}
           </span>
         ))}
       </td>
-      <td className={`pr-4 ${WIDE}`}>{lastLesson ? sayDay(lastLesson) : 'none yet'}</td>
+      <td className={`pr-4 ${WIDE}`}>{lastLesson ? sayDay(lastLesson) : t('none yet')}</td>
       <td className={`pr-4 ${WIDE}`}>{readings}</td>
       <td className={`pr-4 ${WIDE}`}>
         <time dateTime={updatedAt} suppressHydrationWarning>
-          {formatDistanceToNow(new Date(updatedAt), { addSuffix: true })}
+          {sayAgo(updatedAt)}
         </time>
       </td>
       <td>
         <span className="flex justify-end">
-          <IconButton label={`Edit ${name}`} onClick={() => onEdit(player)}>
+          <IconButton label={t('Edit {name}', { name })} onClick={() => onEdit(player)}>
             <Pencil size={17} aria-hidden="true" />
           </IconButton>
           <IconButton
-            label={`${archived ? 'Bring back' : 'Archive'} ${name}`}
+            label={`${archived ? t('Bring back') : t('Archive')} ${name}`}
             onClick={() => onArchive(player)}
           >
             <Move size={17} aria-hidden="true" />
           </IconButton>
-          <IconButton label={`Delete ${name}`} onClick={() => onRemove(player)} harm>
+          <IconButton label={t('Delete {name}', { name })} onClick={() => onRemove(player)} harm>
             <Trash2 size={17} aria-hidden="true" />
           </IconButton>
         </span>

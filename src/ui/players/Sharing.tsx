@@ -1,9 +1,11 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { toast } from 'sonner';
 import type { CoachOf, ListedLink } from '@/core/lesson/coaches/listed';
+import { choices } from '@/core/ground/language/told';
 import { USUAL_LINK_DAYS } from '@/core/lesson/coaches/sharing';
 import { counted } from '@/core/tell/words/counted';
 import { Alert } from '../kit/Alert';
@@ -12,12 +14,12 @@ import { Pick } from '../kit/fields';
 import { TickBox } from '../kit/TickBox';
 import { ask, bodyOf } from '../server/client';
 
-const DAYS = [
+const DAYS = choices([
   ['7', 'a week'],
   ['30', 'a month'],
-  [String(USUAL_LINK_DAYS), 'three months'],
+  [`${USUAL_LINK_DAYS}`, 'three months'],
   ['365', 'a year'],
-] as const;
+] as const);
 
 /** Who else sees a player: the coaches, and whoever holds a link to what is the player's own. */
 export function Sharing({ playerId, name }: { playerId: string; name: string }) {
@@ -28,7 +30,7 @@ export function Sharing({ playerId, name }: { playerId: string; name: string }) 
       onToggle={({ currentTarget }) => setOpen(currentTarget.open)}
     >
       <summary className="min-h-11 cursor-pointer py-2.5">
-        Coaches and the player’s own link
+        {t('Coaches and the player’s own link')}
       </summary>
       {open && (
         <div className="grid grid-cols-2 gap-8 max-md:grid-cols-1">
@@ -55,13 +57,13 @@ function Coaches({ playerId }: { playerId: string }) {
   const theirs = (coaches ?? []).filter((each) => each.coaches);
   return (
     <fieldset>
-      <legend className="font-semibold">Coaches</legend>
+      <legend className="font-semibold">{t('Coaches')}</legend>
       <p className="text-sm text-ink-soft">
         {coaches?.length === 0
-          ? 'No coach has an account: everybody who may sign in as a head coach sees everything.'
+          ? t('No coach has an account: everybody who may sign in as a head coach sees everything.')
           : theirs.length === 0
-            ? 'Every coach sees this player. Tick those who alone shall.'
-            : 'These coaches and head coaches see this player.'}
+            ? t('Every coach sees this player. Tick those who alone shall.')
+            : t('These coaches and head coaches see this player.')}
       </p>
       {coaches?.map(({ id, name, coaches: ticked }) => (
         <TickBox
@@ -102,34 +104,36 @@ function Links({ playerId, name }: { playerId: string; name: string }) {
     mutationFn: (id: string) => bodyOf(ask(`${url}/${id}`, 'DELETE')),
     onSuccess: () => {
       setMade(null);
-      toast.success('The link opens nothing any more.');
+      toast.success(t('The link opens nothing any more.'));
       return refetch();
     },
   });
   return (
     <section aria-labelledby="links">
       <h3 id="links" className="font-semibold">
-        The player’s own link
+        {t('The player’s own link')}
       </h3>
       <p className="text-sm text-ink-soft">
-        Whoever has the link sees the card, homework and progress of {name}, and can change nothing.
-        Your notes, contact details and other players are not shown.
+        {t(
+          'Whoever has the link sees the card, homework and progress of {name}, and can change nothing. Your notes, contact details and other players are not shown.',
+          { name },
+        )}
       </p>
       <div className="mt-2 flex flex-wrap items-end gap-3">
-        <Pick label="Good for" value={days} onValue={setDays} options={DAYS} />
+        <Pick label={t('Good for')} value={days} onValue={setDays} options={DAYS} />
         <button
           type="button"
           className="button"
           disabled={making.isPending}
           onClick={() => making.mutate()}
         >
-          Make a link
+          {t('Make a link')}
         </button>
       </div>
       {made && (
         <p className="mt-2">
           <label className="text-sm font-semibold">
-            Copy it now: it is shown this once.
+            {t('Copy it now: it is shown this once.')}
             <input
               readOnly
               value={made}
@@ -140,14 +144,21 @@ function Links({ playerId, name }: { playerId: string; name: string }) {
         </p>
       )}
       {links && links.length > 0 && (
-        <p className="mt-2 text-sm">{counted(links.length, 'link is', 'links are')} good:</p>
+        <p className="mt-2 text-sm">
+          {t('{links} good:', { links: counted(links.length, 'link is', 'links are') })}
+        </p>
       )}
       <ul className="text-sm">
         {links?.map(({ id, madeAt, endsAt, usedAt }) => (
           <li key={id} className="flex flex-wrap items-center gap-x-3 border-b border-hairline">
             <span className="grow">
-              made {sayDay(madeAt)}, good until {sayDay(endsAt)},{' '}
-              {usedAt ? `last opened ${sayDay(usedAt)}` : 'not opened yet'}
+              {t('made {madeAt}, good until {endsAt}, {usedAt}', {
+                madeAt: sayDay(madeAt),
+                endsAt: sayDay(endsAt),
+                usedAt: usedAt
+                  ? t('last opened {usedAt}', { usedAt: sayDay(usedAt) })
+                  : t('not opened yet'),
+              })}
             </span>
             <button
               type="button"
@@ -155,7 +166,7 @@ function Links({ playerId, name }: { playerId: string; name: string }) {
               disabled={withdrawing.isPending}
               onClick={() => withdrawing.mutate(id)}
             >
-              Withdraw it
+              {t('Withdraw it')}
             </button>
           </li>
         ))}

@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { keepPreviousData, useInfiniteQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { toast } from 'sonner';
@@ -71,7 +72,7 @@ export function useRoster(first: RosterPageData) {
         ? ask(`/api/players/${id}`, 'PUT', record)
         : ask('/api/players', 'POST', record));
       if (answered.kind !== 'ok') return saidOf(answered);
-      toast.success(`Saved: ${record.name}`);
+      toast.success(t('Saved: {record}', { record: record.name }));
       await again();
       return null;
     },
@@ -79,7 +80,7 @@ export function useRoster(first: RosterPageData) {
     archive: async ({ id, name, archived }: ListedPlayer): Promise<void> => {
       const answered = await ask(`/api/players/${id}/archive`, 'POST', { archived: !archived });
       if (!isDone(answered)) return;
-      toast(archived ? `Back in the roster: ${name}` : `Archived: ${name}`);
+      toast(archived ? t('Back in the roster: {name}', { name }) : t('Archived: {name}', { name }));
       await again();
     },
 

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import type { StatBall } from '@/core/lesson/review/stats';
 import { fromMetres, toMetres } from '@/core/ground/units/length';
 import { plainNumber, unitFor } from '@/core/ground/units/say';
@@ -24,8 +25,11 @@ function steps(most: number): number[] {
 /** How many carries there are and how they are drawn, in a sentence. */
 export function carryWords(balls: readonly StatBall[], units: UnitSystem): string {
   const counted = balls.filter(({ carry_m, excluded }) => carry_m !== undefined && !excluded);
-  if (counted.length === 0) return 'No carries logged yet.';
-  return `${counted.length} carries against the planned carry, ${unitFor('ground', units)}. On the line the ball carries as planned.`;
+  if (counted.length === 0) return t('No carries logged yet.');
+  return t(
+    '{things} carries against the planned carry, {unit}. On the line the ball carries as planned.',
+    { things: counted.length, unit: unitFor('ground', units) },
+  );
 }
 
 /** Carry against the carry of the call: on the line a ball carries what was called. */
@@ -69,10 +73,10 @@ export function CarryPlot({ balls, units }: CarryPlotProps) {
         strokeDasharray="7 5"
       />
       <text x={LEFT + 8} y={TOP + 14} fill="var(--ink)">
-        carried
+        {t('carried')}
       </text>
       <text x={RIGHT - 4} y={BOTTOM - 7} textAnchor="end" fill="var(--ink)">
-        planned
+        {t('planned')}
       </text>
       <Dots at={points(true)} hollow />
       <Dots at={points(false)} />

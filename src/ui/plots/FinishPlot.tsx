@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import type { BallStats, StatBall } from '@/core/lesson/review/stats';
 import { degrees } from '@/core/ground/units/angle';
 import { toMetres } from '@/core/ground/units/length';
@@ -25,8 +26,14 @@ const DIAGONAL = Math.SQRT1_2;
 /** What finishes come to, in a sentence. */
 export const finishWords = (finish: BallStats['finish'], units: UnitSystem): string =>
   finish
-    ? `${finish.of} finishes around the flag; on average ${sayLength(Math.abs(finish.along), 'ground', units)} ${finish.along >= 0 ? 'past' : 'short'} and ${sayLength(Math.abs(finish.right), 'ground', units)} ${finish.right >= 0 ? 'right' : 'left'}.`
-    : 'No finishes logged yet.';
+    ? t('{of} finishes around the flag; on average {along} {along2} and {right} {right2}.', {
+        of: finish.of,
+        along: sayLength(Math.abs(finish.along), 'ground', units),
+        along2: finish.along >= 0 ? t('past') : t('short'),
+        right: sayLength(Math.abs(finish.right), 'ground', units),
+        right2: finish.right >= 0 ? t('right') : t('left'),
+      })
+    : t('No finishes logged yet.');
 
 /** Finishes about the flag from above, the line of play upwards, with the ellipse of eight in ten and the middle. */
 export function FinishPlot({ balls, finish, units, ground }: FinishPlotProps) {

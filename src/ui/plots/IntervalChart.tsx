@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import {
   Chart,
   LinearScale,
@@ -106,7 +107,7 @@ export function IntervalChart(props: IntervalChartProps) {
     <figure className="min-w-0">
       <figcaption className="font-semibold">{title}</figcaption>
       {points.length === 0 ? (
-        <p className="pt-2 text-sm text-ink-soft">Too few balls in each lesson.</p>
+        <p className="pt-2 text-sm text-ink-soft">{t('Too few balls in each lesson.')}</p>
       ) : (
         <div className="mt-1 h-48">
           <Line

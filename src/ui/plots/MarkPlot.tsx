@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { statsOf, type StatBall } from '@/core/lesson/review/stats';
 import type { Hand } from '@/core/ground/player/player';
 import { fromMetres, toMetres } from '@/core/ground/units/length';
@@ -21,10 +22,18 @@ const MOST_REACH = 0.2;
 /** What marks come to, in a sentence. */
 export function markWords(balls: readonly StatBall[], units: UnitSystem): string {
   const { entry } = statsOf(balls);
-  if (!entry) return 'Too few entry points logged yet.';
+  if (!entry) return t('Too few entry points logged yet.');
   const unit = unitFor('short', units);
   const off = plainNumber(fromMetres(Math.abs(entry.bias), unit));
-  return `${entry.of} entry points; on average ${off} ${unit} ${entry.bias >= 0 ? 'further behind the ball than planned' : 'nearer the ball than planned'}. First ball at the top.`;
+  return t('{of} entry points; on average {off} {unit} {bias}. First ball at the top.', {
+    of: entry.of,
+    off,
+    unit,
+    bias:
+      entry.bias >= 0
+        ? t('further behind the ball than planned')
+        : t('nearer the ball than planned'),
+  });
 }
 
 /** Marks about where each was called, ball by ball from the first at the top to the last at the bottom. */
@@ -69,13 +78,13 @@ export function MarkPlot({ balls, handed, units }: MarkPlotProps) {
         </g>
       ))}
       <text x={SIDE / 2} y={BOTTOM + 16} textAnchor="middle" fill="#14302a">
-        plan
+        {t('plan')}
       </text>
       <text x={MARGIN} y={TOP - 9} fill="#14302a">
-        {back < 0 ? `further behind, ${unit}` : 'nearer the ball'}
+        {back < 0 ? t('further behind, {unit}', { unit }) : t('nearer the ball')}
       </text>
       <text x={SIDE - MARGIN} y={TOP - 9} textAnchor="end" fill="#14302a">
-        {back < 0 ? 'nearer the ball' : `further behind, ${unit}`}
+        {back < 0 ? t('nearer the ball') : t('further behind, {unit}', { unit })}
       </text>
       <line
         x1={SIDE / 2}

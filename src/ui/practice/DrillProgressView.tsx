@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import type { NamedDrill } from '@/core/lesson/drills/drill';
 import { drillProgress, movedWords, type DrillProgress } from '@/core/lesson/homework/progress';
 import type { DrillResult } from '@/core/lesson/homework/result';
@@ -20,7 +21,7 @@ export function DrillProgressView({ results, drills }: DrillProgressViewProps) {
   return (
     <section aria-labelledby="drill-progress">
       <h2 id="drill-progress" className="text-xl">
-        How it goes
+        {t('How it goes')}
       </h2>
       <div className="mt-2 grid grid-cols-3 gap-6 max-lg:grid-cols-2 max-sm:grid-cols-1">
         {progress.map((each) => (
@@ -36,8 +37,9 @@ export function DrillProgressView({ results, drills }: DrillProgressViewProps) {
         ))}
       </div>
       <p className="mt-1 text-sm text-ink-soft">
-        Upright lines and brackets: 95% confidence. What counts is the balls, not the number of
-        days.
+        {t(
+          'Upright lines and brackets: 95% confidence. What counts is the balls, not the number of days.',
+        )}
       </p>
     </section>
   );

@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import Link from 'next/link';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { v4 as uuid } from 'uuid';
@@ -86,13 +87,18 @@ export function EyePage({ player, house, before, seed, now, round }: EyePageProp
       <TopBar room="Practice" />
       <main className="mx-auto w-full max-w-[80rem] grow px-6 py-4 max-sm:px-3">
         <header className="flex flex-wrap items-baseline gap-3">
-          <h1 className="text-3xl">Read it and call it</h1>
+          <h1 className="text-3xl">{t('Read it and call it')}</h1>
           <p className="mr-auto">
-            {player.name} · scene {Math.min(scenes, done + 1)} of {scenes}, level {scene.level}
+            {t('{player} · scene {min} of {scenes}, level {level}', {
+              player: player.name,
+              min: Math.min(scenes, done + 1),
+              scenes,
+              level: scene.level,
+            })}
           </p>
           <PracticeNav part="The eye" />
         </header>
-        {fault && <Alert className="mt-2">Not saved: {fault}</Alert>}
+        {fault && <Alert className="mt-2">{t('Not saved: {fault}', { fault })}</Alert>}
         {done >= scenes ? (
           <Summary results={results.slice(before.length)} all={results} player={player} />
         ) : (
@@ -108,7 +114,7 @@ export function EyePage({ player, house, before, seed, now, round }: EyePageProp
               <div className="space-y-3">
                 {(revealed || none || failed) && (
                   <button ref={next} type="button" onClick={goOn} className="button-main w-full">
-                    {done + 1 >= scenes ? 'See how the round went' : 'Next scene'}
+                    {done + 1 >= scenes ? t('See how the round went') : t('Next scene')}
                   </button>
                 )}
                 {revealed ? (
@@ -117,8 +123,10 @@ export function EyePage({ player, house, before, seed, now, round }: EyePageProp
                   <p role={failed ? 'alert' : 'status'} className="py-4 text-lg">
                     {failed ??
                       (none
-                        ? 'Nothing gets out at the flag from here: whoever would play sideways is right.'
-                        : 'Working it out …')}
+                        ? t(
+                            'Nothing gets out at the flag from here: whoever would play sideways is right.',
+                          )
+                        : t('Working it out …'))}
                   </p>
                 )}
               </div>
@@ -147,11 +155,13 @@ function Summary({
   return (
     <section aria-labelledby="round" className="mt-4 max-w-3xl">
       <h2 id="round" className="text-2xl" aria-live="polite">
-        The round: {lost.toFixed(2)} strokes lost a ball
+        {t('The round: {lost} strokes lost a ball', { lost: lost.toFixed(2) })}
       </h2>
       {all.length >= FEWEST_SCENES && (
         <p className="mt-1 text-lg">
-          Look most at the {TOPIC_WORDS[weakest(abilities)]}: it comes again first.
+          {t('Look most at the {weakest}: it comes again first.', {
+            weakest: TOPIC_WORDS[weakest(abilities)],
+          })}
         </p>
       )}
       <table className="mt-3 w-full border-collapse text-left">
@@ -159,9 +169,9 @@ function Summary({
           <tr className="border-b-2 border-hairline">
             <td />
             <th scope="col" className="py-1 pr-3">
-              right in this round
+              {t('right in this round')}
             </th>
-            <th scope="col">after {counted(all.length, 'scene')}</th>
+            <th scope="col">{t('after {scenes}', { scenes: counted(all.length, 'scene') })}</th>
           </tr>
         </thead>
         <tbody>
@@ -171,7 +181,10 @@ function Summary({
                 {TOPIC_WORDS[topic]}
               </th>
               <td className="pr-3">
-                {results.filter(({ right }) => right[topic] === 1).length} of {results.length}
+                {t('{length} of {results}', {
+                  length: results.filter(({ right }) => right[topic] === 1).length,
+                  results: results.length,
+                })}
               </td>
               <td>{abilityWords(abilities[topic])}</td>
             </tr>
@@ -181,10 +194,10 @@ function Summary({
       <p className="mt-4 flex flex-wrap gap-3">
         {/* A whole load: the next round begins with what this one taught. */}
         <a href={`/practice/eye/${encodeURIComponent(player.id)}`} className="button-main">
-          Another round
+          {t('Another round')}
         </a>
         <Link prefetch={false} href="/practice/eye" className="button">
-          Another trainee
+          {t('Another trainee')}
         </Link>
       </p>
     </section>

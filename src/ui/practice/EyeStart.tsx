@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { useState } from 'react';
 import { LEVELS, type Level } from '@/core/lesson/eye/scene';
 import { PracticeNav } from '../frame/PracticeNav';
@@ -19,36 +20,37 @@ export function EyeStart({ players }: { players: readonly { id: string; name: st
       <TopBar room="Practice" />
       <main className="mx-auto w-full max-w-[60rem] grow px-6 py-5 max-sm:px-3">
         <header className="flex flex-wrap items-center gap-3">
-          <h1 className="mr-auto text-3xl">The eye</h1>
+          <h1 className="mr-auto text-3xl">{t('The eye')}</h1>
           <PracticeNav part="The eye" />
         </header>
         <p className="mt-2 max-w-[65ch]">
-          Ten scenes without a number. Estimate distance and lip, name lie, sand and slope, call the
-          shot; the engine plays your ball. What you miss comes again when it is due.
+          {t(
+            'Ten scenes without a number. Estimate distance and lip, name lie, sand and slope, call the shot; the engine plays your ball. What you miss comes again when it is due.',
+          )}
         </p>
         <div className="mt-4 flex flex-wrap items-end gap-4">
           <Pick
-            label="Round"
+            label={t('Round')}
             value={kind}
             onValue={setKind}
             options={[
-              ['own', 'follows the trainee'],
-              ['class', 'the same for a class'],
-              ['readings', 'the player’s saved readings'],
+              ['own', t('follows the trainee')],
+              ['class', t('the same for a class')],
+              ['readings', t('the player’s saved readings')],
             ]}
           />
           {kind === 'class' && (
             <>
               <TextInput
-                label="Number of the round"
+                label={t('Number of the round')}
                 inputMode="numeric"
                 maxLength={5}
                 value={seed}
                 onChange={({ target }) => setSeed(target.value)}
-                fault={round === '' ? 'must be a whole number from 1 to 99999' : undefined}
+                fault={round === '' ? t('must be a whole number from 1 to 99999') : undefined}
               />
               <Pick
-                label="Level"
+                label={t('Level')}
                 value={String(level)}
                 onValue={(value) => setLevel(Number(value) as Level)}
                 options={LEVELS.map((each) => [String(each), String(each)] as const)}
@@ -57,12 +59,12 @@ export function EyeStart({ players }: { players: readonly { id: string; name: st
           )}
           {round !== '' && (
             <a href={`/practice/eye/sheet${round}`} className="button">
-              Sheet for the class
+              {t('Sheet for the class')}
             </a>
           )}
         </div>
         <PlayerLinks
-          title="Who reads?"
+          title={t('Who reads?')}
           players={players}
           hrefOf={(id) =>
             `/practice/eye/${encodeURIComponent(id)}${kind === 'readings' ? '?from=readings' : round}`

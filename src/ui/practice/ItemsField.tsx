@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { ArrowUp, X } from 'lucide-react';
 import { drillsById, type ListedDrill } from '@/core/lesson/drills/chosen';
 import { MOST_BALLS } from '@/core/lesson/drills/drill';
@@ -26,8 +27,10 @@ export function ItemsField({ items, drills, cautions, fault, onItems }: ItemsFie
     onItems(items.map((item, i) => (i === at ? { ...item, balls } : item)));
   return (
     <fieldset>
-      <legend className="text-xl font-heading font-semibold">Drills</legend>
-      <p className="text-sm text-ink-soft">The first comes most often; all of them come in turn.</p>
+      <legend className="text-xl font-heading font-semibold">{t('Drills')}</legend>
+      <p className="text-sm text-ink-soft">
+        {t('The first comes most often; all of them come in turn.')}
+      </p>
       <ol className="mt-1">
         {items.map(({ drill: id, balls }, i) => {
           const drill = known.get(id);
@@ -37,13 +40,13 @@ export function ItemsField({ items, drills, cautions, fault, onItems }: ItemsFie
               <div className="grid grid-cols-[minmax(0,1fr)_5.5rem_2.75rem_2.75rem] items-end gap-2">
                 <p className="self-center">
                   <span className="font-semibold">
-                    {i + 1}. {drill?.name ?? 'a drill that is gone'}
+                    {i + 1}. {drill?.name ?? t('a drill that is gone')}
                   </span>
                   <span className="block text-sm text-ink-soft">{drill?.brief}</span>
                 </p>
                 <TextInput
-                  label="Balls"
-                  aria-label={`Balls of ${drill?.name ?? id}`}
+                  label={t('Balls')}
+                  aria-label={t('Balls of {drill}', { drill: drill?.name ?? id })}
                   type="number"
                   min={1}
                   max={MOST_BALLS}
@@ -51,7 +54,7 @@ export function ItemsField({ items, drills, cautions, fault, onItems }: ItemsFie
                   onChange={({ target }) => change(i, target.valueAsNumber)}
                 />
                 <IconButton
-                  label={`Move ${drill?.name ?? id} up`}
+                  label={t('Move {drill} up', { drill: drill?.name ?? id })}
                   disabled={i === 0}
                   onClick={() =>
                     onItems(
@@ -64,7 +67,7 @@ export function ItemsField({ items, drills, cautions, fault, onItems }: ItemsFie
                   <ArrowUp size={17} aria-hidden="true" />
                 </IconButton>
                 <IconButton
-                  label={`Remove ${drill?.name ?? id}`}
+                  label={t('Remove {drill}', { drill: drill?.name ?? id })}
                   onClick={() => onItems(items.filter((_, j) => j !== i))}
                   harm
                 >
@@ -74,8 +77,10 @@ export function ItemsField({ items, drills, cautions, fault, onItems }: ItemsFie
               {balls > most && (
                 <p role="status" className="text-sm font-semibold text-harm">
                   {most === 0
-                    ? `Left out: to spare the ${listed(cautions)} this is not practised.`
-                    : `At most ${most} balls a session: it is hard on the body.`}
+                    ? t('Left out: to spare the {cautions} this is not practised.', {
+                        cautions: listed(cautions),
+                      })
+                    : t('At most {most} balls a session: it is hard on the body.', { most })}
                 </p>
               )}
             </li>
@@ -86,14 +91,14 @@ export function ItemsField({ items, drills, cautions, fault, onItems }: ItemsFie
       {items.length < MOST_ITEMS && free.length > 0 && (
         <div className="no-print mt-2 flex">
           <Pick
-            label="Add a drill"
+            label={t('Add a drill')}
             value=""
             onValue={(id) => {
               const drill = known.get(id);
               if (drill) onItems([...items, { drill: id, balls: drill.balls }]);
             }}
             options={[
-              ['', 'choose …'],
+              ['', t('choose …')],
               ...free.map(({ id, name }) => [id, name] as [string, string]),
             ]}
           />

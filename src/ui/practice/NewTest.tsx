@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import type { Norms } from '@/core/lesson/bunkerTest/figure';
@@ -53,7 +54,7 @@ export function NewTest({ id, player, today }: NewTestProps) {
   const [sand, setSand] = useState<SandPreset>('medium');
   const [balls, setBalls] = useState<number>(TEST_BALLS[0]);
   const [seed, setSeed] = useState(0);
-  const [place, setPlace] = useState('Practice bunker');
+  const [place, setPlace] = useState(t('Practice bunker'));
   const [begun, setBegun] = useState(false);
   const [fault, setFault] = useState<string | null>(null);
   const shots = seed === 0 ? standardStations(sand) : randomStations(sand, seed, units);
@@ -82,7 +83,11 @@ export function NewTest({ id, player, today }: NewTestProps) {
     };
     const none = worked.norms.indexOf(null);
     if (none >= 0) {
-      refuse(`Nothing in this bag gets out at the flag from station ${none + 1}. Choose others.`);
+      refuse(
+        t('Nothing in this bag gets out at the flag from station {none}. Choose others.', {
+          none: none + 1,
+        }),
+      );
       return;
     }
     const test: BunkerTest = {
@@ -107,7 +112,9 @@ export function NewTest({ id, player, today }: NewTestProps) {
       <TopBar room="Practice" />
       <main className="mx-auto w-full max-w-[60rem] grow px-6 py-5 max-sm:px-3">
         <header className="flex flex-wrap items-center gap-3">
-          <h1 className="mr-auto text-3xl">Bunker test for {player.name}</h1>
+          <h1 className="mr-auto text-3xl">
+            {t('Bunker test for {player}', { player: player.name })}
+          </h1>
           <button
             type="button"
             disabled={begun}
@@ -117,17 +124,17 @@ export function NewTest({ id, player, today }: NewTestProps) {
             }}
             className="button-main"
           >
-            Start the test
+            {t('Start the test')}
           </button>
         </header>
         {(fault ?? failure) && <Alert className="mt-3">{fault ?? failure?.message}</Alert>}
         {begun && !failure && (
           <>
             <p role="status" className="mt-3">
-              Working out what each level does from these stations …
+              {t('Working out what each level does from these stations …')}
             </p>
             <progress
-              aria-label="Stations worked out"
+              aria-label={t('Stations worked out')}
               value={value?.done ?? 0}
               max={STATIONS}
               className="progress mt-1 w-full"
@@ -136,34 +143,34 @@ export function NewTest({ id, player, today }: NewTestProps) {
         )}
         <div className="mt-4 flex flex-wrap items-end gap-4">
           <Pick
-            label="Balls"
+            label={t('Balls')}
             value={String(balls)}
             onValue={(count) => setBalls(Number(count))}
             options={TEST_BALLS.map((count) => [String(count), String(count)] as const)}
           />
           <Pick
-            label="Sand today"
+            label={t('Sand today')}
             value={sand}
             onValue={setSand}
             options={SAND_PRESETS.map((each) => [each, SAND_WORDS[each].name] as const)}
           />
           <Pick
-            label="Stations"
+            label={t('Stations')}
             value={seed === 0 ? 'standard' : 'random'}
             onValue={(kind) => setSeed(kind === 'standard' ? 0 : 1)}
             options={[
-              ['standard', 'standard'],
-              ['random', 'random'],
+              ['standard', t('standard')],
+              ['random', t('random')],
             ]}
           />
           {seed > 0 && (
             <button type="button" onClick={() => setSeed(seed + 1)} className="button">
-              Other stations (set {seed})
+              {t('Other stations (set {seed})', { seed })}
             </button>
           )}
           <div className="min-w-48 grow">
             <TextInput
-              label="Place"
+              label={t('Place')}
               maxLength={120}
               value={place}
               onChange={({ target }) => setPlace(target.value)}
@@ -176,8 +183,10 @@ export function NewTest({ id, player, today }: NewTestProps) {
           ))}
         </ol>
         <p className="mt-3 max-w-[65ch] text-sm text-ink-soft">
-          {balls / STATIONS} balls from each station, in this order, without a second go. The same
-          set again on another day tells whether something has changed.
+          {t(
+            '{balls} balls from each station, in this order, without a second go. The same set again on another day tells whether something has changed.',
+            { balls: balls / STATIONS },
+          )}
         </p>
       </main>
     </>

@@ -1,5 +1,7 @@
 'use client';
 
+import { told } from '@/core/ground/language/told';
+import { t } from '@/core/ground/language/t';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useEffect, useMemo, useState } from 'react';
@@ -13,7 +15,7 @@ import { sessionCount, sessionsFor } from '@/core/lesson/homework/sessions';
 import type { StoredHomework } from '@/core/lesson/homework/stored';
 import { inHouse, situationFor, type RosterPlayer } from '@/core/lesson/players/player';
 import type { HousePreferences } from '@/core/lesson/players/house';
-import { NOBODY_AHEAD } from '@/core/tell/script/care';
+import { nobodyAhead } from '@/core/tell/script/care';
 import { FIRST_SHOT } from '@/core/tell/reading/reading';
 import type { KeptReading } from '@/core/tell/reading/kept';
 import { counted } from '@/core/tell/words/counted';
@@ -44,7 +46,7 @@ interface PlanPracticeProps {
   today: string;
 }
 
-const DAY_NAMES = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'] as const;
+const DAY_NAMES = told(['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'] as const);
 
 /** Practice of one player: when and where, which drills, session by session, how it went, and what is worth most. */
 export function PlanPractice(props: PlanPracticeProps) {
@@ -83,7 +85,7 @@ export function PlanPractice(props: PlanPracticeProps) {
     reset(answered.body.plan);
     letGo();
     setStored(answered.body);
-    toast.success('The plan is saved.');
+    toast.success(t('The plan is saved.'));
   });
   const addResults = async (added: readonly Omit<DrillResult, 'id'>[]): Promise<boolean> => {
     const answered = await ask<StoredHomework>(`/api/practice/${id}/results`, 'POST', {
@@ -91,7 +93,7 @@ export function PlanPractice(props: PlanPracticeProps) {
     });
     if (!isDone(answered)) return false;
     setStored(answered.body);
-    toast.success('Results saved.');
+    toast.success(t('Results saved.'));
     return true;
   };
   const readAgain = async (): Promise<void> => {
@@ -105,7 +107,7 @@ export function PlanPractice(props: PlanPracticeProps) {
     );
     if (!isDone(answered)) return;
     setStored(answered.body.homework);
-    toast.success(`${counted(answered.body.added, 'result')} imported.`);
+    toast.success(t('{results} imported.', { results: counted(answered.body.added, 'result') }));
   };
   const setDays = (day: number, on: boolean): void =>
     setValue(
@@ -116,8 +118,8 @@ export function PlanPractice(props: PlanPracticeProps) {
   const setItems = (items: Homework['items']): void =>
     setValue('items', items, { shouldDirty: true, shouldValidate: isSubmitted });
   const itemFault = Array.isArray(errors.items)
-    ? 'Balls must be a whole number from 1 to 60 for each drill.'
-    : errors.items && 'Add at least one drill.';
+    ? t('Balls must be a whole number from 1 to 60 for each drill.')
+    : errors.items && t('Add at least one drill.');
 
   return (
     <>
@@ -125,10 +127,10 @@ export function PlanPractice(props: PlanPracticeProps) {
         {stored && (
           <>
             <a href={`/api/practice/${id}/calendar`} className="button-quiet font-semibold">
-              Calendar
+              {t('Calendar')}
             </a>
             <a href={`/practice/${id}/pdf`} className="button-quiet">
-              PDF
+              {t('PDF')}
             </a>
           </>
         )}
@@ -136,7 +138,7 @@ export function PlanPractice(props: PlanPracticeProps) {
       <main className="mx-auto w-full max-w-[76rem] grow space-y-8 px-6 py-5 max-sm:px-3">
         <header className="flex flex-wrap items-center gap-3">
           <h1 className="mr-auto text-3xl">
-            Practice for{' '}
+            {t('Practice for')}{' '}
             <Link
               prefetch={false}
               href={`/players/${player.id}`}
@@ -149,13 +151,15 @@ export function PlanPractice(props: PlanPracticeProps) {
             <button
               type="button"
               onClick={() =>
-                void remove(`/api/practice/${id}`, `practice for ${player.name}`, () =>
-                  router.push('/practice'),
+                void remove(
+                  `/api/practice/${id}`,
+                  t('practice for {player}', { player: player.name }),
+                  () => router.push('/practice'),
                 )
               }
               className="button hover:text-harm"
             >
-              Delete
+              {t('Delete')}
             </button>
           )}
           <button
@@ -164,7 +168,7 @@ export function PlanPractice(props: PlanPracticeProps) {
             onClick={() => void save()}
             className="button-main"
           >
-            Save the plan
+            {t('Save the plan')}
           </button>
         </header>
         {errors.root && <Alert>{errors.root.message}</Alert>}
@@ -179,22 +183,27 @@ export function PlanPractice(props: PlanPracticeProps) {
           >
             <div className="grid grid-cols-3 gap-4 max-sm:grid-cols-2">
               <TextInput
-                label="Begins"
+                label={t('Begins')}
                 type="date"
                 fault={errors.starts_on?.message}
                 {...register('starts_on')}
               />
               <TextInput
-                label="Weeks"
+                label={t('Weeks')}
                 type="number"
                 min={1}
                 max={12}
                 fault={errors.weeks?.message}
                 {...register('weeks', { valueAsNumber: true })}
               />
-              <TextInput label="Time" type="time" fault={errors.at?.message} {...register('at')} />
               <TextInput
-                label="Minutes"
+                label={t('Time')}
+                type="time"
+                fault={errors.at?.message}
+                {...register('at')}
+              />
+              <TextInput
+                label={t('Minutes')}
                 type="number"
                 min={10}
                 max={120}
@@ -203,7 +212,7 @@ export function PlanPractice(props: PlanPracticeProps) {
               />
               <div className="col-span-2">
                 <TextInput
-                  label="Where"
+                  label={t('Where')}
                   maxLength={120}
                   fault={errors.where?.message}
                   {...register('where')}
@@ -211,7 +220,7 @@ export function PlanPractice(props: PlanPracticeProps) {
               </div>
             </div>
             <fieldset>
-              <legend className="text-sm font-semibold">Days</legend>
+              <legend className="text-sm font-semibold">{t('Days')}</legend>
               <div className="flex flex-wrap gap-1">
                 {WEEKDAYS.map((day) => (
                   <button
@@ -225,7 +234,7 @@ export function PlanPractice(props: PlanPracticeProps) {
                   </button>
                 ))}
               </div>
-              {errors.weekdays && <Alert>Choose at least one day of the week.</Alert>}
+              {errors.weekdays && <Alert>{t('Choose at least one day of the week.')}</Alert>}
             </fieldset>
             <ItemsField
               items={typed.items}
@@ -235,7 +244,7 @@ export function PlanPractice(props: PlanPracticeProps) {
               onItems={setItems}
             />
             <Prose
-              label="Note for the player"
+              label={t('Note for the player')}
               rows={2}
               maxLength={2000}
               fault={errors.note?.message}
@@ -243,15 +252,15 @@ export function PlanPractice(props: PlanPracticeProps) {
             />
             <div className="grid grid-cols-2 gap-4 max-sm:grid-cols-1">
               <Choice
-                label="A missed session"
+                label={t('A missed session')}
                 options={[
-                  ['lapse', 'lapses'],
-                  ['shift', 'moves on to the next day'],
+                  ['lapse', t('lapses')],
+                  ['shift', t('moves on to the next day')],
                 ]}
                 {...register('missed')}
               />
               <TextInput
-                label="Time zone"
+                label={t('Time zone')}
                 maxLength={60}
                 fault={errors.zone?.message}
                 {...register('zone')}
@@ -261,11 +270,11 @@ export function PlanPractice(props: PlanPracticeProps) {
           <section aria-labelledby="sessions" className="min-w-0">
             <div className="flex flex-wrap items-baseline gap-3">
               <h2 id="sessions" className="mr-auto text-xl">
-                {valid ? counted(sessionCount(typed), 'session') : 'Sessions'}
+                {valid ? counted(sessionCount(typed), 'session') : t('Sessions')}
               </h2>
               {isDirty && stored && (
                 <p role="status" className="text-sm text-ink-soft">
-                  Not saved yet.
+                  {t('Not saved yet.')}
                 </p>
               )}
             </div>
@@ -296,7 +305,7 @@ export function PlanPractice(props: PlanPracticeProps) {
                 }
               />
             ) : (
-              <p className="mt-2">Complete the plan to see its sessions.</p>
+              <p className="mt-2">{t('Complete the plan to see its sessions.')}</p>
             )}
           </section>
         </div>
@@ -308,12 +317,14 @@ export function PlanPractice(props: PlanPracticeProps) {
           drills={drills}
           onItems={(items) => {
             setItems(items);
-            toast('The drills of the plan are changed. Save the plan to keep them.');
+            toast(t('The drills of the plan are changed. Save the plan to keep them.'));
           }}
         />
         <p className="border-l-4 border-flag pl-3 text-sm">
-          {NOBODY_AHEAD}. Heat: drink, and rest in the shade. Thunder: leave the ground at once.
-          What a body may do, a coach, doctor or physiotherapist decides.
+          {t(
+            '{nobodyAhead}. Heat: drink, and rest in the shade. Thunder: leave the ground at once. What a body may do, a coach, doctor or physiotherapist decides.',
+            { nobodyAhead: nobodyAhead() },
+          )}
         </p>
       </main>
     </>

@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { usePlayersCalled } from '../server/usePlayersCalled';
@@ -29,8 +30,8 @@ export function PlayerLinks({ title, players, hrefOf }: PlayerLinksProps) {
       <div className="mt-1 flex flex-wrap items-center gap-2">
         <input
           type="search"
-          aria-label="Find a player"
-          placeholder="Find by name"
+          aria-label={t('Find a player')}
+          placeholder={t('Find by name')}
           maxLength={120}
           autoComplete="off"
           className="box w-48"
@@ -46,7 +47,7 @@ export function PlayerLinks({ title, players, hrefOf }: PlayerLinksProps) {
             {name}
           </Link>
         ))}
-        {offered.length === 0 && <p>{searched ? 'No match.' : 'Add players first.'}</p>}
+        {offered.length === 0 && <p>{searched ? t('No match.') : t('Add players first.')}</p>}
       </div>
     </section>
   );

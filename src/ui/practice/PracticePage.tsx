@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { Trash2 } from 'lucide-react';
 import Link from 'next/link';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
@@ -43,14 +44,15 @@ export function PracticePage({ drills, players, today, ...props }: PracticePageP
       <TopBar room="Practice" />
       <main className="mx-auto w-full max-w-[60rem] grow px-6 py-5 max-sm:px-3">
         <header className="flex flex-wrap items-center gap-3">
-          <h1 className="mr-auto text-3xl">Practice</h1>
+          <h1 className="mr-auto text-3xl">{t('Practice')}</h1>
           <PracticeNav part="Plans" />
         </header>
-        <PlayerLinks title="Plan practice for" players={players} hrefOf={planFor} />
+        <PlayerLinks title={t('Plan practice for')} players={players} hrefOf={planFor} />
         {plans.length === 0 ? (
           <p className="mt-6 text-lg leading-relaxed">
-            No practice planned yet. A plan has days, drills and ball counts, goes into the player’s
-            calendar, and fills with results.
+            {t(
+              'No practice planned yet. A plan has days, drills and ball counts, goes into the player’s calendar, and fills with results.',
+            )}
           </p>
         ) : (
           <ul className="mt-6">
@@ -66,16 +68,19 @@ export function PracticePage({ drills, players, today, ...props }: PracticePageP
                 >
                   <span className="block font-semibold">{homework.playerName}</span>
                   <span className="block text-sm">
-                    {counted(homework.plan.weeks, 'week')} from {sayDay(homework.plan.starts_on)} ·{' '}
-                    {standing(homework, known, today)}
+                    {t('{weeks} from {day} · {standing}', {
+                      weeks: counted(homework.plan.weeks, 'week'),
+                      day: sayDay(homework.plan.starts_on),
+                      standing: standing(homework, known, today),
+                    })}
                   </span>
                 </Link>
                 <IconButton
-                  label={`Delete practice for ${homework.playerName}`}
+                  label={t('Delete practice for {playerName}', { playerName: homework.playerName })}
                   onClick={() =>
                     void remove(
                       `/api/practice/${homework.id}`,
-                      `practice for ${homework.playerName}`,
+                      t('practice for {playerName}', { playerName: homework.playerName }),
                       () => lookAgain(cache, [PRACTICE]),
                     )
                   }
@@ -106,8 +111,13 @@ function standing(
   const missed = sessions.filter(({ state }) => state === 'missed').length;
   const next = sessions.find(({ state }) => state === 'coming');
   return [
-    `${done} of ${counted(sessionCount(homework.plan), 'session')} done`,
-    ...(missed > 0 ? [`${missed} missed`] : []),
-    next ? `next ${sayWeekday(next.day)} at ${homework.plan.at}` : 'finished',
+    t('{done} of {sessions} done', {
+      done,
+      sessions: counted(sessionCount(homework.plan), 'session'),
+    }),
+    ...(missed > 0 ? [t('{missed} missed', { missed })] : []),
+    next
+      ? t('next {weekday} at {last}', { weekday: sayWeekday(next.day), last: homework.plan.at })
+      : 'finished',
   ].join(', ');
 }

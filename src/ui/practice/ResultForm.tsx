@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { useState } from 'react';
 import { v4 as uuid } from 'uuid';
 import { readResults, type DrillResult } from '@/core/lesson/homework/result';
@@ -44,7 +45,7 @@ export function ResultForm({ day, work, nameOf, onResults }: ResultFormProps) {
       return [{ drill, day, count: numberIn(count), of: numberIn(of), note: note.trim() }];
     });
     if (filled.length === 0) {
-      setFaults(new Map([[NOTHING, 'Type what was counted for one drill.']]));
+      setFaults(new Map([[NOTHING, t('Type what was counted for one drill.')]]));
       return;
     }
     const results = filled.map((result) => ({ id: uuid(), ...result }));
@@ -54,7 +55,7 @@ export function ResultForm({ day, work, nameOf, onResults }: ResultFormProps) {
         found.map(({ path, message }) => {
           const [, at, field] = /^results\[(\d+)\]\.(\w+)/.exec(path) ?? [];
           const drill = filled[Number(at ?? 0)]!.drill;
-          const what = field === 'of' ? 'balls hit' : 'counted';
+          const what = field === 'of' ? t('balls hit') : t('counted');
           return [drill, `${nameOf(drill)}: ${what} ${message}.`];
         }),
       ),
@@ -77,15 +78,15 @@ export function ResultForm({ day, work, nameOf, onResults }: ResultFormProps) {
           <li key={drill} className="grid grid-cols-[minmax(0,1fr)_5rem_5rem] items-end gap-2">
             <p className="self-center">{nameOf(drill)}</p>
             <TextInput
-              label="Counted"
-              aria-label={`${nameOf(drill)}, counted`}
+              label={t('Counted')}
+              aria-label={t('{name}, counted', { name: nameOf(drill) })}
               inputMode="numeric"
               value={typed[i]!.count}
               onChange={({ target }) => put(i, { count: target.value })}
             />
             <TextInput
-              label="of"
-              aria-label={`${nameOf(drill)}, balls hit`}
+              label={t('of')}
+              aria-label={t('{name}, balls hit', { name: nameOf(drill) })}
               inputMode="numeric"
               value={typed[i]!.of}
               onChange={({ target }) => put(i, { of: target.value })}
@@ -97,14 +98,14 @@ export function ResultForm({ day, work, nameOf, onResults }: ResultFormProps) {
       <div className="mt-2 flex flex-wrap items-end gap-3">
         <div className="min-w-48 grow">
           <TextInput
-            label="Note"
+            label={t('Note')}
             maxLength={400}
             value={note}
             onChange={({ target }) => setNote(target.value)}
           />
         </div>
         <button type="submit" className="button-main">
-          Save results
+          {t('Save results')}
         </button>
       </div>
       <Alert className="mt-2">{faults.get(NOTHING)}</Alert>

@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { useState } from 'react';
 import { FaultyInput } from '@/core/tell/format/fault';
 import type { NamedDrill } from '@/core/lesson/drills/drill';
@@ -41,8 +42,8 @@ export function ResultLine({ drills, today, onResults, onCsv }: ResultLineProps)
     >
       <div className="flex flex-wrap items-center gap-2">
         <input
-          aria-label="Today’s result in a line"
-          placeholder="line 7/10 ! windy"
+          aria-label={t('Today’s result in a line')}
+          placeholder={t('line 7/10 ! windy')}
           autoComplete="off"
           maxLength={200}
           value={line}
@@ -50,13 +51,13 @@ export function ResultLine({ drills, today, onResults, onCsv }: ResultLineProps)
           className="box min-w-40 grow"
         />
         <button type="submit" className="button">
-          Log for today
+          {t('Log for today')}
         </button>
         <FileButton accept=".csv,text/csv" onText={onCsv}>
-          Import CSV
+          {t('Import CSV')}
         </FileButton>
       </div>
-      {fault && <Alert>The line {fault}.</Alert>}
+      {fault && <Alert>{t('The line {fault}.', { fault })}</Alert>}
     </form>
   );
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import Link from 'next/link';
 import { useMemo } from 'react';
 import { AS_GOOD, TOPICS, type EyeAnswer, type Topic } from '@/core/lesson/eye/answer';
@@ -33,8 +34,8 @@ const firstWords = (say: string): string =>
     .slice(0, 2)
     .join(' ');
 
-const named = (options: readonly (readonly [number, string])[], value: number): string =>
-  options.find(([each]) => each === value)?.[1] ?? plainNumber(value);
+const named = (options: readonly (readonly [number, () => string])[], value: number): string =>
+  options.find(([each]) => each === value)?.[1]() ?? plainNumber(value);
 
 /** Each topic as it was answered and as it is. */
 function rowsOf(
@@ -53,8 +54,14 @@ function rowsOf(
     sand: [SAND_WORDS[answer.sand].short, SAND_WORDS[sand].short],
     slope: [SLOPE_NAMES[answer.slope], SLOPE_NAMES[slope]],
     club: [answer.club, call.club],
-    face: [named(FACES, answer.face_deg), `${plainNumber(call.face_deg, 0)}° open`],
-    entry: [`${small(answer.entry_in)} behind`, `${small(call.entry_in)} behind`],
+    face: [
+      named(FACES, answer.face_deg),
+      t('{face}° open', { face: plainNumber(call.face_deg, 0) }),
+    ],
+    entry: [
+      t('{small} behind', { small: small(answer.entry_in) }),
+      t('{small} behind', { small: small(call.entry_in) }),
+    ],
     swing: [named(SWINGS, answer.swing_fraction), call.swing_clock],
   };
 }
@@ -73,8 +80,8 @@ export function SceneAnswer({ player, scene, answer, revealed }: SceneAnswerProp
     <section aria-labelledby="answer" className="space-y-3">
       <h2 id="answer" className="text-xl" aria-live="polite">
         {lost < AS_GOOD
-          ? 'As good as the best call.'
-          : `Your call loses ${lost.toFixed(2)} strokes against the best one.`}
+          ? t('As good as the best call.')
+          : t('Your call loses {lost} strokes against the best one.', { lost: lost.toFixed(2) })}
       </h2>
       <StillSection
         shot={shot}
@@ -89,13 +96,13 @@ export function SceneAnswer({ player, scene, answer, revealed }: SceneAnswerProp
           <tr className="border-b-2 border-hairline">
             <td />
             <th scope="col" className="py-1 pr-3">
-              you
+              {t('you')}
             </th>
             <th scope="col" className="pr-3">
-              it is
+              {t('it is')}
             </th>
             <th scope="col">
-              <span className="sr-only">Right</span>
+              <span className="sr-only">{t('Right')}</span>
             </th>
           </tr>
         </thead>
@@ -107,23 +114,34 @@ export function SceneAnswer({ player, scene, answer, revealed }: SceneAnswerProp
               </th>
               <td className="pr-3">{rows[topic][0]}</td>
               <td className="pr-3 font-semibold">{rows[topic][1]}</td>
-              <td>{right[topic] === 1 ? 'right' : <strong>off</strong>}</td>
+              <td>{right[topic] === 1 ? t('right') : <strong>{t('off')}</strong>}</td>
             </tr>
           ))}
         </tbody>
       </table>
       <p>
-        Your ball as you called it: carries {far(own.predicted.carry_yd)}, rolls{' '}
-        {far(own.predicted.run_yd)}; out {chanceWords(own.odds.out)}. The best call, the{' '}
-        {best.call.club}: carries {far(best.call.predicted.carry_yd)}, rolls{' '}
-        {far(best.call.predicted.run_yd)}; out {chanceWords(best.call.odds.out)}.
+        {t(
+          'Your ball as you called it: carries {far}, rolls {far2}; out {chance}. The best call, the {club}: carries {far3}, rolls {far4}; out {chance2}.',
+          {
+            far: far(own.predicted.carry_yd),
+            far2: far(own.predicted.run_yd),
+            chance: chanceWords(own.odds.out),
+            club: best.call.club,
+            far3: far(best.call.predicted.carry_yd),
+            far4: far(best.call.predicted.run_yd),
+            chance2: chanceWords(best.call.odds.out),
+          },
+        )}
       </p>
       <p className="border-l-4 border-flag pl-2">
         {asSeen === null
-          ? 'For what you read nothing would be played at the flag: the reading matters here.'
+          ? t('For what you read nothing would be played at the flag: the reading matters here.')
           : same
-            ? 'Your reading leads to the same club and kind of shot.'
-            : `Your reading would have led to the ${asSeen.club} instead of the ${best.call.club}: the error matters here.`}
+            ? t('Your reading leads to the same club and kind of shot.')
+            : t(
+                'Your reading would have led to the {club} instead of the {club2}: the error matters here.',
+                { club: asSeen.club, club2: best.call.club },
+              )}
       </p>
       <ul className="space-y-1 text-sm">
         {best.call.why.slice(0, 3).map((reason) => (
@@ -132,12 +150,16 @@ export function SceneAnswer({ player, scene, answer, revealed }: SceneAnswerProp
       </ul>
       <details>
         <summary className="min-h-11 py-2.5 font-semibold">
-          What coaches of other schools would say
+          {t('What coaches of other schools would say')}
         </summary>
         <ul className="space-y-2">
           {calls.slice(0, 5).map((call) => (
             <li key={`${call.club}${call.school}${call.rank}`}>
-              <strong>{schoolName(call.school)}</strong>, the {call.club}: {firstWords(call.say)}
+              <strong>{schoolName(call.school)}</strong>
+              {t(', the {club}: {words}', {
+                club: call.club,
+                words: firstWords(call.say),
+              })}
             </li>
           ))}
         </ul>
@@ -147,7 +169,7 @@ export function SceneAnswer({ player, scene, answer, revealed }: SceneAnswerProp
         href={`/?${readingToQuery({ player: player.id, shot: scene.shot })}`}
         className="inline-flex min-h-11 items-center underline underline-offset-4"
       >
-        Open this shot at the desk
+        {t('Open this shot at the desk')}
       </Link>
     </section>
   );

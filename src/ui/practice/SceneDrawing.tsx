@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { shotOf, type Scene } from '@/core/lesson/eye/scene';
 import { feelWords, rehearsalWords } from '@/core/lesson/eye/eyeWords';
 import { greenHalfWidth } from '@/core/ground/situation/ground';
@@ -43,7 +44,7 @@ export function SceneFromSide({ scene, handed }: SceneProps) {
     <svg
       viewBox={`0 0 ${SIZE.width} ${SIZE.height}`}
       role="img"
-      aria-label="The scene from the side, to scale, with a person by the ball"
+      aria-label={t('The scene from the side, to scale, with a person by the ball')}
       className="block w-full rounded"
     >
       <rect width={SIZE.width} height={SIZE.height} fill="var(--sky)" />
@@ -80,7 +81,7 @@ export function SceneFromAbove({ scene, handed }: SceneProps) {
     <svg
       viewBox={`0 0 ${ABOVE.width} ${ABOVE.height}`}
       role="img"
-      aria-label="The scene from above, to scale"
+      aria-label={t('The scene from above, to scale')}
       className="block w-full rounded"
     >
       <AboveGround shot={shot} scale={above} size={ABOVE} />
@@ -99,17 +100,20 @@ export function SceneDrawing({ scene, handed }: SceneProps) {
       <SceneFromSide scene={scene} handed={handed} />
       <SceneFromAbove scene={scene} handed={handed} />
       <div className="grid grid-cols-4 items-end gap-3 max-sm:grid-cols-2">
-        <Close title="The lie">
+        <Close title={t('The lie')}>
           <LieDrawing burial={shot.burial} />
         </Close>
-        <Close title="The sand">
+        <Close title={t('The sand')}>
           <SandSwatch preset={scene.sand} />
         </Close>
-        <Close title="From the side">
-          <TiltDrawing deg={side * degrees(shot.along)} label="The ground, from the side" />
+        <Close title={t('From the side')}>
+          <TiltDrawing deg={side * degrees(shot.along)} label={t('The ground, from the side')} />
         </Close>
-        <Close title="From behind the ball">
-          <TiltDrawing deg={side * degrees(shot.across)} label="The ground, from behind the ball" />
+        <Close title={t('From behind the ball')}>
+          <TiltDrawing
+            deg={side * degrees(shot.across)}
+            label={t('The ground, from behind the ball')}
+          />
         </Close>
       </div>
       <p className="text-sm">

@@ -1,5 +1,7 @@
 'use client';
 
+import { told } from '@/core/ground/language/told';
+import { t } from '@/core/ground/language/t';
 import { useId, useState } from 'react';
 import { readEyeAnswer, type EyeAnswer } from '@/core/lesson/eye/answer';
 import { ENTRIES, FACES, SLOPE_NAMES, SWINGS } from '@/core/lesson/eye/eyeWords';
@@ -37,7 +39,7 @@ const BLANK: Typed = {
   swing: '',
 };
 
-const NAMES: Record<keyof Typed, string> = {
+const NAMES: Record<keyof Typed, string> = told({
   pin: 'distance to the flag',
   lip: 'height of the lip',
   lie: 'lie',
@@ -47,7 +49,7 @@ const NAMES: Record<keyof Typed, string> = {
   face: 'face',
   entry: 'entry point',
   swing: 'swing',
-};
+});
 
 /** What is read in a scene, and what is called for it: two numbers, and a choice for all else; Enter sends it. */
 export function SceneForm({ clubs, onAnswer }: SceneFormProps) {
@@ -60,7 +62,9 @@ export function SceneForm({ clubs, onAnswer }: SceneFormProps) {
   const submit = (): void => {
     const left = (Object.keys(typed) as (keyof Typed)[]).filter((name) => typed[name] === '');
     if (left.length > 0) {
-      setFault(`Still to be answered: ${left.map((name) => NAMES[name]).join(', ')}.`);
+      setFault(
+        t('Still to be answered: {list}.', { list: left.map((name) => NAMES[name]).join(', ') }),
+      );
       return;
     }
     const answer = {
@@ -79,7 +83,10 @@ export function SceneForm({ clubs, onAnswer }: SceneFormProps) {
       const [first] = faults;
       const name = first!.path.startsWith('lip') ? NAMES.lip : NAMES.pin;
       setFault(
-        `The ${name} must be a number a ball can have, in ${first!.path.startsWith('lip') ? tall : far}.`,
+        t('The {name} must be a number a ball can have, in {startsWith}.', {
+          name,
+          startsWith: first!.path.startsWith('lip') ? tall : far,
+        }),
       );
       return;
     }
@@ -102,16 +109,16 @@ export function SceneForm({ clubs, onAnswer }: SceneFormProps) {
       }}
       className="space-y-3"
     >
-      <h2 className="text-xl">Read it</h2>
+      <h2 className="text-xl">{t('Read it')}</h2>
       <div className="grid grid-cols-2 gap-3">
         <TextInput
-          label={`Distance to the flag, ${far}`}
+          label={t('Distance to the flag, {far}', { far })}
           inputMode="decimal"
           value={typed.pin}
           onChange={({ target }) => put('pin', target.value)}
         />
         <TextInput
-          label={`Height of the lip, ${tall}`}
+          label={t('Height of the lip, {tall}', { tall })}
           inputMode="decimal"
           value={typed.lip}
           onChange={({ target }) => put('lip', target.value)}
@@ -129,29 +136,31 @@ export function SceneForm({ clubs, onAnswer }: SceneFormProps) {
         'slope',
         SLOPES.map((slope) => [slope, SLOPE_NAMES[slope]]),
       )}
-      <h2 className="pt-1 text-xl">Call it</h2>
+      <h2 className="pt-1 text-xl">{t('Call it')}</h2>
       {choice(
         'club',
         clubs.map((club) => [club, club]),
       )}
       {choice(
         'face',
-        FACES.map(([deg, name]) => [String(deg), name]),
+        FACES.map(([deg, name]) => [String(deg), name()]),
       )}
       {choice(
         'entry',
         ENTRIES.map((inches) => [
           String(inches),
-          inches === 0 ? 'at the ball' : `${saySmall(toMetres(inches, 'in'), units)} behind`,
+          inches === 0
+            ? t('at the ball')
+            : t('{far} behind', { far: saySmall(toMetres(inches, 'in'), units) }),
         ]),
       )}
       {choice(
         'swing',
-        SWINGS.map(([fraction, name]) => [String(fraction), name]),
+        SWINGS.map(([fraction, name]) => [String(fraction), name()]),
       )}
       {fault && <Alert>{fault}</Alert>}
       <button type="submit" className="button-main w-full">
-        See the answer
+        {t('See the answer')}
       </button>
     </form>
   );

@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { X } from 'lucide-react';
 import { useState } from 'react';
 import type { NamedDrill } from '@/core/lesson/drills/drill';
@@ -50,12 +51,16 @@ export function SessionList(props: SessionListProps) {
                 {nth === null ? '' : `${nth}. `}
                 {sayWeekday(day)}
                 <span className="block text-sm text-ink-soft">
-                  {nth === null ? 'besides the plan' : day === today ? `today, ${at}` : at}
+                  {nth === null
+                    ? t('besides the plan')
+                    : day === today
+                      ? t('today, {last}', { last: at })
+                      : at}
                 </span>
               </p>
               <div className="min-w-0 grow max-sm:order-last max-sm:basis-full">
                 {work.length === 0 && own.length === 0 ? (
-                  <p className="text-sm text-ink-soft">No drill fits this session.</p>
+                  <p className="text-sm text-ink-soft">{t('No drill fits this session.')}</p>
                 ) : state === 'done' ? null : (
                   <p className={state === 'missed' ? 'text-ink-soft' : ''}>
                     {work.map(({ drill, balls }) => `${nameOf(drill)} ${balls}`).join(' · ')}
@@ -67,12 +72,16 @@ export function SessionList(props: SessionListProps) {
                       <span>
                         {nameOf(result.drill)}{' '}
                         <strong className="whitespace-nowrap">
-                          {result.count} of {result.of}
+                          {t('{count} of {of}', { count: result.count, of: result.of })}
                         </strong>
                         {result.note && `, ${result.note}`}
                       </span>
                       <IconButton
-                        label={`Delete ${nameOf(result.drill)} ${result.count} of ${result.of}`}
+                        label={t('Delete {name} {count} of {of}', {
+                          name: nameOf(result.drill),
+                          count: result.count,
+                          of: result.of,
+                        })}
                         onClick={() => onRemove(result)}
                         harm
                       >
@@ -90,7 +99,7 @@ export function SessionList(props: SessionListProps) {
                   onClick={() => setLogging(logging === day ? null : day)}
                   className="button no-print shrink-0 px-3"
                 >
-                  {own.length > 0 ? 'Add more' : 'Log it'}
+                  {own.length > 0 ? t('Add more') : t('Log it')}
                 </button>
               )}
             </div>

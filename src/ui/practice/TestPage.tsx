@@ -1,11 +1,12 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
-import { BAND_WORDS, pointsWords } from '@/core/lesson/bunkerTest/bands';
+import { bandWords, pointsWords } from '@/core/lesson/bunkerTest/bands';
 import { stationOf, type BunkerTest, type StoredTest } from '@/core/lesson/bunkerTest/test';
 import { saidShot } from '@/core/tell/grammar/saidShot';
-import { NOBODY_AHEAD } from '@/core/tell/script/care';
+import { nobodyAhead } from '@/core/tell/script/care';
 import { TopBar } from '../frame/TopBar';
 import { Alert } from '../kit/Alert';
 import { CommandHints, useCommands, type Command } from '../kit/commands';
@@ -52,13 +53,19 @@ export function TestPage({ id, stored, others }: TestPageProps) {
     if (hits.length > 0) put({ ...test, hits: hits.slice(0, -1) });
   };
   const commands: Command[] = [
-    ...BAND_WORDS.map((words, band): Command => ({
-      name: `Ball: ${words}`,
-      group: 'Test',
+    ...bandWords().map((words, band): Command => ({
+      name: t('Ball: {words}', { words }),
+      group: t('Test'),
       key: String(band + 1),
       act: () => hit(band),
     })),
-    { name: 'Undo the last ball', group: 'Test', key: 'mod+z', hint: 'undo last ball', act: undo },
+    {
+      name: t('Undo the last ball'),
+      group: t('Test'),
+      key: 'mod+z',
+      hint: t('undo last ball'),
+      act: undo,
+    },
   ];
   useCommands(commands);
 
@@ -67,7 +74,7 @@ export function TestPage({ id, stored, others }: TestPageProps) {
       <TopBar room="Practice">
         {whole && (
           <a href={`/practice/tests/${id}/pdf`} className="button-quiet">
-            PDF
+            {t('PDF')}
           </a>
         )}
       </TopBar>
@@ -79,23 +86,25 @@ export function TestPage({ id, stored, others }: TestPageProps) {
           <button
             type="button"
             onClick={() =>
-              void remove(`/api/tests/${id}`, `test of ${stored.playerName}`, () =>
-                router.push('/practice/tests'),
+              void remove(
+                `/api/tests/${id}`,
+                t('test of {playerName}', { playerName: stored.playerName }),
+                () => router.push('/practice/tests'),
               )
             }
             className="button hover:text-harm"
           >
-            Delete
+            {t('Delete')}
           </button>
           <button type="button" disabled={hits.length === 0} onClick={undo} className="button">
-            Undo last ball
+            {t('Undo last ball')}
           </button>
         </header>
         {fault && (
           <Alert className="mt-3">
-            Not saved yet: {fault}{' '}
+            {t('Not saved yet: {fault}', { fault })}{' '}
             <button type="button" className="min-h-11 underline" onClick={() => put({ ...test })}>
-              Save again
+              {t('Save again')}
             </button>
           </Alert>
         )}
@@ -104,12 +113,16 @@ export function TestPage({ id, stored, others }: TestPageProps) {
         ) : (
           <section aria-labelledby="ball" className="mt-4">
             <h2 id="ball" className="text-2xl" aria-live="polite">
-              Ball {hits.length + 1} of {balls}, station {station + 1}
+              {t('Ball {hits} of {balls}, station {station}', {
+                hits: hits.length + 1,
+                balls,
+                station: station + 1,
+              })}
             </h2>
             <p className="mt-1 text-lg">{saidShot(stations[station]!.shot, units)}</p>
-            <p className="mt-3 font-semibold">Where did it stop?</p>
+            <p className="mt-3 font-semibold">{t('Where did it stop?')}</p>
             <div className="mt-2 grid grid-cols-3 gap-3 max-sm:grid-cols-2 max-sm:gap-2">
-              {BAND_WORDS.map((words, band) => (
+              {bandWords().map((words, band) => (
                 <button
                   key={words}
                   type="button"
@@ -122,10 +135,10 @@ export function TestPage({ id, stored, others }: TestPageProps) {
               ))}
             </div>
             <p className="mt-3 text-sm text-ink-soft">
-              Paces from the flag to the ball. {NOBODY_AHEAD}.
+              {t('Paces from the flag to the ball. {nobodyAhead}.', { nobodyAhead: nobodyAhead() })}
             </p>
             <p className="mt-2 flex flex-wrap gap-x-4 text-sm text-ink-soft max-md:hidden">
-              <span>1 to {BAND_WORDS.length}: where it stopped</span>
+              <span>{t('1 to {bands}: where it stopped', { bands: bandWords().length })}</span>
               <CommandHints commands={commands} />
             </p>
           </section>

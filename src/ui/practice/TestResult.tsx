@@ -1,5 +1,6 @@
+import { t } from '@/core/ground/language/t';
 import { SKILLS } from '@/core/ground/player/player';
-import { BAND_WORDS, mostPoints } from '@/core/lesson/bunkerTest/bands';
+import { bandWords, mostPoints } from '@/core/lesson/bunkerTest/bands';
 import {
   believedOf,
   expectedPoints,
@@ -36,7 +37,10 @@ export function TestResult({ test, others }: TestResultProps) {
     <>
       <section aria-labelledby="figure" className="mt-4">
         <h2 id="figure" className="text-2xl">
-          {pointsOf(hits)} of {mostPoints(hits.length)} points
+          {t('{pointsOf} of {mostPoints} points', {
+            pointsOf: pointsOf(hits),
+            mostPoints: mostPoints(hits.length),
+          })}
         </h2>
         <p className="mt-1 text-lg">{figureWords(figureOf(believed))}</p>
         {before && (
@@ -49,17 +53,17 @@ export function TestResult({ test, others }: TestResultProps) {
       </section>
       <section aria-labelledby="against" className="mt-6">
         <h2 id="against" className="text-xl">
-          Against every level
+          {t('Against every level')}
         </h2>
-        <Sideways label="Against every level">
+        <Sideways label={t('Against every level')}>
           <table className="mt-1 w-full border-collapse text-left">
             <thead>
               <tr className="border-b-2 border-hairline">
                 <th scope="col" className="py-1 pr-3">
-                  Of 100 balls
+                  {t('Of 100 balls')}
                 </th>
                 <th scope="col" className="pr-3">
-                  here
+                  {t('here')}
                 </th>
                 {SKILLS.map((skill) => (
                   <th key={skill} scope="col" className="pr-3 font-normal max-sm:text-sm">
@@ -72,7 +76,7 @@ export function TestResult({ test, others }: TestResultProps) {
               {bandsInHundred(test).map(({ here, levels }, band) => (
                 <tr key={band} className="border-b border-hairline">
                   <th scope="row" className="py-1 pr-3 font-normal">
-                    {BAND_WORDS[band]}
+                    {bandWords()[band]}
                   </th>
                   <td className="pr-3 font-semibold">{here}</td>
                   {levels.map((share, i) => (
@@ -84,7 +88,7 @@ export function TestResult({ test, others }: TestResultProps) {
               ))}
               <tr>
                 <th scope="row" className="py-1 pr-3">
-                  points
+                  {t('points')}
                 </th>
                 <td className="pr-3 font-semibold">{pointsOf(hits)}</td>
                 {SKILLS.map((skill) => (
@@ -97,14 +101,15 @@ export function TestResult({ test, others }: TestResultProps) {
           </table>
         </Sideways>
         <p className="mt-1 text-sm text-ink-soft">
-          The levels are what the engine expects with this bag, from these stations, in this sand;
-          not balls that anybody hit. In brackets: 90% confidence.
+          {t(
+            'The levels are what the engine expects with this bag, from these stations, in this sand; not balls that anybody hit. In brackets: 90% confidence.',
+          )}
         </p>
       </section>
       {all.length > 1 && (
-        <section aria-label="Earlier tests" className="mt-6 max-w-2xl">
+        <section aria-label={t('Earlier tests')} className="mt-6 max-w-2xl">
           <LazyIntervalChart
-            title="Handicap from bunkers, test by test"
+            title={t('Handicap from bunkers, test by test')}
             unit=""
             say={(handicap) => handicapWords(Math.round(handicap))}
             days={[all[0]!.held_on, all.at(-1)!.held_on]}

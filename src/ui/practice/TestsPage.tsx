@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { Trash2 } from 'lucide-react';
 import Link from 'next/link';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
@@ -37,20 +38,21 @@ export function TestsPage({ players, ...props }: TestsPageProps) {
       <TopBar room="Practice" />
       <main className="mx-auto w-full max-w-[60rem] grow px-6 py-5 max-sm:px-3">
         <header className="flex flex-wrap items-center gap-3">
-          <h1 className="mr-auto text-3xl">Bunker tests</h1>
+          <h1 className="mr-auto text-3xl">{t('Bunker tests')}</h1>
           <PracticeNav part="Bunker tests" />
         </header>
         <p className="mt-2 max-w-[65ch]">
-          Ten or twenty balls from five stations. Each ball counts by how close it stops, against
-          what the engine expects of every level in this sand.
+          {t(
+            'Ten or twenty balls from five stations. Each ball counts by how close it stops, against what the engine expects of every level in this sand.',
+          )}
         </p>
         <PlayerLinks
-          title="Test"
+          title={t('Test')}
           players={players}
           hrefOf={(id) => `/practice/tests/new?player=${encodeURIComponent(id)}`}
         />
         {tests.length === 0 ? (
-          <p className="mt-6 text-lg">No test yet. Choose a player to begin with one.</p>
+          <p className="mt-6 text-lg">{t('No test yet. Choose a player to begin with one.')}</p>
         ) : (
           <>
             <ul className="mt-6">
@@ -67,10 +69,15 @@ export function TestsPage({ players, ...props }: TestsPageProps) {
                     <span className="block text-sm">{standing(test)}</span>
                   </Link>
                   <IconButton
-                    label={`Delete the test of ${playerName} on ${sayDay(test.held_on)}`}
+                    label={t('Delete the test of {playerName} on {day}', {
+                      playerName,
+                      day: sayDay(test.held_on),
+                    })}
                     onClick={() =>
-                      void remove(`/api/tests/${id}`, `test of ${playerName}`, () =>
-                        lookAgain(cache, [TESTS]),
+                      void remove(
+                        `/api/tests/${id}`,
+                        t('test of {playerName}', { playerName }),
+                        () => lookAgain(cache, [TESTS]),
                       )
                     }
                     harm
@@ -82,7 +89,7 @@ export function TestsPage({ players, ...props }: TestsPageProps) {
             </ul>
             <p className="mt-4 flex items-baseline gap-6">
               <a href="/api/tests/export" download className="underline underline-offset-4">
-                Export as CSV
+                {t('Export as CSV')}
               </a>
               <DeletedLink />
             </p>
@@ -95,8 +102,12 @@ export function TestsPage({ players, ...props }: TestsPageProps) {
 
 /** What a test came to so far. */
 function standing({ hits, balls, stations }: StoredTest['test']): string {
-  const points = `${pointsOf(hits)} of ${mostPoints(hits.length)} points`;
-  if (hits.length < balls) return `${hits.length} of ${balls} balls, ${points}`;
+  const points = t('{pointsOf} of {mostPoints} points', {
+    pointsOf: pointsOf(hits),
+    mostPoints: mostPoints(hits.length),
+  });
+  if (hits.length < balls)
+    return t('{hits} of {balls} balls, {points}', { hits: hits.length, balls, points });
   const norms = stations.map((station) => station.norms);
   return `${points}. ${figureWords(figureOf(believedOf(hits, norms)))}`;
 }

@@ -1,5 +1,7 @@
 'use client';
 
+import { written } from '@/core/ground/language/written';
+import { t } from '@/core/ground/language/t';
 import { useState } from 'react';
 import type { ListedDrill } from '@/core/lesson/drills/chosen';
 import type { PlanItem } from '@/core/lesson/homework/plan';
@@ -76,51 +78,55 @@ export function WorthPanel({ player, situation, readings, drills, onItems }: Wor
   return (
     <section aria-labelledby="worth" aria-busy={running}>
       <h2 id="worth" className="text-xl">
-        What is worth most
+        {t('What is worth most')}
       </h2>
       <p className="mt-1 max-w-[65ch] text-sm text-ink-soft">
-        Strokes saved in 100 bunker shots by an hour of practice, as the model plays this player.
-        What an hour brings is an assumption: change it.
+        {t(
+          'Strokes saved in 100 bunker shots by an hour of practice, as the model plays this player. What an hour brings is an assumption: change it.',
+        )}
       </p>
       <div className="mt-2 flex flex-wrap items-end gap-3">
         <Pick
-          label="An hour narrows a spread by"
+          label={t('An hour narrows a spread by')}
           value={String(hour)}
           onValue={(share) => setHour(Number(share))}
           options={HOUR.choices.map((share) => [String(share), percent(share)] as const)}
         />
         <Pick
-          label="Usual club from sand"
+          label={t('Usual club from sand')}
           value={habit}
           onValue={setHabit}
-          options={[['', 'not known'], ...player.bag.map(({ name }) => [name, name] as const)]}
+          options={[['', t('not known')], ...player.bag.map(({ name }) => [name, name] as const)]}
         />
         {readings.length > 0 && (
           <Pick
-            label="Bunkers"
+            label={t('Bunkers')}
             value={mix}
             onValue={setMix}
             options={[
-              ['season', 'a typical season'],
-              ['readings', `this player’s ${counted(readings.length, 'reading')}`],
+              ['season', t('a typical season')],
+              [
+                'readings',
+                t('this player’s {readings}', { readings: counted(readings.length, 'reading') }),
+              ],
             ]}
           />
         )}
         {!asked && (
           <button type="button" onClick={() => setAsked(true)} className="button">
-            Work it out
+            {t('Work it out')}
           </button>
         )}
         {running && (
           <button type="button" onClick={stop} className="button">
-            Stop
+            {t('Stop')}
           </button>
         )}
       </div>
       {failure && <Alert>{failure.message}</Alert>}
       {running && (
         <progress
-          aria-label="Shots worked out"
+          aria-label={t('Shots worked out')}
           value={value?.done ?? 0}
           max={value?.of ?? SHOTS}
           className="progress mt-2 w-full max-w-2xl"
@@ -136,8 +142,11 @@ export function WorthPanel({ player, situation, readings, drills, onItems }: Wor
                     {i + 1}. {WORKED[what].name}
                   </span>
                   <span className="text-sm">
-                    {inHundred(saved.mean)} strokes ({inHundred(saved.low)} to{' '}
-                    {inHundred(saved.high)})
+                    {t('{strokes} strokes ({low} to {high})', {
+                      strokes: inHundred(saved.mean),
+                      low: inHundred(saved.low),
+                      high: inHundred(saved.high),
+                    })}
                   </span>
                 </p>
                 <div aria-hidden="true" className="relative h-3">
@@ -154,9 +163,13 @@ export function WorthPanel({ player, situation, readings, drills, onItems }: Wor
             ))}
           </ol>
           <p className="mt-1 text-sm text-ink-soft">
-            In brackets: 90% confidence, over {counted(value!.worths.length, 'shot')}
-            {running && ' so far'}. Players like this one differ: the intervals overlap where the
-            order is not sure.
+            {t('In brackets: 90% confidence, over {shots}', {
+              shots: counted(value!.worths.length, 'shot'),
+            })}
+            {running && ` ${t('so far')}`}
+            {t(
+              '. Players like this one differ: the intervals overlap where the order is not sure.',
+            )}
           </p>
           {club && <p className="mt-2 border-l-4 border-flag pl-2">{club}</p>}
           {!running &&
@@ -166,11 +179,11 @@ export function WorthPanel({ player, situation, readings, drills, onItems }: Wor
                 onClick={() => onItems(planItems(worths, drills, player.cautions))}
                 className="button mt-3"
               >
-                Use drills for these
+                {t('Use drills for these')}
               </button>
             ) : (
               <p className="mt-2">
-                An hour brings little here. Keep what there is: play for score.
+                {t('An hour brings little here. Keep what there is: play for score.')}
               </p>
             ))}
         </>
@@ -180,7 +193,7 @@ export function WorthPanel({ player, situation, readings, drills, onItems }: Wor
 }
 
 /** Strokes a shot as strokes in a hundred; never less than none. */
-const inHundred = (strokes: number): string => (100 * Math.max(0, strokes)).toFixed(1);
+const inHundred = (strokes: number): string => written((100 * Math.max(0, strokes)).toFixed(1));
 
 /** Where an interval lies on a line from none to the most. */
 const spanOf = (low: number, high: number, most: number) => ({

@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { GREEN_FIRMNESS, type Green } from '@/core/ground/situation/green';
 import { degrees } from '@/core/ground/units/angle';
 import { fromMetres } from '@/core/ground/units/length';
@@ -12,28 +13,28 @@ export function GreenPanel({ green, onFields }: { green: Green; onFields: SetFie
   return (
     <>
       <NumberPanel
-        label="Speed of the green"
-        unit="ft"
+        label={t('Speed of the green')}
+        unit={t('ft')}
         value={fromMetres(green.stimp, 'ft')}
         from={5}
         to={14}
         step={0.5}
         autoFocus
-        help="Stimp: 8 is slow, 10 average, 12 fast."
+        help={t('Stimp: 8 is slow, 10 average, 12 fast.')}
         onValue={(value) => onFields({ 'green.stimp_ft': value })}
       />
       <NumberPanel
-        label="Uphill at the landing spot"
+        label={t('Uphill at the landing spot')}
         unit="°"
         value={Math.round(degrees(green.slope) * 2) / 2}
         from={-5}
         to={5}
         step={0.5}
-        help="Minus for downhill."
+        help={t('Minus for downhill.')}
         onValue={(value) => onFields({ 'green.slope_deg': value })}
       />
       <ChoiceGroup
-        label="Green firmness"
+        label={t('Green firmness')}
         columns={3}
         value={green.firmness}
         onValue={(firmness) =>

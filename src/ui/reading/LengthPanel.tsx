@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import type { Threshold } from '@/core/ground/measure/measured';
 import { fromMetres } from '@/core/ground/units/length';
 import { unitFor, type Scale } from '@/core/ground/units/say';
@@ -67,7 +68,7 @@ export function PacedPanel({ thresholds, ...panel }: PacedPanelProps) {
   return (
     <>
       <LengthPanel {...panel} scale="ground" />
-      <MeasureBox title="Pace it out">
+      <MeasureBox title={t('Pace it out')}>
         <Pacing
           thresholds={thresholds}
           onTake={(metres) => onFields(lengthField(path, metres, 'ground', units))}

@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { LIES, burialOf, nearestLie, type Lie } from '@/core/ground/sand/lie';
 import type { Sand } from '@/core/ground/sand/presets';
 import { LieDrawing } from '../drawing/LieDrawing';
@@ -20,7 +21,7 @@ export function LiePanel({ burial, sand, onLie, onBurial }: LiePanelProps) {
   return (
     <>
       <ChoiceGroup
-        label="Lie"
+        label={t('Lie')}
         columns={2}
         value={nearestLie(burial)}
         onValue={onLie}
@@ -32,14 +33,14 @@ export function LiePanel({ burial, sand, onLie, onBurial }: LiePanelProps) {
       />
       <NumberPanel
         key={burial}
-        label="Depth of the ball in the sand"
-        unit="mm"
+        label={t('Depth of the ball in the sand')}
+        unit={t('mm')}
         value={burial * 1000}
         from={0}
         to={45}
         step={1}
         onValue={onBurial}
-        help="A ball is 43 mm across, so 21 is half buried."
+        help={t('A ball is 43 mm across, so 21 is half buried.')}
       />
     </>
   );

@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import type { Club } from '@/core/ground/club/club';
 import type { Threshold } from '@/core/ground/measure/measured';
 import type { Lip } from '@/core/ground/situation/shot';
@@ -23,20 +24,20 @@ export function LipPanel({ lip, bag, thresholds, onFields }: LipPanelProps) {
     <>
       <LengthPanel
         {...common}
-        label="Height of the lip above the ball"
+        label={t('Height of the lip above the ball')}
         path="lip.height"
         metres={lip.height}
         range={[0, 12, 0.5]}
       />
       <LengthPanel
         {...common}
-        label="Distance from ball to lip"
+        label={t('Distance from ball to lip')}
         path="lip.distance"
         metres={lip.distance}
         range={[1, 40, 1]}
         autoFocus={false}
       />
-      <MeasureBox title="Measure it">
+      <MeasureBox title={t('Measure it')}>
         <LipMeasure
           bag={bag}
           thresholds={thresholds}

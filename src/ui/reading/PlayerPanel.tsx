@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import Link from 'next/link';
 import { RadioGroup } from 'radix-ui';
 import type { RosterPlayer } from '@/core/lesson/players/player';
@@ -30,20 +31,20 @@ export function PlayerPanel({ players, value, onValue, onDone }: PlayerPanelProp
   return (
     <>
       <h2 className="mb-2 flex items-baseline justify-between text-base">
-        Player
+        {t('Player')}
         <Link
           prefetch={false}
           href={`/players/${value}`}
           className="text-sm font-normal underline underline-offset-4"
         >
-          player page
+          {t('player page')}
         </Link>
       </h2>
       <input {...field} className="box mb-2 w-full px-3 text-base" />
-      {found?.length === 0 && <p>No match.</p>}
+      {found?.length === 0 && <p>{t('No match.')}</p>}
       {fault && <Alert>{fault}</Alert>}
       <RadioGroup.Root
-        aria-label="Player"
+        aria-label={t('Player')}
         value={value}
         onValueChange={(id) => onValue(shown.find((player) => player.id === id)!)}
         className="flex flex-col gap-1"
@@ -56,7 +57,7 @@ export function PlayerPanel({ players, value, onValue, onDone }: PlayerPanelProp
           >
             <span className="block font-semibold">
               {player.name}
-              {player.handed === 'left' && ' · left-handed'}
+              {player.handed === 'left' && ` ${t('· left-handed')}`}
             </span>
             <span className="block text-sm">
               {SKILL_WORDS[player.skill]} · {player.bag.map(({ name }) => name).join(', ')}

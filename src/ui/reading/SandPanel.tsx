@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { SAND_PRESETS, type SandPreset } from '@/core/ground/sand/presets';
 import { SandSwatch } from '../drawing/SandSwatch';
 import { ChoiceGroup } from '../kit/ChoiceGroup';
@@ -31,7 +32,7 @@ export function SandPanel(props: SandPanelProps) {
   return (
     <>
       <ChoiceGroup
-        label="Sand"
+        label={t('Sand')}
         columns={3}
         value={preset}
         onValue={(next) => onFields({ ...AS_USUAL, 'sand.preset': next })}
@@ -43,23 +44,23 @@ export function SandPanel(props: SandPanelProps) {
         }))}
       />
       <TickBox
-        label="dry crust over packed, wet sand"
+        label={t('dry crust over packed, wet sand')}
         checked={crust}
         onChecked={(next) => onField('sand.crust', next || undefined)}
         className="mb-3"
       />
       <NumberPanel
-        label="Depth of sand over the hard base"
-        unit="mm"
+        label={t('Depth of sand over the hard base')}
+        unit={t('mm')}
         value={depthMm}
         from={5}
         to={150}
         step={5}
         onValue={(value) => onField('sand.depth_mm', value)}
-        help="100 mm is about a hand deep. Any deeper and the base no longer matters."
+        help={t('100 mm is about a hand deep. Any deeper and the base no longer matters.')}
       />
       <NumberPanel
-        label="Moisture, 0 dry to 1 soaked"
+        label={t('Moisture, 0 dry to 1 soaked')}
         unit=""
         value={moisture}
         from={0}
@@ -69,10 +70,10 @@ export function SandPanel(props: SandPanelProps) {
       />
       <details open={measured}>
         <summary className="min-h-11 cursor-pointer py-2.5">
-          Firmness and density as numbers
+          {t('Firmness and density as numbers')}
         </summary>
         <NumberPanel
-          label="Firmness, 0 powder to 1 packed"
+          label={t('Firmness, 0 powder to 1 packed')}
           unit=""
           value={Math.round(firmness * 100) / 100}
           from={0}
@@ -81,18 +82,18 @@ export function SandPanel(props: SandPanelProps) {
           onValue={(value) => onField('sand.firmness', value)}
         />
         <NumberPanel
-          label="Density"
-          unit="kg/m³"
+          label={t('Density')}
+          unit={t('kg/m³')}
           value={Math.round(density)}
           from={1200}
           to={2100}
           step={50}
           onValue={(value) => onField('sand.density_kgm3', value)}
-          help="Weigh a level litre of sand: 1.55 kg is 1550."
+          help={t('Weigh a level litre of sand: 1.55 kg is 1550.')}
         />
         {measured && (
           <button type="button" className="min-h-11 underline" onClick={() => onFields(AS_USUAL)}>
-            Reset to typical for this sand
+            {t('Reset to typical for this sand')}
           </button>
         )}
       </details>

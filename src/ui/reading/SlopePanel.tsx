@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import type { Threshold } from '@/core/ground/measure/measured';
 import type { Hand } from '@/core/ground/player/player';
 import { TiltDrawing } from '../drawing/TiltDrawing';
@@ -24,9 +25,12 @@ export function SlopePanel(props: SlopePanelProps) {
   const seen = handed === 'right' ? acrossDeg : -acrossDeg;
   return (
     <>
-      <TiltDrawing deg={alongDeg} label={`From the side: ${alongDeg} degrees`} />
+      <TiltDrawing
+        deg={alongDeg}
+        label={t('From the side: {along} degrees', { along: alongDeg })}
+      />
       <NumberPanel
-        label="Upslope along the line"
+        label={t('Upslope along the line')}
         unit="°"
         value={alongDeg}
         from={-20}
@@ -34,20 +38,23 @@ export function SlopePanel(props: SlopePanelProps) {
         step={1}
         autoFocus
         onValue={(deg) => onFields({ 'slope.along_deg': deg })}
-        help="Minus for a downslope."
+        help={t('Minus for a downslope.')}
       />
-      <TiltDrawing deg={seen} label={`From behind the ball: ${acrossDeg} degrees`} />
+      <TiltDrawing
+        deg={seen}
+        label={t('From behind the ball: {across} degrees', { across: acrossDeg })}
+      />
       <NumberPanel
-        label="Ball above the feet"
+        label={t('Ball above the feet')}
         unit="°"
         value={acrossDeg}
         from={-20}
         to={20}
         step={1}
         onValue={(deg) => onFields({ 'slope.across_deg': deg })}
-        help="Minus for a ball below the feet."
+        help={t('Minus for a ball below the feet.')}
       />
-      <MeasureBox title="Measure it">
+      <MeasureBox title={t('Measure it')}>
         <TiltMeasure
           handed={handed}
           thresholds={thresholds}

@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { Popover } from 'radix-ui';
 import { FromGround } from './FromGround';
 import { isFocusTaken, showFocused } from '../kit/focus';
@@ -49,10 +50,10 @@ export function Token(props: TokenProps) {
           {grounded && (
             <>
               <FromGround />
-              <span className="sr-only">, from the ground</span>
+              <span className="sr-only">{t(', from the ground')}</span>
             </>
           )}
-          <span className="sr-only">, {label}, change</span>
+          <span className="sr-only">{t(', {label}, change', { label })}</span>
         </Popover.Trigger>
         <Popover.Portal>
           <Popover.Content

@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { X } from 'lucide-react';
 import { useState } from 'react';
 import { lengthOf } from '@/core/tell/format/fields';
@@ -39,8 +40,11 @@ function towardWords(deg: number): string {
   const side = SIDES.find((each) => Math.abs(each.deg) === Math.abs(deg) && deg * each.deg > 0);
   if (side) return side.name;
   return deg === 0 || Math.abs(deg) === 180
-    ? 'back'
-    : `${plainNumber(Math.abs(deg), 0)}° to the ${deg > 0 ? 'right' : 'left'}`;
+    ? t('back')
+    : t('{deg}° to the {deg2}', {
+        deg: plainNumber(Math.abs(deg), 0),
+        deg2: deg > 0 ? t('right') : t('left'),
+      });
 }
 
 /** Ways out other than at the flag: low ones at a press, each with its direction, lip and room to be changed. */
@@ -49,7 +53,7 @@ export function WaysOut({ ways, onFields }: WaysOutProps) {
     onFields({ escapes: next.length > 0 ? next : undefined });
   return (
     <fieldset>
-      <legend className="mb-1 text-base font-semibold">Another direction</legend>
+      <legend className="mb-1 text-base font-semibold">{t('Another direction')}</legend>
       <div className="flex gap-2">
         {SIDES.map(({ deg, name }) => {
           const has = ways.some(({ toward_deg }) => toward_deg === deg);
@@ -110,21 +114,21 @@ function Way({
       <div className="flex items-end gap-2">
         <WayNumber
           {...common}
-          label="Direction"
+          label={t('Direction')}
           unit="°"
           value={way.toward_deg}
           onValue={(value) => set('toward_deg', value)}
         />
         <WayNumber
           {...common}
-          label="Lip"
+          label={t('Lip')}
           unit={high}
           value={shown(way.lip, 'height', high)}
           onValue={(value) => set(`lip.height_${high}`, value)}
         />
         <button
           type="button"
-          aria-label={`Without the way ${words}`}
+          aria-label={t('Without the way {words}', { words })}
           onClick={onRemove}
           className="ml-auto grid size-11 place-items-center rounded hover:text-harm"
         >
@@ -134,14 +138,14 @@ function Way({
       <div className="flex items-end gap-2">
         <WayNumber
           {...common}
-          label="Distance to the lip"
+          label={t('Distance to the lip')}
           unit={high}
           value={shown(way.lip, 'distance', high)}
           onValue={(value) => set(`lip.distance_${high}`, value)}
         />
         <WayNumber
           {...common}
-          label="Space beyond it"
+          label={t('Space beyond it')}
           unit={far}
           value={shown(way, 'room', far)}
           onValue={(value) => set(`room_${far}`, value)}
@@ -152,7 +156,7 @@ function Way({
           <span className="font-semibold text-harm">{fault}</span>
         ) : (
           <span className="text-ink-soft">
-            {words}; degrees from the flag, to the left with a minus
+            {t('{words}; degrees from the flag, to the left with a minus', { words })}
           </span>
         )}
       </p>
@@ -183,7 +187,7 @@ function WayNumber({
       onValue={(text) => {
         const number = numberOf(text);
         const fault = Number.isNaN(number)
-          ? `${label} must be a number in ${unit}, not "${text}".`
+          ? t('{label} must be a number in {unit}, not "{text}".', { label, unit, text })
           : onValue(number);
         onFault(fault);
         setTyped(fault === null && text === plainNumber(number) ? null : text);

@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { fromMps, speedUnit, toMps } from '@/core/ground/units/speed';
 import { ChoiceGroup } from '../kit/ChoiceGroup';
 import { NumberPanel } from '../kit/NumberPanel';
@@ -22,7 +23,7 @@ export function WindPanel({ speedMps, fromDeg, onWind }: WindPanelProps) {
   return (
     <>
       <NumberPanel
-        label="Wind"
+        label={t('Wind')}
         unit={unit}
         value={Math.round(fromMps(speedMps, unit) * 10) / 10}
         from={0}
@@ -32,7 +33,7 @@ export function WindPanel({ speedMps, fromDeg, onWind }: WindPanelProps) {
         onValue={(value) => onWind(Math.round(toMps(value, unit) * 100) / 100, fromDeg)}
       />
       <ChoiceGroup
-        label="From"
+        label={t('From')}
         columns={2}
         value={nearest.id}
         onValue={(id) => onWind(speedMps || 4, WIND_FROM.find((each) => each.id === id)!.deg)}

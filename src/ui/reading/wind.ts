@@ -1,5 +1,7 @@
+import { toldIn } from '@/core/ground/language/told';
+
 /** Where wind comes from, clockwise from the player's face. */
-export const WIND_FROM = [
+export const WIND_FROM = toldIn(['name'], [
   { id: 'against', deg: 0, name: 'against' },
   { id: 'against-right', deg: 45, name: 'against, from the right' },
   { id: 'right', deg: 90, name: 'from the right' },
@@ -8,7 +10,7 @@ export const WIND_FROM = [
   { id: 'behind-left', deg: 225, name: 'behind, from the left' },
   { id: 'left', deg: 270, name: 'from the left' },
   { id: 'against-left', deg: 315, name: 'against, from the left' },
-] as const;
+] as const);
 
 /** The words for a direction, nearest of eight. */
 export function windWords(fromDeg: number): string {

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { faultLine, type Fault } from '@/core/tell/format/fault';
 
 /** What a request to the server came to: its answer, a refusal with what is wrong, or no answer at all. */
@@ -8,17 +9,22 @@ export type Replied<T> =
 
 export type Unanswered = Exclude<Replied<never>, { kind: 'ok' }>;
 
-export const AWAY = 'The server does not answer. Nothing was lost: try again in a moment.';
+export const serverAway = () =>
+  t('The server does not answer. Nothing was lost: try again in a moment.');
 
 /** Said where a session has ended. */
-export const SIGNED_OUT =
-  'You are not signed in any more. Nothing was lost: open another tab, sign in there, and try again here.';
+export const signedOut = () =>
+  t(
+    'You are not signed in any more. Nothing was lost: open another tab, sign in there, and try again here.',
+  );
 
 /** What is said of a request without an answer. */
 export function saidOf(reply: Unanswered): string {
-  if (reply.kind === 'away') return AWAY;
-  if (reply.status === 401) return SIGNED_OUT;
-  return reply.faults.length > 0 ? faultLine(reply.faults) : `The server answered ${reply.status}.`;
+  if (reply.kind === 'away') return serverAway();
+  if (reply.status === 401) return signedOut();
+  return reply.faults.length > 0
+    ? faultLine(reply.faults)
+    : t('The server answered {status}.', { status: reply.status });
 }
 
 /** True where asking again later may help: no answer, one that the server is at fault for, or that somebody must sign in first. */

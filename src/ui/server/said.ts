@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { toast } from 'sonner';
 import { ask, saidOf, type Replied } from './client';
 
@@ -17,9 +18,9 @@ export async function remove(url: string, name: string, changed: () => unknown):
   const bringBack = async (): Promise<void> => {
     if (isDone(await ask(`${url}/restore`, 'POST'))) await changed();
   };
-  toast(`Deleted: ${name}`, {
+  toast(t('Deleted: {name}', { name }), {
     duration: UNDO_MS,
-    action: { label: 'Undo', onClick: () => void bringBack() },
+    action: { label: t('Undo'), onClick: () => void bringBack() },
   });
   await changed();
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { keepPreviousData, queryOptions, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState, type ChangeEvent, type KeyboardEvent } from 'react';
 import { useDebounce } from 'use-debounce';
@@ -53,8 +54,8 @@ export function usePlayersCalled(
     searched,
     field: {
       type: 'search',
-      'aria-label': 'Find a player',
-      placeholder: 'Find by name',
+      'aria-label': t('Find a player'),
+      placeholder: t('Find by name'),
       maxLength: 120,
       autoComplete: 'off',
       value: search,

@@ -1,6 +1,16 @@
+import { languageFrom, speakAs } from '@/core/ground/language/language';
 import { worked, type Worked } from '../worked';
 import { TASKS, type Answered, type Asked, type TaskName } from './tasks';
 import type { Job, Task } from './job';
+
+/** The page names its threads by the language that it speaks; the messages of another than English are fetched when a thread starts. */
+const speaking =
+  languageFrom((globalThis as { name?: string }).name) === 'de' ? speakGerman() : Promise.resolve();
+
+async function speakGerman(): Promise<void> {
+  const { SPOKEN } = await import('@/core/ground/language/speaking');
+  speakAs(() => SPOKEN.de);
+}
 
 /** Work that is not wanted any more, by the number it was asked under. */
 const unwanted = new Set<number>();
@@ -33,6 +43,7 @@ export const thread = {
       },
     };
     const task = TASKS[name] as Task;
+    await speaking;
     try {
       return await worked(
         () => task(job, ...(asked as readonly unknown[] as never[])) as Answered<N>,

@@ -1,3 +1,5 @@
+import { speakAs, type Language } from '@/core/ground/language/language';
+import { SPOKEN } from '@/core/ground/language/speaking';
 import { worked, type Worked } from '../worked';
 import type { CALLS } from './calls';
 import type { PAPER } from './paper';
@@ -12,6 +14,8 @@ export type Answered<N extends TaskName> = Awaited<ReturnType<Tasks[N]>>;
 export interface Order {
   name: string;
   asked: readonly unknown[];
+  /** The language in which it is answered. */
+  language: Language;
 }
 
 type Task = (...asked: readonly unknown[]) => unknown;
@@ -19,5 +23,7 @@ type Task = (...asked: readonly unknown[]) => unknown;
 /** Does an order with one of some tasks. */
 export const doing =
   (tasks: object) =>
-  ({ name, asked }: Order): Promise<Worked<unknown>> =>
-    worked(() => (tasks as Record<string, Task>)[name]!(...asked));
+  ({ name, asked, language }: Order): Promise<Worked<unknown>> => {
+    speakAs(() => SPOKEN[language]);
+    return worked(() => (tasks as Record<string, Task>)[name]!(...asked));
+  };

@@ -1,7 +1,9 @@
+import { t } from '@/core/ground/language/t';
 import { availableParallelism } from 'node:os';
 import path from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { Piscina } from 'piscina';
+import { spoken } from '@/core/ground/language/language';
 import { FaultyInput } from '@/core/tell/format/fault';
 import type { Worked } from '../worked';
 import type { Answered, Asked, Order, TaskName } from './order';
@@ -16,7 +18,7 @@ const MOST_THREADS = 8;
 /** Thrown when so much waits already that another task is not taken on. */
 export class Busy extends Error {
   constructor() {
-    super('Too much is being worked out at this moment. Try again in a few seconds.');
+    super(t('Too much is being worked out at this moment. Try again in a few seconds.'));
     this.name = 'Busy';
   }
 }
@@ -67,7 +69,7 @@ export async function inThread<N extends TaskName>(
 ): Promise<Answered<N>> {
   const pool = threads();
   if (pool.queueSize >= MOST_WAITING) throw new Busy();
-  const order: Order = { name, asked };
+  const order: Order = { name, asked, language: spoken().language };
   const file = here(Object.hasOwn(ON_PAPER, name) ? 'paper.worker.ts' : 'calls.worker.ts');
   const worked = (await pool.run({ file, ...order })) as Worked<Answered<N>>;
   if ('faults' in worked) throw new FaultyInput(worked.faults);

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { BackupFailed } from '@/data/backup/backup';
 import { copiesIn } from '@/data/folder/copies';
 import type { Copies } from '@/data/opening/database';
@@ -24,7 +25,7 @@ export function POST(request: Request): Promise<Response> {
   return withText(request, 0, async () => {
     const { copies } = await wholeData();
     if (!copies) {
-      const message = 'the data is on a database server, whose own tools make its backups';
+      const message = t('the data is on a database server, whose own tools make its backups');
       return refuse(409, [{ path: 'backup', message }]);
     }
     making ??= copies.make('asked').finally(() => {

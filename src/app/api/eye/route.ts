@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { readEyeResult } from '@/core/lesson/eye/answer';
 import { data } from '@/app/data';
 import { addEyeResult } from '@/data/eye';
@@ -12,7 +13,10 @@ export function POST(request: Request): Promise<Response> {
     const { sql } = await data();
     if (await addEyeResult(sql, result)) return Response.json({ saved: result.id });
     return refuse(400, [
-      { path: 'player', message: `there is no player "${result.player}" in the roster` },
+      {
+        path: 'player',
+        message: t('there is no player "{player}" in the roster', { player: result.player }),
+      },
     ]);
   });
 }

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { data } from '@/app/data';
 import { measuresSince } from '@/data/places';
 import { refuse } from '../respond';
@@ -9,7 +10,9 @@ export async function GET(request: Request): Promise<Response> {
   const text = new URL(request.url).searchParams.get('since');
   const since = text === null ? null : Number(text);
   if (since !== null && !Number.isSafeInteger(since)) {
-    return refuse(400, [{ path: 'since', message: `must be a whole number, not "${text}"` }]);
+    return refuse(400, [
+      { path: 'since', message: t('must be a whole number, not "{text}"', { text: String(text) }) },
+    ]);
   }
   const { sql } = await data();
   return Response.json(await measuresSince(sql, since));

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { FaultyInput, type Fault } from '@/core/tell/format/fault';
 import { PLAYER_ORDERS } from '@/core/lesson/players/player';
 import type { PlayerQuery } from '@/data/players';
@@ -17,7 +18,10 @@ function whole(
   if (text === null) return usual;
   const value = Number(text);
   if (Number.isInteger(value) && value >= 0 && value <= most) return value;
-  faults.push({ path: name, message: `must be a whole number from 0 to ${most}, not "${text}"` });
+  faults.push({
+    path: name,
+    message: t('must be a whole number from 0 to {most}, not "{text}"', { most, text }),
+  });
   return usual;
 }
 
@@ -25,7 +29,7 @@ function whole(
 function flag(params: URLSearchParams, name: string, faults: Fault[]): boolean {
   const text = params.get(name) ?? 'false';
   if (text !== 'true' && text !== 'false') {
-    faults.push({ path: name, message: `must be true or false, not "${text}"` });
+    faults.push({ path: name, message: t('must be true or false, not "{text}"', { text }) });
   }
   return text === 'true';
 }
@@ -41,14 +45,20 @@ export function playerQuery(params: URLSearchParams): PlayerQuery {
   const offset = whole(params, 'offset', 0, 1e6, faults);
   const search = params.get('search') ?? '';
   if (search.length > LONGEST_SEARCH) {
-    faults.push({ path: 'search', message: `must be at most ${LONGEST_SEARCH} characters` });
+    faults.push({
+      path: 'search',
+      message: t('must be at most {most} characters', { most: LONGEST_SEARCH }),
+    });
   }
   const said = params.get('order') ?? 'name';
   const order = PLAYER_ORDERS.find((each) => each === said);
   if (!order) {
     faults.push({
       path: 'order',
-      message: `must be one of ${PLAYER_ORDERS.join(', ')}, not "${said}"`,
+      message: t('must be one of {orders}, not "{said}"', {
+        orders: PLAYER_ORDERS.join(', '),
+        said,
+      }),
     });
   }
   const archived = flag(params, 'archived', faults);

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { MODEL_VERSION } from '@/core/tell/sheet/callSheet';
 import { readKeepRequest } from '@/core/tell/reading/keepSchema';
 import { data } from '@/app/data';
@@ -11,7 +12,9 @@ const LONGEST_SEARCH = 120;
 export async function GET(request: Request): Promise<Response> {
   const search = new URL(request.url).searchParams.get('search') ?? '';
   if (search.length > LONGEST_SEARCH) {
-    const message = `must be at most ${LONGEST_SEARCH} characters`;
+    const message = t('must be at most {most} characters', {
+      most: LONGEST_SEARCH,
+    });
     return refuse(400, [{ path: 'search', message }]);
   }
   const { sql } = await data();
@@ -24,6 +27,6 @@ export function POST(request: Request): Promise<Response> {
     const { sql } = await data();
     const kept = await saveReading(sql, { ...reading, model: MODEL_VERSION });
     if (kept) return Response.json(kept, { status: 201 });
-    return refuse(400, [{ path: 'playerId', message: 'there is no such player' }]);
+    return refuse(400, [{ path: 'playerId', message: t('there is no such player') }]);
   });
 }

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { notFound } from 'next/navigation';
 import { cache } from 'react';
 import { historyOf } from '@/core/lesson/review/history';
@@ -27,7 +28,7 @@ const load = cache(async (id: string) => {
 
 export async function generateMetadata({ params }: Props) {
   const player = await load((await params).id);
-  return { title: `${player?.name ?? 'Player'} · Mellow Divot` };
+  return { title: t('{player} · Mellow Divot', { player: player?.name ?? t('Player') }) };
 }
 
 const READINGS = 100;

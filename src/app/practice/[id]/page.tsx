@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { addDays, format } from 'date-fns';
 import { UTCDate } from '@date-fns/utc';
 import { notFound } from 'next/navigation';
@@ -27,7 +28,7 @@ const blank = (player: string, today: string): Homework => ({
   weekdays: [2, 6],
   at: '17:30',
   minutes: 30,
-  where: 'Practice bunker',
+  where: t('Practice bunker'),
   zone: 'UTC',
   missed: 'lapse',
   items: [

@@ -1,3 +1,5 @@
+import { t } from '../language/t';
+import { written } from '../language/written';
 import { fromMetres, type LengthUnit } from './length';
 import { fromMps, speedUnit } from './speed';
 import type { UnitSystem } from './system';
@@ -26,7 +28,7 @@ export function unitFor(scale: Scale, system: UnitSystem): LengthUnit {
  */
 export function plainNumber(value: number, digits = 1): string {
   const scale = 10 ** digits;
-  return String(Math.round(value * scale) / scale + 0);
+  return written(String(Math.round(value * scale) / scale + 0));
 }
 
 /**
@@ -92,7 +94,7 @@ function saidLimit(value: number, round: (value: number) => number): number {
  * sayLimits(2.18723, 251.5312); // => '2.2 to 251'
  */
 export const sayLimits = (low: number, high: number): string =>
-  `${saidLimit(low, Math.ceil)} to ${saidLimit(high, Math.floor)}`;
+  t('{low} to {high}', { low: saidLimit(low, Math.ceil), high: saidLimit(high, Math.floor) });
 
 /**
  * The same of lengths in metres, in a unit.

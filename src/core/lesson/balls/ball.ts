@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { fromMetres, toMetres, type LengthUnit } from '@/core/ground/units/length';
 import { sayRange } from '@/core/ground/units/say';
 import { check, FaultyInput, type Fault } from '@/core/tell/format/fault';
@@ -44,7 +45,7 @@ export function lengthFault(field: LengthField, value: number, unit: LengthUnit)
   const range = LIMITS[field.replace(/_m$/, '') as keyof typeof LIMITS];
   const metres = toMetres(value, unit);
   if (metres >= range[0] && metres <= range[1]) return null;
-  return `must be from ${sayRange(range, unit)}, not ${value}`;
+  return t('must be from {range}, not {value}', { range: sayRange(range, unit), value });
 }
 
 const metres = (name: keyof typeof LIMITS): Field<number | undefined> =>
@@ -123,7 +124,10 @@ function contradictions(
 ): Fault[] {
   if (carry_m === undefined || along_m === undefined || strike === 'lip') return [];
   if (Math.hypot(along_m, right_m) >= carry_m - MOST_BACK) return [];
-  const message = `a ball that carries ${said(carry_m)} does not stop ${said(along_m)} from where it lay, unless it hit the lip`;
+  const message = t(
+    'a ball that carries {said} does not stop {said2} from where it lay, unless it hit the lip',
+    { said: said(carry_m), said2: said(along_m) },
+  );
   return [{ path: `${path}along_m`, message }];
 }
 
@@ -132,7 +136,10 @@ export const contradictionOf = (ball: LoggedFields): string | null =>
   contradictions(ball, '')[0]?.message ?? null;
 
 const said = (metres: number): string =>
-  `${Math.round(fromMetres(metres, 'yd'))} yd (${Math.round(metres)} m)`;
+  t('{metres} yd ({metres2} m)', {
+    metres: Math.round(fromMetres(metres, 'yd')),
+    metres2: Math.round(metres),
+  });
 
 /** What was read, unless parts of it contradict each other. */
 function consistent<T>(read: T, faults: readonly Fault[]): T {

@@ -1,3 +1,6 @@
+import { written } from '@/core/ground/language/written';
+import { toldIn } from '@/core/ground/language/told';
+import { t } from '@/core/ground/language/t';
 import { FaultyInput, type Fault } from '@/core/tell/format/fault';
 import { fromMetres, toMetres, type LengthUnit } from '@/core/ground/units/length';
 import { unitFor } from '@/core/ground/units/say';
@@ -5,7 +8,7 @@ import type { UnitSystem } from '@/core/ground/units/system';
 import { lengthFault, readBallChange, STRIKES, type LoggedFields, type Strike } from './ball';
 
 /** Lengths of a ball as a form asks for them. */
-export const FORM_LENGTHS = [
+export const FORM_LENGTHS = toldIn(['label'], [
   { field: 'entry_m', label: 'Entry point behind the ball', kind: 'short' },
   { field: 'carry_m', label: 'Carried', kind: 'ground' },
   { field: 'along_m', label: 'Finished along the line', kind: 'ground' },
@@ -13,7 +16,7 @@ export const FORM_LENGTHS = [
   { field: 'divot_length_m', label: 'Length of the divot', kind: 'short' },
   { field: 'divot_depth_m', label: 'Depth of the divot', kind: 'depth' },
   { field: 'height_m', label: 'Height', kind: 'height' },
-] as const;
+] as const);
 
 export type BallLength = (typeof FORM_LENGTHS)[number];
 
@@ -48,7 +51,9 @@ export function ballTexts(ball: LoggedFields, units: UnitSystem): BallTexts {
   for (const length of FORM_LENGTHS) {
     const metres = ball[length.field];
     if (metres === undefined) continue;
-    texts[length.field] = String(Number(fromMetres(metres, ballUnit(length, units)).toFixed(2)));
+    texts[length.field] = written(
+      String(Number(fromMetres(metres, ballUnit(length, units)).toFixed(2))),
+    );
   }
   return {
     ...texts,
@@ -85,7 +90,7 @@ export function readBallTexts(
     const unit = ballUnit(length, units);
     const message = Number.isFinite(value)
       ? lengthFault(field, value, unit)
-      : `must be a number, not "${text}"`;
+      : t('must be a number, not "{text}"', { text });
     if (message) faults.push({ path: field, message });
     else ball[field] = toMetres(value, unit);
   }
@@ -97,7 +102,7 @@ export function readBallTexts(
   if (ball.along_m !== undefined) ball.right_m ??= 0;
   if (faults.length > 0) throw new FaultyInput(faults);
   if (Object.keys(ball).length === 0) {
-    throw new FaultyInput([{ path: 'ball', message: 'nothing was entered for this ball' }]);
+    throw new FaultyInput([{ path: 'ball', message: t('nothing was entered for this ball') }]);
   }
   return readBallChange(ball);
 }

@@ -1,3 +1,5 @@
+import { told } from '@/core/ground/language/told';
+import { t } from '@/core/ground/language/t';
 import { FaultyInput, type Fault } from '@/core/tell/format/fault';
 import { toMetres } from '@/core/ground/units/length';
 import { unitFor } from '@/core/ground/units/say';
@@ -8,7 +10,7 @@ import { lengthFault, readBallChange, STRIKES, type LoggedFields, type Strike } 
 
 const NUMBER = String.raw`-?\d+(?:[.,]\d+)?`;
 
-const LETTERS: Record<string, string> = {
+const LETTERS: Record<string, string> = told({
   e: 'entry',
   c: 'carry',
   r: 'run',
@@ -18,7 +20,7 @@ const LETTERS: Record<string, string> = {
   d: 'divot depth',
   w: 'divot length',
   h: 'height',
-};
+});
 
 /** Other words for the strikes. */
 const STRIKE_WORDS: Record<string, Strike> = {
@@ -68,7 +70,11 @@ export function readBallText(text: string, units: UnitSystem): LoggedFields {
     if (before !== undefined) {
       faults.push({
         path: 'ball',
-        message: `"${before}" and "${part}" both give the ${thing}: keep one`,
+        message: t('"{before}" and "{part}" both give the {thing}: keep one', {
+          before,
+          part,
+          thing,
+        }),
       });
     }
     return before === undefined;
@@ -82,16 +88,20 @@ export function readBallText(text: string, units: UnitSystem): LoggedFields {
     }
     const after = AFTER.exec(part);
     if (after) {
-      if (once('strokes after it', part)) ball.strokes_after = Number(after[1]);
+      if (once(t('strokes after it'), part)) ball.strokes_after = Number(after[1]);
       continue;
     }
     const found = TOKEN.exec(part);
     if (!found) {
       faults.push({
         path: 'ball',
-        message: `"${part}" is not understood: ${Object.entries(LETTERS)
-          .map(([letter, word]) => `${letter} ${word}`)
-          .join(', ')}, p strokes after it, or ${STRIKES.join(', ')}`,
+        message: t('"{part}" is not understood: {list}, p strokes after it, or {strikes}', {
+          part,
+          list: Object.entries(LETTERS)
+            .map(([letter, word]) => `${letter} ${word}`)
+            .join(', '),
+          strikes: STRIKES.join(', '),
+        }),
       });
       continue;
     }
@@ -110,7 +120,7 @@ export function readBallText(text: string, units: UnitSystem): LoggedFields {
   if (run !== undefined) {
     if (ball.carry_m === undefined) {
       throw new FaultyInput([
-        { path: 'ball', message: 'roll (r) needs a carry before it: c12 r3' },
+        { path: 'ball', message: t('roll (r) needs a carry before it: c12 r3') },
       ]);
     }
     ball.along_m ??= ball.carry_m + run;
@@ -118,7 +128,7 @@ export function readBallText(text: string, units: UnitSystem): LoggedFields {
   if (ball.along_m !== undefined && ball.right_m === undefined) ball.right_m = 0;
   if (note?.trim()) ball.note = note.trim();
   if (Object.keys(ball).length === 0) {
-    throw new FaultyInput([{ path: 'ball', message: 'nothing was entered for this ball' }]);
+    throw new FaultyInput([{ path: 'ball', message: t('nothing was entered for this ball') }]);
   }
   return readBallChange(ball);
 }

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { entryMeant, saidSetup, type CallRecord } from '@/core/tell/format/setup';
 import type { Hand } from '@/core/ground/player/player';
 import { distanceWords, shortLengthWords } from '@/core/tell/words/words';
@@ -9,8 +10,20 @@ import type { UnitSystem } from '@/core/ground/units/system';
 export function callWords(call: CallRecord, handed: Hand, units: UnitSystem): string {
   const said = saidSetup(call);
   const face =
-    said.face_deg === 0 ? 'face square' : `face to ${faceClockFor(said.face_deg, handed)}`;
+    said.face_deg === 0
+      ? t('face square')
+      : t('face to {face}', { face: faceClockFor(said.face_deg, handed) });
   const mark =
-    said.entry_in > 0 ? `enter ${shortLengthWords(entryMeant(said), units)} behind` : 'ball first';
-  return `${call.club}, ${face}, swing to ${swingClock(call.swing_fraction)}, ${mark}, for ${distanceWords(call.carry_m, units)}`;
+    said.entry_in > 0
+      ? t('enter {length} behind', {
+          length: shortLengthWords(entryMeant(said), units),
+        })
+      : t('ball first');
+  return t('{club}, {face}, swing to {swing}, {mark}, for {carry}', {
+    club: call.club,
+    face,
+    swing: swingClock(call.swing_fraction),
+    mark,
+    carry: distanceWords(call.carry_m, units),
+  });
 }

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import type { LoggedFields } from './ball';
 import { counted } from '@/core/tell/words/counted';
 import { fromMetres } from '@/core/ground/units/length';
@@ -10,24 +11,35 @@ export function seenWords(ball: LoggedFields, units: UnitSystem): string {
   if (ball.entry_m !== undefined) {
     const unit = unitFor('short', units);
     const far = plainNumber(fromMetres(Math.abs(ball.entry_m), unit));
-    parts.push(`entered ${far} ${unit} ${ball.entry_m < 0 ? 'in front' : 'behind'}`);
+    parts.push(
+      t('entered {far} {unit} {entry}', {
+        far,
+        unit,
+        entry: ball.entry_m < 0 ? t('in front') : t('behind'),
+      }),
+    );
   }
-  if (ball.carry_m !== undefined) parts.push(`carried ${sayLength(ball.carry_m, 'ground', units)}`);
+  if (ball.carry_m !== undefined)
+    parts.push(t('carried {carry}', { carry: sayLength(ball.carry_m, 'ground', units) }));
   if (ball.along_m !== undefined) {
     const right = ball.right_m ?? 0;
     const side =
       Math.abs(right) < 0.25
-        ? 'on line'
-        : `${sayLength(Math.abs(right), 'ground', units)} ${right > 0 ? 'right' : 'left'}`;
-    parts.push(`stopped at ${sayLength(ball.along_m, 'ground', units)}, ${side}`);
+        ? t('on line')
+        : `${sayLength(Math.abs(right), 'ground', units)} ${right > 0 ? t('right') : t('left')}`;
+    parts.push(
+      t('stopped at {along}, {side}', { along: sayLength(ball.along_m, 'ground', units), side }),
+    );
   }
   if (ball.strike) parts.push(ball.strike);
   if (ball.strokes_after !== undefined) {
     parts.push(
-      ball.strokes_after === 0 ? 'holed' : `then ${counted(ball.strokes_after, 'stroke')}`,
+      ball.strokes_after === 0
+        ? t('holed')
+        : t('then {strokes}', { strokes: counted(ball.strokes_after, 'stroke') }),
     );
   }
   if (ball.note) parts.push(`“${ball.note}”`);
-  if (ball.changed) parts.push(`changed: ${ball.changed}`);
+  if (ball.changed) parts.push(t('changed: {changed}', { changed: ball.changed }));
   return parts.join(', ');
 }

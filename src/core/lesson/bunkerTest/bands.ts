@@ -1,3 +1,5 @@
+import { t } from '@/core/ground/language/t';
+
 /** A pace, as a ball's distance to the flag is counted: m. */
 const PACE = 0.9;
 
@@ -16,12 +18,12 @@ export const POINTS = [5, 4, 3, 2, 1, 1, 0] as const;
 /** Most points that so many balls can have. */
 export const mostPoints = (balls: number): number => balls * POINTS[0];
 
-/** How a band is said. */
-export const BAND_WORDS: readonly string[] = [
-  'within a pace',
-  ...BAND_PACES.slice(1).map((paces) => `within ${paces} paces`),
-  'out, further away',
-  'stayed in',
+/** How each band is said. */
+export const bandWords = (): string[] => [
+  t('within a pace'),
+  ...BAND_PACES.slice(1).map((paces) => t('within {paces} paces', { paces })),
+  t('out, further away'),
+  t('stayed in'),
 ];
 
 /**
@@ -39,4 +41,4 @@ export function bandOf(toHole: number): number {
 
 /** Points of a band, as a form says them. */
 export const pointsWords = (band: number): string =>
-  POINTS[band] === 1 ? '1 point' : `${POINTS[band]} points`;
+  POINTS[band] === 1 ? t('1 point') : t('{band} points', { band: String(POINTS[band]) });

@@ -1,5 +1,5 @@
 import Papa from 'papaparse';
-import { BAND_WORDS } from './bands';
+import { bandWords } from './bands';
 import { believedOf, figureOf, pointsOf } from './figure';
 import type { StoredTest } from './test';
 
@@ -29,7 +29,7 @@ export function testsCsv(tests: readonly StoredTest[]): string {
         'from (90%)': tenth(figure.low),
         'to (90%)': tenth(figure.high),
         ...Object.fromEntries(
-          BAND_WORDS.map((words, band) => [words, hits.filter((hit) => hit.band === band).length]),
+          bandWords().map((words, band) => [words, hits.filter((hit) => hit.band === band).length]),
         ),
         note: test.note,
       };

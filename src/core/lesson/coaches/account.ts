@@ -1,3 +1,5 @@
+import { told } from '@/core/ground/language/told';
+import { t } from '@/core/ground/language/t';
 import { check, FaultyInput } from '@/core/tell/format/fault';
 import {
   exactObject,
@@ -13,15 +15,14 @@ export const ROLES = ['head-coach', 'coach', 'assistant'] as const;
 export type Role = (typeof ROLES)[number];
 
 /** What each role may do, in a sentence. */
-export const ROLE_WORDS: Record<Role, { name: string; may: string }> = {
+export const ROLE_WORDS: Record<Role, { name: string; may: string }> = told({
   'head-coach': { name: 'head coach', may: 'sees and does everything' },
   coach: { name: 'coach', may: 'sees their own players and those of nobody in particular' },
   assistant: { name: 'assistant', may: 'runs the open lessons and logs their balls' },
-};
+});
 
-const signInField = patternField(
-  /^[a-z0-9][a-z0-9._-]{1,39}$/,
-  '2 to 40 small letters, figures, dots, hyphens or underscores',
+const signInField = patternField(/^[a-z0-9][a-z0-9._-]{1,39}$/, () =>
+  t('2 to 40 small letters, figures, dots, hyphens or underscores'),
 );
 
 /** A passphrase of the fewest and the most characters. */
@@ -49,11 +50,11 @@ export type NewAccount = Of<typeof newAccountSchema>;
 function refuseObvious({ sign_in, passphrase }: { sign_in: string; passphrase: string }): void {
   const said = passphrase.toLowerCase();
   if (said.includes(sign_in) && sign_in.length >= 4) {
-    throw new FaultyInput([{ path: 'passphrase', message: 'must not hold the sign-in name' }]);
+    throw new FaultyInput([{ path: 'passphrase', message: t('must not hold the sign-in name') }]);
   }
   if (new Set(said).size < 4) {
     throw new FaultyInput([
-      { path: 'passphrase', message: 'must be of more than three different characters' },
+      { path: 'passphrase', message: t('must be of more than three different characters') },
     ]);
   }
 }

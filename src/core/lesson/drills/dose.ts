@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import type { BodyCaution } from '@/core/ground/player/player';
 import { counted } from '@/core/tell/words/counted';
 
@@ -31,7 +32,7 @@ export const usualDose = (cautions: readonly BodyCaution[]): Dose =>
  * doseWords({ sets: 1, balls: 10 }); // => '10 balls'
  */
 export const doseWords = ({ sets, balls }: Dose): string =>
-  `${sets === 1 ? '' : `${counted(sets, 'set')} of `}${counted(balls, 'ball')}`;
+  `${sets === 1 ? '' : `${t('{sets} of', { sets: counted(sets, 'set') })} `}${counted(balls, 'ball')}`;
 
 /**
  * A line of homework: what to do, and how much of it.

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { check } from '@/core/tell/format/fault';
 import {
   exactObject,
@@ -61,9 +62,8 @@ export const MOST_BALLS = 60;
 const MOST_PARTS = 10;
 export const MOST_DRILLS = 200;
 
-export const drillIdField = patternField(
-  /^[a-z0-9-]{1,60}$/,
-  'an id of small letters, figures and hyphens',
+export const drillIdField = patternField(/^[a-z0-9-]{1,60}$/, () =>
+  t('an id of small letters, figures and hyphens'),
 );
 
 export const drillFields = {

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { check, FaultyInput, type Fault } from '@/core/tell/format/fault';
 import { exactObject, formatFields, listField, required, type Of } from '@/core/tell/format/fields';
 import { drillFields, drillIdField, MOST_DRILLS, type NamedDrill } from './drill';
@@ -28,7 +29,9 @@ export function readDrillsFile(input: unknown): NamedDrill[] {
   const { drills } = check(drillsFileSchema, input);
   const ids = drills.map(({ id }) => id);
   const twice = ids.flatMap((id, i): Fault[] =>
-    ids.indexOf(id) === i ? [] : [{ path: `drills[${i}].id`, message: `"${id}" stands twice` }],
+    ids.indexOf(id) === i
+      ? []
+      : [{ path: `drills[${i}].id`, message: t('"{id}" stands twice', { id }) }],
   );
   if (twice.length > 0) throw new FaultyInput(twice);
   return drills;

@@ -1,7 +1,8 @@
+import { told } from '@/core/ground/language/told';
 import type { DrillMark, Load, Trained } from './drill';
 
 /** What is trained, as it is said. */
-export const TRAINED_WORDS: Record<Trained, string> = {
+export const TRAINED_WORDS: Record<Trained, string> = told({
   entry: 'entry point',
   depth: 'depth',
   face: 'face',
@@ -15,21 +16,21 @@ export const TRAINED_WORDS: Record<Trained, string> = {
   slopes: 'slopes',
   long: 'long bunker shots',
   'club choice': 'choice of club',
-};
+});
 
 /** How hard a drill is on the body. */
-export const LOAD_WORDS: Record<Load, string> = {
+export const LOAD_WORDS: Record<Load, string> = told({
   light: 'light',
   full: 'full swings in sand',
   buried: 'buried lies',
-};
+});
 
 /** What is set up. */
-export const MARK_WORDS: Record<DrillMark['kind'], string> = {
+export const MARK_WORDS: Record<DrillMark['kind'], string> = told({
   line: 'line',
   box: 'box',
   dent: 'dent',
   tee: 'tee under the ball',
   gate: 'gate',
   band: 'band to land in',
-};
+});

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { mixed } from 'yup';
 import { check, FaultyInput, parseJson } from '@/core/tell/format/fault';
 import { exactObject, formatFields, listField, required, type Of } from '@/core/tell/format/fields';
@@ -76,13 +77,16 @@ export function readPlayersFile(
       return { kind: 'list', preview: listOf(check(rosterSchema, input), known) };
     case LESSON_FORMAT:
       throw new FaultyInput([
-        { path: 'file', message: 'holds a lesson: import it on the page of the lessons' },
+        { path: 'file', message: t('holds a lesson: import it on the page of the lessons') },
       ]);
     default:
       throw new FaultyInput([
         {
           path: 'file',
-          message: `must be CSV, or JSON whose "format" is "${ROSTER_FORMAT}" or "${PLAYER_FORMAT}"`,
+          message: t(
+            'must be CSV, or JSON whose "format" is "{rosterFormat}" or "{playerFormat}"',
+            { rosterFormat: ROSTER_FORMAT, playerFormat: PLAYER_FORMAT },
+          ),
         },
       ]);
   }

@@ -1,3 +1,5 @@
+import { told } from '@/core/ground/language/told';
+import { t } from '@/core/ground/language/t';
 import type { Lie } from '@/core/ground/sand/lie';
 import { LIE_WORDS, SAND_WORDS } from '@/core/tell/words/situation';
 import type { Ability } from './ability';
@@ -5,7 +7,7 @@ import type { Topic } from './answer';
 import type { Scene, Slope } from './scene';
 
 /** Topics as they are said. */
-export const TOPIC_WORDS: Record<Topic, string> = {
+export const TOPIC_WORDS: Record<Topic, string> = told({
   distance: 'distance',
   lip: 'height of the lip',
   lie: 'lie',
@@ -15,48 +17,49 @@ export const TOPIC_WORDS: Record<Topic, string> = {
   face: 'face',
   entry: 'entry point',
   swing: 'swing length',
-};
+});
 
 /** Slopes as they are named. */
-export const SLOPE_NAMES: Record<Slope, string> = {
+export const SLOPE_NAMES: Record<Slope, string> = told({
   level: 'level',
   uphill: 'uphill',
   downhill: 'downhill',
   above: 'ball above the feet',
   below: 'ball below the feet',
-};
+});
 
 /** Faces that may be called, degrees open. */
-export const FACES: readonly (readonly [deg: number, name: string])[] = [
-  [-10, 'closed'],
-  [0, 'square'],
-  [12, 'slightly open'],
-  [25, 'open'],
-  [40, 'wide open'],
+export const FACES: readonly (readonly [deg: number, name: () => string])[] = [
+  [-10, () => t('closed|face')],
+  [0, () => t('square')],
+  [12, () => t('slightly open')],
+  [25, () => t('open|face')],
+  [40, () => t('wide open')],
 ];
 
 /** Lengths of swing that may be called, as shares of full, by where the lead arm goes. */
-export const SWINGS: readonly (readonly [fraction: number, name: string])[] = [
-  [0.4, '7:30'],
-  [0.55, '8:30'],
-  [0.7, '9:00'],
-  [0.85, '10:00'],
-  [1, 'full'],
+export const SWINGS: readonly (readonly [fraction: number, name: () => string])[] = [
+  [0.4, () => '7:30'],
+  [0.55, () => '8:30'],
+  [0.7, () => '9:00'],
+  [0.85, () => '10:00'],
+  [1, () => t('full|swing')],
 ];
 
 /** Entry points that may be called, inches behind the ball. */
 export const ENTRIES = [0, 1, 2, 3] as const;
 
 /** What is felt under the feet, which no picture shows. */
-export const feelWords = ({ sand }: Scene): string => `Under the feet: ${SAND_WORDS[sand].feel}.`;
+export const feelWords = ({ sand }: Scene): string =>
+  t('Under the feet: {feel}.', { feel: SAND_WORDS[sand].feel });
 
 /** What a rehearsal beside the bunker tells. */
 export const rehearsalWords = ({ slope }: Scene): string =>
   slope === 'downhill'
-    ? 'In a rehearsal outside the sand the club brushes the ground early.'
+    ? t('In a rehearsal outside the sand the club brushes the ground early.')
     : slope === 'uphill'
-      ? 'In a rehearsal outside the sand the club brushes the ground late.'
-      : 'In a rehearsal outside the sand the club brushes the ground under the lead ear.';
+      ? t('In a rehearsal outside the sand the club brushes the ground late.')
+      : t('In a rehearsal outside the sand the club brushes the ground under the lead ear.');
 
 /** The truth of a scene in a line, without its lengths. */
 export const truthWords = ({ lie, sand, slope }: Scene): string =>
@@ -82,13 +85,13 @@ const UNSURE = 0.7;
  * abilityWords({ mean: 0.5, deviation: 0.9 }); // => 'too few scenes'
  */
 export const abilityWords = ({ mean, deviation }: Ability): string =>
-  deviation > UNSURE ? 'too few scenes' : NAMES.find(([from]) => mean >= from)![1];
+  deviation > UNSURE ? t('too few scenes') : NAMES.find(([from]) => mean >= from)![1];
 
 /** How much of the ball shows, for paper: the lie without its name. */
-export const SHOWS_WORDS: Record<Lie, string> = {
+export const SHOWS_WORDS: Record<Lie, string> = told({
   clean: 'All of the ball shows.',
   'sitting-down': 'Most of the ball shows.',
   'fried-egg': 'A little more than half of the ball shows, with a rim round it.',
   plugged: 'A third of the ball shows.',
   buried: 'Only the crown of the ball shows.',
-};
+});

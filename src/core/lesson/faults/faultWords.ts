@@ -1,7 +1,8 @@
+import { told } from '@/core/ground/language/told';
 import type { Evidence } from './find';
 import { SIGNS } from './causes';
 
-const FEATURE_WORDS: Record<Exclude<Evidence['what'], 'sign'>, string> = {
+const FEATURE_WORDS: Record<Exclude<Evidence['what'], 'sign'>, string> = told({
   mark: 'where the club enters',
   'mark spread': 'how much the entry point varies',
   far: 'distance for the entry point',
@@ -12,7 +13,7 @@ const FEATURE_WORDS: Record<Exclude<Evidence['what'], 'sign'>, string> = {
   failed: 'how often it stays in the bunker',
   depth: 'depth of the divot',
   length: 'length of the divot',
-};
+});
 
 /** A piece of evidence in words. */
 export function evidenceWords({ what, sign }: Evidence): string {

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { TZDate } from '@date-fns/tz';
 import { UTCDate } from '@date-fns/utc';
 import { addMinutes } from 'date-fns';
@@ -40,8 +41,8 @@ const started = (day: string, at: string, zone: string): UTCDate => {
 export function calendarOf(calendared: Calendared): string {
   const { id, plan, playerName, sessions, drills, revision, most, now } = calendared;
   const calendar = ical({
-    name: `Bunker practice: ${playerName}`,
-    prodId: { company: 'Mellow Divot', product: 'Practice', language: 'EN' },
+    name: t('Bunker practice: {playerName}', { playerName }),
+    prodId: { company: t('Mellow Divot'), product: t('Practice'), language: 'EN' },
     method: ICalCalendarMethod.PUBLISH,
   });
   const uid = (nth: number): string => `${id}-${nth}@mellow-divot`;
@@ -54,9 +55,14 @@ export function calendarOf(calendared: Calendared): string {
       stamp,
       start,
       end: addMinutes(start, plan.minutes),
-      summary: `Bunker practice ${nth} of ${sessionCount(plan)}`,
+      summary: t('Bunker practice {nth} of {sessionCount}', {
+        nth,
+        sessionCount: sessionCount(plan),
+      }),
       description: [
-        ...work.map(({ drill, balls }) => `${balls} balls. ${drills.get(drill)?.brief ?? drill}`),
+        ...work.map(({ drill, balls }) =>
+          t('{balls} balls. {brief}', { balls, brief: drills.get(drill)?.brief ?? drill }),
+        ),
         plan.note,
       ]
         .filter((line) => line !== '')
@@ -75,7 +81,7 @@ export function calendarOf(calendared: Calendared): string {
       stamp,
       start,
       end: start,
-      summary: 'Bunker practice',
+      summary: t('Bunker practice'),
       status: ICalEventStatus.CANCELLED,
     });
   }

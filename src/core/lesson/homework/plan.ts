@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { check, FaultyInput, type Fault } from '@/core/tell/format/fault';
 import {
   exactObject,
@@ -40,7 +41,9 @@ export const homeworkFields = {
   minutes: required(integerField(10, 120)),
   where: required(textField(0, 120)),
   /** Name of the time zone in the IANA database, in which `at` is meant. */
-  zone: required(patternField(/^[A-Za-z0-9_+/-]{1,60}$/, 'a time zone such as Europe/Lisbon')),
+  zone: required(
+    patternField(/^[A-Za-z0-9_+/-]{1,60}$/, () => t('a time zone such as Europe/Lisbon')),
+  ),
   missed: required(wordField(MISSED)),
   items: required(listField(itemSchema, 1, MOST_ITEMS)),
   note: required(proseField(2000)),
@@ -72,21 +75,28 @@ export function readHomework(input: unknown, today?: string): Homework {
   if (today !== undefined && plan.starts_on < today) {
     faults.push({
       path: 'starts_on',
-      message: `must not be in the past: ${plan.starts_on} is before ${today}`,
+      message: t('must not be in the past: {day} is before {today}', {
+        day: plan.starts_on,
+        today,
+      }),
     });
   }
   if (!isZone(plan.zone)) {
-    faults.push({ path: 'zone', message: `"${plan.zone}" is not a time zone that is known here` });
+    faults.push({
+      path: 'zone',
+      message: t('"{zone}" is not a time zone that is known here', { zone: plan.zone }),
+    });
   }
   const twice = (values: readonly unknown[], path: (i: number) => string, what: string): void =>
     values.forEach((value, i) => {
-      if (values.indexOf(value) !== i) faults.push({ path: path(i), message: `${what} twice` });
+      if (values.indexOf(value) !== i)
+        faults.push({ path: path(i), message: t('{what} twice', { what }) });
     });
-  twice(plan.weekdays, (i) => `weekdays[${i}]`, 'is in the week');
+  twice(plan.weekdays, (i) => `weekdays[${i}]`, t('is in the week'));
   twice(
     plan.items.map(({ drill }) => drill),
     (i) => `items[${i}].drill`,
-    'is in the plan',
+    t('is in the plan'),
   );
   if (faults.length > 0) throw new FaultyInput(faults);
   return plan;

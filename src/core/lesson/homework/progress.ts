@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { shareMoved, shareOf, type Share } from '../review/stats';
 import type { DrillResult } from './result';
 
@@ -47,10 +48,16 @@ export function drillProgress(results: readonly DrillResult[]): DrillProgress[] 
 export function movedWords({ low, high }: { by: number; low: number; high: number }): string {
   const hundred = (share: number): number => Math.round(Math.abs(share) * 100);
   if (low > 0) {
-    return `Better than at the start, by ${hundred(low)} to ${hundred(high)} balls in 100.`;
+    return t('Better than at the start, by {low} to {high} balls in 100.', {
+      low: hundred(low),
+      high: hundred(high),
+    });
   }
   if (high < 0) {
-    return `Not as good as at the start, by ${hundred(high)} to ${hundred(low)} balls in 100.`;
+    return t('Not as good as at the start, by {low} to {high} balls in 100.', {
+      low: hundred(high),
+      high: hundred(low),
+    });
   }
-  return 'No clear change yet.';
+  return t('No clear change yet.');
 }

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { check, FaultyInput, type Fault } from '@/core/tell/format/fault';
 import {
   exactObject,
@@ -43,10 +44,15 @@ export function readResults(input: unknown, today: string): DrillResult[] {
   const { results } = check(resultsSchema, input);
   const faults = results.flatMap(({ count, of, day }, i): Fault[] => [
     ...(count > of
-      ? [{ path: `results[${i}].count`, message: `must be at most the ${of} balls, not ${count}` }]
+      ? [
+          {
+            path: `results[${i}].count`,
+            message: t('must be at most the {of} balls, not {count}', { of, count }),
+          },
+        ]
       : []),
     ...(day > today
-      ? [{ path: `results[${i}].day`, message: `must not be in the future: ${day}` }]
+      ? [{ path: `results[${i}].day`, message: t('must not be in the future: {day}', { day }) }]
       : []),
   ]);
   if (faults.length > 0) throw new FaultyInput(faults);
@@ -87,17 +93,22 @@ export function readResultLine(line: string, drills: readonly NamedDrill[]): Sai
     throw new FaultyInput([{ path: 'line', message }]);
   };
   const found = LINE.exec(line.trim())?.groups;
-  if (!found) return fault('must be a drill and a count, such as "box 7/10"');
+  if (!found) return fault(t('must be a drill and a count, such as "box 7/10"'));
   const fits = called(found.drill!, drills);
-  if (fits.length === 0) return fault(`no drill here is called "${found.drill!}"`);
+  if (fits.length === 0)
+    return fault(t('no drill here is called "{drill}"', { drill: found.drill! }));
   if (fits.length > 1) {
     return fault(
-      `"${found.drill!}" may be ${fits.map(({ name }) => `"${name}"`).join(' or ')}: type more of it`,
+      t('"{drill}" may be {list}: type more of it', {
+        drill: found.drill!,
+        list: fits.map(({ name }) => `"${name}"`).join(' or '),
+      }),
     );
   }
   const [count, of] = [Number(found.count), Number(found.of)];
-  if (of < 1 || of > MOST_OF) return fault(`must be of 1 to ${MOST_OF} balls, not ${of}`);
-  if (count > of) return fault(`${count} of ${of}: more balls counted than hit`);
+  if (of < 1 || of > MOST_OF)
+    return fault(t('must be of 1 to {mostOf} balls, not {of}', { mostOf: MOST_OF, of }));
+  if (count > of) return fault(t('{count} of {of}: more balls counted than hit', { count, of }));
   const note = found.rest!.replace(/^!\s*/, '').slice(0, 400);
   return { drill: fits[0]!.id, count, of, note };
 }

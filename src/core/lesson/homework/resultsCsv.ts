@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import Papa from 'papaparse';
 import { FaultyInput, MOST_FAULTS, type Fault } from '@/core/tell/format/fault';
 import type { NamedDrill } from '../drills/drill';
@@ -29,7 +30,10 @@ export function readResultsCsv(
   const missing = COLUMNS.filter((name) => name !== 'note' && !meta.fields?.includes(name));
   if (missing.length > 0) {
     throw new FaultyInput([
-      { path: 'columns', message: `must have ${missing.join(', ')} in the first line` },
+      {
+        path: 'columns',
+        message: t('must have {missing} in the first line', { missing: missing.join(', ') }),
+      },
     ]);
   }
   const named = new Map(
@@ -44,7 +48,7 @@ export function readResultsCsv(
     if (!drill) {
       faults.push({
         path: `line ${i + 2}.drill`,
-        message: `no drill is called "${row.drill ?? ''}"`,
+        message: t('no drill is called "{drill}"', { drill: row.drill ?? '' }),
       });
     }
     const { day, count = '', of = '', note = '' } = row;
@@ -64,7 +68,9 @@ export function readResultsCsv(
     if (!(error instanceof FaultyInput)) throw error;
     for (const { path, message } of error.faults) {
       // What the form calls the third of a list is the fourth line of a file.
-      const place = path.replace(/^results\[(\d+)\]/, (_, at) => `line ${Number(at) + 2}`);
+      const place = path.replace(/^results\[(\d+)\]/, (_, at) =>
+        t('line {number}', { number: Number(at) + 2 }),
+      );
       faults.push({ path: place, message });
     }
   }

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { clamp } from '@/core/ground/numeric/soft';
 import { quantile } from '@/core/ground/numeric/order';
 import { samplerOf, type Sampler } from '@/core/ground/numeric/sampling';
@@ -77,8 +78,8 @@ function groupsOf(balls: readonly LoggedBall[]) {
     clubs,
     sands: several.sands ? sands : [],
     each: balls.map(({ setup, sand }) => [
-      ...(several.clubs ? [`of ${setup.club.name}`] : []),
-      ...(several.sands && sand !== undefined ? [`in ${sand}`] : []),
+      ...(several.clubs ? [t('of {club}', { club: setup.club.name })] : []),
+      ...(several.sands && sand !== undefined ? [t('in {sand}', { sand })] : []),
     ]),
   };
 }

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import type { Lie } from '@/core/ground/sand/lie';
 import { groundOfStation } from '@/core/place/fire/stationGround';
 import type { Point } from '@/core/place/outline/ring';
@@ -39,7 +40,11 @@ export function groundStation(
 ): Station {
   const spot = spotAt(drawn, { ball, green, flag });
   return {
-    name: `${spot.bunker.name}, ${LIE_WORDS[lie].name}, to ${spot.flag.name}`.slice(0, LONGEST),
+    name: t('{bunker}, {name}, to {flag}', {
+      bunker: spot.bunker.name,
+      name: LIE_WORDS[lie].name,
+      flag: spot.flag.name,
+    }).slice(0, LONGEST),
     // Slopes as a right-hander stands to them: turned for whoever plays from the other side.
     shot: groundShot(drawn, spot, { handed: 'right', lie, day }, likelyWays(drawn, spot, WAYS)),
     line: 1,

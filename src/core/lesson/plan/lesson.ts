@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { check, FaultyInput, type Fault } from '@/core/tell/format/fault';
 import {
   exactObject,
@@ -61,7 +62,7 @@ function checked(schema: typeof planSchema, input: unknown): LessonPlan {
   const faults = plan.players.flatMap((id, i): Fault[] =>
     plan.players.indexOf(id) === i
       ? []
-      : [{ path: `players[${i}]`, message: 'is in the lesson twice' }],
+      : [{ path: `players[${i}]`, message: t('is in the lesson twice') }],
   );
   if (faults.length > 0) throw new FaultyInput(faults);
   return plan;

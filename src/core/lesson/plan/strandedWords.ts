@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { listed } from '@/core/tell/words/listed';
 
 /**
@@ -9,13 +10,21 @@ import { listed } from '@/core/tell/words/listed';
  * strandedWords(['Ada'], 3); // => 'Ada has no club that gets this ball out towards the flag: change the station, or plan another shot for Ada here.'
  */
 export function strandedWords(names: readonly string[], group: number): string {
-  const change = 'change the station';
+  const change = t('change the station');
   if (names.length === group && group > 1) {
-    return `No player in this lesson can get this ball out towards the flag: ${change}.`;
+    return t('No player in this lesson can get this ball out towards the flag: {change}.', {
+      change,
+    });
   }
   const who = listed(names);
   if (names.length === 1) {
-    return `${who} has no club that gets this ball out towards the flag: ${change}, or plan another shot for ${who} here.`;
+    return t(
+      '{who} has no club that gets this ball out towards the flag: {change}, or plan another shot for {who} here.',
+      { who, change },
+    );
   }
-  return `${who} have no club that gets this ball out towards the flag: ${change}.`;
+  return t('{who} have no club that gets this ball out towards the flag: {change}.', {
+    who,
+    change,
+  });
 }

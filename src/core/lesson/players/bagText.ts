@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import type { ClubType } from '@/core/ground/club/club';
 import { FaultyInput, quoted, type Fault } from '@/core/tell/format/fault';
 import { lengthOf } from '@/core/tell/format/fields';
@@ -62,12 +63,18 @@ function bareClub(text: string): Said | null {
 function clubOf(text: string): ClubInput | string {
   const said = text.length <= MOST_PART && (bareClub(text) ?? CLUB.exec(text)?.groups);
   if (!said) {
-    return `${quoted(text)} is not a club: enter name, loft/bounce and carry, as in "56 56/12 82"`;
+    return t('{text} is not a club: enter name, loft/bounce and carry, as in "56 56/12 82"', {
+      text: quoted(text),
+    });
   }
   const { name, loft, bounce, carry, unit } = said as Said;
   const loft_deg = number(loft!);
   if (loft_deg > MOST_LOFT) {
-    return `${quoted(text)} gives no loft: write name, loft and carry, as in "${name} 48 ${loft}"`;
+    return t('{text} gives no loft: write name, loft and carry, as in "{name} 48 {loft}"', {
+      text: quoted(text),
+      name: String(name),
+      loft: String(loft),
+    });
   }
   const inMetres = unit?.toLowerCase().startsWith('m');
   return {
@@ -97,7 +104,13 @@ export function readBagText(text: string): ClubInput[] {
     .filter((part) => part !== '');
   if (parts.length > MOST_PARTS) {
     throw new FaultyInput([
-      { path: 'bag', message: `must be at most ${MOST_PARTS} clubs, not ${parts.length}` },
+      {
+        path: 'bag',
+        message: t('must be at most {mostParts} clubs, not {parts}', {
+          mostParts: MOST_PARTS,
+          parts: parts.length,
+        }),
+      },
     ]);
   }
   const faults: Fault[] = [];
@@ -120,7 +133,9 @@ export function bagText(bag: readonly ClubInput[]): string {
         club.name,
         ` ${club.loft_deg}`,
         club.bounce_deg === undefined ? '' : `/${club.bounce_deg}`,
-        carry === undefined ? '' : ` ${plainNumber(fromMetres(carry, 'yd'))} yd`,
+        carry === undefined
+          ? ''
+          : ` ${t('{carry} yd', { carry: plainNumber(fromMetres(carry, 'yd')) })}`,
       ].join('');
     })
     .join('; ');

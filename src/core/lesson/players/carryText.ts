@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { toMetres, type LengthUnit } from '@/core/ground/units/length';
 import { FaultyInput, type Fault } from '@/core/tell/format/fault';
 
@@ -37,14 +38,20 @@ export function readCarryText(
     if (!club) {
       faults.push({
         path: 'carries',
-        message: `"${part}" names no club of the bag: ${clubs.map(({ name }) => name).join(', ')}`,
+        message: t('"{part}" names no club of the bag: {list}', {
+          part,
+          list: clubs.map(({ name }) => name).join(', '),
+        }),
       });
       continue;
     }
     const said = CARRY.exec(part.slice(named?.length ?? loft![0].length).trim())?.groups;
     const value = Number(said?.value?.replace(',', '.'));
     if (!(value > 0)) {
-      faults.push({ path: 'carries', message: `"${part}" holds no carry after the club` });
+      faults.push({
+        path: 'carries',
+        message: t('"{part}" holds no carry after the club', { part }),
+      });
       continue;
     }
     const unit = said!.unit ? (said!.unit.toLowerCase().startsWith('m') ? 'm' : 'yd') : usual;

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { skillOf } from './skillOf';
 import type { Skill } from '@/core/ground/player/player';
 import { FaultyInput, type Fault } from '@/core/tell/format/fault';
@@ -76,7 +77,9 @@ function recordOf(cells: ReadonlyMap<string, string>, house: House): Record<stri
 
 /** A fault of a record as one of its line: clubs are counted in their column. */
 const inColumns = ({ path, message }: Fault): Fault => ({
-  path: path.replace(/^bag\[(\d+)\]/, (_, i: string) => `club ${Number(i) + 1}`),
+  path: path.replace(/^bag\[(\d+)\]/, (_, i: string) =>
+    t('club {number}', { number: Number(i) + 1 }),
+  ),
   message,
 });
 
@@ -84,12 +87,15 @@ function lineOf(cells: ReadonlyMap<string, string>, house: House): ReadLine {
   const faults: Fault[] = [];
   const handicap = cells.get('handicap') ?? '';
   if (handicap !== '' && Number.isNaN(Number(handicap.replace(',', '.')))) {
-    faults.push({ path: 'handicap', message: `must be a number, not "${handicap}"` });
+    faults.push({
+      path: 'handicap',
+      message: t('must be a number, not "{handicap}"', { handicap }),
+    });
   }
   try {
     const clubs = cells.get('clubs') ?? '';
     if (clubs === '')
-      throw new FaultyInput([{ path: 'clubs', message: 'enter at least one club' }]);
+      throw new FaultyInput([{ path: 'clubs', message: t('enter at least one club') }]);
     const bag = readBagText(clubs);
     const record = readPlayerRecord({ ...recordOf(cells, house), bag });
     return faults.length > 0 ? { record: null, faults } : { record, faults };
@@ -102,7 +108,9 @@ function lineOf(cells: ReadonlyMap<string, string>, house: House): ReadLine {
 /** A line with a cell that nobody writes: it is not looked into. */
 const tooLong = (column: string): ReadLine => ({
   record: null,
-  faults: [{ path: column, message: `must be at most ${MOST_CELL} characters` }],
+  faults: [
+    { path: column, message: t('must be at most {mostCell} characters', { mostCell: MOST_CELL }) },
+  ],
 });
 
 /**
@@ -130,7 +138,10 @@ function cellsOf(
   const over = row.slice(heads.length).filter((cell) => cell.trim() !== '');
   if (over.length > 0) {
     if (becomes.at(-1) !== 'clubs') {
-      const message = `has ${row.length} cells under ${heads.length} headings: put quotes round a cell that holds the separator`;
+      const message = t(
+        'has {row} cells under {heads} headings: put quotes round a cell that holds the separator',
+        { row: row.length, heads: heads.length },
+      );
       return { path: 'line', message };
     }
     clubs.push(...over.map(unguarded));

@@ -1,3 +1,4 @@
+import { toldIn } from '@/core/ground/language/told';
 import { HANDS, SKILLS } from '@/core/ground/player/player';
 import { UNIT_SYSTEMS } from '@/core/ground/units/system';
 import { check } from '@/core/tell/format/fault';
@@ -23,13 +24,13 @@ export type House = Of<typeof houseSchema>;
 /** What of the house a call depends on. */
 export type HousePreferences = Pick<House, 'schools' | 'caution'>;
 
-export const PLAIN_HOUSE: House = {
+export const PLAIN_HOUSE: House = toldIn(['name'], {
   name: 'The academy',
   handed: 'right',
   skill: 'middle',
   units: 'yards',
   schools: [],
-};
+});
 
 /** Checks the academy's settings. Throws FaultyInput. */
 export const readHouse = (input: unknown): House => check(houseSchema, input);

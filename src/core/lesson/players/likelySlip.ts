@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { grassCarry, lengthFactor, speedFromCarry } from '@/core/model/golfer/headSpeed';
 import type { Player } from '@/core/ground/player/player';
 import { median } from '@/core/ground/numeric/order';
@@ -24,20 +25,20 @@ function mended(said: number): { meant: number; slip: string }[] {
   const found: { meant: number; slip: string }[] = [];
   for (let i = 0; i < digits.length; i++) {
     const without = digits.slice(0, i) + digits.slice(i + 1);
-    if (without !== '') found.push({ meant: Number(without), slip: 'a digit too many' });
+    if (without !== '') found.push({ meant: Number(without), slip: t('a digit too many') });
     if (i > 0) {
       const swapped = digits.slice(0, i - 1) + digits[i]! + digits[i - 1]! + digits.slice(i + 1);
-      found.push({ meant: Number(swapped), slip: 'two digits swapped' });
+      found.push({ meant: Number(swapped), slip: t('two digits swapped') });
     }
   }
   for (let i = 0; i <= digits.length; i++) {
     for (let d = 0; d <= 9; d++) {
       const longer = Number(`${digits.slice(0, i)}${d}${digits.slice(i)}`);
-      if (digits.length < 3) found.push({ meant: longer, slip: 'a digit missing' });
+      if (digits.length < 3) found.push({ meant: longer, slip: t('a digit missing') });
     }
   }
-  found.push({ meant: said * METRES_PER.yd, slip: 'yards taken for metres' });
-  found.push({ meant: said / METRES_PER.yd, slip: 'metres taken for yards' });
+  found.push({ meant: said * METRES_PER.yd, slip: t('yards taken for metres') });
+  found.push({ meant: said / METRES_PER.yd, slip: t('metres taken for yards') });
   return found;
 }
 

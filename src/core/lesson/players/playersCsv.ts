@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import Papa from 'papaparse';
 import { FaultyInput, type Fault } from '@/core/tell/format/fault';
 import { bagText } from './bagText';
@@ -59,7 +60,10 @@ export function readMeanings(input: unknown): (Meaning | null)[] {
     return input as (Meaning | null)[];
   }
   throw new FaultyInput([
-    { path: 'columns', message: `must be a list of ${MEANINGS.join(', ')} or null` },
+    {
+      path: 'columns',
+      message: t('must be a list of {meanings} or null', { meanings: MEANINGS.join(', ') }),
+    },
   ]);
 }
 
@@ -81,14 +85,20 @@ export function previewPlayersCsv(
   const parsed = Papa.parse<string[]>(plainText, { delimiter: delimiterOf(plainText) });
   const [heads, ...rows] = parsed.data;
   if (!heads || rows.every((row) => row.every((cell) => cell.trim() === ''))) {
-    throw new FaultyInput([{ path: 'file', message: 'holds no lines under its headings' }]);
+    throw new FaultyInput([{ path: 'file', message: t('holds no lines under its headings') }]);
   }
   if (rows.length > MOST_LINES) {
-    const message = `holds ${rows.length} lines; at most ${MOST_LINES} are read at once`;
+    const message = t('holds {rows} lines; at most {mostLines} are read at once', {
+      rows: rows.length,
+      mostLines: MOST_LINES,
+    });
     throw new FaultyInput([{ path: 'file', message }]);
   }
   if (heads.length > MOST_COLUMNS) {
-    const message = `has ${heads.length} columns; at most ${MOST_COLUMNS} are read`;
+    const message = t('has {heads} columns; at most {mostColumns} are read', {
+      heads: heads.length,
+      mostColumns: MOST_COLUMNS,
+    });
     throw new FaultyInput([{ path: 'file', message }]);
   }
   const becomes = firstOfEach(
@@ -101,12 +111,12 @@ export function previewPlayersCsv(
   }));
   const wanted: Fault[] = [];
   if (!becomes.some((column) => column === 'name' || column === 'first' || column === 'last')) {
-    wanted.push({ path: 'file', message: 'has no column for the name' });
+    wanted.push({ path: 'file', message: t('has no column for the name') });
   }
   if (!becomes.includes('clubs') && !becomes.includes('club')) {
     wanted.push({
       path: 'file',
-      message: 'has no column for the clubs, such as "PW 46/6 108; 56 56/12 82"',
+      message: t('has no column for the clubs, such as "PW 46/6 108; 56 56/12 82"'),
     });
   }
   if (wanted.length > 0) return { delimiter: parsed.meta.delimiter, columns, wanted, lines: [] };

@@ -1,3 +1,5 @@
+import { told } from '@/core/ground/language/told';
+import { t } from '@/core/ground/language/t';
 import type { ClubType } from '@/core/ground/club/club';
 import { HANDS, SKILLS, USUAL_MISSES } from '@/core/ground/player/player';
 import { fromMetres, type LengthUnit } from '@/core/ground/units/length';
@@ -53,13 +55,13 @@ const TYPE_LIMITS: Record<ClubType, { loft: readonly [number, number]; carry: nu
   putter: { loft: [0, 12], carry: 0 },
 };
 
-const A_TYPE: Record<ClubType, string> = {
+const A_TYPE: Record<ClubType, string> = told({
   wedge: 'a wedge',
   iron: 'an iron',
   hybrid: 'a hybrid',
   wood: 'a wood',
   putter: 'a putter',
-};
+});
 
 /** What is wrong with the clubs of a bag taken together, by path. */
 export function bagFaults(bag: readonly ClubInput[]): Fault[] {
@@ -67,13 +69,21 @@ export function bagFaults(bag: readonly ClubInput[]): Fault[] {
   const names = bag.map(({ name }) => name.trim().toLowerCase());
   bag.forEach((club, i) => {
     if (names.indexOf(names[i]!) !== i) {
-      faults.push({ path: `bag[${i}].name`, message: `"${club.name}" is in the bag twice` });
+      faults.push({
+        path: `bag[${i}].name`,
+        message: t('"{club}" is in the bag twice', { club: club.name }),
+      });
     }
     const { loft, carry } = TYPE_LIMITS[club.type];
     if (club.loft_deg < loft[0] || club.loft_deg > loft[1]) {
       faults.push({
         path: `bag[${i}].loft_deg`,
-        message: `${A_TYPE[club.type]} has from ${loft[0]} to ${loft[1]} degrees of loft, not ${club.loft_deg}`,
+        message: t('{type} has from {loft} to {loft2} degrees of loft, not {loft3}', {
+          type: A_TYPE[club.type],
+          loft: loft[0],
+          loft2: loft[1],
+          loft3: club.loft_deg,
+        }),
       });
     }
     const typed = Object.keys(club).find((key) => lengthName(key) === 'stock_carry');
@@ -86,8 +96,13 @@ export function bagFaults(bag: readonly ClubInput[]): Fault[] {
         path: `bag[${i}].${typed}`,
         message:
           carry === 0
-            ? 'a putter has no stock carry'
-            : `${far(said)} ${unit} is too far for ${A_TYPE[club.type]} (at most ${far(carry)})`,
+            ? t('a putter has no stock carry')
+            : t('{far} {unit} is too far for {type} (at most {far2})', {
+                far: far(said),
+                unit,
+                type: A_TYPE[club.type],
+                far2: far(carry),
+              }),
       });
     }
   });
@@ -115,7 +130,7 @@ export function readPlayerRecord(input: unknown): PlayerRecord {
   }
   if (faults.length > 0) throw new FaultyInput(faults);
   const name = record.name.trim();
-  if (name === '') throw new FaultyInput([{ path: 'name', message: 'must not be empty' }]);
+  if (name === '') throw new FaultyInput([{ path: 'name', message: t('must not be empty') }]);
   return {
     ...record,
     name,

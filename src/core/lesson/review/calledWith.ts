@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { counted } from '@/core/tell/words/counted';
 import type { CalledBall } from './against';
 
@@ -16,12 +17,14 @@ export function calledWithWords(balls: readonly Pick<CalledBall, 'call'>[]): str
   const learnt = [...by].filter(([version]) => version !== SKILL_ALONE).sort(([a], [b]) => a - b);
   if (learnt.length === 0) return null;
   if (learnt.length === 1 && alone === 0) {
-    return `Calls used the player’s own numbers (version ${learnt[0]![0]}).`;
+    return t('Calls used the player’s own numbers (version {learnt}).', { learnt: learnt[0]![0] });
   }
-  const versions = learnt.map(([version, count]) => `${count} (version ${version})`).join(', ');
+  const versions = learnt
+    .map(([version, count]) => t('{count} (version {version})', { count, version }))
+    .join(', ');
   const parts = [
-    ...(alone > 0 ? [`averages for the level: ${counted(alone, 'ball')}`] : []),
-    `the player’s own numbers: ${versions}`,
+    ...(alone > 0 ? [t('averages for the level: {balls}', { balls: counted(alone, 'ball') })] : []),
+    t('the player’s own numbers: {versions}', { versions }),
   ];
-  return `Calls came from ${parts.join('; from ')}.`;
+  return t('Calls came from {parts}.', { parts: parts.join('; from ') });
 }

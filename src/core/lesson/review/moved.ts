@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { shareMoved, type Share } from './stats';
 
 const FEWEST = 3;
@@ -9,8 +10,12 @@ export function outMovedWords(first: Share, second: Share): string {
   if (first.of < FEWEST || second.of < FEWEST) return '';
   const before = percent(first.share);
   const after = percent(second.share);
-  if (before === after) return `${before} in both halves`;
+  if (before === after) return t('{before} in both halves', { before });
   const moved = shareMoved(first, second);
   const apart = moved.low > 0 || moved.high < 0;
-  return `${before} in the first half, ${after} in the second${apart ? '' : ' (too few balls to be sure)'}`;
+  return t('{before} in the first half, {after} in the second{apart}', {
+    before,
+    after,
+    apart: apart ? '' : ` ${t('(too few balls to be sure)')}`,
+  });
 }

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import type { CalledBall } from './against';
 
 /** How the balls of a lesson are set side by side. */
@@ -37,7 +38,7 @@ export function partsOf<T extends Pick<CalledBall, 'excluded'>>(
   if (counted.length < FEWEST_TO_HALVE) return [];
   const half = Math.ceil(counted.length / 2);
   return [
-    { name: 'first half', balls: counted.slice(0, half) },
-    { name: 'second half', balls: counted.slice(half) },
+    { name: t('first half'), balls: counted.slice(0, half) },
+    { name: t('second half'), balls: counted.slice(half) },
   ];
 }

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { fromMetres } from '@/core/ground/units/length';
 import { plainNumber, sayLength, unitFor } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
@@ -8,8 +9,14 @@ const percent = (share: number): string => `${Math.round(share * 100)}%`;
 /** A share with the interval of it: "17 of 20, 85 % (64–95)". */
 export const shareWords = ({ count, of, share, low, high }: Share): string =>
   of === 0
-    ? 'not known'
-    : `${count} of ${of}, ${percent(share)} (${Math.round(low * 100)}–${Math.round(high * 100)})`;
+    ? t('not known')
+    : t('{count} of {of}, {percent} ({low}–{high})', {
+        count,
+        of,
+        percent: percent(share),
+        low: Math.round(low * 100),
+        high: Math.round(high * 100),
+      });
 
 /** What a set of balls comes to, name and words line by line; the same lines for any set. */
 export function statWords(stats: BallStats, units: UnitSystem): [name: string, words: string][] {
@@ -18,34 +25,43 @@ export function statWords(stats: BallStats, units: UnitSystem): [name: string, w
   const ground = (metres: number): string => sayLength(Math.abs(metres), 'ground', units);
   const { entry, carry, finish } = stats;
   return [
-    ['balls', String(stats.balls)],
-    ['out of the bunker', shareWords(stats.out)],
-    ['up and down', shareWords(stats.upAndDown)],
-    ['thin', shareWords(stats.thin)],
+    [t('balls'), String(stats.balls)],
+    [t('out of the bunker'), shareWords(stats.out)],
+    [t('up and down'), shareWords(stats.upAndDown)],
+    [t('thin'), shareWords(stats.thin)],
     [
-      'entry point compared with plan',
+      t('entry point compared with plan'),
       entry
-        ? `${far(Math.abs(entry.bias))} ${entry.bias >= 0 ? 'further behind' : 'nearer'}, ± ${far(entry.spread)}`
-        : 'too few',
+        ? `${far(Math.abs(entry.bias))} ${entry.bias >= 0 ? t('further behind') : t('nearer')}, ± ${far(entry.spread)}`
+        : t('too few'),
     ],
-    ['carry, % of plan', carry ? `${percent(carry.ratio)}, ± ${percent(carry.spread)}` : 'too few'],
     [
-      'average finish',
+      t('carry, % of plan'),
+      carry ? `${percent(carry.ratio)}, ± ${percent(carry.spread)}` : t('too few'),
+    ],
+    [
+      t('average finish'),
       finish
-        ? `${ground(finish.along)} ${finish.along >= 0 ? 'past' : 'short'}, ${ground(finish.right)} ${finish.right >= 0 ? 'right' : 'left'}`
-        : 'not known',
+        ? `${ground(finish.along)} ${finish.along >= 0 ? t('past') : t('short')}, ${ground(finish.right)} ${finish.right >= 0 ? t('right') : t('left')}`
+        : t('not known'),
     ],
     [
-      'distance to the flag',
+      t('distance to the flag'),
       finish
-        ? `half within ${ground(finish.proximity.middle)}, 8 in 10 within ${ground(finish.proximity.eightInTen)}`
-        : 'not known',
+        ? t('half within {ground}, 8 in 10 within {ground2}', {
+            ground: ground(finish.proximity.middle),
+            ground2: ground(finish.proximity.eightInTen),
+          })
+        : t('not known'),
     ],
     [
-      'dispersion',
+      t('dispersion'),
       finish?.spread
-        ? `± ${ground(finish.spread.along)} long and short, ± ${ground(finish.spread.right)} left and right`
-        : 'too few',
+        ? t('± {ground} long and short, ± {ground2} left and right', {
+            ground: ground(finish.spread.along),
+            ground2: ground(finish.spread.right),
+          })
+        : t('too few'),
     ],
   ];
 }

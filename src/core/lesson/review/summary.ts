@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { counted } from '@/core/tell/words/counted';
 import { fromMetres } from '@/core/ground/units/length';
 import { student95 } from '@/core/ground/numeric/fewBalls';
@@ -19,7 +20,7 @@ const percent = (share: number): string => `${Math.round(share * 100)}%`;
 /** How the share that came out moved from the first half to the second; empty with too few balls. */
 function movedSentence({ first, second }: SummaryPart): string {
   const moved = first && second && outMovedWords(first.out, second.out);
-  return moved ? `Out of the bunker: ${moved}.` : '';
+  return moved ? t('Out of the bunker: {moved}.', { moved }) : '';
 }
 
 /** How the marks lay: off the call, and how widely in each half. */
@@ -32,11 +33,18 @@ function markWords({ stats, first, second }: SummaryPart, units: UnitSystem): st
   const error = (student95(of - 1) * spread) / Math.sqrt(of);
   const where =
     Math.abs(bias) < error
-      ? 'The club entered where planned, as far as the balls can show'
-      : `The club entered ${far(bias)} ${bias > 0 ? 'further behind the ball' : 'nearer the ball'} than planned (give or take ${far(error)})`;
+      ? t('The club entered where planned, as far as the balls can show')
+      : t('The club entered {far} {bias} than planned (give or take {far2})', {
+          far: far(bias),
+          bias: bias > 0 ? t('further behind the ball') : t('nearer the ball'),
+          far2: far(error),
+        });
   const halves =
     first?.entry && second?.entry
-      ? `; first half ± ${far(first.entry.spread)}, second half ± ${far(second.entry.spread)}`
+      ? t('; first half ± {far}, second half ± {far2}', {
+          far: far(first.entry.spread),
+          far2: far(second.entry.spread),
+        })
       : '';
   return `${where}${halves}.`;
 }
@@ -50,17 +58,23 @@ export function summaryWords(
   const sentences = parts.flatMap((part) => {
     const { stats } = part;
     const { name } = part.player;
-    if (stats.balls === 0) return [`No balls were logged for ${name}.`];
+    if (stats.balls === 0) return [t('No balls were logged for {name}.', { name })];
     const { out } = stats;
     const came =
       out.of > 0
-        ? `; ${out.count} of ${out.of} came out, ${percent(out.share)} (${percent(out.low)} to ${percent(out.high)})`
+        ? t('; {count} of {of} came out, {percent} ({percent2} to {percent3})', {
+            count: out.count,
+            of: out.of,
+            percent: percent(out.share),
+            percent2: percent(out.low),
+            percent3: percent(out.high),
+          })
         : '';
     return [
-      `${name} hit ${counted(stats.balls, 'ball')}${came}.`,
+      t('{name} hit {balls}{came}.', { name, balls: counted(stats.balls, 'ball'), came }),
       movedSentence(part),
       markWords(part, units),
     ];
   });
-  return [`At ${place}.`, ...sentences].filter(Boolean).join(' ');
+  return [t('At {place}.', { place }), ...sentences].filter(Boolean).join(' ');
 }

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { sayLength } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
 import type { BodyCaution } from '@/core/ground/player/player';
@@ -23,8 +24,12 @@ export function clubAdvice(
   const from = habit && costlyFrom(shots);
   if (!from) return '';
   const pin = sayLength(from.pin, 'ground', units);
-  const where = from.side === 'past' ? `past ${pin}` : `inside ${pin}`;
-  return `Stop taking the ${habit} ${where}: it costs ${from.lost.toFixed(2)} strokes a shot there.`;
+  const where = from.side === 'past' ? t('past {pin}', { pin }) : t('inside {pin}', { pin });
+  return t('Stop taking the {habit} {where}: it costs {lost} strokes a shot there.', {
+    habit,
+    where,
+    lost: from.lost.toFixed(2),
+  });
 }
 
 /** How many drills are taken for the first, second and third thing that is worth practising. */

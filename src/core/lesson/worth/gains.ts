@@ -1,3 +1,4 @@
+import { toldIn } from '@/core/ground/language/told';
 import type { Habits } from '@/core/model/golfer/habits';
 import type { Trained } from '../drills/drill';
 
@@ -10,33 +11,34 @@ export type GainName = (typeof GAINS)[number];
 export type Worked = GainName | 'club';
 
 /** How it is said, and what a drill for it trains. */
-export const WORKED: Record<Worked, { name: string; aim: string; trains: readonly Trained[] }> = {
-  'entry-spread': {
-    name: 'Same entry point every time',
-    aim: 'a narrower spread of entry points',
-    trains: ['entry', 'depth', 'weight'],
-  },
-  'entry-bias': {
-    name: 'Entry point where it is planned',
-    aim: 'entry points as far behind the ball as called',
-    trains: ['entry', 'weight'],
-  },
-  distance: {
-    name: 'Distance control',
-    aim: 'carries closer to plan',
-    trains: ['speed', 'distance', 'finish'],
-  },
-  face: {
-    name: 'Face and start line',
-    aim: 'balls that start closer to the line',
-    trains: ['aim', 'face'],
-  },
-  club: {
-    name: 'Choice of club',
-    aim: 'taking the club that is called',
-    trains: ['club choice', 'long'],
-  },
-};
+export const WORKED: Record<Worked, { name: string; aim: string; trains: readonly Trained[] }> =
+  toldIn(['name', 'aim'], {
+    'entry-spread': {
+      name: 'Same entry point every time',
+      aim: 'a narrower spread of entry points',
+      trains: ['entry', 'depth', 'weight'],
+    },
+    'entry-bias': {
+      name: 'Entry point where it is planned',
+      aim: 'entry points as far behind the ball as called',
+      trains: ['entry', 'weight'],
+    },
+    distance: {
+      name: 'Distance control',
+      aim: 'carries closer to plan',
+      trains: ['speed', 'distance', 'finish'],
+    },
+    face: {
+      name: 'Face and start line',
+      aim: 'balls that start closer to the line',
+      trains: ['aim', 'face'],
+    },
+    club: {
+      name: 'Choice of club',
+      aim: 'taking the club that is called',
+      trains: ['club choice', 'long'],
+    },
+  });
 
 /**
  * What an hour of practice is taken to bring: a spread that is so much of itself narrower. Tuned to what coaches hope for; it is said

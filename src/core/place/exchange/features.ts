@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { FaultyInput, MOST_FAULTS, quoted, type Fault } from '@/core/tell/format/fault';
 import { AREA_KINDS, MOST_AREAS, MOST_BUNKERS, MOST_FLAGS, MOST_GREENS } from '../record/place';
 
@@ -48,12 +49,18 @@ const KINDS = ['bunker', 'green', 'flag', 'floor', 'rests', ...AREA_KINDS];
 /** The features of a file, each of a kind that is known. @throws FaultyInput naming those that are not */
 export function readFeatures(input: unknown): Read[] {
   if (!isRecord(input) || input.type !== 'FeatureCollection' || !Array.isArray(input.features)) {
-    return refuse('file', 'must be a GeoJSON FeatureCollection');
+    return refuse('file', t('must be a GeoJSON FeatureCollection'));
   }
   const { features } = input;
-  if (features.length === 0) return refuse('features', 'must hold at least one feature');
+  if (features.length === 0) return refuse('features', t('must hold at least one feature'));
   if (features.length > MOST_FEATURES) {
-    return refuse('features', `must be at most ${MOST_FEATURES}, not ${features.length}`);
+    return refuse(
+      'features',
+      t('must be at most {mostFeatures}, not {features}', {
+        mostFeatures: MOST_FEATURES,
+        features: features.length,
+      }),
+    );
   }
   const faults: Fault[] = [];
   const read = features.flatMap((feature: unknown, i): Read[] => {
@@ -63,16 +70,19 @@ export function readFeatures(input: unknown): Read[] {
       return [];
     };
     if (!isRecord(feature) || !isRecord(feature.geometry))
-      return say('must be a feature with a geometry');
+      return say(t('must be a feature with a geometry'));
     const properties = isRecord(feature.properties) ? feature.properties : {};
     const kind = kindOf(properties);
     if (kind === null || !KINDS.includes(kind)) {
       return say(
-        `properties.kind must be one of ${KINDS.join(', ')}, not ${quoted(properties.kind)}`,
+        t('properties.kind must be one of {kinds}, not {kind}', {
+          kinds: KINDS.join(', '),
+          kind: quoted(properties.kind),
+        }),
       );
     }
     const { type, coordinates } = feature.geometry;
-    if (typeof type !== 'string') return say('geometry.type is required');
+    if (typeof type !== 'string') return say(t('geometry.type is required'));
     return [{ path, kind, properties, geometry: { type, coordinates } }];
   });
   if (faults.length > 0) throw new FaultyInput(faults);

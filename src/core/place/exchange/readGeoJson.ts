@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import type { Point } from '../outline/ring';
 import { AREA_KINDS, emptyPlace, FARTHEST, readPlace, type Place } from '../record/place';
 import { isRecord, readFeatures, refuse, type Read } from './features';
@@ -37,7 +38,12 @@ function bunkerFrom(read: Read, n: number, all: readonly Read[], on: Earthly, me
   const { ring, kept } = groundRing(read, on, mended);
   const id = idOf(read, `bunker-${n}`);
   if (properties.lip_m === undefined) {
-    mended.push(`${read.path}: no lip is given; ${UNSAID_LIP} m all round until you measure it`);
+    mended.push(
+      t('{path}: no lip is given; {lip} m all round until you measure it', {
+        path: read.path,
+        lip: UNSAID_LIP,
+      }),
+    );
   }
   const lips = perCorner(properties.lip_m, kept, UNSAID_LIP);
   const overhangs = perCorner(properties.overhang_m, kept, null);
@@ -55,7 +61,7 @@ function bunkerFrom(read: Read, n: number, all: readonly Read[], on: Earthly, me
   const heights = floor?.properties.z_m;
   return {
     id,
-    name: nameOf(read, `Bunker ${n}`),
+    name: nameOf(read, t('Bunker {n}', { n })),
     curved: properties.curved ?? false,
     outline: ring.map((point, i) => ({
       ...corner(point),
@@ -80,7 +86,7 @@ function greenFrom(read: Read, n: number, all: readonly Read[], on: Earthly, men
   const flags = all.filter((each) => each.kind === 'flag' && each.properties.green === id);
   return {
     id,
-    name: nameOf(read, `Green ${n}`),
+    name: nameOf(read, t('Green {n}', { n })),
     curved: properties.curved ?? false,
     outline: groundRing(read, on, mended).ring.map(corner),
     slope: properties.slope ?? { tilt_deg: 0, uphill_deg: 0 },
@@ -90,7 +96,7 @@ function greenFrom(read: Read, n: number, all: readonly Read[], on: Earthly, men
       const [at] = earthPoints([flag.geometry.coordinates], `${flag.path}.geometry.coordinates`, 1);
       return {
         id: idOf(flag, `flag-${i + 1}`),
-        name: nameOf(flag, `Flag ${i + 1}`),
+        name: nameOf(flag, t('Flag {i}', { i: i + 1 })),
         ...corner(on.toGround(at!)),
         ...(flag.properties.cut === undefined ? {} : { cut: flag.properties.cut }),
       };
@@ -111,7 +117,7 @@ function areaFrom(read: Read, n: number, on: Earthly, mended: string[]) {
 /** The peg of a file that does not say one: amid the corners of its first outline, to the hundred-thousandth of a degree. */
 function pegOf(read: readonly Read[]): NonNullable<Place['anchor']> {
   const first = read.find(({ geometry }) => /Polygon$/.test(geometry.type));
-  if (!first) return refuse('features', 'must hold a polygon');
+  if (!first) return refuse('features', t('must hold a polygon'));
   const ring = earthRing(first, []);
   const amid = (axis: 0 | 1): number =>
     Math.round((ring.reduce((sum, at) => sum + at[axis], 0) / ring.length) * 1e5) / 1e5;
@@ -126,7 +132,9 @@ function refuseFar(read: readonly Read[], on: Earthly): void {
     if (far) {
       refuse(
         `${each.path}.geometry`,
-        `must lie within ${FARTHEST / 1000} km of the rest: these are coordinates of another place`,
+        t('must lie within {farthest} km of the rest: these are coordinates of another place', {
+          farthest: FARTHEST / 1000,
+        }),
       );
     }
   }
@@ -147,7 +155,7 @@ export function readGeoJson(input: unknown, name: string): ReadGround {
   if (!(Math.abs(peg.latitude) <= 85 && Math.abs(peg.longitude) <= 180)) {
     return refuse(
       'mellow_divot.anchor',
-      'must be a latitude from -85 to 85 and a longitude from -180 to 180',
+      t('must be a latitude from -85 to 85 and a longitude from -180 to 180'),
     );
   }
   const on = earthlyAt(peg);

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { quoted } from '@/core/tell/format/fault';
 import { counted } from '@/core/tell/words/counted';
 import { apart, areaOf, type Ring } from '../outline/ring';
@@ -19,13 +20,20 @@ const isOnEarth = (value: unknown): value is OnEarth =>
 
 /** Points of a feature on the earth; refuses what is none, and too many. */
 export function earthPoints(value: unknown, path: string, most: number): OnEarth[] {
-  if (!Array.isArray(value) || value.length === 0) return refuse(path, 'must be a list of points');
+  if (!Array.isArray(value) || value.length === 0)
+    return refuse(path, t('must be a list of points'));
   if (value.length > most)
-    return refuse(path, `must be at most ${most} points, not ${value.length}`);
+    return refuse(
+      path,
+      t('must be at most {most} points, not {value}', { most, value: value.length }),
+    );
   return value.map((each: unknown, i) =>
     isOnEarth(each)
       ? [each[0], each[1]]
-      : refuse(`${path}[${i}]`, `must be longitude and latitude in degrees, not ${quoted(each)}`),
+      : refuse(
+          `${path}[${i}]`,
+          t('must be longitude and latitude in degrees, not {each}', { each: quoted(each) }),
+        ),
   );
 }
 
@@ -36,17 +44,21 @@ export const MOST_POINTS = 1000;
 export function earthRing({ geometry, path }: Read, mended: string[]): OnEarth[] {
   const at = `${path}.geometry.coordinates`;
   const rings = (value: unknown): OnEarth[] => {
-    if (!Array.isArray(value)) return refuse(at, 'must be rings of points');
-    if (value.length > 1) mended.push(`${path}: holes in the outline are left out`);
+    if (!Array.isArray(value)) return refuse(at, t('must be rings of points'));
+    if (value.length > 1) mended.push(t('{path}: holes in the outline are left out', { path }));
     return earthPoints(value[0], at, MOST_POINTS);
   };
   if (geometry.type === 'Polygon') return rings(geometry.coordinates);
   if (geometry.type === 'MultiPolygon' && Array.isArray(geometry.coordinates)) {
     const parts = geometry.coordinates.slice(0, MOST_BUNKERS).map(rings);
-    if (parts.length > 1) mended.push(`${path}: of ${parts.length} parts the largest is kept`);
-    return parts.sort((a, b) => areaOf(b) - areaOf(a))[0] ?? refuse(at, 'must hold a polygon');
+    if (parts.length > 1)
+      mended.push(t('{path}: of {parts} parts the largest is kept', { path, parts: parts.length }));
+    return parts.sort((a, b) => areaOf(b) - areaOf(a))[0] ?? refuse(at, t('must hold a polygon'));
   }
-  return refuse(`${path}.geometry.type`, `must be Polygon, not ${quoted(geometry.type)}`);
+  return refuse(
+    `${path}.geometry.type`,
+    t('must be Polygon, not {type}', { type: quoted(geometry.type) }),
+  );
 }
 
 /** A ring on the ground without its closing point and without points that stand twice, and which points were kept. */
@@ -60,7 +72,7 @@ export function groundRing(
   const last = earth.at(-1)!;
   const open = first![0] === last[0] && first![1] === last[1] ? earth.slice(0, -1) : earth;
   if (open.length === earth.length)
-    mended.push(`${read.path}: the outline was not closed and has been`);
+    mended.push(t('{path}: the outline was not closed and has been', { path: read.path }));
   const ring: Ring = [];
   const kept: number[] = [];
   open.map(toGround).forEach((point, i) => {
@@ -71,7 +83,10 @@ export function groundRing(
   });
   if (ring.length < open.length) {
     mended.push(
-      `${read.path}: ${counted(open.length - ring.length, 'point that stood', 'points that stood')} twice left out`,
+      t('{path}: {points} twice left out', {
+        path: read.path,
+        points: counted(open.length - ring.length, 'point that stood', 'points that stood'),
+      }),
     );
   }
   return { ring, kept };

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { fromMetres } from '@/core/ground/units/length';
 import { plainNumber, sayLength, saySmall } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
@@ -18,7 +19,7 @@ function sayArea(squareMetres: number, units: UnitSystem): string {
   const yards = fromMetres(fromMetres(squareMetres, 'yd'), 'yd');
   return units === 'metres'
     ? `${plainNumber(squareMetres, 0)}\u00a0m²`
-    : `${plainNumber(yards, 0)}\u00a0sq\u00a0yd`;
+    : t('{yards}\u00a0sq\u00a0yd', { yards: plainNumber(yards, 0) });
 }
 
 /** How deep the sand is: from the shallowest to the deepest spot where spots were felt. */
@@ -27,17 +28,21 @@ function depthWords({ depth_m, depths = [] }: SandOn, units: UnitSystem): string
   if (felt[0] === undefined) return null;
   const [low, high] = [Math.min(...(felt as number[])), Math.max(...(felt as number[]))];
   return low === high
-    ? `${saySmall(low, units)} deep`
-    : `${saySmall(low, units)} to ${saySmall(high, units)} deep`;
+    ? t('{low} deep', { low: saySmall(low, units) })
+    : t('{low} to {high} deep', { low: saySmall(low, units), high: saySmall(high, units) });
 }
 
 /** What was seen of a bunker's sand on a day. */
 export const sandDayWords = (sand: SandOn, units: UnitSystem): string =>
   [
     SAND_WORDS[sand.preset].short,
-    sand.crust ? 'a dry crust over wet' : null,
-    sand.firmness === undefined ? null : `firmness ${Math.round(sand.firmness * 100)} of 100`,
-    sand.moisture ? `moisture ${Math.round(sand.moisture * 100)} of 100` : null,
+    sand.crust ? t('a dry crust over wet') : null,
+    sand.firmness === undefined
+      ? null
+      : t('firmness {firmness} of 100', { firmness: Math.round(sand.firmness * 100) }),
+    sand.moisture
+      ? t('moisture {moisture} of 100', { moisture: Math.round(sand.moisture * 100) })
+      : null,
     depthWords(sand, units),
     sand.note,
   ]
@@ -48,14 +53,14 @@ export const sandDayWords = (sand: SandOn, units: UnitSystem): string =>
 export function numberRows(numbers: BunkerNumbers, units: UnitSystem): [string, string][] {
   const { area, lip, overhangs, sand, flags } = numbers;
   return [
-    ['Size', sayArea(area, units)],
+    [t('Size'), sayArea(area, units)],
     [
-      'Lip',
-      `${range(lip.low, lip.high, 'height', units)}${overhangs ? ', overhanging in part' : ''}`,
+      t('Lip'),
+      `${range(lip.low, lip.high, 'height', units)}${overhangs ? t(', overhanging in part') : ''}`,
     ],
-    ['Sand', sand ? sandDayWords(sand, units) : 'not noted; medium assumed'],
+    [t('Sand'), sand ? sandDayWords(sand, units) : t('not noted; medium assumed')],
     ...flags.map(({ name, from, to }): [string, string] => [
-      `To ${name}`,
+      t('To {name}', { name }),
       range(from, to, 'ground', units),
     ]),
   ];
@@ -64,5 +69,10 @@ export function numberRows(numbers: BunkerNumbers, units: UnitSystem): [string, 
 /** What a visit costs by a quick look; null where nothing gets out. */
 export const visitWords = (visit: Visit | null): string =>
   visit
-    ? `about ${visit.mean.toFixed(1)} strokes to hole out (± ${QUICK_SPREAD}); ${visit.least.toFixed(1)} at best, ${visit.most.toFixed(1)} at worst`
-    : 'nothing gets out at this flag';
+    ? t('about {mean} strokes to hole out (± {spread}); {least} at best, {most} at worst', {
+        mean: visit.mean.toFixed(1),
+        spread: QUICK_SPREAD,
+        least: visit.least.toFixed(1),
+        most: visit.most.toFixed(1),
+      })
+    : t('nothing gets out at this flag');

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { capital } from '@/core/tell/words/capital';
 import { type Point, type Ring, middleOf } from '../outline/ring';
 import {
@@ -93,7 +94,7 @@ export function withBunker(
   let lip = also.lips?.find((each) => each !== null) ?? FIRST_LIP;
   const bunker: Bunker = {
     id,
-    name: also.name ?? `Bunker ${n}`,
+    name: also.name ?? t('Bunker {n}', { n }),
     curved: true,
     outline: ring.map((point, i) => {
       lip = also.lips?.[i] ?? lip;
@@ -113,13 +114,13 @@ export function withGreen(place: Place, ring: Ring): { place: Place; id: string 
   const { id, n } = freshId(place, 'green');
   const green: GreenOn = {
     id,
-    name: `Green ${n}`,
+    name: t('Green {n}', { n }),
     curved: true,
     outline: ring.map(corner),
     slope: { tilt_deg: 0, uphill_deg: 0 },
     firmness: 'medium',
     stimp_ft: 10,
-    flags: [{ id: `${id}-flag-1`, name: 'Middle', ...corner(middleOf(ring)) }],
+    flags: [{ id: `${id}-flag-1`, name: t('Middle'), ...corner(middleOf(ring)) }],
   };
   return { place: { ...place, greens: [...place.greens, green] }, id };
 }
@@ -150,7 +151,7 @@ export function withFlag(green: GreenOn): GreenOn {
   while (green.flags.some(({ id }) => id === `${green.id}-flag-${n}`)) n += 1;
   const flag: Flag = {
     id: `${green.id}-flag-${n}`,
-    name: `Flag ${n}`,
+    name: t('Flag {n}', { n }),
     ...corner(middleOf(ringOf(green.outline))),
   };
   return { ...green, flags: [...green.flags, flag] };

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { GREEN_FIRMNESS } from '@/core/ground/situation/green';
 import { SAND_PRESETS } from '@/core/ground/sand/presets';
 import { check, FaultyInput, type Fault } from '@/core/tell/format/fault';
@@ -43,9 +44,8 @@ export const WAYS_IN = ['paced', 'drawn', 'picture', 'rangefinder', 'file'] as c
 /** What an area is that is neither sand nor green. */
 export const AREA_KINDS = ['fringe', 'fairway', 'rough', 'water', 'out-of-bounds'] as const;
 
-export const placeIdField = patternField(
-  /^[a-z0-9-]{1,40}$/,
-  'an id of small letters, figures and hyphens',
+export const placeIdField = patternField(/^[a-z0-9-]{1,40}$/, () =>
+  t('an id of small letters, figures and hyphens'),
 );
 
 const metres = (low = -FARTHEST, high = FARTHEST) => numberField(low, high, 'm');
@@ -175,9 +175,14 @@ export const ringOf = (outline: readonly { x_m: number; y_m: number }[]): Ring =
 /** What is wrong with an outline; null when nothing is. */
 export function outlineFault(ring: Ring, curved: boolean): string | null {
   const at = crossesItself(fineRing(ring, curved).ring);
-  if (!at) return areaOf(ring) < LEAST_AREA ? `must enclose at least ${LEAST_AREA} m²` : null;
+  if (!at)
+    return areaOf(ring) < LEAST_AREA
+      ? t('must enclose at least {leastArea} m²', { leastArea: LEAST_AREA })
+      : null;
   const away = ring.map((corner) => apart(corner, at));
-  return `must not cross itself: it does near corner ${away.indexOf(Math.min(...away)) + 1}`;
+  return t('must not cross itself: it does near corner {corner}', {
+    corner: away.indexOf(Math.min(...away)) + 1,
+  });
 }
 
 /** Whether a flag stands on its green. */
@@ -196,7 +201,7 @@ function crossFaults(place: Place): Fault[] {
     place[list].forEach((shape, i) => {
       const path = `${list}[${i}]`;
       if (ids.has(shape.id))
-        faults.push({ path: `${path}.id`, message: `"${shape.id}" is there twice` });
+        faults.push({ path: `${path}.id`, message: t('"{id}" is there twice', { id: shape.id }) });
       ids.add(shape.id);
       const fault = outlineFault(ringOf(shape.outline), shape.curved);
       if (fault) faults.push({ path: `${path}.outline`, message: fault });
@@ -206,13 +211,22 @@ function crossFaults(place: Place): Fault[] {
     green.flags.forEach((flag, k) => {
       const path = `greens[${i}].flags[${k}]`;
       if (!isOnGreen(green, pointOf(flag))) {
-        faults.push({ path, message: `"${flag.name}" must stand on the green "${green.name}"` });
+        faults.push({
+          path,
+          message: t('"{flag}" must stand on the green "{green}"', {
+            flag: flag.name,
+            green: green.name,
+          }),
+        });
       }
     });
     const days = green.flags.flatMap(({ cut = [] }) => cut);
     const twice = days.find((day, k) => days.indexOf(day) !== k);
     if (twice) {
-      faults.push({ path: `greens[${i}].flags`, message: `two holes are cut on ${twice}` });
+      faults.push({
+        path: `greens[${i}].flags`,
+        message: t('two holes are cut on {twice}', { twice }),
+      });
     }
   });
   return faults;

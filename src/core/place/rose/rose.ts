@@ -1,3 +1,5 @@
+import { told } from '@/core/ground/language/told';
+import { t } from '@/core/ground/language/t';
 import { degrees } from '@/core/ground/units/angle';
 import { chanceWords } from '@/core/tell/words/words';
 import { turnsApart } from '../outline/direction';
@@ -13,7 +15,7 @@ export const PETAL_TURNS: readonly number[] = Array.from({ length: PETALS }, (_,
 }).slice(1);
 
 /** Names of the eighths of the circle, from the flag to the right. */
-const EIGHTHS = [
+const EIGHTHS = told([
   'at the flag',
   'ahead and right',
   'right',
@@ -22,7 +24,7 @@ const EIGHTHS = [
   'back left',
   'left',
   'ahead and left',
-] as const;
+] as const);
 
 /**
  * A direction in words, as the player sees it who faces the flag.
@@ -36,7 +38,7 @@ export function directionWords(toward: number): string {
   if (eighth !== 0) return EIGHTHS[eighth]!;
   return Math.abs(toward) < 1e-9
     ? EIGHTHS[0]
-    : `a little ${toward > 0 ? 'right' : 'left'} of the flag`;
+    : t('a little {toward} of the flag', { toward: toward > 0 ? t('right') : t('left') });
 }
 
 /** Directions that are named stand at least so far apart, degrees; a way that costs this much more than the best is not. */
@@ -85,11 +87,15 @@ export function petalWords(
   { toward, out, strokes }: Pick<Petal, 'toward' | 'out'> & { strokes: number },
   flag: number | null,
 ): string {
-  const gets = `${directionWords(toward)}: out ${chanceWords(out)}`;
-  if (flag === null) return `${gets}, ${strokes.toFixed(1)} strokes to hole out`;
+  const gets = t('{direction}: out {chance}', {
+    direction: directionWords(toward),
+    chance: chanceWords(out),
+  });
+  if (flag === null)
+    return t('{gets}, {strokes} strokes to hole out', { gets, strokes: strokes.toFixed(1) });
   const more = strokes - flag;
-  if (Math.abs(more) < SAME) return `${gets}, as good as going at the flag`;
+  if (Math.abs(more) < SAME) return t('{gets}, as good as going at the flag', { gets });
   return more > 0
-    ? `${gets}, costs ${more.toFixed(1)} on going at the flag`
-    : `${gets}, saves ${(-more).toFixed(1)} on going at the flag`;
+    ? t('{gets}, costs {more} on going at the flag', { gets, more: more.toFixed(1) })
+    : t('{gets}, saves {more} on going at the flag', { gets, more: (-more).toFixed(1) });
 }

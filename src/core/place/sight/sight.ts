@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { toMetres } from '@/core/ground/units/length';
 import { clamp } from '@/core/ground/numeric/soft';
 import type { Beyond } from '@/core/ground/situation/green';
@@ -85,14 +86,21 @@ export function spotAt(
   const green = place.greens.find(({ id }) => id === at.green);
   const flag = green?.green.flags.find(({ id }) => id === at.flag);
   if (!bunker && at.bunker === undefined) {
-    throw new FaultyInput([{ path: 'ball', message: 'must lie in the sand of a bunker' }]);
+    throw new FaultyInput([{ path: 'ball', message: t('must lie in the sand of a bunker') }]);
   }
   const missing = !bunker ? 'bunker' : !green ? 'green' : !flag ? 'flag' : null;
   if (missing) {
-    throw new FaultyInput([{ path: missing, message: `there is no ${missing} "${at[missing]}"` }]);
+    throw new FaultyInput([
+      {
+        path: missing,
+        message: t('there is no {missing} "{last}"', { missing, last: String(at[missing]) }),
+      },
+    ]);
   }
   if (under?.id !== bunker!.id) {
-    throw new FaultyInput([{ path: 'ball', message: `must lie in the sand of ${bunker!.name}` }]);
+    throw new FaultyInput([
+      { path: 'ball', message: t('must lie in the sand of {name}', { name: bunker!.name }) },
+    ]);
   }
   return { bunker: bunker!, ball: at.ball, green: green!, flag: flag! };
 }
@@ -126,7 +134,9 @@ export function sightOf(place: DrawnPlace, spot: Spot): Sight {
   const stretches = profileFrom(place, ball, toward);
   const played = stretches.find((each) => each.from <= pin && pin <= each.to);
   if (played?.id !== green.id) {
-    throw new FaultyInput([{ path: 'flag', message: `must stand on the green "${green.name}"` }]);
+    throw new FaultyInput([
+      { path: 'flag', message: t('must stand on the green "{green}"', { green: green.name }) },
+    ]);
   }
   const lip = lipToward(spot, toward);
   const exit = stretches[0]!.to;

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { type Fault, quoted } from '@/core/tell/format/fault';
 import { fromMetres, toMetres, type LengthUnit } from '@/core/ground/units/length';
 import type { Leg } from './traverse';
@@ -57,24 +58,36 @@ export function readLegs(text: string, unit: LengthUnit): { legs: WrittenLeg[]; 
     const say = (message: string): void => void faults.push({ path: `line ${i + 1}`, message });
     const parts = /^\s*(\d+(?:\.\d+)?)(?:\s*paces?)?[\s,;]+(.*)$/i.exec(line);
     if (!parts) {
-      return say(`must be paces, direction and lip, such as "8 95 3", not ${quoted(line.trim())}`);
+      return say(
+        t('must be paces, direction and lip, such as "8 95 3", not {line}', {
+          line: quoted(line.trim()),
+        }),
+      );
     }
     const paces = Number(parts[1]);
     if (!(paces > 0 && paces <= MOST_PACES))
-      return say(`paces must be from 1 to ${MOST_PACES}, not ${paces}`);
+      return say(
+        t('paces must be from 1 to {mostPaces}, not {paces}', { mostPaces: MOST_PACES, paces }),
+      );
     const rest = parts[2]!.trim();
     const whole = readBearing(rest);
     const cut = whole ? null : /^(.*?)[\s,;]+(?:lip\s*)?(\d+(?:\.\d+)?)\s*(?:ft|m)?$/i.exec(rest);
     const bearing = whole ?? (cut && readBearing(cut[1]!));
     if (!bearing) {
       return say(
-        `direction must be degrees, a wind or a clock, such as 95, NE or 2:30, not ${quoted(rest)}`,
+        t('direction must be degrees, a wind or a clock, such as 95, NE or 2:30, not {rest}', {
+          rest: quoted(rest),
+        }),
       );
     }
     const lip = cut ? toMetres(Number(cut[2]), unit) : null;
     if (lip !== null && lip > HIGHEST) {
       return say(
-        `the lip must be at most ${Math.round(fromMetres(HIGHEST, unit))} ${unit}, not ${cut![2]}`,
+        t('the lip must be at most {highest} {unit}, not {cut}', {
+          highest: Math.round(fromMetres(HIGHEST, unit)),
+          unit,
+          cut: String(cut![2]),
+        }),
       );
     }
     legs.push({ paces, bearing: bearing.bearing, bearingSpread: bearing.spread, lip });

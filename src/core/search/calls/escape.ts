@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { launchOver } from '@/core/ground/situation/lip';
 import type { Player, Skill } from '@/core/ground/player/player';
 import { OTHER_SCHOOLS } from '../schools/schools';
@@ -174,13 +175,13 @@ export function reliefCalls(shot: Shot, skill: Skill): OtherCall[] {
       school: OTHER_SCHOOLS.reliefInside,
       penalty: 1,
       strokes: inside,
-      why: 'One penalty stroke and a clean lie in the same sand, further from the lip.',
+      why: t('One penalty stroke and a clean lie in the same sand, further from the lip.'),
     },
     {
       school: OTHER_SCHOOLS.reliefOutside,
       penalty: 2,
       strokes: outside,
-      why: 'Two penalty strokes and a ball on grass behind the bunker.',
+      why: t('Two penalty strokes and a ball on grass behind the bunker.'),
     },
   ].sort((a, b) => a.strokes - b.strokes);
 }

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { openingLimitDeg, type Club } from '@/core/ground/club/club';
 import type { Player } from '@/core/ground/player/player';
 import { SCHOOLS } from '../schools/schools';
@@ -81,7 +82,7 @@ export function familiesFor(
       unfit.push({
         school,
         club: null,
-        reason: 'The bag holds no club that this school would take.',
+        reason: t('The bag holds no club that this school would take.'),
       });
     }
     for (const club of clubs) {

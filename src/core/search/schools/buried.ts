@@ -1,3 +1,4 @@
+import { toldIn } from '@/core/ground/language/told';
 import { clamp } from '@/core/ground/numeric/soft';
 import type { Shot } from '@/core/ground/situation/shot';
 import { degrees } from '@/core/ground/units/angle';
@@ -46,60 +47,67 @@ const DIG: Omit<School, 'id' | 'name'> = {
 };
 
 /** A ball half under or deeper. */
-export const BURIED_SCHOOLS: readonly School[] = rows(DIG, [
-  {
-    id: 'sharp-edge',
-    name: 'face closed so that the edge cuts: the deeper and firmer, the more',
-    technique: 'chop',
-    faceDeg: ({ burial }) =>
-      [8 + 14 * depthShare(burial), 15 + 22 * depthShare(burial)].map((d) => -Math.round(d)),
-    fuss: 0.6,
-  },
-  {
-    id: 'square-steep',
-    name: 'square and steep, well behind, stay down',
-    technique: 'chop',
-    faceDeg: () => [0],
-    entry: (shot) => marksFor(shot, [0.025, 0.035], [0.035, 0.05]),
-  },
-  {
-    id: 'graded',
-    name: 'as open as the depth allows',
-    faceDeg: ({ burial }) => [
-      Math.round(26 * (1 - depthShare(burial))),
-      Math.round(14 * (1 - depthShare(burial))),
+export const BURIED_SCHOOLS: readonly School[] = rows(
+  DIG,
+  toldIn(
+    ['name'],
+    [
+      {
+        id: 'sharp-edge',
+        name: 'face closed so that the edge cuts: the deeper and firmer, the more',
+        technique: 'chop',
+        faceDeg: ({ burial }) =>
+          [8 + 14 * depthShare(burial), 15 + 22 * depthShare(burial)].map((d) => -Math.round(d)),
+        fuss: 0.6,
+      },
+      {
+        id: 'square-steep',
+        name: 'square and steep, well behind, stay down',
+        technique: 'chop',
+        faceDeg: () => [0],
+        entry: (shot) => marksFor(shot, [0.025, 0.035], [0.035, 0.05]),
+      },
+      {
+        id: 'graded',
+        name: 'as open as the depth allows',
+        faceDeg: ({ burial }) => [
+          Math.round(26 * (1 - depthShare(burial))),
+          Math.round(14 * (1 - depthShare(burial))),
+        ],
+        shaftLeanDeg: 0,
+        finish: 'short',
+        fuss: 0.7,
+      },
+      {
+        id: 'toe-in',
+        name: 'face almost shut, the toe cuts in first',
+        technique: 'chop',
+        faceDeg: () => [-42, -55],
+        handleLoweredDeg: -4,
+        mostAimDeg: 40,
+        fuss: 1.2,
+      },
+      {
+        id: 'heel-first',
+        name: 'heel leads into the sand, ball forward',
+        faceDeg: () => [-6],
+        handleLoweredDeg: 10,
+        shaftLeanDeg: 0,
+        stanceWidth: 1.45,
+        weightLead: 0.66,
+        fuss: 1.2,
+      },
+      {
+        id: 'less-loft-on-the-slope',
+        name: 'a 7 to 9 iron opened, up the slope',
+        applies: all(ballSunk, upSlope),
+        clubs: (club) =>
+          club.type === 'iron' && degrees(club.loft) >= 30 && degrees(club.loft) <= 45,
+        faceDeg: () => [0, 12],
+        bodyWithSlope: 0.6,
+        finish: 'short',
+        fuss: 0.6,
+      },
     ],
-    shaftLeanDeg: 0,
-    finish: 'short',
-    fuss: 0.7,
-  },
-  {
-    id: 'toe-in',
-    name: 'face almost shut, the toe cuts in first',
-    technique: 'chop',
-    faceDeg: () => [-42, -55],
-    handleLoweredDeg: -4,
-    mostAimDeg: 40,
-    fuss: 1.2,
-  },
-  {
-    id: 'heel-first',
-    name: 'heel leads into the sand, ball forward',
-    faceDeg: () => [-6],
-    handleLoweredDeg: 10,
-    shaftLeanDeg: 0,
-    stanceWidth: 1.45,
-    weightLead: 0.66,
-    fuss: 1.2,
-  },
-  {
-    id: 'less-loft-on-the-slope',
-    name: 'a 7 to 9 iron opened, up the slope',
-    applies: all(ballSunk, upSlope),
-    clubs: (club) => club.type === 'iron' && degrees(club.loft) >= 30 && degrees(club.loft) <= 45,
-    faceDeg: () => [0, 12],
-    bodyWithSlope: 0.6,
-    finish: 'short',
-    fuss: 0.6,
-  },
-]);
+  ),
+);

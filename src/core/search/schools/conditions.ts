@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { isSunk, sitsDown } from '@/core/ground/sand/lie';
 import type { Club } from '@/core/ground/club/club';
 import type { Player } from '@/core/ground/player/player';
@@ -20,13 +21,13 @@ export const all =
   };
 
 export const ballSits: Condition = (shot) =>
-  isSunk(shot.burial) ? 'The ball sits too deep to be splashed out this way.' : null;
+  isSunk(shot.burial) ? t('The ball sits too deep to be splashed out this way.') : null;
 
 export const ballClean: Condition = (shot) =>
-  sitsDown(shot.burial) ? 'The ball sits down: it cannot be met cleanly.' : null;
+  sitsDown(shot.burial) ? t('The ball sits down: it cannot be met cleanly.') : null;
 
 export const ballSunk: Condition = (shot) =>
-  isSunk(shot.burial) ? null : 'For a ball that is half under or more; this one sits.';
+  isSunk(shot.burial) ? null : t('For a ball that is half under or more; this one sits.');
 
 /** Strength from which sand counts as firm, Pa: half way from medium to firm. Sand over a near base counts whatever it is. */
 const FIRM_FROM = 1.8e5;
@@ -36,36 +37,36 @@ const firmness = ({ sand }: Shot): number =>
   sand.strength + 0.004 * sand.stiffness + (sand.baseDepth < 0.03 ? FIRM_FROM : 0);
 
 export const sandFirm: Condition = (shot) =>
-  firmness(shot) < FIRM_FROM ? 'For firm, wet or thin sand; this sand takes a splash.' : null;
+  firmness(shot) < FIRM_FROM ? t('For firm, wet or thin sand; this sand takes a splash.') : null;
 
 export const upSlope: Condition = (shot) =>
-  degrees(shot.along) < 4 ? 'For a ball on an up-slope.' : null;
+  degrees(shot.along) < 4 ? t('For a ball on an up-slope.') : null;
 
 export const downSlope: Condition = (shot) =>
-  degrees(shot.along) > -4 ? 'For a ball on a down-slope.' : null;
+  degrees(shot.along) > -4 ? t('For a ball on a down-slope.') : null;
 
 /** Sand thinner than this over its base leaves a club no room to slide, m. */
 const THIN_SAND = 0.008;
 
 export const roomUnder: Condition = ({ sand }) =>
-  sand.baseDepth < THIN_SAND ? 'There is no sand to slide the club through.' : null;
+  sand.baseDepth < THIN_SAND ? t('There is no sand to slide the club through.') : null;
 
 /** A lip that a low ball flies over: knee-high at most, and flat enough. */
 export const lipLow: Condition = ({ lip }) =>
   lip.height > 0.6 || lip.height / lip.distance > 0.25
-    ? 'The lip is too high for a ball kept low.'
+    ? t('The lip is too high for a ball kept low.')
     : null;
 
 /** A shot at least this long, m. */
 export const longerThan =
-  (metres: number, words: string): Condition =>
+  (metres: number, words: () => string): Condition =>
   (shot) =>
-    shot.pin < metres ? words : null;
+    shot.pin < metres ? words() : null;
 
 export const shorterThan =
-  (metres: number, words: string): Condition =>
+  (metres: number, words: () => string): Condition =>
   (shot) =>
-    shot.pin > metres ? words : null;
+    shot.pin > metres ? words() : null;
 
 export const always: Condition = () => null;
 

@@ -1,3 +1,5 @@
+import { t } from '@/core/ground/language/t';
+import { toldIn } from '@/core/ground/language/told';
 import { toMetres } from '@/core/ground/units/length';
 import {
   all,
@@ -14,75 +16,85 @@ import {
 import { SPLASH } from './greenside';
 import { rows, type School } from './school';
 
-const near = shorterThan(toMetres(60, 'yd'), 'For greenside shots.');
+const near = shorterThan(toMetres(60, 'yd'), () => t('For greenside shots.'));
 
 /** Firm, wet or thin sand. */
 export const FIRM_SCHOOLS: readonly School[] = rows(
   { ...SPLASH, applies: all(ballSits, sandFirm, near) },
-  [
-    {
-      id: 'square-and-chip',
-      name: 'square, quiet hands, chipped with a thump',
-      technique: 'thud',
-      clubs: wedges,
-      faceDeg: () => [0],
-      entry: () => [0.012, 0.02],
-      stanceWidth: 1.05,
-      dig: 0.005,
-      handleLoweredDeg: 0,
-      shaftLeanDeg: 3,
-      feetWithPath: 0,
-      mostAimDeg: 8,
-      finish: 'three-quarter',
-      fuss: 0.2,
-    },
-    {
-      id: 'more-thud',
-      applies: all(ballSits, sandFirm, roomUnder, near),
-      name: 'standard set-up, a little more weight forward',
-      faceDeg: () => [5, 15],
-      entry: () => [0.022, 0.032],
-      weightLead: 0.68,
-      dig: 0.022,
-      fuss: 0.5,
-    },
-    {
-      id: 'change-the-sole',
-      name: 'the club with the least bounce',
-      clubs: leastBounce,
-      faceDeg: () => [0, 8],
-      entry: () => [0.02, 0.032],
-      technique: 'thud',
-      dig: 0.005,
-      mostAimDeg: 12,
-      fuss: 0.4,
-    },
-  ],
+  toldIn(
+    ['name'],
+    [
+      {
+        id: 'square-and-chip',
+        name: 'square, quiet hands, chipped with a thump',
+        technique: 'thud',
+        clubs: wedges,
+        faceDeg: () => [0],
+        entry: () => [0.012, 0.02],
+        stanceWidth: 1.05,
+        dig: 0.005,
+        handleLoweredDeg: 0,
+        shaftLeanDeg: 3,
+        feetWithPath: 0,
+        mostAimDeg: 8,
+        finish: 'three-quarter',
+        fuss: 0.2,
+      },
+      {
+        id: 'more-thud',
+        applies: all(ballSits, sandFirm, roomUnder, near),
+        name: 'standard set-up, a little more weight forward',
+        faceDeg: () => [5, 15],
+        entry: () => [0.022, 0.032],
+        weightLead: 0.68,
+        dig: 0.022,
+        fuss: 0.5,
+      },
+      {
+        id: 'change-the-sole',
+        name: 'the club with the least bounce',
+        clubs: leastBounce,
+        faceDeg: () => [0, 8],
+        entry: () => [0.02, 0.032],
+        technique: 'thud',
+        dig: 0.005,
+        mostAimDeg: 12,
+        fuss: 0.4,
+      },
+    ],
+  ),
 );
 
 /** Along the ground: chipped to run, or putted. */
-export const RUNNING_SCHOOLS: readonly School[] = [
-  ...rows(
-    {
-      ...SPLASH,
-      kind: 'chip',
-      technique: 'chip',
-      applies: all(ballClean, lipLow, shorterThan(toMetres(60, 'yd'), 'Too far to run.')),
-      clubs: lofts(28, 50),
-      faceDeg: () => [0],
-      entry: () => [-0.006],
-      fraction: [0.15, 0.6],
-      feetWithPath: 0,
-      mostAimDeg: 8,
-      stanceWidth: 0.8,
-      dig: 0,
-      gripDown: 0.02,
-      handleLoweredDeg: 0,
-      shaftLeanDeg: 7,
-      weightLead: 0.62,
-      finish: 'short',
-      fuss: 0.2,
-    },
-    [{ id: 'run-it-up', name: 'chipped low and run: ball back, still body' }],
-  ),
-];
+export const RUNNING_SCHOOLS: readonly School[] = toldIn(
+  ['name'],
+  [
+    ...rows(
+      {
+        ...SPLASH,
+        kind: 'chip',
+        technique: 'chip',
+        applies: all(
+          ballClean,
+          lipLow,
+          shorterThan(toMetres(60, 'yd'), () => t('Too far to run.')),
+        ),
+        clubs: lofts(28, 50),
+        faceDeg: () => [0],
+        entry: () => [-0.006],
+        fraction: [0.15, 0.6],
+        feetWithPath: 0,
+        mostAimDeg: 8,
+        stanceWidth: 0.8,
+        dig: 0,
+        gripDown: 0.02,
+        handleLoweredDeg: 0,
+        shaftLeanDeg: 7,
+        weightLead: 0.62,
+        finish: 'short',
+        fuss: 0.2,
+      },
+      [{ id: 'run-it-up', name: 'chipped low and run: ball back, still body' }],
+    ),
+  ],
+);

@@ -1,3 +1,5 @@
+import { toldIn } from '@/core/ground/language/told';
+import { t } from '@/core/ground/language/t';
 import { degrees } from '@/core/ground/units/angle';
 import { toMetres } from '@/core/ground/units/length';
 import {
@@ -13,12 +15,14 @@ import {
 import { SPLASH } from './greenside';
 import { rows, type School } from './school';
 
-const notShort = longerThan(toMetres(22, 'yd'), 'For 22 yards and more; this one is nearer.');
+const notShort = longerThan(toMetres(22, 'yd'), () =>
+  t('For 22 yards and more; this one is nearer.'),
+);
 
 /** From here on a clean ball is picked; one that sits down is still splashed as far as it goes. */
 const notPicked: Condition = (shot) =>
   shot.pin > toMetres(90, 'yd') && ballClean(shot) === null
-    ? 'From this far a clean ball is picked, not splashed.'
+    ? t('From this far a clean ball is picked, not splashed.')
     : null;
 
 const LONG: Omit<School, 'id' | 'name'> = {
@@ -35,37 +39,43 @@ const LONG: Omit<School, 'id' | 'name'> = {
 };
 
 /** Long shots from sand, 22 yards and on. */
-export const LONG_SCHOOLS: readonly School[] = rows(LONG, [
-  {
-    id: 'less-loft',
-    name: 'less loft, the same smooth swing',
-    clubs: (club, player) => lofts(30, 53)(club, player) && degrees(club.loft) < 54,
-    fraction: [0.55, 0.92],
-  },
-  {
-    id: 'squarer-sand-wedge',
-    name: 'squarer sand wedge, an inch less sand, full swing',
-    technique: 'splash',
-    clubs: lofts(53, 58),
-    faceDeg: () => [0, 5],
-    entry: () => [0.015, 0.025],
-    fraction: [0.75, 1],
-    dig: 0.02,
-    mostAimDeg: 8,
-    fuss: 0.6,
-  },
-  {
-    id: 'full-commitment',
-    name: 'most loft, face open, as hard as you can',
-    technique: 'splash',
-    clubs: mostLofted,
-    faceDeg: () => [2, 12],
-    entry: () => [0.028],
-    fraction: [0.8, 1],
-    dig: 0.02,
-    fuss: 1,
-  },
-]);
+export const LONG_SCHOOLS: readonly School[] = rows(
+  LONG,
+  toldIn(
+    ['name'],
+    [
+      {
+        id: 'less-loft',
+        name: 'less loft, the same smooth swing',
+        clubs: (club, player) => lofts(30, 53)(club, player) && degrees(club.loft) < 54,
+        fraction: [0.55, 0.92],
+      },
+      {
+        id: 'squarer-sand-wedge',
+        name: 'squarer sand wedge, an inch less sand, full swing',
+        technique: 'splash',
+        clubs: lofts(53, 58),
+        faceDeg: () => [0, 5],
+        entry: () => [0.015, 0.025],
+        fraction: [0.75, 1],
+        dig: 0.02,
+        mostAimDeg: 8,
+        fuss: 0.6,
+      },
+      {
+        id: 'full-commitment',
+        name: 'most loft, face open, as hard as you can',
+        technique: 'splash',
+        clubs: mostLofted,
+        faceDeg: () => [2, 12],
+        entry: () => [0.028],
+        fraction: [0.8, 1],
+        dig: 0.02,
+        fuss: 1,
+      },
+    ],
+  ),
+);
 
 /** Ball first: from half a wedge to a hybrid or a wood. */
 export const PICK_SCHOOLS: readonly School[] = rows(
@@ -75,7 +85,7 @@ export const PICK_SCHOOLS: readonly School[] = rows(
     technique: 'pick',
     applies: all(
       ballClean,
-      longerThan(toMetres(18, 'yd'), 'Nearer than 18 yards nobody should pick it.'),
+      longerThan(toMetres(18, 'yd'), () => t('Nearer than 18 yards nobody should pick it.')),
     ),
     clubs: lofts(14, 60),
     faceDeg: () => [0],
@@ -100,7 +110,7 @@ export const PICK_SCHOOLS: readonly School[] = rows(
       clubs: lofts(14, 36),
       applies: all(
         ballClean,
-        longerThan(toMetres(90, 'yd'), 'For the long ones, 90 yards and more.'),
+        longerThan(toMetres(90, 'yd'), () => t('For the long ones, 90 yards and more.')),
       ),
       entry: () => [-0.012],
       shaftLeanDeg: 2,

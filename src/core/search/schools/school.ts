@@ -62,4 +62,7 @@ export type Row = Partial<School> & Pick<School, 'id' | 'name'>;
 
 /** Rows over a common base. */
 export const rows = (base: Omit<School, 'id' | 'name'>, list: readonly Row[]): School[] =>
-  list.map((row) => ({ ...base, ...row }));
+  list.map((row) =>
+    // A name is looked up when it is read: it must not be read here.
+    Object.defineProperties({ ...base }, Object.getOwnPropertyDescriptors(row)),
+  ) as School[];

@@ -1,3 +1,4 @@
+import { toldIn } from '@/core/ground/language/told';
 import { BURIED_SCHOOLS } from './buried';
 import { FIRM_SCHOOLS, RUNNING_SCHOOLS } from './firm';
 import { GREENSIDE_SCHOOLS } from './greenside';
@@ -17,14 +18,14 @@ export const SCHOOLS: readonly School[] = [
 ];
 
 /** Schools that are not at the flag: how they are named in a sheet. */
-export const OTHER_SCHOOLS = {
+export const OTHER_SCHOOLS = toldIn(['name'], {
   sideways: { id: 'sideways-first', name: 'out the easiest way, then play on' },
   reliefInside: { id: 'relief-in-the-bunker', name: 'unplayable, dropped in the bunker' },
   reliefOutside: {
     id: 'relief-back-on-the-line',
     name: 'unplayable, dropped back on the line outside',
   },
-} as const;
+} as const);
 
 /** The school of an id; undefined for one that is not played at the flag. */
 export const schoolById = (id: string): School | undefined =>

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { ValidationError, type InferType, type Schema } from 'yup';
 
 /** One thing wrong with an input: the path of the field, and what is allowed. */
@@ -49,12 +50,16 @@ function depthOf(text: string): number {
  */
 export function parseJson(text: string, path = 'input'): unknown {
   if (depthOf(text) > MOST_DEPTH) {
-    throw new FaultyInput([{ path, message: `must not be nested over ${MOST_DEPTH} deep` }]);
+    throw new FaultyInput([
+      { path, message: t('must not be nested over {mostDepth} deep', { mostDepth: MOST_DEPTH }) },
+    ]);
   }
   try {
     return JSON.parse(text);
   } catch (error) {
-    throw new FaultyInput([{ path, message: `is not JSON: ${(error as Error).message}` }]);
+    throw new FaultyInput([
+      { path, message: t('is not JSON: {message}', { message: (error as Error).message }) },
+    ]);
   }
 }
 
@@ -78,7 +83,7 @@ export function check<S extends Schema<unknown>>(
   schema: S,
   input: unknown,
 ): Exclude<InferType<S>, undefined> {
-  if (input === undefined) throw new FaultyInput([{ path: 'input', message: 'is required' }]);
+  if (input === undefined) throw new FaultyInput([{ path: 'input', message: t('is required') }]);
   try {
     return schema.validateSync(input, { strict: true, abortEarly: false }) as Exclude<
       InferType<S>,
@@ -98,7 +103,7 @@ export function check<S extends Schema<unknown>>(
     }
     if (seen.size > MOST_FAULTS) {
       const more = seen.size - MOST_FAULTS;
-      faults.push({ path: 'input', message: `has ${more} more faults than these` });
+      faults.push({ path: 'input', message: t('has {more} more faults than these', { more }) });
     }
     throw new FaultyInput(faults);
   }

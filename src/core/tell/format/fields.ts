@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import {
   ArraySchema,
   ValidationError,
@@ -43,15 +44,23 @@ type MessageParams = { value: unknown };
 
 /** A number within [low, high]; messages name what is allowed and what was given. */
 export function numberField(low: number, high: number, unit = ''): Field<number | undefined> {
-  const allowed = `must be a number from ${sayLimits(low, high)}${unit && ` ${unit}`}`;
-  const message = ({ value }: MessageParams): string => `${allowed}, not ${quoted(value)}`;
+  const allowed = t('must be a number from {limits}{unit}', {
+    limits: sayLimits(low, high),
+    unit: unit && ` ${unit}`,
+  });
+  const message = ({ value }: MessageParams): string =>
+    t('{allowed}, not {value}', { allowed, value: quoted(value) });
   return number().nonNullable(message).typeError(message).min(low, message).max(high, message);
 }
 
 /** A whole number within [low, high]. */
 export function integerField(low: number, high: number): Field<number | undefined> {
   const message = ({ value }: MessageParams): string =>
-    `must be a whole number from ${low} to ${high}, not ${quoted(value)}`;
+    t('must be a whole number from {low} to {high}, not {value}', {
+      low,
+      high,
+      value: quoted(value),
+    });
   return number()
     .nonNullable(message)
     .typeError(message)
@@ -63,14 +72,18 @@ export function integerField(low: number, high: number): Field<number | undefine
 /** One of the words allowed. */
 export function wordField<const W extends string>(words: readonly W[]): Field<W | undefined> {
   const message = ({ value }: MessageParams): string =>
-    `must be one of ${words.join(', ')}, not ${quoted(value)}`;
+    t('must be one of {words}, not {value}', { words: words.join(', '), value: quoted(value) });
   return mixed<W>().nonNullable(message).oneOf(words, message).typeError(message);
 }
 
 /** Text of a length within [low, high] without control characters. */
 export function textField(low: number, high: number): Field<string | undefined> {
   const message = ({ value }: MessageParams): string =>
-    `must be text of ${low} to ${high} characters, not ${quoted(value)}`;
+    t('must be text of {low} to {high} characters, not {value}', {
+      low,
+      high,
+      value: quoted(value),
+    });
   return string()
     .nonNullable(message)
     .typeError(message)
@@ -80,15 +93,16 @@ export function textField(low: number, high: number): Field<string | undefined> 
 }
 
 /** Text of a pattern, with what is wanted in words: "a day as YYYY-MM-DD". */
-export function patternField(pattern: RegExp, wanted: string): Field<string | undefined> {
-  const message = ({ value }: MessageParams): string => `must be ${wanted}, not ${quoted(value)}`;
+export function patternField(pattern: RegExp, wanted: () => string): Field<string | undefined> {
+  const message = ({ value }: MessageParams): string =>
+    t('must be {wanted}, not {value}', { wanted: wanted(), value: quoted(value) });
   return string().nonNullable(message).typeError(message).matches(pattern, message);
 }
 
 /** Text of at most `high` characters that may run over lines, without other control characters. */
 export function proseField(high: number): Field<string | undefined> {
   const message = ({ value }: MessageParams): string =>
-    `must be text of at most ${high} characters, not ${quoted(value)}`;
+    t('must be text of at most {high} characters, not {value}', { high, value: quoted(value) });
   return string()
     .nonNullable(message)
     .typeError(message)
@@ -99,7 +113,7 @@ export function proseField(high: number): Field<string | undefined> {
 /** True or false. */
 export function flagField(): Field<boolean | undefined> {
   const message = ({ value }: MessageParams): string =>
-    `must be true or false, not ${quoted(value)}`;
+    t('must be true or false, not {value}', { value: quoted(value) });
   return boolean().nonNullable(message).typeError(message);
 }
 
@@ -170,7 +184,8 @@ export function exactObject<S extends Shape, N extends string = never>(
   for (const [name, { low, high }] of lengths) {
     Object.assign(fields, lengthFields(name, low, high));
   }
-  const notObject = ({ value }: MessageParams): string => `must be an object, not ${quoted(value)}`;
+  const notObject = ({ value }: MessageParams): string =>
+    t('must be an object, not {value}', { value: quoted(value) });
   const needed = lengths.filter(([, { required }]) => required).map(([name]) => name);
   const schema = object(fields)
     .meta({ lengths: needed })
@@ -184,16 +199,20 @@ export function exactObject<S extends Shape, N extends string = never>(
       for (const key of Object.keys(value)) {
         if (Object.hasOwn(fields, key)) continue;
         if (faults.length > MOST_FAULTS) break;
-        const message = unknown?.(key) ?? 'is not a field of this format';
+        const message = unknown?.(key) ?? t('is not a field of this format');
         faults.push(this.createError({ path: at(key), message }));
       }
       for (const [name, { required }] of lengths) {
         const given = lengthKeys(value, name);
         if (given.length > 1) {
-          const message = `${given.join(' and ')} give the same length: keep one`;
+          const message = t('{given} give the same length: keep one', {
+            given: given.join(' and '),
+          });
           faults.push(this.createError({ path: at(given[1]!), message }));
         } else if (required && given.length === 0) {
-          const message = `is required, in one unit: ${LENGTH_UNITS.map((u) => `${name}_${u}`).join(', ')}`;
+          const message = t('is required, in one unit: {list}', {
+            list: LENGTH_UNITS.map((u) => `${name}_${u}`).join(', '),
+          });
           faults.push(this.createError({ path: at(name), message }));
         }
       }
@@ -224,7 +243,11 @@ export function listField<T>(
   high: number,
 ): Field<Exclude<T, undefined>[] | undefined> {
   const message = ({ value }: MessageParams): string =>
-    `must be a list of ${low} to ${high}, not ${Array.isArray(value) ? `of ${value.length}` : quoted(value)}`;
+    t('must be a list of {low} to {high}, not {given}', {
+      low,
+      high,
+      given: Array.isArray(value) ? t('of {value}', { value: value.length }) : quoted(value),
+    });
   const schema = boundedList(item as AnySchema, high)
     .nonNullable(message)
     .typeError(message);
@@ -235,7 +258,7 @@ export function listField<T>(
 
 /** A field that must be there. */
 export const required = <T>(field: Field<T>): Field<Exclude<T, undefined>> =>
-  field.defined('is required') as Field<Exclude<T, undefined>>;
+  field.defined(t('is required')) as Field<Exclude<T, undefined>>;
 
 /** What a file or line of the product's own begins with: its format and the one version of it that is read. */
 export const formatFields = <const F extends string>(format: F, version: number) => ({

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { isValid, parseISO } from 'date-fns';
 import { quoted } from './fault';
 import { patternField, textField, type Field } from './fields';
@@ -7,7 +8,7 @@ import { patternField, textField, type Field } from './fields';
 /** What ids look like: UUIDs. */
 export const UUID = /^[0-9a-fA-F]{8}(-[0-9a-fA-F]{4}){3}-[0-9a-fA-F]{12}$/;
 
-export const uuidField = patternField(UUID, 'a UUID');
+export const uuidField = patternField(UUID, () => t('a UUID'));
 
 /** Id of a player: made by the product, free text to whoever reads it. */
 export const playerIdField = textField(1, 60);
@@ -16,10 +17,11 @@ export const playerIdField = textField(1, 60);
 const YEARS = [1900, 2200] as const;
 
 /** Text of a pattern that is also in the calendar: no 30 February, no 25 o'clock. */
-function calendarField(pattern: RegExp, wanted: string): Field<string | undefined> {
+function calendarField(pattern: RegExp, wanted: () => string): Field<string | undefined> {
   return patternField(pattern, wanted).test({
     name: 'calendar',
-    message: ({ value }: { value: unknown }) => `must be ${wanted}, not ${quoted(value)}`,
+    message: ({ value }: { value: unknown }) =>
+      t('must be {wanted}, not {value}', { wanted: wanted(), value: quoted(value) }),
     test: (value) => {
       if (typeof value !== 'string' || !pattern.test(value)) return true;
       const year = Number(value.slice(0, 4));
@@ -30,9 +32,11 @@ function calendarField(pattern: RegExp, wanted: string): Field<string | undefine
 
 export const timeField = calendarField(
   /^\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d(\.\d{1,6})?)?(Z|[+-](0\d|1[0-5]):?[0-5]\d)$/,
-  'a time as ISO 8601',
+  () => t('a time as ISO 8601'),
 );
 
-export const dayField = calendarField(/^\d{4}-\d\d-\d\d$/, 'a day as YYYY-MM-DD');
+export const dayField = calendarField(/^\d{4}-\d\d-\d\d$/, () => t('a day as YYYY-MM-DD'));
 
-export const clockField = patternField(/^([01]\d|2[0-3]):[0-5]\d$/, 'a time of day as HH:MM');
+export const clockField = patternField(/^([01]\d|2[0-3]):[0-5]\d$/, () =>
+  t('a time of day as HH:MM'),
+);

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { acrossFor, type Hand, type Player } from '@/core/ground/player/player';
 import type { Shot } from '@/core/ground/situation/shot';
 import { degrees, radians } from '@/core/ground/units/angle';
@@ -123,7 +124,10 @@ export function readSetup(
   const club = player.bag.find(({ name }) => name === input.club);
   if (!club) {
     const names = player.bag.map(({ name }) => name).join(', ');
-    const message = `must be a club of the bag (${names}), not "${input.club}"`;
+    const message = t('must be a club of the bag ({names}), not "{club}"', {
+      names,
+      club: input.club,
+    });
     throw new FaultyInput([{ path: 'setup.club', message }]);
   }
   const school = input.school === undefined ? undefined : schoolById(input.school);

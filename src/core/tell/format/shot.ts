@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { BEYONDS, GREEN_FIRMNESS } from '@/core/ground/situation/green';
 import type { Lip, Shot } from '@/core/ground/situation/shot';
 import { NO_WIND, type Wind } from '@/core/ground/situation/wind';
@@ -140,18 +141,20 @@ export function readShot(
   const edge = lengthOf(input, 'edge') ?? Math.max(lipDistance, pin - ROOM_BEFORE, pin / 3);
   if (lengthOf(input, 'edge') === undefined) {
     const before = pin - edge;
-    notes.push(
-      (units) =>
-        `No front edge given: the green is assumed to start ${sayLength(before, 'ground', units)} before the flag.`,
+    notes.push((units) =>
+      t('No front edge given: the green is assumed to start {before} before the flag.', {
+        before: sayLength(before, 'ground', units),
+      }),
     );
   }
   if (lengthOf(input, 'back') === undefined) {
-    notes.push(
-      (units) =>
-        `No back edge given: the green is assumed to end ${sayLength(ROOM_BEHIND, 'ground', units)} past the flag.`,
+    notes.push((units) =>
+      t('No back edge given: the green is assumed to end {behind} past the flag.', {
+        behind: sayLength(ROOM_BEHIND, 'ground', units),
+      }),
     );
   }
-  if (!input.lip) notes.push(() => 'No lip given: level ground is assumed.');
+  if (!input.lip) notes.push(() => t('No lip given: level ground is assumed.'));
   const { sand, firmness } = readSand(input.sand);
   const shot: Shot = {
     pin,

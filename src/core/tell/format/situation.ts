@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import type { Shot } from '@/core/ground/situation/shot';
 import { bagWarnings } from '@/core/model/golfer/bagWarnings';
 import type { Question } from '@/core/search/calls/question';
@@ -64,7 +65,15 @@ export function trustedFaults(
 ): Fault[] {
   const names = bag.map(({ name }) => name);
   if (trusted === undefined || names.includes(trusted)) return [];
-  return [{ path, message: `must be a club of the bag (${names.join(', ')}), not "${trusted}"` }];
+  return [
+    {
+      path,
+      message: t('must be a club of the bag ({names}), not "{trusted}"', {
+        names: names.join(', '),
+        trusted,
+      }),
+    },
+  ];
 }
 
 /** Faults between fields that are each allowed. */
@@ -73,30 +82,35 @@ function crossFaults(input: SituationInput, shot: Shot): Fault[] {
   const say = (name: string, message: string): void => {
     faults.push({ path: `shot.${fieldOf(input.shot, name)}`, message });
   };
-  if (shot.edge > shot.pin) say('edge', 'the front edge of the green must not lie past the flag');
-  if (shot.back < shot.pin) say('back', 'the back edge of the green must not lie before the flag');
+  if (shot.edge > shot.pin)
+    say('edge', t('the front edge of the green must not lie past the flag'));
+  if (shot.back < shot.pin)
+    say('back', t('the back edge of the green must not lie before the flag'));
   const lip = input.shot.lip;
   if (lip && shot.lip.distance > shot.edge) {
     faults.push({
       path: `shot.lip.${fieldOf(lip, 'distance')}`,
-      message: 'the lip must stand before the front edge of the green',
+      message: t('the lip must stand before the front edge of the green'),
     });
   }
   if (shot.carry !== undefined && shot.carry < shot.lip.distance) {
-    say('carry', 'the landing spot must lie past the lip');
+    say('carry', t('the landing spot must lie past the lip'));
   }
   if (shot.clear !== undefined && shot.clear > shot.pin) {
-    say('clear', 'what must be carried must not reach past the flag');
+    say('clear', t('what must be carried must not reach past the flag'));
   }
   if (input.shot.lie !== undefined && lengthOf(input.shot, 'burial') !== undefined) {
-    say('burial', 'the lie is given twice: keep lie or burial');
+    say('burial', t('the lie is given twice: keep lie or burial'));
   }
   const { bag, trusted_club: trusted } = input.player;
   const names = bag.map((club) => club.name);
   faults.push(...trustedFaults(trusted, bag, 'player.trusted_club'));
   names.forEach((name, i) => {
     if (names.indexOf(name) < i) {
-      faults.push({ path: `player.bag[${i}].name`, message: `"${name}" is in the bag twice` });
+      faults.push({
+        path: `player.bag[${i}].name`,
+        message: t('"{name}" is in the bag twice', { name }),
+      });
     }
   });
   return faults;

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { FaultyInput } from '../format/fault';
 import { lengthName } from '../format/fields';
 import type { ShotInput } from '../format/shot';
@@ -77,14 +78,16 @@ export function readingFromQuery(
       continue;
     }
     if (!PATH.test(path))
-      throw new FaultyInput([{ path: 'link', message: `"${path}" is no field` }]);
+      throw new FaultyInput([{ path: 'link', message: t('"{path}" is no field', { path }) }]);
     const keys = path.split('.');
     const last = keys.pop()!;
     let place: Record<string, unknown> = shot;
     for (const key of keys) {
       const next = Object.hasOwn(place, key) ? place[key] : (place[key] = {});
       if (typeof next !== 'object' || next === null) {
-        throw new FaultyInput([{ path: 'link', message: `"${path}" stands under a plain value` }]);
+        throw new FaultyInput([
+          { path: 'link', message: t('"{path}" stands under a plain value', { path }) },
+        ]);
       }
       place = next as Record<string, unknown>;
     }

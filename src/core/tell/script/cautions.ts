@@ -1,4 +1,5 @@
-import { isHard, NOBODY_AHEAD } from './care';
+import { t } from '@/core/ground/language/t';
+import { isHard, nobodyAhead } from './care';
 import { listed } from '../words/listed';
 import { BODY_WORDS } from '../words/player';
 import type { BodyCaution } from '@/core/ground/player/player';
@@ -20,30 +21,36 @@ export function cautionsFor(call: Call, body: readonly BodyCaution[]): string[] 
   if (kind !== 'putt') {
     cautions.push(
       call.odds.thin >= OFTEN_THIN
-        ? `Thin ones will happen, fast and flat: n${NOBODY_AHEAD.slice(1)}.`
-        : `${NOBODY_AHEAD}; the group stays behind the line.`,
+        ? t(
+            'Thin ones will happen, fast and flat: nobody ahead of the player or level with the ball.',
+          )
+        : t('{nobodyAhead}; the group stays behind the line.', { nobodyAhead: nobodyAhead() }),
     );
   }
   if (kind === 'dig' || (hard && kind !== 'putt')) {
     cautions.push(
-      'Hard on wrists, elbows and back: start at half effort, few repetitions, none with a fresh injury.',
+      t(
+        'Hard on wrists, elbows and back: start at half effort, few repetitions, none with a fresh injury.',
+      ),
     );
   } else if (setup.fraction > 0.9) {
-    cautions.push('Close to a full swing in sand: start at half effort, few repetitions.');
+    cautions.push(t('Close to a full swing in sand: start at half effort, few repetitions.'));
   }
   if (hard && (down || kind.endsWith('splash'))) {
-    cautions.push('Look for stones and roots under thin or packed sand before hitting down.');
+    cautions.push(t('Look for stones and roots under thin or packed sand before hitting down.'));
   }
   if (kind === 'splash' || kind === 'long-splash' || kind === 'dig') {
-    cautions.push('Sand flies: eyes covered in wind and dry sand.');
+    cautions.push(t('Sand flies: eyes covered in wind and dry sand.'));
   }
   if (body.length > 0 && kind !== 'putt' && kind !== 'chip') {
     const parts = listed(body.map((part) => BODY_WORDS[part].both));
-    const way = down ? 'This stroke jars' : 'Every sand shot loads';
-    cautions.push(`${way} the ${parts}: ask whoever treats the player before repeating it.`);
+    const way = down ? t('This stroke jars') : t('Every sand shot loads');
+    cautions.push(
+      t('{way} the {parts}: ask whoever treats the player before repeating it.', { way, parts }),
+    );
   }
   if (Math.abs(degrees(shot.along)) > 15) {
-    cautions.push('Steep face: enter and leave by the low side.');
+    cautions.push(t('Steep face: enter and leave by the low side.'));
   }
   return cautions;
 }

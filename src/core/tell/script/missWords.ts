@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import type { Hand } from '@/core/ground/player/player';
 import type { Finish } from '@/core/model/flight/finish';
 import type { MissName } from '@/core/model/shot/misses';
@@ -6,6 +7,7 @@ import type { Shot } from '@/core/ground/situation/shot';
 import type { SwingError } from '@/core/model/swing/swingError';
 import { sayLength, saySmall } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
+import { listed } from '../words/listed';
 import { distanceWords } from '../words/words';
 
 /** What each miss is called. */
@@ -22,17 +24,17 @@ export const MISS_WORDS: Record<MissName, string> = {
 function doneWords(miss: MissName, error: SwingError, units: UnitSystem): string {
   switch (miss) {
     case 'heavy':
-      return units === 'metres' ? '2.5 cm heavy' : 'An inch heavy';
+      return units === 'metres' ? t('2.5 cm heavy') : t('An inch heavy');
     case 'thin':
-      return `Arc ${saySmall(-error.height, units)} too high, thin`;
+      return t('Arc {height} too high, thin', { height: saySmall(-error.height, units) });
     case 'shut':
-      return 'Face 6° more closed';
+      return t('Face 6° more closed');
     case 'open':
-      return 'Face 6° more open';
+      return t('Face 6° more open');
     case 'slow':
-      return '15% slower';
+      return t('15% slower');
     case 'quick':
-      return '15% faster';
+      return t('15% faster');
   }
 }
 
@@ -46,13 +48,13 @@ function placeWords(
 ): string {
   const past = finish.x - shot.pin;
   const toPlayersSide = finish.y > 0;
-  const side = toPlayersSide === (handed === 'right') ? 'left' : 'right';
+  const side = toPlayersSide === (handed === 'right') ? t('left') : t('right');
   const parts: string[] = [];
   if (Math.abs(past) >= 0.5)
-    parts.push(`${distanceWords(Math.abs(past), units)} ${past > 0 ? 'past' : 'short'}`);
+    parts.push(`${distanceWords(Math.abs(past), units)} ${past > 0 ? t('past') : t('short')}`);
   if (Math.abs(finish.y) >= ON_LINE)
     parts.push(`${distanceWords(Math.abs(finish.y), units)} ${side}`);
-  return parts.length > 0 ? parts.join(' and ') : 'by the flag';
+  return parts.length > 0 ? listed(parts) : t('by the flag');
 }
 
 /** A miss and what becomes of it, in a sentence: "An inch heavy: out, 6 yards short, 2.9 strokes." */
@@ -65,13 +67,14 @@ export function missWords(
   telling: { units: UnitSystem; handed: Hand },
 ): string {
   const done = doneWords(miss, error, telling.units);
-  const strokes = `${outcome.strokes.toFixed(1)} strokes from here`;
-  if (outcome.lip > 0.5) return `${done}: catches the lip and stays in; ${strokes}.`;
+  const strokes = t('{strokes} strokes from here', { strokes: outcome.strokes.toFixed(1) });
+  if (outcome.lip > 0.5)
+    return t('{done}: catches the lip and stays in; {strokes}.', { done, strokes });
   if (outcome.out < 0.5) {
     const gone = sayLength(finish.carry, 'ground', telling.units);
-    return `${done}: goes ${gone} and stays in the bunker; ${strokes}.`;
+    return t('{done}: goes {gone} and stays in the bunker; {strokes}.', { done, gone, strokes });
   }
   const where =
-    outcome.green > 0.5 ? 'on the green' : finish.x > shot.back ? 'over the green' : 'out';
+    outcome.green > 0.5 ? t('on the green') : finish.x > shot.back ? t('over the green') : t('out');
   return `${done}: ${where}, ${placeWords(finish, shot, telling)}; ${strokes}.`;
 }

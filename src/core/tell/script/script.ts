@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { capital } from '../words/capital';
 import type { Hand } from '@/core/ground/player/player';
 import type { Call } from '@/core/search/calls/call';
@@ -35,64 +36,81 @@ export function faceClockFor(faceDeg: number, handed: Hand): string {
 }
 
 function faceLine(faceDeg: number, handed: Hand): string {
-  if (Math.abs(faceDeg) < 2.5) return 'Leave the face *square*.';
+  if (Math.abs(faceDeg) < 2.5) return t('Leave the face *square*.');
   const hour = clockWords(faceClockFor(faceDeg, handed));
-  return `${faceDeg > 0 ? 'Open' : 'Close'} the face to *${hour}*.`;
+  return faceDeg > 0
+    ? t('Open the face to *{hour}*.', { hour })
+    : t('Close the face to *{hour}*.', { hour });
 }
 
 function gripLine(faceDeg: number, gripDown: number, units: UnitSystem): string {
-  const hold = Math.abs(faceDeg) < 2.5 ? 'Take your grip' : 'Then take your grip';
+  const hold = Math.abs(faceDeg) < 2.5 ? t('Take your grip') : t('Then take your grip');
   if (gripDown < 0.005) return `${hold}.`;
-  return `${hold}, gripping down *${shortLengthWords(gripDown, units)}*.`;
+  return t('{hold}, gripping down *{length}*.', {
+    hold,
+    length: shortLengthWords(gripDown, units),
+  });
 }
 
 function widthWords(width: number): string {
-  if (width < 0.95) return 'narrower than your shoulders';
-  if (width < 1.1) return 'as wide as your shoulders';
-  if (width < 1.3) return 'a little wider than your shoulders';
-  return 'well wider than your shoulders';
+  if (width < 0.95) return t('narrower than your shoulders');
+  if (width < 1.1) return t('as wide as your shoulders');
+  if (width < 1.3) return t('a little wider than your shoulders');
+  return t('well wider than your shoulders');
 }
 
 /** Where a ball that is not played at the flag goes instead. */
 export function wayWords(call: Pick<Call, 'toward'>, handed: Hand): string {
   const deg = Math.round(degrees(call.toward));
   const turn = (((deg % 360) + 540) % 360) - 180;
-  if (Math.abs(turn) >= 165) return 'Straight back, away from the flag';
+  if (Math.abs(turn) >= 165) return t('Straight back, away from the flag');
   const right = turn > 0 === (handed === 'right');
-  return `${Math.abs(turn)}° to the ${right ? 'right' : 'left'} of the flag`;
+  return t('{turn}° to the {right} of the flag', {
+    turn: Math.abs(turn),
+    right: right ? t('right') : t('left'),
+  });
 }
 
 /** Which way the feet point, as the player sees it. */
 function feetDirection(call: Call, handed: Hand): string {
   const open = Math.round(degrees(call.setup.stanceOpen));
   if (Math.abs(open) < 4) {
-    return call.kind === 'out-sideways' ? 'along the way out' : 'along the line to the flag';
+    return call.kind === 'out-sideways' ? t('along the way out') : t('along the line to the flag');
   }
-  const lead = handed === 'right' ? 'left' : 'right';
-  const trail = handed === 'right' ? 'right' : 'left';
-  const target = call.kind === 'out-sideways' ? 'the way out' : 'the flag';
+  const lead = handed === 'right' ? t('left') : t('right');
+  const trail = handed === 'right' ? t('right') : t('left');
+  const target = call.kind === 'out-sideways' ? t('the way out') : t('the flag');
   return open > 0
-    ? `*${open}° open*, so to the ${lead} of ${target}`
-    : `*${-open}° closed*, so to the ${trail} of ${target}`;
+    ? t('*{open}° open*, so to the {lead} of {target}', { open, lead, target })
+    : t('*{open}° closed*, so to the {trail} of {target}', { open: -open, trail, target });
 }
 
 /** Aim that the feet do not show: the school keeps them parallel while the ball starts aside. */
 function aimWords(call: Call, handed: Hand): string {
   const rest = Math.round(degrees(call.aim - call.setup.stanceOpen));
   if (Math.abs(rest) < 3) return '';
-  const side = rest > 0 === (handed === 'right') ? 'left' : 'right';
-  return `; aim the swing *${Math.abs(rest)}° ${side}*`;
+  const side = rest > 0 === (handed === 'right') ? t('left') : t('right');
+  return t('; aim the swing *{rest}° {side}*', { rest: Math.abs(rest), side });
 }
 
 function feetLine(call: Call, voice: Voice): string {
   const { setup } = call;
   const dug =
-    setup.dig < 0.008 ? 'on top of the sand' : `dug in ${shortLengthWords(setup.dig, voice.units)}`;
+    setup.dig < 0.008
+      ? t('on top of the sand')
+      : t('dug in {length}', {
+          length: shortLengthWords(setup.dig, voice.units),
+        });
   const swing =
     call.school.feetWithPath === 1 && Math.abs(degrees(setup.stanceOpen)) >= 4
-      ? '; swing along your feet'
+      ? t('; swing along your feet')
       : aimWords(call, voice.handed);
-  return `Feet ${widthWords(setup.stanceWidth)}, ${dug}, ${feetDirection(call, voice.handed)}${swing}.`;
+  return t('Feet {width}, {dug}, {direction}{swing}.', {
+    width: widthWords(setup.stanceWidth),
+    dug,
+    direction: feetDirection(call, voice.handed),
+    swing,
+  });
 }
 
 /**
@@ -103,23 +121,23 @@ function feetLine(call: Call, voice: Voice): string {
  */
 export function ballPositionWords(ballPosition: number): string {
   const position = Math.round(ballPosition);
-  if (position >= 92) return 'off the lead heel';
-  if (position >= 78) return 'just inside the lead heel';
-  if (position >= 64) return 'one hand inside the lead heel';
-  if (position >= 56) return 'just ahead of the middle';
-  if (position >= 44) return 'in the middle';
-  if (position >= 30) return 'behind the middle';
-  return 'towards the trail foot';
+  if (position >= 92) return t('off the lead heel');
+  if (position >= 78) return t('just inside the lead heel');
+  if (position >= 64) return t('one hand inside the lead heel');
+  if (position >= 56) return t('just ahead of the middle');
+  if (position >= 44) return t('in the middle');
+  if (position >= 30) return t('behind the middle');
+  return t('towards the trail foot');
 }
 
 function handleWords(setup: Setup): string {
   const low = degrees(setup.handleLowered);
   const lean = degrees(setup.shaftLean);
   const words: string[] = [];
-  if (low >= 6) words.push('hands low');
-  if (low <= -3) words.push('hands high');
-  if (lean >= 4) words.push('hands a little ahead');
-  if (lean <= -3) words.push('handle a little back');
+  if (low >= 6) words.push(t('hands low'));
+  if (low <= -3) words.push(t('hands high'));
+  if (lean >= 4) words.push(t('hands a little ahead'));
+  if (lean <= -3) words.push(t('handle a little back'));
   return words.length > 0 ? `, ${words.join(', ')}` : '';
 }
 
@@ -127,17 +145,19 @@ function handleWords(setup: Setup): string {
 const BALL_FIRST = 0.001;
 
 function markLine(setup: Setup, units: UnitSystem): string {
-  if (setup.technique === 'putt') return 'Hit the ball, not the sand.';
-  if (setup.entry <= BALL_FIRST) return '*Ball first*, then the sand: look at its front edge.';
-  const mark = `Enter the sand *${shortLengthWords(setup.entry, units)} behind* the ball`;
+  if (setup.technique === 'putt') return t('Hit the ball, not the sand.');
+  if (setup.entry <= BALL_FIRST) return t('*Ball first*, then the sand: look at its front edge.');
+  const mark = t('Enter the sand *{length} behind* the ball', {
+    length: shortLengthWords(setup.entry, units),
+  });
   switch (setup.technique) {
     case 'chop':
     case 'steep':
-      return `${mark}, steeply, and drive down under it.`;
+      return t('{mark}, steeply, and drive down under it.', { mark });
     case 'thud':
-      return `${mark} with a thump, the sole barely going in.`;
+      return t('{mark} with a thump, the sole barely going in.', { mark });
     default:
-      return `${mark}, and come out the same distance in front.`;
+      return t('{mark}, and come out the same distance in front.', { mark });
   }
 }
 
@@ -145,27 +165,36 @@ function markLine(setup: Setup, units: UnitSystem): string {
 function swingLine(call: Call, grassCarry: number, units: UnitSystem): string {
   const { setup } = call;
   if (call.kind === 'putt') {
-    return `Hit it as hard as a putt of *${distanceWords(call.meant.x * 1.6, units)}* on the green: harder than it looks.`;
+    return t('Hit it as hard as a putt of *{distance}* on the green: harder than it looks.', {
+      distance: distanceWords(call.meant.x * 1.6, units),
+    });
   }
   if (setup.fraction > 0.97) {
-    return `A *full swing*, as hard as you can in balance: the swing that carries ${distanceWords(grassCarry, units)} from grass.`;
+    return t(
+      'A *full swing*, as hard as you can in balance: the swing that carries {carry} from grass.',
+      { carry: distanceWords(grassCarry, units) },
+    );
   }
   const back = clockWords(swingClock(setup.fraction));
   const hinge =
-    setup.technique === 'chop' || setup.technique === 'steep' ? ', wrists hinged early' : '';
-  return `Lead arm back to *${back}*${hinge}: the swing you would make for a *${pitchWords(grassCarry, units)}* pitch.`;
+    setup.technique === 'chop' || setup.technique === 'steep' ? t(', wrists hinged early') : '';
+  return t('Lead arm back to *{back}*{hinge}: the swing you would make for a *{pitch}* pitch.', {
+    back,
+    hinge,
+    pitch: pitchWords(grassCarry, units),
+  });
 }
 
 function finishLine(call: Call): string {
   switch (call.school.finish) {
     case 'full':
-      return 'Swing through to a *full finish*; don’t slow down for the sand.';
+      return t('Swing through to a *full finish*; don’t slow down for the sand.');
     case 'three-quarter':
-      return 'Finish *three-quarter*, in balance, lower body quiet.';
+      return t('Finish *three-quarter*, in balance, lower body quiet.');
     case 'short':
-      return 'A *short finish*, and stay down through it.';
+      return t('A *short finish*, and stay down through it.');
     case 'left-in-sand':
-      return 'Let the club *stay in the sand*; no follow-through.';
+      return t('Let the club *stay in the sand*; no follow-through.');
   }
 }
 
@@ -176,17 +205,20 @@ function slopeWords(call: Call, handed: Hand): string {
   const along = degrees(shot.along);
   if (along >= 4) {
     words.push(
-      setup.bodyWithSlope > 0.6 ? 'shoulders *along the upslope*' : 'lean *into the upslope*',
+      setup.bodyWithSlope > 0.6 ? t('shoulders *along the upslope*') : t('lean *into the upslope*'),
     );
   }
-  if (along <= -4) words.push('shoulders *down the slope*; chase the ball down it');
+  if (along <= -4) words.push(t('shoulders *down the slope*; chase the ball down it'));
   const across = degrees(shot.across);
   if (Math.abs(across) >= 3) {
-    const side = across > 0 === (handed === 'right') ? 'left' : 'right';
+    const side = across > 0 === (handed === 'right') ? t('left') : t('right');
     words.push(
       across > 0
-        ? `stand tall, ball above your feet: it goes ${side}, the aim allows for it`
-        : `more knee, grip at the end, ball below your feet: it goes ${side}, the aim allows for it`,
+        ? t('stand tall, ball above your feet: it goes {side}, the aim allows for it', { side })
+        : t(
+            'more knee, grip at the end, ball below your feet: it goes {side}, the aim allows for it',
+            { side },
+          ),
     );
   }
   return words.length > 0 ? ` ${capital(words.join('; '))}.` : '';
@@ -206,10 +238,19 @@ export function scriptOf(call: Call, grassCarry: number, voice: Voice): Line[] {
     { step: 'face', text: `${out}${faceLine(faceDeg, voice.handed)}` },
     { step: 'grip', text: gripLine(faceDeg, setup.gripDown, voice.units) },
     { step: 'feet', text: feetLine(call, voice) },
-    { step: 'ball', text: `Ball *${ballPositionWords(setup.ballPosition)}*${handleWords(setup)}.` },
+    {
+      step: 'ball',
+      text: t('Ball *{position}*{handle}.', {
+        position: ballPositionWords(setup.ballPosition),
+        handle: handleWords(setup),
+      }),
+    },
     {
       step: 'weight',
-      text: `*${weightWords(setup.weightLead)}* of your weight on the lead foot, and keep it there.${slopeWords(call, voice.handed)}`,
+      text: t('*{share}* of your weight on the lead foot, and keep it there.{slope}', {
+        share: weightWords(setup.weightLead),
+        slope: slopeWords(call, voice.handed),
+      }),
     },
     { step: 'mark', text: markLine(setup, voice.units) },
     { step: 'swing', text: swingLine(call, grassCarry, voice.units) },

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { plainNumber } from '@/core/ground/units/say';
 import { learntWords } from '@/core/tell/words/player';
 import { acrossFor, type Player } from '@/core/ground/player/player';
@@ -137,8 +138,8 @@ const NOTHING_STRUCK = {
   },
 };
 
-const RELIEF_CAUTION =
-  'The Rules of Golf in force and the Local Rules decide what relief may be taken, and where.';
+const reliefCaution = () =>
+  t('The Rules of Golf in force and the Local Rules decide what relief may be taken, and where.');
 
 /** Relief under penalty in the outside format: nothing is struck, so what belongs to a stroke stands at nought. */
 function reliefEntry(relief: OtherCall, rank: number): CallEntry {
@@ -162,7 +163,7 @@ function reliefEntry(relief: OtherCall, rank: number): CallEntry {
     attempt: false,
     script: [],
     say: `${relief.school.name}. ${relief.why}`,
-    cautions: [RELIEF_CAUTION],
+    cautions: [reliefCaution()],
   };
 }
 
@@ -177,19 +178,26 @@ function notesOf(
 ): string[] {
   const said = [...notes];
   if (learnt) {
-    said.push(`Distances and dispersion use ${learntWords(learnt)}.`);
+    said.push(t('Distances and dispersion use {numbers}.', { numbers: learntWords(learnt) }));
     if (Math.abs(learnt.aim_bias_deg) >= AIMED_OFF) {
       said.push(
-        `The aim allows for balls starting ${plainNumber(Math.abs(learnt.aim_bias_deg))}° to the ${learnt.aim_bias_deg > 0 === (handed === 'left') ? 'right' : 'left'}.`,
+        t('The aim allows for balls starting {deg}° to the {side}.', {
+          deg: plainNumber(Math.abs(learnt.aim_bias_deg)),
+          side: learnt.aim_bias_deg > 0 === (handed === 'left') ? t('right') : t('left'),
+        }),
       );
     }
   }
   if (prescription.assumedEscape) {
-    said.push('No other escape route entered: one behind the player over a low edge is assumed.');
+    said.push(
+      t('No other escape route entered: one behind the player over a low edge is assumed.'),
+    );
   }
   if (prescription.calls.every(({ kind, attempt }) => kind === 'out-sideways' || attempt)) {
     said.push(
-      'No club in this bag gets this ball out at the flag, even struck as planned. The best long shot is listed with its odds.',
+      t(
+        'No club in this bag gets this ball out at the flag, even struck as planned. The best long shot is listed with its odds.',
+      ),
     );
   }
   return said;

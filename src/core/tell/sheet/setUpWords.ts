@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { toMetres } from '@/core/ground/units/length';
 import { saySmall } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
@@ -17,20 +18,30 @@ export function setUpWords(
   units: UnitSystem,
 ): Record<'face' | 'ball' | 'entry' | 'swing', DrawnWords> {
   const { face_deg, stance_open_deg, predicted } = call;
-  const turned = `${Math.abs(face_deg)}° ${face_deg > 0 ? 'open' : 'closed'}`;
+  const turned = `${Math.abs(face_deg)}° ${face_deg > 0 ? t('open|face') : t('closed|face')}`;
   return {
-    face: { caption: call.face_clock, note: face_deg === 0 ? 'square' : turned },
+    face: { caption: call.face_clock, note: face_deg === 0 ? t('square') : turned },
     ball: {
       caption: ballPositionWords(call.ball_position),
-      note: `${call.stance_width} shoulders wide${stance_open_deg >= 4 ? `, ${stance_open_deg}° open` : ''}`,
+      note: t('{width} shoulders wide{open}', {
+        width: call.stance_width,
+        open: stance_open_deg >= 4 ? t(', {deg}° open', { deg: stance_open_deg }) : '',
+      }),
     },
     entry: {
-      caption: `${shortLengthWords(toMetres(call.entry_in, 'in'), units)} behind`,
-      note: `${saySmall(predicted.divot_mm / 1000, units)} long, ${saySmall(predicted.depth_mm / 1000, units)} deep`,
+      caption: t('{length} behind', {
+        length: shortLengthWords(toMetres(call.entry_in, 'in'), units),
+      }),
+      note: t('{length} long, {depth} deep', {
+        length: saySmall(predicted.divot_mm / 1000, units),
+        depth: saySmall(predicted.depth_mm / 1000, units),
+      }),
     },
     swing: {
       caption: call.swing_clock,
-      note: `a ${pitchWords(toMetres(call.grass_swing_yd, 'yd'), units)} pitch swing`,
+      note: t('a {pitch} pitch swing', {
+        pitch: pitchWords(toMetres(call.grass_swing_yd, 'yd'), units),
+      }),
     },
   };
 }

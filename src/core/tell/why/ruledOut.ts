@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { distanceWords } from '../words/words';
 import { sayLength } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
@@ -7,14 +8,24 @@ import type { Obstacle } from '@/core/search/candidates/explore';
 export function ruledOutWords(reason: Obstacle, units: UnitSystem): string {
   switch (reason.state) {
     case 'cannot-reach':
-      return `Reaches only ${distanceWords(reason.total, units)} of the ${distanceWords(reason.wanted, units)} needed.`;
+      return t('Reaches only {total} of the {wanted} needed.', {
+        total: distanceWords(reason.total, units),
+        wanted: distanceWords(reason.wanted, units),
+      });
     case 'cannot-get-out':
-      if (reason.clearance === null) return 'Comes down before it clears the bunker.';
-      return `Hits the lip ${sayLength(Math.max(0, -reason.clearance), 'height', units)} below the top.`;
+      if (reason.clearance === null) return t('Comes down before it clears the bunker.');
+      return t('Hits the lip {max} below the top.', {
+        max: sayLength(Math.max(0, -reason.clearance), 'height', units),
+      });
     case 'too-far':
-      return `Even the shortest swing for this technique goes ${distanceWords(reason.total, units)}.`;
+      return t('Even the shortest swing for this technique goes {total}.', {
+        total: distanceWords(reason.total, units),
+      });
     case 'aim':
-      return `The face would start it ${Math.round(reason.aimDeg)}° off the swing path; this technique allows ${Math.round(reason.most)}°.`;
+      return t(
+        'The face would start it {aim}° off the swing path; this technique allows {most}°.',
+        { aim: Math.round(reason.aimDeg), most: Math.round(reason.most) },
+      );
     case 'unfit':
       return reason.text;
   }

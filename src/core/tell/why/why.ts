@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { launchOver } from '@/core/ground/situation/lip';
 import type { Finish } from '@/core/model/flight/finish';
 import { effortFactor } from '@/core/model/spread/effort';
@@ -106,11 +107,11 @@ function strokesOf({ odds, toward }: Call, count: number): number | null {
 
 /** What a factor's cost is called. */
 function costWords(strokes: number): string {
-  if (Math.abs(strokes) < 0.02) return 'almost nothing';
-  return `${Math.abs(strokes).toFixed(2).replace(/0$/, '')} strokes`;
+  if (Math.abs(strokes) < 0.02) return t('almost nothing');
+  return t('{strokes} strokes', { strokes: Math.abs(strokes).toFixed(2).replace(/0$/, '') });
 }
 
-const verb = (strokes: number): string => (strokes < -0.02 ? 'saves' : 'costs');
+const verb = (strokes: number): string => (strokes < -0.02 ? t('saves') : t('costs'));
 
 /** Facts of a factor in this call, before what it costs. */
 function factWords(factor: string, call: Call, prediction: Prediction, units: UnitSystem): string {
@@ -121,30 +122,53 @@ function factWords(factor: string, call: Call, prediction: Prediction, units: Un
       const asks = deg(launchOver(shot.lip));
       const over =
         prediction.lipClearance === null
-          ? 'rolls up it'
-          : `launches at ${deg(prediction.launch)} and clears it by ${sayLength(prediction.lipClearance, 'height', units)}`;
-      return `You need ${asks} of launch to clear the lip; this ${over}. Out ${chanceWords(call.odds.out)}. The lip`;
+          ? t('rolls up it')
+          : t('launches at {deg} and clears it by {clearance}', {
+              deg: deg(prediction.launch),
+              clearance: sayLength(prediction.lipClearance, 'height', units),
+            });
+      return t('You need {asks} of launch to clear the lip; this {over}. Out {chance}. The lip', {
+        asks,
+        over,
+        chance: chanceWords(call.odds.out),
+      });
     }
     case 'lie':
-      return `The ball is ${LIE_WORDS[nearestLie(shot.burial)].sits}. Compared with a clean lie that`;
+      return t('The ball is {sits}. Compared with a clean lie that', {
+        sits: LIE_WORDS[nearestLie(shot.burial)].sits,
+      });
     case 'sand':
-      return `${shot.sand.strength > MEDIUM.strength ? 'Firmer' : shot.sand.baseDepth < 0.03 ? 'Thinner' : 'Softer'} than medium sand: that`;
+      if (shot.sand.strength > MEDIUM.strength) return t('Firmer than medium sand: that');
+      return shot.sand.baseDepth < 0.03
+        ? t('Thinner than medium sand: that')
+        : t('Softer than medium sand: that');
     case 'slope':
       return shot.along > 0
-        ? `The ${deg(shot.along)} upslope adds height and takes off distance and roll; it`
-        : `The ${deg(shot.along)} downslope takes off height and adds roll; it`;
+        ? t('The {deg} upslope adds height and takes off distance and roll; it', {
+            deg: deg(shot.along),
+          })
+        : t('The {deg} downslope takes off height and adds roll; it', { deg: deg(shot.along) });
     case 'side-slope':
-      return `The ball ${shot.across > 0 ? 'above' : 'below'} the feet is allowed for in the aim; it`;
+      return shot.across > 0
+        ? t('The ball above the feet is allowed for in the aim; it')
+        : t('The ball below the feet is allowed for in the aim; it');
     case 'wind':
-      return `The wind ${Math.abs(shot.wind.y) > Math.abs(shot.wind.x) ? 'across' : shot.wind.x < 0 ? 'against' : 'behind'}`;
+      if (Math.abs(shot.wind.y) > Math.abs(shot.wind.x)) return t('The wind across');
+      return shot.wind.x < 0 ? t('The wind against') : t('The wind behind');
     case 'green': {
       const { stimp, slope, firmness } = shot.green;
-      const tilt = Math.abs(slope) > 0.005 ? ` and ${slope > 0 ? 'uphill' : 'downhill'}` : '';
-      const hold = firmness === 'medium' ? '' : `, ${firmness}`;
-      return `This green, stimp ${plainNumber(fromMetres(stimp, 'ft'))}${tilt}${hold},`;
+      const tilt =
+        Math.abs(slope) > 0.005 ? ` ${slope > 0 ? t('and uphill') : t('and downhill')}` : '';
+      const hold =
+        firmness === 'medium' ? '' : `, ${firmness === 'firm' ? t('firm|green') : t('soft|green')}`;
+      return t('This green, stimp {stimp}{tilt}{hold},', {
+        stimp: plainNumber(fromMetres(stimp, 'ft')),
+        tilt,
+        hold,
+      });
     }
     default:
-      return `What lies past the green`;
+      return t('What lies past the green');
   }
 }
 
@@ -189,7 +213,10 @@ function soleReason(
   const bounce = degrees(club.bounce).toFixed(0);
   const work = degrees(prediction.effectiveBounce).toFixed(0);
   const sentences = [
-    `${bounce}° of bounce is ${work}° effective here: the usual heavy miss still carries ${distanceWords(heavy.carry, units)}, ${kept}% of the planned carry.`,
+    t(
+      '{bounce}° of bounce is {work}° effective here: the usual heavy miss still carries {carry}, {kept}% of the planned carry.',
+      { bounce, work, carry: distanceWords(heavy.carry, units), kept },
+    ),
   ];
   const against = (other: Club): number | null => {
     const there = here === null ? null : strokesWith(call, measure, { club: other });
@@ -198,13 +225,23 @@ function soleReason(
   let strokes = 0;
   if (Math.abs(club.bounce - USUAL_BOUNCE) > radians(0.5)) {
     strokes = against({ ...club, bounce: USUAL_BOUNCE }) ?? 0;
-    sentences.push(`Compared with 10° of bounce that ${verb(strokes)} ${costWords(strokes)} here.`);
+    sentences.push(
+      t('Compared with 10° of bounce that {costs} {strokes} here.', {
+        costs: verb(strokes),
+        strokes: costWords(strokes),
+      }),
+    );
   }
   const other = otherSole(club, bag);
   const worse = other && against(other);
   if (other && worse !== null && Math.abs(worse) >= TIE_STROKES) {
     sentences.push(
-      `The ${other.name}, with ${degrees(other.bounce).toFixed(0)}°, played the same way ${worse < 0 ? 'costs' : 'saves'} ${costWords(worse)}.`,
+      t('The {other}, with {bounce}°, played the same way {costs} {strokes}.', {
+        other: other.name,
+        bounce: degrees(other.bounce).toFixed(0),
+        costs: worse < 0 ? t('costs') : t('saves'),
+        strokes: costWords(worse),
+      }),
     );
   }
   return { factor: 'sole', text: sentences.join(' '), strokes };
@@ -214,8 +251,12 @@ function swingReason(call: Call, prediction: Prediction, units: UnitSystem): Rea
   const share = Math.round(100 * call.setup.fraction);
   const text =
     prediction.carry > 0
-      ? `${distanceWords(prediction.carry, units)} of carry takes ${share}% of full swing speed, then ${distanceWords(Math.max(0, prediction.run), units)} of roll.`
-      : `${distanceWords(prediction.total, units)} along the ground.`;
+      ? t('{carry} of carry takes {share}% of full swing speed, then {roll} of roll.', {
+          carry: distanceWords(prediction.carry, units),
+          share,
+          roll: distanceWords(Math.max(0, prediction.run), units),
+        })
+      : t('{total} along the ground.', { total: distanceWords(prediction.total, units) });
   return { factor: 'distance', text, strokes: 0 };
 }
 
@@ -264,7 +305,9 @@ export function reasonsFor(
   }
   reasons.push(swingReason(call, prediction, units));
   if (call.odds.thin >= 0.05) {
-    const text = `Thin ${chanceWords(call.odds.thin)}: nobody ahead of the player.`;
+    const text = t('Thin {chance}: nobody ahead of the player.', {
+      chance: chanceWords(call.odds.thin),
+    });
     reasons.push({ factor: 'thin', text, strokes: 0 });
   }
   return reasons;

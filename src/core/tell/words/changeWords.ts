@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { KIND_WORDS } from './kinds';
 import { LIE_WORDS } from './situation';
 import { nearestLie } from '@/core/ground/sand/lie';
@@ -15,16 +16,16 @@ import type { UnitSystem } from '@/core/ground/units/system';
  * firmnessWords(0.5); // => 'medium'
  */
 export function firmnessWords(firmness: number): string {
-  if (firmness < 0.13) return 'powdery';
-  if (firmness < 0.38) return 'soft';
-  if (firmness < 0.63) return 'medium';
-  return firmness < 0.88 ? 'firm' : 'wet and packed';
+  if (firmness < 0.13) return t('powdery');
+  if (firmness < 0.38) return t('soft');
+  if (firmness < 0.63) return t('medium');
+  return firmness < 0.88 ? t('firm') : t('wet and packed');
 }
 
 /** A slope along the line, in whole degrees, as it is said. */
 function slopeSaid(deg: number): string {
-  if (deg === 0) return 'level';
-  return `${Math.abs(deg)}° ${deg > 0 ? 'uphill' : 'downhill'}`;
+  if (deg === 0) return t('level');
+  return `${Math.abs(deg)}° ${deg > 0 ? t('uphill') : t('downhill')}`;
 }
 
 /** A factor's value as it is said, with its unit. */
@@ -37,7 +38,10 @@ export function factorValueWords(factor: FactorName, value: number, units: UnitS
     case 'sand':
       return firmnessWords(value);
     case 'lie':
-      return `${LIE_WORDS[nearestLie(value)].deep} (${saySmall(value, units)} under)`;
+      return t('{deep} ({value} under)', {
+        deep: LIE_WORDS[nearestLie(value)].deep,
+        value: saySmall(value, units),
+      });
     case 'slope':
       return slopeSaid(Math.round(degrees(value)));
     case 'wind':
@@ -47,7 +51,7 @@ export function factorValueWords(factor: FactorName, value: number, units: UnitS
 
 /** A leader in two words: "52 splashed". */
 export const leaderWords = (leader: Called | null): string =>
-  leader ? `${leader.club} ${KIND_WORDS[leader.kind]}` : 'no shot at the flag';
+  leader ? `${leader.club} ${KIND_WORDS[leader.kind]}` : t('no shot at the flag');
 
 /** When the call changes, as one clause: "the lip passes 6.5 ft". */
 export function changeWords(change: Change, units: UnitSystem): string {
@@ -55,26 +59,33 @@ export function changeWords(change: Change, units: UnitSystem): string {
   const up = direction === 'up';
   if (factor === 'bounce') {
     const deg = degrees(value);
-    const club = change.from?.club ?? 'club';
+    const club = change.from?.club ?? t('club');
     return up
-      ? `the ${club} has ${Math.ceil(deg)}° of bounce or more`
-      : `the ${club} has under ${Math.floor(deg) + 1}° of bounce`;
+      ? t('the {club} has {least}° of bounce or more', { club, least: Math.ceil(deg) })
+      : t('the {club} has under {most}° of bounce', { club, most: Math.floor(deg) + 1 });
   }
   const said = factorValueWords(factor, value, units);
   switch (factor) {
     case 'lip':
-      return `the lip ${up ? 'passes' : 'is under'} ${said}`;
+      return up ? t('the lip passes {said}', { said }) : t('the lip is under {said}', { said });
     case 'distance':
-      return `the flag is ${up ? 'past' : 'inside'} ${said}`;
+      return up ? t('the flag is past {said}', { said }) : t('the flag is inside {said}', { said });
     case 'sand':
-      return said === firmnessWords(here)
-        ? `the sand is a little ${up ? 'firmer' : 'softer'} than this`
-        : `the sand is ${said}${up ? ' or firmer' : ' or softer'}`;
+      if (said === firmnessWords(here)) {
+        return up
+          ? t('the sand is a little firmer than this')
+          : t('the sand is a little softer than this');
+      }
+      return up
+        ? t('the sand is {said} or firmer', { said })
+        : t('the sand is {said} or softer', { said });
     case 'lie':
-      return `the lie is ${said}`;
+      return t('the lie is {said}', { said });
     case 'slope':
-      return `the lie is ${said}`;
+      return t('the lie is {said}', { said });
     case 'wind':
-      return `the wind is ${said} ${value < 0 ? 'into you' : 'behind you'}`;
+      return value < 0
+        ? t('the wind is {said} into you', { said })
+        : t('the wind is {said} behind you', { said });
   }
 }

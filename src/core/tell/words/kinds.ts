@@ -1,7 +1,8 @@
+import { told } from '@/core/ground/language/told';
 import type { Kind } from '@/core/search/schools/school';
 
 /** What each kind of shot is called. */
-export const KIND_WORDS: Record<Kind, string> = {
+export const KIND_WORDS: Record<Kind, string> = told({
   splash: 'splash',
   'long-splash': 'long splash',
   pick: 'picked clean',
@@ -10,4 +11,4 @@ export const KIND_WORDS: Record<Kind, string> = {
   putt: 'putt',
   'out-sideways': 'out sideways',
   relief: 'relief',
-};
+});

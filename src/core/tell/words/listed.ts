@@ -1,3 +1,5 @@
+import { t } from '@/core/ground/language/t';
+
 /**
  * Words joined as they are said.
  *
@@ -7,5 +9,8 @@
  */
 export function listed(words: readonly string[]): string {
   if (words.length < 2) return words.join('');
-  return `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;
+  return t('{words} and {last}', {
+    words: words.slice(0, -1).join(', '),
+    last: String(words.at(-1)),
+  });
 }

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { chanceWords } from './words';
 
 const said = (chance: number): string => `${chanceWords(chance)} (${Math.round(chance * 100)}%)`;
@@ -9,4 +10,8 @@ const said = (chance: number): string => `${chanceWords(chance)} (${Math.round(c
  * oddsWords({ out: 0.99, green: 0.71, thin: 0.02 }); // => 'Out nearly always (99%), on the green about 7 in 10 (71%), thin hardly ever (2%).'
  */
 export const oddsWords = ({ out, green, thin }: Record<'out' | 'green' | 'thin', number>) =>
-  `Out ${said(out)}, on the green ${said(green)}, thin ${said(thin)}.`;
+  t('Out {said}, on the green {said2}, thin {said3}.', {
+    said: said(out),
+    said2: said(green),
+    said3: said(thin),
+  });

@@ -1,23 +1,25 @@
+import { told } from '@/core/ground/language/told';
+import { t } from '@/core/ground/language/t';
 import type { LearntFactors } from '@/core/ground/player/learnt';
 import type { BodyCaution, Hand, Skill, UsualMiss } from '@/core/ground/player/player';
 import { counted } from './counted';
 
 /** Skill in coach's words. */
-export const SKILL_WORDS: Record<Skill, string> = {
+export const SKILL_WORDS: Record<Skill, string> = told({
   expert: 'professional',
   good: 'single figures',
   middle: 'mid handicap',
   beginner: 'beginner',
-};
+});
 
 export const HAND_WORDS: Record<Hand, string> = { right: 'right-handed', left: 'left-handed' };
 
-export const MISS_NAMES: Record<UsualMiss, string> = {
+export const MISS_NAMES: Record<UsualMiss, string> = told({
   heavy: 'heavy',
   thin: 'thin',
   'lead-side': 'to the lead side (a right-hander’s left)',
   'trail-side': 'to the trail side (a right-hander’s right)',
-};
+});
 
 /** Parts of the body, one and both. */
 export const BODY_WORDS: Record<BodyCaution, { one: string; both: string }> = {
@@ -34,7 +36,10 @@ export const BODY_WORDS: Record<BodyCaution, { one: string; both: string }> = {
  * learntWords({ balls: 69, version: 3 }); // => 'the player’s own numbers from 69 logged balls (version 3)'
  */
 export const learntWords = ({ balls, version }: Pick<LearntFactors, 'balls' | 'version'>): string =>
-  `the player’s own numbers from ${counted(balls, 'logged ball')} (version ${version})`;
+  t('the player’s own numbers from {balls} (version {version})', {
+    balls: counted(balls, 'logged ball'),
+    version,
+  });
 
 /**
  * A handicap as it is written: better than scratch with a plus.

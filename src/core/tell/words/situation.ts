@@ -1,64 +1,74 @@
+import { told } from '@/core/ground/language/told';
+import { t } from '@/core/ground/language/t';
 import type { Beyond } from '@/core/ground/situation/green';
 import type { Lie } from '@/core/ground/sand/lie';
 import type { SandPreset } from '@/core/ground/sand/presets';
 
 /** How each sand is said in the sentence, and how feet and eyes know it. */
-export const SAND_WORDS: Record<SandPreset, { name: string; short: string; feel: string }> = {
+export const SAND_WORDS: Record<SandPreset, { name: string; short: string; feel: string }> = told({
   powder: { short: 'powder', name: 'powdery sand', feel: 'feet sink and keep sinking' },
   soft: { short: 'soft', name: 'soft sand', feel: 'feet sink to the laces' },
   medium: { short: 'medium', name: 'medium sand', feel: 'feet settle and stop' },
   firm: { short: 'firm', name: 'firm sand', feel: 'feet hardly settle' },
   wet: { short: 'wet', name: 'wet, packed sand', feel: 'dark; footprints stay sharp' },
   hardpan: { short: 'hardpan', name: 'hardpan', feel: 'a skin of sand on hard ground' },
-};
+});
 
 /** Lies: as tiles, as the sentence says them ("has a ball ..."), how a ball sits, and how deep it is. */
-export const LIE_WORDS: Record<Lie, { name: string; said: string; sits: string; deep: string }> = {
-  clean: { name: 'clean', said: 'lying clean', sits: 'clean', deep: 'clean' },
-  'sitting-down': {
-    name: 'sitting down',
-    said: 'sitting down a little',
-    sits: 'sitting down a little',
-    deep: 'sitting down',
-  },
-  'fried-egg': {
-    name: 'fried egg',
-    said: 'in a fried egg lie',
-    sits: 'in a fried egg lie',
-    deep: 'a fried egg',
-  },
-  plugged: {
-    name: 'plugged',
-    said: 'plugged in the sand',
-    sits: 'plugged',
-    deep: 'plugged',
-  },
-  buried: {
-    name: 'buried',
-    said: 'buried, only the top showing',
-    sits: 'buried',
-    deep: 'buried',
-  },
-};
+export const LIE_WORDS: Record<Lie, { name: string; said: string; sits: string; deep: string }> =
+  told({
+    clean: { name: 'clean', said: 'lying clean', sits: 'clean', deep: 'clean' },
+    'sitting-down': {
+      name: 'sitting down',
+      said: 'sitting down a little',
+      sits: 'sitting down a little',
+      deep: 'sitting down',
+    },
+    'fried-egg': {
+      name: 'fried egg',
+      said: 'in a fried egg lie',
+      sits: 'in a fried egg lie',
+      deep: 'a fried egg',
+    },
+    plugged: {
+      name: 'plugged',
+      said: 'plugged in the sand',
+      sits: 'plugged',
+      deep: 'plugged',
+    },
+    buried: {
+      name: 'buried',
+      said: 'buried, only the top showing',
+      sits: 'buried',
+      deep: 'buried',
+    },
+  });
 
 /** What may lie past the green, as the sentence says it. */
-export const BEYOND_WORDS: Record<Beyond, string> = {
+export const BEYOND_WORDS: Record<Beyond, string> = told({
   fringe: 'fringe behind',
   rough: 'rough behind',
   bunker: 'another bunker behind',
   water: 'water behind',
   'out-of-bounds': 'out of bounds behind',
-};
+});
+
+/** The article before a number of degrees. */
+const aOf = (deg: number): string => (/^(8|11|18)/.test(String(deg)) ? t('an') : t('a'));
 
 /** A slope in words: "level ground", "an 8° up-slope, ball 5° above the feet". */
 export function slopeWords(alongDeg: number, acrossDeg: number): string {
   const along = Math.round(alongDeg);
   const across = Math.round(acrossDeg);
-  const an = (deg: number): string => (/^(8|11|18)/.test(String(deg)) ? 'an' : 'a');
+  const deg = Math.abs(along);
   const first =
     along === 0
-      ? 'level ground'
-      : `${an(Math.abs(along))} ${Math.abs(along)}° ${along > 0 ? 'upslope' : 'downslope'}`;
+      ? t('level ground')
+      : along > 0
+        ? t('{a} {deg}° upslope', { a: aOf(deg), deg })
+        : t('{a} {deg}° downslope', { a: aOf(deg), deg });
   if (across === 0) return first;
-  return `${first}, ball ${Math.abs(across)}° ${across > 0 ? 'above' : 'below'} the feet`;
+  return across > 0
+    ? t('{first}, ball {across}° above the feet', { first, across })
+    : t('{first}, ball {across}° below the feet', { first, across: -across });
 }

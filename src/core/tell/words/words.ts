@@ -1,7 +1,11 @@
+import { counted } from './counted';
+import { written } from '@/core/ground/language/written';
+import { told } from '@/core/ground/language/told';
+import { t } from '@/core/ground/language/t';
 import { fromMetres } from '@/core/ground/units/length';
 import type { UnitSystem } from '@/core/ground/units/system';
 
-const HOURS = [
+const HOURS = told([
   'twelve',
   'one',
   'two',
@@ -14,8 +18,7 @@ const HOURS = [
   'nine',
   'ten',
   'eleven',
-];
-
+]);
 /**
  * A clock text such as "1:15" as it is said: "quarter past one". Minutes must be on a quarter.
  *
@@ -25,13 +28,16 @@ const HOURS = [
 export function clockWords(clock: string): string {
   const [hour = 0, minute = 0] = clock.split(':').map(Number);
   const now = HOURS[hour % 12]!;
-  if (minute === 15) return `quarter past ${now}`;
-  if (minute === 30) return `half past ${now}`;
-  if (minute === 45) return `quarter to ${HOURS[(hour + 1) % 12]!}`;
-  return `${now} o'clock`;
+  const next = HOURS[(hour + 1) % 12]!;
+  if (minute === 15) return t('quarter past {now}', { now });
+  if (minute === 30) return t('half past {now}|not {next}', { now, next });
+  if (minute === 45) return t('quarter to {next}', { next });
+  return t("{now} o'clock", { now });
 }
 
-const WHOLES = ['no', 'an inch', 'two inches', 'three inches', 'four inches', 'five inches'];
+const PARTS = told(['', 'a quarter of an inch', 'half an inch', 'three quarters of an inch']);
+const WHOLES = told(['', 'an inch', 'two inches', 'three inches', 'four inches', 'five inches']);
+const BESIDE_WHOLES = told(['', 'a quarter', 'a half', 'three quarters']);
 
 /**
  * A short length as it is said at the ball: "an inch and a half", "4 cm". Below a quarter inch: "nothing".
@@ -43,16 +49,15 @@ const WHOLES = ['no', 'an inch', 'two inches', 'three inches', 'four inches', 'f
 export function shortLengthWords(metres: number, units: UnitSystem): string {
   if (units === 'metres') {
     const cm = Math.round(fromMetres(metres, 'cm') * 2) / 2;
-    return cm === 0 ? 'nothing' : `${cm} cm`;
+    return cm === 0 ? t('nothing') : `${written(String(cm))} cm`;
   }
   const quarters = Math.round(fromMetres(metres, 'in') * 4);
-  if (quarters === 0) return 'nothing';
+  if (quarters === 0) return t('nothing');
   const whole = Math.floor(quarters / 4);
-  const part = ['', 'a quarter', 'a half', 'three quarters'][quarters % 4]!;
-  if (whole === 0)
-    return `${part === 'a half' ? 'half' : part} ${part === 'a half' ? 'an inch' : 'of an inch'}`;
-  const words = WHOLES[whole] ?? `${whole} inches`;
-  return part ? `${words} and ${part}` : words;
+  if (whole === 0) return PARTS[quarters]!;
+  const words = WHOLES[whole] ?? t('{whole} inches', { whole });
+  const part = BESIDE_WHOLES[quarters % 4]!;
+  return part ? t('{words} and {part}', { words, part }) : words;
 }
 
 /**
@@ -63,8 +68,9 @@ export function shortLengthWords(metres: number, units: UnitSystem): string {
  */
 export function distanceWords(metres: number, units: UnitSystem): string {
   const value = Math.round(units === 'metres' ? metres : fromMetres(metres, 'yd'));
-  const unit = units === 'metres' ? 'metre' : 'yard';
-  return `${value} ${unit}${value === 1 ? '' : 's'}`;
+  return units === 'metres'
+    ? counted(value, 'metre', 'metres', '0')
+    : counted(value, 'yard', 'yards', '0');
 }
 
 /**
@@ -73,8 +79,11 @@ export function distanceWords(metres: number, units: UnitSystem): string {
  * @example
  * pitchWords(42.06, 'yards'); // => '46-yard'
  */
-export const pitchWords = (metres: number, units: UnitSystem): string =>
-  distanceWords(metres, units).replace(/ (yard|metre)s?$/, '-$1');
+export function pitchWords(metres: number, units: UnitSystem): string {
+  return units === 'metres'
+    ? t('{value}-metre', { value: Math.round(metres) })
+    : t('{value}-yard', { value: Math.round(fromMetres(metres, 'yd')) });
+}
 
 /**
  * A share of the weight, to five per cent: 0.62 is "60%".
@@ -91,10 +100,10 @@ export const weightWords = (share: number): string => `${Math.round(share * 20) 
  * chanceWords(0.78); // => 'about 8 in 10'
  */
 export function chanceWords(p: number): string {
-  if (p >= 0.975) return 'nearly always';
-  if (p <= 0.025) return 'hardly ever';
-  if (p < 0.075) return 'about 1 in 20';
-  if (p > 0.925) return 'about 19 in 20';
+  if (p >= 0.975) return t('nearly always');
+  if (p <= 0.025) return t('hardly ever');
+  if (p < 0.075) return t('about 1 in 20');
+  if (p > 0.925) return t('about 19 in 20');
   const tenths = Math.max(1, Math.min(9, Math.round(p * 10)));
-  return `about ${tenths} in 10`;
+  return t('about {tenths} in 10', { tenths });
 }

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { CommandButtons, type Command } from '../../kit/commands';
 
 interface DeskFooterProps {
@@ -15,14 +16,14 @@ export function DeskFooter({ commands, onMenu, onRules }: DeskFooterProps) {
         <CommandButtons commands={commands} />
       </div>
       <button type="button" onClick={onMenu} className="button md:hidden">
-        Menu
+        {t('Menu')}
       </button>
       <button
         type="button"
         onClick={onRules}
         className="ml-auto underline underline-offset-4 max-md:min-h-11"
       >
-        Rules and care
+        {t('Rules and care')}
       </button>
     </footer>
   );

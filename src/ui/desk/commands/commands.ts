@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { LIES } from '@/core/ground/sand/lie';
 import { SAND_PRESETS } from '@/core/ground/sand/presets';
 import type { RosterPlayer } from '@/core/lesson/players/player';
@@ -31,7 +32,7 @@ export function deskCommands(hands: DeskHands): Command[] {
   return [
     ...TOKEN_NAMES.map((token): Command => {
       const { key, name, does } = TOKENS[token];
-      return { name, group: 'Reading', key, sheet: { does }, act: () => hands.token(token) };
+      return { name, group: t('Reading'), key, sheet: { does }, act: () => hands.token(token) };
     }),
     ...OVERLAY_NAMES.map((overlay): Command => {
       const words = OVERLAYS[overlay];
@@ -39,83 +40,83 @@ export function deskCommands(hands: DeskHands): Command[] {
       return { ...words, group: 'Do', sheet, act: () => hands.open(overlay) };
     }),
     {
-      name: 'Side view or view from above',
-      group: 'Drawing',
+      name: t('Side view or view from above'),
+      group: t('Drawing'),
       key: 'v',
-      words: ['seen', 'view'],
-      sheet: { does: 'side view or view from above' },
-      hint: 'from above',
+      words: [t('seen'), t('view')],
+      sheet: { does: t('side view or view from above') },
+      hint: t('from above'),
       act: () => hands.look((now) => ({ ...now, from: now.from === 'side' ? 'above' : 'side' })),
     },
     ...MISSES.map((miss, i): Command => ({
-      name: `Show a miss: ${MISS_WORDS[miss]}`,
-      group: 'Drawing',
+      name: t('Show a miss: {miss}', { miss: MISS_WORDS[miss] }),
+      group: t('Drawing'),
       key: String(i + 1),
       ...(i === 0 && {
-        sheet: { keys: '1 – 6', does: 'show a miss: heavy, thin, closed, open, slow, fast' },
-        hint: 'show a miss',
+        sheet: { keys: '1 – 6', does: t('show a miss: heavy, thin, closed, open, slow, fast') },
+        hint: t('show a miss'),
       }),
       act: () => hands.look((now) => ({ ...now, miss: now.miss === miss ? null : miss })),
     })),
     {
-      name: 'Hide the miss',
-      group: 'Drawing',
+      name: t('Hide the miss'),
+      group: t('Drawing'),
       act: () => hands.look((now) => ({ ...now, miss: null })),
     },
     {
-      name: 'How deep each sole goes here',
-      group: 'Drawing',
+      name: t('How deep each sole goes here'),
+      group: t('Drawing'),
       key: 'u',
-      words: ['bounce', 'wedges', 'soles'],
-      sheet: { does: 'how deep each wedge’s sole goes here' },
+      words: [t('bounce'), t('wedges'), t('soles')],
+      sheet: { does: t('how deep each wedge’s sole goes here') },
       act: () => hands.look((now) => ({ ...now, from: 'side', soles: !now.soles })),
     },
     {
-      name: 'Undo',
+      name: t('Undo'),
       group: 'Do',
       key: 'mod+z',
-      words: ['undo'],
-      hint: 'undo',
-      sheet: { does: 'undo; with Shift, redo' },
+      words: [t('undo')],
+      hint: t('undo'),
+      sheet: { does: t('undo; with Shift, redo') },
       act: hands.undo,
     },
     {
-      name: 'Redo',
+      name: t('Redo'),
       group: 'Do',
       key: 'mod+shift+z',
       otherKey: 'mod+y',
-      words: ['redo'],
-      hint: 'redo',
+      words: [t('redo')],
+      hint: t('redo'),
       act: hands.redo,
     },
     {
-      name: 'Card to print',
+      name: t('Card to print'),
       group: 'Do',
-      words: ['share', 'print'],
+      words: [t('share'), t('print')],
       act: () => hands.goTo(hands.card.page),
     },
     {
-      name: 'Card as PDF',
+      name: t('Card as PDF'),
       group: 'Do',
-      words: ['share', 'download'],
+      words: [t('share'), t('download')],
       act: () => hands.goTo(hands.card.pdf),
     },
-    { name: 'Yards or metres', group: 'Do', words: ['units', 'feet'], act: hands.units },
-    { name: 'Light or dusk', group: 'Do', words: ['theme', 'dark'], act: hands.theme },
+    { name: t('Yards or metres'), group: 'Do', words: [t('units'), t('feet')], act: hands.units },
+    { name: t('Light or dusk'), group: 'Do', words: [t('theme'), t('dark')], act: hands.theme },
     ...LIES.map((lie): Command => ({
-      name: `Lie: ${LIE_WORDS[lie].name}`,
-      group: 'Reading',
+      name: t('Lie: {name}', { name: LIE_WORDS[lie].name }),
+      group: t('Reading'),
       words: [lie],
       act: () => hands.fields({ lie, burial_mm: undefined }),
     })),
     ...SAND_PRESETS.map((preset): Command => ({
-      name: `Sand: ${SAND_WORDS[preset].short}`,
-      group: 'Reading',
+      name: t('Sand: {short}', { short: SAND_WORDS[preset].short }),
+      group: t('Reading'),
       act: () => hands.fields({ 'sand.preset': preset }),
     })),
     ...hands.players.map(({ id, name }): Command => ({
-      name: `Player: ${name}`,
-      group: 'Reading',
+      name: t('Player: {name}', { name }),
+      group: t('Reading'),
       act: () => hands.player(id),
     })),
   ];

@@ -1,3 +1,5 @@
+import { toldIn } from '@/core/ground/language/told';
+
 interface OverlayWords {
   /** Key that opens it. */
   key: string;
@@ -10,7 +12,7 @@ interface OverlayWords {
 }
 
 /** What may lie over the desk, one at a time. */
-export const OVERLAYS = {
+export const OVERLAYS = toldIn(['name', 'hint'], {
   palette: {
     key: 'mod+k',
     name: 'Search every command',
@@ -52,7 +54,7 @@ export const OVERLAYS = {
   },
   rules: { key: 'c', name: 'Rules and care' },
   keys: { key: '?', name: 'Keyboard shortcuts', hint: 'shortcuts' },
-} as const satisfies Record<string, OverlayWords>;
+} as const satisfies Record<string, OverlayWords>);
 
 export type Overlay = keyof typeof OVERLAYS;
 

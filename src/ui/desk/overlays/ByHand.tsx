@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { useState } from 'react';
 import type { CallEntry } from '@/core/tell/sheet/callSheet';
 import type { Simulation } from '@/core/tell/answer/simulation';
@@ -39,22 +40,23 @@ type Knob = readonly [
 ];
 
 /** What may be changed by hand; what is in inches is shown in centimetres where those are read. */
-const KNOBS: readonly Knob[] = [
-  ['face_deg', 'Face, open', '°', -45, 45, 1],
-  ['entry_in', 'Entry point behind the ball', 'in', -0.5, 4, 0.1],
-  ['swing_fraction', 'Swing length, share of full', '', 0.2, 1, 0.01],
-  ['ball_position', 'Ball position, 0 trail heel to 100 lead heel', '', 10, 100, 1],
-  ['stance_width', 'Stance, shoulder widths', '', 0.6, 2, 0.05],
-  ['stance_open_deg', 'Stance open', '°', -20, 40, 1],
-  ['aim_deg', 'Swing aim, right of the line', '°', -40, 40, 1],
-  ['dig_mm', 'Feet dug in', 'mm', 0, 50, 1],
-  ['grip_down_in', 'Grip down', 'in', 0, 4.5, 0.25],
-  ['handle_lower_deg', 'Handle lowered', '°', -8, 12, 1],
-  ['shaft_lean_deg', 'Forward shaft lean', '°', -8, 12, 1],
-  ['weight_lead', 'Weight on the lead foot', '', 0.3, 0.85, 0.01],
+const knobs = (): Knob[] => [
+  ['face_deg', t('Face, open'), '°', -45, 45, 1],
+  ['entry_in', t('Entry point behind the ball'), 'in', -0.5, 4, 0.1],
+  ['swing_fraction', t('Swing length, share of full'), '', 0.2, 1, 0.01],
+  ['ball_position', t('Ball position, 0 trail heel to 100 lead heel'), '', 10, 100, 1],
+  ['stance_width', t('Stance, shoulder widths'), '', 0.6, 2, 0.05],
+  ['stance_open_deg', t('Stance open'), '°', -20, 40, 1],
+  ['aim_deg', t('Swing aim, right of the line'), '°', -40, 40, 1],
+  ['dig_mm', t('Feet dug in'), 'mm', 0, 50, 1],
+  ['grip_down_in', t('Grip down'), 'in', 0, 4.5, 0.25],
+  ['handle_lower_deg', t('Handle lowered'), '°', -8, 12, 1],
+  ['shaft_lean_deg', t('Forward shaft lean'), '°', -8, 12, 1],
+  ['weight_lead', t('Weight on the lead foot'), '', 0.3, 0.85, 0.01],
 ];
 
-const FOUND_AIM = 'Worked out so that the planned shot finishes at the flag, until you set it.';
+const foundAim = () =>
+  t('Worked out so that the planned shot finishes at the flag, until you set it.');
 
 /** A value as it is shown: what was found is finer than a knob's step, and stays so until it is set. */
 const inSteps = (value: number, step: number): number => Math.round(value / step) * step;
@@ -80,12 +82,12 @@ export function ByHand({ situation, calls, setups, onClose }: ByHandProps) {
   const able = calls.filter(({ kind, toward_deg }) => kind !== 'relief' && toward_deg === 0);
   const call = able[Math.min(chosen, able.length - 1)];
   return (
-    <Overlay title="Adjust a shot" shape="wide" onClose={onClose}>
+    <Overlay title={t('Adjust a shot')} shape="wide" onClose={onClose}>
       {call ? (
         <>
           <div className="mb-3 max-w-sm">
             <CallChoice
-              label="Call to adjust"
+              label={t('Call to adjust')}
               calls={able}
               value={able.indexOf(call)}
               onValue={setChosen}
@@ -99,7 +101,7 @@ export function ByHand({ situation, calls, setups, onClose }: ByHandProps) {
           />
         </>
       ) : (
-        <p>There is no shot at the flag to adjust here.</p>
+        <p>{t('There is no shot at the flag to adjust here.')}</p>
       )}
     </Overlay>
   );
@@ -130,7 +132,7 @@ function HandBody({
   return (
     <div className="grid grid-cols-2 gap-8 max-md:grid-cols-1">
       <div>
-        {KNOBS.map((knob) => {
+        {knobs().map((knob) => {
           const [key, label, unit, from, to, step] = shownKnob(knob, units);
           const perInch = unit === 'cm' ? CM_PER_INCH : 1;
           const value = setup[key] ?? (key === 'aim_deg' ? hand?.aim_deg : undefined);
@@ -143,10 +145,15 @@ function HandBody({
               from={from}
               to={to}
               step={step}
-              {...(key === 'aim_deg' && setup.aim_deg === undefined ? { help: FOUND_AIM } : {})}
+              {...(key === 'aim_deg' && setup.aim_deg === undefined ? { help: foundAim() } : {})}
               onValue={(shown) => {
                 if (shown < from || shown > to) {
-                  return `${label} goes from ${from} to ${to}${unit && ` ${unit}`}.`;
+                  return t('{label} goes from {from} to {to}{unit}.', {
+                    label,
+                    from,
+                    to,
+                    unit: unit && ` ${unit}`,
+                  });
                 }
                 setSetup((now) => ({ ...now, [key]: shown / perInch }));
                 return null;
@@ -161,10 +168,10 @@ function HandBody({
             <tr className="border-b-2 border-hairline">
               <td />
               <th scope="col" className="py-1 text-right font-semibold">
-                as called
+                {t('as called')}
               </th>
               <th scope="col" className="py-1 text-right font-semibold">
-                by hand
+                {t('by hand')}
               </th>
             </tr>
           </thead>
@@ -188,7 +195,7 @@ function HandBody({
         </table>
         <Alert className="mt-2 min-h-6">{fault}</Alert>
         <button type="button" onClick={() => setSetup(original)} className="button">
-          Reset to the call
+          {t('Reset to the call')}
         </button>
       </div>
     </div>

@@ -1,5 +1,7 @@
 'use client';
 
+import { written } from '@/core/ground/language/written';
+import { t } from '@/core/ground/language/t';
 import { Fragment, useState } from 'react';
 import type { CallEntry } from '@/core/tell/sheet/callSheet';
 import { TIE_STROKES } from '@/core/search/candidates/rank';
@@ -17,9 +19,9 @@ interface CompareProps extends Closable {
 export function Compare({ calls, onClose }: CompareProps) {
   const struck = calls.filter(({ kind }) => kind !== 'relief');
   return (
-    <Overlay title="Compare two shots" shape="wide" onClose={onClose}>
+    <Overlay title={t('Compare two shots')} shape="wide" onClose={onClose}>
       {struck.length < 2 ? (
-        <p>There is only one call here, so there is nothing to compare it with.</p>
+        <p>{t('There is only one call here, so there is nothing to compare it with.')}</p>
       ) : (
         <CompareBody calls={struck} />
       )}
@@ -30,12 +32,20 @@ export function Compare({ calls, onClose }: CompareProps) {
 /** What the two cost, and whether that can be told apart. */
 function verdict(first: CallEntry, second: CallEntry): string {
   const by = second.odds.expected_strokes - first.odds.expected_strokes;
-  const much = Math.abs(by).toFixed(2);
+  const much = written(Math.abs(by).toFixed(2));
   if (Math.abs(by) <= TIE_STROKES) {
-    return `Too close to call: ${much} strokes apart. Choose the one the player trusts.`;
+    return t('Too close to call: {much} strokes apart. Choose the one the player trusts.', {
+      much,
+    });
   }
   const [better, worse] = by > 0 ? [first, second] : [second, first];
-  return `The ${better.club} (${schoolName(better.school)}) saves ${much} strokes on the ${worse.club} (${schoolName(worse.school)}).`;
+  return t('The {club} ({technique}) saves {much} strokes on the {club2} ({technique2}).', {
+    club: better.club,
+    technique: schoolName(better.school),
+    much,
+    club2: worse.club,
+    technique2: schoolName(worse.school),
+  });
 }
 
 function CompareBody({ calls }: Pick<CompareProps, 'calls'>) {
@@ -44,21 +54,21 @@ function CompareBody({ calls }: Pick<CompareProps, 'calls'>) {
   const first = calls[Math.min(chosen[0], calls.length - 1)]!;
   const second = calls[Math.min(chosen[1], calls.length - 1)]!;
   const groups = [
-    { name: 'Set-up and swing', lines: setupLines(units) },
-    { name: 'The shot as planned', lines: ballLines(units) },
-    { name: 'Odds', lines: oddsLines(units) },
+    { name: t('Set-up and swing'), lines: setupLines(units) },
+    { name: t('The shot as planned'), lines: ballLines(units) },
+    { name: t('Odds'), lines: oddsLines(units) },
   ];
   return (
     <>
       <div className="grid grid-cols-2 gap-4">
         <CallChoice
-          label="This call"
+          label={t('This call')}
           calls={calls}
           value={calls.indexOf(first)}
           onValue={(i) => setChosen([i, chosen[1]])}
         />
         <CallChoice
-          label="against this one"
+          label={t('against this one')}
           calls={calls}
           value={calls.indexOf(second)}
           onValue={(i) => setChosen([chosen[0], i])}
@@ -78,7 +88,7 @@ function CompareBody({ calls }: Pick<CompareProps, 'calls'>) {
               {second.club}
             </th>
             <th scope="col" className="w-[16%] py-1 font-normal">
-              difference
+              {t('difference')}
             </th>
           </tr>
         </thead>

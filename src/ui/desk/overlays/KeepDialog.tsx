@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { Dialog } from 'radix-ui';
 import { Overlay, type Closable } from '../../kit/Overlay';
 import { useLine } from '../../kit/useLine';
@@ -22,10 +23,10 @@ export function KeepDialog({ onClose, suggestion, onKeep }: KeepDialogProps) {
   );
 
   return (
-    <Overlay title="Save this reading" shape="narrow" onClose={onClose}>
+    <Overlay title={t('Save this reading')} shape="narrow" onClose={onClose}>
       <form onSubmit={submit}>
         <label htmlFor="reading-name" className="mb-1 block font-semibold">
-          Name
+          {t('Name')}
         </label>
         <input
           id="reading-name"
@@ -45,9 +46,9 @@ export function KeepDialog({ onClose, suggestion, onKeep }: KeepDialogProps) {
           {fault}
         </p>
         <div className="mt-3 flex justify-end gap-3">
-          <Dialog.Close className="button-quiet">Cancel</Dialog.Close>
+          <Dialog.Close className="button-quiet">{t('Cancel')}</Dialog.Close>
           <button type="submit" disabled={busy} className="button-main">
-            {busy ? 'Saving …' : 'Save'}
+            {busy ? t('Saving …') : t('Save')}
           </button>
         </div>
       </form>

@@ -1,6 +1,6 @@
 'use client';
 
-import { formatDistanceToNow } from 'date-fns';
+import { t } from '@/core/ground/language/t';
 import { Copy, Trash2 } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
 import { useDebounce } from 'use-debounce';
@@ -10,6 +10,7 @@ import { Overlay, type Closable } from '../../kit/Overlay';
 import type { KeptReading } from '@/core/tell/reading/kept';
 import { useDrafts, useReadingChanges, useReadings } from '../state/useReadings';
 import { Alert } from '../../kit/Alert';
+import { sayAgo } from '../../kit/day';
 
 interface ReadingsDrawerProps extends Closable {
   /** All that are kept, as they came with the page. */
@@ -22,7 +23,7 @@ const SEARCH_PAUSE_MS = 200;
 /** The saved readings, newest first, and the drafts that nobody kept. */
 export function ReadingsDrawer({ onClose, ...body }: ReadingsDrawerProps) {
   return (
-    <Overlay title="Readings" shape="drawer" onClose={onClose}>
+    <Overlay title={t('Readings')} shape="drawer" onClose={onClose}>
       <DrawerBody {...body} />
     </Overlay>
   );
@@ -38,7 +39,7 @@ function DrawerBody({ first, onReopen }: Omit<ReadingsDrawerProps, keyof Closabl
   return (
     <>
       <label className="sr-only" htmlFor="find-reading">
-        Find a reading
+        {t('Find a reading')}
       </label>
       <input
         id="find-reading"
@@ -46,7 +47,7 @@ function DrawerBody({ first, onReopen }: Omit<ReadingsDrawerProps, keyof Closabl
         value={search}
         maxLength={120}
         autoComplete="off"
-        placeholder="Find by name, player or club"
+        placeholder={t('Find by name, player or club')}
         onChange={(event) => setSearch(event.target.value)}
         className="box mb-2 w-full shrink-0 px-3"
       />
@@ -55,11 +56,13 @@ function DrawerBody({ first, onReopen }: Omit<ReadingsDrawerProps, keyof Closabl
         !fault &&
         (asked === '' ? (
           <p className="leading-relaxed">
-            No readings saved yet. Set the sentence at the desk to the shot in front of you, then
-            press <kbd className="rounded border border-hairline px-1.5">K</kbd> to save it.
+            {t(
+              'No readings saved yet. Set the sentence at the desk to the shot in front of you, then press',
+            )}{' '}
+            <kbd className="rounded border border-hairline px-1.5">K</kbd> {t('to save it.')}
           </p>
         ) : (
-          <p>No saved reading has “{asked}” in its name, player or call.</p>
+          <p>{t('No saved reading has “{asked}” in its name, player or call.', { asked })}</p>
         ))}
       <ul className="-mx-2">
         {readings.map((reading) => (
@@ -71,15 +74,22 @@ function DrawerBody({ first, onReopen }: Omit<ReadingsDrawerProps, keyof Closabl
               reading.called,
               ...(reading.learnt === null
                 ? []
-                : [`player’s own numbers, version ${reading.learnt}`]),
+                : [t('player’s own numbers, version {learnt}', { learnt: reading.learnt })]),
             ].join(' · ')}
             savedAt={reading.savedAt}
             onOpen={() => onReopen(reading)}
           >
-            <IconButton label={`Duplicate ${reading.name}`} onClick={() => void duplicate(reading)}>
+            <IconButton
+              label={t('Duplicate {reading}', { reading: reading.name })}
+              onClick={() => void duplicate(reading)}
+            >
               <Copy size={17} aria-hidden="true" />
             </IconButton>
-            <IconButton label={`Delete ${reading.name}`} onClick={() => void remove(reading)} harm>
+            <IconButton
+              label={t('Delete {reading}', { reading: reading.name })}
+              onClick={() => void remove(reading)}
+              harm
+            >
               <Trash2 size={18} aria-hidden="true" />
             </IconButton>
           </Row>
@@ -88,10 +98,10 @@ function DrawerBody({ first, onReopen }: Omit<ReadingsDrawerProps, keyof Closabl
       {drafts.length > 0 && search === '' && (
         <section aria-labelledby="drafts" className="mt-4">
           <h3 id="drafts" className="text-lg">
-            Drafts
+            {t('Drafts')}
           </h3>
           <p className="text-sm text-ink-soft">
-            Saved automatically while you work. The latest twenty are kept.
+            {t('Saved automatically while you work. The latest twenty are kept.')}
           </p>
           <ul className="-mx-2">
             {drafts.map((draft) => (
@@ -136,7 +146,7 @@ function Row({
         <span className="block truncate font-semibold">{title}</span>
         <span className="block text-sm">{under}</span>
         <time dateTime={savedAt} suppressHydrationWarning className="block text-sm text-ink-soft">
-          {formatDistanceToNow(new Date(savedAt), { addSuffix: true })}
+          {sayAgo(savedAt)}
         </time>
       </button>
       {children}

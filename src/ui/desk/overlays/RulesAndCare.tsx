@@ -1,6 +1,7 @@
 'use client';
 
-import { ALWAYS, careFor, RULES_IN_PLAY, WHO_DECIDES } from '@/core/tell/script/care';
+import { t } from '@/core/ground/language/t';
+import { alwaysHolds, careFor, rulesInPlay, whoDecides } from '@/core/tell/script/care';
 import type { CallEntry } from '@/core/tell/sheet/callSheet';
 import type { Shot } from '@/core/ground/situation/shot';
 import { Overlay, type Closable } from '../../kit/Overlay';
@@ -13,9 +14,9 @@ interface RulesAndCareProps extends Closable {
 /** Rules and care for the ball that stands, deferring to those who decide. */
 export function RulesAndCare({ shot, call, onClose }: RulesAndCareProps) {
   return (
-    <Overlay title="Rules and care" shape="drawer" onClose={onClose}>
-      <p className="mb-3 border-l-4 border-flag pl-3 font-semibold">{WHO_DECIDES}</p>
-      <h3 className="mt-4 text-lg">This ball</h3>
+    <Overlay title={t('Rules and care')} shape="drawer" onClose={onClose}>
+      <p className="mb-3 border-l-4 border-flag pl-3 font-semibold">{whoDecides()}</p>
+      <h3 className="mt-4 text-lg">{t('This ball')}</h3>
       <ul className="list-disc pl-5">
         {[...(call?.cautions ?? []), ...careFor(shot)]
           .filter((text, i, all) => all.indexOf(text) === i)
@@ -23,15 +24,15 @@ export function RulesAndCare({ shot, call, onClose }: RulesAndCareProps) {
             <li key={text}>{text}</li>
           ))}
       </ul>
-      <h3 className="mt-4 text-lg">In play</h3>
+      <h3 className="mt-4 text-lg">{t('In play')}</h3>
       <ul className="list-disc pl-5">
-        {RULES_IN_PLAY.map((text) => (
+        {rulesInPlay().map((text) => (
           <li key={text}>{text}</li>
         ))}
       </ul>
-      <h3 className="mt-4 text-lg">Always</h3>
+      <h3 className="mt-4 text-lg">{t('Always')}</h3>
       <ul className="list-disc pl-5">
-        {ALWAYS.map((text) => (
+        {alwaysHolds().map((text) => (
           <li key={text}>{text}</li>
         ))}
       </ul>

@@ -1,5 +1,7 @@
 'use client';
 
+import { written } from '@/core/ground/language/written';
+import { t } from '@/core/ground/language/t';
 import { Sideways } from '../../kit/Sideways';
 import type { CallEntry, CallSheet } from '@/core/tell/sheet/callSheet';
 import { atFlag } from '@/core/tell/sheet/atFlag';
@@ -46,18 +48,18 @@ const percent = (share: number): string => String(Math.round(share * 100));
 /** The same ball through every school: the best call of each, or crossed out with its reason. */
 export function SchoolsTable({ sheet, onClose }: SchoolsTableProps) {
   return (
-    <Overlay title="Compare techniques for this shot" shape="wide" onClose={onClose}>
+    <Overlay title={t('Compare techniques for this shot')} shape="wide" onClose={onClose}>
       {/* A table that may be wider than a phone: it scrolls by itself, by keyboard too. */}
-      <Sideways label="Techniques">
+      <Sideways label={t('Techniques')}>
         <table className="w-full min-w-[44rem] border-collapse text-left">
           <thead>
             <tr className="border-b-2 border-hairline align-bottom">
-              {['technique', 'club', 'face', 'entry point', 'swing'].map((name) => (
+              {['technique', 'club', 'face', t('entry point'), 'swing'].map((name) => (
                 <th key={name} scope="col" className="py-1 pr-3 font-semibold">
                   {name}
                 </th>
               ))}
-              {['out, %', 'green, %', 'thin, %', 'worst 10%', 'strokes'].map((name) => (
+              {[t('out, %'), t('green, %'), t('thin, %'), t('worst 10%'), 'strokes'].map((name) => (
                 <th key={name} scope="col" className="py-1 pl-3 text-right font-semibold">
                   {name}
                 </th>
@@ -75,7 +77,8 @@ export function SchoolsTable({ sheet, onClose }: SchoolsTableProps) {
                   </th>
                   <td colSpan={9} className="py-1.5 text-ink-soft">
                     {row.reasons[0]}
-                    {row.reasons.length > 1 && ` (and ${row.reasons.length - 1} more clubs)`}
+                    {row.reasons.length > 1 &&
+                      ` ${t('(and {reasons} more clubs)', { reasons: row.reasons.length - 1 })}`}
                   </td>
                 </tr>
               ),
@@ -84,8 +87,9 @@ export function SchoolsTable({ sheet, onClose }: SchoolsTableProps) {
         </table>
       </Sideways>
       <p className="mt-3 max-w-[80ch]">
-        Best first: expected strokes, with a small penalty for anything that is not the plain way to
-        play it. Differences under 0.02 strokes are too small to matter.
+        {t(
+          'Best first: expected strokes, with a small penalty for anything that is not the plain way to play it. Differences under 0.02 strokes are too small to matter.',
+        )}
       </p>
     </Overlay>
   );
@@ -93,11 +97,11 @@ export function SchoolsTable({ sheet, onClose }: SchoolsTableProps) {
 
 /** How far behind the ball the sand is entered; ball first is said so. */
 function markWords(call: CallEntry, units: UnitSystem): string {
-  if (call.entry_in <= 0) return 'ball first';
+  if (call.entry_in <= 0) return t('ball first');
   const metric = toMetres(call.entry_in, 'in');
   return units === 'metres'
-    ? `${(metric * 100).toFixed(1)}\u00a0cm`
-    : `${call.entry_in.toFixed(1)}\u00a0in`;
+    ? t('{metric}\u00a0cm', { metric: (metric * 100).toFixed(1) })
+    : t('{entryIn}\u00a0in', { entryIn: call.entry_in.toFixed(1) });
 }
 
 interface SchoolCellsProps {
@@ -117,15 +121,17 @@ function SchoolCells({ school, call }: SchoolCellsProps) {
       </th>
       <td className="py-1.5 pr-3 font-semibold">{struck ? call.club : '–'}</td>
       <td className="py-1.5 pr-3">
-        {struck ? (call.face_deg === 0 ? 'square' : call.face_clock) : '–'}
+        {struck ? (call.face_deg === 0 ? t('square') : call.face_clock) : '–'}
       </td>
       <td className="py-1.5 pr-3">{struck ? markWords(call, units) : '–'}</td>
       <td className="py-1.5 pr-3">{struck ? call.swing_clock : '–'}</td>
       <td className="py-1.5 pl-3 text-right">{percent(odds.out)}</td>
       <td className="py-1.5 pl-3 text-right">{percent(odds.green)}</td>
       <td className="py-1.5 pl-3 text-right">{percent(odds.thin)}</td>
-      <td className="py-1.5 pl-3 text-right">{odds.worst_tenth.toFixed(1)}</td>
-      <td className="py-1.5 pl-3 text-right font-semibold">{odds.expected_strokes.toFixed(1)}</td>
+      <td className="py-1.5 pl-3 text-right">{written(odds.worst_tenth.toFixed(1))}</td>
+      <td className="py-1.5 pl-3 text-right font-semibold">
+        {written(odds.expected_strokes.toFixed(1))}
+      </td>
     </tr>
   );
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { Dialog } from 'radix-ui';
 import { useMemo, useState } from 'react';
 import { completions, EXAMPLE_LINE } from '@/core/tell/grammar/phrases';
@@ -19,7 +20,7 @@ interface TypeLineProps extends Closable {
 /** A line to describe the shot in a line in, with what is understood and what is not. */
 export function TypeLine({ onClose, ...rest }: TypeLineProps) {
   return (
-    <Overlay title="Describe the shot" shape="middle" onClose={onClose}>
+    <Overlay title={t('Describe the shot')} shape="middle" onClose={onClose}>
       <TypeBody {...rest} onDone={onClose} />
     </Overlay>
   );
@@ -28,7 +29,7 @@ export function TypeLine({ onClose, ...rest }: TypeLineProps) {
 const LINE = 'type-line';
 
 /** Asked of a line with words that are not understood: what they were to say is for the coach to tell. */
-const HALF = 'Change the underlined words, or apply the rest without them.';
+const halfUnderstood = () => t('Change the underlined words, or apply the rest without them.');
 
 interface TypeBodyProps extends Pick<TypeLineProps, 'shot' | 'onShot'> {
   onDone: () => void;
@@ -45,8 +46,8 @@ function TypeBody({ shot, onShot, onDone }: TypeBodyProps) {
   const [rest, setRest] = useState<{ line: string; problem: string | null } | null>(null);
   const { text, put, input, submit, fault } = useLine((line) => {
     const { read, unread, shot: next } = understand(line, shot, units);
-    if (read.length === 0) return 'None of this could be read yet.';
-    if (unread.length > 0) return HALF;
+    if (read.length === 0) return t('None of this could be read yet.');
+    if (unread.length > 0) return halfUnderstood();
     return apply(next);
   });
   const understood = useMemo(() => understand(text, shot, units), [text, shot, units]);
@@ -63,7 +64,7 @@ function TypeBody({ shot, onShot, onDone }: TypeBodyProps) {
   return (
     <form onSubmit={submit}>
       <label htmlFor={LINE} className="sr-only">
-        Reading
+        {t('Reading')}
       </label>
       <input
         id={LINE}
@@ -75,12 +76,14 @@ function TypeBody({ shot, onShot, onDone }: TypeBodyProps) {
         {...input}
       />
       <p id="type-line-note" className="mt-2 min-h-6 leading-relaxed" role="status">
-        {(fault && fault !== HALF) || refused ? (
+        {(fault && fault !== halfUnderstood()) || refused ? (
           <span className="font-semibold text-harm">{refused ?? fault}</span>
         ) : unread.length > 0 ? (
           <>
-            {fault === HALF && <span className="font-semibold text-harm">{HALF} </span>}
-            Not understood:{' '}
+            {fault === halfUnderstood() && (
+              <span className="font-semibold text-harm">{halfUnderstood()} </span>
+            )}
+            {t('Not understood:')}{' '}
             {unread.map((word, i) => (
               <mark
                 key={`${word}${i}`}
@@ -91,15 +94,17 @@ function TypeBody({ shot, onShot, onDone }: TypeBodyProps) {
             ))}
           </>
         ) : understood.read.length > 0 ? (
-          'All read. Press Enter to apply it.'
+          t('All read. Press Enter to apply it.')
         ) : (
-          'Anything you leave out is unchanged.'
+          t('Anything you leave out is unchanged.')
         )}
       </p>
       {understood.read.length > 0 && (
-        <p className="text-ink-soft">The shot: {saidShot(understood.shot, units)}.</p>
+        <p className="text-ink-soft">
+          {t('The shot: {saidShot}.', { saidShot: saidShot(understood.shot, units) })}
+        </p>
       )}
-      <ul className="mt-3 flex flex-wrap gap-2" aria-label="Phrases">
+      <ul className="mt-3 flex flex-wrap gap-2" aria-label={t('Phrases')}>
         {offers.map((phrase) => (
           <li key={phrase}>
             <button
@@ -113,18 +118,18 @@ function TypeBody({ shot, onShot, onDone }: TypeBodyProps) {
         ))}
       </ul>
       <div className="mt-3 flex justify-end gap-3">
-        <Dialog.Close className="button-quiet">Cancel</Dialog.Close>
+        <Dialog.Close className="button-quiet">{t('Cancel')}</Dialog.Close>
         {unread.length > 0 && understood.read.length > 0 && (
           <button
             type="button"
             onClick={() => setRest({ line: text, problem: apply(understood.shot) })}
             className="button"
           >
-            Apply the rest
+            {t('Apply the rest')}
           </button>
         )}
         <button type="submit" className="button-main">
-          Apply
+          {t('Apply')}
         </button>
       </div>
     </form>

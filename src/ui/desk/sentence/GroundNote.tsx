@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import Link from 'next/link';
 import type { ShotInput } from '@/core/tell/format/shot';
 import { FromGround } from '../../reading/FromGround';
@@ -16,9 +17,9 @@ export interface DeskGround {
 export function GroundNote({ ground: { name, href } }: { ground: DeskGround }) {
   return (
     <p className="text-sm text-ink-soft">
-      <FromGround /> read off {name}; change any of it here.{' '}
+      <FromGround /> {t('read off {name}; change any of it here.', { name })}{' '}
       <Link prefetch={false} href={href} className="underline underline-offset-4">
-        Back to the plan
+        {t('Back to the plan')}
       </Link>
     </p>
   );

@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { counted } from '@/core/tell/words/counted';
 import type { ShotInput } from '@/core/tell/format/shot';
 import type { Shot } from '@/core/ground/situation/shot';
@@ -32,8 +33,10 @@ export function MoreTokens(props: MoreTokensProps) {
   const said = [
     resolved.carry === undefined
       ? null
-      : `land it at ${sayLength(resolved.carry, 'ground', units)}`,
-    resolved.clear === undefined ? null : `carry ${sayLength(resolved.clear, 'ground', units)}`,
+      : t('land it at {carry}', { carry: sayLength(resolved.carry, 'ground', units) }),
+    resolved.clear === undefined
+      ? null
+      : t('carry {clear}', { clear: sayLength(resolved.clear, 'ground', units) }),
     escapes.length === 0
       ? null
       : counted(escapes.length, 'other escape route', 'other escape routes'),
@@ -61,14 +64,14 @@ export function MoreTokens(props: MoreTokensProps) {
           className="min-h-11 underline"
           onClick={() => onFields(without(name))}
         >
-          Let Mellow Divot choose
+          {t('Let Mellow Divot choose')}
         </button>
       )}
     </div>
   );
   return (
     <Token
-      label="More"
+      label={t('More')}
       hotkey="a"
       open={open}
       onOpenChange={onOpenChange}
@@ -82,25 +85,25 @@ export function MoreTokens(props: MoreTokensProps) {
               onWind();
             }}
           >
-            Wind
+            {t('Wind')}
           </button>
           {optional(
-            'Landing spot',
+            t('Landing spot'),
             'carry',
             resolved.carry,
-            'Leave empty to let Mellow Divot choose.',
+            t('Leave empty to let Mellow Divot choose.'),
           )}
           {optional(
-            'Must carry',
+            t('Must carry'),
             'clear',
             resolved.clear,
-            'Carry needed to clear water or another bunker.',
+            t('Carry needed to clear water or another bunker.'),
           )}
           <WaysOut ways={escapes} onFields={onFields} />
         </>
       }
     >
-      {said.length > 0 ? said.join(', ') : 'and …'}
+      {said.length > 0 ? said.join(', ') : t('and …')}
     </Token>
   );
 }

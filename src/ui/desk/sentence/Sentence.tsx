@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import type { Club } from '@/core/ground/club/club';
 import type { Fault } from '@/core/tell/format/fault';
 import type { Threshold } from '@/core/ground/measure/measured';
@@ -74,16 +75,16 @@ export function Sentence(props: SentenceProps) {
   const alongDeg = degrees(resolved.along);
   const acrossDeg = degrees(resolved.across);
   const sandWords = [
-    sand.crust ? 'dry sand over a packed base' : SAND_WORDS[preset].name,
-    ...(sand.firmness === undefined ? [] : [`firmness ${sand.firmness}`]),
-    ...(sand.moisture === undefined ? [] : [`wetness ${sand.moisture}`]),
+    sand.crust ? t('dry sand over a packed base') : SAND_WORDS[preset].name,
+    ...(sand.firmness === undefined ? [] : [t('firmness {firmness}', { firmness: sand.firmness })]),
+    ...(sand.moisture === undefined ? [] : [t('wetness {moisture}', { moisture: sand.moisture })]),
   ].join(', ');
 
   return (
     <p className="font-heading text-[1.35rem] leading-[1.6] max-sm:text-lg">
       <Token
         {...tokenProps('player', 'player')}
-        label="Player"
+        label={t('Player')}
         panel={
           <PlayerPanel
             players={players}
@@ -95,10 +96,10 @@ export function Sentence(props: SentenceProps) {
       >
         {player.name}
       </Token>{' '}
-      has a ball{' '}
+      {t('has a ball')}{' '}
       <Token
         {...tokenProps('lie', 'shot.lie')}
-        label="Lie"
+        label={t('Lie')}
         panel={
           <LiePanel
             burial={burial}
@@ -110,10 +111,10 @@ export function Sentence(props: SentenceProps) {
       >
         {LIE_WORDS[nearestLie(burial)].said}
       </Token>{' '}
-      in{' '}
+      {t('in')}{' '}
       <Token
         {...tokenProps('sand', 'shot.sand')}
-        label="Sand"
+        label={t('Sand')}
         panel={
           <SandPanel
             preset={preset}
@@ -133,11 +134,11 @@ export function Sentence(props: SentenceProps) {
       >
         {sandWords}
       </Token>{' '}
-      on{' '}
+      {t('on')}{' '}
       <Token
         after=","
         {...tokenProps('slope', 'shot.slope')}
-        label="Slope"
+        label={t('Slope')}
         panel={
           <SlopePanel
             alongDeg={Math.round(alongDeg)}
@@ -152,11 +153,11 @@ export function Sentence(props: SentenceProps) {
       </Token>{' '}
       <Token
         {...tokenProps('pin', 'shot.pin')}
-        label="Distance to the flag"
+        label={t('Distance to the flag')}
         panel={
           <PacedPanel
             {...paced}
-            label="Ball to the flag"
+            label={t('Ball to the flag')}
             path="pin"
             metres={pin}
             range={[3, 60, 1]}
@@ -166,26 +167,29 @@ export function Sentence(props: SentenceProps) {
       >
         {said(pin, 'ground')}
       </Token>{' '}
-      from the flag. The lip is{' '}
+      {t('from the flag. The lip is')}{' '}
       <Token
         after=";"
         {...tokenProps('lip', 'shot.lip')}
-        label="Lip"
+        label={t('Lip')}
         panel={
           <LipPanel lip={lip} bag={bag} thresholds={thresholdsOf('lip')} onFields={onFields} />
         }
       >
-        {said(lip.height, 'height')} high and {said(lip.distance, 'height')} ahead
+        {t('{said} high and {said2} ahead', {
+          said: said(lip.height, 'height'),
+          said2: said(lip.distance, 'height'),
+        })}
       </Token>{' '}
-      the green starts at{' '}
+      {t('the green starts at')}{' '}
       <Token
         after=","
         {...tokenProps('edge', 'shot.edge')}
-        label="Front edge of the green"
+        label={t('Front edge of the green')}
         panel={
           <PacedPanel
             {...paced}
-            label="Ball to the front edge"
+            label={t('Ball to the front edge')}
             path="edge"
             metres={edge}
             range={[2, 60, 1]}
@@ -194,21 +198,21 @@ export function Sentence(props: SentenceProps) {
       >
         {said(edge, 'ground')}
       </Token>{' '}
-      ends at{' '}
+      {t('ends at')}{' '}
       <Token
         {...tokenProps('back', 'shot.back')}
-        label="Back edge of the green"
+        label={t('Back edge of the green')}
         panel={
           <>
             <PacedPanel
               {...paced}
-              label="Ball to the back edge"
+              label={t('Ball to the back edge')}
               path="back"
               metres={back}
               range={[3, 90, 1]}
             />
             <ChoiceGroup
-              label="Past the green"
+              label={t('Past the green')}
               value={resolved.beyond}
               onValue={(beyond) => onField('beyond', beyond)}
               choices={BEYONDS.map((each) => ({ value: each, name: BEYOND_WORDS[each] }))}
@@ -219,26 +223,26 @@ export function Sentence(props: SentenceProps) {
         {said(back, 'ground')}
         {resolved.beyond !== 'rough' && `, ${BEYOND_WORDS[resolved.beyond]}`}
       </Token>{' '}
-      and runs{' '}
+      {t('and runs')}{' '}
       <Token
         after={wind ? ';' : '.'}
         {...tokenProps('stimp', 'shot.green')}
-        label="Speed of the green"
+        label={t('Speed of the green')}
         panel={<GreenPanel green={green} onFields={onFields} />}
       >
         {plainNumber(fromMetres(green.stimp, 'ft'))}
         {Math.abs(green.slope) > 0.004 &&
-          `, ${plainNumber(Math.abs(degrees(green.slope)))}° ${green.slope > 0 ? 'uphill' : 'downhill'}`}
+          `, ${plainNumber(Math.abs(degrees(green.slope)))}° ${green.slope > 0 ? t('uphill') : t('downhill')}`}
         {green.firmness !== 'medium' && `, ${green.firmness}`}
       </Token>
       {wind && (
         <>
           {' '}
-          wind{' '}
+          {t('wind')}{' '}
           <Token
             after="."
             {...tokenProps('wind', 'shot.wind')}
-            label="Wind"
+            label={t('Wind')}
             panel={
               <WindPanel
                 speedMps={wind.speed_mps}

@@ -1,3 +1,5 @@
+import { toldIn } from '@/core/ground/language/told';
+
 interface TokenWords {
   /** Key that opens it. */
   key: string;
@@ -7,7 +9,7 @@ interface TokenWords {
 }
 
 /** The tokens of the sentence. */
-export const TOKENS = {
+export const TOKENS = toldIn(['name', 'does'], {
   player: { key: 'p', name: 'Choose the player', does: 'player' },
   lie: { key: 'i', name: 'Set the lie', does: 'lie' },
   sand: { key: 's', name: 'Set the sand', does: 'sand' },
@@ -27,7 +29,7 @@ export const TOKENS = {
     name: 'Landing, carry, ways out',
     does: 'anything more: wind, landing, ways out',
   },
-} as const satisfies Record<string, TokenWords>;
+} as const satisfies Record<string, TokenWords>);
 
 export type TokenName = keyof typeof TOKENS;
 

@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
 import { toast } from 'sonner';
 import type { DraftReading, KeptReading } from '@/core/tell/reading/kept';
@@ -61,7 +62,7 @@ export function useReadingChanges() {
     keep: async (reading: ToKeep): Promise<string | null> => {
       const answered = await ask<KeptReading>('/api/readings', 'POST', reading);
       if (answered.kind !== 'ok') return saidOf(answered);
-      toast.success(`Saved: ${answered.body.name}`);
+      toast.success(t('Saved: {body}', { body: answered.body.name }));
       await changed();
       return null;
     },

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { line } from 'd3-shape';
 import type { FlightPicture } from '@/core/tell/picture/flightPicture';
 import type { Shot } from '@/core/ground/situation/shot';
@@ -98,10 +99,10 @@ function Legend({ ranked, clubs, x }: Pick<AboveDrawingProps, 'ranked' | 'clubs'
     ...ranked.map(({ rank }) => ({
       ink: inkOf(rank).onTurf,
       dash: inkOf(rank).dash,
-      text: `${clubs[rank]}: ball, 8 in 10`,
+      text: t('{clubs}: ball, 8 in 10', { clubs: String(clubs[rank]) }),
     })),
-    { ink: '#14302a', dash: '7 4', text: 'swing' },
-    { ink: '#14302a', dash: '1.5 4', text: 'face' },
+    { ink: '#14302a', dash: '7 4', text: t('swing') },
+    { ink: '#14302a', dash: '1.5 4', text: t('face') },
   ];
   return (
     <g transform={`translate(${x} 22)`} fontSize="13" fill="var(--on-turf)">

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import type { Band } from '@/core/search/changes/bands';
 import type { SectionScale } from './scale';
 
@@ -46,7 +47,7 @@ export function Bands({ scale: { x }, bands, pin, height }: BandsProps) {
             />
             {width > (best ? 26 : 84) && (
               <text x={left + width / 2} y="15" fontWeight={here ? 700 : 400}>
-                {best ? best.club : 'out sideways'}
+                {best ? best.club : t('out sideways')}
               </text>
             )}
           </g>

@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { Download, Maximize2, Minus, MoveVertical, Plus } from 'lucide-react';
 import type { RefObject } from 'react';
 import { MISS_WORDS } from '@/core/tell/script/missWords';
@@ -37,7 +38,7 @@ export function DrawingBar(props: DrawingBarProps) {
   return (
     <div
       role="toolbar"
-      aria-label="Drawing"
+      aria-label={t('Drawing')}
       className="flex items-center gap-x-1 max-lg:flex-wrap border-b border-hairline bg-paper-deep px-4 text-[0.95rem] max-sm:px-1"
     >
       {(['side', 'above'] as const).map((from) => (
@@ -48,11 +49,11 @@ export function DrawingBar(props: DrawingBarProps) {
           onClick={() => onLook({ ...look, from })}
           className={`${BUTTON} lined-when-chosen`}
         >
-          {from === 'side' ? 'Side' : 'Above'}
+          {from === 'side' ? t('Side') : t('Above')}
         </button>
       ))}
       <span className="ml-2 shrink-0 border-l border-hairline pl-3 text-ink-soft max-sm:sr-only">
-        Show a miss:
+        {t('Show a miss:')}
       </span>
       {MISSES.map((miss, i) => (
         <button
@@ -78,7 +79,7 @@ export function DrawingBar(props: DrawingBarProps) {
           onClick={() => onLook({ ...look, soles: !look.soles })}
           className={`${BUTTON} ml-2 lit-when-chosen`}
         >
-          Soles
+          {t('Soles')}
         </button>
       )}
       <p role="status" className="min-w-0 grow px-2 max-lg:order-last max-lg:w-full lg:truncate">
@@ -88,7 +89,7 @@ export function DrawingBar(props: DrawingBarProps) {
         <>
           <button
             type="button"
-            aria-label="Smaller"
+            aria-label={t('Smaller')}
             disabled={view.zoom <= 1}
             onClick={() => views.zoom(1 / ZOOM_STEP)}
             className={BUTTON}
@@ -97,7 +98,7 @@ export function DrawingBar(props: DrawingBarProps) {
           </button>
           <button
             type="button"
-            aria-label="Larger"
+            aria-label={t('Larger')}
             onClick={() => views.zoom(ZOOM_STEP)}
             className={BUTTON}
           >
@@ -105,7 +106,7 @@ export function DrawingBar(props: DrawingBarProps) {
           </button>
           <button
             type="button"
-            aria-label="Show everything"
+            aria-label={t('Show everything')}
             disabled={view.zoom === 1 && view.stretch === 1}
             onClick={views.whole}
             className={BUTTON}
@@ -116,8 +117,8 @@ export function DrawingBar(props: DrawingBarProps) {
             type="button"
             aria-label={
               view.stretch === 1
-                ? 'True to scale. Stretch heights'
-                : `Heights stretched ${view.stretch} times. Change`
+                ? t('True to scale. Stretch heights')
+                : t('Heights stretched {stretch} times. Change', { stretch: view.stretch })
             }
             onClick={views.stretch}
             className={`${BUTTON} grid-flow-col gap-1`}
@@ -129,7 +130,7 @@ export function DrawingBar(props: DrawingBarProps) {
       )}
       <button
         type="button"
-        aria-label="Save the drawing as SVG"
+        aria-label={t('Save the drawing as SVG')}
         onClick={() =>
           svg.current &&
           save(

@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { useRef } from 'react';
 import type { Shot } from '@/core/ground/situation/shot';
 import { fromMetres, toMetres } from '@/core/ground/units/length';
@@ -77,13 +78,13 @@ export function Handles(props: HandlesProps) {
 
   return (
     <g>
-      {along('Front edge of the green', 'edge', shot.edge, ground + 12)}
-      {along('Back edge of the green', 'back', shot.back, ground + 12)}
-      {landing !== null && along('Landing spot', 'carry', shot.carry ?? landing, ground)}
-      {along('Flag', 'pin', shot.pin, ground - flagHeight(scale) - 8)}
+      {along(t('Front edge of the green'), 'edge', shot.edge, ground + 12)}
+      {along(t('Back edge of the green'), 'back', shot.back, ground + 12)}
+      {landing !== null && along(t('Landing spot'), 'carry', shot.carry ?? landing, ground)}
+      {along(t('Flag'), 'pin', shot.pin, ground - flagHeight(scale) - 8)}
       <Handle
         {...common}
-        label="Edge of the lip"
+        label={t('Edge of the lip')}
         value={shot.lip.height}
         valueText={`${sayLength(shot.lip.height, 'height', units)} high, ${sayLength(shot.lip.distance, 'height', units)} ahead`}
         x={x(shot.lip.distance)}
@@ -102,7 +103,7 @@ export function Handles(props: HandlesProps) {
         }
       />
       <Handle
-        label="Ball"
+        label={t('Ball')}
         value={shot.pin}
         valueText={`${far(shot.pin)} from the flag`}
         x={x(0)}

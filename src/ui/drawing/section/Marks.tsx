@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import type { CallPicture } from '@/core/tell/picture/picture';
 import { BALL_RADIUS } from '@/core/ground/ball/ball';
 import type { Shot } from '@/core/ground/situation/shot';
@@ -49,7 +50,7 @@ export function LipMarks({
         strokeWidth="4"
         paintOrder="stroke"
       >
-        {room >= LONG_LABEL ? 'launch above ' : 'over '}
+        {room >= LONG_LABEL ? `${t('launch above')} ` : `${t('over')} `}
         {Math.ceil(angle)}°
       </text>
       {clearance !== null && clearance > 0.05 && (

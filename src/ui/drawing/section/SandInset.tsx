@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { line } from 'd3-shape';
 import type { CallPicture } from '@/core/tell/picture/picture';
 import { BALL_RADIUS } from '@/core/ground/ball/ball';
@@ -124,10 +125,10 @@ export function SandInset({ picture, sand, burial, mirrored }: SandInsetProps) {
         fill="var(--ink)"
       >
         {bounce > 0
-          ? `${bounce}° effective bounce`
+          ? t('{bounce}° effective bounce', { bounce })
           : bounce < 0
-            ? `leading edge digs by ${-bounce}°`
-            : 'edge and sole level'}
+            ? t('leading edge digs by {bounce}°', { bounce: -bounce })
+            : t('edge and sole level')}
       </text>
     </Inset>
   );

@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { useEffect, useRef, useState } from 'react';
 import type { Club } from '@/core/ground/club/club';
 import { missPicture } from '@/core/tell/picture/missPicture';
@@ -22,7 +23,7 @@ import { atTheFlag } from '../ranked';
 import { extentOf, SectionDrawing } from './SectionDrawing';
 import { sectionScale, type SectionExtent } from './scale';
 import { sectionText } from './sectionText';
-import { SOLE_LEGEND, soleText } from './SoleInset';
+import { soleLegend, soleText } from './SoleInset';
 import { useSectionView } from './useSectionView';
 
 interface SectionProps {
@@ -78,7 +79,11 @@ export function Section(props: SectionProps) {
     look.soles && golfer && told ? soleRides(told.picture.plan.setup, golfer, shot, bag) : null;
   const ridgeSaid =
     shown !== null && told
-      ? `${clubs[told.rank]}: eight in ten stop between ${sayLength(densityQuantile(told.picture.ridge, 0.1), 'ground', units)} and ${sayLength(densityQuantile(told.picture.ridge, 0.9), 'ground', units)}.`
+      ? t('{clubs}: eight in ten stop between {low} and {high}.', {
+          clubs: String(clubs[told.rank]),
+          low: sayLength(densityQuantile(told.picture.ridge, 0.1), 'ground', units),
+          high: sayLength(densityQuantile(told.picture.ridge, 0.9), 'ground', units),
+        })
       : null;
 
   // React listens to wheels passively, and then the page would scroll under a zoom.
@@ -194,8 +199,8 @@ export function Section(props: SectionProps) {
         said={
           miss?.text ??
           (wanted && told
-            ? 'That miss cannot happen here.'
-            : (ridgeSaid ?? (rides && (rides.length > 0 ? SOLE_LEGEND : soleText(rides)))))
+            ? t('That miss cannot happen here.')
+            : (ridgeSaid ?? (rides && (rides.length > 0 ? soleLegend() : soleText(rides)))))
         }
         onTry={setTried}
         svg={svg}

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { profileOf } from '@/core/ground/club/profile';
 import type { Sand } from '@/core/ground/sand/presets';
 import { degrees } from '@/core/ground/units/angle';
@@ -22,7 +23,7 @@ const MIDDLE = 0.009;
 /** A depth as it is said: whole millimetres below the sand, or over it. */
 export const depthWords = (depth: number): string => {
   const mm = Math.round(depth * 1000);
-  return mm < 0 ? `${-mm} over` : String(mm);
+  return mm < 0 ? t('{mm} over', { mm: -mm }) : String(mm);
 };
 
 /** The wedges of a bag side by side in the sand at hand, under the ball: as meant, and from a mark 2 cm further back. */
@@ -95,13 +96,18 @@ export function SoleInset({ rides, called, sand, mirrored }: SoleInsetProps) {
 }
 
 /** What the figures under the soles are. */
-export const SOLE_LEGEND = 'Depth of the leading edge under the ball, mm: as planned | 2 cm heavy.';
+export const soleLegend = () =>
+  t('Depth of the leading edge under the ball, mm: as planned | 2 cm heavy.');
 
 /** The same in words, for whoever cannot see it. */
 export function soleText(rides: readonly SoleRide[]): string {
-  if (rides.length === 0) return 'No club goes through the sand here.';
-  const each = rides.map(
-    ({ club, meant, heavy }) => `${club.name} ${depthWords(meant)}, heavy ${depthWords(heavy)}`,
+  if (rides.length === 0) return t('No club goes through the sand here.');
+  const each = rides.map(({ club, meant, heavy }) =>
+    t('{club} {depth}, heavy {depth2}', {
+      club: club.name,
+      depth: depthWords(meant),
+      depth2: depthWords(heavy),
+    }),
   );
-  return `Leading edge under the ball, mm deep: ${each.join('; ')}.`;
+  return t('Leading edge under the ball, mm deep: {each}.', { each: each.join('; ') });
 }

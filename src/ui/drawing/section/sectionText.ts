@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import type { Shot } from '@/core/ground/situation/shot';
 import { sayLength, unitFor } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
@@ -23,14 +24,27 @@ export function sectionText(
   const high = (metres: number): string => sayLength(metres, 'height', units);
   const side = from === 'side';
   const flights = ranked.map(({ picture: { landing, finish, flight }, rank }) => {
-    const rises = side ? `rises ${high(Math.max(...flight.map(([, z]) => z)))}, ` : '';
-    return `the ${clubs[rank]} ${rises}lands at ${far(landing)} and stops at ${far(finish)}`;
+    const rises = side
+      ? `${t('rises {high},', { high: high(Math.max(...flight.map(([, z]) => z))) })} `
+      : '';
+    return t('the {clubs} {rises}lands at {far} and stops at {far2}', {
+      clubs: String(clubs[rank]),
+      rises,
+      far: far(landing),
+      far2: far(finish),
+    });
   });
-  const none = clubs.length === 0 ? 'No call yet.' : 'Nothing is played at the flag.';
+  const none = clubs.length === 0 ? t('No call yet.') : t('Nothing is played at the flag.');
   return [
-    side ? 'Side view to scale.' : 'View from above to scale.',
-    `Flag at ${far(shot.pin)}, green from ${far(shot.edge)} to ${far(shot.back)}, lip ${side ? `${high(shot.lip.height)} high ` : ''}at ${far(shot.lip.distance)}.`,
+    side ? t('Side view to scale.') : t('View from above to scale.'),
+    t('Flag at {far}, green from {far2} to {far3}, lip {side}at {far4}.', {
+      far: far(shot.pin),
+      far2: far(shot.edge),
+      far3: far(shot.back),
+      side: side ? `${t('{high} high', { high: high(shot.lip.height) })} ` : '',
+      far4: far(shot.lip.distance),
+    }),
     flights.length > 0 ? `${flights.join('; ')}.` : none,
-    `Scale in ${unitFor('ground', units)}.`,
+    t('Scale in {unit}.', { unit: unitFor('ground', units) }),
   ].join(' ');
 }

@@ -1,5 +1,7 @@
 'use client';
 
+import { told } from '@/core/ground/language/told';
+import { t } from '@/core/ground/language/t';
 import { mm } from '@/core/place/record/edit';
 import type { Bunker, LipCorner } from '@/core/place/record/place';
 import { LengthBox, NumberBox } from './NumberBox';
@@ -14,13 +16,13 @@ interface BunkerFormProps {
   today: string;
 }
 
-const HOW_WORDS: Record<Bunker['measured']['how'], string> = {
+const HOW_WORDS: Record<Bunker['measured']['how'], string> = told({
   paced: 'paced',
   drawn: 'drawn by eye',
   picture: 'traced from a picture',
   rangefinder: 'sighted with a rangefinder',
   file: 'read from a file',
-};
+});
 
 /** Lip, floor and sand of a bunker. */
 export function BunkerForm({ bunker, onChange, corner, today }: BunkerFormProps) {
@@ -37,17 +39,17 @@ export function BunkerForm({ bunker, onChange, corner, today }: BunkerFormProps)
     <div className="space-y-4">
       <fieldset>
         <legend className="text-base font-semibold">
-          {chosen ? `Lip at corner ${corner! + 1}` : 'Lip all round'}
+          {chosen ? t('Lip at corner {corner}', { corner: corner! + 1 }) : t('Lip all round')}
         </legend>
         <p className="text-sm text-ink-soft">
           {chosen
-            ? 'Above the sand at its foot.'
-            : 'Choose a corner on the plan to set the lip there alone.'}
+            ? t('Above the sand at its foot.')
+            : t('Choose a corner on the plan to set the lip there alone.')}
         </p>
         <div className="mt-1 flex flex-wrap gap-3">
           <LengthBox
             key={`lip ${corner}`}
-            label="Lip height"
+            label={t('Lip height')}
             scale="height"
             value={chosen?.lip_m ?? Math.max(...lips)}
             limits={[0, 6]}
@@ -55,7 +57,7 @@ export function BunkerForm({ bunker, onChange, corner, today }: BunkerFormProps)
           />
           <LengthBox
             key={`over ${corner}`}
-            label="Overhang"
+            label={t('Overhang')}
             scale="height"
             value={chosen ? (chosen.overhang_m ?? 0) : (bunker.outline[0]!.overhang_m ?? 0)}
             limits={[0, 0.6]}
@@ -64,18 +66,18 @@ export function BunkerForm({ bunker, onChange, corner, today }: BunkerFormProps)
         </div>
       </fieldset>
       <fieldset>
-        <legend className="text-base font-semibold">Floor</legend>
+        <legend className="text-base font-semibold">{t('Floor')}</legend>
         <div className="mt-1 flex flex-wrap gap-3">
           <NumberBox
-            label="Tilt"
+            label={t('Tilt')}
             unit="°"
             value={bunker.floor.tilt_deg}
             limits={[0, 25]}
             onValue={(tilt_deg) => change({ floor: { ...bunker.floor, tilt_deg } })}
           />
           <NumberBox
-            label="Uphill toward"
-            unit="° from north"
+            label={t('Uphill toward')}
+            unit={t('° from north')}
             digits={0}
             value={bunker.floor.uphill_deg}
             limits={[0, 360]}
@@ -84,22 +86,30 @@ export function BunkerForm({ bunker, onChange, corner, today }: BunkerFormProps)
         </div>
         {bunker.spots.length > 0 && (
           <p className="mt-1 text-sm">
-            {bunker.spots.length} sighted heights of the floor{' '}
-            {bunker.spots.length >= 3 ? 'stand for this tilt' : 'are kept; three are needed'}.{' '}
+            {t('{spots} sighted heights of the floor {spots2}.', {
+              spots: bunker.spots.length,
+              spots2:
+                bunker.spots.length >= 3
+                  ? t('stand for this tilt')
+                  : t('are kept; three are needed'),
+            })}{' '}
             <button
               type="button"
               className="underline underline-offset-4"
               onClick={() => change({ spots: [] })}
             >
-              Remove them
+              {t('Remove them')}
             </button>
           </p>
         )}
       </fieldset>
       <SandDiary bunker={bunker} today={today} onChange={onChange} />
       <p className="text-sm text-ink-soft">
-        Outline {HOW_WORDS[bunker.measured.how]}: corners ± {bunker.measured.spread_m.toFixed(1)} m,
-        lip ± {Math.round(bunker.measured.lip_spread_m * 100)} cm.
+        {t('Outline {how}: corners ± {spread} m, lip ± {lipSpread} cm.', {
+          how: HOW_WORDS[bunker.measured.how],
+          spread: bunker.measured.spread_m.toFixed(1),
+          lipSpread: Math.round(bunker.measured.lip_spread_m * 100),
+        })}
       </p>
     </div>
   );

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import {
   ArrowDown,
   ArrowLeft,
@@ -34,15 +35,17 @@ export function CornerBar({ shape, corner, onCorner, onChange }: CornerBarProps)
   const step = (by: number): void =>
     onCorner(corner === null ? (by > 0 ? 0 : count - 1) : (corner + by + count) % count);
   return (
-    <div role="group" aria-label="Corners" className="flex flex-wrap">
+    <div role="group" aria-label={t('Corners')} className="flex flex-wrap">
       <div className="flex items-center">
-        <IconButton label="Previous corner" onClick={() => step(-1)}>
+        <IconButton label={t('Previous corner')} onClick={() => step(-1)}>
           <ChevronLeft size={18} aria-hidden="true" />
         </IconButton>
         <span aria-live="polite" className="min-w-28 text-center tabular-nums">
-          {at ? `Corner ${corner! + 1} of ${count}` : `${count} corners`}
+          {at
+            ? t('Corner {corner} of {count}', { corner: corner! + 1, count })
+            : t('{count} corners', { count })}
         </span>
-        <IconButton label="Next corner" onClick={() => step(1)}>
+        <IconButton label={t('Next corner')} onClick={() => step(1)}>
           <ChevronRight size={18} aria-hidden="true" />
         </IconButton>
       </div>
@@ -51,7 +54,7 @@ export function CornerBar({ shape, corner, onCorner, onChange }: CornerBarProps)
           {NUDGES.map(([way, Icon, [east, north]]) => (
             <IconButton
               key={way}
-              label={`Move the corner ${way}`}
+              label={t('Move the corner {way}', { way })}
               onClick={() => {
                 const [x, y] = pointOf(at);
                 onChange((now) => withCornerAt(now, corner!, [x + east, y + north]));
@@ -61,7 +64,7 @@ export function CornerBar({ shape, corner, onCorner, onChange }: CornerBarProps)
             </IconButton>
           ))}
           <IconButton
-            label="Add a corner after it"
+            label={t('Add a corner after it')}
             onClick={() => {
               onChange((now) => withCornerAfter(now, corner!));
               onCorner(corner! + 1);
@@ -71,7 +74,7 @@ export function CornerBar({ shape, corner, onCorner, onChange }: CornerBarProps)
           </IconButton>
           <IconButton
             harm
-            label="Delete the corner"
+            label={t('Delete the corner')}
             disabled={count <= 3}
             onClick={() => {
               onChange((now) => withoutCorner(now, corner!));

@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { useState } from 'react';
 import type { Point } from '@/core/place/outline/ring';
 import type { Bunker } from '@/core/place/record/place';
@@ -52,7 +53,8 @@ export function DevicesForm({ onBunker, bunker, onBunkerChange, onFirmness }: De
   return (
     <details>
       <summary className="min-h-11 cursor-pointer py-2.5">
-        Rangefinder and sand probe{on && ': listening'}
+        {t('Rangefinder and sand probe')}
+        {on && t(': listening')}
       </summary>
       <DeviceKey path="/api/tracker/measures">
         <button
@@ -61,23 +63,23 @@ export function DevicesForm({ onBunker, bunker, onBunkerChange, onFirmness }: De
           onClick={() => listen(!on)}
           className="button lit-when-chosen"
         >
-          Listen to devices
+          {t('Listen to devices')}
         </button>
         <button type="button" onClick={simulate} className="button border-dashed">
-          Simulate a survey
+          {t('Simulate a survey')}
         </button>
       </DeviceKey>
       {fault && <Alert className="mt-1">{fault}</Alert>}
       <div className="mt-2 flex flex-wrap gap-3">
         <LengthBox
-          label="You stand east of the peg"
+          label={t('You stand east of the peg')}
           scale="ground"
           value={stand[0]}
           limits={[-2000, 2000]}
           onValue={(east) => setStand([east, stand[1]])}
         />
         <LengthBox
-          label="North of the peg"
+          label={t('North of the peg')}
           scale="ground"
           value={stand[1]}
           limits={[-2000, 2000]}
@@ -86,7 +88,7 @@ export function DevicesForm({ onBunker, bunker, onBunkerChange, onFirmness }: De
       </div>
       <p role="status" className="mt-2">
         {measures.length === 0
-          ? 'Nothing measured yet.'
+          ? t('Nothing measured yet.')
           : `${counted(sighted.length, 'sighting', 'sightings')}, ${counted(depths.length, 'drop', 'drops')}.`}
       </p>
       <div className="mt-1 flex flex-wrap gap-2">
@@ -99,7 +101,9 @@ export function DevicesForm({ onBunker, bunker, onBunkerChange, onFirmness }: De
               clear();
             }}
           >
-            Add a bunker of {counted(made.ring.length, 'corner', 'corners')}
+            {t('Add a bunker of {corners}', {
+              corners: counted(made.ring.length, 'corner', 'corners'),
+            })}
           </button>
         )}
         {bunker && floor.length > 0 && (
@@ -121,7 +125,10 @@ export function DevicesForm({ onBunker, bunker, onBunkerChange, onFirmness }: De
               clear();
             }}
           >
-            Use {counted(floor.length, 'height', 'heights')} as the floor of {bunker.name}
+            {t('Use {heights} as the floor of {bunker}', {
+              heights: counted(floor.length, 'height', 'heights'),
+              bunker: bunker.name,
+            })}
           </button>
         )}
         {bunker && sand && (
@@ -130,12 +137,15 @@ export function DevicesForm({ onBunker, bunker, onBunkerChange, onFirmness }: De
             className="button"
             onClick={() => onFirmness(Math.round(sand.firmness * 100) / 100)}
           >
-            Use firmness {Math.round(sand.firmness * 100)} for {bunker.name}
+            {t('Use firmness {firmness} for {bunker}', {
+              firmness: Math.round(sand.firmness * 100),
+              bunker: bunker.name,
+            })}
           </button>
         )}
         {measures.length > 0 && (
           <button type="button" className="button-quiet" onClick={clear}>
-            Discard them
+            {t('Discard them')}
           </button>
         )}
       </div>

@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { Plus, Trash2 } from 'lucide-react';
 import { withCut, withFlag } from '@/core/place/record/edit';
 import { flagOn } from '@/core/place/record/onDay';
@@ -34,28 +35,28 @@ export function GreenForm({ green, today, onChange }: GreenFormProps) {
     <div className="space-y-4">
       <div className="flex flex-wrap items-end gap-3">
         <NumberBox
-          label="Speed"
-          unit="ft stimp"
+          label={t('Speed')}
+          unit={t('ft stimp')}
           value={stimpOf(green)}
           limits={[4, 16]}
           onValue={setStimp}
         />
         <Pick
-          label="Firmness"
+          label={t('Firmness')}
           value={green.firmness}
           onValue={(firmness) => change({ firmness })}
           options={GREEN_FIRMNESS.map((firmness) => [firmness, firmness] as const)}
         />
         <NumberBox
-          label="Tilt"
+          label={t('Tilt')}
           unit="°"
           value={green.slope.tilt_deg}
           limits={[0, 8]}
           onValue={(tilt_deg) => change({ slope: { ...green.slope, tilt_deg } })}
         />
         <NumberBox
-          label="Uphill toward"
-          unit="° from north"
+          label={t('Uphill toward')}
+          unit={t('° from north')}
           digits={0}
           value={green.slope.uphill_deg}
           limits={[0, 360]}
@@ -63,12 +64,12 @@ export function GreenForm({ green, today, onChange }: GreenFormProps) {
         />
       </div>
       <fieldset>
-        <legend className="text-base font-semibold">Flags</legend>
+        <legend className="text-base font-semibold">{t('Flags')}</legend>
         <ul>
           {green.flags.map(({ id, name }, i) => (
             <li key={id} className="mt-1 flex items-center gap-2">
               <input
-                aria-label={`Name of flag ${i + 1}`}
+                aria-label={t('Name of flag {i}', { i: i + 1 })}
                 maxLength={40}
                 value={name}
                 onChange={({ target }) =>
@@ -82,7 +83,7 @@ export function GreenForm({ green, today, onChange }: GreenFormProps) {
               />
               <IconButton
                 harm
-                label={`Delete the flag ${name}`}
+                label={t('Delete the flag {name}', { name })}
                 onClick={() => change({ flags: green.flags.filter((flag) => flag.id !== id) })}
               >
                 <Trash2 size={16} aria-hidden="true" />
@@ -91,9 +92,11 @@ export function GreenForm({ green, today, onChange }: GreenFormProps) {
           ))}
         </ul>
         <button type="button" className="button mt-2" onClick={() => onChange(withFlag)}>
-          <Plus size={16} aria-hidden="true" className="mr-1" /> Add a flag
+          <Plus size={16} aria-hidden="true" className="mr-1" /> {t('Add a flag')}
         </button>
-        <p className="mt-1 text-sm text-ink-soft">Drag flags on the plan to where they are cut.</p>
+        <p className="mt-1 text-sm text-ink-soft">
+          {t('Drag flags on the plan to where they are cut.')}
+        </p>
       </fieldset>
       {green.flags.length > 0 && <CutDiary green={green} today={today} onChange={onChange} />}
     </div>
@@ -111,25 +114,23 @@ function CutDiary({ green, today, onChange }: GreenFormProps) {
     .sort((a, b) => b.day.localeCompare(a.day));
   return (
     <fieldset>
-      <legend className="text-base font-semibold">Hole cut today</legend>
+      <legend className="text-base font-semibold">{t('Hole cut today')}</legend>
       <Pick
-        label="Flag"
+        label={t('Flag')}
         value={cutToday?.id ?? UNSAID}
         onValue={(id) => onChange((now) => withCut(now, today, id === UNSAID ? null : id))}
         options={[
-          ...(cutToday ? [] : [[UNSAID, 'not noted: any of them'] as const]),
+          ...(cutToday ? [] : [[UNSAID, t('not noted: any of them')] as const]),
           ...green.flags.map(({ id, name }) => [id, name] as const),
         ]}
       />
       <ul className="mt-1 text-sm">
         {cuts.map(({ day, name }) => (
           <li key={day} className="flex items-center gap-2">
-            <span className="grow">
-              From {sayDay(day)}: {name}
-            </span>
+            <span className="grow">{t('From {day}: {name}', { day: sayDay(day), name })}</span>
             <IconButton
               harm
-              label={`Delete the hole of ${sayDay(day)}`}
+              label={t('Delete the hole of {day}', { day: sayDay(day) })}
               onClick={() => onChange((now) => withCut(now, day, null))}
             >
               <Trash2 size={16} aria-hidden="true" />

@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { useId, useState } from 'react';
 import { fromMetres, toMetres } from '@/core/ground/units/length';
 import { plainNumber, sayLimits, unitFor, type Scale } from '@/core/ground/units/say';
@@ -48,7 +49,7 @@ export function NumberBox({ label, unit, value, limits, digits = 1, onValue }: N
       </span>
       {faulty && (
         <span id={`${id}-fault`} role="alert" className="max-w-40 text-sm font-semibold text-harm">
-          {label} must be {sayLimits(low, high)}.
+          {t('{label} must be {limits}.', { label, limits: sayLimits(low, high) })}
         </span>
       )}
     </span>

@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { capital } from '@/core/tell/words/capital';
 import { fromMetres, toMetres } from '@/core/ground/units/length';
 import { sayLength, unitFor } from '@/core/ground/units/say';
@@ -51,7 +52,7 @@ export function PacedForm({ onBunker, onClose }: PacedFormProps) {
     letGo();
   };
   return (
-    <Overlay title="Walk round a bunker" shape="wide" onClose={onClose}>
+    <Overlay title={t('Walk round a bunker')} shape="wide" onClose={onClose}>
       <div className="grid gap-5 md:grid-cols-[1fr_auto]">
         <form
           onSubmit={(event) => {
@@ -61,18 +62,18 @@ export function PacedForm({ onBunker, onClose }: PacedFormProps) {
           className="space-y-3"
         >
           <p className="max-w-[60ch]">
-            Begin at a peg on the edge and walk from corner to corner back to it. One line for each
-            side: paces, direction, and the lip where the side begins. Directions may be degrees
-            (95), winds (NE) or the clock (2:30); 12 o’clock is north.
+            {t(
+              'Begin at a peg on the edge and walk from corner to corner back to it. One line for each side: paces, direction, and the lip where the side begins. Directions may be degrees (95), winds (NE) or the clock (2:30); 12 o’clock is north.',
+            )}
           </p>
           <TextInput
-            label="Name"
+            label={t('Name')}
             maxLength={60}
             value={typed.name}
             onChange={({ target }) => change({ name: target.value })}
           />
           <Prose
-            label={`Sides: paces, direction, lip in ${lipUnit}`}
+            label={t('Sides: paces, direction, lip in {lipUnit}', { lipUnit })}
             rows={9}
             maxLength={4000}
             value={typed.text}
@@ -83,7 +84,7 @@ export function PacedForm({ onBunker, onClose }: PacedFormProps) {
             className="mt-0.5 w-full rounded border-2 border-hairline bg-paper p-2 font-mono"
           />
           <NumberBox
-            label="Your pace"
+            label={t('Your pace')}
             unit={paceUnit}
             digits={2}
             value={fromMetres(pace, paceUnit)}
@@ -101,11 +102,11 @@ export function PacedForm({ onBunker, onClose }: PacedFormProps) {
           )}
           {fault && (
             <p role="alert" className="font-semibold text-harm">
-              The outline {fault}.
+              {t('The outline {fault}.', { fault })}
             </p>
           )}
           <button type="submit" disabled={!ready} className="button-main">
-            Add this bunker
+            {t('Add this bunker')}
           </button>
         </form>
         <div>
@@ -113,7 +114,9 @@ export function PacedForm({ onBunker, onClose }: PacedFormProps) {
           <p role="status" className="mt-2 max-w-[46ch]">
             {walk
               ? closingWords(walk, units)
-              : `${counted(legs.length, 'side', 'sides')} so far; three or more enclose a bunker.`}
+              : t('{sides} so far; three or more enclose a bunker.', {
+                  sides: counted(legs.length, 'side', 'sides'),
+                })}
           </p>
         </div>
       </div>
@@ -126,14 +129,21 @@ function closingWords(walk: Traverse, units: 'yards' | 'metres'): string {
   const say = (metres: number): string => sayLength(metres, 'height', units);
   const missed =
     walk.missed < 0.05
-      ? 'The walk comes back to the peg.'
-      : `The walk ends ${say(walk.missed)} ${directionOfBearing(walk.missedToward)} of the peg; pacing alone misses by about ${say(walk.expected)}. The miss is spread over the sides.`;
+      ? t('The walk comes back to the peg.')
+      : t(
+          'The walk ends {say} {direction} of the peg; pacing alone misses by about {say2}. The miss is spread over the sides.',
+          {
+            say: say(walk.missed),
+            direction: directionOfBearing(walk.missedToward),
+            say2: say(walk.expected),
+          },
+        );
   const worst = Math.max(...walk.spreads);
   const slip =
     walk.slip === null
       ? ''
-      : ` That is more than pacing explains: look at side ${walk.slip + 1} again.`;
-  return `${missed}${slip} Corners are right to about ± ${say(worst)}.`;
+      : ` ${t('That is more than pacing explains: look at side {slip} again.', { slip: walk.slip + 1 })}`;
+  return t('{missed}{slip} Corners are right to about ± {say}.', { missed, slip, say: say(worst) });
 }
 
 /** The outline as it stands. */
@@ -144,7 +154,11 @@ function Sketch({ walk }: { walk: Traverse | null }) {
     <svg
       viewBox={`0 0 ${SKETCH.width} ${SKETCH.height}`}
       role="img"
-      aria-label={walk ? `The outline of ${walk.corners.length} corners` : 'No outline yet'}
+      aria-label={
+        walk
+          ? t('The outline of {corners} corners', { corners: walk.corners.length })
+          : t('No outline yet')
+      }
       className="w-full max-w-90 rounded bg-(--turf)"
     >
       {walk && (

@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { apart, type Point } from '@/core/place/outline/ring';
@@ -40,13 +41,17 @@ export function PictureForm({ id, picture, middle }: PictureFormProps) {
       return setScaling(true);
     }
     const [wrong] = reply.kind === 'refused' ? reply.faults : [];
-    setFault(wrong ? `This picture could not be used: it ${wrong.message}.` : saidOf(reply));
+    setFault(
+      wrong
+        ? t('This picture could not be used: it {message}.', { message: wrong.message })
+        : saidOf(reply),
+    );
   };
   return (
     <>
       <div className="flex flex-wrap gap-2">
         <label className="button cursor-pointer focus-within:outline-3">
-          {picture ? 'Replace the picture' : 'Trace a picture'}
+          {picture ? t('Replace the picture') : t('Trace a picture')}
           <input
             type="file"
             accept={TYPES}
@@ -61,10 +66,10 @@ export function PictureForm({ id, picture, middle }: PictureFormProps) {
         {picture && (
           <>
             <button type="button" className="button" onClick={() => setScaling(true)}>
-              Set its scale
+              {t('Set its scale')}
             </button>
             <button type="button" className="button" onClick={() => ask_(true)}>
-              Remove it
+              {t('Remove it')}
             </button>
           </>
         )}
@@ -84,15 +89,15 @@ export function PictureForm({ id, picture, middle }: PictureFormProps) {
       )}
       {asking && (
         <Confirm
-          title="Remove the picture?"
-          action="Remove it"
+          title={t('Remove the picture?')}
+          action={t('Remove it')}
           onClose={() => ask_(false)}
           onConfirm={() => {
             void ask(`/api/places/${id}/picture`, 'DELETE').then(() => router.refresh());
             ask_(false);
           }}
         >
-          What you traced from it stays.
+          {t('What you traced from it stays.')}
         </Confirm>
       )}
     </>
@@ -129,19 +134,21 @@ function ScalePicture({ id, picture, middle, onClose, onScaled }: ScalePicturePr
       setFault(saidOf(reply));
     } catch (error) {
       if (!(error instanceof RangeError)) throw error;
-      setFault('The two points are too near each other.');
+      setFault(t('The two points are too near each other.'));
     }
   };
   const mark = width / 60;
   return (
-    <Overlay title="Scale the picture" shape="wide" onClose={onClose}>
+    <Overlay title={t('Scale the picture')} shape="wide" onClose={onClose}>
       <p>
-        Press two points in it that you know the distance between, such as both ends of a green.
+        {t(
+          'Press two points in it that you know the distance between, such as both ends of a green.',
+        )}
       </p>
       <svg
         viewBox={`0 0 ${width} ${height}`}
         role="img"
-        aria-label={`The picture, ${points.length} of 2 points set`}
+        aria-label={t('The picture, {points} of 2 points set', { points: points.length })}
         className="mt-2 block max-h-[55vh] w-full cursor-crosshair bg-paper-deep"
         onPointerDown={(event) => {
           const matrix = event.currentTarget.getScreenCTM();
@@ -159,15 +166,15 @@ function ScalePicture({ id, picture, middle, onClose, onScaled }: ScalePicturePr
       </svg>
       <div className="mt-3 flex flex-wrap items-end gap-4">
         <LengthBox
-          label="Distance between them"
+          label={t('Distance between them')}
           scale="ground"
           value={distance}
           limits={[1, 1000]}
           onValue={setDistance}
         />
         <NumberBox
-          label="Up in the picture is"
-          unit="° from north"
+          label={t('Up in the picture is')}
+          unit={t('° from north')}
           digits={0}
           value={north}
           limits={[-180, 360]}
@@ -179,7 +186,7 @@ function ScalePicture({ id, picture, middle, onClose, onScaled }: ScalePicturePr
           onClick={() => void take()}
           className="button-main"
         >
-          Lay it on the plan
+          {t('Lay it on the plan')}
         </button>
       </div>
       {fault && <Alert className="mt-2">{fault}</Alert>}

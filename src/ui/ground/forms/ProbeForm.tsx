@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { useState } from 'react';
 import { toMetres } from '@/core/ground/units/length';
 import { unitFor } from '@/core/ground/units/say';
@@ -30,14 +31,15 @@ export function ProbeForm({ onFirmness }: ProbeFormProps) {
   return (
     <details>
       <summary className="min-h-11 cursor-pointer py-2.5">
-        Measure firmness with a dropped rod
+        {t('Measure firmness with a dropped rod')}
       </summary>
       <p className="text-sm">
-        Half a kilogram, flat end 10 mm across, let go half a metre above the sand. Three drops or
-        more.
+        {t(
+          'Half a kilogram, flat end 10 mm across, let go half a metre above the sand. Three drops or more.',
+        )}
       </p>
       <TextInput
-        label={`Depths, ${unit}`}
+        label={t('Depths, {unit}', { unit })}
         placeholder={unit === 'cm' ? '8.2 8.6 7.9' : '3.2 3.4 3.1'}
         value={text}
         onChange={({ target }) => setText(target.value)}
@@ -45,8 +47,12 @@ export function ProbeForm({ onFirmness }: ProbeFormProps) {
       {text.trim() !== '' && (
         <p role="status" className="mt-1 text-sm">
           {found
-            ? `Firmness ${percent(found.firmness)} of 100, 95% confidence ${percent(found.low)} to ${percent(found.high)}.`
-            : `Type ${LEAST_DROPS} depths or more.`}
+            ? t('Firmness {percent} of 100, 95% confidence {percent2} to {percent3}.', {
+                percent: percent(found.firmness),
+                percent2: percent(found.low),
+                percent3: percent(found.high),
+              })
+            : t('Type {leastDrops} depths or more.', { leastDrops: LEAST_DROPS })}
         </p>
       )}
       {found && (
@@ -55,7 +61,7 @@ export function ProbeForm({ onFirmness }: ProbeFormProps) {
           className="button mt-1"
           onClick={() => onFirmness(Math.round(found.firmness * 100) / 100)}
         >
-          Use this firmness
+          {t('Use this firmness')}
         </button>
       )}
     </details>

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { Plus, Trash2 } from 'lucide-react';
 import { SAND_PRESETS } from '@/core/ground/sand/presets';
 import { sandDayWords } from '@/core/place/field/numberWords';
@@ -42,17 +43,17 @@ export function SandDiary({ bunker, today, onChange }: SandDiaryProps) {
     put({ depths: next.length > 0 ? next : undefined });
   return (
     <fieldset>
-      <legend className="text-base font-semibold">Sand today</legend>
+      <legend className="text-base font-semibold">{t('Sand today')}</legend>
       <div className="mt-1 flex flex-wrap items-end gap-3">
         <Pick
-          label="Sand"
+          label={t('Sand')}
           value={stands?.preset ?? 'medium'}
           onValue={(preset) => put({ preset, firmness: undefined })}
           options={SAND_PRESETS.map((preset) => [preset, SAND_WORDS[preset].short] as const)}
         />
         <NumberBox
-          label="Moisture"
-          unit="of 100"
+          label={t('Moisture')}
+          unit={t('of 100')}
           digits={0}
           value={100 * (stands?.moisture ?? 0)}
           limits={[0, 100]}
@@ -60,7 +61,7 @@ export function SandDiary({ bunker, today, onChange }: SandDiaryProps) {
         />
         <LengthBox
           key={today}
-          label={depths.length > 0 ? 'Depth away from the spots' : 'Depth'}
+          label={depths.length > 0 ? t('Depth away from the spots') : t('Depth')}
           scale="short"
           value={stands?.depth_m ?? USUAL_DEPTH}
           limits={DEPTHS}
@@ -68,7 +69,7 @@ export function SandDiary({ bunker, today, onChange }: SandDiaryProps) {
         />
       </div>
       <TickBox
-        label="Dry crust over packed, wet sand"
+        label={t('Dry crust over packed, wet sand')}
         checked={stands?.crust ?? false}
         onChecked={(crust) => put({ crust: crust || undefined })}
       />
@@ -76,7 +77,7 @@ export function SandDiary({ bunker, today, onChange }: SandDiaryProps) {
         {depths.map(({ depth_m }, i) => (
           <li key={i} className="mt-1 flex items-end gap-2">
             <LengthBox
-              label={`Depth at spot ${i + 1}`}
+              label={t('Depth at spot {i}', { i: i + 1 })}
               scale="short"
               value={depth_m}
               limits={DEPTHS}
@@ -88,7 +89,7 @@ export function SandDiary({ bunker, today, onChange }: SandDiaryProps) {
             />
             <IconButton
               harm
-              label={`Delete the depth at spot ${i + 1}`}
+              label={t('Delete the depth at spot {i}', { i: i + 1 })}
               onClick={() => putDepths(depths.filter((_, k) => k !== i))}
             >
               <Trash2 size={16} aria-hidden="true" />
@@ -106,16 +107,18 @@ export function SandDiary({ bunker, today, onChange }: SandDiaryProps) {
         }
         className="button my-2"
       >
-        <Plus size={16} aria-hidden="true" className="mr-1" /> Add a spot with a depth of its own
+        <Plus size={16} aria-hidden="true" className="mr-1" />{' '}
+        {t('Add a spot with a depth of its own')}
       </button>
       {depths.length > 0 && (
         <p className="mb-2 text-sm text-ink-soft">
-          Drag the spots on the plan. A ball between them lies on sand as deep as the spots about
-          it.
+          {t(
+            'Drag the spots on the plan. A ball between them lies on sand as deep as the spots about it.',
+          )}
         </p>
       )}
       <TextInput
-        label="What was seen"
+        label={t('What was seen')}
         maxLength={200}
         value={days.find(({ day }) => day === today)?.note ?? ''}
         onChange={({ target }) => put({ note: target.value })}
@@ -129,7 +132,7 @@ export function SandDiary({ bunker, today, onChange }: SandDiaryProps) {
             </span>
             <IconButton
               harm
-              label={`Delete the sand of ${sayDay(sand.day)}`}
+              label={t('Delete the sand of {day}', { day: sayDay(sand.day) })}
               onClick={() =>
                 onChange((now) => ({
                   ...now,

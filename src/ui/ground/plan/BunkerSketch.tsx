@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { bearingOf, towardBearing } from '@/core/place/outline/direction';
 import { middleOf } from '@/core/place/outline/ring';
 import { pointOf } from '@/core/place/record/place';
@@ -24,7 +25,7 @@ export function BunkerSketch({ place, bunker }: BunkerSketchProps) {
     <svg
       viewBox={`0 0 ${SIZE.width} ${SIZE.height}`}
       role="img"
-      aria-label={`${bunker.name} from above, north up`}
+      aria-label={t('{bunker} from above, north up', { bunker: bunker.name })}
       className="block w-full rounded"
     >
       <rect width={SIZE.width} height={SIZE.height} fill="var(--turf)" />

@@ -1,3 +1,4 @@
+import { written } from '@/core/ground/language/written';
 import { useId } from 'react';
 import { costLines, type Costs, type Visit } from '@/core/place/field/field';
 import type { Grid } from '@/core/place/field/grid';
@@ -74,7 +75,7 @@ export function FieldDrawing({ grid, costs, ring, visit, scale }: FieldDrawingPr
               strokeWidth="3"
               paintOrder="stroke"
             >
-              {strokes.toFixed(1)}
+              {written(strokes.toFixed(1))}
             </text>
           )
         );

@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { apart, middleOf, type Point } from '@/core/place/outline/ring';
 import {
   mm,
@@ -44,7 +45,7 @@ const reachOf = (handles: readonly Point[], at: Point): number =>
   Math.min(...handles.map((each) => apart(each, at)).filter((away) => away > 0), Infinity) / 2;
 
 const sayAt = ([east, north]: Point): string =>
-  `${east.toFixed(1)} m east, ${north.toFixed(1)} m north`;
+  t('{east} m east, {north} m north', { east: east.toFixed(1), north: north.toFixed(1) });
 
 /** Handles of a shape: its corners, new ones between them, itself as a whole, and the flags of a green. */
 export function PlanHandles(props: PlanHandlesProps) {
@@ -73,7 +74,7 @@ export function PlanHandles(props: PlanHandlesProps) {
         return (
           <Between
             key={`between ${i}`}
-            label={`Add a corner after corner ${i + 1}`}
+            label={t('Add a corner after corner {i}', { i: i + 1 })}
             x={scale.x((at[0] + nx) / 2)}
             y={scale.y((at[1] + ny) / 2)}
             onAdd={() => {
@@ -91,7 +92,7 @@ export function PlanHandles(props: PlanHandlesProps) {
         fill="none"
       />
       <Handle
-        label={`Move ${shape.name}`}
+        label={t('Move {shape}', { shape: shape.name })}
         {...put(middle, ([x, y]) =>
           onChange((now) => movedBy(now, [x - middle[0], y - middle[1]])),
         )}
@@ -116,7 +117,7 @@ export function PlanHandles(props: PlanHandlesProps) {
             />
           )}
           <Handle
-            label={`Corner ${i + 1} of ${shape.name}`}
+            label={t('Corner {i} of {shape}', { i: i + 1, shape: shape.name })}
             {...put(at, (to) => onChange((now) => withCornerAt(now, i, to)))}
             onStart={() => {
               onCorner(i);
@@ -130,7 +131,7 @@ export function PlanHandles(props: PlanHandlesProps) {
           <g key={`depth ${i}`}>
             <DepthLabel x={scale.x(spot.x_m)} y={scale.y(spot.y_m)} depth={spot.depth_m} />
             <Handle
-              label={`Place of depth spot ${i + 1}`}
+              label={t('Place of depth spot {i}', { i: i + 1 })}
               {...put(pointOf(spot), ([x_m, y_m]) =>
                 onChange((now) =>
                   withSand(now as Bunker, day, {
@@ -147,7 +148,7 @@ export function PlanHandles(props: PlanHandlesProps) {
         shape.flags.map((flag) => (
           <Handle
             key={flag.id}
-            label={`Flag ${flag.name}`}
+            label={t('Flag {flag}', { flag: flag.name })}
             {...put(pointOf(flag), ([x_m, y_m]) =>
               onChange((now) => ({
                 ...now,

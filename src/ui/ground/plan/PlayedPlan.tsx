@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { visitOf } from '@/core/place/field/field';
 import { bearingOf } from '@/core/place/outline/direction';
 import type { Point } from '@/core/place/outline/ring';
@@ -83,9 +84,12 @@ export function PlayedPlan(props: PlayedPlanProps) {
         />
       )}
       <Handle
-        label={`Ball in ${spot.bunker.name}`}
+        label={t('Ball in {bunker}', { bunker: spot.bunker.name })}
         value={ball[0]}
-        valueText={`${ball[0].toFixed(1)} m east, ${ball[1].toFixed(1)} m north`}
+        valueText={t('{east} m east, {north} m north', {
+          east: ball[0].toFixed(1),
+          north: ball[1].toFixed(1),
+        })}
         {...at}
         onMove={(px, py) => onBall(scale.under(px, py))}
         onStep={(along, up) => onBall([ball[0] + along * BALL_STEP, ball[1] + up * BALL_STEP])}

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { readLessonPlan } from '@/core/lesson/plan/lesson';
 import { data } from '@/app/data';
 import { isId } from '@/data/id';
@@ -20,7 +21,7 @@ export function PUT(request: Request, { params }: IdContext): Promise<Response> 
   return withJson(request, async (body) => {
     const plan = readLessonPlan(body);
     const { id } = await params;
-    if (!isId(id)) return refuse(400, [{ path: 'id', message: 'must be a UUID' }]);
+    if (!isId(id)) return refuse(400, [{ path: 'id', message: t('must be a UUID') }]);
     const { sql } = await data();
     const from = new URL(request.url).searchParams.get('from') ?? undefined;
     try {

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { readGeoJson } from '@/core/place/exchange/readGeoJson';
 import { parseJson } from '@/core/tell/format/fault';
 import { withText } from '../../respond';
@@ -9,6 +10,6 @@ const MOST_BYTES = 2 * 1024 * 1024;
 /** Reads GeoJSON as a place, with what was put right in it; nothing is saved. */
 export function POST(request: Request): Promise<Response> {
   return withText(request, MOST_BYTES, (text) =>
-    Response.json(readGeoJson(parseJson(text, 'file'), 'Imported ground')),
+    Response.json(readGeoJson(parseJson(text, 'file'), t('Imported ground'))),
   );
 }

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { readAim, readLeave } from '@/core/lesson/tracker/aim';
 import { data } from '@/app/data';
 import { lessonById } from '@/data/lessons';
@@ -19,10 +20,15 @@ export function PUT(request: Request): Promise<Response> {
     const lesson = await lessonById(sql, aim.lesson);
     if (!lesson) return notFound();
     if (!lesson.plan.players.includes(aim.player)) {
-      return refuse(400, [{ path: 'player', message: `"${aim.player}" is not in this lesson` }]);
+      return refuse(400, [
+        { path: 'player', message: t('"{player}" is not in this lesson', { player: aim.player }) },
+      ]);
     }
     if (aim.station >= lesson.plan.stations.length) {
-      const message = `must be under ${lesson.plan.stations.length}, not ${aim.station}`;
+      const message = t('must be under {stations}, not {station}', {
+        stations: lesson.plan.stations.length,
+        station: aim.station,
+      });
       return refuse(400, [{ path: 'station', message }]);
     }
     await aimTracker(sql, aim);

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import type { TrackerAim } from '@/core/lesson/tracker/aim';
 import { readTrackedBall } from '@/core/lesson/tracker/trackedBall';
 import { addBalls } from '@/data/balls';
@@ -16,7 +17,7 @@ const ballsFor =
       { ...ball, player, station, call, source: 'tracker' },
     ]);
     if (saved) return { saved: ball.id };
-    return { error: [{ path: 'aim', message: 'the lesson is not there any more' }] };
+    return { error: [{ path: 'aim', message: t('the lesson is not there any more') }] };
   };
 
 /**
@@ -28,5 +29,5 @@ export const POST = (request: Request): Promise<Response> =>
     const { aim } = await trackerState(db);
     return aim
       ? ballsFor(aim)
-      : refuse(409, [{ path: 'aim', message: 'no lesson listens to the tracker now' }]);
+      : refuse(409, [{ path: 'aim', message: t('no lesson listens to the tracker now') }]);
   });

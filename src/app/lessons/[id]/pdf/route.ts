@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { homeworkFor } from '@/core/lesson/plan/lesson';
 import { reportOf } from '@/core/lesson/review/report';
 import { readAcademy } from '@/data/academy';
@@ -25,7 +26,7 @@ export async function GET(
   const { plan, summary } = lesson;
   const one = query.get('player');
   if (one !== null && !plan.players.includes(one)) {
-    return refuse(400, [{ path: 'player', message: `"${one}" is not in this lesson` }]);
+    return refuse(400, [{ path: 'player', message: t('"{one}" is not in this lesson', { one }) }]);
   }
   const [house, balls, players] = await Promise.all([
     readAcademy(sql),

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { notFound } from 'next/navigation';
 import type { LessonPlan } from '@/core/lesson/plan/lesson';
 import { data } from '@/app/data';
@@ -14,7 +15,7 @@ export const metadata = { title: 'Plan a lesson · Mellow Divot' };
 /** A plan to begin with: today, one turn of eight balls. */
 const blank = (): LessonPlan => ({
   held_on: new Date().toISOString().slice(0, 10),
-  place: 'Practice bunker',
+  place: t('Practice bunker'),
   weather: '',
   players: [],
   stations: [],

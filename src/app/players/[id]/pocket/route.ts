@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { inHouse } from '@/core/lesson/players/player';
 import { POCKET_LIPS } from '@/core/lesson/pocket/pocketCard';
 import { SAND_PRESETS } from '@/core/ground/sand/presets';
@@ -22,7 +23,10 @@ export async function GET(
   const said = query.get('sand') ?? 'medium';
   const sand = SAND_PRESETS.find((preset) => preset === said);
   if (!sand) {
-    const message = `must be one of ${SAND_PRESETS.join(', ')}, not "${said}"`;
+    const message = t('must be one of {sands}, not "{said}"', {
+      sands: SAND_PRESETS.join(', '),
+      said,
+    });
     return refuse(400, [{ path: 'sand', message }]);
   }
   const sheet = SHEETS.find((each) => each === query.get('sheet')) ?? 'single';

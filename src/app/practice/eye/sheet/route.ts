@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { classRound } from '@/core/lesson/eye/cards';
 import { readRound } from '@/core/lesson/eye/round';
 import { readAcademy } from '@/data/academy';
@@ -13,7 +14,7 @@ export async function GET(request: Request): Promise<Response> {
   const query = new URL(request.url).searchParams;
   const round = readRound(query);
   if (!round) {
-    const message = 'must be a whole number from 1 to 99999, with a level from 1 to 5';
+    const message = t('must be a whole number from 1 to 99999, with a level from 1 to 5');
     return refuse(400, [{ path: 'round', message }]);
   }
   const { sql } = await data();
@@ -24,7 +25,10 @@ export async function GET(request: Request): Promise<Response> {
     const calls = await Promise.all(
       scenes.map(({ shot }) => inThread('classCall', shot, house.handed, house.skill, units)),
     );
-    const title = `Read it and call it: round ${round.seed}, level ${round.level}`;
+    const title = t('Read it and call it: round {seed}, level {level}', {
+      seed: round.seed,
+      level: round.level,
+    });
     const pdf = await inThread('eyePdf', { title, scenes, calls, units });
     return pdfFile(pdf, `read-and-call-${round.seed}.pdf`);
   });

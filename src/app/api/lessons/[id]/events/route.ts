@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { data, followed } from '@/app/data';
 import { isId } from '@/data/id';
 import { lessonById } from '@/data/lessons';
@@ -33,7 +34,7 @@ export function GET(request: Request, { params }: IdContext): Promise<Response> 
     const { sql } = await data();
     if (!isId(id) || !(await lessonById(sql, id))) return notFound();
     if (lines >= MOST_LINES) {
-      return refuse(503, [{ path: 'server', message: 'too many are watching at this moment' }]);
+      return refuse(503, [{ path: 'server', message: t('too many are watching at this moment') }]);
     }
     return new Response(touchesOf(id, knownIn(request), request.signal), {
       headers: {

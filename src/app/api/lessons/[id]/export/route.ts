@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { ballsCsv, LESSON_FORMAT, type LessonFile } from '@/core/lesson/exchange/exchange';
 import { ballsOfLesson } from '@/data/balls';
 import { readAcademy } from '@/data/academy';
@@ -15,7 +16,9 @@ export async function GET(request: Request, { params }: IdContext): Promise<Resp
   const query = new URL(request.url).searchParams;
   const as = query.get('as') ?? 'json';
   if (as !== 'csv' && as !== 'json') {
-    return refuse(400, [{ path: 'as', message: `must be one of csv, json, not "${as}"` }]);
+    return refuse(400, [
+      { path: 'as', message: t('must be one of csv, json, not "{as}"', { as }) },
+    ]);
   }
   const { id } = await params;
   const { sql } = await data();

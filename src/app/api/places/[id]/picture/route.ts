@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { imageSize } from 'image-size';
 import { FaultyInput } from '@/core/tell/format/fault';
 import { readPictureScale } from '@/core/place/survey/pictureScale';
@@ -26,12 +27,14 @@ function sizeOf(
   try {
     size = imageSize(bytes);
   } catch {
-    throw faulty('must be a PNG or JPEG picture');
+    throw faulty(t('must be a PNG or JPEG picture'));
   }
-  if (size.type !== TYPES[mediaType]) throw faulty(`is not ${mediaType}`);
+  if (size.type !== TYPES[mediaType]) throw faulty(t('is not {type}', { type: mediaType }));
   const { width, height } = size;
   if (Math.max(width, height) > MOST_PIXELS || Math.min(width, height) < 1) {
-    throw faulty(`must be at most ${MOST_PIXELS} pixels across and down`);
+    throw faulty(
+      t('must be at most {mostPixels} pixels across and down', { mostPixels: MOST_PIXELS }),
+    );
   }
   return { width, height };
 }
@@ -50,7 +53,7 @@ export async function GET(_request: Request, { params }: IdContext): Promise<Res
 export async function PUT(request: Request, { params }: IdContext): Promise<Response> {
   const mediaType = mediaTypeOf(request);
   if (!(mediaType in TYPES)) {
-    const message = `must be one of ${Object.keys(TYPES).join(', ')}`;
+    const message = t('must be one of {keys}', { keys: Object.keys(TYPES).join(', ') });
     return refuse(415, [{ path: 'content-type', message }]);
   }
   const { id } = await params;

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { readLinkDays } from '@/core/lesson/coaches/sharing';
 import { accountAsking } from '@/app/data';
 import { ofPlayer } from '@/app/ofPlayer';
@@ -24,7 +25,9 @@ export const POST = (request: Request, { params }: IdContext): Promise<Response>
     if (!sql) return notFound();
     const made = await makeLink(sql, id, days, await accountAsking());
     if (!made) {
-      const message = `must be at most ${MOST_LINKS} at a time: withdraw one first`;
+      const message = t('must be at most {mostLinks} at a time: withdraw one first', {
+        mostLinks: MOST_LINKS,
+      });
       return refuse(409, [{ path: 'links', message }]);
     }
     return Response.json({ id: made.id, path: `/p/${made.token}` }, { status: 201 });

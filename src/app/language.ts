@@ -1,0 +1,57 @@
+import { AsyncLocalStorage } from 'node:async_hooks';
+import { createHash } from 'node:crypto';
+import http from 'node:http';
+import https from 'node:https';
+import {
+  ENGLISH,
+  languageFrom,
+  LANGUAGES,
+  speakAs,
+  type Language,
+  type Spoken,
+} from '@/core/ground/language/language';
+import { SPOKEN } from '@/core/ground/language/speaking';
+import { PREFERENCE_COOKIES } from '@/ui/frame/cookies';
+
+const CHOSEN = new RegExp(`(?:^|; *)${PREFERENCE_COOKIES.language}=([a-z]{2})(?:;|$)`);
+
+/**
+ * The language of a request: as its browser was told to, else the first that the browser asks for and the product speaks, else
+ * English.
+ *
+ * @example
+ * languageOf({ 'accept-language': 'fr, de-CH;q=0.8, en;q=0.5' }); // => 'de'
+ */
+export function languageOf(headers: http.IncomingHttpHeaders): Language {
+  const chosen = languageFrom(CHOSEN.exec(headers.cookie ?? '')?.[1]);
+  if (chosen) return chosen;
+  const asked = (headers['accept-language'] ?? '').slice(0, 200).split(',');
+  const known = asked.map((each) => each.trim().slice(0, 2).toLowerCase());
+  return LANGUAGES.find((each) => each === known.find((two) => languageFrom(two))) ?? 'en';
+}
+
+/**
+ * Has everything that is done for a request speak its language, from the moment in which it comes in: pages, routes and threads find it
+ * without being told. Called once, before the server listens.
+ */
+export function speakEachLanguage(): void {
+  const asking = new AsyncLocalStorage<Spoken>();
+  speakAs(() => asking.getStore() ?? ENGLISH);
+  for (const { prototype } of [http.Server, https.Server]) {
+    const emit = prototype.emit as (this: http.Server, ...event: unknown[]) => boolean;
+    prototype.emit = function emitSpeaking(this: http.Server, ...event: unknown[]): boolean {
+      const [name, request] = event;
+      if (name !== 'request') return emit.apply(this, event);
+      const { headers } = request as http.IncomingMessage;
+      return asking.run(SPOKEN[languageOf(headers)], () => emit.apply(this, event));
+    } as typeof prototype.emit;
+  }
+}
+
+/** What a page runs before anything else, to speak a language. */
+export const scriptOf = (language: Language): string =>
+  `{const spoken=${JSON.stringify(SPOKEN[language])};globalThis.mellowLanguage=()=>spoken}`;
+
+/** Where a page finds that script, by what it says: browsers may keep it. */
+export const scriptAddress = (language: Language): string =>
+  `/words/${language}?v=${createHash('sha256').update(scriptOf(language)).digest('hex').slice(0, 12)}`;

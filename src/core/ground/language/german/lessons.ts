@@ -1,0 +1,375 @@
+/** Balls, players, homework, faults and reviews, in German. */
+export const LESSONS = {
+  'must be from {range}, not {value}': 'muss von {range} gehen, nicht {value}',
+  'a ball that carries {said} does not stop {said2} from where it lay, unless it hit the lip':
+    'ein Ball, der {said} fliegt, bleibt nicht {said2} von seiner Lage liegen, außer er trifft die Kante',
+  '{metres} yd ({metres2} m)': '{metres} yd ({metres2} m)',
+  'Entry point behind the ball': 'Eintrittspunkt hinter dem Ball',
+  Carried: 'Carry',
+  'Finished along the line': 'Auf der Linie liegen geblieben',
+  'Right of the line (minus for left)': 'Rechts der Linie (minus für links)',
+  'Length of the divot': 'Länge des Divots',
+  'Depth of the divot': 'Tiefe des Divots',
+  Height: 'Höhe',
+  'must be a number, not "{text}"': 'muss eine Zahl sein, nicht „{text}“',
+  'nothing was entered for this ball': 'für diesen Ball wurde nichts eingegeben',
+  entry: 'Eintritt',
+  carry: 'Carry',
+  run: 'Roll',
+  left: 'links',
+  right: 'rechts',
+  stopped: 'Endlage',
+  'divot depth': 'Divottiefe',
+  'divot length': 'Divotlänge',
+  height: 'Höhe',
+  '"{before}" and "{part}" both give the {thing}: keep one':
+    '„{before}“ und „{part}“ nennen beide: {thing}. Behalten Sie eines',
+  'strokes after it': 'Schläge danach',
+  '"{part}" is not understood: {list}, p strokes after it, or {strikes}':
+    '„{part}“ wird nicht verstanden: {list}, p Schläge danach, oder {strikes}',
+  'roll (r) needs a carry before it: c12 r3': 'Roll (r) braucht vorher einen Carry: c12 r3',
+  'face square': 'Schlagfläche gerade',
+  'face to {face}': 'Schlagfläche auf {face}',
+  'enter {length} behind': 'Eintritt {length} dahinter',
+  'ball first': 'erst der Ball',
+  '{club}, {face}, swing to {swing}, {mark}, for {carry}':
+    '{club}, {face}, Schwung bis {swing}, {mark}, für {carry}',
+  'entered {far} {unit} {entry}': 'Eintritt {far} {unit} {entry}',
+  'in front': 'davor',
+  behind: 'dahinter',
+  'carried {carry}': 'Carry {carry}',
+  'on line': 'auf der Linie',
+  'stopped at {along}, {side}': 'liegt bei {along}, {side}',
+  holed: 'eingelocht',
+  'then {strokes}': 'dann {strokes}',
+  stroke: 'Schlag',
+  strokes: 'Schläge',
+  'changed: {changed}': 'geändert: {changed}',
+  'within a pace': 'auf einen Schritt',
+  'within {paces} paces': 'auf {paces} Schritte',
+  'out, further away': 'heraus, weiter weg',
+  'stayed in': 'liegen geblieben',
+  '1 point': '1 Punkt',
+  '{band} points': '{band} Punkte',
+  'head coach': 'Cheftrainer',
+  'sees and does everything': 'sieht und darf alles',
+  coach: 'Trainer',
+  'sees their own players and those of nobody in particular':
+    'sieht die eigenen Spieler und die, die niemandem zugeteilt sind',
+  assistant: 'Assistent',
+  'runs the open lessons and logs their balls':
+    'leitet die offenen Stunden und schreibt ihre Bälle auf',
+  '2 to 40 small letters, figures, dots, hyphens or underscores':
+    '2 bis 40 kleine Buchstaben, Ziffern, Punkte, Binde- oder Unterstriche',
+  'must not hold the sign-in name': 'darf den Anmeldenamen nicht enthalten',
+  'must be of more than three different characters':
+    'muss mehr als drei verschiedene Zeichen haben',
+  'is not the player of this file': 'ist nicht der Spieler dieser Datei',
+  'is not among the lessons of this file': 'gehört nicht zu den Stunden dieser Datei',
+  'holds a lesson: import it on the page of the lessons':
+    'enthält eine Stunde: lesen Sie sie auf der Seite der Stunden ein',
+  'must be CSV, or JSON whose "format" is "{rosterFormat}" or "{playerFormat}"':
+    'muss CSV sein, oder JSON mit „format“ „{rosterFormat}“ oder „{playerFormat}“',
+  near: 'nah',
+  far: 'weit',
+  low: 'niedrig',
+  high: 'hoch',
+  'height of the lip': 'Höhe der Kante',
+  lie: 'Lage',
+  sand: 'Sand',
+  slope: 'Hang',
+  club: 'Schläger',
+  'swing length': 'Schwunglänge',
+  level: 'eben',
+  uphill: 'bergauf',
+  downhill: 'bergab',
+  'ball above the feet': 'Ball über den Füßen',
+  'ball below the feet': 'Ball unter den Füßen',
+  'closed|face': 'geschlossen',
+  square: 'gerade',
+  'slightly open': 'leicht offen',
+  'open|face': 'offen',
+  'wide open': 'weit offen',
+  'full|swing': 'voll',
+  'Under the feet: {feel}.': 'Unter den Füßen: {feel}.',
+  'In a rehearsal outside the sand the club brushes the ground early.':
+    'Beim Probeschwung neben dem Sand streift der Schläger den Boden früh.',
+  'In a rehearsal outside the sand the club brushes the ground late.':
+    'Beim Probeschwung neben dem Sand streift der Schläger den Boden spät.',
+  'In a rehearsal outside the sand the club brushes the ground under the lead ear.':
+    'Beim Probeschwung neben dem Sand streift der Schläger den Boden unter dem vorderen Ohr.',
+  'too few scenes': 'zu wenige Szenen',
+  'All of the ball shows.': 'Der ganze Ball ist zu sehen.',
+  'Most of the ball shows.': 'Das meiste vom Ball ist zu sehen.',
+  'A little more than half of the ball shows, with a rim round it.':
+    'Etwas mehr als die Hälfte des Balls ist zu sehen, mit einem Rand darum.',
+  'A third of the ball shows.': 'Ein Drittel des Balls ist zu sehen.',
+  'Only the crown of the ball shows.': 'Nur die Kuppe des Balls ist zu sehen.',
+  'Is the weight on the trail foot as the club goes through?':
+    'Ist das Gewicht auf dem hinteren Fuß, wenn der Schläger durchgeht?',
+  'Do head and chest rise before the ball has gone?':
+    'Heben sich Kopf und Brust, bevor der Ball weg ist?',
+  'Does the club slow down into the sand, the finish cut short?':
+    'Wird der Schläger in den Sand hinein langsamer, bricht das Finish ab?',
+  'Is the backswing shorter than the call?': 'Ist der Ausholschwung kürzer als in der Ansage?',
+  'Does the ball lie further back in the stance than the call?':
+    'Liegt der Ball im Stand weiter hinten als in der Ansage?',
+  'Does the ball lie further forward than the call?':
+    'Liegt der Ball weiter vorn als in der Ansage?',
+  'Is the face more closed at address or turned over through the sand?':
+    'Ist die Schlagfläche beim Ansprechen geschlossener oder wird sie im Sand umgelegt?',
+  'Is the face more open than the call?': 'Ist die Schlagfläche offener als in der Ansage?',
+  'Do the hands lead far ahead of the ball at address?':
+    'Sind die Hände beim Ansprechen weit vor dem Ball?',
+  'Do knees and hips slide along the line?': 'Rutschen Knie und Hüften auf der Linie mit?',
+  'Does the club come down steeply and stop in the sand?':
+    'Kommt der Schläger steil herunter und bleibt im Sand stehen?',
+  'Does the club come in flat, brushing or skipping along the sand?':
+    'Kommt der Schläger flach herein, streift oder springt er über den Sand?',
+  'Do the feet slip or turn in the sand?': 'Rutschen oder drehen sich die Füße im Sand?',
+  'Do feet and shoulders aim further to the lead side than the call?':
+    'Zielen Füße und Schultern weiter auf die vordere Seite als in der Ansage?',
+  'Do feet and shoulders aim to the trail side of the call?':
+    'Zielen Füße und Schultern auf die hintere Seite der Ansage?',
+  'Is the swing quicker or longer than the call?':
+    'Ist der Schwung schneller oder länger als in der Ansage?',
+  'weight hangs back': 'Gewicht bleibt hinten',
+  'Weight forward before the swing, and leave it there.':
+    'Gewicht vor dem Schwung nach vorn, und dort lassen.',
+  'slows down into the sand': 'wird in den Sand hinein langsamer',
+  'Longer swing, same tempo, through to the finish.':
+    'Längerer Schwung, gleiches Tempo, durch bis ins Finish.',
+  'swing smaller than the shot asks': 'Schwung kürzer, als der Schlag verlangt',
+  'Lead arm to the clock in the call: the swing you would make for that pitch.':
+    'Vorderer Arm auf die Uhrzeit der Ansage: der Schwung, den du für diesen Pitch machen würdest.',
+  'ball too far back': 'Ball zu weit hinten',
+  'Move the ball forward to the position in the call.':
+    'Den Ball nach vorn an die Stelle der Ansage legen.',
+  'ball too far forward for the weight': 'Ball für das Gewicht zu weit vorn',
+  'Ball back a little, or more weight on the lead foot.':
+    'Ball etwas zurück, oder mehr Gewicht auf den vorderen Fuß.',
+  'face closed, hands ahead: the leading edge digs':
+    'Schlagfläche geschlossen, Hände voraus: die Vorderkante gräbt',
+  'Open the face first, then take your grip; handle back to the middle.':
+    'Erst die Schlagfläche öffnen, dann greifen; den Griff zurück zur Mitte.',
+  'face laid open past the call': 'Schlagfläche weiter offen als in der Ansage',
+  'Face back to the clock in the call.': 'Die Schlagfläche zurück auf die Uhrzeit der Ansage.',
+  'too little sand: rises off the shot': 'zu wenig Sand: richtet sich im Schlag auf',
+  'Stay down; cut the tee under the ball.': 'Unten bleiben; das Tee unter dem Ball durchtrennen.',
+  'comes down too steeply': 'kommt zu steil herunter',
+  'Wider and lower back, weight even, sole along the sand.':
+    'Breiter und flacher zurück, Gewicht gleichmäßig, die Sohle am Sand entlang.',
+  'comes in too shallow': 'kommt zu flach herein',
+  'Hinge earlier, a little more weight forward, cut under the ball.':
+    'Früher winkeln, etwas mehr Gewicht vorn, unter dem Ball durch.',
+  'lower body slides': 'Unterkörper rutscht',
+  'Quiet legs, knees stay over the feet.': 'Ruhige Beine, die Knie bleiben über den Füßen.',
+  'feet not dug in': 'Füße nicht eingegraben',
+  'aimed to the lead side': 'auf die vordere Seite ausgerichtet',
+  'Feet to the aim of the call; swing along them.':
+    'Füße in die Richtung der Ansage; an ihnen entlang schwingen.',
+  'aimed to the trail side': 'auf die hintere Seite ausgerichtet',
+  'Open feet and shoulders to the aim of the call.':
+    'Füße und Schultern bis zur Richtung der Ansage öffnen.',
+  'swing longer or quicker than the shot asks':
+    'Schwung länger oder schneller, als der Schlag verlangt',
+  'Lead arm to the clock of the call, finish as far through as back.':
+    'Vorderer Arm auf die Uhrzeit der Ansage, so weit durch wie zurück.',
+  'nothing unusual': 'nichts Ungewöhnliches',
+  'Normal misses for this level: keep going.':
+    'Übliche Fehlschläge für diese Spielstärke: weitermachen.',
+  'something else': 'etwas anderes',
+  'Look at the whole swing before changing anything.':
+    'Den ganzen Schwung ansehen, bevor etwas geändert wird.',
+  'where the club enters': 'wo der Schläger in den Sand geht',
+  'how much the entry point varies': 'wie sehr der Eintrittspunkt schwankt',
+  'distance for the entry point': 'Weite für den Eintrittspunkt',
+  'how much the distance varies': 'wie sehr die Weite schwankt',
+  'where the ball starts': 'wo der Ball startet',
+  'how much the start direction varies': 'wie sehr die Startrichtung schwankt',
+  'how often it is thin': 'wie oft er dünn ist',
+  'how often it stays in the bunker': 'wie oft er im Bunker bleibt',
+  'depth of the divot': 'Tiefe des Divots',
+  'length of the divot': 'Länge des Divots',
+  'Bunker practice: {playerName}': 'Bunkertraining: {playerName}',
+  'Mellow Divot': 'Mellow Divot',
+  Practice: 'Training',
+  'Bunker practice {nth} of {sessionCount}': 'Bunkertraining {nth} von {sessionCount}',
+  '{balls} balls. {brief}': '{balls} Bälle. {brief}',
+  'Bunker practice': 'Bunkertraining',
+  'a time zone such as Europe/Lisbon': 'eine Zeitzone wie Europe/Lisbon',
+  'must not be in the past: {day} is before {today}':
+    'darf nicht in der Vergangenheit liegen: {day} ist vor {today}',
+  '"{zone}" is not a time zone that is known here':
+    '„{zone}“ ist keine Zeitzone, die hier bekannt ist',
+  '{what} twice': '{what} zweimal',
+  'is in the week': 'steht in der Woche',
+  'is in the plan': 'steht im Plan',
+  'Better than at the start, by {low} to {high} balls in 100.':
+    'Besser als am Anfang, um {low} bis {high} Bälle von 100.',
+  'Not as good as at the start, by {low} to {high} balls in 100.':
+    'Nicht so gut wie am Anfang, um {low} bis {high} Bälle von 100.',
+  'No clear change yet.': 'Noch keine klare Veränderung.',
+  'must be at most the {of} balls, not {count}':
+    'dürfen höchstens die {of} Bälle sein, nicht {count}',
+  'must not be in the future: {day}': 'darf nicht in der Zukunft liegen: {day}',
+  'must be a drill and a count, such as "box 7/10"':
+    'muss eine Übung und eine Zahl sein, wie „box 7/10“',
+  'no drill here is called "{drill}"': 'hier heißt keine Übung „{drill}“',
+  '"{drill}" may be {list}: type more of it':
+    '„{drill}“ kann {list} sein: schreiben Sie mehr davon',
+  'must be of 1 to {mostOf} balls, not {of}': 'müssen 1 bis {mostOf} Bälle sein, nicht {of}',
+  '{count} of {of}: more balls counted than hit':
+    '{count} von {of}: mehr Bälle gezählt als geschlagen',
+  'must have {missing} in the first line': 'muss {missing} in der ersten Zeile haben',
+  'no drill is called "{drill}"': 'keine Übung heißt „{drill}“',
+  'line {number}': 'Zeile {number}',
+  'of {club}': 'mit {club}',
+  'in {sand}': 'in {sand}',
+  'the entry point': 'der Eintrittspunkt',
+  'the distance': 'die Weite',
+  'the direction': 'die Richtung',
+  'Something changed after ball {after}, most of all {what}. These numbers come from the balls since then.':
+    'Nach Ball {after} hat sich etwas geändert, vor allem {what}. Diese Werte kommen von den Bällen seither.',
+  'No entry points were logged, so they are taken as typical for this level.':
+    'Es wurden keine Eintrittspunkte aufgeschrieben; sie gelten als üblich für diese Spielstärke.',
+  'The club enters {far} {mean} than planned ({far2} to {far3}), with a spread of {far4}; {far5} is typical for this level.':
+    'Der Schläger geht {far} {mean} in den Sand als geplant ({far2} bis {far3}), mit einer Streuung von {far4}; {far5} ist für diese Spielstärke üblich.',
+  'further behind the ball': 'weiter hinter dem Ball',
+  'nearer the ball': 'näher am Ball',
+  'The club enters where it is planned, as far as {balls} balls can show, with a spread of {far}; {far2} is typical for this level.':
+    'Der Schläger geht dort in den Sand, wo es geplant ist, soweit {balls} Bälle das zeigen, mit einer Streuung von {far}; {far2} ist für diese Spielstärke üblich.',
+  longer: 'weiter',
+  shorter: 'kürzer',
+  'No distances were logged, so they come from the model.':
+    'Es wurden keine Weiten aufgeschrieben; sie kommen aus dem Modell.',
+  'The same swing is {further} than typical for this level ({by} to {by2}): a different head speed, or different sand.':
+    'Derselbe Schwung geht {further} als für diese Spielstärke üblich ({by} bis {by2}): ein anderes Schlägerkopftempo oder anderer Sand.',
+  'The same swing goes as far as is typical for this level, as far as {balls} balls can show ({by} to {by2}).':
+    'Derselbe Schwung geht so weit wie für diese Spielstärke üblich, soweit {balls} Bälle das zeigen ({by} bis {by2}).',
+  'In {sand} sand it is {further} than in the other sands ({by} to {by2}).':
+    'Im Sand „{sand}“ geht er {further} als in den anderen Sanden ({by} bis {by2}).',
+  'No directions were logged.': 'Es wurden keine Richtungen aufgeschrieben.',
+  'Balls start {turned}° to the {mean} of the line. If you use these numbers, calls aim that much to the other side.':
+    'Bälle starten {turned}° zur {mean} der Linie. Wenn Sie diese Werte verwenden, zielen Ansagen um so viel zur anderen Seite.',
+  'player’s side': 'Spielerseite',
+  'far side': 'Gegenseite',
+  'Balls start on line, as far as they can show.':
+    'Bälle starten auf der Linie, soweit sie das zeigen.',
+  '90% confidence: {strokes} to {strokes2}': '90 % Sicherheit: {strokes} bis {strokes2}',
+  'Worth using: these numbers should save {strokes} strokes a shot ({range}).':
+    'Lohnt sich: diese Werte sollten {strokes} Schläge je Ball sparen ({range}).',
+  'Not worth using yet: these numbers might save {strokes} strokes a shot ({range}). Log more balls to be sure.':
+    'Lohnt sich noch nicht: diese Werte könnten {strokes} Schläge je Ball sparen ({range}). Für Sicherheit braucht es mehr Bälle.',
+  'Not worth using: no strokes are expected to be saved ({range}).':
+    'Lohnt sich nicht: es ist keine Ersparnis zu erwarten ({range}).',
+  '{bunker}, {name}, to {flag}': '{bunker}, {name}, zu {flag}',
+  'is in the lesson twice': 'ist zweimal in der Stunde',
+  'a month as YYYY-MM': 'ein Monat als JJJJ-MM',
+  'change the station': 'die Station ändern',
+  'No player in this lesson can get this ball out towards the flag: {change}.':
+    'Kein Spieler dieser Stunde bekommt diesen Ball in Richtung Fahne heraus: {change}.',
+  '{who} has no club that gets this ball out towards the flag: {change}, or plan another shot for {who} here.':
+    '{who} hat keinen Schläger, der diesen Ball in Richtung Fahne herausbringt: {change}, oder planen Sie hier einen anderen Schlag für {who}.',
+  '{who} have no club that gets this ball out towards the flag: {change}.':
+    '{who} haben keinen Schläger, der diesen Ball in Richtung Fahne herausbringt: {change}.',
+  '{text} is not a club: enter name, loft/bounce and carry, as in "56 56/12 82"':
+    '{text} ist kein Schläger: geben Sie Name, Loft/Bounce und Carry ein, wie in „56 56/12 82“',
+  '{text} gives no loft: write name, loft and carry, as in "{name} 48 {loft}"':
+    '{text} nennt keinen Loft: schreiben Sie Name, Loft und Carry, wie in „{name} 48 {loft}“',
+  'must be at most {mostParts} clubs, not {parts}':
+    'dürfen höchstens {mostParts} Schläger sein, nicht {parts}',
+  '{carry} yd': '{carry} yd',
+  '"{part}" names no club of the bag: {list}': '„{part}“ nennt keinen Schläger des Bags: {list}',
+  '"{part}" holds no carry after the club': '„{part}“ hat keinen Carry hinter dem Schläger',
+  'club {number}': 'Schläger {number}',
+  'must be a number, not "{handicap}"': 'muss eine Zahl sein, nicht „{handicap}“',
+  'enter at least one club': 'geben Sie mindestens einen Schläger ein',
+  'must be at most {mostCell} characters': 'darf höchstens {mostCell} Zeichen lang sein',
+  'has {row} cells under {heads} headings: put quotes round a cell that holds the separator':
+    'hat {row} Zellen unter {heads} Überschriften: setzen Sie Anführungszeichen um eine Zelle, die das Trennzeichen enthält',
+  'The academy': 'Die Akademie',
+  'a digit too many': 'eine Ziffer zu viel',
+  'two digits swapped': 'zwei Ziffern vertauscht',
+  'a digit missing': 'eine Ziffer fehlt',
+  'yards taken for metres': 'Yards für Meter gehalten',
+  'metres taken for yards': 'Meter für Yards gehalten',
+  'must be a list of {meanings} or null': 'muss eine Liste aus {meanings} oder null sein',
+  'holds no lines under its headings': 'hat keine Zeilen unter den Überschriften',
+  'holds {rows} lines; at most {mostLines} are read at once':
+    'hat {rows} Zeilen; höchstens {mostLines} werden auf einmal gelesen',
+  'has {heads} columns; at most {mostColumns} are read':
+    'hat {heads} Spalten; höchstens {mostColumns} werden gelesen',
+  'has no column for the name': 'hat keine Spalte für den Namen',
+  'has no column for the clubs, such as "PW 46/6 108; 56 56/12 82"':
+    'hat keine Spalte für die Schläger, wie „PW 46/6 108; 56 56/12 82“',
+  'a wedge': 'ein Wedge',
+  'an iron': 'ein Eisen',
+  'a hybrid': 'ein Hybrid',
+  'a wood': 'ein Holz',
+  'a putter': 'ein Putter',
+  '"{club}" is in the bag twice': '„{club}“ ist zweimal im Bag',
+  '{type} has from {loft} to {loft2} degrees of loft, not {loft3}':
+    '{type} hat von {loft} bis {loft2} Grad Loft, nicht {loft3}',
+  'a putter has no stock carry': 'ein Putter hat keinen Carry',
+  '{far} {unit} is too far for {type} (at most {far2})':
+    '{far} {unit} ist zu weit für {type} (höchstens {far2})',
+  'must not be empty': 'darf nicht leer sein',
+  'Calls used the player’s own numbers (version {learnt}).':
+    'Die Ansagen verwendeten die eigenen Werte des Spielers (Version {learnt}).',
+  '{count} (version {version})': '{count} (Version {version})',
+  'averages for the level: {balls}': 'Durchschnitt der Spielstärke: {balls}',
+  'the player’s own numbers: {versions}': 'eigene Werte des Spielers: {versions}',
+  'Calls came from {parts}.': 'Die Ansagen kamen aus {parts}.',
+  '{before} in both halves': '{before} in beiden Hälften',
+  '{before} in the first half, {after} in the second{apart}':
+    '{before} in der ersten Hälfte, {after} in der zweiten{apart}',
+  '(too few balls to be sure)': '(zu wenige Bälle für Sicherheit)',
+  'first half': 'erste Hälfte',
+  'second half': 'zweite Hälfte',
+  'not known': 'nicht bekannt',
+  '{count} of {of}, {percent} ({low}–{high})': '{count} von {of}, {percent} ({low}–{high})',
+  'out of the bunker': 'aus dem Bunker',
+  'up and down': 'Up and Down',
+  thin: 'dünn',
+  'entry point compared with plan': 'Eintrittspunkt gegenüber dem Plan',
+  'further behind': 'weiter dahinter',
+  nearer: 'näher',
+  'too few': 'zu wenige',
+  'carry, % of plan': 'Carry, % des Plans',
+  'average finish': 'Endlage im Mittel',
+  past: 'dahinter',
+  short: 'zu kurz',
+  'distance to the flag': 'Entfernung zur Fahne',
+  'half within {ground}, 8 in 10 within {ground2}':
+    'die Hälfte bis {ground}, 8 von 10 bis {ground2}',
+  dispersion: 'Streuung',
+  '± {ground} long and short, ± {ground2} left and right':
+    '± {ground} lang und kurz, ± {ground2} links und rechts',
+  'Out of the bunker: {moved}.': 'Aus dem Bunker: {moved}.',
+  'The club entered where planned, as far as the balls can show':
+    'Der Schläger ging dort in den Sand, wo es geplant war, soweit die Bälle das zeigen',
+  'The club entered {far} {bias} than planned (give or take {far2})':
+    'Der Schläger ging {far} {bias} in den Sand als geplant (plus oder minus {far2})',
+  '; first half ± {far}, second half ± {far2}': '; erste Hälfte ± {far}, zweite Hälfte ± {far2}',
+  'No balls were logged for {name}.': 'Für {name} wurden keine Bälle aufgeschrieben.',
+  '; {count} of {of} came out, {percent} ({percent2} to {percent3})':
+    '; {count} von {of} kamen heraus, {percent} ({percent2} bis {percent3})',
+  '{name} hit {balls}{came}.': '{name}: {balls}{came}.',
+  'At {place}.': 'Ort: {place}.',
+  'past {pin}': 'über {pin}',
+  'inside {pin}': 'unter {pin}',
+  'Stop taking the {habit} {where}: it costs {lost} strokes a shot there.':
+    'Nehmen Sie {where} nicht mehr das {habit}: es kostet dort {lost} Schläge je Ball.',
+  'Same entry point every time': 'Jedes Mal derselbe Eintrittspunkt',
+  'a narrower spread of entry points': 'eine engere Streuung der Eintrittspunkte',
+  'Entry point where it is planned': 'Eintrittspunkt wie geplant',
+  'entry points as far behind the ball as called':
+    'Eintrittspunkte so weit hinter dem Ball wie angesagt',
+  'Distance control': 'Weitenkontrolle',
+  'carries closer to plan': 'Carrys näher am Plan',
+  'Face and start line': 'Schlagfläche und Startlinie',
+  'balls that start closer to the line': 'Bälle, die näher an der Linie starten',
+  'Choice of club': 'Schlägerwahl',
+  'taking the club that is called': 'den angesagten Schläger nehmen',
+};

@@ -1,0 +1,77 @@
+/** What is printed, in German. */
+export const PAPERS = {
+  'Back to the desk': 'Zurück zum Pult',
+  Print: 'Drucken',
+  PDF: 'PDF',
+  'Bunkers on {day}. Visits are what {player} needs from a clean lie.':
+    'Bunker am {day}. Besuche sind, was {player} aus sauberer Lage braucht.',
+  'A visit, to {nearest}': 'Ein Besuch, zu {nearest}',
+  '{kind} · {strokes} strokes': '{kind} · {strokes} Schläge',
+  'Face {face}, swing {swing}. {odds}': 'Schlagfläche {face}, Schwung {swing}. {odds}',
+  Why: 'Warum',
+  'What a miss does': 'Was ein Fehlschlag tut',
+  'from the side': 'von der Seite',
+  'from behind': 'von hinten',
+  'Estimate distance and lip, name lie, sand and slope, then call the shot. The person is as tall as you are.':
+    'Schätze Entfernung und Kante, nenne Lage, Sand und Hang, dann sag den Schlag an. Die Person ist so groß wie du.',
+  'Scene {i}': 'Szene {i}',
+  'Distance ________ Lip ________ Sand ________':
+    'Entfernung ________ Kante ________ Sand ________',
+  'Lie __________ Slope __________': 'Lage __________ Hang __________',
+  'Club ______ Face ______ Entry ______': 'Schläger ______ Schlagfläche ______ Eintritt ______',
+  Answers: 'Antworten',
+  'As the desk calls them for wedges of 46, 52, 56 and 60° and the academy’s usual level.':
+    'Wie das Pult sie für Wedges mit 46, 52, 56 und 60° und die übliche Spielstärke der Akademie ansagt.',
+  '{i}. {pin}, lip {lip}, {truth}': '{i}. {pin}, Kante {lip}, {truth}',
+  'Nothing at the flag: play out sideways.': 'Nichts auf die Fahne: seitlich hinausspielen.',
+  'No balls were logged.': 'Es wurden keine Bälle aufgeschrieben.',
+  'Where balls stopped around the flag': 'Wo Bälle um die Fahne liegen blieben',
+  'Entry points against plan, first ball at the top':
+    'Eintrittspunkte gegen den Plan, der erste Ball oben',
+  'In brackets: 95% confidence. The ellipse holds 8 balls in 10.':
+    'In Klammern: 95 % Sicherheit. Die Ellipse enthält 8 von 10 Bällen.',
+  'Lesson of {day}': 'Stunde vom {day}',
+  'What we worked on': 'Woran wir gearbeitet haben',
+  'Homework for {player}': 'Hausaufgabe für {player}',
+  'Not on this card: {left}.': 'Nicht auf dieser Karte: {left}.',
+  '{said} beyond': '{said} darüber',
+  '{said} to {far}': '{said} bis {far}',
+  '{name}, {unit}; swing by the lead arm': '{name}, {unit}; Schwung nach dem vorderen Arm',
+  'Splash: carry, and finish': 'Splash: Carry und Endlage',
+  'Long, less sand': 'Lang, weniger Sand',
+  'The shot as planned, level green of average speed; 8 balls in 10 finish well to either side. From the model':
+    'Der Schlag wie geplant, ebenes Grün mit mittlerem Tempo; 8 von 10 Bällen bleiben deutlich davor oder dahinter liegen. Aus dem Modell',
+  ', with {numbers}': ', mit: {numbers}',
+  '; not from a fitting.': '; kein Fitting.',
+  'Which club, by the distance to the flag': 'Welcher Schläger, nach der Entfernung zur Fahne',
+  'Lip {lip}:': 'Kante {lip}:',
+  'The plain splash with the {club}': 'Der einfache Splash mit dem {club}',
+  'Face {face}, then take your grip.': 'Schlagfläche {face}, dann greifen.',
+  'to {face}': 'auf {face}',
+  'Ball {position}, feet dug in.': 'Ball {position}, Füße eingegraben.',
+  '{share} of the weight on the lead foot.': '{share} des Gewichts auf dem vorderen Fuß.',
+  'Enter {length} behind the ball.': 'Eintritt {length} hinter dem Ball.',
+  'Swing to {swing} for {distance}; through to the finish.':
+    'Schwung bis {swing} für {distance}; durch bis ins Finish.',
+  Care: 'Vorsicht',
+  'In play do not touch the sand before the stroke, with hand, club or a practice swing; marks are for practice areas. Rake, and leave by the low side. The Rules of Golf in force and Local Rules decide; what a body may do, a coach, doctor or physiotherapist decides.':
+    'Im Spiel den Sand vor dem Schlag nicht berühren, weder mit Hand noch Schläger noch im Probeschwung; Zeichen gibt es nur auf Übungsflächen. Rechen, und auf der niedrigen Seite hinaus. Es gelten die gültigen Golfregeln und Platzregeln; was einem Körper zuzumuten ist, entscheidet ein Trainer, Arzt oder Physiotherapeut.',
+  '{card}: pocket card': '{card}: Taschenkarte',
+  'Bunker practice for {playerName}': 'Bunkertraining für {playerName}',
+  '{weeks} from {day}, at {last}, {minutes}{where}':
+    '{weeks} ab {day}, um {last}, {minutes}{where}',
+  week: 'Woche',
+  weeks: 'Wochen',
+  minute: 'Minute',
+  minutes: 'Minuten',
+  'Sessions: tick, and write what counted': 'Termine: abhaken, und aufschreiben, was gezählt hat',
+  '______ of {balls}': '______ von {balls}',
+  'Count: {counts}.{harder}': 'Zählen: {counts}.{harder}',
+  'Bunker test of {playerName}': 'Bunkertest von {playerName}',
+  '{day}{place}, {hits} of {balls} balls': '{day}{place}, {hits} von {balls} Bällen',
+  '{pointsOf} of {mostPoints} points': '{pointsOf} von {mostPoints} Punkten',
+  'Of 100 balls, against every level': 'Von 100 Bällen, gegen jede Spielstärke',
+  points: 'Punkte',
+  'The levels are what the engine expects with this bag, from these stations, in this sand. In brackets: 90% confidence. {rules}':
+    'Die Spielstärken sind, was die Rechnung mit diesem Bag, von diesen Stationen, in diesem Sand erwartet. In Klammern: 90 % Sicherheit. {rules}',
+};

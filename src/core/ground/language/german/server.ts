@@ -1,0 +1,126 @@
+/** What the server answers, in German. */
+export const SERVER = {
+  'Too many tries. Wait {wait}, then try again.':
+    'Zu viele Versuche. Warten Sie {wait} und versuchen Sie es dann noch einmal.',
+  'a minute': 'eine Minute',
+  '{wait} minutes': '{wait} Minuten',
+  'That sign-in name and passphrase do not belong together.':
+    'Dieser Anmeldename und dieses Kennwort gehören nicht zusammen.',
+  'nobody is signed in here, or not any more': 'hier ist niemand angemeldet, oder nicht mehr',
+  'is not open to who is signed in here': 'steht dem, der hier angemeldet ist, nicht offen',
+  'the data is on a database server, whose own tools make its backups':
+    'die Daten liegen auf einem Datenbankserver, der mit eigenen Werkzeugen gesichert wird',
+  'must be "Bearer " and the key': 'muss „Bearer “ und der Schlüssel sein',
+  'must be one of {types}': 'muss eines von {types} sein',
+  'must be a UUID': 'muss eine UUID sein',
+  'there is no such player': 'diesen Spieler gibt es nicht',
+  'there is no player "{player}" in the roster':
+    'in der Spielerliste gibt es keinen Spieler „{player}“',
+  'too many are watching at this moment': 'im Moment sehen zu viele zu',
+  'must be one of csv, json, not "{as}"': 'muss csv oder json sein, nicht „{as}“',
+  'must be a whole number, not "{text}"': 'muss eine ganze Zahl sein, nicht „{text}“',
+  'must be a PNG or JPEG picture': 'muss ein PNG- oder JPEG-Bild sein',
+  'is not {type}': 'ist kein {type}',
+  'must be at most {mostPixels} pixels across and down':
+    'darf höchstens {mostPixels} Bildpunkte breit und hoch sein',
+  'must be one of {keys}': 'muss eines von {keys} sein',
+  'Imported ground': 'Eingelesenes Gelände',
+  'must be at most {mostLinks} at a time: withdraw one first':
+    'dürfen höchstens {mostLinks} zugleich sein: ziehen Sie erst einen zurück',
+  'must be a whole number from 0 to {most}, not "{text}"':
+    'muss eine ganze Zahl von 0 bis {most} sein, nicht „{text}“',
+  'must be true or false, not "{text}"': 'muss true oder false sein, nicht „{text}“',
+  'must be at most {most} characters': 'darf höchstens {most} Zeichen lang sein',
+  'must be one of {orders}, not "{said}"': 'muss eines von {orders} sein, nicht „{said}“',
+  'there is no such record': 'das gibt es nicht',
+  'must not be over {most} bytes': 'darf höchstens {most} Bytes groß sein',
+  'must be application/json': 'muss application/json sein',
+  '"{player}" is not in this lesson': '„{player}“ ist nicht in dieser Stunde',
+  'must be under {stations}, not {station}': 'muss unter {stations} liegen, nicht {station}',
+  'the lesson is not there any more': 'die Stunde gibt es nicht mehr',
+  'no lesson listens to the tracker now': 'keine Stunde hört gerade auf den Tracker',
+  'must be a whole number, not {said}': 'muss eine ganze Zahl sein, nicht {said}',
+  'names no player or no usable reading': 'nennt keinen Spieler oder keine brauchbare Situation',
+  'nobody is signed in here who may see this': 'hier ist niemand angemeldet, der das sehen darf',
+  'Sign-in name': 'Anmeldename',
+  Passphrase: 'Kennwort',
+  'Sign in': 'Anmelden',
+  'This is not open to you, {name}. Ask the head coach if it should be.':
+    'Das steht Ihnen nicht offen, {name}. Fragen Sie den Cheftrainer, wenn es so sein soll.',
+  'Go to the lessons': 'Zu den Stunden',
+  'Sign out': 'Abmelden',
+  'Log balls of this lesson on this phone? It sees this lesson alone, for a day.':
+    'Bälle dieser Stunde auf diesem Telefon aufschreiben? Es sieht nur diese Stunde, einen Tag lang.',
+  'Open the lesson here': 'Die Stunde hier öffnen',
+  'The database does not answer at this moment. Try again in a minute; balls waiting in this browser are kept.':
+    'Die Datenbank antwortet im Moment nicht. Versuchen Sie es in einer Minute noch einmal; Bälle, die in diesem Browser warten, bleiben erhalten.',
+  'This code is used, or over. On the lesson’s page choose “Take it to the bunker” for a new one.':
+    'Dieser Code ist benutzt oder abgelaufen. Wählen Sie auf der Seite der Stunde „In den Bunker mitnehmen“ für einen neuen.',
+  'This link does not open anything, or not any more. Ask your coach for a new one.':
+    'Dieser Link öffnet nichts, oder nicht mehr. Fragen Sie Ihren Trainer nach einem neuen.',
+  'Something went wrong': 'Etwas ist schiefgegangen',
+  'Nothing you saved is lost, and balls waiting in this browser are still here. If it happens again, check the server’s log{digest}.':
+    'Nichts Gespeichertes ist verloren, und Bälle, die in diesem Browser warten, sind noch da. Wenn es wieder geschieht, sehen Sie im Protokoll des Servers nach{digest}.',
+  'Try again': 'Noch einmal versuchen',
+  Desk: 'Pult',
+  'is not served under the name {host}': 'wird nicht unter dem Namen {host} angeboten',
+  'a page of another site may not ask this': 'eine fremde Seite darf das nicht anfragen',
+  'the address holds a character that no text has':
+    'die Adresse enthält ein Zeichen, das in keinem Text steht',
+  'the address holds a % that is followed by no character':
+    'die Adresse enthält ein %, dem kein Zeichen folgt',
+  '"{one}" is not in this lesson': '„{one}“ ist nicht in dieser Stunde',
+  'Practice bunker': 'Übungsbunker',
+  'Page not found': 'Seite nicht gefunden',
+  'This player, lesson or page does not exist. It may have been deleted, or the address is incomplete.':
+    'Diesen Spieler, diese Stunde oder diese Seite gibt es nicht. Vielleicht wurde sie gelöscht, oder die Adresse ist unvollständig.',
+  'Go to': 'Weiter zu',
+  Players: 'Spieler',
+  Lessons: 'Stunden',
+  'The player in this link is not in the roster: {player}.':
+    'Der Spieler in diesem Link steht nicht in der Spielerliste: {player}.',
+  'Part of this link could not be read and was left out: {faults}. The rest was used.':
+    'Ein Teil dieses Links war nicht zu lesen und wurde weggelassen: {faults}. Der Rest wurde übernommen.',
+  'This link could not be read. {faults}.': 'Dieser Link war nicht zu lesen. {faults}.',
+  '{player} · Mellow Divot': '{player} · Mellow Divot',
+  Player: 'Spieler',
+  'must be one of {sands}, not "{said}"': 'muss eines von {sands} sein, nicht „{said}“',
+  'must be a whole number from 1 to 99999, with a level from 1 to 5':
+    'muss eine ganze Zahl von 1 bis 99999 sein, mit einer Stufe von 1 bis 5',
+  'Read it and call it: round {seed}, level {level}':
+    'Lesen und ansagen: Runde {seed}, Stufe {level}',
+  '"{signIn}" is somebody else\'s': '„{signIn}“ gehört jemand anderem',
+  'must leave one head coach at least': 'muss mindestens einen Cheftrainer übrig lassen',
+  'Too many are signing in at this moment. Wait a few seconds and try again.':
+    'Im Moment melden sich zu viele an. Warten Sie ein paar Sekunden und versuchen Sie es noch einmal.',
+  '"{player}" is not in this lesson, or was erased':
+    '„{player}“ ist nicht in dieser Stunde oder wurde gelöscht',
+  '{gone} was deleted from the roster: bring the player back, or drop the ball':
+    '{gone} wurde aus der Spielerliste gelöscht: holen Sie den Spieler zurück oder lassen Sie den Ball weg',
+  'must be under {stations}, the stations of this lesson, not {station}':
+    'muss unter {stations} liegen, den Stationen dieser Stunde, nicht {station}',
+  'is the id of a ball of another lesson': 'ist die Kennung eines Balls einer anderen Stunde',
+  'was changed on another device since you opened it':
+    'wurde auf einem anderen Gerät geändert, seit Sie es geöffnet haben',
+  'must be at most {mostDrills} with those that are here':
+    'dürfen mit denen, die schon hier sind, höchstens {mostDrills} sein',
+  'a plan holds at most {mostResults} of them': 'ein Plan hält höchstens {mostResults} davon',
+  'must keep "{player}", who has hit {balls} logged balls at station {station}':
+    'muss „{player}“ behalten: {balls} aufgeschriebene Bälle an Station {station}',
+  'must stay with its shot: {balls} balls are logged there; add a new station instead':
+    'muss bei ihrem Schlag bleiben: {balls} Bälle sind dort aufgeschrieben; fügen Sie eine neue Station hinzu',
+  'this lesson was deleted: bring it back before it is saved':
+    'diese Stunde wurde gelöscht: holen Sie sie zurück, bevor sie gespeichert wird',
+  'this place was deleted: bring it back before it is saved':
+    'dieses Gelände wurde gelöscht: holen Sie es zurück, bevor es gespeichert wird',
+  'must be at most {mostPlaces}': 'dürfen höchstens {mostPlaces} sein',
+  'the database server does not answer at this moment; try again':
+    'der Datenbankserver antwortet im Moment nicht; versuchen Sie es noch einmal',
+  'this {word} was deleted: bring it back before it is saved':
+    'das wurde gelöscht: holen Sie es zurück, bevor es gespeichert wird ({word})',
+  'must stay the player of this {word}': 'muss derselbe Spieler bleiben ({word})',
+  'was saved on another device since it was opened here':
+    'wurde auf einem anderen Gerät gespeichert, seit es hier geöffnet wurde',
+  'Too much is being worked out at this moment. Try again in a few seconds.':
+    'Im Moment wird zu viel gerechnet. Versuchen Sie es in ein paar Sekunden noch einmal.',
+};
