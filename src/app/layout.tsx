@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import type { Metadata, Viewport } from 'next';
 import Script from 'next/script';
 import type { ReactNode } from 'react';
@@ -9,10 +10,10 @@ import { scriptAddress } from './language';
 import { asking } from './data';
 import { preferences } from './preferences';
 
-export const metadata: Metadata = {
+export const generateMetadata = (): Metadata => ({
   title: 'Mellow Divot',
-  description: 'Bunker shots prescribed, explained, logged and learnt.',
-};
+  description: t('Bunker shots prescribed, explained, logged and learned.'),
+});
 
 export const viewport: Viewport = { width: 'device-width', initialScale: 1 };
 

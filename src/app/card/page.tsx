@@ -1,12 +1,14 @@
+import { t } from '@/core/ground/language/t';
 import { notFound } from 'next/navigation';
 import { Card } from '@/ui/card/Card';
 import { preferences } from '../preferences';
 import { queryText, type Query } from '../query';
 import { cardOf } from './cardOf';
+import { titled } from '../titled';
 
 export const dynamic = 'force-dynamic';
 
-export const metadata = { title: 'Card · Mellow Divot' };
+export const generateMetadata = () => titled(t('Card'));
 
 /** A reading and its call on one page, for print. */
 export default async function CardPage({ searchParams }: { searchParams: Promise<Query> }) {

@@ -1,12 +1,14 @@
+import { t } from '@/core/ground/language/t';
 import { wholeData } from '@/app/data';
 import { listAccounts } from '@/data/access/accounts';
 import { listLog } from '@/data/access/log';
 import { listSessions } from '@/data/access/sessions';
 import { CoachesPage } from '@/ui/coaches/CoachesPage';
+import { titled } from '../titled';
 
 export const dynamic = 'force-dynamic';
 
-export const metadata = { title: 'Coaches · Mellow Divot' };
+export const generateMetadata = () => titled(t('Coaches'));
 
 export default async function Page() {
   const { sql } = await wholeData();

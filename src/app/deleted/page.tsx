@@ -1,10 +1,12 @@
+import { t } from '@/core/ground/language/t';
 import { data } from '@/app/data';
 import { listDeleted } from '@/data/deleted';
 import { DeletedPage } from '@/ui/players/DeletedPage';
+import { titled } from '../titled';
 
 export const dynamic = 'force-dynamic';
 
-export const metadata = { title: 'Recently deleted · Mellow Divot' };
+export const generateMetadata = () => titled(t('Recently deleted'));
 
 export default async function Page() {
   const { sql } = await data();

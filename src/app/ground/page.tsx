@@ -1,10 +1,12 @@
+import { t } from '@/core/ground/language/t';
 import { data } from '@/app/data';
 import { listPlaces } from '@/data/places';
 import { GroundPage } from '@/ui/ground/GroundPage';
+import { titled } from '../titled';
 
 export const dynamic = 'force-dynamic';
 
-export const metadata = { title: 'Ground · Mellow Divot' };
+export const generateMetadata = () => titled(t('Ground'));
 
 export default async function Page() {
   const { sql } = await data();

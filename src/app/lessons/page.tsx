@@ -1,10 +1,12 @@
+import { t } from '@/core/ground/language/t';
 import { data } from '@/app/data';
 import { listLessons } from '@/data/lessons';
 import { LessonList } from '@/ui/lessons/LessonList';
+import { titled } from '../titled';
 
 export const dynamic = 'force-dynamic';
 
-export const metadata = { title: 'Lessons · Mellow Divot' };
+export const generateMetadata = () => titled(t('Lessons'));
 
 export default async function LessonsPage() {
   const { sql } = await data();

@@ -1,13 +1,15 @@
+import { t } from '@/core/ground/language/t';
 import { data } from '@/app/data';
 import { anyHere } from '@/data/clear';
 import { listPlayers } from '@/data/players';
 import { DEMO_RECORDS } from '@/demo/records';
 import { Roster } from '@/ui/players/Roster';
 import { house } from '../house';
+import { titled } from '../titled';
 
 export const dynamic = 'force-dynamic';
 
-export const metadata = { title: 'Players · Mellow Divot' };
+export const generateMetadata = () => titled(t('Players'));
 
 export default async function PlayersPage({
   searchParams,

@@ -1,13 +1,15 @@
+import { t } from '@/core/ground/language/t';
 import { data } from '@/app/data';
 import { listDrills } from '@/data/drills';
 import { listHomework } from '@/data/homework';
 import { playersForDesk } from '@/data/players';
 import { PracticePage } from '@/ui/practice/PracticePage';
 import { todayIn } from '../today';
+import { titled } from '../titled';
 
 export const dynamic = 'force-dynamic';
 
-export const metadata = { title: 'Practice · Mellow Divot' };
+export const generateMetadata = () => titled(t('Practice'));
 
 const OFFERED = 6;
 

@@ -50,7 +50,7 @@ export function AuditPanel(props: AuditPanelProps) {
   const options: (readonly [MixName, string])[] = [
     ['season', t('a typical season')],
     ...SAND_PRESETS.filter((each) => each !== 'hardpan').map(
-      (each) => [each, t('a season in {name}', { name: SAND_WORDS[each].name })] as const,
+      (each) => [each, t('a season in {name}', { name: SAND_WORDS[each].within })] as const,
     ),
   ];
   if (readings.length > 0)

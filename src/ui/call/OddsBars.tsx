@@ -17,10 +17,10 @@ export function OddsBars({ odds, rank, className = '' }: OddsBarsProps) {
   const units = useUnits();
   const { colour } = inkOf(rank);
   const rows = [
-    ['out', odds.out],
+    [t('out'), odds.out],
     [t('on the green'), odds.green],
     [t('within {near}', { near: sayLength(NEAR, 'height', units) }), odds.within_2m],
-    ['thin', odds.thin],
+    [t('thin'), odds.thin],
   ] as const;
   return (
     <dl className={className}>

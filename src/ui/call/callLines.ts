@@ -137,10 +137,17 @@ export function said<T>(line: CallLine<T>, call: T): string {
   return value === null ? '–' : plainNumber(value, line.digits);
 }
 
+/** A line's number as far as it is said; null where there is none. */
+function asSaid<T>(line: CallLine<T>, call: T): number | null {
+  const value = line.of(call);
+  return value === null ? null : Number(value.toFixed(line.digits));
+}
+
 /** By how much the second differs as the two are said, with its sign; nothing where they are said the same. */
 export function difference<T>(line: CallLine<T>, first: T, second: T): string {
-  const by = Number(said(line, second)) - Number(said(line, first));
-  if (!by) return '';
+  const [before, after] = [asSaid(line, first), asSaid(line, second)];
+  if (before === null || after === null || before === after) return '';
+  const by = after - before;
   return `${by > 0 ? '+' : '−'}${plainNumber(Math.abs(by), line.digits)}`;
 }
 
@@ -148,4 +155,4 @@ export function difference<T>(line: CallLine<T>, first: T, second: T): string {
 export const callName = (call: CallEntry): string =>
   call.kind === 'relief'
     ? t('relief')
-    : `${call.rank}. ${call.club}, ${schoolName(call.school)}${call.toward_deg === 0 ? '' : `, ${Math.abs(call.toward_deg)}° from the flag`}`;
+    : `${call.rank}. ${call.club}, ${schoolName(call.school)}${call.toward_deg === 0 ? '' : t(', {deg}° from the flag', { deg: Math.abs(call.toward_deg) })}`;

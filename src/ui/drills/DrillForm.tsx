@@ -77,7 +77,9 @@ const typedOf = (drill: Drill): Typed => ({
 });
 
 const numberIn = (text: string): number | string =>
-  text.trim() === '' || Number.isNaN(Number(text)) ? text : Number(text);
+  text.trim() === '' || Number.isNaN(Number(text.replace(',', '.')))
+    ? text
+    : Number(text.replace(',', '.'));
 
 /** The drill that was typed. Throws FaultyInput. */
 const drillFrom = ({ marks, steps, balls, ...typed }: Typed): Drill =>

@@ -1,5 +1,6 @@
 'use client';
 
+import { t } from '@/core/ground/language/t';
 import { type QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { useEffect, useState, type ReactNode } from 'react';
 import { Toaster } from 'sonner';
@@ -63,6 +64,7 @@ export function Shell({ units: usual, theme: first, looking: how, who, children 
             <div className="flex min-h-screen flex-col">{children}</div>
           </WhoContext>
           <Toaster
+            containerAriaLabel={t('Notifications')}
             position="bottom-center"
             offset={{ bottom: ABOVE_FOOT }}
             mobileOffset={{ bottom: ABOVE_FOOT }}

@@ -133,7 +133,9 @@ function BunkerEntry({ numbers, drawn, visit, player }: BunkerEntryProps) {
         ))}
         <div className="pt-1.5">
           <dt className="text-ink-soft">
-            {t('A visit{nearest}', { nearest: nearest ? `, ${player} to ${nearest.name}` : '' })}
+            {t('A visit{nearest}', {
+              nearest: nearest ? t(', {player} to {flag}', { player, flag: nearest.name }) : '',
+            })}
           </dt>
           <dd className="font-semibold" aria-live="polite">
             {!nearest

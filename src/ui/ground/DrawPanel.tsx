@@ -53,6 +53,14 @@ interface DrawPanelProps {
   picture: PictureOfGround | null;
 }
 
+const SHAPES: Record<ShapeName, string> = told({
+  round: 'round',
+  long: 'long',
+  kidney: 'kidney',
+  cloverleaf: 'cloverleaf',
+  pot: 'pot',
+});
+
 const KIND_NAMES: Record<Area['kind'], string> = told({
   fringe: 'fringe',
   fairway: 'fairway',
@@ -93,7 +101,7 @@ export function DrawPanel(props: DrawPanelProps) {
             label={t('Shape to begin with')}
             value={shape}
             onValue={setShape}
-            options={SHAPE_NAMES.map((name) => [name, name] as const)}
+            options={SHAPE_NAMES.map((name) => [name, SHAPES[name]] as const)}
           />
           <button
             type="button"

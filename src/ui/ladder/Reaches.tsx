@@ -87,7 +87,9 @@ export function Reaches({ player, golfer, sands, swings }: ReachesProps) {
                 far3: far(each.low),
                 far4: far(each.high),
               })}
-              {each.thin >= 0.03 && `, ${Math.round(each.thin * 100)}% thin`}.
+              {each.thin >= 0.03 &&
+                t(', {percent}% thin', { percent: Math.round(each.thin * 100) })}
+              .
             </li>
           ))}
         </ul>

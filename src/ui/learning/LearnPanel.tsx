@@ -146,7 +146,7 @@ export function LearnPanel({ player, balls, stations, onLearnt }: LearnPanelProp
           </div>
           <div className="grid content-start gap-3 max-lg:grid-cols-3 max-sm:grid-cols-1">
             <ChannelCurve
-              name="Entry point (right: further behind the ball)"
+              name={t('Entry point (right: further behind the ball)')}
               scale={{
                 unit: small,
                 shown: (value) => fromMetres(value, small),
@@ -155,13 +155,13 @@ export function LearnPanel({ player, balls, stations, onLearnt }: LearnPanelProp
               channel={learning.mark}
             />
             <ChannelCurve
-              name="Distance from the same swing"
+              name={t('Distance from the same swing')}
               scale={PERCENT}
               channel={learning.distance}
             />
             <ChannelCurve
-              name="Start direction (right: the player’s side)"
-              scale={{ unit: 'degrees', shown: degrees, valueOf: radians }}
+              name={t('Start direction (right: the player’s side)')}
+              scale={{ unit: t('degrees'), shown: degrees, valueOf: radians }}
               channel={learning.direction}
             />
             <p className="text-sm text-ink-soft max-lg:col-span-full">

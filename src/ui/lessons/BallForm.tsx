@@ -1,5 +1,6 @@
 'use client';
 
+import { STRIKE_WORDS } from '@/core/lesson/balls/strikeWords';
 import { t } from '@/core/ground/language/t';
 import { useForm } from 'react-hook-form';
 import { MOST_AFTER, STRIKES, type LoggedFields } from '@/core/lesson/balls/ball';
@@ -47,7 +48,10 @@ export function BallForm({ ball, action, onBall }: BallFormProps) {
         ))}
         <Choice
           label={t('Strike')}
-          options={[['', t('not noted')], ...STRIKES.map((strike) => [strike, strike] as const)]}
+          options={[
+            ['', t('not noted')],
+            ...STRIKES.map((strike) => [strike, STRIKE_WORDS[strike]] as const),
+          ]}
           {...register('strike')}
         />
         <Choice

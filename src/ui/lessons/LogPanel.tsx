@@ -1,5 +1,6 @@
 'use client';
 
+import { STRIKE_WORDS } from '@/core/lesson/balls/strikeWords';
 import { t } from '@/core/ground/language/t';
 import { useState } from 'react';
 import { contradictionOf, STRIKES, type LoggedFields, type Strike } from '@/core/lesson/balls/ball';
@@ -87,10 +88,10 @@ export function LogPanel(props: LogPanelProps) {
   );
   const commands: Command[] = [
     ...STRIKES.map((strike): Command => ({
-      name: t('Strike: {strike}', { strike }),
+      name: t('Strike: {strike}', { strike: STRIKE_WORDS[strike] }),
       group: t('Ball'),
       key: STRIKE_KEYS[strike],
-      hint: strike,
+      hint: STRIKE_WORDS[strike],
       act: () => logTapped(strike),
     })),
     {
@@ -146,7 +147,7 @@ export function LogPanel(props: LogPanelProps) {
             onClick={() => logTapped(strike)}
             className="min-h-14 rounded border-2 border-ink text-lg font-semibold hover:bg-flag-wash hover:text-on-flag disabled:opacity-50"
           >
-            {strike}
+            {STRIKE_WORDS[strike]}
           </button>
         ))}
         <button

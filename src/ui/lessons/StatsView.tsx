@@ -1,3 +1,4 @@
+import { told } from '@/core/ground/language/told';
 import { t } from '@/core/ground/language/t';
 import type { ReactNode } from 'react';
 import { COMPARISONS, type Comparison, type Part } from '@/core/lesson/review/parts';
@@ -22,6 +23,13 @@ interface StatsViewProps {
   /** The ground as it was drawn, where all balls are from one station on it. */
   ground?: StationGround | undefined;
 }
+
+const COMPARED_BY: Record<Comparison, string> = told({
+  halves: 'halves',
+  stations: 'stations',
+  clubs: 'clubs',
+  players: 'players',
+});
 
 /** Finishes, marks and carries drawn, and the numbers of all balls and of their parts. */
 export function StatsView({ balls, parts, by, onBy, handed, ground }: StatsViewProps) {
@@ -49,7 +57,7 @@ export function StatsView({ balls, parts, by, onBy, handed, ground }: StatsViewP
           label={t('Compare')}
           value={by}
           onValue={onBy}
-          options={COMPARISONS.map((each) => [each, each] as const)}
+          options={COMPARISONS.map((each) => [each, COMPARED_BY[each]] as const)}
         />
       </div>
       <div className="mt-2">

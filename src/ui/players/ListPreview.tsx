@@ -65,7 +65,7 @@ export function ListPreview(props: ListPreviewProps) {
           : t('{lines}: {good} can be added{faulty}', {
               lines: counted(counts.lines, 'line'),
               good: counts.good,
-              faulty: counts.faulty > 0 ? `, ${counts.faulty} cannot` : '',
+              faulty: counts.faulty > 0 ? t(', {faulty} cannot', { faulty: counts.faulty }) : '',
             })}
       </h2>
       {wanted.length > 0 && <Alert className="mt-3">{faultLine(wanted)}</Alert>}

@@ -125,7 +125,7 @@ export function PlayerForm({ title, record, onSave, onClose }: PlayerFormProps) 
         <FormFoot
           refused={
             refused ??
-            (submitCount > 0 && !isValid ? 'Please correct the fields marked above.' : '')
+            (submitCount > 0 && !isValid ? t('Please correct the fields marked above.') : '')
           }
           busy={isSubmitting}
           action={isSubmitting ? t('Saving …') : t('Save')}

@@ -1,5 +1,6 @@
 'use client';
 
+import { told } from '@/core/ground/language/told';
 import { t } from '@/core/ground/language/t';
 import { X } from 'lucide-react';
 import { useState } from 'react';
@@ -21,7 +22,7 @@ interface SessionListProps {
   onRemove: (result: DrillResult) => void;
 }
 
-const STATE_WORDS = { done: 'done', missed: 'missed', coming: '' } as const;
+const STATE_WORDS = told({ done: 'done', missed: 'missed', coming: '' });
 
 /** A session, or a day without one on which something was written down. */
 type Row = Omit<Session, 'nth'> & { nth: number | null };

@@ -1,5 +1,6 @@
 'use client';
 
+import { FIRMNESS_WORDS } from '@/core/tell/words/situation';
 import { t } from '@/core/ground/language/t';
 import { GREEN_FIRMNESS, type Green } from '@/core/ground/situation/green';
 import { degrees } from '@/core/ground/units/angle';
@@ -40,7 +41,7 @@ export function GreenPanel({ green, onFields }: { green: Green; onFields: SetFie
         onValue={(firmness) =>
           onFields({ 'green.firmness': firmness === 'medium' ? undefined : firmness })
         }
-        choices={GREEN_FIRMNESS.map((each) => ({ value: each, name: each }))}
+        choices={GREEN_FIRMNESS.map((each) => ({ value: each, name: FIRMNESS_WORDS[each] }))}
       />
     </>
   );

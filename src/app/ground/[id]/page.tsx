@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { notFound } from 'next/navigation';
 import { LIES, type Lie } from '@/core/ground/sand/lie';
 import type { Point } from '@/core/place/outline/ring';
@@ -10,10 +11,11 @@ import { PlacePage } from '@/ui/ground/PlacePage';
 import { house } from '../../house';
 import { queryText, type Query } from '../../query';
 import { todayHere } from '../../today';
+import { titled } from '../../titled';
 
 export const dynamic = 'force-dynamic';
 
-export const metadata = { title: 'Ground · Mellow Divot' };
+export const generateMetadata = () => titled(t('Ground'));
 
 /** A ball as the address says it: "3.25,-1.5"; null for anything else. */
 function ballOf(text: string | null): Point | null {

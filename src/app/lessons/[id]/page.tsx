@@ -1,9 +1,11 @@
+import { t } from '@/core/ground/language/t';
 import { RunPage } from '@/ui/lessons/RunPage';
 import { loadLesson } from './loadLesson';
+import { titled } from '../../titled';
 
 export const dynamic = 'force-dynamic';
 
-export const metadata = { title: 'Lesson · Mellow Divot' };
+export const generateMetadata = () => titled(t('Lesson'));
 
 export default async function Page({ params }: { params: Promise<{ id: string }> }) {
   const { players, ...loaded } = await loadLesson((await params).id);

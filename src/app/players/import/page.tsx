@@ -1,8 +1,10 @@
+import { t } from '@/core/ground/language/t';
 import { ImportPage } from '@/ui/players/ImportPage';
+import { titled } from '../../titled';
 
 export const dynamic = 'force-dynamic';
 
-export const metadata = { title: 'Import players · Mellow Divot' };
+export const generateMetadata = () => titled(t('Import players'));
 
 export default function Page() {
   return <ImportPage />;

@@ -13,10 +13,11 @@ import { PlanPractice } from '@/ui/practice/PlanPractice';
 import { house } from '../../house';
 import { queryText, type Query } from '../../query';
 import { todayIn } from '../../today';
+import { titled } from '../../titled';
 
 export const dynamic = 'force-dynamic';
 
-export const metadata = { title: 'Practice · Mellow Divot' };
+export const generateMetadata = () => titled(t('Practice'));
 
 const READINGS = 32;
 

@@ -1,10 +1,12 @@
+import { t } from '@/core/ground/language/t';
 import { data } from '@/app/data';
 import { listDrills } from '@/data/drills';
 import { DrillsPage } from '@/ui/drills/DrillsPage';
+import { titled } from '../../titled';
 
 export const dynamic = 'force-dynamic';
 
-export const metadata = { title: 'Drills · Mellow Divot' };
+export const generateMetadata = () => titled(t('Drills'));
 
 export default async function Page() {
   const { sql } = await data();

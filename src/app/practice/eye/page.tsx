@@ -1,10 +1,12 @@
+import { t } from '@/core/ground/language/t';
 import { data } from '@/app/data';
 import { playersForDesk } from '@/data/players';
 import { EyeStart } from '@/ui/practice/EyeStart';
+import { titled } from '../../titled';
 
 export const dynamic = 'force-dynamic';
 
-export const metadata = { title: 'The eye · Mellow Divot' };
+export const generateMetadata = () => titled(t('The eye'));
 
 const OFFERED = 6;
 

@@ -1,11 +1,13 @@
+import { t } from '@/core/ground/language/t';
 import { listTests } from '@/data/bunkerTests';
 import { data } from '@/app/data';
 import { playersForDesk } from '@/data/players';
 import { TestsPage } from '@/ui/practice/TestsPage';
+import { titled } from '../../titled';
 
 export const dynamic = 'force-dynamic';
 
-export const metadata = { title: 'Bunker tests · Mellow Divot' };
+export const generateMetadata = () => titled(t('Bunker tests'));
 
 const OFFERED = 6;
 

@@ -50,10 +50,16 @@ export type Message =
   | 'no lesson listens to the tracker now'
   // src/app/api/wholeNumber.ts
   | 'must be a whole number, not {said}'
+  // src/app/card/page.tsx
+  | 'Card'
   // src/app/card/pdf/route.ts
   | 'names no player or no usable reading'
+  // src/app/coaches/page.tsx
+  | 'Coaches'
   // src/app/data.ts
   | 'nobody is signed in here who may see this'
+  // src/app/deleted/page.tsx
+  | 'Recently deleted'
   // src/app/entrance.ts
   | 'Sign-in name'
   | 'Passphrase'
@@ -71,21 +77,33 @@ export type Message =
   | 'Nothing you saved is lost, and balls waiting in this browser are still here. If it happens again, check the server’s log{digest}.'
   | 'Try again'
   | 'Desk'
+  // src/app/ground/[id]/book/page.tsx
+  | 'Bunker book'
+  // src/app/ground/[id]/page.tsx
+  | 'Ground'
   // src/app/guard.ts
   | 'is not served under the name {host}'
   | 'a page of another site may not ask this'
   | 'the address holds a character that no text has'
   | 'the address holds a % that is followed by no character'
+  // src/app/layout.tsx
+  | 'Bunker shots prescribed, explained, logged and learned.'
+  // src/app/lessons/[id]/page.tsx
+  | 'Lesson'
   // src/app/lessons/[id]/pdf/route.ts
   | '"{one}" is not in this lesson'
   // src/app/lessons/[id]/plan/page.tsx
+  | 'Plan a lesson'
   | 'Practice bunker'
+  // src/app/lessons/[id]/review/page.tsx
+  | 'Review'
+  // src/app/lessons/page.tsx
+  | 'Lessons'
   // src/app/not-found.tsx
   | 'Page not found'
   | 'This player, lesson or page does not exist. It may have been deleted, or the address is incomplete.'
   | 'Go to'
   | 'Players'
-  | 'Lessons'
   // src/app/page.tsx
   | 'The player in this link is not in the roster: {player}.'
   | 'Part of this link could not be read and was left out: {faults}. The rest was used.'
@@ -95,9 +113,21 @@ export type Message =
   | 'Player'
   // src/app/players/[id]/pocket/route.ts
   | 'must be one of {sands}, not "{said}"'
+  // src/app/players/import/page.tsx
+  | 'Import players'
+  // src/app/practice/[id]/page.tsx
+  | 'Practice'
+  // src/app/practice/drills/page.tsx
+  | 'Drills'
+  // src/app/practice/eye/[player]/page.tsx
+  | 'The eye'
   // src/app/practice/eye/sheet/route.ts
   | 'must be a whole number from 1 to 99999, with a level from 1 to 5'
   | 'Read it and call it: round {seed}, level {level}'
+  // src/app/practice/tests/[id]/page.tsx
+  | 'Bunker test'
+  // src/app/practice/tests/page.tsx
+  | 'Bunker tests'
   // src/core/ground/units/say.ts
   | '{low} to {high}'
   // src/core/lesson/balls/ball.ts
@@ -146,6 +176,12 @@ export type Message =
   | 'stroke'
   | 'strokes'
   | 'changed: {changed}'
+  // src/core/lesson/balls/strikeWords.ts
+  | 'good'
+  | 'thin'
+  | 'heavy'
+  | 'lip'
+  | 'heel'
   // src/core/lesson/bunkerTest/bands.ts
   | 'within a pace'
   | 'within {paces} paces'
@@ -439,6 +475,11 @@ export type Message =
   | 'In a rehearsal outside the sand the club brushes the ground early.'
   | 'In a rehearsal outside the sand the club brushes the ground late.'
   | 'In a rehearsal outside the sand the club brushes the ground under the lead ear.'
+  | 'sharp'
+  | 'good|ability'
+  | 'fair'
+  | 'shaky'
+  | 'weak'
   | 'too few scenes'
   | 'All of the ball shows.'
   | 'Most of the ball shows.'
@@ -509,7 +550,6 @@ export type Message =
   // src/core/lesson/homework/calendar.ts
   | 'Bunker practice: {playerName}'
   | 'Mellow Divot'
-  | 'Practice'
   | 'Bunker practice {nth} of {sessionCount}'
   | '{balls} balls. {brief}'
   | 'Bunker practice'
@@ -633,7 +673,6 @@ export type Message =
   | '{count} of {of}, {percent} ({low}–{high})'
   | 'out of the bunker'
   | 'up and down'
-  | 'thin'
   | 'entry point compared with plan'
   | 'further behind'
   | 'nearer'
@@ -670,6 +709,11 @@ export type Message =
   | 'balls that start closer to the line'
   | 'Choice of club'
   | 'taking the club that is called'
+  // src/core/model/putt/roll.ts
+  | 'The ball does not sit on top of the sand.'
+  | 'The sand is too soft to roll a ball through.'
+  | 'The lip stops a rolling ball.'
+  | 'There is too much sand to roll through.'
   // src/core/place/exchange/features.ts
   | 'must be a GeoJSON FeatureCollection'
   | 'must hold at least one feature'
@@ -800,7 +844,11 @@ export type Message =
   | 'squarer sand wedge, an inch less sand, full swing'
   | 'most loft, face open, as hard as you can'
   | 'Nearer than 18 yards nobody should pick it.'
+  | 'picked clean: on top of the sand, quiet legs, ball first'
+  | 'swept off the top for a low lip: ball a little forward, hardly down'
   | 'For the long ones, 90 yards and more.'
+  // src/core/search/schools/putt.ts
+  | 'putted: firm sand, no lip, harder than it looks'
   // src/core/search/schools/schools.ts
   | 'out the easiest way, then play on'
   | 'unplayable, dropped in the bunker'
@@ -874,6 +922,8 @@ export type Message =
   | '{way} the {parts}: ask whoever treats the player before repeating it.'
   | 'Steep face: enter and leave by the low side.'
   // src/core/tell/script/missWords.ts
+  | 'slow'
+  | 'fast'
   | '2.5 cm heavy'
   | 'An inch heavy'
   | 'Arc {height} too high, thin'
@@ -1037,26 +1087,40 @@ export type Message =
   | 'single figures'
   | 'mid handicap'
   | 'beginner'
-  | 'heavy'
+  | 'right-handed'
+  | 'left-handed'
   | 'to the lead side (a right-hander’s left)'
   | 'to the trail side (a right-hander’s right)'
+  | 'wrist'
+  | 'wrists'
+  | 'elbow'
+  | 'elbows'
+  | 'back|body'
+  | 'shoulder'
+  | 'shoulders'
   | 'the player’s own numbers from {balls} (version {version})'
   | 'logged ball'
   | 'logged balls'
   // src/core/tell/words/situation.ts
   | 'powder'
   | 'powdery sand'
+  | 'powdery sand|in it'
   | 'feet sink and keep sinking'
   | 'soft sand'
+  | 'soft sand|in it'
   | 'feet sink to the laces'
   | 'medium sand'
+  | 'medium sand|in it'
   | 'feet settle and stop'
   | 'firm sand'
+  | 'firm sand|in it'
   | 'feet hardly settle'
   | 'wet'
   | 'wet, packed sand'
+  | 'wet, packed sand|in it'
   | 'dark; footprints stay sharp'
   | 'hardpan'
+  | 'hardpan|in it'
   | 'a skin of sand on hard ground'
   | 'clean'
   | 'lying clean'
@@ -1274,6 +1338,7 @@ export type Message =
   | 'handle lowered, °'
   | 'forward shaft lean, °'
   | 'grip down, {small}'
+  | ', {deg}° from the flag'
   // src/ui/callmap/CallMap.tsx
   | 'Call map'
   | 'from coarse to fine'
@@ -1366,7 +1431,6 @@ export type Message =
   | 'Saving …'
   | 'Draft saved'
   | 'Not saved: no connection'
-  | 'Card'
   | 'Readings'
   | 'Reading'
   | 'Working out the calls'
@@ -1552,7 +1616,6 @@ export type Message =
   | 'tilt of the ground'
   | 'Set the distance to the flag'
   | 'Set the lip'
-  | 'lip'
   | 'Set the front edge of the green'
   | 'front edge of the green'
   | 'Set the back edge of the green'
@@ -1585,7 +1648,9 @@ export type Message =
   // src/ui/drawing/section/Handles.tsx
   | 'Flag'
   | 'Edge of the lip'
+  | '{high} high, {far} ahead'
   | 'Ball'
+  | '{far} from the flag'
   // src/ui/drawing/section/Marks.tsx
   | 'launch above'
   | 'over'
@@ -1647,7 +1712,6 @@ export type Message =
   | '{drills} imported.'
   | 'drill'
   | 'drills'
-  | 'Drills'
   | 'Import'
   | 'Export'
   | 'Add a drill'
@@ -1667,8 +1731,6 @@ export type Message =
   | 'Harder: {harder}'
   // src/ui/engine/failure.ts
   | 'This could not be worked out. Reload the page to try again.'
-  // src/ui/frame/DeletedLink.tsx
-  | 'Recently deleted'
   // src/ui/frame/KeySheet.tsx
   | 'In a panel: arrow keys change a number (with Shift, by ten); Escape closes.'
   // src/ui/frame/NoPlayers.tsx
@@ -1703,12 +1765,11 @@ export type Message =
   | 'No match.'
   // src/ui/frame/PracticeNav.tsx
   | 'Plans'
-  | 'Bunker tests'
-  | 'The eye'
+  // src/ui/frame/Shell.tsx
+  | 'Notifications'
   // src/ui/frame/SignedIn.tsx
   | 'Signed in as {who}'
   // src/ui/frame/TopBar.tsx
-  | 'Ground'
   | 'Rooms'
   | 'Units: {units}. Change to {other}'
   | 'yd · ft'
@@ -1721,9 +1782,15 @@ export type Message =
   | 'Working out what visits cost'
   | 'No bunker is drawn here yet.'
   | 'A visit{nearest}'
+  | ', {player} to {flag}'
   | 'no flag yet'
   | 'working it out …'
   // src/ui/ground/DrawPanel.tsx
+  | 'round'
+  | 'long'
+  | 'kidney'
+  | 'cloverleaf'
+  | 'pot'
   | 'fringe'
   | 'fairway'
   | 'rough'
@@ -1773,7 +1840,6 @@ export type Message =
   | 'All changes saved'
   | 'Name of the ground'
   | 'This ground'
-  | 'Bunker book'
   | 'The ground as GeoJSON'
   | 'Its corners as CSV'
   | 'Not saved: {why}'
@@ -1994,6 +2060,7 @@ export type Message =
   | 'No club in this bag, from this sand.'
   | '{name}, swing'
   | ': carries {far}, stops at {far2}; 8 in 10 finish between {far3} and {far4}'
+  | ', {percent}% thin'
   // src/ui/learning/ChannelCurve.tsx
   | '{name}: spread {mean} times what is typical, from {balls} balls'
   // src/ui/learning/Decisions.tsx
@@ -2019,6 +2086,10 @@ export type Message =
   | 'Calls use the averages for this level until you choose to use these numbers.'
   | 'Set aside at {balls} balls.'
   | 'At least {fewest} balls are needed.'
+  | 'Entry point (right: further behind the ball)'
+  | 'Distance from the same swing'
+  | 'Start direction (right: the player’s side)'
+  | 'degrees'
   | '0 = as planned. Dashed: typical for this level. Solid: this player. The band holds the true average with 90% confidence.'
   // src/ui/learning/MovesView.tsx
   | '{club} to {swing}, {length} behind'
@@ -2123,12 +2194,10 @@ export type Message =
   // src/ui/lessons/LessonList.tsx
   | 'This lesson already exists and was not changed; {balls} added.'
   | 'Lesson imported with {balls}.'
-  | 'Plan a lesson'
   | 'No lessons yet. A lesson has a date, one to eight players, and stations. Balls are logged at the bunker and reviewed afterwards.'
   | 'everyone'
   // src/ui/lessons/LessonMonth.tsx
   | '· closed'
-  | 'Review'
   | 'Delete the lesson at {place}'
   | 'Out of the bunker: {share}{moved}'
   // src/ui/lessons/LogPanel.tsx
@@ -2198,7 +2267,6 @@ export type Message =
   | 'no connection: balls are waiting in this browser'
   | 'the server rejected a ball'
   | 'Next player'
-  | 'Lesson'
   | 'next player'
   | 'Next station'
   | 'next station'
@@ -2223,6 +2291,9 @@ export type Message =
   // src/ui/lessons/StationBall.tsx
   | 'Ball of station {nth}'
   // src/ui/lessons/StatsView.tsx
+  | 'halves'
+  | 'clubs'
+  | 'players'
   | 'Compare'
   | 'In brackets: 95% confidence. Excluded balls are drawn faint and not counted.'
   | 'Six balls are needed to compare halves.'
@@ -2418,7 +2489,6 @@ export type Message =
   // src/ui/players/DeletedPage.tsx
   | 'Saved reading'
   | 'Practice plan'
-  | 'Bunker test'
   | 'Brought back: {title}'
   | 'Players, lessons, saved readings, practice plans, tests and ground that were deleted, the latest first. A player comes back with lessons, balls and readings. What was erased is not here: it is gone.'
   | 'Nothing has been deleted.'
@@ -2458,7 +2528,6 @@ export type Message =
   | 'They are called when they cost little more, for players without preferences of their own.'
   | 'Nobody signs in on this machine. Other devices need an account once the server is opened to a network.'
   // src/ui/players/ImportPage.tsx
-  | 'Import players'
   | 'A CSV file with headings, or a JSON file exported from Mellow Divot: the whole roster, or everything about one player. A CSV file must give each player’s name and clubs. Nothing is saved until you have seen the preview and agreed.'
   | 'Choose a file'
   | 'or paste its contents here:'
@@ -2469,7 +2538,6 @@ export type Message =
   | 'is back.'
   | 'Open {done}'
   | '{players} added'
-  | 'players'
   | '; {lines} left out'
   | 'lines'
   | 'Go to the players'
@@ -2497,6 +2565,7 @@ export type Message =
   | 'One club'
   | 'Say what the columns hold'
   | '{lines}: {good} can be added{faulty}'
+  | ', {faulty} cannot'
   | 'Add {players}'
   | 'Also add {twice} whose name is in the roster already'
   | 'Separator: {separator}. Columns were read like this:'
@@ -2518,6 +2587,7 @@ export type Message =
   | 'the academy’s units'
   | 'Preferred techniques'
   | 'They are called when they cost little more. If none is ticked, the academy’s preferences apply.'
+  | 'Please correct the fields marked above.'
   // src/ui/players/PlayerPage.tsx
   | 'Plan practice'
   | 'Export everything'
@@ -2596,7 +2666,6 @@ export type Message =
   | 'three months'
   | 'a year'
   | 'Coaches and the player’s own link'
-  | 'Coaches'
   | 'No coach has an account: everybody who may sign in as a head coach sees everything.'
   | 'Every coach sees this player. Tick those who alone shall.'
   | 'These coaches and head coaches see this player.'
@@ -2779,6 +2848,7 @@ export type Message =
   | '{far} behind'
   | 'See the answer'
   // src/ui/practice/SessionList.tsx
+  | 'missed'
   | 'besides the plan'
   | 'today, {last}'
   | 'No drill fits this session.'

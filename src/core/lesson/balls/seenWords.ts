@@ -1,3 +1,4 @@
+import { STRIKE_WORDS } from './strikeWords';
 import { t } from '@/core/ground/language/t';
 import type { LoggedFields } from './ball';
 import { counted } from '@/core/tell/words/counted';
@@ -31,7 +32,7 @@ export function seenWords(ball: LoggedFields, units: UnitSystem): string {
       t('stopped at {along}, {side}', { along: sayLength(ball.along_m, 'ground', units), side }),
     );
   }
-  if (ball.strike) parts.push(ball.strike);
+  if (ball.strike) parts.push(STRIKE_WORDS[ball.strike]);
   if (ball.strokes_after !== undefined) {
     parts.push(
       ball.strokes_after === 0

@@ -66,12 +66,12 @@ export const truthWords = ({ lie, sand, slope }: Scene): string =>
   `${LIE_WORDS[lie].name}, ${SAND_WORDS[sand].name}, ${SLOPE_NAMES[slope]}`;
 
 /** Abilities as they are said: from here up. */
-const NAMES: readonly (readonly [from: number, name: string])[] = [
-  [1, 'sharp'],
-  [0.3, 'good'],
-  [-0.4, 'fair'],
-  [-1.1, 'shaky'],
-  [-Infinity, 'weak'],
+const NAMES: readonly (readonly [from: number, name: () => string])[] = [
+  [1, () => t('sharp')],
+  [0.3, () => t('good|ability')],
+  [-0.4, () => t('fair')],
+  [-1.1, () => t('shaky')],
+  [-Infinity, () => t('weak')],
 ];
 
 /** Above this spread nothing is said of an ability yet. */
@@ -85,7 +85,7 @@ const UNSURE = 0.7;
  * abilityWords({ mean: 0.5, deviation: 0.9 }); // => 'too few scenes'
  */
 export const abilityWords = ({ mean, deviation }: Ability): string =>
-  deviation > UNSURE ? t('too few scenes') : NAMES.find(([from]) => mean >= from)![1];
+  deviation > UNSURE ? t('too few scenes') : NAMES.find(([from]) => mean >= from)![1]();
 
 /** How much of the ball shows, for paper: the lie without its name. */
 export const SHOWS_WORDS: Record<Lie, string> = told({

@@ -11,7 +11,7 @@ import { QUICK_SPREAD } from './visit';
 /** Two lengths of one unit with that unit once: "3 to 12 yd". */
 function range(from: number, to: number, scale: 'ground' | 'height', units: UnitSystem): string {
   const [low, high] = [sayLength(from, scale, units), sayLength(to, scale, units)];
-  return low === high ? high : `${low.split('\u00a0')[0]} to ${high}`;
+  return low === high ? high : t('{low} to {high}', { low: low.split('\u00a0')[0]!, high });
 }
 
 /** An area in the reader's square unit. */

@@ -102,20 +102,23 @@ export const PICK_SCHOOLS: readonly School[] = rows(
     finish: 'three-quarter',
     fuss: 0.4,
   },
-  [
-    { id: 'pick', name: 'picked clean: on top of the sand, quiet legs, ball first' },
-    {
-      id: 'sweep',
-      name: 'swept off the top for a low lip: ball a little forward, hardly down',
-      clubs: lofts(14, 36),
-      applies: all(
-        ballClean,
-        longerThan(toMetres(90, 'yd'), () => t('For the long ones, 90 yards and more.')),
-      ),
-      entry: () => [-0.012],
-      shaftLeanDeg: 2,
-      fraction: [0.6, 1],
-      finish: 'full',
-    },
-  ],
+  toldIn(
+    ['name'],
+    [
+      { id: 'pick', name: 'picked clean: on top of the sand, quiet legs, ball first' },
+      {
+        id: 'sweep',
+        name: 'swept off the top for a low lip: ball a little forward, hardly down',
+        clubs: lofts(14, 36),
+        applies: all(
+          ballClean,
+          longerThan(toMetres(90, 'yd'), () => t('For the long ones, 90 yards and more.')),
+        ),
+        entry: () => [-0.012],
+        shaftLeanDeg: 2,
+        fraction: [0.6, 1],
+        finish: 'full',
+      },
+    ],
+  ),
 );

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { puttGround } from '@/core/model/putt/putt';
 import { puttFault } from '@/core/model/putt/roll';
 import { SPLASH } from './greenside';
@@ -7,7 +8,9 @@ import type { School } from './school';
 export const PUTT_SCHOOL: School = {
   ...SPLASH,
   id: 'putt-it',
-  name: 'putted: firm sand, no lip, harder than it looks',
+  get name() {
+    return t('putted: firm sand, no lip, harder than it looks');
+  },
   kind: 'putt',
   technique: 'putt',
   applies: (shot) => puttFault(puttGround(shot), shot.burial),

@@ -1,3 +1,4 @@
+import { told } from '@/core/ground/language/told';
 import { t } from '@/core/ground/language/t';
 import type { Hand } from '@/core/ground/player/player';
 import type { Finish } from '@/core/model/flight/finish';
@@ -11,14 +12,14 @@ import { listed } from '../words/listed';
 import { distanceWords } from '../words/words';
 
 /** What each miss is called. */
-export const MISS_WORDS: Record<MissName, string> = {
+export const MISS_WORDS: Record<MissName, string> = told({
   heavy: 'heavy',
   thin: 'thin',
-  shut: 'closed',
-  open: 'open',
+  shut: 'closed|face',
+  open: 'open|face',
   slow: 'slow',
   quick: 'fast',
-};
+});
 
 /** What was done, in a few words. */
 function doneWords(miss: MissName, error: SwingError, units: UnitSystem): string {

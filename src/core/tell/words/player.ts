@@ -12,7 +12,10 @@ export const SKILL_WORDS: Record<Skill, string> = told({
   beginner: 'beginner',
 });
 
-export const HAND_WORDS: Record<Hand, string> = { right: 'right-handed', left: 'left-handed' };
+export const HAND_WORDS: Record<Hand, string> = told({
+  right: 'right-handed',
+  left: 'left-handed',
+});
 
 export const MISS_NAMES: Record<UsualMiss, string> = told({
   heavy: 'heavy',
@@ -22,12 +25,12 @@ export const MISS_NAMES: Record<UsualMiss, string> = told({
 });
 
 /** Parts of the body, one and both. */
-export const BODY_WORDS: Record<BodyCaution, { one: string; both: string }> = {
+export const BODY_WORDS: Record<BodyCaution, { one: string; both: string }> = told({
   wrist: { one: 'wrist', both: 'wrists' },
   elbow: { one: 'elbow', both: 'elbows' },
-  back: { one: 'back', both: 'back' },
+  back: { one: 'back|body', both: 'back|body' },
   shoulder: { one: 'shoulder', both: 'shoulders' },
-};
+});
 
 /**
  * What was learnt of a player, to go on after "with" or "use".

@@ -1,17 +1,45 @@
 import { told } from '@/core/ground/language/told';
 import { t } from '@/core/ground/language/t';
-import type { Beyond } from '@/core/ground/situation/green';
+import type { Green, Beyond } from '@/core/ground/situation/green';
 import type { Lie } from '@/core/ground/sand/lie';
 import type { SandPreset } from '@/core/ground/sand/presets';
 
-/** How each sand is said in the sentence, and how feet and eyes know it. */
-export const SAND_WORDS: Record<SandPreset, { name: string; short: string; feel: string }> = told({
-  powder: { short: 'powder', name: 'powdery sand', feel: 'feet sink and keep sinking' },
-  soft: { short: 'soft', name: 'soft sand', feel: 'feet sink to the laces' },
-  medium: { short: 'medium', name: 'medium sand', feel: 'feet settle and stop' },
-  firm: { short: 'firm', name: 'firm sand', feel: 'feet hardly settle' },
-  wet: { short: 'wet', name: 'wet, packed sand', feel: 'dark; footprints stay sharp' },
-  hardpan: { short: 'hardpan', name: 'hardpan', feel: 'a skin of sand on hard ground' },
+/** How each sand is said by itself, after "in" and in a word, and how feet and eyes know it. */
+export const SAND_WORDS: Record<
+  SandPreset,
+  { name: string; within: string; short: string; feel: string }
+> = told({
+  powder: {
+    short: 'powder',
+    name: 'powdery sand',
+    within: 'powdery sand|in it',
+    feel: 'feet sink and keep sinking',
+  },
+  soft: {
+    short: 'soft',
+    name: 'soft sand',
+    within: 'soft sand|in it',
+    feel: 'feet sink to the laces',
+  },
+  medium: {
+    short: 'medium',
+    name: 'medium sand',
+    within: 'medium sand|in it',
+    feel: 'feet settle and stop',
+  },
+  firm: { short: 'firm', name: 'firm sand', within: 'firm sand|in it', feel: 'feet hardly settle' },
+  wet: {
+    short: 'wet',
+    name: 'wet, packed sand',
+    within: 'wet, packed sand|in it',
+    feel: 'dark; footprints stay sharp',
+  },
+  hardpan: {
+    short: 'hardpan',
+    name: 'hardpan',
+    within: 'hardpan|in it',
+    feel: 'a skin of sand on hard ground',
+  },
 });
 
 /** Lies: as tiles, as the sentence says them ("has a ball ..."), how a ball sits, and how deep it is. */
@@ -72,3 +100,10 @@ export function slopeWords(alongDeg: number, acrossDeg: number): string {
     ? t('{first}, ball {across}° above the feet', { first, across })
     : t('{first}, ball {across}° below the feet', { first, across: -across });
 }
+
+/** How a green takes a ball. */
+export const FIRMNESS_WORDS: Record<Green['firmness'], string> = told({
+  soft: 'soft',
+  medium: 'medium',
+  firm: 'firm',
+});

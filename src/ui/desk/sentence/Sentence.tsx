@@ -25,7 +25,13 @@ import { Token } from '../../reading/Token';
 import { WindPanel } from '../../reading/WindPanel';
 import { windWords } from '../../reading/wind';
 import type { GroundPart } from '@/core/place/sight/origin';
-import { BEYOND_WORDS, LIE_WORDS, SAND_WORDS, slopeWords } from '@/core/tell/words/situation';
+import {
+  FIRMNESS_WORDS,
+  BEYOND_WORDS,
+  LIE_WORDS,
+  SAND_WORDS,
+  slopeWords,
+} from '@/core/tell/words/situation';
 import { MoreTokens } from './MoreTokens';
 import { TOKENS, type TokenName } from './tokens';
 import type { RosterPlayer } from '@/core/lesson/players/player';
@@ -75,7 +81,7 @@ export function Sentence(props: SentenceProps) {
   const alongDeg = degrees(resolved.along);
   const acrossDeg = degrees(resolved.across);
   const sandWords = [
-    sand.crust ? t('dry sand over a packed base') : SAND_WORDS[preset].name,
+    sand.crust ? t('dry sand over a packed base') : SAND_WORDS[preset].within,
     ...(sand.firmness === undefined ? [] : [t('firmness {firmness}', { firmness: sand.firmness })]),
     ...(sand.moisture === undefined ? [] : [t('wetness {moisture}', { moisture: sand.moisture })]),
   ].join(', ');
@@ -233,7 +239,7 @@ export function Sentence(props: SentenceProps) {
         {plainNumber(fromMetres(green.stimp, 'ft'))}
         {Math.abs(green.slope) > 0.004 &&
           `, ${plainNumber(Math.abs(degrees(green.slope)))}° ${green.slope > 0 ? t('uphill') : t('downhill')}`}
-        {green.firmness !== 'medium' && `, ${green.firmness}`}
+        {green.firmness !== 'medium' && `, ${FIRMNESS_WORDS[green.firmness]}`}
       </Token>
       {wind && (
         <>

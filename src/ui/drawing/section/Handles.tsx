@@ -86,7 +86,10 @@ export function Handles(props: HandlesProps) {
         {...common}
         label={t('Edge of the lip')}
         value={shot.lip.height}
-        valueText={`${sayLength(shot.lip.height, 'height', units)} high, ${sayLength(shot.lip.distance, 'height', units)} ahead`}
+        valueText={t('{high} high, {far} ahead', {
+          high: sayLength(shot.lip.height, 'height', units),
+          far: sayLength(shot.lip.distance, 'height', units),
+        })}
         x={x(shot.lip.distance)}
         y={ground}
         onMove={(px, py) =>
@@ -105,7 +108,7 @@ export function Handles(props: HandlesProps) {
       <Handle
         label={t('Ball')}
         value={shot.pin}
-        valueText={`${far(shot.pin)} from the flag`}
+        valueText={t('{far} from the flag', { far: far(shot.pin) })}
         x={x(0)}
         y={z(0)}
         onStart={() => {

@@ -1,5 +1,6 @@
 'use client';
 
+import { FIRMNESS_WORDS } from '@/core/tell/words/situation';
 import { t } from '@/core/ground/language/t';
 import { Plus, Trash2 } from 'lucide-react';
 import { withCut, withFlag } from '@/core/place/record/edit';
@@ -45,7 +46,7 @@ export function GreenForm({ green, today, onChange }: GreenFormProps) {
           label={t('Firmness')}
           value={green.firmness}
           onValue={(firmness) => change({ firmness })}
-          options={GREEN_FIRMNESS.map((firmness) => [firmness, firmness] as const)}
+          options={GREEN_FIRMNESS.map((firmness) => [firmness, FIRMNESS_WORDS[firmness]] as const)}
         />
         <NumberBox
           label={t('Tilt')}

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { notFound } from 'next/navigation';
 import { data } from '@/app/data';
 import { isId } from '@/data/id';
@@ -7,10 +8,11 @@ import { NoPlayers } from '@/ui/frame/NoPlayers';
 import { BookPage } from '@/ui/ground/BookPage';
 import { house } from '../../../house';
 import { todayHere } from '../../../today';
+import { titled } from '../../../titled';
 
 export const dynamic = 'force-dynamic';
 
-export const metadata = { title: 'Bunker book · Mellow Divot' };
+export const generateMetadata = () => titled(t('Bunker book'));
 
 export default async function Page({ params }: { params: Promise<{ id: string }> }) {
   const { id } = await params;

@@ -7,10 +7,11 @@ import { lessonById } from '@/data/lessons';
 import { playersById, playersForDesk } from '@/data/players';
 import { listReadings } from '@/data/readings';
 import { PlanPage } from '@/ui/lessons/PlanPage';
+import { titled } from '../../../titled';
 
 export const dynamic = 'force-dynamic';
 
-export const metadata = { title: 'Plan a lesson · Mellow Divot' };
+export const generateMetadata = () => titled(t('Plan a lesson'));
 
 /** A plan to begin with: today, one turn of eight balls. */
 const blank = (): LessonPlan => ({

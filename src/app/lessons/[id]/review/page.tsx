@@ -1,10 +1,12 @@
+import { t } from '@/core/ground/language/t';
 import { columnsOf } from '@/core/lesson/review/columns';
 import { ReviewPage } from '@/ui/lessons/ReviewPage';
 import { loadLesson } from '../loadLesson';
+import { titled } from '../../../titled';
 
 export const dynamic = 'force-dynamic';
 
-export const metadata = { title: 'Review · Mellow Divot' };
+export const generateMetadata = () => titled(t('Review'));
 
 export default async function Page({ params }: { params: Promise<{ id: string }> }) {
   const { balls, ...loaded } = await loadLesson((await params).id);

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { notFound } from 'next/navigation';
 import type { Sql } from '@/data/sql/sql';
 import { classRound, ROUND } from '@/core/lesson/eye/cards';
@@ -11,10 +12,11 @@ import { playerById } from '@/data/players';
 import { EyePage } from '@/ui/practice/EyePage';
 import { house } from '../../../house';
 import { queryText, type Query } from '../../../query';
+import { titled } from '../../../titled';
 
 export const dynamic = 'force-dynamic';
 
-export const metadata = { title: 'The eye · Mellow Divot' };
+export const generateMetadata = () => titled(t('The eye'));
 
 /** Scenes are numbered from here on by the trainee's own count: the same ones are not drawn twice. */
 const SCENES_A_ROUND = 1000;

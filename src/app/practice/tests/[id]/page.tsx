@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { notFound } from 'next/navigation';
 import { listTests, testById } from '@/data/bunkerTests';
 import { data } from '@/app/data';
@@ -7,10 +8,11 @@ import { NewTest } from '@/ui/practice/NewTest';
 import { TestPage } from '@/ui/practice/TestPage';
 import { queryText, type Query } from '../../../query';
 import { todayIn } from '../../../today';
+import { titled } from '../../../titled';
 
 export const dynamic = 'force-dynamic';
 
-export const metadata = { title: 'Bunker test · Mellow Divot' };
+export const generateMetadata = () => titled(t('Bunker test'));
 
 export default async function Page({
   params,

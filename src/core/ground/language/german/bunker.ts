@@ -27,6 +27,10 @@ export const BUNKER = {
     'Ansagen verwenden den Durchschnitt dieser Spielstärke, bis Sie diese Werte wählen.',
   'Set aside at {balls} balls.': 'Bei {balls} Bällen zurückgestellt.',
   'At least {fewest} balls are needed.': 'Mindestens {fewest} Bälle sind nötig.',
+  'Entry point (right: further behind the ball)': 'Eintrittspunkt (rechts: weiter hinter dem Ball)',
+  'Distance from the same swing': 'Weite desselben Schwungs',
+  'Start direction (right: the player’s side)': 'Startrichtung (rechts: die Spielerseite)',
+  degrees: 'Grad',
   '0 = as planned. Dashed: typical for this level. Solid: this player. The band holds the true average with 90% confidence.':
     '0 = wie geplant. Gestrichelt: üblich für diese Spielstärke. Durchgezogen: dieser Spieler. Das Band enthält das wahre Mittel mit 90 % Sicherheit.',
   '{club} to {swing}, {length} behind': '{club} bis {swing}, {length} dahinter',
@@ -131,12 +135,10 @@ export const BUNKER = {
   'This lesson already exists and was not changed; {balls} added.':
     'Diese Stunde gibt es schon, sie blieb unverändert; {balls} kamen dazu.',
   'Lesson imported with {balls}.': 'Stunde eingelesen, dabei {balls}.',
-  'Plan a lesson': 'Eine Stunde planen',
   'No lessons yet. A lesson has a date, one to eight players, and stations. Balls are logged at the bunker and reviewed afterwards.':
     'Noch keine Stunden. Eine Stunde hat einen Tag, einen bis acht Spieler und Stationen. Bälle werden am Bunker aufgeschrieben und danach durchgesehen.',
   everyone: 'alle',
   '· closed': '· abgeschlossen',
-  Review: 'Rückblick',
   'Delete the lesson at {place}': 'Die Stunde in {place} löschen',
   'Out of the bunker: {share}{moved}': 'Aus dem Bunker: {share}{moved}',
   'Tap the entry point, where the ball finished, or how it was struck.':
@@ -208,7 +210,6 @@ export const BUNKER = {
     'keine Verbindung: Bälle warten in diesem Browser',
   'the server rejected a ball': 'der Server hat einen Ball abgelehnt',
   'Next player': 'Nächster Spieler',
-  Lesson: 'Stunde',
   'next player': 'nächster Spieler',
   'Next station': 'Nächste Station',
   'next station': 'nächste Station',
@@ -231,6 +232,9 @@ export const BUNKER = {
   'tap the entry point': 'auf den Eintrittspunkt tippen',
   Results: 'Ergebnisse',
   'Ball of station {nth}': 'Ball der Station {nth}',
+  halves: 'Hälften',
+  clubs: 'Schläger',
+  players: 'Spieler',
   Compare: 'Vergleichen',
   'In brackets: 95% confidence. Excluded balls are drawn faint and not counted.':
     'In Klammern: 95 % Sicherheit. Nicht gezählte Bälle sind blass gezeichnet.',

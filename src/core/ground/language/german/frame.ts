@@ -2,7 +2,6 @@
 export const FRAME = {
   'This could not be worked out. Reload the page to try again.':
     'Das ließ sich nicht rechnen. Laden Sie die Seite neu, um es noch einmal zu versuchen.',
-  'Recently deleted': 'Zuletzt gelöscht',
   'In a panel: arrow keys change a number (with Shift, by ten); Escape closes.':
     'In einem Feld ändern die Pfeiltasten eine Zahl (mit Umschalt um zehn); Escape schließt.',
   'with {bounce}° of bounce': 'mit {bounce}° Bounce',
@@ -41,10 +40,8 @@ export const FRAME = {
   'What do you want to do?': 'Was möchten Sie tun?',
   'No match.': 'Kein Treffer.',
   Plans: 'Pläne',
-  'Bunker tests': 'Bunkertests',
-  'The eye': 'Das Auge',
+  Notifications: 'Meldungen',
   'Signed in as {who}': 'Angemeldet als {who}',
-  Ground: 'Gelände',
   Rooms: 'Räume',
   'Units: {units}. Change to {other}': 'Einheiten: {units}. Auf {other} umstellen',
   'yd · ft': 'yd · ft',

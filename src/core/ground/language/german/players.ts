@@ -125,6 +125,7 @@ export const PLAYERS = {
   '{name}, swing': '{name}, Schwung',
   ': carries {far}, stops at {far2}; 8 in 10 finish between {far3} and {far4}':
     ': Carry {far}, liegt bei {far2}; 8 von 10 zwischen {far3} und {far4}',
+  ', {percent}% thin': ', {percent}% dünn',
   'Show {other}': 'In {other}',
   'Pocket card as PDF': 'Taschenkarte als PDF',
   'The card takes about ten seconds.': 'Die Karte braucht etwa zehn Sekunden.',
@@ -178,7 +179,6 @@ export const PLAYERS = {
   are: 'sind',
   'Saved reading': 'Gespeicherte Situation',
   'Practice plan': 'Trainingsplan',
-  'Bunker test': 'Bunkertest',
   'Brought back: {title}': 'Zurückgeholt: {title}',
   'Players, lessons, saved readings, practice plans, tests and ground that were deleted, the latest first. A player comes back with lessons, balls and readings. What was erased is not here: it is gone.':
     'Spieler, Stunden, gespeicherte Situationen, Trainingspläne, Tests und Gelände, die gelöscht wurden, die letzten zuerst. Ein Spieler kommt mit Stunden, Bällen und Situationen zurück. Was endgültig gelöscht wurde, ist nicht hier: es ist weg.',
@@ -220,7 +220,6 @@ export const PLAYERS = {
     'Sie werden angesagt, wenn sie wenig mehr kosten, für Spieler ohne eigene Vorlieben.',
   'Nobody signs in on this machine. Other devices need an account once the server is opened to a network.':
     'An diesem Rechner meldet sich niemand an. Andere Geräte brauchen ein Konto, sobald der Server für ein Netz geöffnet ist.',
-  'Import players': 'Spieler einlesen',
   'A CSV file with headings, or a JSON file exported from Mellow Divot: the whole roster, or everything about one player. A CSV file must give each player’s name and clubs. Nothing is saved until you have seen the preview and agreed.':
     'Eine CSV-Datei mit Überschriften, oder eine JSON-Datei aus Mellow Divot: die ganze Spielerliste oder alles über einen Spieler. Eine CSV-Datei muss Namen und Schläger jedes Spielers nennen. Gespeichert wird erst, wenn Sie die Vorschau gesehen und zugestimmt haben.',
   'Choose a file': 'Eine Datei wählen',
@@ -232,7 +231,6 @@ export const PLAYERS = {
   'is back.': 'ist wieder da.',
   'Open {done}': '{done} öffnen',
   '{players} added': '{players} hinzugefügt',
-  players: 'Spieler',
   '; {lines} left out': '; {lines} weggelassen',
   lines: 'Zeilen',
   'Go to the players': 'Zu den Spielern',
@@ -263,6 +261,7 @@ export const PLAYERS = {
   'One club': 'Ein Schläger',
   'Say what the columns hold': 'Sagen Sie, was die Spalten enthalten',
   '{lines}: {good} can be added{faulty}': '{lines}: {good} können dazu{faulty}',
+  ', {faulty} cannot': ', {faulty} nicht',
   'Add {players}': '{players} hinzufügen',
   'Also add {twice} whose name is in the roster already':
     'Auch {twice} hinzufügen, deren Namen schon in der Spielerliste stehen',
@@ -286,6 +285,7 @@ export const PLAYERS = {
   'Preferred techniques': 'Bevorzugte Techniken',
   'They are called when they cost little more. If none is ticked, the academy’s preferences apply.':
     'Sie werden angesagt, wenn sie wenig mehr kosten. Ist keine angekreuzt, gelten die Vorlieben der Akademie.',
+  'Please correct the fields marked above.': 'Bitte berichtigen Sie die oben markierten Felder.',
   'Plan practice': 'Training planen',
   'Export everything': 'Alles ausgeben',
   Erase: 'Endgültig löschen',
@@ -368,7 +368,6 @@ export const PLAYERS = {
   'three months': 'drei Monate',
   'a year': 'ein Jahr',
   'Coaches and the player’s own link': 'Trainer und der eigene Link des Spielers',
-  Coaches: 'Trainer',
   'No coach has an account: everybody who may sign in as a head coach sees everything.':
     'Kein Trainer hat ein Konto: wer sich als Cheftrainer anmelden darf, sieht alles.',
   'Every coach sees this player. Tick those who alone shall.':

@@ -40,8 +40,11 @@ export const SERVER = {
   'the lesson is not there any more': 'die Stunde gibt es nicht mehr',
   'no lesson listens to the tracker now': 'keine Stunde hört gerade auf den Tracker',
   'must be a whole number, not {said}': 'muss eine ganze Zahl sein, nicht {said}',
+  Card: 'Karte',
   'names no player or no usable reading': 'nennt keinen Spieler oder keine brauchbare Situation',
+  Coaches: 'Trainer',
   'nobody is signed in here who may see this': 'hier ist niemand angemeldet, der das sehen darf',
+  'Recently deleted': 'Zuletzt gelöscht',
   'Sign-in name': 'Anmeldename',
   Passphrase: 'Kennwort',
   'Sign in': 'Anmelden',
@@ -63,20 +66,27 @@ export const SERVER = {
     'Nichts Gespeichertes ist verloren, und Bälle, die in diesem Browser warten, sind noch da. Wenn es wieder geschieht, sehen Sie im Protokoll des Servers nach{digest}.',
   'Try again': 'Noch einmal versuchen',
   Desk: 'Pult',
+  'Bunker book': 'Bunkerbuch',
+  Ground: 'Gelände',
   'is not served under the name {host}': 'wird nicht unter dem Namen {host} angeboten',
   'a page of another site may not ask this': 'eine fremde Seite darf das nicht anfragen',
   'the address holds a character that no text has':
     'die Adresse enthält ein Zeichen, das in keinem Text steht',
   'the address holds a % that is followed by no character':
     'die Adresse enthält ein %, dem kein Zeichen folgt',
+  'Bunker shots prescribed, explained, logged and learned.':
+    'Bunkerschläge angesagt, erklärt, aufgeschrieben und gelernt.',
+  Lesson: 'Stunde',
   '"{one}" is not in this lesson': '„{one}“ ist nicht in dieser Stunde',
+  'Plan a lesson': 'Eine Stunde planen',
   'Practice bunker': 'Übungsbunker',
+  Review: 'Rückblick',
+  Lessons: 'Stunden',
   'Page not found': 'Seite nicht gefunden',
   'This player, lesson or page does not exist. It may have been deleted, or the address is incomplete.':
     'Diesen Spieler, diese Stunde oder diese Seite gibt es nicht. Vielleicht wurde sie gelöscht, oder die Adresse ist unvollständig.',
   'Go to': 'Weiter zu',
   Players: 'Spieler',
-  Lessons: 'Stunden',
   'The player in this link is not in the roster: {player}.':
     'Der Spieler in diesem Link steht nicht in der Spielerliste: {player}.',
   'Part of this link could not be read and was left out: {faults}. The rest was used.':
@@ -85,10 +95,16 @@ export const SERVER = {
   '{player} · Mellow Divot': '{player} · Mellow Divot',
   Player: 'Spieler',
   'must be one of {sands}, not "{said}"': 'muss eines von {sands} sein, nicht „{said}“',
+  'Import players': 'Spieler einlesen',
+  Practice: 'Training',
+  Drills: 'Übungen',
+  'The eye': 'Das Auge',
   'must be a whole number from 1 to 99999, with a level from 1 to 5':
     'muss eine ganze Zahl von 1 bis 99999 sein, mit einer Stufe von 1 bis 5',
   'Read it and call it: round {seed}, level {level}':
     'Lesen und ansagen: Runde {seed}, Stufe {level}',
+  'Bunker test': 'Bunkertest',
+  'Bunker tests': 'Bunkertests',
   '"{signIn}" is somebody else\'s': '„{signIn}“ gehört jemand anderem',
   'must leave one head coach at least': 'muss mindestens einen Cheftrainer übrig lassen',
   'Too many are signing in at this moment. Wait a few seconds and try again.':

@@ -1,5 +1,10 @@
 /** Techniques, and why one does not suit, in German. */
 export const TECHNIQUES = {
+  'The ball does not sit on top of the sand.': 'Der Ball liegt nicht oben auf dem Sand.',
+  'The sand is too soft to roll a ball through.':
+    'Der Sand ist zu weich, um einen Ball hindurchzurollen.',
+  'The lip stops a rolling ball.': 'Die Kante hält einen rollenden Ball auf.',
+  'There is too much sand to roll through.': 'Es liegt zu viel Sand im Weg.',
   'One penalty stroke and a clean lie in the same sand, further from the lip.':
     'Ein Strafschlag und eine saubere Lage im selben Sand, weiter weg von der Kante.',
   'Two penalty strokes and a ball on grass behind the bunker.':
@@ -71,7 +76,13 @@ export const TECHNIQUES = {
     'Sandwedge gerader, einen Zoll weniger Sand, voller Schwung',
   'most loft, face open, as hard as you can': 'meister Loft, Schlagfläche offen, so hart du kannst',
   'Nearer than 18 yards nobody should pick it.': 'Näher als 18 Yards nimmt man ihn nicht sauber.',
+  'picked clean: on top of the sand, quiet legs, ball first':
+    'sauber genommen: oben auf dem Sand, ruhige Beine, erst der Ball',
+  'swept off the top for a low lip: ball a little forward, hardly down':
+    'von oben gewischt bei niedriger Kante: Ball etwas vorn, kaum nach unten',
   'For the long ones, 90 yards and more.': 'Für die langen, 90 Yards und mehr.',
+  'putted: firm sand, no lip, harder than it looks':
+    'geputtet: fester Sand, keine Kante, fester, als es aussieht',
   'out the easiest way, then play on': 'auf dem leichtesten Weg heraus, dann weiter',
   'unplayable, dropped in the bunker': 'unspielbar, im Bunker gedroppt',
   'unplayable, dropped back on the line outside':
