@@ -1,6 +1,7 @@
 /**
  * Writes the catalogue of the interface's words, `src/core/ground/language/catalogue.ts`: every message that the sources say through
- * `t`, `told`, `toldIn` and `choices`, in the order of the files. With `--check` nothing is written, and an old catalogue is a fault.
+ * `t`, `told`, `toldIn` and `choices`, in the order of the files. With `--check` nothing is written, and an old catalogue is a fault;
+ * with `--list` the messages are printed as JSON.
  */
 import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
@@ -96,7 +97,9 @@ export function messages() {
   return by;
 }
 
-if (process.argv[1] === fileURLToPath(import.meta.url)) {
+if (process.argv.includes('--list')) {
+  process.stdout.write(JSON.stringify([...messages().values()].flat()));
+} else {
   const lines = [...messages()].map(
     ([file, own]) => `  // ${file}\n${own.map((each) => `  | ${JSON.stringify(each)}`).join('\n')}`,
   );

@@ -190,7 +190,7 @@ export function NoPlayers({ house }: { house: House }) {
       </ul>
       <p className="mt-6 max-w-prose">
         {t('To look around first, stop this server and run')}{' '}
-        <code className="rounded bg-paper-deep px-1.5">{t('npm run demo')}</code>{' '}
+        <code className="rounded bg-paper-deep px-1.5">npm run demo</code>{' '}
         {t('with an empty data folder: it opens a made-up academy.')}
       </p>
     </main>

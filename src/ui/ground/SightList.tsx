@@ -4,7 +4,7 @@ import type { Sight } from '@/core/place/sight/sight';
 import { degrees } from '@/core/ground/units/angle';
 import { plainNumber, sayLength } from '@/core/ground/units/say';
 import type { Hand } from '@/core/ground/player/player';
-import { BEYOND_WORDS, slopeWords } from '@/core/tell/words/situation';
+import { BEYOND_NAMES, slopeWords } from '@/core/tell/words/situation';
 import { useUnits } from '../kit/units';
 
 interface SightListProps {
@@ -44,7 +44,7 @@ export function SightList({ sight, handed }: SightListProps) {
         : `${Math.abs(tilt)}° ${tilt > 0 ? t('uphill') : t('downhill')}`,
     ],
     [t('Must carry'), sight.clear === undefined ? t('nothing but the lip') : ground(sight.clear)],
-    [t('Beyond the green'), BEYOND_WORDS[sight.beyond].replace(' behind', '')],
+    [t('Beyond the green'), BEYOND_NAMES[sight.beyond]],
   ];
   return (
     <dl className="grid grid-cols-[auto_1fr] gap-x-4">

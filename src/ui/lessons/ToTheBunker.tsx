@@ -57,8 +57,7 @@ function OnThisMachine() {
           )}
         </li>
         <li>
-          {t('Stop the server, and start it with')}{' '}
-          <code>{t('MELLOW_HOST=0.0.0.0 npm start')}</code>.
+          {t('Stop the server, and start it with')} <code>MELLOW_HOST=0.0.0.0 npm start</code>.
         </li>
         <li>{t('Sign in, open this lesson again, and point the phone’s camera at the code.')}</li>
       </ol>

@@ -4,6 +4,7 @@ import { FaultyInput, type Fault } from '@/core/tell/format/fault';
 import { toMetres } from '@/core/ground/units/length';
 import { unitFor } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
+import { STRIKE_WORDS as STRIKE_SAID } from './strikeWords';
 import { lengthFault, readBallChange, STRIKES, type LoggedFields, type Strike } from './ball';
 
 /* Quick entry: "e1.5 c12 r3 L2 thin". Entry in inches or centimetres, the rest in yards or metres, depth in mm. */
@@ -22,13 +23,18 @@ const LETTERS: Record<string, string> = told({
   h: 'height',
 });
 
-/** Other words for the strikes. */
+/** Other words for the strikes, German ones among them. */
 const STRIKE_WORDS: Record<string, Strike> = {
   ...Object.fromEntries(STRIKES.map((strike) => [strike, strike])),
   fat: 'heavy',
   ok: 'good',
   clean: 'good',
   shank: 'heel',
+  gut: 'good',
+  dünn: 'thin',
+  fett: 'heavy',
+  kante: 'lip',
+  ferse: 'heel',
 };
 
 /** What each letter is a length of; a run is no field of its own. */
@@ -100,7 +106,7 @@ export function readBallText(text: string, units: UnitSystem): LoggedFields {
           list: Object.entries(LETTERS)
             .map(([letter, word]) => `${letter} ${word}`)
             .join(', '),
-          strikes: STRIKES.join(', '),
+          strikes: STRIKES.map((strike) => STRIKE_SAID[strike]).join(', '),
         }),
       });
       continue;

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { check, FaultyInput, type Fault } from '@/core/tell/format/fault';
 import {
   exactObject,
@@ -83,22 +84,31 @@ export function readTest(input: unknown): BunkerTest {
   if (!TEST_BALLS.includes(test.balls as (typeof TEST_BALLS)[number])) {
     faults.push({
       path: 'balls',
-      message: `must be ${TEST_BALLS.join(' or ')}, not ${test.balls}`,
+      message: t('must be {testBalls}, not {balls}', {
+        testBalls: TEST_BALLS.join(' or '),
+        balls: test.balls,
+      }),
     });
   }
   if (test.hits.length > test.balls) {
-    faults.push({ path: 'hits', message: `must be at most the ${test.balls} balls of the test` });
+    faults.push({
+      path: 'hits',
+      message: t('must be at most the {balls} balls of the test', { balls: test.balls }),
+    });
   }
   test.hits.forEach(({ station }, i) => {
     if (station !== stationOf(i, test.balls)) {
-      faults.push({ path: `hits[${i}].station`, message: `must be ${stationOf(i, test.balls)}` });
+      faults.push({
+        path: `hits[${i}].station`,
+        message: t('must be {stationOf}', { stationOf: stationOf(i, test.balls) }),
+      });
     }
   });
   test.stations.forEach(({ norms }, i) => {
     for (const [level, chances] of Object.entries(norms)) {
       const sum = chances.reduce((all, chance) => all + chance, 0);
       if (Math.abs(sum - 1) > ROUNDING) {
-        faults.push({ path: `stations[${i}].norms.${level}`, message: 'must add up to 1' });
+        faults.push({ path: `stations[${i}].norms.${level}`, message: t('must add up to 1') });
       }
     }
   });

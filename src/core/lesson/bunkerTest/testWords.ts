@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { handicapWords } from '@/core/tell/words/player';
 import { LEVEL_HANDICAP, type Figure, type Retest } from './figure';
 
@@ -10,9 +11,15 @@ const said = (handicap: number): string => handicapWords(Math.round(handicap));
  * figureWords({ handicap: 14.2, low: 8, high: 21 }); // => 'Plays from bunkers like a handicap of 14 (8 to 21).'
  */
 export function figureWords({ handicap, low, high }: Figure): string {
-  const last = high >= LEVEL_HANDICAP.beginner ? `${said(high)} or more` : said(high);
-  const first = low <= LEVEL_HANDICAP.expert ? `${said(low)} or better` : said(low);
-  return `Plays from bunkers like a handicap of ${said(handicap)} (${first} to ${last}).`;
+  const last =
+    high >= LEVEL_HANDICAP.beginner ? t('{said} or more', { said: said(high) }) : said(high);
+  const first =
+    low <= LEVEL_HANDICAP.expert ? t('{said} or better', { said: said(low) }) : said(low);
+  return t('Plays from bunkers like a handicap of {said} ({first} to {last}).', {
+    said: said(handicap),
+    first,
+    last,
+  });
 }
 
 /** From here on a change is more than luck. */
@@ -21,10 +28,15 @@ const SURE = 0.95;
 /** What a retest says, never more than the balls show. */
 export function retestWords({ better, likely, balls }: Retest): string {
   const by = Math.round(Math.abs(better));
-  if (likely >= SURE) return `Better than last time by about ${by}: more than luck.`;
-  if (likely <= 1 - SURE) return `Not as good as last time by about ${by}: more than luck.`;
-  if (by === 0) return 'The same as last time.';
-  const what = better > 0 ? 'Better' : 'Not as good';
-  const wanted = balls === null ? '' : ` About ${balls} balls each time would tell such a change.`;
-  return `${what} by about ${by}, which may be luck.${wanted}`;
+  if (likely >= SURE) return t('Better than last time by about {by}: more than luck.', { by });
+  if (likely <= 1 - SURE)
+    return t('Not as good as last time by about {by}: more than luck.', { by });
+  if (by === 0) return t('The same as last time.');
+  const wanted =
+    balls === null
+      ? ''
+      : ` ${t('About {balls} balls each time would tell such a change.', { balls })}`;
+  return better > 0
+    ? t('Better by about {by}, which may be luck.{wanted}', { by, wanted })
+    : t('Not as good by about {by}, which may be luck.{wanted}', { by, wanted });
 }

@@ -18,7 +18,7 @@ export type CsvColumn = (typeof CSV_COLUMNS)[number];
 export const MEANINGS = [...CSV_COLUMNS, 'first', 'last', 'club'] as const;
 export type Meaning = (typeof MEANINGS)[number];
 
-/** Headings that other programs and people give these columns, in lower case without punctuation. */
+/** Headings that other programs and people give these columns in English and German, in lower case without punctuation. */
 const HEADINGS = new Map<string, Meaning>(
   Object.entries({
     name: 'name',
@@ -52,6 +52,17 @@ const HEADINGS = new Map<string, Meaning>(
     notes: 'notes',
     comment: 'notes',
     comments: 'notes',
+    spieler: 'name',
+    vorname: 'first',
+    nachname: 'last',
+    familienname: 'last',
+    händigkeit: 'handed',
+    spielstärke: 'skill',
+    fehlschlag: 'usual_miss',
+    lieblingsschläger: 'trusted_club',
+    einheiten: 'units',
+    notizen: 'notes',
+    schläger: 'clubs',
     bag: 'clubs',
     clubs: 'clubs',
   } as const),

@@ -30,14 +30,35 @@ const SKILL_WORDS = new Map<string, Skill>(
     'mid handicap': 'middle',
     high: 'beginner',
     new: 'beginner',
+    profi: 'expert',
+    einstellig: 'good',
+    'einstelliges handicap': 'good',
+    mittel: 'middle',
+    'mittleres handicap': 'middle',
+    anfänger: 'beginner',
   } as const),
 );
 
 const HAND_WORDS = new Map(
-  Object.entries({ r: 'right', l: 'left', rh: 'right', lh: 'left' } as const),
+  Object.entries({
+    r: 'right',
+    l: 'left',
+    rh: 'right',
+    lh: 'left',
+    rechts: 'right',
+    links: 'left',
+    rechtshändig: 'right',
+    linkshändig: 'left',
+  } as const),
 );
 const UNIT_WORDS = new Map(
-  Object.entries({ m: 'metres', metric: 'metres', yd: 'yards', meters: 'metres' } as const),
+  Object.entries({
+    m: 'metres',
+    metric: 'metres',
+    yd: 'yards',
+    meters: 'metres',
+    meter: 'metres',
+  } as const),
 );
 
 const list = (cell: string): string[] =>

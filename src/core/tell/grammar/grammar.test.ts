@@ -4,6 +4,7 @@ import { LIES } from '@/core/ground/sand/lie';
 import { SAND_PRESETS } from '@/core/ground/sand/presets';
 import { readSituation } from '../format/situation';
 import type { ShotInput } from '../format/shot';
+import { speaking } from '@/core/testing/speaking';
 import { completions, PHRASES } from './phrases';
 import { saidShot } from './saidShot';
 import { understand } from './understand';
@@ -136,42 +137,44 @@ test('what it prints, it reads: the examples', () => {
   }
 });
 
+/* Whatever a coach may type, within the format. */
+const whole = (min: number, max: number) => fc.integer({ min, max });
+const anyShot = fc.record(
+  {
+    pin_yd: whole(3, 200),
+    edge_m: whole(2, 100),
+    back_yd: whole(5, 240),
+    carry_ft: whole(6, 90),
+    lip: fc.record({ height_cm: whole(0, 300), distance_ft: whole(1, 40) }),
+    lie: fc.constantFrom(...LIES),
+    sand: fc.record(
+      {
+        preset: fc.constantFrom(...SAND_PRESETS),
+        firmness: fc.constantFrom(0, 0.35, 0.6, 1),
+        moisture: fc.constantFrom(0.1, 0.5),
+        density_kgm3: whole(1200, 2100),
+      },
+      { requiredKeys: ['preset'] },
+    ),
+    slope: fc.record({ along_deg: whole(1, 25), across_deg: whole(-20, -1) }),
+    green: fc.record(
+      {
+        stimp_ft: whole(6, 14),
+        slope_deg: whole(1, 5),
+        firmness: fc.constantFrom('soft', 'firm'),
+      },
+      { requiredKeys: ['stimp_ft'] },
+    ),
+    wind: fc.record({
+      speed_mps: whole(1, 15),
+      from_deg: fc.constantFrom(0, 45, 90, 135, 180, 225, 270, 315),
+    }),
+    beyond: fc.constantFrom('fringe', 'rough', 'water'),
+  },
+  { requiredKeys: ['pin_yd'] },
+);
+
 test('what it prints, it reads: any shot', () => {
-  const whole = (min: number, max: number) => fc.integer({ min, max });
-  const anyShot = fc.record(
-    {
-      pin_yd: whole(3, 200),
-      edge_m: whole(2, 100),
-      back_yd: whole(5, 240),
-      carry_ft: whole(6, 90),
-      lip: fc.record({ height_cm: whole(0, 300), distance_ft: whole(1, 40) }),
-      lie: fc.constantFrom(...LIES),
-      sand: fc.record(
-        {
-          preset: fc.constantFrom(...SAND_PRESETS),
-          firmness: fc.constantFrom(0, 0.35, 0.6, 1),
-          moisture: fc.constantFrom(0.1, 0.5),
-          density_kgm3: whole(1200, 2100),
-        },
-        { requiredKeys: ['preset'] },
-      ),
-      slope: fc.record({ along_deg: whole(1, 25), across_deg: whole(-20, -1) }),
-      green: fc.record(
-        {
-          stimp_ft: whole(6, 14),
-          slope_deg: whole(1, 5),
-          firmness: fc.constantFrom('soft', 'firm'),
-        },
-        { requiredKeys: ['stimp_ft'] },
-      ),
-      wind: fc.record({
-        speed_mps: whole(1, 15),
-        from_deg: fc.constantFrom(0, 45, 90, 135, 180, 225, 270, 315),
-      }),
-      beyond: fc.constantFrom('fringe', 'rough', 'water'),
-    },
-    { requiredKeys: ['pin_yd'] },
-  );
   fc.assert(
     fc.property(anyShot, (shot) => {
       const { shot: again, unread } = understand(saidShot(shot), {}, 'metres');
@@ -179,6 +182,44 @@ test('what it prints, it reads: any shot', () => {
       expect(plain(again)).toEqual(plain(shot));
     }),
   );
+});
+
+describe('German', () => {
+  test.each([
+    [
+      '18 zur Fahne, eingebohrt, fester Sand, Grün ab 11, Kante 1,2 auf 1,8',
+      '18 to the flag, plugged, firm sand, green at 11, lip 1.2 at 1.8',
+    ],
+    [
+      'Ein Ball im Spiegelei, nasser harter Sand, bergauf 8, leichter Gegenwind',
+      'fried egg, wet packed sand, up 8, light headwind',
+    ],
+    [
+      '30 m bis zur Fahne, Ball unter den Füßen 5, Wasser dahinter',
+      '30 m to the flag, ball below 5, water behind',
+    ],
+    ['Wind 10 von vorn von rechts, keine Kante', 'wind 10 against from the right, no lip'],
+  ])('%s', (german, english) => {
+    expect(unreadWords(german)).toEqual([]);
+    expect(plain(read(german).shot)).toEqual(plain(read(english).shot));
+  });
+
+  test('what is not understood is marked where it was typed', () => {
+    expect(unreadWords('eingebohrt, lila Sand, 18 zur Fahne')).toEqual(['lila']);
+  });
+
+  test('every phrase that is offered is understood, and what is printed is read', () => {
+    speaking('de', () => {
+      for (const phrase of PHRASES) expect([phrase, unreadWords(phrase)]).toEqual([phrase, []]);
+      fc.assert(
+        fc.property(anyShot, (shot) => {
+          const { shot: again, unread } = understand(saidShot(shot), {}, 'metres');
+          expect([saidShot(shot), unread]).toEqual([saidShot(shot), []]);
+          expect(plain(again)).toEqual(plain(shot));
+        }),
+      );
+    });
+  });
 });
 
 test('no text, however odd, throws', () => {

@@ -1,10 +1,20 @@
+import { told } from '@/core/ground/language/told';
 import type { UnitSystem } from '@/core/ground/units/system';
 
 /** Phrases offered while typing, in the order in which a coach reads. */
-export const PHRASES: readonly string[] = [
+export const PHRASES: readonly string[] = told([
   '18 to the flag',
-  ...['clean', 'sitting down', 'fried egg', 'plugged', 'buried'],
-  ...['powdery sand', 'soft sand', 'medium sand', 'firm sand', 'wet packed', 'hardpan'],
+  'clean',
+  'sitting down',
+  'fried egg',
+  'plugged',
+  'buried',
+  'powdery sand',
+  'soft sand',
+  'medium sand',
+  'firm sand',
+  'wet packed',
+  'hardpan',
   'dry crust over wet',
   'firmness 0.6',
   'wetness 0.3',
@@ -29,13 +39,13 @@ export const PHRASES: readonly string[] = [
   'wind 10 against',
   'wind 10 behind',
   'no wind',
-];
+]);
 
 /** A reading as an example, its bare numbers in the units of whoever types it. */
-export const EXAMPLE_LINE: Readonly<Record<UnitSystem, string>> = {
+export const EXAMPLE_LINE: Readonly<Record<UnitSystem, string>> = told({
   yards: '18 to the flag, plugged, firm sand, green at 11, lip 4 at 6',
   metres: '16 to the flag, plugged, firm sand, green at 10, lip 1.2 at 1.8',
-};
+});
 
 /** Phrases that go on from the word being typed; at most `most`. */
 export function completions(text: string, most = 6): string[] {

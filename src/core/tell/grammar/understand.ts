@@ -1,5 +1,6 @@
 import type { ShotInput } from '../format/shot';
 import type { UnitSystem } from '@/core/ground/units/system';
+import { inEnglish } from './german';
 import { RULES } from './rules';
 
 /** A stretch of the typed text: from, to. */
@@ -23,12 +24,13 @@ const blanked = (text: string, [from, to]: Span): string =>
 
 /**
  * Reads a typed sentence such as "plugged, firm, 18 to the flag, green at 11, lip 4 at 6, up 8, wind 5 against".
- * What it does not say stays as it stands in `shot`; lengths without a unit are in the usual one.
+ * German words are read too. What it does not say stays as it stands in `shot`; lengths without a unit are in the usual one.
  *
  * @returns the new shot, not checked against the situation format, and which words were read
  */
 export function understand(text: string, shot: ShotInput, units: UnitSystem): Understood {
-  let rest = text.toLowerCase().replaceAll('\u00a0', ' ');
+  const { text: english, at } = inEnglish(text.toLowerCase().replaceAll('\u00a0', ' '));
+  let rest = english;
   let next = shot;
   const read: Span[] = [];
   for (const { pattern, apply } of RULES) {
@@ -46,5 +48,10 @@ export function understand(text: string, shot: ShotInput, units: UnitSystem): Un
     match.index,
     match.index + match[0].length,
   ]);
-  return { shot: next, read: read.sort((a, b) => a[0] - b[0]), unread };
+  const typed = ([from, to]: Span): Span => [at[from]!, at[to - 1]! + 1];
+  return {
+    shot: next,
+    read: read.sort((a, b) => a[0] - b[0]).map(typed),
+    unread: unread.map(typed),
+  };
 }

@@ -72,7 +72,16 @@ export const LIE_WORDS: Record<Lie, { name: string; said: string; sits: string; 
     },
   });
 
-/** What may lie past the green, as the sentence says it. */
+/** What may lie past the green, by itself. */
+export const BEYOND_NAMES: Record<Beyond, string> = told({
+  fringe: 'fringe',
+  rough: 'rough',
+  bunker: 'another bunker',
+  water: 'water',
+  'out-of-bounds': 'out of bounds',
+});
+
+/** The same as the sentence says it. */
 export const BEYOND_WORDS: Record<Beyond, string> = told({
   fringe: 'fringe behind',
   rough: 'rough behind',

@@ -250,7 +250,6 @@ export const BUNKER = {
   'Under Players, Academy, choose “Coaches and sign-in” and add yourself as head coach.':
     'Wählen Sie unter Spieler, Akademie „Trainer und Anmeldung“ und fügen Sie sich als Cheftrainer hinzu.',
   'Stop the server, and start it with': 'Halten Sie den Server an und starten Sie ihn mit',
-  'MELLOW_HOST=0.0.0.0 npm start': 'MELLOW_HOST=0.0.0.0 npm start',
   'Sign in, open this lesson again, and point the phone’s camera at the code.':
     'Melden Sie sich an, öffnen Sie diese Stunde wieder und richten Sie die Kamera des Telefons auf den Code.',
   'Only on a network that you trust: nothing is encrypted on the way without a proxy that does it.':

@@ -94,7 +94,6 @@ export const DESK = {
   'depth of the ball': 'Tiefe des Balls',
   'slope along the line': 'Neigung auf der Linie',
   wind: 'Wind',
-  against: 'von vorn',
   'When the call changes': 'Wann sich die Ansage ändert',
   'checking when the call changes …': 'prüft, wann sich die Ansage ändert …',
   'The call holds: a higher lip, more or less distance, other sand, a deeper lie, slope, wind and the club’s bounce were all checked.':
@@ -249,8 +248,6 @@ export const DESK = {
   'read off {name}; change any of it here.':
     'von {name} abgelesen; ändern Sie hier, was Sie wollen.',
   'Back to the plan': 'Zurück zum Plan',
-  'land it at {carry}': 'Landung bei {carry}',
-  'carry {clear}': 'Carry {clear}',
   'other escape route': 'anderer Ausweg',
   'other escape routes': 'andere Auswege',
   'Let Mellow Divot choose': 'Mellow Divot wählen lassen',
@@ -262,8 +259,6 @@ export const DESK = {
   'Carry needed to clear water or another bunker.': 'Carry über Wasser oder einen anderen Bunker.',
   'and …': 'und …',
   'dry sand over a packed base': 'trockenem Sand über hartem Grund',
-  'firmness {firmness}': 'Festigkeit {firmness}',
-  'wetness {moisture}': 'Feuchte {moisture}',
   'has a ball': 'hat einen Ball',
   Lie: 'Lage',
   in: 'in',
@@ -427,9 +422,7 @@ export const DESK = {
   '{words}; degrees from the flag, to the left with a minus':
     '{words}; Grad von der Fahne, nach links mit Minus',
   'against, from the right': 'von vorn, von rechts',
-  'from the right': 'von rechts',
   'behind, from the right': 'von hinten, von rechts',
   'behind, from the left': 'von hinten, von links',
-  'from the left': 'von links',
   'against, from the left': 'von vorn, von links',
 };

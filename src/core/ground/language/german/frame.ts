@@ -33,7 +33,6 @@ export const FRAME = {
   'Add the player and open the desk': 'Den Spieler hinzufügen und das Pult öffnen',
   'To look around first, stop this server and run':
     'Um sich erst umzusehen, halten Sie diesen Server an und starten Sie',
-  'npm run demo': 'npm run demo',
   'with an empty data folder: it opens a made-up academy.':
     'mit einem leeren Datenordner: das öffnet eine erfundene Akademie.',
   Everything: 'Alles',

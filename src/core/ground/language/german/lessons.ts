@@ -56,6 +56,26 @@ export const LESSONS = {
   'stayed in': 'liegen geblieben',
   '1 point': '1 Punkt',
   '{band} points': '{band} Punkte',
+  'must be {testBalls}, not {balls}': 'müssen {testBalls} sein, nicht {balls}',
+  'must be at most the {balls} balls of the test':
+    'dürfen höchstens die {balls} Bälle des Tests sein',
+  'must be {stationOf}': 'muss {stationOf} sein',
+  'must add up to 1': 'müssen zusammen 1 ergeben',
+  '{said} or more': '{said} oder mehr',
+  '{said} or better': '{said} oder besser',
+  'Plays from bunkers like a handicap of {said} ({first} to {last}).':
+    'Spielt aus Bunkern wie mit Handicap {said} ({first} bis {last}).',
+  'Better than last time by about {by}: more than luck.':
+    'Um etwa {by} besser als beim letzten Mal: mehr als Glück.',
+  'Not as good as last time by about {by}: more than luck.':
+    'Um etwa {by} schlechter als beim letzten Mal: mehr als Pech.',
+  'The same as last time.': 'Wie beim letzten Mal.',
+  'About {balls} balls each time would tell such a change.':
+    'Etwa {balls} Bälle je Test würden eine solche Veränderung zeigen.',
+  'Better by about {by}, which may be luck.{wanted}':
+    'Um etwa {by} besser, vielleicht durch Glück.{wanted}',
+  'Not as good by about {by}, which may be luck.{wanted}':
+    'Um etwa {by} schlechter, vielleicht durch Pech.{wanted}',
   'head coach': 'Cheftrainer',
   'sees and does everything': 'sieht und darf alles',
   coach: 'Trainer',
