@@ -14,6 +14,7 @@ import { isDone } from '../server/said';
 import { AccountForm } from './AccountForm';
 import { PassphraseForm } from './PassphraseForm';
 import { deviceName } from './deviceName';
+import { logWords } from './logWords';
 import { sayAgo } from '../kit/day';
 
 interface CoachesPageProps {
@@ -175,7 +176,7 @@ export function CoachesPage({ accounts, sessions, log }: CoachesPageProps) {
                 <time dateTime={at} suppressHydrationWarning className="text-ink-soft">
                   {sayAgo(at)}
                 </time>
-                : {name ?? t('this machine')} {what}
+                : {name ?? t('this machine')} {logWords(what)}
                 {device && `, ${deviceName(device)}`}
               </li>
             ))}

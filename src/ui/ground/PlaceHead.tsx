@@ -1,5 +1,6 @@
 'use client';
 
+import { capital } from '@/core/tell/words/capital';
 import { told } from '@/core/ground/language/told';
 import { t } from '@/core/ground/language/t';
 import Link from 'next/link';
@@ -20,22 +21,21 @@ interface PlaceHeadProps {
 
 type DrawingRef = PlaceHeadProps['drawing'];
 
+const DRAWINGS = told({ plan: 'the plan', section: 'the section' });
+
 /** A drawing as what it can be saved as; where there is none on the page nothing is saved, and that is said. */
 function picturesOf(name: 'plan' | 'section', drawing: DrawingRef): Saved[] {
   const made = (file: (svg: SVGSVGElement) => void) => () => {
     if (drawing.current) file(drawing.current);
-    else
-      toast.error(
-        t('There is no {name} to save yet: put a ball in the sand under Play.', { name }),
-      );
+    else toast.error(t('Nothing to save yet: put a ball in the sand under Play.'));
   };
   return [
     {
-      name: t('The {name} as SVG', { name }),
+      name: t('{drawing} as SVG', { drawing: capital(DRAWINGS[name]) }),
       act: made((svg) => save(`${name}.svg`, svgText(svg), 'image/svg+xml')),
     },
     {
-      name: t('The {name} as PNG', { name }),
+      name: t('{drawing} as PNG', { drawing: capital(DRAWINGS[name]) }),
       act: made((svg) => void savePng(`${name}.png`, svg)),
     },
   ];

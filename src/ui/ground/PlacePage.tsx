@@ -96,8 +96,8 @@ export function PlacePage({ stored, ...begins }: PlacePageProps) {
   };
 
   const commands: Command[] = [
-    { name: t('Undo'), group: 'Do', key: 'mod+z', act: undo },
-    { name: t('Redo'), group: 'Do', key: 'mod+shift+z', otherKey: 'mod+y', act: redo },
+    { name: t('Undo'), group: t('Do'), key: 'mod+z', act: undo },
+    { name: t('Redo'), group: t('Do'), key: 'mod+shift+z', otherKey: 'mod+y', act: redo },
   ];
   useCommands(commands);
 

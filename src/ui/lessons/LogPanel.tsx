@@ -98,7 +98,7 @@ export function LogPanel(props: LogPanelProps) {
       name: t('Struck as called'),
       group: t('Ball'),
       key: 'a',
-      words: ['mark', 'good'],
+      words: [t('mark'), t('good')],
       hint: t('as called'),
       act: logAsCalled,
     },

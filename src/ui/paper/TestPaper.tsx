@@ -55,7 +55,7 @@ export function TestPaper({ stored, units }: { stored: StoredTest; units: UnitSy
             <Text style={styles.head}>{t('Of 100 balls, against every level')}</Text>
             <View style={styles.row}>
               <Text style={styles.label}> </Text>
-              {['here', ...SKILLS.map((skill) => SKILL_WORDS[skill])].map((name) => (
+              {[t('here'), ...SKILLS.map((skill) => SKILL_WORDS[skill])].map((name) => (
                 <Text key={name} style={styles.cell}>
                   {name}
                 </Text>

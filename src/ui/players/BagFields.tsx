@@ -1,5 +1,6 @@
 'use client';
 
+import { choices } from '@/core/ground/language/told';
 import { t } from '@/core/ground/language/t';
 import { ArrowDown, ArrowUp, X } from 'lucide-react';
 import {
@@ -9,7 +10,7 @@ import {
   type FieldErrors,
   type UseFormRegister,
 } from 'react-hook-form';
-import { typicalClub, type ClubType } from '@/core/ground/club/club';
+import { typicalClub } from '@/core/ground/club/club';
 import { degrees } from '@/core/ground/units/angle';
 import { plainNumber, unitFor } from '@/core/ground/units/say';
 import { Choice, TextInput } from '../kit/fields';
@@ -23,13 +24,13 @@ interface BagFieldsProps {
   errors: FieldErrors<PlayerFormValues>;
 }
 
-const TYPES: readonly (readonly [ClubType, string])[] = [
+const TYPES = choices([
   ['wedge', 'wedge'],
   ['iron', 'iron'],
   ['hybrid', 'hybrid'],
   ['wood', 'wood'],
   ['putter', 'putter'],
-];
+]);
 
 const ICON = 'grid h-11 w-9 place-items-center rounded hover:bg-paper-deep disabled:opacity-40';
 

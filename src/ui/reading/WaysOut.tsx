@@ -1,5 +1,6 @@
 'use client';
 
+import { toldIn } from '@/core/ground/language/told';
 import { t } from '@/core/ground/language/t';
 import { X } from 'lucide-react';
 import { useState } from 'react';
@@ -29,11 +30,11 @@ const lowWay = (toward_deg: number): WayInput => ({
   room_yd: 15,
 });
 
-const SIDES = [
+const SIDES = toldIn(['name'], [
   { deg: 90, name: 'right' },
   { deg: 180, name: 'back' },
   { deg: -90, name: 'left' },
-] as const;
+] as const);
 
 /** Where a way goes, in words. */
 function towardWords(deg: number): string {

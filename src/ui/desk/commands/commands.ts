@@ -37,7 +37,7 @@ export function deskCommands(hands: DeskHands): Command[] {
     ...OVERLAY_NAMES.map((overlay): Command => {
       const words = OVERLAYS[overlay];
       const sheet = { does: words.name.toLowerCase() };
-      return { ...words, group: 'Do', sheet, act: () => hands.open(overlay) };
+      return { ...words, group: t('Do'), sheet, act: () => hands.open(overlay) };
     }),
     {
       name: t('Side view or view from above'),
@@ -73,7 +73,7 @@ export function deskCommands(hands: DeskHands): Command[] {
     },
     {
       name: t('Undo'),
-      group: 'Do',
+      group: t('Do'),
       key: 'mod+z',
       words: [t('undo')],
       hint: t('undo'),
@@ -82,7 +82,7 @@ export function deskCommands(hands: DeskHands): Command[] {
     },
     {
       name: t('Redo'),
-      group: 'Do',
+      group: t('Do'),
       key: 'mod+shift+z',
       otherKey: 'mod+y',
       words: [t('redo')],
@@ -91,18 +91,23 @@ export function deskCommands(hands: DeskHands): Command[] {
     },
     {
       name: t('Card to print'),
-      group: 'Do',
+      group: t('Do'),
       words: [t('share'), t('print')],
       act: () => hands.goTo(hands.card.page),
     },
     {
       name: t('Card as PDF'),
-      group: 'Do',
+      group: t('Do'),
       words: [t('share'), t('download')],
       act: () => hands.goTo(hands.card.pdf),
     },
-    { name: t('Yards or metres'), group: 'Do', words: [t('units'), t('feet')], act: hands.units },
-    { name: t('Light or dusk'), group: 'Do', words: [t('theme'), t('dark')], act: hands.theme },
+    {
+      name: t('Yards or metres'),
+      group: t('Do'),
+      words: [t('units'), t('feet')],
+      act: hands.units,
+    },
+    { name: t('Light or dusk'), group: t('Do'), words: [t('theme'), t('dark')], act: hands.theme },
     ...LIES.map((lie): Command => ({
       name: t('Lie: {name}', { name: LIE_WORDS[lie].name }),
       group: t('Reading'),

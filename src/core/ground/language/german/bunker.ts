@@ -145,11 +145,12 @@ export const BUNKER = {
     'Tippen Sie auf den Eintrittspunkt, wo der Ball liegen blieb oder wie er getroffen war.',
   'Strike: {strike}': 'Treffer: {strike}',
   'Struck as called': 'Wie angesagt getroffen',
+  mark: 'Eintritt',
   'Quick entry': 'Schnelleingabe',
   'quick entry': 'Schnelleingabe',
   'as called: right entry point, good strike':
     'wie angesagt: richtiger Eintrittspunkt, guter Treffer',
-  'no strike noted': 'kein Treffer aufgeschrieben',
+  'no strike noted': 'ohne Angabe',
   'e1.5 c12 r3 L2 thin ! note': 'e1.5 c12 r3 L2 thin ! Notiz',
   Log: 'Aufschreiben',
   'More details for this ball': 'Mehr zu diesem Ball',

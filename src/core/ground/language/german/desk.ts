@@ -124,6 +124,7 @@ export const DESK = {
     '{cautions} Im Spiel gelten die gültigen Golfregeln und die Platzregeln: der Sand wird vor dem Schlag nicht berührt.',
   Menu: 'Menü',
   'Rules and care': 'Regeln und Vorsicht',
+  Do: 'Tun',
   'Side view or view from above': 'Ansicht von der Seite oder von oben',
   Drawing: 'Zeichnung',
   seen: 'gesehen',

@@ -52,10 +52,12 @@ export const PLAN = {
   green: 'Grün',
   greens: 'Grüns',
   'Delete {place}': '{place} löschen',
-  'There is no {name} to save yet: put a ball in the sand under Play.':
-    'Es gibt noch nichts zu speichern ({name}): legen Sie unter Spielen einen Ball in den Sand.',
-  'The {name} as SVG': '{name} als SVG',
-  'The {name} as PNG': '{name} als PNG',
+  'the plan': 'der Plan',
+  'the section': 'der Schnitt',
+  'Nothing to save yet: put a ball in the sand under Play.':
+    'Noch nichts zu speichern: legen Sie unter Spielen einen Ball in den Sand.',
+  '{drawing} as SVG': '{drawing} als SVG',
+  '{drawing} as PNG': '{drawing} als PNG',
   'All changes saved': 'Alle Änderungen gespeichert',
   'Name of the ground': 'Name des Geländes',
   'This ground': 'Dieses Gelände',

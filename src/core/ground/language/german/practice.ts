@@ -226,7 +226,6 @@ export const PRACTICE = {
   '1 to {bands}: where it stopped': '1 bis {bands}: wo er liegen blieb',
   'Against every level': 'Gegen jede Spielstärke',
   'Of 100 balls': 'Von 100 Bällen',
-  here: 'hier',
   'The levels are what the engine expects with this bag, from these stations, in this sand; not balls that anybody hit. In brackets: 90% confidence.':
     'Die Spielstärken sind, was die Rechnung mit diesem Bag, von diesen Stationen, in diesem Sand erwartet; keine Bälle, die jemand geschlagen hat. In Klammern: 90 % Sicherheit.',
   'Earlier tests': 'Frühere Tests',
