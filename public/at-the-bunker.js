@@ -8,7 +8,8 @@ const DAY_MS = 24 * 60 * 60 * 1000;
 const KEPT_AT = 'x-kept-at';
 
 const isBunker = ({ pathname }) => /^\/lessons\/[0-9a-f-]{36}$/.test(pathname);
-const isPart = ({ pathname }) => pathname.startsWith('/_next/static/') || pathname.startsWith('/words/');
+const isPart = ({ pathname }) =>
+  pathname.startsWith('/_next/static/') || pathname.startsWith('/words/');
 
 /** Keeps a page in the place of the one before, with when it was kept. */
 async function keep(url, response) {

@@ -1,4 +1,5 @@
 import { setTimeout as wait } from 'node:timers/promises';
+import pRetry from 'p-retry';
 import { migrate } from '../migrations/migrate';
 import { codeOf } from '../sql/codeOf';
 import type { Engine } from '../sql/sql';
@@ -39,6 +40,20 @@ async function answering(sql: Engine, patience: number): Promise<void> {
     }
   }
 }
+
+/** PostgreSQL's code for a role that is not known. */
+const NO_SUCH_ROLE = '42704';
+
+/**
+ * Brings the tables up to date. Roles belong to all databases of a server: where another one makes `mellow_guest` at the same moment, it is
+ * there, but not known here until this transaction is over.
+ */
+const upToDate = (sql: Engine): Promise<unknown> =>
+  pRetry(() => migrate(sql), {
+    retries: 4,
+    minTimeout: 50,
+    shouldRetry: ({ error }) => codeOf(error) === NO_SUCH_ROLE,
+  });
 
 /** An error of opening in words that the server's keeper can act on. */
 function unfit(error: unknown): unknown {
@@ -83,7 +98,7 @@ export async function openServer(
   const sql = serverEngine(url, application);
   try {
     await answering(sql, patience);
-    await migrate(sql);
+    await upToDate(sql);
     return { sql, copies: null, close: sql.close };
   } catch (error) {
     await sql.close();

@@ -39,6 +39,18 @@ test('several processes that begin at the same moment make the tables once', asy
   );
 });
 
+test('several databases of one server that are made at the same moment share one role', async () => {
+  // On a server of its own: the role is there on this one.
+  const { stdout } = await run(process.execPath, [
+    'scripts/throwAway.mjs',
+    process.execPath,
+    '--import',
+    'tsx',
+    'src/data/testing/manyAtOnce.ts',
+  ]);
+  expect(stdout).toContain('6 rounds');
+});
+
 test('a server that cannot be used is refused with what can be done', async () => {
   await expect(openServer('mysql://localhost/x')).rejects.toThrow(/must begin with postgres/);
   const nowhere = new URL(testServer());
