@@ -60,7 +60,7 @@ function said(call) {
 }
 
 /** Every message of a file, in the order in which it stands there. */
-export function messagesOf(file) {
+function messagesOf(file) {
   const source = ts.createSourceFile(
     file,
     readFileSync(path.join(root, file), 'utf8'),
@@ -77,7 +77,7 @@ export function messagesOf(file) {
 }
 
 /** Every message, by the file that says it first. */
-export function messages() {
+function messages() {
   const by = new Map();
   const known = new Set();
   const files = readdirSync(path.join(root, 'src'), { recursive: true })

@@ -1,4 +1,4 @@
-import { spoken } from '@/core/ground/language/language';
+import { LANGUAGES, spoken } from '@/core/ground/language/language';
 import { t } from '@/core/ground/language/t';
 
 /* Who comes over a network signs in with an account; a strict cookie says who it is from then on. */
@@ -22,8 +22,12 @@ const OWN_KEY: readonly string[] = ['/api/tracker/balls', '/api/tracker/measures
 
 export const hasOwnKey = (path: string): boolean => OWN_KEY.includes(path);
 
-/** What says nothing of anybody: the sign of the product, and what keeps a lesson open at the bunker. */
-const OF_EVERYBODY: readonly string[] = ['/icon.svg', '/at-the-bunker.js', '/words/de'];
+/** What says nothing of anybody: the sign of the product, what keeps a lesson open at the bunker, and the words of a language. */
+const OF_EVERYBODY: readonly string[] = [
+  '/icon.svg',
+  '/at-the-bunker.js',
+  ...LANGUAGES.map((language) => `/words/${language}`),
+];
 
 export const isOfEverybody = (path: string): boolean => OF_EVERYBODY.includes(path);
 

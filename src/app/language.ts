@@ -5,7 +5,6 @@ import https from 'node:https';
 import {
   ENGLISH,
   languageFrom,
-  LANGUAGES,
   speakAs,
   type Language,
   type Spoken,
@@ -26,8 +25,8 @@ export function languageOf(headers: http.IncomingHttpHeaders): Language {
   const chosen = languageFrom(CHOSEN.exec(headers.cookie ?? '')?.[1]);
   if (chosen) return chosen;
   const asked = (headers['accept-language'] ?? '').slice(0, 200).split(',');
-  const known = asked.map((each) => each.trim().slice(0, 2).toLowerCase());
-  return LANGUAGES.find((each) => each === known.find((two) => languageFrom(two))) ?? 'en';
+  const known = asked.map((each) => languageFrom(each.trim().slice(0, 2).toLowerCase()));
+  return known.find((each) => each !== null) ?? 'en';
 }
 
 /**
@@ -52,6 +51,17 @@ export function speakEachLanguage(): void {
 export const scriptOf = (language: Language): string =>
   `{const spoken=${JSON.stringify(SPOKEN[language])};globalThis.mellowLanguage=()=>spoken}`;
 
+/** What a script says, in few characters; worked out once, for every page asks. */
+const marks = new Map<Language, string>();
+
+function markOf(language: Language): string {
+  const mark =
+    marks.get(language) ??
+    createHash('sha256').update(scriptOf(language)).digest('hex').slice(0, 12);
+  marks.set(language, mark);
+  return mark;
+}
+
 /** Where a page finds that script, by what it says: browsers may keep it. */
 export const scriptAddress = (language: Language): string =>
-  `/words/${language}?v=${createHash('sha256').update(scriptOf(language)).digest('hex').slice(0, 12)}`;
+  `/words/${language}?v=${markOf(language)}`;

@@ -1,5 +1,7 @@
 import { execFileSync } from 'node:child_process';
+import { readdirSync } from 'node:fs';
 import { GERMAN } from '@/core/ground/language/german';
+import { ENGLISH, speakAs } from '@/core/ground/language/language';
 
 const listed = (): string[] =>
   JSON.parse(
@@ -16,4 +18,24 @@ test('German holds each message that the sources say, and none that nobody says 
   const spoken = new Set(said);
   expect(said.filter((message) => !Object.hasOwn(GERMAN, message))).toEqual([]);
   expect(Object.keys(GERMAN).filter((message) => !spoken.has(message))).toEqual([]);
+});
+
+test('nothing is said while the core is loaded: nobody has asked in any language yet', async () => {
+  let said = 0;
+  speakAs(() => {
+    said += 1;
+    return ENGLISH;
+  });
+  const files = readdirSync('src/core', { recursive: true, encoding: 'utf8' }).filter(
+    (file) => file.endsWith('.ts') && !/\.test\.|\.d\.ts$|testing\//.test(file),
+  );
+  const early: string[] = [];
+  for (const file of files) {
+    const before = said;
+    await import(`@/core/${file.replace(/\.ts$/, '')}`);
+    if (said > before) early.push(file);
+  }
+  speakAs(() => ENGLISH);
+  expect(files.length).toBeGreaterThan(300);
+  expect(early).toEqual([]);
 });

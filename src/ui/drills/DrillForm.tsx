@@ -1,5 +1,6 @@
 'use client';
 
+import { numberOf } from '../kit/SmallNumber';
 import { t } from '@/core/ground/language/t';
 import { useState } from 'react';
 import { useFieldArray, useForm, useWatch } from 'react-hook-form';
@@ -77,9 +78,7 @@ const typedOf = (drill: Drill): Typed => ({
 });
 
 const numberIn = (text: string): number | string =>
-  text.trim() === '' || Number.isNaN(Number(text.replace(',', '.')))
-    ? text
-    : Number(text.replace(',', '.'));
+  Number.isNaN(numberOf(text)) ? text : numberOf(text);
 
 /** The drill that was typed. Throws FaultyInput. */
 const drillFrom = ({ marks, steps, balls, ...typed }: Typed): Drill =>
@@ -217,7 +216,7 @@ export function DrillForm({ id, drill, onSaved, onClose }: DrillFormProps) {
                 {(['from', 'to', 'width'] as const).map((name) => (
                   <TextInput
                     key={name}
-                    label={{ from: t('From'), to: 'To', width: 'Width' }[name]}
+                    label={{ from: t('From'), to: t('To'), width: t('Width') }[name]}
                     inputMode="decimal"
                     fault={errors.marks?.[i]?.[name]?.message}
                     {...register(`marks.${i}.${name}`)}

@@ -1,15 +1,15 @@
-import { languageFrom, speakAs } from '@/core/ground/language/language';
+import { languageFrom, speakAs, type Language } from '@/core/ground/language/language';
 import { worked, type Worked } from '../worked';
 import { TASKS, type Answered, type Asked, type TaskName } from './tasks';
 import type { Job, Task } from './job';
 
 /** The page names its threads by the language that it speaks; the messages of another than English are fetched when a thread starts. */
-const speaking =
-  languageFrom((globalThis as { name?: string }).name) === 'de' ? speakGerman() : Promise.resolve();
+const speaking = speak(languageFrom((globalThis as { name?: string }).name) ?? 'en');
 
-async function speakGerman(): Promise<void> {
+async function speak(language: Language): Promise<void> {
+  if (language === 'en') return;
   const { SPOKEN } = await import('@/core/ground/language/speaking');
-  speakAs(() => SPOKEN.de);
+  speakAs(() => SPOKEN[language]);
 }
 
 /** Work that is not wanted any more, by the number it was asked under. */

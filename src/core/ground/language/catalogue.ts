@@ -187,8 +187,8 @@ export type Message =
   | 'within {paces} paces'
   | 'out, further away'
   | 'stayed in'
-  | '1 point'
-  | '{band} points'
+  | 'point'
+  | 'points'
   // src/core/lesson/bunkerTest/test.ts
   | 'must be {testBalls}, not {balls}'
   | 'must be at most the {balls} balls of the test'
@@ -463,11 +463,6 @@ export type Message =
   // src/core/lesson/exchange/rosterFile.ts
   | 'holds a lesson: import it on the page of the lessons'
   | 'must be CSV, or JSON whose "format" is "{rosterFormat}" or "{playerFormat}"'
-  // src/core/lesson/eye/cards.ts
-  | 'near'
-  | 'far'
-  | 'low'
-  | 'high'
   // src/core/lesson/eye/eyeWords.ts
   | 'height of the lip'
   | 'lie'
@@ -564,7 +559,6 @@ export type Message =
   | 'length of the divot'
   // src/core/lesson/homework/calendar.ts
   | 'Bunker practice: {playerName}'
-  | 'Mellow Divot'
   | 'Bunker practice {nth} of {sessionCount}'
   | '{balls} balls. {brief}'
   | 'Bunker practice'
@@ -591,9 +585,6 @@ export type Message =
   | 'must have {missing} in the first line'
   | 'no drill is called "{drill}"'
   | 'line {number}'
-  // src/core/lesson/learning/learn.ts
-  | 'of {club}'
-  | 'in {sand}'
   // src/core/lesson/learning/learnWords.ts
   | 'the entry point'
   | 'the distance'
@@ -835,6 +826,7 @@ export type Message =
   | 'standard set-up, a little more weight forward'
   | 'the club with the least bounce'
   | 'Too far to run.'
+  | 'chipped low and run: ball back, still body'
   // src/core/search/schools/greenside.ts
   | 'Too far for a greenside splash.'
   | 'feet open, swing along them'
@@ -874,8 +866,7 @@ export type Message =
   | 'is required'
   | 'has {more} more faults than these'
   // src/core/tell/format/fields.ts
-  | 'must be a number from {limits}{unit}'
-  | '{allowed}, not {value}'
+  | 'must be a number from {limits}{unit}, not {value}'
   | 'must be a whole number from {low} to {high}, not {value}'
   | 'must be one of {words}, not {value}'
   | 'must be text of {low} to {high} characters, not {value}'
@@ -1642,6 +1633,8 @@ export type Message =
   // src/ui/desk/overlays/SchoolsTable.tsx
   | 'Compare techniques for this shot'
   | 'Techniques'
+  | 'technique'
+  | 'swing'
   | 'green, %'
   | 'worst 10%'
   | '(and {reasons} more clubs)'
@@ -1716,7 +1709,6 @@ export type Message =
   | 'Saved: {body}'
   // src/ui/drawing/above/AboveDrawing.tsx
   | '{clubs}: ball, 8 in 10'
-  | 'swing'
   // src/ui/drawing/inks.ts
   | 'solid line'
   | 'dotted line'
@@ -1787,6 +1779,8 @@ export type Message =
   | 'Set-up, in centimetres from the ball along the line of play (behind it: minus)'
   | 'Mark'
   | 'From'
+  | 'To'
+  | 'Width'
   | 'Remove mark {i}'
   | 'Add a mark'
   | 'Save the drill'
@@ -1855,6 +1849,7 @@ export type Message =
   // src/ui/frame/SignedIn.tsx
   | 'Signed in as {who}'
   // src/ui/frame/TopBar.tsx
+  | 'Mellow Divot'
   | 'Rooms'
   | 'Units: {units}. Change to {other}'
   | 'yd · ft'
@@ -2534,7 +2529,6 @@ export type Message =
   | '{pointsOf} of {mostPoints} points'
   | 'Of 100 balls, against every level'
   | 'here'
-  | 'points'
   | 'The levels are what the engine expects with this bag, from these stations, in this sand. In brackets: 90% confidence. {rules}'
   // src/ui/players/BagFields.tsx
   | 'wedge'
@@ -2636,6 +2630,7 @@ export type Message =
   | 'Distance from the same swing {distance}% of typical; spread {distanceScale} times.'
   | 'Direction {deg}° to the {side} side; spread {aimScale} times.'
   | 'player’s'
+  | 'far'
   | 'Version {version}, from {balls} balls. Calls, the ladder and the bag check use it.'
   // src/ui/players/ListPreview.tsx
   | 'comma'

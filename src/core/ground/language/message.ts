@@ -8,8 +8,5 @@ export type Open<M extends string> = M extends `${string}{${infer Name}}${infer 
 /** What fills a message: a value for each of its names. */
 export type Filling<M extends string> = Readonly<Record<Open<M>, string | number>>;
 
-/** A message that leaves nothing open. */
-export type Plain = { [M in Message]: [Open<M>] extends [never] ? M : never }[Message];
-
 /** Every message of the catalogue in another language, with the same names in braces. */
 export type Translation = Readonly<Record<Message, string>>;

@@ -51,4 +51,8 @@ export const toldIn = <T extends object>(fields: readonly string[], table: T): T
 export const choices = <const V extends string>(
   list: readonly (readonly [value: V, label: Message])[],
 ): readonly (readonly [V, string])[] =>
-  list.map(([value, label]) => lazily([value], '1', label) as unknown as readonly [V, string]);
+  list.map(([value, label]) => {
+    const choice: [V, string] = [value, label];
+    lazily(choice, '1', label);
+    return choice;
+  });

@@ -4,7 +4,7 @@ import { FaultyInput, type Fault } from '@/core/tell/format/fault';
 import { toMetres } from '@/core/ground/units/length';
 import { unitFor } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
-import { STRIKE_WORDS as STRIKE_SAID } from './strikeWords';
+import { STRIKE_WORDS } from './strikeWords';
 import { lengthFault, readBallChange, STRIKES, type LoggedFields, type Strike } from './ball';
 
 /* Quick entry: "e1.5 c12 r3 L2 thin". Entry in inches or centimetres, the rest in yards or metres, depth in mm. */
@@ -24,7 +24,7 @@ const LETTERS: Record<string, string> = told({
 });
 
 /** Other words for the strikes, German ones among them. */
-const STRIKE_WORDS: Record<string, Strike> = {
+const TYPED_STRIKES: Record<string, Strike> = {
   ...Object.fromEntries(STRIKES.map((strike) => [strike, strike])),
   fat: 'heavy',
   ok: 'good',
@@ -87,7 +87,7 @@ export function readBallText(text: string, units: UnitSystem): LoggedFields {
   };
   let run: number | undefined;
   for (const part of line.trim().split(/\s+/).filter(Boolean)) {
-    const strike = STRIKE_WORDS[part.toLowerCase()];
+    const strike = TYPED_STRIKES[part.toLowerCase()];
     if (strike) {
       if (once('strike', part)) ball.strike = strike;
       continue;
@@ -106,7 +106,7 @@ export function readBallText(text: string, units: UnitSystem): LoggedFields {
           list: Object.entries(LETTERS)
             .map(([letter, word]) => `${letter} ${word}`)
             .join(', '),
-          strikes: STRIKES.map((strike) => STRIKE_SAID[strike]).join(', '),
+          strikes: STRIKES.map((strike) => STRIKE_WORDS[strike]).join(', '),
         }),
       });
       continue;

@@ -1,3 +1,4 @@
+import { counted } from '@/core/tell/words/counted';
 import { t } from '@/core/ground/language/t';
 
 /** A pace, as a ball's distance to the flag is counted: m. */
@@ -40,5 +41,4 @@ export function bandOf(toHole: number): number {
 }
 
 /** Points of a band, as a form says them. */
-export const pointsWords = (band: number): string =>
-  POINTS[band] === 1 ? t('1 point') : t('{band} points', { band: String(POINTS[band]) });
+export const pointsWords = (band: number): string => counted(POINTS[band]!, 'point', 'points', '0');

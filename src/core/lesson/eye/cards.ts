@@ -1,4 +1,3 @@
-import { t } from '@/core/ground/language/t';
 import { createEmptyCard, fsrs, Rating, type Card } from 'ts-fsrs';
 import { UTCDate } from '@date-fns/utc';
 import type { EyeResult, Topic } from './answer';
@@ -13,8 +12,8 @@ const HIGH = 1;
 
 /** The cards that a scene turns up: what is to be read in it, by kind. */
 export const cardsOf = ({ pin, lip, lie, sand, slope }: Scene): string[] => [
-  `distance:${pin < FAR ? t('near') : t('far')}`,
-  `lip:${lip < HIGH ? t('low') : t('high')}`,
+  `distance:${pin < FAR ? 'near' : 'far'}`,
+  `lip:${lip < HIGH ? 'low' : 'high'}`,
   `lie:${lie}`,
   `sand:${sand}`,
   `slope:${slope}`,

@@ -3,6 +3,7 @@ import { addDays } from 'date-fns';
 import { samplerOf } from '@/core/ground/numeric/sampling';
 import { readShot } from '@/core/tell/format/shot';
 import { oddNumbers } from '@/core/testing/oddNumbers';
+import { speaking } from '@/core/testing/speaking';
 import { abilitiesOf, chanceRight, levelFor, weakest } from './ability';
 import {
   markOf,
@@ -192,4 +193,8 @@ describe('what is to be seen again', () => {
     expect(round).toEqual(classRound(4, 2));
     expect(new Set(round.map(({ pin, lip }) => `${pin}/${lip}`)).size).toBe(ROUND);
   });
+});
+
+test('cards are kept under the same names in any language', () => {
+  expect(speaking('de', () => cardsOf(sceneOf(5, 2)))).toEqual(cardsOf(sceneOf(5, 2)));
 });

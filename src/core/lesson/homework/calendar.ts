@@ -42,7 +42,7 @@ export function calendarOf(calendared: Calendared): string {
   const { id, plan, playerName, sessions, drills, revision, most, now } = calendared;
   const calendar = ical({
     name: t('Bunker practice: {playerName}', { playerName }),
-    prodId: { company: t('Mellow Divot'), product: t('Practice'), language: 'EN' },
+    prodId: { company: 'Mellow Divot', product: 'Practice', language: 'EN' },
     method: ICalCalendarMethod.PUBLISH,
   });
   const uid = (nth: number): string => `${id}-${nth}@mellow-divot`;

@@ -1,4 +1,3 @@
-import { t } from '@/core/ground/language/t';
 import { clamp } from '@/core/ground/numeric/soft';
 import { quantile } from '@/core/ground/numeric/order';
 import { samplerOf, type Sampler } from '@/core/ground/numeric/sampling';
@@ -78,8 +77,8 @@ function groupsOf(balls: readonly LoggedBall[]) {
     clubs,
     sands: several.sands ? sands : [],
     each: balls.map(({ setup, sand }) => [
-      ...(several.clubs ? [t('of {club}', { club: setup.club.name })] : []),
-      ...(several.sands && sand !== undefined ? [t('in {sand}', { sand })] : []),
+      ...(several.clubs ? [`of ${setup.club.name}`] : []),
+      ...(several.sands && sand !== undefined ? [`in ${sand}`] : []),
     ]),
   };
 }

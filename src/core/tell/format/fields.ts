@@ -44,12 +44,12 @@ type MessageParams = { value: unknown };
 
 /** A number within [low, high]; messages name what is allowed and what was given. */
 export function numberField(low: number, high: number, unit = ''): Field<number | undefined> {
-  const allowed = t('must be a number from {limits}{unit}', {
-    limits: sayLimits(low, high),
-    unit: unit && ` ${unit}`,
-  });
   const message = ({ value }: MessageParams): string =>
-    t('{allowed}, not {value}', { allowed, value: quoted(value) });
+    t('must be a number from {limits}{unit}, not {value}', {
+      limits: sayLimits(low, high),
+      unit: unit && ` ${unit}`,
+      value: quoted(value),
+    });
   return number().nonNullable(message).typeError(message).min(low, message).max(high, message);
 }
 
@@ -258,7 +258,7 @@ export function listField<T>(
 
 /** A field that must be there. */
 export const required = <T>(field: Field<T>): Field<Exclude<T, undefined>> =>
-  field.defined(t('is required')) as Field<Exclude<T, undefined>>;
+  field.defined(() => t('is required')) as Field<Exclude<T, undefined>>;
 
 /** What a file or line of the product's own begins with: its format and the one version of it that is read. */
 export const formatFields = <const F extends string>(format: F, version: number) => ({

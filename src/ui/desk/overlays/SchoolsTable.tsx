@@ -54,16 +54,18 @@ export function SchoolsTable({ sheet, onClose }: SchoolsTableProps) {
         <table className="w-full min-w-[44rem] border-collapse text-left">
           <thead>
             <tr className="border-b-2 border-hairline align-bottom">
-              {['technique', 'club', 'face', t('entry point'), 'swing'].map((name) => (
+              {[t('technique'), t('club'), t('face'), t('entry point'), t('swing')].map((name) => (
                 <th key={name} scope="col" className="py-1 pr-3 font-semibold">
                   {name}
                 </th>
               ))}
-              {[t('out, %'), t('green, %'), t('thin, %'), t('worst 10%'), 'strokes'].map((name) => (
-                <th key={name} scope="col" className="py-1 pl-3 text-right font-semibold">
-                  {name}
-                </th>
-              ))}
+              {[t('out, %'), t('green, %'), t('thin, %'), t('worst 10%'), t('strokes')].map(
+                (name) => (
+                  <th key={name} scope="col" className="py-1 pl-3 text-right font-semibold">
+                    {name}
+                  </th>
+                ),
+              )}
             </tr>
           </thead>
           <tbody>

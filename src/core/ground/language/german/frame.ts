@@ -41,6 +41,7 @@ export const FRAME = {
   Plans: 'Pläne',
   Notifications: 'Meldungen',
   'Signed in as {who}': 'Angemeldet als {who}',
+  'Mellow Divot': 'Mellow Divot',
   Rooms: 'Räume',
   'Units: {units}. Change to {other}': 'Einheiten: {units}. Auf {other} umstellen',
   'yd · ft': 'yd · ft',

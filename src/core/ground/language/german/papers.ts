@@ -72,7 +72,6 @@ export const PAPERS = {
   '{pointsOf} of {mostPoints} points': '{pointsOf} von {mostPoints} Punkten',
   'Of 100 balls, against every level': 'Von 100 Bällen, gegen jede Spielstärke',
   here: 'hier',
-  points: 'Punkte',
   'The levels are what the engine expects with this bag, from these stations, in this sand. In brackets: 90% confidence. {rules}':
     'Die Spielstärken sind, was die Rechnung mit diesem Bag, von diesen Stationen, in diesem Sand erwartet. In Klammern: 90 % Sicherheit. {rules}',
 };

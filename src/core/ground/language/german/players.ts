@@ -262,6 +262,7 @@ export const PLAYERS = {
   'Direction {deg}° to the {side} side; spread {aimScale} times.':
     'Richtung {deg}° zur {side}; Streuung {aimScale}-mal.',
   'player’s': 'Spielerseite',
+  far: 'weit',
   'Version {version}, from {balls} balls. Calls, the ladder and the bag check use it.':
     'Version {version}, aus {balls} Bällen. Ansagen, Leiter und Bag-Check verwenden sie.',
   comma: 'Komma',

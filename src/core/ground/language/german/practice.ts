@@ -24,6 +24,8 @@ export const PRACTICE = {
     'Aufbau, in Zentimetern vom Ball auf der Spiellinie (dahinter: minus)',
   Mark: 'Zeichen',
   From: 'Ab',
+  To: 'Bis',
+  Width: 'Breite',
   'Remove mark {i}': 'Zeichen {i} entfernen',
   'Add a mark': 'Ein Zeichen hinzufügen',
   'Save the drill': 'Die Übung speichern',

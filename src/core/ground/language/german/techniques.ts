@@ -42,6 +42,8 @@ export const TECHNIQUES = {
     'übliche Ansprechposition, etwas mehr Gewicht vorn',
   'the club with the least bounce': 'der Schläger mit dem wenigsten Bounce',
   'Too far to run.': 'Zu weit zum Rollen.',
+  'chipped low and run: ball back, still body':
+    'flach gechippt und gerollt: Ball hinten, Körper ruhig',
   'Too far for a greenside splash.': 'Zu weit für einen Splash am Grün.',
   'feet open, swing along them': 'Füße offen, an ihnen entlang schwingen',
   'square stance, face only as open as the height needs':

@@ -5,8 +5,8 @@ export const TELLING = {
   'is not JSON: {message}': 'ist kein JSON: {message}',
   'is required': 'fehlt',
   'has {more} more faults than these': 'hat {more} weitere Fehler',
-  'must be a number from {limits}{unit}': 'muss eine Zahl von {limits}{unit} sein',
-  '{allowed}, not {value}': '{allowed}, nicht {value}',
+  'must be a number from {limits}{unit}, not {value}':
+    'muss eine Zahl von {limits}{unit} sein, nicht {value}',
   'must be a whole number from {low} to {high}, not {value}':
     'muss eine ganze Zahl von {low} bis {high} sein, nicht {value}',
   'must be one of {words}, not {value}': 'muss eines von {words} sein, nicht {value}',
