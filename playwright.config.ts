@@ -1,4 +1,4 @@
-import { existsSync } from 'node:fs';
+import { chromiumHere } from './scripts/chromium.mjs';
 import { startLine } from './scripts/shared.mjs';
 import { defineConfig, devices } from '@playwright/test';
 
@@ -19,10 +19,7 @@ const serving = (at: number, env: Record<string, string>) => ({
   env: { NEXT_MANUAL_SIG_HANDLE: '1', ...env },
 });
 
-/** Debian's Chromium, or one that MELLOW_CHROMIUM names. */
-const chromium =
-  process.env.MELLOW_CHROMIUM ??
-  ['/usr/bin/chromium', '/usr/bin/chromium-browser'].find((file) => existsSync(file));
+const executablePath = chromiumHere();
 
 export default defineConfig({
   testDir: 'tests/browser',
@@ -39,7 +36,7 @@ export default defineConfig({
     ...devices['Desktop Chrome'],
     viewport: { width: 1280, height: 800 },
     launchOptions: {
-      ...(chromium ? { executablePath: chromium } : {}),
+      ...(executablePath ? { executablePath } : {}),
       args: [
         '--no-sandbox',
         '--disable-gpu',

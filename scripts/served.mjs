@@ -1,8 +1,9 @@
 import { spawn } from 'node:child_process';
-import { existsSync, mkdtempSync, rmSync } from 'node:fs';
+import { mkdtempSync, rmSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import { chromium } from '@playwright/test';
+import { chromiumHere } from './chromium.mjs';
 import { build, run, startLine } from './shared.mjs';
 
 /** Starts the product as it was built, with its variables; resolves to how it is ended as soon as it answers. */
@@ -36,9 +37,9 @@ export async function served(port, work, seed = 'src/demo/seed.ts') {
     if ((await build()) !== 0) process.exit(1);
     await run(process.execPath, ['--import', 'tsx', seed], { env });
     server = await started(port, env);
-    const executablePath = process.env.MELLOW_CHROMIUM ?? '/usr/bin/chromium';
+    const executablePath = chromiumHere();
     browser = await chromium.launch({
-      ...(existsSync(executablePath) ? { executablePath } : {}),
+      ...(executablePath ? { executablePath } : {}),
       args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-sync'],
     });
     await work(`http://127.0.0.1:${port}`, browser);

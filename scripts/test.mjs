@@ -2,6 +2,8 @@
 import { cpSync, existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
+import { pathToFileURL } from 'node:url';
+import { chromiumHere, PACKAGES } from './chromium.mjs';
 import { build, fromDebian, install, run } from './shared.mjs';
 
 const node = process.execPath;
@@ -30,8 +32,8 @@ async function finish() {
 
 /** Chromium from Debian's packages where it is missing and we may install it. */
 async function chromium() {
-  if (process.env.MELLOW_CHROMIUM || existsSync('/usr/bin/chromium')) return 0;
-  if (await fromDebian('chromium')) return 0;
+  if (chromiumHere()) return 0;
+  for (const name of PACKAGES) if (await fromDebian(name)) return 0;
   console.error(
     'Chromium is missing. Install it (Debian: sudo apt-get install chromium) or name one with MELLOW_CHROMIUM.',
   );
@@ -106,6 +108,8 @@ async function browser() {
   );
 }
 
+// What the tests start is told to compile in a hurry.
+process.env.NODE_OPTIONS = `${process.env.NODE_OPTIONS ?? ''} --import ${pathToFileURL(path.resolve('scripts/lightly.mjs'))}`;
 // Fetched while the processors work on the rest.
 const fetched = chromium();
 if (!(await step('packages', install()))) await finish();

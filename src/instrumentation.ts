@@ -1,7 +1,9 @@
 /** Opens the database before the first request, in the Node.js server only; not at all where everybody would be let in. */
 export async function register(): Promise<void> {
   if (process.env.NEXT_RUNTIME !== 'nodejs') return;
+  const { openShortWay } = await import('@/app/shortWay');
   const { speakEachLanguage } = await import('@/app/language');
+  openShortWay();
   speakEachLanguage();
   const { opened } = await import('@/data/startup');
   const { openingFault } = await import('@/app/entrance');

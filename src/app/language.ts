@@ -1,7 +1,6 @@
 import { AsyncLocalStorage } from 'node:async_hooks';
 import { createHash } from 'node:crypto';
-import http from 'node:http';
-import https from 'node:https';
+import type { IncomingHttpHeaders } from 'node:http';
 import {
   ENGLISH,
   languageFrom,
@@ -11,6 +10,7 @@ import {
 } from '@/core/ground/language/language';
 import { SPOKEN } from '@/core/ground/language/speaking';
 import { PREFERENCE_COOKIES } from '@/ui/frame/cookies';
+import { beforeRequests } from './requests';
 
 const CHOSEN = new RegExp(`(?:^|; *)${PREFERENCE_COOKIES.language}=([a-z]{2})(?:;|$)`);
 
@@ -21,7 +21,7 @@ const CHOSEN = new RegExp(`(?:^|; *)${PREFERENCE_COOKIES.language}=([a-z]{2})(?:
  * @example
  * languageOf({ 'accept-language': 'fr, de-CH;q=0.8, en;q=0.5' }); // => 'de'
  */
-export function languageOf(headers: http.IncomingHttpHeaders): Language {
+export function languageOf(headers: IncomingHttpHeaders): Language {
   const chosen = languageFrom(CHOSEN.exec(headers.cookie ?? '')?.[1]);
   if (chosen) return chosen;
   const asked = (headers['accept-language'] ?? '').slice(0, 200).split(',');
@@ -36,15 +36,9 @@ export function languageOf(headers: http.IncomingHttpHeaders): Language {
 export function speakEachLanguage(): void {
   const asking = new AsyncLocalStorage<Spoken>();
   speakAs(() => asking.getStore() ?? ENGLISH);
-  for (const { prototype } of [http.Server, https.Server]) {
-    const emit = prototype.emit as (this: http.Server, ...event: unknown[]) => boolean;
-    prototype.emit = function emitSpeaking(this: http.Server, ...event: unknown[]): boolean {
-      const [name, request] = event;
-      if (name !== 'request') return emit.apply(this, event);
-      const { headers } = request as http.IncomingMessage;
-      return asking.run(SPOKEN[languageOf(headers)], () => emit.apply(this, event));
-    } as typeof prototype.emit;
-  }
+  beforeRequests(({ headers }, _response, onward) =>
+    asking.run(SPOKEN[languageOf(headers)], onward),
+  );
 }
 
 /** What a page runs before anything else, to speak a language. */

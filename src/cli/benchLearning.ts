@@ -1,7 +1,7 @@
 import { samplerOf } from '@/core/ground/numeric/sampling';
 import type { Skill } from '@/core/ground/player/player';
 import { CAUSES, NO_FAULT, NOTHING, type Cause } from '@/core/lesson/faults/causes';
-import type { Finding } from '@/core/lesson/faults/find';
+import { TWO, type Finding } from '@/core/lesson/faults/find';
 import type { Estimate } from '@/core/lesson/learning/estimate';
 import { learn } from '@/core/lesson/learning/learn';
 import { savingOf } from '@/core/lesson/learning/saving';
@@ -12,7 +12,7 @@ import { sampleSwings } from '@/core/model/spread/swings';
 import { prescribe } from '@/core/search/calls/prescribe';
 import { BAG } from '@/core/testing/bench';
 import { aPlayer, aShot } from '@/core/testing/fixtures';
-import { everyCause, placeOf, trialOf } from '@/core/testing/otherFaults';
+import { everyCause, placeOf, trialOf, type Trial } from '@/core/testing/otherFaults';
 import {
   AS_THE_SKILL,
   AS_USUAL,
@@ -92,20 +92,65 @@ const placeAmongFaults = (cause: Cause, { suspects }: Finding): number =>
     .filter((suspect) => !NO_FAULT.has(suspect.cause.id))
     .findIndex((suspect) => suspect.cause === cause);
 
-/** What the finder makes of faults, of sound players and of two faults at once. */
-function finder(skill: Skill, balls: number, times: number): void {
+/** Lessons of one kind of player: with one fault, with none, with two at once. */
+interface Lessons {
+  single: Trial[];
+  sound: Trial[];
+  double: Trial[];
+}
+
+/** Numbers of looks after which the finder is asked. */
+const LOOKS = [3, 6, 12];
+
+function lessonsOf(skill: Skill, balls: number, times: number): Lessons {
   const golfer = skilled(skill);
-  const lesson = { golfer, hits: twoHits(golfer), balls };
+  const lesson = { golfer, hits: twoHits(golfer), balls, looks: Math.max(...LOOKS) };
   const { uniform } = samplerOf(balls);
   const any = (): Cause => CAUSES[Math.floor(uniform() * CAUSES.length)]!;
-  const single = everyCause(times).map((cause, i) => trialOf([cause], 1000 + 31 * i, lesson));
-  const sound = Array.from({ length: 10 * times }, (_, i) => trialOf([], 90_000 + 17 * i, lesson));
-  const double = Array.from({ length: 10 * times }, (_, i) => {
-    const one = any();
-    let other = any();
-    while (other === one) other = any();
-    return trialOf([one, other], 50_000 + 13 * i, lesson);
-  });
+  return {
+    single: everyCause(times).map((cause, i) => trialOf([cause], 1000 + 31 * i, lesson)),
+    sound: Array.from({ length: 10 * times }, (_, i) => trialOf([], 90_000 + 17 * i, lesson)),
+    double: Array.from({ length: 10 * times }, (_, i) => {
+      const one = any();
+      let other = any();
+      while (other === one) other = any();
+      return trialOf([one, other], 50_000 + 13 * i, lesson);
+    }),
+  };
+}
+
+const after = (looks: number, { causes, byLooks }: Trial): Trial => ({
+  causes,
+  byLooks,
+  finding: byLooks[Math.min(looks, byLooks.length - 1)]!,
+});
+
+/** A chance that was said, whether it was so, and how many such players come. */
+interface Said {
+  chance: number;
+  is: number;
+  weight: number;
+}
+
+/** Every chance that was said, the lessons as common as the finder takes faults to be. */
+function saidBy({ single, sound, double }: Lessons): Said[] {
+  const faults = CAUSES.reduce((sum, { common }) => sum + common, 0);
+  const commonOf = ({ causes }: Trial): number => {
+    if (causes.length === 0) return NOTHING.common / sound.length;
+    if (causes.length === 2) return (TWO * faults) / double.length;
+    return (causes[0]!.common * CAUSES.length) / single.length;
+  };
+  return [...single, ...sound, ...double].flatMap((trial) =>
+    trial.finding.suspects.map(({ cause, chance }) => ({
+      chance,
+      is: Number(trial.causes.length > 0 ? trial.causes.includes(cause) : cause === NOTHING),
+      weight: commonOf(trial),
+    })),
+  );
+}
+
+/** What the finder makes of faults, of sound players and of two faults at once. */
+function finder(name: string, { single, sound, double }: Lessons): void {
   const places = single.map(({ causes, finding }) => placeAmongFaults(causes[0]!, finding));
   const clear = single.filter(({ finding }) => finding.clear);
   const right = clear.filter(({ causes, finding }) => placeOf(causes[0]!, finding) === 0);
@@ -116,7 +161,7 @@ function finder(skill: Skill, balls: number, times: number): void {
     causes.every((cause) => placeAmongFaults(cause, finding) < 3),
   );
   line(
-    `faults, ${skill}, ${balls} balls: among the first three`,
+    `faults, ${name}: among the first three`,
     percent(places.filter((place) => place < 3).length / places.length),
     `first ${percent(places.filter((place) => place === 0).length / places.length)}; clear ${percent(clear.length / single.length)}, right then ${percent(right.length / Math.max(1, clear.length))}`,
   );
@@ -126,17 +171,16 @@ function finder(skill: Skill, balls: number, times: number): void {
     'aim under 15 %',
   );
   line('  both of two faults among the first three', percent(both.length / double.length));
-  const said = [...single, ...sound, ...double].flatMap(({ causes, finding }) =>
-    finding.suspects.map(({ cause, chance }) => ({
-      chance,
-      is: Number(causes.length > 0 ? causes.includes(cause) : cause === NOTHING),
-    })),
-  );
   for (const from of [0.1, 0.3, 0.5, 0.7, 0.9]) {
-    const band = said.filter(({ chance }) => chance >= from && chance < from + 0.2);
+    const band = saidBy({ single, sound, double }).filter(
+      ({ chance }) => chance >= from && chance < from + 0.2,
+    );
+    const weight = mean(band.map((each) => each.weight));
+    const share = (of: (each: Said) => number): string =>
+      percent(mean(band.map((each) => each.weight * of(each))) / weight);
     line(
-      `  said with ${percent(mean(band.map(({ chance }) => chance)))}: right`,
-      percent(mean(band.map(({ is }) => is))),
+      `  said with ${share(({ chance }) => chance)}: right`,
+      share(({ is }) => is),
       `of ${band.length}`,
     );
   }
@@ -147,10 +191,23 @@ function finder(skill: Skill, balls: number, times: number): void {
   console.log(`  among the first three: ${named.join(', ')}`);
 }
 
+/** The finder after few looks and after many, at the same lessons. */
+function finders(skill: Skill, balls: number, times: number): void {
+  const { single, sound, double } = lessonsOf(skill, balls, times);
+  for (const looks of LOOKS) {
+    const seen = (trials: Trial[]) => trials.map((trial) => after(looks, trial));
+    finder(`${skill}, ${balls} balls, ${looks} looks`, {
+      single: seen(single),
+      sound: seen(sound),
+      double: seen(double),
+    });
+  }
+}
+
 for (const skill of ['middle', 'expert', 'beginner'] as const) {
   for (const count of COUNTS) coverage(skill, count);
   savings(skill);
 }
-finder('middle', 15, 6);
-finder('expert', 20, 3);
-finder('beginner', 12, 4);
+finders('middle', 15, 6);
+finders('expert', 20, 3);
+finders('beginner', 12, 4);

@@ -9,7 +9,7 @@ import { NotSignedIn } from '../data';
 import { Busy } from '@/workers/server/pool';
 
 /** Largest body that is read, bytes. */
-const MOST_BYTES = 256 * 1024;
+export const MOST_BYTES = 256 * 1024;
 
 /** A refusal with its faults. */
 export function refuse(status: number, faults: readonly Fault[]): Response {

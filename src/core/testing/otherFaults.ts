@@ -34,10 +34,13 @@ function effectIn({ effect }: Cause, seed: number): Effect {
   };
 }
 
-/** One lesson: who was looked at, what is wrong, and what the finder made of it after a coach has looked three times. */
+/** One lesson: what is wrong with whom was looked at, and what the finder makes of it. */
 export interface Trial {
   causes: readonly Cause[];
+  /** After the coach's last look. */
   finding: Finding;
+  /** After each number of looks, from none; shorter where there was nothing left to look at. */
+  byLooks: readonly Finding[];
 }
 
 /** How a lesson is tried. */
@@ -46,7 +49,7 @@ export interface Lesson {
   hits: readonly Hit[];
   balls: number;
   blemishes?: Blemishes;
-  /** How often the coach looks. */
+  /** How often the coach looks; three times unless said. */
   looks?: number;
 }
 
@@ -63,14 +66,15 @@ export function trialOf(causes: readonly Cause[], seed: number, lesson: Lesson):
   const there = 0.65 + 0.25 * uniform();
   const otherwise = 0.03 + 0.12 * uniform();
   const ticks: Record<string, boolean> = {};
-  let finding = findFault(looked, ticks as Ticks);
-  for (let look = 0; look < looks && finding.next; look++) {
-    const { id } = finding.next;
-    const shows = causes.some(({ signs }) => signs.includes(id));
-    ticks[id] = uniform() < (shows ? there : otherwise);
-    finding = findFault(looked, ticks as Ticks);
+  const byLooks = [findFault(looked, ticks as Ticks)];
+  for (let look = 0; look < looks; look++) {
+    const { next } = byLooks[look]!;
+    if (!next) break;
+    const shows = causes.some(({ signs }) => signs.includes(next.id));
+    ticks[next.id] = uniform() < (shows ? there : otherwise);
+    byLooks.push(findFault(looked, ticks as Ticks));
   }
-  return { causes, finding };
+  return { causes, finding: byLooks.at(-1)!, byLooks };
 }
 
 /** Where a cause stands among the suspects, from 0. */

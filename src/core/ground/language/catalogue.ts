@@ -551,6 +551,7 @@ export type Message =
   | 'how much the entry point varies'
   | 'distance for the entry point'
   | 'how much the distance varies'
+  | 'how far the ball runs'
   | 'where the ball starts'
   | 'how much the start direction varies'
   | 'how often it is thin'

@@ -7,6 +7,7 @@ const FEATURE_WORDS: Record<Exclude<Evidence['what'], 'sign'>, string> = told({
   'mark spread': 'how much the entry point varies',
   far: 'distance for the entry point',
   'far spread': 'how much the distance varies',
+  run: 'how far the ball runs',
   side: 'where the ball starts',
   'side spread': 'how much the start direction varies',
   thin: 'how often it is thin',

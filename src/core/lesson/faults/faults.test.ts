@@ -34,14 +34,17 @@ const chanceOf = ({ suspects }: Finding, id: string): number =>
   suspects.find((suspect) => suspect.cause.id === id)!.chance;
 
 test('faults made otherwise than its own are found, and what it says with so much chance is right as often', () => {
-  const trials = everyCause(2).map((each, i) => trialOf([each], 400 + 31 * i, lesson));
+  const looked = { ...lesson, looks: 12 };
+  const trials = everyCause(2).map((each, i) => trialOf([each], 400 + 31 * i, looked));
   const faults = ({ suspects }: Finding) => suspects.filter((each) => !NO_FAULT.has(each.cause.id));
-  const among = trials.filter(({ causes, finding }) =>
-    faults(finding)
-      .slice(0, 3)
-      .some((suspect) => suspect.cause === causes[0]),
-  );
-  expect(among.length / trials.length).toBeGreaterThan(0.65);
+  const among = (looks: number): number =>
+    trials.filter(({ causes, byLooks }) =>
+      faults(byLooks[looks]!)
+        .slice(0, 3)
+        .some((suspect) => suspect.cause === causes[0]),
+    ).length / trials.length;
+  expect(among(3)).toBeGreaterThan(0.65);
+  expect(among(12)).toBeGreaterThan(0.8);
   const clear = trials.filter(({ finding }) => finding.clear);
   const right = clear.filter(({ causes, finding }) => placeOf(causes[0]!, finding) === 0);
   expect(clear.length).toBeGreaterThan(4);
@@ -110,6 +113,14 @@ test('depth and length of the marks are evidence where they were measured: deep 
   const flat = find(marked(0.008, 0.3));
   expect(steep.suspects[0]!.evidence.map(({ what }) => what)).toContain('depth');
   expect(chanceOf(steep, 'too-steep')).toBeGreaterThan(chanceOf(flat, 'too-steep'));
+});
+
+test('balls that run on from the same carry speak for a closed face, and short ones against it', () => {
+  const running = (by: number): LoggedBall[] =>
+    ballsWith('edge-digs', 16, 4).map((ball) => ({ ...ball, x: ball.carry! * by, y: 0 }));
+  expect(chanceOf(find(running(1.5)), 'edge-digs')).toBeGreaterThan(
+    chanceOf(find(running(1.05)), 'edge-digs'),
+  );
 });
 
 test('where a ball stopped is not taken for its carry', () => {

@@ -8,6 +8,7 @@ export const LEAST_SPREAD = {
   'mark spread': 0.12,
   far: 0.03,
   'far spread': 0.12,
+  run: 0.02,
   side: 0.008,
   'side spread': 0.12,
   thin: 0.08,
@@ -44,6 +45,8 @@ export function featuresOf(balls: readonly LoggedBall[], told: readonly Told[]):
   }
   const thin = share(told, (ball) => ball.thin);
   if (thin !== null) features.thin = thin;
+  const runs = told.flatMap(({ run }) => run ?? []);
+  if (runs.length >= FEW) features.run = robustly(runs).middle;
   for (const name of ['depth', 'length'] as const) {
     const values = balls.flatMap((ball) => ball[name] ?? []);
     if (values.length >= FEW) features[name] = robustly(values).middle;

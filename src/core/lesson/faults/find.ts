@@ -43,10 +43,10 @@ const SEEN_WHEN_THERE = 0.75;
 const SEEN_OTHERWISE = 0.12;
 
 /** From this chance on the first suspect is said to be the one. */
-const CLEAR = 0.7;
+const CLEAR = 0.8;
 
-/** One player in so many has two faults at once. Tuned. */
-const TWO = 0.3;
+/** Share of the players with a fault who have another besides. Tuned. */
+export const TWO = 0.3;
 
 /** Degrees of freedom of the tails of a summary. Tuned on players that the looks are not made of. */
 const TAILS = 5;

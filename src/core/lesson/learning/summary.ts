@@ -10,6 +10,8 @@ export interface Told {
   mark?: number;
   /** Logarithm of the distance over what the model gives from that mark, or from the usual one. */
   far?: number;
+  /** Logarithm of where it stopped over where it landed, less that of the model from that mark: how much further it ran. */
+  run?: number;
   /** Direction off the line, radians, to the player's side positive. */
   side?: number;
   /** Whether it was thin, caught by the lip or left in, where that is known. */
@@ -45,7 +47,12 @@ function toldBy(balls: readonly LoggedBall[], reachAt: (i: number) => Reach): To
     const from = Number.isNaN(mark) ? usual : mark;
     told.far =
       Math.log(gone) - reachFrom(ball.carry === undefined ? reach.stop : reach.carry, from);
-    if (x !== undefined && y !== undefined && x > GONE) told.side = Math.atan2(y, x);
+    if (x === undefined || x <= GONE) return told;
+    if (ball.carry !== undefined)
+      told.run =
+        Math.log(Math.hypot(x, y ?? 0) / gone) -
+        (reachFrom(reach.stop, from) - reachFrom(reach.carry, from));
+    if (y !== undefined) told.side = Math.atan2(y, x);
     return told;
   });
 }

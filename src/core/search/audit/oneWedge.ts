@@ -5,6 +5,7 @@ import { strokesLeftIn } from '@/core/model/shot/outcome';
 import { sampleSwings } from '@/core/model/spread/swings';
 import { degrees, radians } from '@/core/ground/units/angle';
 import { bestWithClub, type ClubResult, type Playing, type Samples } from './bestWithClub';
+import { JUDGE, judgingSwings, savingOf } from './judging';
 import type { MixedShot } from './mix';
 
 /** One wedge of the bag made otherwise, and what that is worth over a mix of shots. */
@@ -22,7 +23,6 @@ export interface WedgeChange {
 const LOFTS = [46, 49, 52, 55, 58, 61, 64] as const;
 const BOUNCES = [4, 8, 12, 16] as const;
 const CHOOSE = 64;
-const JUDGE = 128;
 
 /** What a club does in each shot of a mix; null where it cannot be played at the flag. */
 export type ClubResults = (ClubResult | null)[];
@@ -84,7 +84,7 @@ export function tryClub(
   const golfer = golferOf(player);
   const samples: Samples = {
     choose: sampleSwings(golfer.habits, CHOOSE, seed),
-    judge: sampleSwings(golfer.habits, JUDGE, seed + 1),
+    judge: judgingSwings(golfer.habits, seed + 1),
   };
   return mix.map(({ shot }) =>
     bestWithClub(club, { ...playing, player: { ...player, bag } }, golfer, shot, samples),
@@ -133,27 +133,6 @@ export function wedgeChanges(
     };
   });
   return changes.sort((a, b) => b.saving - a.saving);
-}
-
-/** Weighted mean of what is saved on the judging swings, swing against the same swing, and its standard error. */
-function savingOf(
-  now: readonly ClubResult[],
-  then: readonly ClubResult[],
-  mix: readonly MixedShot[],
-): { saving: number; error: number } {
-  let saving = 0;
-  let variance = 0;
-  mix.forEach(({ weight }, i) => {
-    const a = now[i]!.strokes;
-    const b = then[i]!.strokes;
-    let mean = 0;
-    for (let j = 0; j < a.length; j++) mean += (a[j]! - b[j]!) / a.length;
-    let spread = 0;
-    for (let j = 0; j < a.length; j++) spread += (a[j]! - b[j]! - mean) ** 2 / (a.length - 1);
-    saving += weight * mean;
-    variance += (weight * weight * spread) / a.length;
-  });
-  return { saving, error: Math.sqrt(variance) };
 }
 
 /** True when a club is already as the change would make it, within the steps of the search. */

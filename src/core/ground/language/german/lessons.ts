@@ -211,6 +211,7 @@ export const LESSONS = {
   'how much the entry point varies': 'wie sehr der Eintrittspunkt schwankt',
   'distance for the entry point': 'Weite für den Eintrittspunkt',
   'how much the distance varies': 'wie sehr die Weite schwankt',
+  'how far the ball runs': 'wie weit der Ball rollt',
   'where the ball starts': 'wo der Ball startet',
   'how much the start direction varies': 'wie sehr die Startrichtung schwankt',
   'how often it is thin': 'wie oft er dünn ist',
