@@ -1,12 +1,22 @@
 import { t } from '@/core/ground/language/t';
+import { told } from '@/core/ground/language/told';
 import type { Tx } from './sql/sql';
 import { FaultyInput } from '@/core/tell/format/fault';
 
 /** Tables whose rows are one player's, under an id that was given before they were saved. */
 type Owned = 'practice_plans' | 'bunker_tests';
 
-/** What a row of each is called. */
-const WORDS: Record<Owned, string> = { practice_plans: 'plan', bunker_tests: 'test' };
+/** Why a row of each may not be saved: it was deleted, or is another player's. */
+const WHY: Record<Owned, { deleted: string; another: string }> = told({
+  practice_plans: {
+    deleted: 'this plan was deleted: bring it back before it is saved',
+    another: 'must stay the player of this plan',
+  },
+  bunker_tests: {
+    deleted: 'this test was deleted: bring it back before it is saved',
+    another: 'must stay the player of this test',
+  },
+});
 
 /**
  * Looks whether a row may be saved under an id: nothing stands there, or the same player's and not deleted.
@@ -24,15 +34,10 @@ export async function mayBeSaved(
     [id],
   );
   const [stands] = rows;
-  const word = WORDS[table];
-  if (stands?.deleted) {
-    const message = t('this {word} was deleted: bring it back before it is saved', { word });
-    throw new FaultyInput([{ path: 'id', message }]);
-  }
+  const { deleted, another } = WHY[table];
+  if (stands?.deleted) throw new FaultyInput([{ path: 'id', message: deleted }]);
   if (stands && stands.player !== player) {
-    throw new FaultyInput([
-      { path: 'player', message: t('must stay the player of this {word}', { word }) },
-    ]);
+    throw new FaultyInput([{ path: 'player', message: another }]);
   }
 }
 

@@ -16,7 +16,7 @@ import type { UnitSystem } from '@/core/ground/units/system';
 import { faultLine } from '@/core/tell/format/fault';
 import { FIRST_SHOT, readingToQuery } from '@/core/tell/reading/reading';
 import { capital } from '@/core/tell/words/capital';
-import { handicapWords, HAND_WORDS, SKILL_WORDS } from '@/core/tell/words/player';
+import { handicapWords, HAND_WORDS, MISS_NAMES, SKILL_WORDS } from '@/core/tell/words/player';
 import { Alert } from '../kit/Alert';
 import { faultsIn } from '../kit/checked';
 import { Pick, Prose, TextInput } from '../kit/fields';
@@ -151,7 +151,7 @@ export function NoPlayers({ house }: { house: House }) {
                       level: handicapWords(record.handicap),
                     }),
                 HAND_WORDS[record.handed],
-                record.usual_miss && t('usually {miss}', { miss: record.usual_miss }),
+                record.usual_miss && t('usually {miss}', { miss: MISS_NAMES[record.usual_miss] }),
                 ...record.bag.map((club) => clubWords(club, units)),
               ]
                 .filter(Boolean)

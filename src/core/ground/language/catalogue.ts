@@ -28,7 +28,6 @@ export type Message =
   | 'must be a PNG or JPEG picture'
   | 'is not {type}'
   | 'must be at most {mostPixels} pixels across and down'
-  | 'must be one of {keys}'
   // src/app/api/places/import/route.ts
   | 'Imported ground'
   // src/app/api/players/[id]/links/route.ts
@@ -601,7 +600,7 @@ export type Message =
   | 'No distances were logged, so they come from the model.'
   | 'The same swing is {further} than typical for this level ({by} to {by2}): a different head speed, or different sand.'
   | 'The same swing goes as far as is typical for this level, as far as {balls} balls can show ({by} to {by2}).'
-  | 'In {sand} sand it is {further} than in the other sands ({by} to {by2}).'
+  | 'In {sand} it is {further} than in the other sands ({by} to {by2}).'
   | 'No directions were logged.'
   | 'Balls start {turned}° to the {mean} of the line. If you use these numbers, calls aim that much to the other side.'
   | 'player’s side'
@@ -632,7 +631,6 @@ export type Message =
   | '"{part}" holds no carry after the club'
   // src/core/lesson/players/csvLine.ts
   | 'club {number}'
-  | 'must be a number, not "{handicap}"'
   | 'enter at least one club'
   | 'must be at most {mostCell} characters'
   | 'has {row} cells under {heads} headings: put quotes round a cell that holds the separator'
@@ -787,7 +785,9 @@ export type Message =
   | '{gets}, saves {more} on going at the flag'
   // src/core/place/sight/sight.ts
   | 'must lie in the sand of a bunker'
-  | 'there is no {missing} "{last}"'
+  | 'there is no bunker "{id}"'
+  | 'there is no green "{id}"'
+  | 'there is no flag "{id}"'
   | 'must lie in the sand of {name}'
   | 'must stand on the green "{green}"'
   // src/core/place/survey/legText.ts
@@ -899,7 +899,6 @@ export type Message =
   | 'the landing spot must lie past the lip'
   | 'what must be carried must not reach past the flag'
   | 'the lie is given twice: keep lie or burial'
-  | '"{name}" is in the bag twice'
   // src/core/tell/grammar/phrases.ts
   | '18 to the flag'
   | 'clean'
@@ -1292,8 +1291,10 @@ export type Message =
   // src/data/server/away.ts
   | 'the database server does not answer at this moment; try again'
   // src/data/standing.ts
-  | 'this {word} was deleted: bring it back before it is saved'
-  | 'must stay the player of this {word}'
+  | 'this plan was deleted: bring it back before it is saved'
+  | 'must stay the player of this plan'
+  | 'this test was deleted: bring it back before it is saved'
+  | 'must stay the player of this test'
   | 'was saved on another device since it was opened here'
   // src/ui/audit/AuditPanel.tsx
   | 'a typical season'

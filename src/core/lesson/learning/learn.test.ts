@@ -122,8 +122,8 @@ test('a side that nobody wrote down is missing, not dead straight', () => {
 test('a sand that takes more than the others does not make the player shorter in them', () => {
   const heavy = golferWith(golfer, { ...AS_THE_SKILL, distance: -0.3 });
   const balls = [
-    ...loggedBy(golfer, hits, 40, 8, CLEAN).map((ball) => ({ ...ball, sand: 'medium' })),
-    ...loggedBy(heavy, hits, 20, 9, CLEAN).map((ball) => ({ ...ball, sand: 'soft' })),
+    ...loggedBy(golfer, hits, 40, 8, CLEAN).map((ball) => ({ ...ball, sand: 'medium' as const })),
+    ...loggedBy(heavy, hits, 20, 9, CLEAN).map((ball) => ({ ...ball, sand: 'soft' as const })),
   ];
   const { normal } = samplerOf(2);
   balls.sort(() => normal(0, 1));

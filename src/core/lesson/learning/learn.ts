@@ -1,3 +1,4 @@
+import type { SandPreset } from '@/core/ground/sand/presets';
 import { clamp } from '@/core/ground/numeric/soft';
 import { quantile } from '@/core/ground/numeric/order';
 import { samplerOf, type Sampler } from '@/core/ground/numeric/sampling';
@@ -30,7 +31,7 @@ export interface Learning {
   distance: Channel & {
     clubs: { club: string; offset: Estimate }[];
     /** Kinds of sand, where the balls came from several. */
-    sands: { sand: string; offset: Estimate }[];
+    sands: { sand: SandPreset; offset: Estimate }[];
   };
   /** Direction off the line, radians, to the player's side positive. */
   direction: Channel;
@@ -66,7 +67,7 @@ interface Peers {
 }
 
 /** Names in the order in which they come first. */
-const distinct = (names: readonly string[]): string[] => [...new Set(names)];
+const distinct = <T>(names: readonly T[]): T[] => [...new Set(names)];
 
 /** What the balls are told apart by: clubs, where there are several, and sands. */
 function groupsOf(balls: readonly LoggedBall[]) {
@@ -98,7 +99,7 @@ function peersOf(
     const difference = drawPeer(golfer.habits, clubs, sampler);
     const bySand = sands.map(() => sampler.normal(0, SANDS_APART));
     const off = sampler.normal(0, MODEL_OFF);
-    const inSand = (sand: string | undefined): Golfer => {
+    const inSand = (sand: SandPreset | undefined): Golfer => {
       const log = off + (sand === undefined ? 0 : (bySand[sands.indexOf(sand)] ?? 0));
       return differing(golfer, { ...difference, distance: difference.distance * Math.exp(log) });
     };

@@ -36,6 +36,18 @@ test('what the balls cannot tell is said so', () => {
   expect(none).toContain('No directions were logged');
 });
 
+test('sands that differ clearly are told apart by their names', () => {
+  const own = learning(0);
+  own.distance.sands = [
+    { sand: 'wet', offset: at(-0.2, 0.05) },
+    { sand: 'medium', offset: at(0.02, 0.05) },
+  ];
+  const told = learnWords(own, 'yards').filter((line) => line.includes('other sands'));
+  expect(told).toEqual([
+    'In wet, packed sand it is 18% shorter than in the other sands (-22% to -14%).',
+  ]);
+});
+
 test('marks are told in the reader’s units, directions by the player’s side', () => {
   const [mark, , direction] = learnWords(learning(0), 'metres');
   expect(mark).toMatch(

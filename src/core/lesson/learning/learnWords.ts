@@ -3,6 +3,7 @@ import { t } from '@/core/ground/language/t';
 import { degrees } from '@/core/ground/units/angle';
 import { fromMetres } from '@/core/ground/units/length';
 import { plainNumber, unitFor } from '@/core/ground/units/say';
+import { SAND_WORDS } from '@/core/tell/words/situation';
 import type { UnitSystem } from '@/core/ground/units/system';
 import type { Estimate } from './estimate';
 import type { Learning } from './learn';
@@ -70,8 +71,8 @@ export function learnWords(learning: Learning, units: UnitSystem): string[] {
   for (const { sand, offset } of distance.sands) {
     if (clear(offset)) {
       words.push(
-        t('In {sand} sand it is {further} than in the other sands ({by} to {by2}).', {
-          sand,
+        t('In {sand} it is {further} than in the other sands ({by} to {by2}).', {
+          sand: SAND_WORDS[sand].within,
           further: further(offset.mean),
           by: by(offset.low),
           by2: by(offset.high),

@@ -1,3 +1,4 @@
+import type { SandPreset } from '@/core/ground/sand/presets';
 import type { Golfer } from '@/core/model/golfer/golfer';
 import { withLearnt } from '@/core/model/golfer/golferOf';
 import type { Hit } from '@/core/model/shot/hit';
@@ -72,7 +73,7 @@ const asItIs: Change = (swing) => swing;
 export function ballsLike(
   balls: readonly LoggedBall[],
   { hits, of }: Calls,
-  inSand: (sand: string | undefined) => Golfer,
+  inSand: (sand: SandPreset | undefined) => Golfer,
   { freedom, wild }: Manner,
   sampler: Sampler,
   change: Change = asItIs,

@@ -1,3 +1,4 @@
+import type { SandPreset } from '@/core/ground/sand/presets';
 import type { Sampler } from '@/core/ground/numeric/sampling';
 import { toMetres } from '@/core/ground/units/length';
 import type { Divot } from '@/core/model/passage/divot';
@@ -19,7 +20,7 @@ export interface LoggedBall extends Hit {
   /** Measured by a device, not read by eye. */
   measured?: boolean;
   /** The kind of sand, where several are told apart. */
-  sand?: string;
+  sand?: SandPreset;
 }
 
 /** What eyes and pencils make of lengths: marks to a quarter inch, their depth too, their length to an inch, the rest to a yard. */

@@ -110,7 +110,7 @@ function lineOf(cells: ReadonlyMap<string, string>, house: House): ReadLine {
   if (handicap !== '' && Number.isNaN(Number(handicap.replace(',', '.')))) {
     faults.push({
       path: 'handicap',
-      message: t('must be a number, not "{handicap}"', { handicap }),
+      message: t('must be a number, not "{text}"', { text: handicap }),
     });
   }
   try {

@@ -88,21 +88,27 @@ export function spotAt(
   if (!bunker && at.bunker === undefined) {
     throw new FaultyInput([{ path: 'ball', message: t('must lie in the sand of a bunker') }]);
   }
-  const missing = !bunker ? 'bunker' : !green ? 'green' : !flag ? 'flag' : null;
-  if (missing) {
+  if (!bunker) {
     throw new FaultyInput([
-      {
-        path: missing,
-        message: t('there is no {missing} "{last}"', { missing, last: String(at[missing]) }),
-      },
+      { path: 'bunker', message: t('there is no bunker "{id}"', { id: at.bunker! }) },
     ]);
   }
-  if (under?.id !== bunker!.id) {
+  if (!green) {
     throw new FaultyInput([
-      { path: 'ball', message: t('must lie in the sand of {name}', { name: bunker!.name }) },
+      { path: 'green', message: t('there is no green "{id}"', { id: at.green }) },
     ]);
   }
-  return { bunker: bunker!, ball: at.ball, green: green!, flag: flag! };
+  if (!flag) {
+    throw new FaultyInput([
+      { path: 'flag', message: t('there is no flag "{id}"', { id: at.flag }) },
+    ]);
+  }
+  if (under?.id !== bunker.id) {
+    throw new FaultyInput([
+      { path: 'ball', message: t('must lie in the sand of {name}', { name: bunker.name }) },
+    ]);
+  }
+  return { bunker, ball: at.ball, green, flag };
 }
 
 /** The lip that a ball meets in a direction: where its sand ends first. */

@@ -109,7 +109,7 @@ function crossFaults(input: SituationInput, shot: Shot): Fault[] {
     if (names.indexOf(name) < i) {
       faults.push({
         path: `player.bag[${i}].name`,
-        message: t('"{name}" is in the bag twice', { name }),
+        message: t('"{club}" is in the bag twice', { club: name }),
       });
     }
   });

@@ -68,7 +68,9 @@ export const GROUND = {
   '{gets}, costs {more} on going at the flag': '{gets}, kostet {more} gegenüber der Fahne',
   '{gets}, saves {more} on going at the flag': '{gets}, spart {more} gegenüber der Fahne',
   'must lie in the sand of a bunker': 'muss im Sand eines Bunkers liegen',
-  'there is no {missing} "{last}"': 'es gibt kein {missing} „{last}“',
+  'there is no bunker "{id}"': 'es gibt keinen Bunker „{id}“',
+  'there is no green "{id}"': 'es gibt kein Grün „{id}“',
+  'there is no flag "{id}"': 'es gibt keine Fahne „{id}“',
   'must lie in the sand of {name}': 'muss im Sand von {name} liegen',
   'must stand on the green "{green}"': 'muss auf dem Grün „{green}“ stehen',
   'must be paces, direction and lip, such as "8 95 3", not {line}':

@@ -270,8 +270,8 @@ export const LESSONS = {
     'Derselbe Schwung geht {further} als für diese Spielstärke üblich ({by} bis {by2}): ein anderes Schlägerkopftempo oder anderer Sand.',
   'The same swing goes as far as is typical for this level, as far as {balls} balls can show ({by} to {by2}).':
     'Derselbe Schwung geht so weit wie für diese Spielstärke üblich, soweit {balls} Bälle das zeigen ({by} bis {by2}).',
-  'In {sand} sand it is {further} than in the other sands ({by} to {by2}).':
-    'Im Sand „{sand}“ geht er {further} als in den anderen Sanden ({by} bis {by2}).',
+  'In {sand} it is {further} than in the other sands ({by} to {by2}).':
+    'In {sand} geht er {further} als in den anderen Sanden ({by} bis {by2}).',
   'No directions were logged.': 'Es wurden keine Richtungen aufgeschrieben.',
   'Balls start {turned}° to the {mean} of the line. If you use these numbers, calls aim that much to the other side.':
     'Bälle starten {turned}° zur {mean} der Linie. Wenn Sie diese Werte verwenden, zielen Ansagen um so viel zur anderen Seite.',
@@ -306,7 +306,6 @@ export const LESSONS = {
   '"{part}" names no club of the bag: {list}': '„{part}“ nennt keinen Schläger des Bags: {list}',
   '"{part}" holds no carry after the club': '„{part}“ hat keinen Carry hinter dem Schläger',
   'club {number}': 'Schläger {number}',
-  'must be a number, not "{handicap}"': 'muss eine Zahl sein, nicht „{handicap}“',
   'enter at least one club': 'geben Sie mindestens einen Schläger ein',
   'must be at most {mostCell} characters': 'darf höchstens {mostCell} Zeichen lang sein',
   'has {row} cells under {heads} headings: put quotes round a cell that holds the separator':

@@ -23,7 +23,6 @@ export const SERVER = {
   'is not {type}': 'ist kein {type}',
   'must be at most {mostPixels} pixels across and down':
     'darf höchstens {mostPixels} Bildpunkte breit und hoch sein',
-  'must be one of {keys}': 'muss eines von {keys} sein',
   'Imported ground': 'Eingelesenes Gelände',
   'must be at most {mostLinks} at a time: withdraw one first':
     'dürfen höchstens {mostLinks} zugleich sein: ziehen Sie erst einen zurück',
@@ -132,9 +131,12 @@ export const SERVER = {
   'must be at most {mostPlaces}': 'dürfen höchstens {mostPlaces} sein',
   'the database server does not answer at this moment; try again':
     'der Datenbankserver antwortet im Moment nicht; versuchen Sie es noch einmal',
-  'this {word} was deleted: bring it back before it is saved':
-    'das wurde gelöscht: holen Sie es zurück, bevor es gespeichert wird ({word})',
-  'must stay the player of this {word}': 'muss derselbe Spieler bleiben ({word})',
+  'this plan was deleted: bring it back before it is saved':
+    'dieser Plan wurde gelöscht: holen Sie ihn zurück, bevor er gespeichert wird',
+  'this test was deleted: bring it back before it is saved':
+    'dieser Test wurde gelöscht: holen Sie ihn zurück, bevor er gespeichert wird',
+  'must stay the player of this plan': 'muss der Spieler dieses Plans bleiben',
+  'must stay the player of this test': 'muss der Spieler dieses Tests bleiben',
   'was saved on another device since it was opened here':
     'wurde auf einem anderen Gerät gespeichert, seit es hier geöffnet wurde',
   'Too much is being worked out at this moment. Try again in a few seconds.':

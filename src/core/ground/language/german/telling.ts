@@ -47,7 +47,6 @@ export const TELLING = {
     'was überflogen werden muss, darf nicht hinter die Fahne reichen',
   'the lie is given twice: keep lie or burial':
     'die Lage ist zweimal angegeben: behalten Sie Lage oder Tiefe',
-  '"{name}" is in the bag twice': '„{name}“ ist zweimal im Bag',
   '18 to the flag': '18 zur Fahne',
   clean: 'sauber',
   'sitting down': 'tiefer',

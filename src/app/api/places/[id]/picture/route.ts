@@ -53,7 +53,7 @@ export async function GET(_request: Request, { params }: IdContext): Promise<Res
 export async function PUT(request: Request, { params }: IdContext): Promise<Response> {
   const mediaType = mediaTypeOf(request);
   if (!(mediaType in TYPES)) {
-    const message = t('must be one of {keys}', { keys: Object.keys(TYPES).join(', ') });
+    const message = t('must be one of {types}', { types: Object.keys(TYPES).join(', ') });
     return refuse(415, [{ path: 'content-type', message }]);
   }
   const { id } = await params;
