@@ -2239,6 +2239,7 @@ export type Message =
   | 'Drill for “{cause}”'
   | 'Add to {player}’s homework'
   | 'Check next: {look}'
+  | 'With a dozen answers the true cause is among the first three in nine lessons of ten.'
   | 'All other questions'
   | 'All questions'
   | '({answered} answered)'

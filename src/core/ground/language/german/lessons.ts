@@ -211,6 +211,8 @@ export const LESSONS = {
   'how much the entry point varies': 'wie sehr der Eintrittspunkt schwankt',
   'distance for the entry point': 'Weite für den Eintrittspunkt',
   'how much the distance varies': 'wie sehr die Weite schwankt',
+  'With a dozen answers the true cause is among the first three in nine lessons of ten.':
+    'Nach einem Dutzend Antworten steht die wahre Ursache in neun von zehn Stunden unter den ersten drei.',
   'how far the ball runs': 'wie weit der Ball rollt',
   'where the ball starts': 'wo der Ball startet',
   'how much the start direction varies': 'wie sehr die Startrichtung schwankt',
