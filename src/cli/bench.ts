@@ -10,15 +10,8 @@ import { presetSand } from '@/core/ground/sand/presets';
 import { arcThrough } from '@/core/ground/arc/arc';
 import { radians } from '@/core/ground/units/angle';
 import { sameOrNone } from '@/core/search/calls/call';
-import {
-  filledMap,
-  firstLooks,
-  lookingAt,
-  openPlaces,
-  type MapAxis,
-  type MapCell,
-  type MapPlace,
-} from '@/core/search/map/callMap';
+import { lookingAt, type MapAxis, type MapCell, type MapPlace } from '@/core/search/map/callMap';
+import { mapUntilBordersStand } from '@/core/testing/maps';
 import { toTheEnd } from '@/core/ground/numeric/toTheEnd';
 import { quickQuestion, leaders } from '@/core/search/changes/quick';
 import { PARTS, sharedBy } from '@/core/search/calls/choosing';
@@ -254,23 +247,15 @@ function benchMap(): void {
   const start = performance.now();
   const across: MapAxis = { factor: 'distance', low: 4, high: 45, cells: 40 };
   const up: MapAxis = { factor: 'lip', low: 0, high: 3, cells: 25 };
-  const looks = Array.from({ length: up.cells }, () =>
-    Array.from({ length: across.cells }, (): MapCell | undefined => undefined),
-  );
   const look = (place: MapPlace): MapCell => toTheEnd(lookingAt(question, across, up, place));
-  let looked = 0;
-  let places = firstLooks(across.cells, up.cells);
-  while (places.length > 0) {
-    for (const [j, i] of places) looks[j]![i] = look([j, i]);
-    looked += places.length;
-    places = openPlaces(filledMap(looks, across, up));
-  }
+  const map = mapUntilBordersStand(question, across, up);
+  const looked = map.flat().filter(({ settled }) => settled).length;
   line(
     'call map 40 x 25: wall',
     `${((performance.now() - start) / 1000).toFixed(0)} s`,
     `${looked} of ${across.cells * up.cells} cells looked at`,
   );
-  const taken = filledMap(looks, across, up).flatMap((row, j) =>
+  const taken = map.flatMap((row, j) =>
     row.flatMap((cell, i) => (cell.settled ? [] : [{ cell, place: [j, i] as const }])),
   );
   const tried = taken.filter((_, k) => k % Math.ceil(taken.length / TRIED_CELLS) === 0);

@@ -6,3 +6,12 @@ export function line(name: string, value: string, note = ''): void {
 /** The mean of some measures. */
 export const mean = (values: readonly number[]): number =>
   values.reduce((sum, value) => sum + value, 0) / values.length;
+
+/** The whole number that the command line ends with, from 1 to 1000; says what is allowed, and ends, where it is another. */
+export function countAsked(what: string, usual: number): number {
+  const [, , asked = String(usual)] = process.argv;
+  const count = Number(asked);
+  if (Number.isInteger(count) && count >= 1 && count <= 1000) return count;
+  console.error(`The number of ${what} must be a whole number from 1 to 1000, not "${asked}".`);
+  process.exit(2);
+}

@@ -61,15 +61,20 @@ function questionOf(asked: unknown): Question | null {
   }
 }
 
-/** Whether this is called, or as good as called, when one field is said anew through the front door. */
-function calls(
+/** What is moved from where it stands, and to where. */
+export type Move = readonly [factor: FactorName, value: number];
+
+/** Whether this is called, or as good as called, when something is said anew through the front door. */
+export function calledAt(
   situation: Tried,
+  moves: readonly Move[],
   expected: Called | null,
-  factor: FactorName,
-  value: number,
-  within: number,
+  within: number = EVEN,
 ): boolean {
-  const shot = { ...situation.shot, ...FIELD[factor](value, situation.shot) };
+  const shot = moves.reduce(
+    (said, [factor, value]) => ({ ...said, ...FIELD[factor](value, said) }),
+    situation.shot,
+  );
   const asked: unknown = JSON.parse(JSON.stringify({ ...situation, shot }));
   const question = questionOf(asked);
   // A step past what can be read at all proves nothing.
@@ -95,6 +100,6 @@ export function broken(
     ['after', to, value + step, EVEN],
   ] as const;
   return tries.flatMap(([where, expected, at, within]) =>
-    calls(situation, expected, factor, at, within) ? [] : [`${where} ${factor} ${value}`],
+    calledAt(situation, [[factor, at]], expected, within) ? [] : [`${where} ${factor} ${value}`],
   );
 }

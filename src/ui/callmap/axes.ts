@@ -3,8 +3,6 @@ import { t } from '@/core/ground/language/t';
 import { factorValueWords } from '@/core/tell/words/changeWords';
 import type { MapAxis } from '@/core/search/map/callMap';
 import type { FactorName } from '@/core/search/changes/factors';
-import { radians } from '@/core/ground/units/angle';
-import { toMetres } from '@/core/ground/units/length';
 import type { UnitSystem } from '@/core/ground/units/system';
 
 /** Names of the factors as axes. */
@@ -15,24 +13,6 @@ export const AXIS_WORDS: Record<FactorName, string> = told({
   lie: 'depth of the ball',
   slope: 'slope along the line',
   wind: 'wind',
-});
-
-/** What each axis spans on a map, SI. */
-const SPAN: Record<FactorName, readonly [number, number]> = {
-  distance: [toMetres(6, 'yd'), toMetres(56, 'yd')],
-  lip: [0, toMetres(9, 'ft')],
-  sand: [0, 1],
-  lie: [0.002, 0.042],
-  slope: [radians(-18), radians(24)],
-  wind: [-12, 12],
-};
-
-/** A factor as an axis of so many cells. */
-export const mapAxis = (factor: FactorName, cells: number): MapAxis => ({
-  factor,
-  low: SPAN[factor][0],
-  high: SPAN[factor][1],
-  cells,
 });
 
 /** A value on an axis as it is said: wind with the way it blows. */

@@ -1,6 +1,7 @@
 import type { MapCell } from '@/core/search/map/callMap';
 import type { Leader } from '@/core/search/calls/leaders';
-import { axisTicks, axisValueWords, mapAxis } from './axes';
+import { mapAxis } from '@/core/search/map/mapAxis';
+import { axisTicks, axisValueWords } from './axes';
 import { mapCsv } from './mapCsv';
 import { callKey } from '@/core/search/calls/call';
 import { legendOf } from './legend';
