@@ -44,6 +44,25 @@ test('the ends of the band at the flag are when the distance changes the call', 
   ]);
 });
 
+test('bands narrower than a step are no change of the call, but where what was looked at ends', () => {
+  const [splash60, splash56, splash52] = ['60', '56', '52'].map((club) => ({
+    club,
+    kind: 'splash' as const,
+  }));
+  const here = { from: pin - 1, to: pin + 1, best: splash56! };
+  const named = (bands: Band[]) =>
+    changesAlong(bands, pin).map(({ direction, value, to }) => [direction, value, to?.club]);
+  const narrow = { from: pin + 1, to: pin + 1.2, best: splash60! };
+  const beyond = { from: pin + 1.2, to: pin + 9, best: splash52! };
+  expect(named([here, narrow, beyond])).toEqual([['up', pin + 1.2, '52']]);
+  const again = { ...beyond, best: splash56! };
+  expect(named([here, narrow, again])).toEqual([]);
+  expect(named([here, narrow])).toEqual([['up', pin + 1, '60']]);
+  const before = { from: pin - 1.2, to: pin - 1, best: splash60! };
+  const nearer = { from: pin - 5, to: pin - 1.2, best: splash52! };
+  expect(named([nearer, before, here])).toEqual([['down', pin - 1.2, '52']]);
+});
+
 test('where nothing gets out the band says so', () => {
   const shot = { ...question.shot, lip: { height: 5.5, distance: 1 } };
   const bands = last(bandsAlong({ ...question, shot }, pin - 2, pin + 2, 1));

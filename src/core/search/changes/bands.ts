@@ -13,7 +13,7 @@ export interface Band {
 }
 
 /** To this many metres a border between two bands is found where nobody says. */
-const FINE = 0.3;
+const FINE = 0.1;
 
 /**
  * The call along the distance, everything else as it stands: looked at in even steps outwards from where the flag is; the borders

@@ -1,5 +1,5 @@
 import { toTheEnd } from '@/core/ground/numeric/toTheEnd';
-import { nearestBorder } from './border';
+import { nearestBorder, standingBorder } from './border';
 
 /** Finds where values pass a threshold, with hints that may lie, and counts the looks. */
 function sought(threshold: number, hint: (at: number) => boolean, places = [1, 2, 4, 8]) {
@@ -33,4 +33,67 @@ test('what is never passed is no border, whatever the hints say', () => {
 
 test('good hints save looks', () => {
   expect(sought(7.9, honest(7.9)).looks).toBeLessThan(sought(7.9, () => true).looks);
+});
+
+describe('what stands past a border', () => {
+  type Stretches = readonly (readonly [from: number, call: string | undefined])[];
+
+  /** What stands past the first of some stretches, of which what stood first is undefined. */
+  const standing = (at: number, stretches: Stretches, end = 10) => {
+    const callAt = (place: number) =>
+      stretches.filter(([from]) => Math.sign(end) * (place - from) >= 0).at(-1)?.[1];
+    return toTheEnd(
+      standingBorder(
+        { at, found: callAt(at)! },
+        end,
+        0.1,
+        function* look(place) {
+          yield;
+          return callAt(place);
+        },
+        (one, other) => one === other,
+      ),
+    );
+  };
+
+  test('a border whose find stays is kept as it was found', () => {
+    expect(standing(3.04, [[3, 'a']])).toEqual({ at: 3.04, found: 'a' });
+    expect(standing(-3.04, [[-3, 'a']], -10)).toEqual({ at: -3.04, found: 'a' });
+  });
+
+  test.each([0.02, 0.05, 0.09, 0.11])(
+    'past a stretch %p wide what comes after it is named',
+    (wide) => {
+      const { at, found } = standing(3.01, [
+        [3, 'a'],
+        [3 + wide, 'b'],
+      ]) as { at: number; found: string };
+      expect(found).toBe('b');
+      expect(at).toBeGreaterThanOrEqual(3 + wide);
+      // What stood before stands a step before it.
+      expect(at - 0.125).toBeLessThan(3.03);
+    },
+  );
+
+  test('a stretch that turns out to stand a step is named where it begins', () => {
+    const stands = standing(3.09, [
+      [3, 'a'],
+      [3.15, 'b'],
+    ]) as { at: number; found: string };
+    expect(stands.found).toBe('a');
+    expect(stands.at).toBeGreaterThanOrEqual(3);
+    expect(stands.at).toBeLessThanOrEqual(3.025);
+  });
+
+  test('where what stood before stands again, it says where', () => {
+    const again = standing(3.01, [
+      [3, 'a'],
+      [3.06, undefined],
+    ]);
+    expect(again).toBeGreaterThan(3.06);
+  });
+
+  test('at the end of what there is, what was found counts', () => {
+    expect(standing(9.95, [[9.93, 'a']])).toEqual({ at: 9.95, found: 'a' });
+  });
 });

@@ -69,3 +69,45 @@ export function* nearestBorder<T>(
   }
   return yield* borderBetween(i > 0 ? places[i - 1]! : from, outside, fine, look);
 }
+
+/** What is found at a border must stand so many times the precision past it: a step, as it is said. */
+const A_STEP = 1.25;
+
+/** Where it does not, borders are found so many times finer. */
+const FINER = 4;
+
+/**
+ * The border past which what is found stands for a step at least. A narrower stretch is passed over: the border is where it ends, and what
+ * stood before it still stood a step before that.
+ *
+ * @param border as {@link nearestBorder} found it
+ * @param end the last place there is
+ * @param same whether two finds are the same
+ * @returns the border, or the place at which what stood before it stands again
+ */
+export function* standingBorder<T>(
+  border: Border<T>,
+  end: number,
+  fine: number,
+  look: Look<T>,
+  same: (one: T, other: T) => boolean,
+): Generator<void, Border<T> | number> {
+  const ahead = Math.sign(end - border.at);
+  const step = ahead * A_STEP * fine;
+  const isPast = (at: number): boolean => ahead * (end - at) <= 0;
+  if (isPast(border.at + step)) return border;
+  const past = yield* look(border.at + step);
+  if (past !== undefined && same(past, border.found)) return border;
+  let { at, found } = yield* borderBetween(border.at - ahead * fine, border, fine / FINER, look);
+  while (!isPast(at + step)) {
+    const next = yield* look(at + step);
+    if (next === undefined) return at + step;
+    if (same(next, found)) break;
+    const other: Look<T> = function* beyond(place) {
+      const there = yield* look(place);
+      return there !== undefined && same(there, found) ? undefined : there;
+    };
+    ({ at, found } = yield* borderBetween(at, { at: at + step, found: next }, fine / FINER, other));
+  }
+  return { at, found };
+}

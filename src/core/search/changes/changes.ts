@@ -6,7 +6,7 @@ import { sameCall, sameOrNone, type Called } from '../calls/call';
 import { calledFirst, callingFirst, type Leader } from '../calls/leaders';
 import type { Question } from '../calls/question';
 import { bandsRound, type Band } from './bands';
-import { nearestBorder } from './border';
+import { nearestBorder, standingBorder, type Border } from './border';
 import { FACTOR, FACTORS, type FactorName, type Span } from './factors';
 import { leaders, quickQuestion } from './quick';
 
@@ -96,26 +96,30 @@ function placesFrom({ span, from }: Mover, sign: 1 | -1): number[] {
   return places.filter((at, i) => at !== (places[i - 1] ?? from));
 }
 
-/** Where the call that stands at a flag ends along the distance, as bands tell it. */
+/** Bands narrower than this are passed over where it is said when the distance changes the call, m. */
+const NARROW = 0.3;
+
+/**
+ * Where the call that stands at a flag ends along the distance, as bands tell it. Bands that are narrower than a step are passed over, but at
+ * the end of what was looked at.
+ */
 export function changesAlong(bands: readonly Band[], pin: number): Change[] {
   const at = bands.findIndex(({ from, to }) => from <= pin && pin <= to);
   const here = bands[at];
   if (!here) return [];
-  const changes: Change[] = [];
-  const change = (direction: 'up' | 'down', value: number, to: Band | undefined): void => {
-    if (to)
-      changes.push({
-        factor: 'distance',
-        value,
-        here: pin,
-        direction,
-        from: here.best,
-        to: to.best,
-      });
-  };
-  change('up', here.to, bands[at + 1]);
-  change('down', here.from, bands[at - 1]);
-  return changes;
+  const stands = ({ from, to, best }: Band, i: number, side: readonly Band[]): boolean =>
+    !sameOrNone(best, here.best) && (to - from > NARROW || i === side.length - 1);
+  const change = (direction: 'up' | 'down', to: Band): Change => ({
+    factor: 'distance',
+    value: direction === 'up' ? to.from : to.to,
+    here: pin,
+    direction,
+    from: here.best,
+    to: to.best,
+  });
+  const above = bands.slice(at + 1).find(stands);
+  const below = bands.slice(0, at).reverse().find(stands);
+  return [...(above ? [change('up', above)] : []), ...(below ? [change('down', below)] : [])];
 }
 
 function* lookAlong({ question, current }: Standpoint): Generator<void, Change[]> {
@@ -123,6 +127,9 @@ function* lookAlong({ question, current }: Standpoint): Generator<void, Change[]
   for (bands of bandsRound(question, current)) yield;
   return changesAlong(bands, question.shot.pin);
 }
+
+/** Stretches narrower than a step that are passed over to one side: where there are more, calls come and go, and no threshold is named. */
+const MOST_NARROW = 3;
 
 /** More than a quick look can be wrong by, strokes: what leads by less may not lead. */
 const DOUBT = 0.02;
@@ -154,10 +161,25 @@ export function* lookForChanges(stand: Standpoint, name: Moved): Generator<void,
     const all = quickly(value);
     return current ? behind(all) > (here === Infinity ? 0 : here) + DOUBT : all.length > 0;
   };
+  const { fine } = mover.span;
+  /** The border to one side; null where there is none, or the calls there come and go. */
+  function* borderTo(sign: 1 | -1): Generator<void, Border<Called | null> | null> {
+    const places = placesFrom(mover!, sign);
+    const end = places.at(-1);
+    let from = mover!.from;
+    for (let narrow = 0; end !== undefined && narrow < MOST_NARROW; narrow++) {
+      const beyond = places.filter((place) => sign * (place - from) > 0);
+      const border = yield* nearestBorder(from, beyond, fine, hint, look);
+      if (!border) return null;
+      const standing = yield* standingBorder(border, end, fine, look, sameOrNone);
+      if (typeof standing !== 'number') return standing;
+      from = standing;
+    }
+    return null;
+  }
   const changes: Change[] = [];
   for (const sign of mover.signs) {
-    const places = placesFrom(mover, sign);
-    const border = yield* nearestBorder(mover.from, places, mover.span.fine, hint, look);
+    const border = yield* borderTo(sign);
     if (!border) continue;
     changes.push({
       factor: name,
