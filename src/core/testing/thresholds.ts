@@ -91,11 +91,13 @@ export function calledAt(
 /** What does not hold of a threshold: a step before it, at it, and a step after it. Empty where all does. */
 export function broken(
   situation: Tried,
-  { factor, value, direction, from, to }: Change & { factor: FactorName },
+  { factor, value, here, direction, from, to }: Change & { factor: FactorName },
 ): string[] {
   const step = (direction === 'up' ? 1 : -1) * STEP[factor];
+  // What is said holds from where the reading stands on; behind it another call may be made.
+  const before = direction === 'up' ? Math.max(here, value - step) : Math.min(here, value - step);
   const tries = [
-    ['before', from, value - step, EVEN],
+    ['before', from, before, EVEN],
     ['at', to, value, 0],
     ['after', to, value + step, EVEN],
   ] as const;

@@ -44,7 +44,7 @@ test('the ends of the band at the flag are when the distance changes the call', 
   ]);
 });
 
-test('bands narrower than a step are no change of the call, but where what was looked at ends', () => {
+test('bands that are not seen to stand for a step are no change of the call', () => {
   const [splash60, splash56, splash52] = ['60', '56', '52'].map((club) => ({
     club,
     kind: 'splash' as const,
@@ -57,7 +57,7 @@ test('bands narrower than a step are no change of the call, but where what was l
   expect(named([here, narrow, beyond])).toEqual([['up', pin + 1.2, '52']]);
   const again = { ...beyond, best: splash56! };
   expect(named([here, narrow, again])).toEqual([]);
-  expect(named([here, narrow])).toEqual([['up', pin + 1, '60']]);
+  expect(named([here, narrow])).toEqual([]);
   const before = { from: pin - 1.2, to: pin - 1, best: splash60! };
   const nearer = { from: pin - 5, to: pin - 1.2, best: splash52! };
   expect(named([nearer, before, here])).toEqual([['down', pin - 1.2, '52']]);

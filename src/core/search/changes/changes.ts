@@ -100,15 +100,14 @@ function placesFrom({ span, from }: Mover, sign: 1 | -1): number[] {
 const NARROW = 0.3;
 
 /**
- * Where the call that stands at a flag ends along the distance, as bands tell it. Bands that are narrower than a step are passed over, but at
- * the end of what was looked at.
+ * Where the call that stands at a flag ends along the distance, as bands tell it. Bands that are not seen to stand for a step are passed over.
  */
 export function changesAlong(bands: readonly Band[], pin: number): Change[] {
   const at = bands.findIndex(({ from, to }) => from <= pin && pin <= to);
   const here = bands[at];
   if (!here) return [];
-  const stands = ({ from, to, best }: Band, i: number, side: readonly Band[]): boolean =>
-    !sameOrNone(best, here.best) && (to - from > NARROW || i === side.length - 1);
+  const stands = ({ from, to, best }: Band): boolean =>
+    !sameOrNone(best, here.best) && to - from > NARROW;
   const change = (direction: 'up' | 'down', to: Band): Change => ({
     factor: 'distance',
     value: direction === 'up' ? to.from : to.to,
