@@ -44,6 +44,7 @@ describe('what stands past a border', () => {
       stretches.filter(([from]) => Math.sign(end) * (place - from) >= 0).at(-1)?.[1];
     return toTheEnd(
       standingBorder(
+        0,
         { at, found: callAt(at)! },
         end,
         0.1,
@@ -83,6 +84,17 @@ describe('what stands past a border', () => {
     expect(stands.found).toBe('a');
     expect(stands.at).toBeGreaterThanOrEqual(3);
     expect(stands.at).toBeLessThanOrEqual(3.025);
+  });
+
+  test('no border is looked for behind where it holds', () => {
+    // It holds from 0 to 0.01 alone, as it does again behind a stretch on the other side.
+    const { at } = standing(0.03, [
+      [-1, 'a'],
+      [0, undefined],
+      [0.01, 'a'],
+      [0.08, 'b'],
+    ]) as { at: number };
+    expect(at).toBeGreaterThanOrEqual(0.08);
   });
 
   test('where what stood before stands again, it says where', () => {

@@ -80,12 +80,14 @@ const FINER = 4;
  * The border past which what is found stands for a step at least. A narrower stretch is passed over: the border is where it ends, and what
  * stood before it still stood a step before that.
  *
- * @param border as {@link nearestBorder} found it
+ * @param from where it holds
+ * @param border as {@link nearestBorder} found it from there
  * @param end the last place there is
  * @param same whether two finds are the same
  * @returns the border, or the place at which what stood before it stands again
  */
 export function* standingBorder<T>(
+  from: number,
   border: Border<T>,
   end: number,
   fine: number,
@@ -98,7 +100,8 @@ export function* standingBorder<T>(
   if (isPast(border.at + step)) return border;
   const past = yield* look(border.at + step);
   if (past !== undefined && same(past, border.found)) return border;
-  let { at, found } = yield* borderBetween(border.at - ahead * fine, border, fine / FINER, look);
+  const inside = Math.abs(border.at - from) < fine ? from : border.at - ahead * fine;
+  let { at, found } = yield* borderBetween(inside, border, fine / FINER, look);
   while (!isPast(at + step)) {
     const next = yield* look(at + step);
     if (next === undefined) return at + step;

@@ -170,7 +170,7 @@ export function* lookForChanges(stand: Standpoint, name: Moved): Generator<void,
       const beyond = places.filter((place) => sign * (place - from) > 0);
       const border = yield* nearestBorder(from, beyond, fine, hint, look);
       if (!border) return null;
-      const standing = yield* standingBorder(border, end, fine, look, sameOrNone);
+      const standing = yield* standingBorder(from, border, end, fine, look, sameOrNone);
       if (typeof standing !== 'number') return standing;
       from = standing;
     }
