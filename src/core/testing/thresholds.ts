@@ -95,13 +95,15 @@ export function broken(
 ): string[] {
   const step = (direction === 'up' ? 1 : -1) * STEP[factor];
   // What is said holds from where the reading stands on; behind it another call may be made.
-  const before = direction === 'up' ? Math.max(here, value - step) : Math.min(here, value - step);
-  const tries = [
-    ['before', from, before, EVEN],
-    ['at', to, value, 0],
-    ['after', to, value + step, EVEN],
-  ] as const;
-  return tries.flatMap(([where, expected, at, within]) =>
-    calledAt(situation, [[factor, at]], expected, within) ? [] : [`${where} ${factor} ${value}`],
+  const behind = Math.sign(step) * (value - step - here) < 0;
+  const before: readonly Move[] = behind ? [] : [[factor, value - step]];
+  const tries: [where: string, expected: Called | null, moves: readonly Move[], within: number][] =
+    [
+      ['before', from, before, EVEN],
+      ['at', to, [[factor, value]], 0],
+      ['after', to, [[factor, value + step]], EVEN],
+    ];
+  return tries.flatMap(([where, expected, moves, within]) =>
+    calledAt(situation, moves, expected, within) ? [] : [`${where} ${factor} ${value}`],
   );
 }
