@@ -1,9 +1,11 @@
 /** Opens the database before the first request, in the Node.js server only; not at all where everybody would be let in. */
 export async function register(): Promise<void> {
   if (process.env.NEXT_RUNTIME !== 'nodejs') return;
-  const { openShortWay } = await import('@/app/shortWay');
+  const { openShortWay } = await import('@/app/api/shortWay');
+  const { POST: logBalls } = await import('@/app/api/lessons/[id]/balls/route');
   const { speakEachLanguage } = await import('@/app/language');
-  openShortWay();
+  openShortWay(logBalls);
+  // Set last, and so first asked: the short way is in the language of who asks too.
   speakEachLanguage();
   const { opened } = await import('@/data/startup');
   const { openingFault } = await import('@/app/entrance');

@@ -1,9 +1,10 @@
+import { meanOf } from '@/core/ground/numeric/mean';
 import { golferOf } from '@/core/model/golfer/golferOf';
 import { oddsOf } from '@/core/model/shot/odds';
 import { sampleSwings } from '@/core/model/spread/swings';
 import { prescribe } from '@/core/search/calls/prescribe';
 import { SITUATIONS, steadinessOf, type Steadiness } from '@/core/testing/steadiness';
-import { line, mean } from './benchLine';
+import { line } from './benchLine';
 
 /* Part of npm run bench: what the odds and the choice of calls are worth, tried over thirty situations. */
 
@@ -14,9 +15,9 @@ const share = (value: number): string => `${(100 * value).toFixed(1)} %`;
 
 /** What thirty situations gave, on the mean. */
 function told(name: string, all: readonly Steadiness[]): void {
-  line(`${name}: same club and school`, share(mean(all.map(({ same }) => same))), 'aim 95 %');
+  line(`${name}: same club and school`, share(meanOf(all.map(({ same }) => same))), 'aim 95 %');
   const within = (of: (each: Steadiness) => number, most: number): string =>
-    share(mean(all.map((each) => Number(of(each) <= most))));
+    share(meanOf(all.map((each) => Number(of(each) <= most))));
   line(
     '  of these, face within 3 degrees',
     within(({ face }) => face, 3),
@@ -27,10 +28,14 @@ function told(name: string, all: readonly Steadiness[]): void {
   );
   line(
     '  strokes of the first call scatter by',
-    mean(all.map(({ scatter }) => scatter)).toFixed(4),
+    meanOf(all.map(({ scatter }) => scatter)).toFixed(4),
   );
-  line('  better than it is by', mean(all.map(({ optimism }) => optimism)).toFixed(4), 'aim 0.002');
-  line('  costs over the best that was found', mean(all.map(({ loss }) => loss)).toFixed(4));
+  line(
+    '  better than it is by',
+    meanOf(all.map(({ optimism }) => optimism)).toFixed(4),
+    'aim 0.002',
+  );
+  line('  costs over the best that was found', meanOf(all.map(({ loss }) => loss)).toFixed(4));
 }
 
 told(
@@ -66,7 +71,7 @@ const errors = SITUATIONS.map((situation) => {
 NAMES.forEach((name, k) => {
   const off = errors.map((each) => each[k]!);
   const most = Math.max(...off.map(Math.abs));
-  const usual = Math.sqrt(mean(off.map((each) => each * each)));
+  const usual = Math.sqrt(meanOf(off.map((each) => each * each)));
   const said = name === 'strokes' ? usual.toFixed(4) : share(usual);
   const worst = name === 'strokes' ? most.toFixed(4) : share(most);
   line(`odds against 20,000 swings, thirty calls: ${name} off by`, said, `at most ${worst}`);

@@ -1,3 +1,4 @@
+import { meanOf } from '@/core/ground/numeric/mean';
 import { samplerOf } from '@/core/ground/numeric/sampling';
 import type { Skill } from '@/core/ground/player/player';
 import { CAUSES, NO_FAULT, NOTHING, type Cause } from '@/core/lesson/faults/causes';
@@ -22,7 +23,7 @@ import {
   skilled,
   twoHits,
 } from '@/core/testing/otherPlayers';
-import { line, mean } from './benchLine';
+import { line } from './benchLine';
 
 /* Part of npm run bench: what is learnt of players and found behind their misses, tried on players and records made otherwise than the
    product makes its own. */
@@ -52,10 +53,10 @@ function coverage(skill: Skill, count: number): void {
       holds(direction.after.spread, known.aimScale * direction.before.spread),
     ];
   });
-  const each = held[0]!.map((_, i) => percent(mean(held.map((row) => Number(row[i])))));
+  const each = held[0]!.map((_, i) => percent(meanOf(held.map((row) => Number(row[i])))));
   line(
     `learning, ${skill}, ${count} balls: intervals that hold`,
-    percent(mean(held.flat().map(Number))),
+    percent(meanOf(held.flat().map(Number))),
     `mark ${each[0]}, its spread ${each[1]}, distance ${each[2]}, its spread ${each[3]}, side ${each[4]}, its spread ${each[5]}; aim 85 to 95`,
   );
 }
@@ -82,7 +83,7 @@ function savings(skill: Skill): void {
   const worse = players.filter((k) => saved(AS_THE_SKILL, k) < -0.005).length / players.length;
   line(
     `learning, ${skill}, 20 balls: saved where it is advised, strokes`,
-    mean(players.map((k) => saved(knownPlayer(4000 + k), k))).toFixed(3),
+    meanOf(players.map((k) => saved(knownPlayer(4000 + k), k))).toFixed(3),
     `players as the skill says made worse by over 0.005: ${percent(worse)}, aim under 15`,
   );
 }
@@ -105,24 +106,23 @@ const LOOKS = [3, 6, 12];
 function lessonsOf(skill: Skill, balls: number, times: number): Lessons {
   const golfer = skilled(skill);
   const lesson = { golfer, hits: twoHits(golfer), balls, looks: Math.max(...LOOKS) };
-  const { uniform } = samplerOf(balls);
-  const any = (): Cause => CAUSES[Math.floor(uniform() * CAUSES.length)]!;
+  const { oneOf } = samplerOf(balls);
   return {
     single: everyCause(times).map((cause, i) => trialOf([cause], 1000 + 31 * i, lesson)),
     sound: Array.from({ length: 10 * times }, (_, i) => trialOf([], 90_000 + 17 * i, lesson)),
     double: Array.from({ length: 10 * times }, (_, i) => {
-      const one = any();
-      let other = any();
-      while (other === one) other = any();
+      const one = oneOf(CAUSES);
+      let other = oneOf(CAUSES);
+      while (other === one) other = oneOf(CAUSES);
       return trialOf([one, other], 50_000 + 13 * i, lesson);
     }),
   };
 }
 
-const after = (looks: number, { causes, byLooks }: Trial): Trial => ({
-  causes,
-  byLooks,
-  finding: byLooks[Math.min(looks, byLooks.length - 1)]!,
+/** A lesson as it stood after so many looks. */
+const after = (looks: number, trial: Trial): Trial => ({
+  ...trial,
+  finding: trial.byLooks[Math.min(looks, trial.byLooks.length - 1)]!,
 });
 
 /** A chance that was said, whether it was so, and how many such players come. */
@@ -171,13 +171,12 @@ function finder(name: string, { single, sound, double }: Lessons): void {
     'aim under 15 %',
   );
   line('  both of two faults among the first three', percent(both.length / double.length));
+  const said = saidBy({ single, sound, double });
   for (const from of [0.1, 0.3, 0.5, 0.7, 0.9]) {
-    const band = saidBy({ single, sound, double }).filter(
-      ({ chance }) => chance >= from && chance < from + 0.2,
-    );
-    const weight = mean(band.map((each) => each.weight));
+    const band = said.filter(({ chance }) => chance >= from && chance < from + 0.2);
+    const weight = meanOf(band.map((each) => each.weight));
     const share = (of: (each: Said) => number): string =>
-      percent(mean(band.map((each) => each.weight * of(each))) / weight);
+      percent(meanOf(band.map((each) => each.weight * of(each))) / weight);
     line(
       `  said with ${share(({ chance }) => chance)}: right`,
       share(({ is }) => is),

@@ -3,10 +3,6 @@ export function line(name: string, value: string, note = ''): void {
   console.log(`${name.padEnd(62)} ${value.padStart(10)}  ${note}`);
 }
 
-/** The mean of some measures. */
-export const mean = (values: readonly number[]): number =>
-  values.reduce((sum, value) => sum + value, 0) / values.length;
-
 /** The whole number that the command line ends with, from 1 to 1000; says what is allowed, and ends, where it is another. */
 export function countAsked(what: string, usual: number): number {
   const [, , asked = String(usual)] = process.argv;

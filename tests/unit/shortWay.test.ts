@@ -1,7 +1,7 @@
 import http from 'node:http';
 import { connect, type AddressInfo } from 'node:net';
 import { MOST_BYTES, withJson } from '@/app/api/respond';
-import { tookShortWay } from '@/app/shortWay';
+import { tookShortWay } from '@/app/api/shortWay';
 
 const BALLS = '/api/lessons/a-lesson/balls';
 

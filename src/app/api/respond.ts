@@ -38,23 +38,19 @@ export const pdfFile = (pdf: Uint8Array<ArrayBuffer>, name: string): Response =>
 export const mediaTypeOf = (request: Request): string =>
   request.headers.get('content-type')?.split(';')[0]?.trim().toLowerCase() ?? '';
 
-/** Reads the body as bytes, giving up as soon as it is too large: its announced length is not believed. */
-async function readBody(request: Request, most: number): Promise<Buffer | null> {
-  const reader = request.body?.getReader();
-  if (!reader) return Buffer.alloc(0);
+/** The bytes of a body; no further than the first that is too much, for its announced length is not believed. */
+export async function gathered(
+  parts: AsyncIterable<Uint8Array>,
+  most: number,
+): Promise<Buffer<ArrayBuffer>> {
   const chunks: Uint8Array[] = [];
   let size = 0;
-  for (;;) {
-    const { done, value } = await reader.read();
-    if (done) break;
-    size += value.byteLength;
-    if (size > most) {
-      await reader.cancel();
-      return null;
-    }
-    chunks.push(value);
+  for await (const part of parts) {
+    chunks.push(part);
+    size += part.byteLength;
+    if (size > most) break;
   }
-  return Buffer.concat(chunks);
+  return Buffer.concat(chunks, Math.min(size, most + 1));
 }
 
 /**
@@ -96,8 +92,8 @@ export async function withBytes(
   most: number,
   handle: (bytes: Buffer) => Promise<Response> | Response,
 ): Promise<Response> {
-  const bytes = await readBody(request, most);
-  if (bytes === null) {
+  const bytes = request.body ? await gathered(request.body, most) : Buffer.alloc(0);
+  if (bytes.byteLength > most) {
     return refuse(413, [{ path: 'input', message: t('must not be over {most} bytes', { most }) }]);
   }
   return withFaults(() => handle(bytes));

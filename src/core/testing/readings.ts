@@ -13,8 +13,7 @@ const LIMITS = { pin: [7.3, 36], lip: [0.15, 1.8] } as const;
 
 /** A reading at random in the outside format: any level of player, sand and lie. */
 export function randomReading(seed: number): Tried {
-  const { uniform } = samplerOf(7000 + seed);
-  const oneOf = <T>(values: readonly T[]): T => values[Math.floor(uniform() * values.length)]!;
+  const { oneOf } = samplerOf(7000 + seed);
   const shot = randomStation(seed, 'metres', {
     pin: [...LIMITS.pin],
     lip: [...LIMITS.lip],

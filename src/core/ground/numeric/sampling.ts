@@ -8,6 +8,8 @@ export interface Sampler {
   normal: (mean: number, sd: number) => number;
   /** Gamma of this shape, above 0, and rate. */
   gamma: (shape: number, rate: number) => number;
+  /** Any of a list of at least one, each as likely. */
+  oneOf: <T>(list: readonly T[]) => T;
 }
 
 /**
@@ -37,5 +39,6 @@ export function samplerOf(seed: number): Sampler {
     uniform,
     normal: (mean, sd) => mean + sd * standard(),
     gamma: (shape, rate) => gammaOne(shape) / rate,
+    oneOf: (list) => list[Math.floor(uniform() * list.length)]!,
   };
 }

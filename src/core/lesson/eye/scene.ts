@@ -68,8 +68,7 @@ const tenth = (value: number): number => Math.round(value * 10) / 10;
  * sceneOf(7, 2).pin === sceneOf(7, 2).pin; // => true
  */
 export function sceneOf(seed: number, level: Level): Scene {
-  const { uniform } = samplerOf(seed * LEVELS.length + level);
-  const oneOf = <T>(values: readonly T[]): T => values[Math.floor(uniform() * values.length)]!;
+  const { uniform, oneOf } = samplerOf(seed * LEVELS.length + level);
   const between = ([low, high]: readonly [number, number]): number =>
     low + (high - low) * uniform();
   const { lies, sands, slope: steep } = LEVEL[level];

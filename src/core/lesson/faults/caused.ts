@@ -49,7 +49,7 @@ const WIDENED = ['mark', 'height', 'speed'] as const;
 const MOST_WIDENED = 1.5;
 
 /** Something that is none of the causes: two things moved, either way, and one of them wider at times. */
-export function drawUnknown({ uniform }: Sampler): Effect {
+export function drawUnknown({ uniform, oneOf }: Sampler): Effect {
   const one = Math.floor(uniform() * UNKNOWN.length);
   const other = (one + 1 + Math.floor(uniform() * (UNKNOWN.length - 1))) % UNKNOWN.length;
   const shift: Partial<SwingError> = {};
@@ -58,6 +58,6 @@ export function drawUnknown({ uniform }: Sampler): Effect {
     const moved = far * (2 * uniform() - 1);
     shift[name] = name === 'speed' ? 1 + moved : moved;
   }
-  const wide = WIDENED[Math.floor(uniform() * WIDENED.length)]!;
+  const wide = oneOf(WIDENED);
   return { shift, wider: { [wide]: 1 + MOST_WIDENED * Math.max(0, uniform() - 0.5) } };
 }

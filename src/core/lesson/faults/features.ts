@@ -45,11 +45,12 @@ export function featuresOf(balls: readonly LoggedBall[], told: readonly Told[]):
   }
   const thin = share(told, (ball) => ball.thin);
   if (thin !== null) features.thin = thin;
-  const runs = told.flatMap(({ run }) => run ?? []);
-  if (runs.length >= FEW) features.run = robustly(runs).middle;
-  for (const name of ['depth', 'length'] as const) {
-    const values = balls.flatMap((ball) => ball[name] ?? []);
-    if (values.length >= FEW) features[name] = robustly(values).middle;
-  }
+  const middles = {
+    run: told.flatMap(({ run }) => run ?? []),
+    depth: balls.flatMap(({ depth }) => depth ?? []),
+    length: balls.flatMap(({ length }) => length ?? []),
+  };
+  for (const name of ['run', 'depth', 'length'] as const)
+    if (middles[name].length >= FEW) features[name] = robustly(middles[name]).middle;
   return features;
 }

@@ -45,13 +45,11 @@ function toldBy(balls: readonly LoggedBall[], reachAt: (i: number) => Reach): To
     if (mishit || gone === undefined || gone <= GONE) return told;
     const reach = reachAt(i);
     const from = Number.isNaN(mark) ? usual : mark;
-    told.far =
-      Math.log(gone) - reachFrom(ball.carry === undefined ? reach.stop : reach.carry, from);
+    const stop = reachFrom(reach.stop, from);
+    const landing = ball.carry === undefined ? undefined : reachFrom(reach.carry, from);
+    told.far = Math.log(gone) - (landing ?? stop);
     if (x === undefined || x <= GONE) return told;
-    if (ball.carry !== undefined)
-      told.run =
-        Math.log(Math.hypot(x, y ?? 0) / gone) -
-        (reachFrom(reach.stop, from) - reachFrom(reach.carry, from));
+    if (landing !== undefined) told.run = Math.log(Math.hypot(x, y ?? 0) / gone) - (stop - landing);
     if (y !== undefined) told.side = Math.atan2(y, x);
     return told;
   });

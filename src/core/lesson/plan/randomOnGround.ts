@@ -25,14 +25,12 @@ export function randomOnGround(
   seed: number,
   lies: readonly Lie[] = LIES,
 ): PutBall | null {
-  const { uniform } = samplerOf(seed);
-  const oneOf = <T>(list: readonly T[]): T | undefined =>
-    list[Math.min(list.length - 1, Math.floor(uniform() * list.length))];
+  const { uniform, oneOf } = samplerOf(seed);
   const flags = flagsOn(place, day).filter(({ inPlay }) => inPlay);
+  if (place.bunkers.length === 0 || flags.length === 0) return null;
   for (let i = 0; i < THROWS; i++) {
     const bunker = oneOf(place.bunkers);
     const to = oneOf(flags);
-    if (!bunker || !to) return null;
     const { places } = gridOver(bunker.ring);
     const rests = bunker.bunker.rests.map(pointOf);
     const weights = places.map(({ at }) => restsAt(rests, at));

@@ -2,7 +2,7 @@ import { golferOf } from '@/core/model/golfer/golferOf';
 import { sampleSwings } from '@/core/model/spread/swings';
 import { aPlayer, CLUB_52, CLUB_60 } from '@/core/testing/fixtures';
 import { bestWithClub } from './bestWithClub';
-import { judgingSwings, savingOf } from './judging';
+import { judgingSwings, judgedSaving } from './judging';
 import { standardMix } from './mix';
 
 test('the error that is said is the one that repetition shows', () => {
@@ -15,7 +15,7 @@ test('the error that is said is the one that repetition shows', () => {
     const [now, then] = [CLUB_60, CLUB_52].map((club) =>
       mix.map(({ shot }) => bestWithClub(club, { player }, golfer, shot, samples)!),
     );
-    return savingOf(now!, then!, mix);
+    return judgedSaving(now!, then!, mix);
   });
   const mean = (of: (each: (typeof repeated)[number]) => number): number =>
     repeated.reduce((sum, each) => sum + of(each), 0) / repeated.length;

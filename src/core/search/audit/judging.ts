@@ -1,3 +1,4 @@
+import { meanOf } from '@/core/ground/numeric/mean';
 import type { Habits } from '@/core/model/golfer/habits';
 import { sampleSwings } from '@/core/model/spread/swings';
 import type { SwingError } from '@/core/model/swing/swingError';
@@ -27,21 +28,19 @@ export const judgingSwings = (habits: Habits, seed: number): SwingError[] =>
  * @param now what is done today, shot by shot
  * @param then what would be done
  */
-export function savingOf(
+export function judgedSaving(
   now: readonly ClubResult[],
   then: readonly ClubResult[],
   mix: readonly MixedShot[],
 ): { saving: number; error: number } {
-  const ofSets = new Float64Array(SETS);
+  const ofSets = new Array<number>(SETS).fill(0);
   mix.forEach(({ weight }, i) => {
     const a = now[i]!.strokes;
     const b = then[i]!.strokes;
     for (let j = 0; j < JUDGE; j++)
       ofSets[Math.floor(j / OF_SET)]! += (weight * (a[j]! - b[j]!)) / OF_SET;
   });
-  let saving = 0;
-  for (const value of ofSets) saving += value / SETS;
-  let square = 0;
-  for (const value of ofSets) square += (value - saving) ** 2 / (SETS - 1);
+  const saving = meanOf(ofSets);
+  const square = ofSets.reduce((sum, value) => sum + (value - saving) ** 2, 0) / (SETS - 1);
   return { saving, error: Math.sqrt(square / SETS) };
 }

@@ -5,7 +5,7 @@ import { strokesLeftIn } from '@/core/model/shot/outcome';
 import { sampleSwings } from '@/core/model/spread/swings';
 import { degrees, radians } from '@/core/ground/units/angle';
 import { bestWithClub, type ClubResult, type Playing, type Samples } from './bestWithClub';
-import { JUDGE, judgingSwings, savingOf } from './judging';
+import { JUDGE, judgingSwings, judgedSaving } from './judging';
 import type { MixedShot } from './mix';
 
 /** One wedge of the bag made otherwise, and what that is worth over a mix of shots. */
@@ -129,7 +129,7 @@ export function wedgeChanges(
       instead: wedge.name,
       loftDeg: best.loftDeg,
       bounceDeg: best.bounceDeg,
-      ...savingOf(now, best.then, mix),
+      ...judgedSaving(now, best.then, mix),
     };
   });
   return changes.sort((a, b) => b.saving - a.saving);

@@ -66,32 +66,30 @@ export const FIRM_SCHOOLS: readonly School[] = rows(
 );
 
 /** Along the ground: chipped to run, or putted. */
-export const RUNNING_SCHOOLS: readonly School[] = [
-  ...rows(
-    {
-      ...SPLASH,
-      kind: 'chip',
-      technique: 'chip',
-      applies: all(
-        ballClean,
-        lipLow,
-        shorterThan(toMetres(60, 'yd'), () => t('Too far to run.')),
-      ),
-      clubs: lofts(28, 50),
-      faceDeg: () => [0],
-      entry: () => [-0.006],
-      fraction: [0.15, 0.6],
-      feetWithPath: 0,
-      mostAimDeg: 8,
-      stanceWidth: 0.8,
-      dig: 0,
-      gripDown: 0.02,
-      handleLoweredDeg: 0,
-      shaftLeanDeg: 7,
-      weightLead: 0.62,
-      finish: 'short',
-      fuss: 0.2,
-    },
-    toldIn(['name'], [{ id: 'run-it-up', name: 'chipped low and run: ball back, still body' }]),
-  ),
-];
+export const RUNNING_SCHOOLS: readonly School[] = rows(
+  {
+    ...SPLASH,
+    kind: 'chip',
+    technique: 'chip',
+    applies: all(
+      ballClean,
+      lipLow,
+      shorterThan(toMetres(60, 'yd'), () => t('Too far to run.')),
+    ),
+    clubs: lofts(28, 50),
+    faceDeg: () => [0],
+    entry: () => [-0.006],
+    fraction: [0.15, 0.6],
+    feetWithPath: 0,
+    mostAimDeg: 8,
+    stanceWidth: 0.8,
+    dig: 0,
+    gripDown: 0.02,
+    handleLoweredDeg: 0,
+    shaftLeanDeg: 7,
+    weightLead: 0.62,
+    finish: 'short',
+    fuss: 0.2,
+  },
+  toldIn(['name'], [{ id: 'run-it-up', name: 'chipped low and run: ball back, still body' }]),
+);

@@ -1,8 +1,7 @@
 import type { IncomingMessage, ServerResponse } from 'node:http';
-import type { IdContext } from './api/idContext';
-import { POST as logBalls } from './api/lessons/[id]/balls/route';
-import { MOST_BYTES } from './api/respond';
-import { beforeRequests } from './requests';
+import { beforeRequests } from '../requests';
+import type { IdContext } from './idContext';
+import { gathered, MOST_BYTES } from './respond';
 
 /* Balls are logged many times a second. The framework's way of taking a request in and an answer out keeps the processor busy two to three times
    as long as the answer itself (docs/server.md): their route, which stands behind the entrance by itself, is asked without it. */
@@ -12,18 +11,6 @@ type Route = (request: Request, context: IdContext) => Promise<Response>;
 
 /** Where balls are logged; anything else at or about this address goes the usual way, to the same route. */
 const BALLS = /^\/api\/lessons\/([\w-]{1,64})\/balls$/;
-
-/** A body, no further than the route reads it: one byte more, for the route to refuse. */
-async function bodyOf(request: IncomingMessage): Promise<Buffer<ArrayBuffer>> {
-  const parts: Buffer[] = [];
-  let size = 0;
-  for await (const part of request.iterator({ destroyOnReturn: false }) as AsyncIterable<Buffer>) {
-    parts.push(part);
-    size += part.byteLength;
-    if (size > MOST_BYTES) break;
-  }
-  return Buffer.concat(parts, Math.min(size, MOST_BYTES + 1));
-}
 
 function headersOf({ headers }: IncomingMessage): Headers {
   const read = new Headers();
@@ -39,7 +26,8 @@ async function answered(
   request: IncomingMessage,
   response: ServerResponse,
 ): Promise<void> {
-  const body = await bodyOf(request);
+  // As far as the route would read it: one that is larger is refused there.
+  const body = await gathered(request.iterator({ destroyOnReturn: false }), MOST_BYTES);
   const secure = 'encrypted' in request.socket;
   const asked = new Request(`http${secure ? 's' : ''}://localhost${request.url}`, {
     method: 'POST',
@@ -65,7 +53,7 @@ async function answered(
 export function tookShortWay(
   request: IncomingMessage,
   response: ServerResponse,
-  route: Route = logBalls,
+  route: Route,
 ): boolean {
   const [, id] = (request.method === 'POST' && BALLS.exec(request.url ?? '')) || [];
   if (!id) return false;
@@ -80,6 +68,6 @@ export function tookShortWay(
   return true;
 }
 
-/** Has balls take the short way. Called once, before the server listens. */
-export const openShortWay = (): void =>
-  beforeRequests((request, response, onward) => tookShortWay(request, response) || onward());
+/** Has balls take the short way to what logs them. Called once, before the server listens. */
+export const openShortWay = (route: Route): void =>
+  beforeRequests((request, response, onward) => tookShortWay(request, response, route) || onward());
