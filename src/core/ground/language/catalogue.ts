@@ -557,6 +557,8 @@ export type Message =
   | 'how often it stays in the bunker'
   | 'depth of the divot'
   | 'length of the divot'
+  | '“{look}” (yes)'
+  | '“{look}” (no)'
   // src/core/lesson/homework/calendar.ts
   | 'Bunker practice: {playerName}'
   | 'Bunker practice {nth} of {sessionCount}'

@@ -1,3 +1,4 @@
+import { t } from '@/core/ground/language/t';
 import { told } from '@/core/ground/language/told';
 import type { Evidence } from './find';
 import { SIGNS } from './causes';
@@ -17,8 +18,8 @@ const FEATURE_WORDS: Record<Exclude<Evidence['what'], 'sign'>, string> = told({
 });
 
 /** A piece of evidence in words. */
-export function evidenceWords({ what, sign }: Evidence): string {
+export function evidenceWords({ what, sign, seen }: Evidence): string {
   if (what !== 'sign') return FEATURE_WORDS[what];
   const { look } = SIGNS.find(({ id }) => id === sign) ?? { look: sign ?? '' };
-  return `“${look}”`;
+  return seen ? t('“{look}” (yes)', { look }) : t('“{look}” (no)', { look });
 }

@@ -10,8 +10,9 @@ export type Ticks = Readonly<Record<string, boolean>>;
 /** A piece of evidence and how much it speaks for a cause against the others, as a logarithm of odds. */
 export interface Evidence {
   what: FeatureName | 'sign';
-  /** The sign, when it is one. */
+  /** The sign, when it is one, and whether the coach saw it. */
   sign?: string;
+  seen?: boolean;
   weight: number;
 }
 
@@ -194,6 +195,7 @@ export function findFault(looked: Looked, ticks: Ticks): Finding {
       ...ticked.map(([sign, there]): Evidence => ({
         what: 'sign',
         sign,
+        seen: there,
         weight: against((i) => Math.log(tickChance(states[i]!.causes, sign, there))),
       })),
     ].sort((a, b) => b.weight - a.weight);

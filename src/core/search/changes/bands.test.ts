@@ -1,9 +1,11 @@
 import { readFileSync } from 'node:fs';
 import { readSituation } from '@/core/tell/format/situation';
+import { randomReading } from '@/core/testing/readings';
+import { broken } from '@/core/testing/thresholds';
 import { type Called, sameOrNone } from '../calls/call';
 import { calledFirst } from '../calls/leaders';
 import { bandsAlong, type Band } from './bands';
-import { changesAlong } from './changes';
+import { changesAlong, changesIn, standpointOf } from './changes';
 import { FACTOR } from './factors';
 
 const { question } = readSituation(JSON.parse(readFileSync('examples/greenside.json', 'utf8')));
@@ -61,6 +63,17 @@ test('bands that are not seen to stand for a step are no change of the call', ()
   const before = { from: pin - 1.2, to: pin - 1, best: splash60! };
   const nearer = { from: pin - 5, to: pin - 1.2, best: splash52! };
   expect(named([nearer, before, here])).toEqual([['down', pin - 1.2, '52']]);
+});
+
+test('a call that comes back within a step of a border is seen', () => {
+  // A beginner's plugged ball, where two clubs are one to the search and take turns.
+  const situation = randomReading(16);
+  const { question: plugged, firmness } = readSituation(situation);
+  const changes = changesIn(standpointOf(plugged, firmness), 'distance');
+  expect(changes.map(({ direction }) => direction)).toEqual(['up']);
+  for (const change of changes) {
+    expect(broken(situation, { ...change, factor: 'distance' })).toEqual([]);
+  }
 });
 
 test('where nothing gets out the band says so', () => {

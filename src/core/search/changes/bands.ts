@@ -15,9 +15,12 @@ export interface Band {
 /** To this many metres a border between two bands is found where nobody says. */
 const FINE = 0.1;
 
+/** So far past a border at least the call that was found there is looked at again: a step, as distances are said, m. */
+export const A_STEP = 0.35;
+
 /**
- * The call along the distance, everything else as it stands: looked at in even steps outwards from where the flag is; the borders
- * between are found by halving. Yields the bands found so far, nearest first, after each look.
+ * The call along the distance, everything else as it stands: looked at in even steps outwards from where the flag is, and a step past
+ * every border; the borders between are found by halving. Yields the bands found so far, nearest first, after each look.
  *
  * @param from nearest flag, m, and `to` farthest; the shot's own flag lies between
  * @param steps how many places are looked at to either side, at least 1
@@ -39,6 +42,7 @@ export function* bandsAlong(
   }
   const at = (distance: number): Generator<void, Called | null> =>
     callingFirst({ ...question, shot: FACTOR.distance.set(question.shot, distance) });
+  const step = Math.max(A_STEP, fine);
   const first = here === undefined ? yield* meanwhile(at(pin), []) : here;
   const bands: Band[] = [{ from: pin, to: pin, best: first }];
 
@@ -56,13 +60,15 @@ export function* bandsAlong(
       const call = yield* at(distance);
       return sameOrNone(call, standing) ? undefined : { call };
     }
-    for (let i = 1; i <= steps; i++) {
-      const outside = pin + ((end - pin) * i) / steps;
-      // Between two places there may be more than one border.
-      for (;;) {
-        const found = yield* meanwhile(other(outside), bands);
-        if (!found) break;
-        const looks = borderBetween(inside, { at: outside, found }, fine, other);
+    const farther = (one: number, other: number): boolean => (ahead ? one > other : one < other);
+    const even = (i: number): number => pin + ((end - pin) * i) / steps;
+    let pastBorder: number | null = null;
+    let i = 1;
+    while (i <= steps) {
+      const place: number = pastBorder ?? even(i);
+      const found = yield* meanwhile(other(place), bands);
+      if (found) {
+        const looks = borderBetween(inside, { at: place, found }, fine, other);
         const border = yield* meanwhile(looks, bands);
         widen(border.at);
         standing = border.found.call;
@@ -70,10 +76,15 @@ export function* bandsAlong(
         const next: Band = { from: border.at, to: border.at, best: standing };
         if (ahead) bands.push(next);
         else bands.unshift(next);
+        const past = border.at + (ahead ? step : -step);
+        pastBorder = farther(past, end) ? end : past;
+      } else {
+        widen(place);
+        inside = place;
+        pastBorder = null;
+        while (i <= steps && !farther(even(i), place)) i += 1;
+        yield copied(bands);
       }
-      widen(outside);
-      inside = outside;
-      yield copied(bands);
     }
   }
 }

@@ -5,7 +5,7 @@ import { radians } from '@/core/ground/units/angle';
 import { sameCall, sameOrNone, type Called } from '../calls/call';
 import { calledFirst, callingFirst, type Leader } from '../calls/leaders';
 import type { Question } from '../calls/question';
-import { bandsRound, type Band } from './bands';
+import { A_STEP, bandsRound, type Band } from './bands';
 import { nearestBorder, standingBorder, type Border } from './border';
 import { FACTOR, FACTORS, type FactorName, type Span } from './factors';
 import { leaders, quickQuestion } from './quick';
@@ -96,8 +96,8 @@ function placesFrom({ span, from }: Mover, sign: 1 | -1): number[] {
   return places.filter((at, i) => at !== (places[i - 1] ?? from));
 }
 
-/** Bands narrower than this are passed over where it is said when the distance changes the call, m. */
-const NARROW = 0.3;
+/** Bands no wider than this, hardly more than a step, are passed over where it is said when the distance changes the call, m. */
+const NARROW = A_STEP + 0.01;
 
 /**
  * Where the call that stands at a flag ends along the distance, as bands tell it. Bands that are not seen to stand for a step are passed over.

@@ -131,6 +131,8 @@ export const LESSONS = {
     'Etwas mehr als die Hälfte des Balls ist zu sehen, mit einem Rand darum.',
   'A third of the ball shows.': 'Ein Drittel des Balls ist zu sehen.',
   'Only the crown of the ball shows.': 'Nur die Kuppe des Balls ist zu sehen.',
+  '“{look}” (no)': '„{look}“ (nein)',
+  '“{look}” (yes)': '„{look}“ (ja)',
   'Is the weight on the trail foot as the club goes through?':
     'Ist das Gewicht auf dem hinteren Fuß, wenn der Schläger durchgeht?',
   'Do head and chest rise before the ball has gone?':
