@@ -110,7 +110,7 @@ function lessonsOf(skill: Skill, balls: number, times: number): Lessons {
   return {
     single: everyCause(times).map((cause, i) => trialOf([cause], 1000 + 31 * i, lesson)),
     sound: Array.from({ length: 10 * times }, (_, i) => trialOf([], 90_000 + 17 * i, lesson)),
-    double: Array.from({ length: 10 * times }, (_, i) => {
+    double: Array.from({ length: 20 * times }, (_, i) => {
       const one = oneOf(CAUSES);
       let other = oneOf(CAUSES);
       while (other === one) other = oneOf(CAUSES);

@@ -10,8 +10,9 @@ import {
 import type { LoggedBall } from '../peers/recorded';
 import { changedBy } from './caused';
 import { CAUSES, NO_FAULT, NOTHING, SIGNS } from './causes';
-import { findFault, type Finding, type Ticks } from './find';
+import { findFault, type Finding } from './find';
 import { looksFor } from './looks';
+import type { Ticks } from './ticks';
 
 const golfer = skilled('middle');
 const hits = twoHits(golfer);

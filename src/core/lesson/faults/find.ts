@@ -3,9 +3,7 @@ import { normalCdf } from '@/core/ground/numeric/normal';
 import { AT_WORK, NO_FAULT, NOTHING, SIGNS, type Cause, type Sign } from './causes';
 import type { FeatureName } from './features';
 import type { Looked } from './looks';
-
-/** What a coach has seen of a sign: there, not there; absent while nobody has looked. */
-export type Ticks = Readonly<Record<string, boolean>>;
+import { tickChance, withTicks, type Eye, type Ticks } from './ticks';
 
 /** A piece of evidence and how much it speaks for a cause against the others, as a logarithm of odds. */
 export interface Evidence {
@@ -39,10 +37,6 @@ export interface Finding {
 /** Fewer balls than this tell nothing without ticks. */
 export const FEWEST = 6;
 
-/** Chances that a coach ticks a sign of the cause that is at work, and one that is not of it. Tuned to eyes that err. */
-const SEEN_WHEN_THERE = 0.75;
-const SEEN_OTHERWISE = 0.12;
-
 /** From this chance on the first suspect is said to be the one. */
 const CLEAR = 0.8;
 
@@ -60,14 +54,6 @@ interface State {
   causes: readonly Cause[];
   look: Multinormal;
   prior: number;
-}
-
-/** Chances that add up to one, from logarithms. */
-function normalised(logs: readonly number[]): number[] {
-  const most = Math.max(...logs);
-  const weights = logs.map((log) => Math.exp(log - most));
-  const sum = weights.reduce((a, b) => a + b, 0);
-  return weights.map((weight) => weight / sum);
 }
 
 /** What two causes look like at once: both move the summaries, and the wider one rules how far they scatter. */
@@ -119,16 +105,12 @@ function chanceOf(seen: readonly number[], look: Multinormal): number {
   return 1 - normalCdf((Math.cbrt(squares / n) - 1 + 2 / (9 * n)) / Math.sqrt(2 / (9 * n)));
 }
 
-function tickChance(causes: readonly Cause[], sign: string, seen: boolean): number {
-  const there = causes.some(({ signs }) => signs.includes(sign)) ? SEEN_WHEN_THERE : SEEN_OTHERWISE;
-  return seen ? there : 1 - there;
-}
-
 /** The sign not looked at yet that is expected to tell most: the mutual information of sign and state. */
 function mostTelling(
   states: readonly State[],
   chances: readonly number[],
   ticks: Ticks,
+  eye: Eye,
 ): Sign | null {
   let best: Sign | null = null;
   let most = 0;
@@ -136,7 +118,7 @@ function mostTelling(
     p <= 0 || p >= 1 ? 0 : -p * Math.log(p) - (1 - p) * Math.log(1 - p);
   for (const sign of SIGNS) {
     if (sign.id in ticks) continue;
-    const each = states.map(({ causes }) => tickChance(causes, sign.id, true));
+    const each = states.map(({ causes }) => tickChance(causes, sign.id, true, eye));
     const overall = each.reduce((sum, p, i) => sum + p * chances[i]!, 0);
     const told = entropy(overall) - each.reduce((sum, p, i) => sum + entropy(p) * chances[i]!, 0);
     if (told > most) {
@@ -167,13 +149,14 @@ export function findFault(looked: Looked, ticks: Ticks): Finding {
   const states = found.length > 0 ? found : unseen();
   const told = states.map(({ look }) => (found.length > 0 ? weightsOf(seen, look) : []));
   const ticked = Object.entries(ticks);
-  const logs = states.map(
-    ({ causes, prior }, i) =>
-      Math.log(prior) +
-      told[i]!.reduce((sum, weight) => sum + weight, 0) +
-      ticked.reduce((sum, [sign, there]) => sum + Math.log(tickChance(causes, sign, there)), 0),
+  const untold = states.map(
+    ({ prior }, i) => Math.log(prior) + told[i]!.reduce((sum, weight) => sum + weight, 0),
   );
-  const chances = normalised(logs);
+  const { chances, eye } = withTicks(
+    states.map(({ causes }) => causes),
+    untold,
+    ticks,
+  );
   const evidence = (cause: Cause): Evidence[] => {
     const own = states.findIndex(({ causes }) => causes.length === 1 && causes[0] === cause);
     const against = (of: (i: number) => number): number => {
@@ -196,7 +179,7 @@ export function findFault(looked: Looked, ticks: Ticks): Finding {
         what: 'sign',
         sign,
         seen: there,
-        weight: against((i) => Math.log(tickChance(states[i]!.causes, sign, there))),
+        weight: against((i) => Math.log(tickChance(states[i]!.causes, sign, there, eye))),
       })),
     ].sort((a, b) => b.weight - a.weight);
   };
@@ -216,7 +199,7 @@ export function findFault(looked: Looked, ticks: Ticks): Finding {
     suspects,
     clear: enough && !odd && suspects[0]!.chance >= CLEAR,
     odd,
-    next: mostTelling(states, chances, ticks),
+    next: mostTelling(states, chances, ticks, eye),
     balls,
   };
 }
