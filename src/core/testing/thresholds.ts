@@ -91,12 +91,12 @@ export function calledAt(
 /** What does not hold of a threshold: a step before it, at it, and a step after it. Empty where all does. */
 export function broken(
   situation: Tried,
-  { factor, value, here, direction, from, to }: Change & { factor: FactorName },
+  { factor, value, until = value, here, direction, from, to }: Change & { factor: FactorName },
 ): string[] {
   const step = (direction === 'up' ? 1 : -1) * STEP[factor];
   // What is said holds from where the reading stands on; behind it another call may be made.
-  const behind = Math.sign(step) * (value - step - here) < 0;
-  const before: readonly Move[] = behind ? [] : [[factor, value - step]];
+  const behind = Math.sign(step) * (until - step - here) < 0;
+  const before: readonly Move[] = behind ? [] : [[factor, until - step]];
   const tries: [where: string, expected: Called | null, moves: readonly Move[], within: number][] =
     [
       ['before', from, before, EVEN],

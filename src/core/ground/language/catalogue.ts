@@ -1147,6 +1147,7 @@ export type Message =
   | 'the lie is {said}'
   | 'the wind is {said} into you'
   | 'the wind is {said} behind you'
+  | '{said} ({call} only to {end})'
   // src/core/tell/words/counted.ts
   | 'no|of several'
   // src/core/tell/words/kinds.ts

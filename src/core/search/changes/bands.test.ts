@@ -65,6 +65,19 @@ test('bands that are not seen to stand for a step are no change of the call', ()
   expect(named([nearer, before, here])).toEqual([['down', pin - 1.2, '52']]);
 });
 
+test('past several narrow bands it is said until where the call at the flag stands', () => {
+  const [at, one, other, beyond] = ['56', '60', 'PW', '52'].map((club, i) => ({
+    from: pin + [-1, 1, 1.3, 1.6][i]!,
+    to: pin + [1, 1.3, 1.6, 9][i]!,
+    best: { club, kind: 'splash' as const },
+  }));
+  const [change] = changesAlong([at!, one!, other!, beyond!], pin);
+  expect([change!.value, change!.until, change!.to?.club]).toEqual([pin + 1.6, pin + 1, '52']);
+  const back = { ...other!, best: at!.best };
+  const [again] = changesAlong([at!, one!, back, beyond!], pin);
+  expect([again!.value, again!.until]).toEqual([pin + 1.6, undefined]);
+});
+
 test('a call that comes back within a step of a border is seen', () => {
   // A beginner's plugged ball, where two clubs are one to the search and take turns.
   const situation = randomReading(16);

@@ -105,6 +105,17 @@ describe('what stands past a border', () => {
     expect(again).toBeGreaterThan(3.06);
   });
 
+  test('where finds follow each other within steps, it says until where the first held', () => {
+    const { at, found, until } = standing(3.01, [
+      [3, 'a'],
+      [3.09, 'b'],
+      [3.18, 'c'],
+    ]) as { at: number; found: string; until: number };
+    expect([found, at >= 3.18]).toEqual(['c', true]);
+    expect(until).toBeGreaterThanOrEqual(3);
+    expect(until).toBeLessThan(3.03);
+  });
+
   test('at the end of what there is, what was found counts', () => {
     expect(standing(9.95, [[9.93, 'a']])).toEqual({ at: 9.95, found: 'a' });
   });

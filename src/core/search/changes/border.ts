@@ -4,6 +4,12 @@ export interface Border<T> {
   found: T;
 }
 
+/** A border past which what was found stands. */
+export interface StandingBorder<T> extends Border<T> {
+  /** Where what held before ends, when that is more than a step before the border: other things are found between. */
+  until?: number;
+}
+
 /** Looks at a place, with pauses: what is found there; undefined where what stands still holds. */
 export type Look<T> = (at: number) => Generator<void, T | undefined>;
 
@@ -78,7 +84,7 @@ const FINER = 4;
 
 /**
  * The border past which what is found stands for a step at least. A narrower stretch is passed over: the border is where it ends, and what
- * stood before it still stood a step before that.
+ * stood before it still stood a step before that, or it is said until where.
  *
  * @param from where it holds
  * @param border as {@link nearestBorder} found it from there
@@ -93,7 +99,7 @@ export function* standingBorder<T>(
   fine: number,
   look: Look<T>,
   same: (one: T, other: T) => boolean,
-): Generator<void, Border<T> | number> {
+): Generator<void, StandingBorder<T> | number> {
   const ahead = Math.sign(end - border.at);
   const step = ahead * A_STEP * fine;
   const isPast = (at: number): boolean => ahead * (end - at) <= 0;
@@ -101,7 +107,8 @@ export function* standingBorder<T>(
   const past = yield* look(border.at + step);
   if (past !== undefined && same(past, border.found)) return border;
   const inside = Math.abs(border.at - from) < fine ? from : border.at - ahead * fine;
-  let { at, found } = yield* borderBetween(inside, border, fine / FINER, look);
+  const nearest = yield* borderBetween(inside, border, fine / FINER, look);
+  let { at, found } = nearest;
   while (!isPast(at + step)) {
     const next = yield* look(at + step);
     if (next === undefined) return at + step;
@@ -112,5 +119,7 @@ export function* standingBorder<T>(
     };
     ({ at, found } = yield* borderBetween(at, { at: at + step, found: next }, fine / FINER, other));
   }
-  return { at, found };
+  // The first border lies up to a look before the nearest place behind it.
+  const passed = Math.abs(at - nearest.at) + fine / FINER;
+  return passed > Math.abs(step) ? { at, found, until: nearest.at } : { at, found };
 }

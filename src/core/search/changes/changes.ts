@@ -6,7 +6,7 @@ import { sameCall, sameOrNone, type Called } from '../calls/call';
 import { calledFirst, callingFirst, type Leader } from '../calls/leaders';
 import type { Question } from '../calls/question';
 import { A_STEP, bandsRound, type Band } from './bands';
-import { nearestBorder, standingBorder, type Border } from './border';
+import { nearestBorder, standingBorder, type StandingBorder } from './border';
 import { FACTOR, FACTORS, type FactorName, type Span } from './factors';
 import { leaders, quickQuestion } from './quick';
 
@@ -22,6 +22,8 @@ export interface Change {
   /** Where it stands. */
   here: number;
   direction: 'up' | 'down';
+  /** Where what stands ends, when that is more than a step before the value: others are called between. */
+  until?: number;
   /** Null when nothing gets out at the flag as the reading stands. */
   from: Called | null;
   /** Null when nothing gets out any more. */
@@ -108,17 +110,28 @@ export function changesAlong(bands: readonly Band[], pin: number): Change[] {
   if (!here) return [];
   const stands = ({ from, to, best }: Band): boolean =>
     !sameOrNone(best, here.best) && to - from > NARROW;
-  const change = (direction: 'up' | 'down', to: Band): Change => ({
-    factor: 'distance',
-    value: direction === 'up' ? to.from : to.to,
-    here: pin,
-    direction,
-    from: here.best,
-    to: to.best,
-  });
-  const above = bands.slice(at + 1).find(stands);
-  const below = bands.slice(0, at).reverse().find(stands);
-  return [...(above ? [change('up', above)] : []), ...(below ? [change('down', below)] : [])];
+  const change = (direction: 'up' | 'down', onward: readonly Band[]): Change[] => {
+    const end = direction === 'up' ? ('from' as const) : ('to' as const);
+    const k = onward.findIndex(stands);
+    const to = onward[k];
+    if (!to) return [];
+    const value = to[end];
+    // What stands may come back between.
+    const last = onward.slice(0, k).findLastIndex(({ best }) => sameOrNone(best, here.best));
+    const until = onward[last + 1]![end];
+    return [
+      {
+        factor: 'distance',
+        value,
+        here: pin,
+        direction,
+        ...(Math.abs(value - until) > A_STEP ? { until } : {}),
+        from: here.best,
+        to: to.best,
+      },
+    ];
+  };
+  return [...change('up', bands.slice(at + 1)), ...change('down', bands.slice(0, at).reverse())];
 }
 
 function* lookAlong({ question, current }: Standpoint): Generator<void, Change[]> {
@@ -162,7 +175,7 @@ export function* lookForChanges(stand: Standpoint, name: Moved): Generator<void,
   };
   const { fine } = mover.span;
   /** The border to one side; null where there is none, or the calls there come and go. */
-  function* borderTo(sign: 1 | -1): Generator<void, Border<Called | null> | null> {
+  function* borderTo(sign: 1 | -1): Generator<void, StandingBorder<Called | null> | null> {
     const places = placesFrom(mover!, sign);
     const end = places.at(-1);
     let from = mover!.from;
@@ -185,6 +198,7 @@ export function* lookForChanges(stand: Standpoint, name: Moved): Generator<void,
       value: border.at,
       here: mover.from,
       direction: sign > 0 ? 'up' : 'down',
+      ...(border.until === undefined ? {} : { until: border.until }),
       from: current,
       to: border.found,
     });

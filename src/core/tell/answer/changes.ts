@@ -1,4 +1,4 @@
-import { changeWords, leaderWords } from '../words/changeWords';
+import { changeSaid, leaderWords } from '../words/changeWords';
 import type { Reading } from '../format/situation';
 import { rounded } from '../format/rounded';
 import { changesWhen, type Change } from '@/core/search/changes/changes';
@@ -23,7 +23,7 @@ export function changeEntry(change: Change, units: UnitSystem): ChangeEntry {
     direction: change.direction,
     from: leaderWords(change.from),
     to: leaderWords(change.to),
-    text: `${changeWords(change, units)}: ${leaderWords(change.to)}`,
+    text: changeSaid(change, units),
   };
 }
 

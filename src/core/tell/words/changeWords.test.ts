@@ -1,6 +1,12 @@
 import type { Leader } from '@/core/search/calls/leaders';
 import { radians } from '@/core/ground/units/angle';
-import { changeWords, factorValueWords, firmnessWords, leaderWords } from './changeWords';
+import {
+  changeSaid,
+  changeWords,
+  factorValueWords,
+  firmnessWords,
+  leaderWords,
+} from './changeWords';
 
 const from: Leader = {
   club: '56',
@@ -34,6 +40,17 @@ test('sand that has the same word on both sides is only a little firmer or softe
     changeWords({ factor: 'sand', value, here: 0.5, direction, from, to }, 'yards');
   expect(said(0.6, 'up')).toBe('the sand is a little firmer than this');
   expect(said(0.4, 'down')).toBe('the sand is a little softer than this');
+});
+
+test('it is said until where the call stands when others come between', () => {
+  const lip = { factor: 'lip', here: 0.5, direction: 'up', from, to: null } as const;
+  const said = (value: number, until?: number): string =>
+    changeSaid({ ...lip, value, ...(until === undefined ? {} : { until }) }, 'yards');
+  expect(said(2.13)).toBe('the lip passes 7\u00a0ft: no shot at the flag');
+  expect(said(2.13, 2.06)).toBe(
+    'the lip passes 7\u00a0ft: no shot at the flag (56 splash only to 6.8\u00a0ft)',
+  );
+  expect(said(2.13, 2.125)).toBe(said(2.13));
 });
 
 test('metric values are said in metric units', () => {

@@ -2,7 +2,7 @@ import { t } from '@/core/ground/language/t';
 import { KIND_WORDS } from './kinds';
 import { LIE_WORDS } from './situation';
 import { nearestLie } from '@/core/ground/sand/lie';
-import type { Change } from '@/core/search/changes/changes';
+import type { Change, Moved } from '@/core/search/changes/changes';
 import type { FactorName } from '@/core/search/changes/factors';
 import type { Called } from '@/core/search/calls/call';
 import { degrees } from '@/core/ground/units/angle';
@@ -88,4 +88,20 @@ export function changeWords(change: Change, units: UnitSystem): string {
         ? t('the wind is {said} into you', { said })
         : t('the wind is {said} behind you', { said });
   }
+}
+
+/** What is moved, at a value, as it is said with its unit. */
+const movedWords = (moved: Moved, value: number, units: UnitSystem): string =>
+  moved === 'bounce' ? `${Math.round(degrees(value))}°` : factorValueWords(moved, value, units);
+
+/**
+ * A change of the call as a clause with what is called then, and until where what stands is called when others come between: "the lip passes
+ * 7 ft: no shot at the flag (52 long splash only to 6.8 ft)".
+ */
+export function changeSaid(change: Change, units: UnitSystem): string {
+  const { factor, value, until, from, to } = change;
+  const said = `${changeWords(change, units)}: ${leaderWords(to)}`;
+  const end = until === undefined ? null : movedWords(factor, until, units);
+  if (end === null || end === movedWords(factor, value, units)) return said;
+  return t('{said} ({call} only to {end})', { said, call: leaderWords(from), end });
 }

@@ -324,6 +324,7 @@ export const TELLING = {
   'no shot at the flag': 'kein Schlag auf die Fahne',
   'the {club} has {least}° of bounce or more': 'wenn das {club} {least}° Bounce oder mehr hat',
   'the {club} has under {most}° of bounce': 'wenn das {club} unter {most}° Bounce hat',
+  '{said} ({call} only to {end})': '{said} ({call} nur bis {end})',
   'the lip passes {said}': 'wenn die Kante höher als {said} ist',
   'the lip is under {said}': 'wenn die Kante unter {said} ist',
   'the flag is past {said}': 'wenn die Fahne weiter als {said} steht',
