@@ -208,5 +208,5 @@ for (const skill of ['middle', 'expert', 'beginner'] as const) {
   savings(skill);
 }
 finders('middle', 15, 6);
-finders('expert', 20, 3);
+finders('expert', 20, 4);
 finders('beginner', 12, 4);

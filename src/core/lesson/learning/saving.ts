@@ -24,7 +24,7 @@ const SEED = 3;
 
 /** Least saving that is worth a coach's while, strokes a ball, and least chance that there is one at all. Tuned. */
 const WORTH = 0.01;
-const LIKELY = 0.8;
+const LIKELY = 0.75;
 
 /**
  * What calls that were learnt save against those that stand, each played by every player that might have hit the balls: the mean over

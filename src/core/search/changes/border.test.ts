@@ -31,6 +31,27 @@ test('what is never passed is no border, whatever the hints say', () => {
   expect(sought(0.5, () => true, []).border).toBeNull();
 });
 
+test('a stretch that a step before the border shows is the border', () => {
+  const found = (at: number): string | undefined => {
+    if (at >= 1.05) return 'beyond';
+    return at >= 0.93 && at < 0.99 ? 'stretch' : undefined;
+  };
+  const border = toTheEnd(
+    nearestBorder(
+      0,
+      [1, 2],
+      0.1,
+      () => true,
+      function* look(at) {
+        yield;
+        return found(at);
+      },
+    ),
+  );
+  expect(border!.found).toBe('stretch');
+  expect(border!.at).toBeLessThan(0.99);
+});
+
 test('good hints save looks', () => {
   expect(sought(7.9, honest(7.9)).looks).toBeLessThan(sought(7.9, () => true).looks);
 });

@@ -73,11 +73,35 @@ export function* nearestBorder<T>(
     i -= 1;
     outside = { at: places[i]!, found: nearer };
   }
-  return yield* borderBetween(i > 0 ? places[i - 1]! : from, outside, fine, look);
+  const holding = i > 0 ? [from, places[i - 1]!] : [from];
+  const border = yield* borderBetween(holding.at(-1)!, outside, fine, look);
+  return yield* firstBorder(holding, border, fine, look);
 }
 
-/** What is found at a border must stand so many times the precision past it: a step, as it is said. */
+/** What is found at a border must stand so many times the precision past it, and what stood as far before it: a step, as it is said. */
 const A_STEP = 1.25;
+
+/**
+ * A border, or one before it that a look a step before shows: what stands may have been beaten and have come back.
+ *
+ * @param holding where it holds, from the farthest from the border to the nearest
+ */
+function* firstBorder<T>(
+  holding: readonly number[],
+  border: Border<T>,
+  fine: number,
+  look: Look<T>,
+): Generator<void, Border<T>> {
+  const ahead = Math.sign(border.at - holding[0]!);
+  let first = border;
+  for (;;) {
+    const at = first.at - ahead * A_STEP * fine;
+    const inside = holding.findLast((place) => ahead * (at - place) > 0);
+    const found = inside === undefined ? undefined : yield* look(at);
+    if (found === undefined) return first;
+    first = yield* borderBetween(inside!, { at, found }, fine, look);
+  }
+}
 
 /** Where it does not, borders are found so many times finer. */
 const FINER = 4;

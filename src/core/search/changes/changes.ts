@@ -173,13 +173,13 @@ export function* lookForChanges(stand: Standpoint, name: Moved): Generator<void,
     const all = quickly(value);
     return current ? behind(all) > (here === Infinity ? 0 : here) + DOUBT : all.length > 0;
   };
-  const { fine } = mover.span;
+  const { fine, low, high } = mover.span;
   /** The border to one side; null where there is none, or the calls there come and go. */
   function* borderTo(sign: 1 | -1): Generator<void, StandingBorder<Called | null> | null> {
     const places = placesFrom(mover!, sign);
-    const end = places.at(-1);
+    const end = sign > 0 ? high : low;
     let from = mover!.from;
-    for (let narrow = 0; end !== undefined && narrow < MOST_NARROW; narrow++) {
+    for (let narrow = 0; narrow < MOST_NARROW; narrow++) {
       const beyond = places.filter((place) => sign * (place - from) > 0);
       const border = yield* nearestBorder(from, beyond, fine, hint, look);
       if (!border) return null;
