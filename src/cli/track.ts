@@ -1,7 +1,7 @@
 import { parseArgs } from 'node:util';
 import { atFlag } from '@/core/tell/sheet/atFlag';
 import { sheetFor } from '@/core/tell/answer/answer';
-import { FaultyInput, parseJson } from '@/core/tell/format/fault';
+import { faulty, parseJson } from '@/core/tell/format/fault';
 import { readSituation } from '@/core/tell/format/situation';
 import { trackedBall, trackedLine } from '@/core/lesson/tracker/simulated';
 import { faultsOf, readText } from './input';
@@ -17,9 +17,7 @@ const USAGE = `usage: npm run -s tracker -- [--balls N] [--seed N] [--to URL --k
 const count = (text: string, name: string, low: number, high: number): number => {
   const value = Number(text);
   if (Number.isInteger(value) && value >= low && value <= high) return value;
-  throw new FaultyInput([
-    { path: name, message: `must be a whole number from ${low} to ${high}, not "${text}"` },
-  ]);
+  throw faulty(name, `must be a whole number from ${low} to ${high}, not "${text}"`);
 };
 
 /** Balls of a situation's player at its best call at the flag. */
@@ -29,7 +27,7 @@ function* linesOf(input: unknown, balls: number, seed: number): Generator<string
   const { told } = sheetFor(reading, 'yards', () => 0);
   const called = told.find(({ entry }) => atFlag(entry))?.struck?.call;
   if (!called) {
-    throw new FaultyInput([{ path: 'input', message: 'nothing gets this ball out at the flag' }]);
+    throw faulty('input', 'nothing gets this ball out at the flag');
   }
   for (let n = 0; n < balls; n++) {
     const ball = trackedBall(called, player, seed, n);

@@ -1,6 +1,6 @@
 import { t } from '@/core/ground/language/t';
 import type { Sql, Tx } from './sql/sql';
-import { FaultyInput } from '@/core/tell/format/fault';
+import { faulty } from '@/core/tell/format/fault';
 import { listedDrills, type ListedDrill, type StoredDrill } from '@/core/lesson/drills/chosen';
 import { MOST_DRILLS, type Drill, type NamedDrill } from '@/core/lesson/drills/drill';
 
@@ -24,14 +24,12 @@ export function saveDrills(db: Sql, drills: readonly NamedDrill[]): Promise<void
     for (const { id, ...drill } of drills) await saveDrill(tx, id, drill);
     const all = await listDrills(tx);
     if (all.length > MOST_DRILLS) {
-      throw new FaultyInput([
-        {
-          path: 'drills',
-          message: t('must be at most {mostDrills} with those that are here', {
-            mostDrills: MOST_DRILLS,
-          }),
-        },
-      ]);
+      throw faulty(
+        'drills',
+        t('must be at most {mostDrills} with those that are here', {
+          mostDrills: MOST_DRILLS,
+        }),
+      );
     }
   });
 }

@@ -1,6 +1,6 @@
 import { t } from '@/core/ground/language/t';
 import type { Sql, Tx } from './sql/sql';
-import { FaultyInput, type Fault } from '@/core/tell/format/fault';
+import { faulty, FaultyInput, type Fault } from '@/core/tell/format/fault';
 import type { Imported, LessonFile } from '@/core/lesson/exchange/exchange';
 import type { LessonClosing, LessonPlan } from '@/core/lesson/plan/lesson';
 import type { StoredLesson } from '@/core/lesson/plan/stored';
@@ -127,9 +127,7 @@ export function saveLesson(db: Sql, id: string, plan: LessonPlan, from?: string)
     );
     const [stands] = rows;
     if (stands?.deleted) {
-      throw new FaultyInput([
-        { path: 'id', message: t('this lesson was deleted: bring it back before it is saved') },
-      ]);
+      throw faulty('id', t('this lesson was deleted: bring it back before it is saved'));
     }
     if (from !== undefined && (stands?.version ?? '') !== from) throw new ChangedElsewhere();
     const faults = [

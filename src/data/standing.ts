@@ -1,7 +1,7 @@
 import { t } from '@/core/ground/language/t';
 import { told } from '@/core/ground/language/told';
 import type { Tx } from './sql/sql';
-import { FaultyInput } from '@/core/tell/format/fault';
+import { faulty } from '@/core/tell/format/fault';
 
 /** Tables whose rows are one player's, under an id that was given before they were saved. */
 type Owned = 'practice_plans' | 'bunker_tests';
@@ -35,18 +35,16 @@ export async function mayBeSaved(
   );
   const [stands] = rows;
   const { deleted, another } = WHY[table];
-  if (stands?.deleted) throw new FaultyInput([{ path: 'id', message: deleted }]);
+  if (stands?.deleted) throw faulty('id', deleted);
   if (stands && stands.player !== player) {
-    throw new FaultyInput([{ path: 'player', message: another }]);
+    throw faulty('player', another);
   }
 }
 
 /** Throws FaultyInput where saving for a player wrote nothing: the player is not in the roster. */
 export function inRoster(written: readonly unknown[], player: string): void {
   if (written.length > 0) return;
-  throw new FaultyInput([
-    { path: 'player', message: t('there is no player "{player}" in the roster', { player }) },
-  ]);
+  throw faulty('player', t('there is no player "{player}" in the roster', { player }));
 }
 
 /** Thrown when a record was saved elsewhere since it was opened. */

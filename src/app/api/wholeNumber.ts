@@ -1,5 +1,5 @@
 import { t } from '@/core/ground/language/t';
-import { FaultyInput, quoted } from '@/core/tell/format/fault';
+import { faulty, quoted } from '@/core/tell/format/fault';
 
 /**
  * A whole number of a query; absent where it is not said.
@@ -10,7 +10,5 @@ export function wholeNumber(query: URLSearchParams, path: string): number | unde
   const said = query.get(path);
   if (said === null) return undefined;
   if (/^\d{1,15}$/.test(said)) return Number(said);
-  throw new FaultyInput([
-    { path, message: t('must be a whole number, not {said}', { said: quoted(said) }) },
-  ]);
+  throw faulty(path, t('must be a whole number, not {said}', { said: quoted(said) }));
 }

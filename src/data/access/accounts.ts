@@ -1,16 +1,12 @@
 import { t } from '@/core/ground/language/t';
 import type { AccountRecord, ListedAccount, NewAccount } from '@/core/lesson/coaches/account';
-import { FaultyInput } from '@/core/tell/format/fault';
+import { faulty } from '@/core/tell/format/fault';
 import type { Sql, Tx } from '../sql/sql';
 import { note } from './log';
 import { hashed } from './passphrase';
 
 /** Whose doing it is: an account by its id; null for a command on this machine. */
 type By = string | null;
-
-const refuse = (path: string, message: string): never => {
-  throw new FaultyInput([{ path, message }]);
-};
 
 /** Holds whoever changes accounts at the same time, until this is done. */
 const alone = (tx: Tx): Promise<unknown> => tx.query('lock table accounts in exclusive mode');
@@ -20,7 +16,7 @@ async function refuseTaken(tx: Tx, signIn: string, id: string | null): Promise<v
     'select 1 from accounts where sign_in = $1 and ended_at is null and id is distinct from $2',
     [signIn, id],
   );
-  if (rows.length > 0) refuse('sign_in', t('"{signIn}" is somebody else\'s', { signIn }));
+  if (rows.length > 0) throw faulty('sign_in', t('"{signIn}" is somebody else\'s', { signIn }));
 }
 
 /** Refuses what leaves nobody who may do everything. */
@@ -28,7 +24,7 @@ async function refuseHeadless(tx: Tx): Promise<void> {
   const { rows } = await tx.query(
     `select 1 from accounts where role = 'head-coach' and ended_at is null`,
   );
-  if (rows.length === 0) refuse('role', t('must leave one head coach at least'));
+  if (rows.length === 0) throw faulty('role', t('must leave one head coach at least'));
 }
 
 /** Accounts that have not ended, head coaches first. */

@@ -1,7 +1,7 @@
 import { written } from '@/core/ground/language/written';
 import { toldIn } from '@/core/ground/language/told';
 import { t } from '@/core/ground/language/t';
-import { FaultyInput, type Fault } from '@/core/tell/format/fault';
+import { faulty, FaultyInput, type Fault } from '@/core/tell/format/fault';
 import { fromMetres, toMetres, type LengthUnit } from '@/core/ground/units/length';
 import { unitFor } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
@@ -102,7 +102,7 @@ export function readBallTexts(
   if (ball.along_m !== undefined) ball.right_m ??= 0;
   if (faults.length > 0) throw new FaultyInput(faults);
   if (Object.keys(ball).length === 0) {
-    throw new FaultyInput([{ path: 'ball', message: t('nothing was entered for this ball') }]);
+    throw faulty('ball', t('nothing was entered for this ball'));
   }
   return readBallChange(ball);
 }

@@ -1,6 +1,6 @@
 import { told } from '@/core/ground/language/told';
 import { t } from '@/core/ground/language/t';
-import { FaultyInput, type Fault } from '@/core/tell/format/fault';
+import { faulty, FaultyInput, type Fault } from '@/core/tell/format/fault';
 import { toMetres } from '@/core/ground/units/length';
 import { unitFor } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
@@ -125,16 +125,14 @@ export function readBallText(text: string, units: UnitSystem): LoggedFields {
   if (faults.length > 0) throw new FaultyInput(faults);
   if (run !== undefined) {
     if (ball.carry_m === undefined) {
-      throw new FaultyInput([
-        { path: 'ball', message: t('roll (r) needs a carry before it: c12 r3') },
-      ]);
+      throw faulty('ball', t('roll (r) needs a carry before it: c12 r3'));
     }
     ball.along_m ??= ball.carry_m + run;
   }
   if (ball.along_m !== undefined && ball.right_m === undefined) ball.right_m = 0;
   if (note?.trim()) ball.note = note.trim();
   if (Object.keys(ball).length === 0) {
-    throw new FaultyInput([{ path: 'ball', message: t('nothing was entered for this ball') }]);
+    throw faulty('ball', t('nothing was entered for this ball'));
   }
   return readBallChange(ball);
 }

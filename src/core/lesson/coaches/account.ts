@@ -1,6 +1,6 @@
 import { told } from '@/core/ground/language/told';
 import { t } from '@/core/ground/language/t';
-import { check, FaultyInput } from '@/core/tell/format/fault';
+import { check, faulty } from '@/core/tell/format/fault';
 import {
   exactObject,
   patternField,
@@ -50,12 +50,10 @@ export type NewAccount = Of<typeof newAccountSchema>;
 function refuseObvious({ sign_in, passphrase }: { sign_in: string; passphrase: string }): void {
   const said = passphrase.toLowerCase();
   if (said.includes(sign_in) && sign_in.length >= 4) {
-    throw new FaultyInput([{ path: 'passphrase', message: t('must not hold the sign-in name') }]);
+    throw faulty('passphrase', t('must not hold the sign-in name'));
   }
   if (new Set(said).size < 4) {
-    throw new FaultyInput([
-      { path: 'passphrase', message: t('must be of more than three different characters') },
-    ]);
+    throw faulty('passphrase', t('must be of more than three different characters'));
   }
 }
 

@@ -1,6 +1,6 @@
 import { t } from '@/core/ground/language/t';
 import { mixed } from 'yup';
-import { check, FaultyInput, parseJson } from '@/core/tell/format/fault';
+import { check, faulty, FaultyInput, parseJson } from '@/core/tell/format/fault';
 import { exactObject, formatFields, listField, required, type Of } from '@/core/tell/format/fields';
 import type { Meaning } from '../players/columns';
 import type { ReadLine } from '../players/csvLine';
@@ -76,18 +76,14 @@ export function readPlayersFile(
     case ROSTER_FORMAT:
       return { kind: 'list', preview: listOf(check(rosterSchema, input), known) };
     case LESSON_FORMAT:
-      throw new FaultyInput([
-        { path: 'file', message: t('holds a lesson: import it on the page of the lessons') },
-      ]);
+      throw faulty('file', t('holds a lesson: import it on the page of the lessons'));
     default:
-      throw new FaultyInput([
-        {
-          path: 'file',
-          message: t(
-            'must be CSV, or JSON whose "format" is "{rosterFormat}" or "{playerFormat}"',
-            { rosterFormat: ROSTER_FORMAT, playerFormat: PLAYER_FORMAT },
-          ),
-        },
-      ]);
+      throw faulty(
+        'file',
+        t('must be CSV, or JSON whose "format" is "{rosterFormat}" or "{playerFormat}"', {
+          rosterFormat: ROSTER_FORMAT,
+          playerFormat: PLAYER_FORMAT,
+        }),
+      );
   }
 }

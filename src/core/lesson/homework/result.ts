@@ -1,5 +1,5 @@
 import { t } from '@/core/ground/language/t';
-import { check, FaultyInput, type Fault } from '@/core/tell/format/fault';
+import { check, faulty, FaultyInput, type Fault } from '@/core/tell/format/fault';
 import {
   exactObject,
   integerField,
@@ -90,7 +90,7 @@ const called = (typed: string, drills: readonly NamedDrill[]): NamedDrill[] => {
  */
 export function readResultLine(line: string, drills: readonly NamedDrill[]): SaidResult {
   const fault = (message: string): never => {
-    throw new FaultyInput([{ path: 'line', message }]);
+    throw faulty('line', message);
   };
   const found = LINE.exec(line.trim())?.groups;
   if (!found) return fault(t('must be a drill and a count, such as "box 7/10"'));

@@ -1,6 +1,6 @@
 import { t } from '@/core/ground/language/t';
 import Papa from 'papaparse';
-import { FaultyInput, MOST_FAULTS, type Fault } from '@/core/tell/format/fault';
+import { faulty, FaultyInput, MOST_FAULTS, type Fault } from '@/core/tell/format/fault';
 import type { NamedDrill } from '../drills/drill';
 import { readResults, type DrillResult } from './result';
 
@@ -29,12 +29,10 @@ export function readResultsCsv(
   });
   const missing = COLUMNS.filter((name) => name !== 'note' && !meta.fields?.includes(name));
   if (missing.length > 0) {
-    throw new FaultyInput([
-      {
-        path: 'columns',
-        message: t('must have {missing} in the first line', { missing: missing.join(', ') }),
-      },
-    ]);
+    throw faulty(
+      'columns',
+      t('must have {missing} in the first line', { missing: missing.join(', ') }),
+    );
   }
   const named = new Map(
     drills.flatMap(({ id, name }) => [

@@ -1,6 +1,6 @@
 import { t } from '@/core/ground/language/t';
 import type { ClubType } from '@/core/ground/club/club';
-import { FaultyInput, quoted, type Fault } from '@/core/tell/format/fault';
+import { faulty, FaultyInput, quoted, type Fault } from '@/core/tell/format/fault';
 import { lengthOf } from '@/core/tell/format/fields';
 import type { ClubInput } from '@/core/tell/format/club';
 import { fromMetres } from '@/core/ground/units/length';
@@ -103,15 +103,13 @@ export function readBagText(text: string): ClubInput[] {
     .map((part) => part.trim())
     .filter((part) => part !== '');
   if (parts.length > MOST_PARTS) {
-    throw new FaultyInput([
-      {
-        path: 'bag',
-        message: t('must be at most {mostParts} clubs, not {parts}', {
-          mostParts: MOST_PARTS,
-          parts: parts.length,
-        }),
-      },
-    ]);
+    throw faulty(
+      'bag',
+      t('must be at most {mostParts} clubs, not {parts}', {
+        mostParts: MOST_PARTS,
+        parts: parts.length,
+      }),
+    );
   }
   const faults: Fault[] = [];
   const bag: ClubInput[] = [];

@@ -1,7 +1,7 @@
 import { t } from '@/core/ground/language/t';
 import { skillOf } from './skillOf';
 import type { Skill } from '@/core/ground/player/player';
-import { FaultyInput, type Fault } from '@/core/tell/format/fault';
+import { faulty, FaultyInput, type Fault } from '@/core/tell/format/fault';
 import { readBagText } from './bagText';
 import { namesClub, type Meaning } from './columns';
 import type { House } from './house';
@@ -115,8 +115,7 @@ function lineOf(cells: ReadonlyMap<string, string>, house: House): ReadLine {
   }
   try {
     const clubs = cells.get('clubs') ?? '';
-    if (clubs === '')
-      throw new FaultyInput([{ path: 'clubs', message: t('enter at least one club') }]);
+    if (clubs === '') throw faulty('clubs', t('enter at least one club'));
     const bag = readBagText(clubs);
     const record = readPlayerRecord({ ...recordOf(cells, house), bag });
     return faults.length > 0 ? { record: null, faults } : { record, faults };

@@ -1,6 +1,6 @@
 import { t } from '@/core/ground/language/t';
 import Papa from 'papaparse';
-import { FaultyInput, type Fault } from '@/core/tell/format/fault';
+import { faulty, type Fault } from '@/core/tell/format/fault';
 import { bagText } from './bagText';
 import { CSV_COLUMNS, MEANINGS, meaningOf, type Meaning } from './columns';
 import { MOST_CELL, readCsvLine, type ReadLine } from './csvLine';
@@ -59,12 +59,10 @@ export function readMeanings(input: unknown): (Meaning | null)[] {
   ) {
     return input as (Meaning | null)[];
   }
-  throw new FaultyInput([
-    {
-      path: 'columns',
-      message: t('must be a list of {meanings} or null', { meanings: MEANINGS.join(', ') }),
-    },
-  ]);
+  throw faulty(
+    'columns',
+    t('must be a list of {meanings} or null', { meanings: MEANINGS.join(', ') }),
+  );
 }
 
 /**
@@ -85,21 +83,21 @@ export function previewPlayersCsv(
   const parsed = Papa.parse<string[]>(plainText, { delimiter: delimiterOf(plainText) });
   const [heads, ...rows] = parsed.data;
   if (!heads || rows.every((row) => row.every((cell) => cell.trim() === ''))) {
-    throw new FaultyInput([{ path: 'file', message: t('holds no lines under its headings') }]);
+    throw faulty('file', t('holds no lines under its headings'));
   }
   if (rows.length > MOST_LINES) {
     const message = t('holds {rows} lines; at most {mostLines} are read at once', {
       rows: rows.length,
       mostLines: MOST_LINES,
     });
-    throw new FaultyInput([{ path: 'file', message }]);
+    throw faulty('file', message);
   }
   if (heads.length > MOST_COLUMNS) {
     const message = t('has {heads} columns; at most {mostColumns} are read', {
       heads: heads.length,
       mostColumns: MOST_COLUMNS,
     });
-    throw new FaultyInput([{ path: 'file', message }]);
+    throw faulty('file', message);
   }
   const becomes = firstOfEach(
     heads.map((heading, i) => (said ? (said[i] ?? null) : meaningOf(heading))),

@@ -5,7 +5,7 @@ import { HANDS, SKILLS, USUAL_MISSES } from '@/core/ground/player/player';
 import { fromMetres, type LengthUnit } from '@/core/ground/units/length';
 import { UNIT_SYSTEMS } from '@/core/ground/units/system';
 import { bagSchema, clubName, type ClubInput } from '@/core/tell/format/club';
-import { check, FaultyInput, type Fault } from '@/core/tell/format/fault';
+import { check, faulty, FaultyInput, type Fault } from '@/core/tell/format/fault';
 import {
   exactObject,
   lengthName,
@@ -130,7 +130,7 @@ export function readPlayerRecord(input: unknown): PlayerRecord {
   }
   if (faults.length > 0) throw new FaultyInput(faults);
   const name = record.name.trim();
-  if (name === '') throw new FaultyInput([{ path: 'name', message: t('must not be empty') }]);
+  if (name === '') throw faulty('name', t('must not be empty'));
   return {
     ...record,
     name,

@@ -1,5 +1,5 @@
 import { t } from '@/core/ground/language/t';
-import { FaultyInput, MOST_FAULTS, quoted, type Fault } from '@/core/tell/format/fault';
+import { faulty, FaultyInput, MOST_FAULTS, quoted, type Fault } from '@/core/tell/format/fault';
 import { AREA_KINDS, MOST_AREAS, MOST_BUNKERS, MOST_FLAGS, MOST_GREENS } from '../record/place';
 
 /* The features of a GeoJSON file, each with what it is. */
@@ -30,7 +30,7 @@ const NAMED: readonly [RegExp, string][] = [
 
 /** Refuses a file. @throws FaultyInput always */
 export const refuse = (path: string, message: string): never => {
-  throw new FaultyInput([{ path, message }]);
+  throw faulty(path, message);
 };
 
 export const isRecord = (value: unknown): value is Record<string, unknown> =>

@@ -4,7 +4,7 @@ import { clamp } from '@/core/ground/numeric/soft';
 import type { Beyond } from '@/core/ground/situation/green';
 import type { Escape, Lip } from '@/core/ground/situation/shot';
 import { radians } from '@/core/ground/units/angle';
-import { FaultyInput } from '@/core/tell/format/fault';
+import { faulty } from '@/core/tell/format/fault';
 import { towardBearing, turnedRight, ahead } from '../outline/direction';
 import { apart, crossingsOf, type Point } from '../outline/ring';
 import { pointOf, type Flag } from '../record/place';
@@ -86,27 +86,19 @@ export function spotAt(
   const green = place.greens.find(({ id }) => id === at.green);
   const flag = green?.green.flags.find(({ id }) => id === at.flag);
   if (!bunker && at.bunker === undefined) {
-    throw new FaultyInput([{ path: 'ball', message: t('must lie in the sand of a bunker') }]);
+    throw faulty('ball', t('must lie in the sand of a bunker'));
   }
   if (!bunker) {
-    throw new FaultyInput([
-      { path: 'bunker', message: t('there is no bunker "{id}"', { id: at.bunker! }) },
-    ]);
+    throw faulty('bunker', t('there is no bunker "{id}"', { id: at.bunker! }));
   }
   if (!green) {
-    throw new FaultyInput([
-      { path: 'green', message: t('there is no green "{id}"', { id: at.green }) },
-    ]);
+    throw faulty('green', t('there is no green "{id}"', { id: at.green }));
   }
   if (!flag) {
-    throw new FaultyInput([
-      { path: 'flag', message: t('there is no flag "{id}"', { id: at.flag }) },
-    ]);
+    throw faulty('flag', t('there is no flag "{id}"', { id: at.flag }));
   }
   if (under?.id !== bunker.id) {
-    throw new FaultyInput([
-      { path: 'ball', message: t('must lie in the sand of {name}', { name: bunker.name }) },
-    ]);
+    throw faulty('ball', t('must lie in the sand of {name}', { name: bunker.name }));
   }
   return { bunker, ball: at.ball, green, flag };
 }
@@ -140,9 +132,7 @@ export function sightOf(place: DrawnPlace, spot: Spot): Sight {
   const stretches = profileFrom(place, ball, toward);
   const played = stretches.find((each) => each.from <= pin && pin <= each.to);
   if (played?.id !== green.id) {
-    throw new FaultyInput([
-      { path: 'flag', message: t('must stand on the green "{green}"', { green: green.name }) },
-    ]);
+    throw faulty('flag', t('must stand on the green "{green}"', { green: green.name }));
   }
   const lip = lipToward(spot, toward);
   const exit = stretches[0]!.to;

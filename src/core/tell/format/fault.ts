@@ -22,6 +22,15 @@ export class FaultyInput extends Error {
   }
 }
 
+/**
+ * The error for one fault.
+ *
+ * @example
+ * faulty('lip', 'must be a number').message; // => 'lip: must be a number'
+ */
+export const faulty = (path: string, message: string): FaultyInput =>
+  new FaultyInput([{ path, message }]);
+
 /** Deeper than any format goes; whoever checks or quotes a value walks down into it. */
 const MOST_DEPTH = 32;
 
@@ -50,16 +59,12 @@ function depthOf(text: string): number {
  */
 export function parseJson(text: string, path = 'input'): unknown {
   if (depthOf(text) > MOST_DEPTH) {
-    throw new FaultyInput([
-      { path, message: t('must not be nested over {mostDepth} deep', { mostDepth: MOST_DEPTH }) },
-    ]);
+    throw faulty(path, t('must not be nested over {mostDepth} deep', { mostDepth: MOST_DEPTH }));
   }
   try {
     return JSON.parse(text);
   } catch (error) {
-    throw new FaultyInput([
-      { path, message: t('is not JSON: {message}', { message: (error as Error).message }) },
-    ]);
+    throw faulty(path, t('is not JSON: {message}', { message: (error as Error).message }));
   }
 }
 
@@ -83,7 +88,7 @@ export function check<S extends Schema<unknown>>(
   schema: S,
   input: unknown,
 ): Exclude<InferType<S>, undefined> {
-  if (input === undefined) throw new FaultyInput([{ path: 'input', message: t('is required') }]);
+  if (input === undefined) throw faulty('input', t('is required'));
   try {
     return schema.validateSync(input, { strict: true, abortEarly: false }) as Exclude<
       InferType<S>,

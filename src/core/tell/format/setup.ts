@@ -8,7 +8,7 @@ import { TECHNIQUE, TECHNIQUES } from '@/core/model/swing/technique';
 import type { Call } from '@/core/search/calls/call';
 import { schoolById, SCHOOL_IDS } from '@/core/search/schools/schools';
 import { clubName } from './club';
-import { FaultyInput } from './fault';
+import { faulty } from './fault';
 import {
   exactObject,
   lengthField,
@@ -128,7 +128,7 @@ export function readSetup(
       names,
       club: input.club,
     });
-    throw new FaultyInput([{ path: 'setup.club', message }]);
+    throw faulty('setup.club', message);
   }
   const school = input.school === undefined ? undefined : schoolById(input.school);
   const technique = input.technique ?? school?.technique ?? 'splash';

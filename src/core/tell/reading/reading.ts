@@ -1,5 +1,5 @@
 import { t } from '@/core/ground/language/t';
-import { FaultyInput } from '../format/fault';
+import { faulty } from '../format/fault';
 import { lengthName } from '../format/fields';
 import type { ShotInput } from '../format/shot';
 
@@ -77,17 +77,14 @@ export function readingFromQuery(
       origin = text;
       continue;
     }
-    if (!PATH.test(path))
-      throw new FaultyInput([{ path: 'link', message: t('"{path}" is no field', { path }) }]);
+    if (!PATH.test(path)) throw faulty('link', t('"{path}" is no field', { path }));
     const keys = path.split('.');
     const last = keys.pop()!;
     let place: Record<string, unknown> = shot;
     for (const key of keys) {
       const next = Object.hasOwn(place, key) ? place[key] : (place[key] = {});
       if (typeof next !== 'object' || next === null) {
-        throw new FaultyInput([
-          { path: 'link', message: t('"{path}" stands under a plain value', { path }) },
-        ]);
+        throw faulty('link', t('"{path}" stands under a plain value', { path }));
       }
       place = next as Record<string, unknown>;
     }

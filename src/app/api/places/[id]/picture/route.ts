@@ -1,6 +1,6 @@
 import { t } from '@/core/ground/language/t';
 import { imageSize } from 'image-size';
-import { FaultyInput } from '@/core/tell/format/fault';
+import { faulty } from '@/core/tell/format/fault';
 import { readPictureScale } from '@/core/place/survey/pictureScale';
 import { data } from '@/app/data';
 import { isId } from '@/data/id';
@@ -16,8 +16,6 @@ const TYPES = { 'image/png': 'png', 'image/jpeg': 'jpg' } as const;
 /** Most pixels across or down: a browser draws no more. */
 const MOST_PIXELS = 8000;
 
-const faulty = (message: string): FaultyInput => new FaultyInput([{ path: 'picture', message }]);
-
 /** Width and height of a picture that is what it says. */
 function sizeOf(
   bytes: Uint8Array,
@@ -27,12 +25,14 @@ function sizeOf(
   try {
     size = imageSize(bytes);
   } catch {
-    throw faulty(t('must be a PNG or JPEG picture'));
+    throw faulty('picture', t('must be a PNG or JPEG picture'));
   }
-  if (size.type !== TYPES[mediaType]) throw faulty(t('is not {type}', { type: mediaType }));
+  if (size.type !== TYPES[mediaType])
+    throw faulty('picture', t('is not {type}', { type: mediaType }));
   const { width, height } = size;
   if (Math.max(width, height) > MOST_PIXELS || Math.min(width, height) < 1) {
     throw faulty(
+      'picture',
       t('must be at most {mostPixels} pixels across and down', { mostPixels: MOST_PIXELS }),
     );
   }
