@@ -10,6 +10,7 @@ import { FEWEST, findFault } from '@/core/lesson/faults/find';
 import type { Ticks } from '@/core/lesson/faults/ticks';
 import type { Looked } from '@/core/lesson/faults/looks';
 import { recordOf, type RosterPlayer } from '@/core/lesson/players/player';
+import { capital } from '@/core/tell/words/capital';
 import { listed } from '@/core/tell/words/listed';
 import { chanceWords } from '@/core/tell/words/words';
 import type { PlacedBall } from '@/core/lesson/review/against';
@@ -108,9 +109,9 @@ export function FaultPanel({ player, balls, onDrill }: FaultPanelProps) {
                   <li key={cause.id}>
                     <p>
                       {finding.clear ? (
-                        <strong className="font-heading text-lg">{cause.name}</strong>
+                        <strong className="font-heading text-lg">{capital(cause.name)}</strong>
                       ) : (
-                        cause.name
+                        capital(cause.name)
                       )}
                       , {chanceWords(chance)}
                     </p>
