@@ -137,7 +137,16 @@ describe('what stands past a border', () => {
     expect(until).toBeLessThan(3.03);
   });
 
-  test('at the end of what there is, what was found counts', () => {
+  test('before the end of what there is, what is found there too counts', () => {
     expect(standing(9.95, [[9.93, 'a']])).toEqual({ at: 9.95, found: 'a' });
+  });
+
+  test('what is found at the very end, or changes once more before it, is not seen to stand', () => {
+    expect(standing(10, [[9.97, 'a']])).toBe(10);
+    const twice = standing(9.93, [
+      [9.92, 'a'],
+      [9.97, 'b'],
+    ]);
+    expect(twice).toBe(10);
   });
 });

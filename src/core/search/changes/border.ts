@@ -112,7 +112,7 @@ const FINER = 4;
  *
  * @param from where it holds
  * @param border as {@link nearestBorder} found it from there
- * @param end the last place there is
+ * @param end the last place there is: what is found there alone is not seen to stand
  * @param same whether two finds are the same
  * @returns the border, or the place at which what stood before it stands again
  */
@@ -127,9 +127,11 @@ export function* standingBorder<T>(
   const ahead = Math.sign(end - border.at);
   const step = ahead * A_STEP * fine;
   const isPast = (at: number): boolean => ahead * (end - at) <= 0;
-  if (isPast(border.at + step)) return border;
-  const past = yield* look(border.at + step);
+  const atEnd = isPast(border.at + step);
+  if (border.at === end) return end;
+  const past = yield* look(atEnd ? end : border.at + step);
   if (past !== undefined && same(past, border.found)) return border;
+  if (atEnd) return end;
   const inside = Math.abs(border.at - from) < fine ? from : border.at - ahead * fine;
   const nearest = yield* borderBetween(inside, border, fine / FINER, look);
   let { at, found } = nearest;
