@@ -1,5 +1,6 @@
 import { meanOf } from '@/core/ground/numeric/mean';
 import { samplerOf } from '@/core/ground/numeric/sampling';
+import type { LearntFactors } from '@/core/ground/player/learnt';
 import type { Skill } from '@/core/ground/player/player';
 import { CAUSES, NO_FAULT, NOTHING, type Cause } from '@/core/lesson/faults/causes';
 import { TWO, type Finding } from '@/core/lesson/faults/find';
@@ -19,9 +20,11 @@ import {
   AS_USUAL,
   golferWith,
   knownPlayer,
+  learntOf,
   loggedBy,
   skilled,
   twoHits,
+  type Known,
 } from '@/core/testing/otherPlayers';
 import { line } from './benchLine';
 
@@ -61,30 +64,39 @@ function coverage(skill: Skill, count: number): void {
   );
 }
 
-/** What taking over what 20 balls taught saves, where it is advised. */
-function savings(skill: Skill): void {
+/** What taking over what balls taught saves, where it is advised, beside what knowing the player would. */
+function savings(skill: Skill, count: number): void {
   const player = { ...aPlayer(skill), bag: BAG };
   const golfer = skilled(skill);
   const shot = aShot(15, 1.5);
-  const [first, second] = prescribe({ player, shot, seed: 7 }).calls;
-  const hits: Hit[] = [first!, second!].map(({ setup, aim }) => ({ setup, aim, shot }));
-  const saved = (known: typeof AS_THE_SKILL, k: number): number => {
+  const callsWith = (learnt?: LearntFactors): Hit[] =>
+    prescribe({ player: learnt ? { ...player, learnt } : player, shot, seed: 7 }).calls.map(
+      ({ setup, aim }) => ({ setup, aim, shot }),
+    );
+  const hits = callsWith().slice(0, 2);
+  const now = hits[0]!;
+  const savedBy = (then: Hit, known: Known): number => {
     const own = golferWith(golfer, known);
-    const { factors, draws } = learn(loggedBy(own, hits, 20, 900 + k, AS_USUAL), golfer, k);
-    const learnt = { version: 1, ...factors };
-    const [call] = prescribe({ player: { ...player, learnt }, shot, seed: 7 }).calls;
-    const then: Hit = { setup: call!.setup, aim: call!.aim, shot };
-    if (!savingOf([{ now: hits[0]!, then }], golferOf(player), draws).worth) return 0;
     const swings = sampleSwings(own.habits, 4096, 99);
     const strokes = ({ setup, aim }: Hit): number => oddsOf(setup, own, shot, aim, swings).strokes;
-    return strokes(hits[0]!) - strokes(then);
+    return strokes(now) - strokes(then);
+  };
+  const saved = (known: Known, k: number): number => {
+    const balls = loggedBy(golferWith(golfer, known), hits, count, 900 + k, AS_USUAL);
+    const { factors, draws } = learn(balls, golfer, k);
+    const [then] = callsWith({ version: 1, ...factors });
+    if (!savingOf([{ now, then: then! }], golferOf(player), draws).worth) return 0;
+    return savedBy(then!, known);
   };
   const players = Array.from({ length: 30 }, (_, k) => k);
+  const mean = (of: (k: number) => number): string => meanOf(players.map(of)).toFixed(3);
   const worse = players.filter((k) => saved(AS_THE_SKILL, k) < -0.005).length / players.length;
+  const known = (k: number): Known => knownPlayer(4000 + k);
+  const most = mean((k) => savedBy(callsWith(learntOf(known(k)))[0]!, known(k)));
   line(
-    `learning, ${skill}, 20 balls: saved where it is advised, strokes`,
-    meanOf(players.map((k) => saved(knownPlayer(4000 + k), k))).toFixed(3),
-    `players as the skill says made worse by over 0.005: ${percent(worse)}, aim under 15`,
+    `learning, ${skill}, ${count} balls: saved where it is advised, strokes`,
+    mean((k) => saved(known(k), k)),
+    `${most} with the player known; players as the skill says made worse by over 0.005: ${percent(worse)}, aim under 15`,
   );
 }
 
@@ -205,7 +217,7 @@ function finders(skill: Skill, balls: number, times: number): void {
 
 for (const skill of ['middle', 'expert', 'beginner'] as const) {
   for (const count of COUNTS) coverage(skill, count);
-  savings(skill);
+  for (const count of [20, 60]) savings(skill, count);
 }
 finders('middle', 15, 6);
 finders('expert', 20, 4);

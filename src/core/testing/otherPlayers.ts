@@ -1,5 +1,7 @@
 import { samplerOf } from '@/core/ground/numeric/sampling';
+import type { LearntFactors } from '@/core/ground/player/learnt';
 import type { Skill } from '@/core/ground/player/player';
+import { degrees } from '@/core/ground/units/angle';
 import { plainGolferOf, withLearnt } from '@/core/model/golfer/golferOf';
 import type { Golfer } from '@/core/model/golfer/golfer';
 import type { Habits } from '@/core/model/golfer/habits';
@@ -47,19 +49,22 @@ export function knownPlayer(seed: number): Known {
   };
 }
 
+/** What is known of a player, as if balls had taught it. */
+export const learntOf = (known: Known): LearntFactors => ({
+  version: 1,
+  balls: 0,
+  mark_bias_mm: known.mark * 1000,
+  mark_scale: known.markScale,
+  distance: Math.exp(known.distance),
+  distance_scale: known.distanceScale,
+  aim_bias_deg: degrees(known.aim),
+  aim_scale: known.aimScale,
+  clubs: [],
+});
+
 /** The golfer that a known player is. */
 export const golferWith = (golfer: Golfer, known: Known): Golfer =>
-  withLearnt(golfer, {
-    version: 1,
-    balls: 0,
-    mark_bias_mm: known.mark * 1000,
-    mark_scale: known.markScale,
-    distance: Math.exp(known.distance),
-    distance_scale: known.distanceScale,
-    aim_bias_deg: (known.aim * 180) / Math.PI,
-    aim_scale: known.aimScale,
-    clubs: [],
-  });
+  withLearnt(golfer, learntOf(known));
 
 export const skilled = (skill: Skill): Golfer => plainGolferOf(aPlayer(skill));
 
