@@ -5,22 +5,29 @@ export interface Belief {
 }
 
 /**
- * Beliefs from how likely each value makes what was seen: normalised, and safe for logarithms far below what a number holds.
+ * Chances that add up to one from logarithms of weights, up to a constant: safe for logarithms far below what a number holds.
+ *
+ * @example
+ * chancesOf([-1000, -1000]); // => [0.5, 0.5]
+ */
+export function chancesOf(logs: readonly number[]): number[] {
+  const most = Math.max(...logs);
+  const weights = logs.map((log) => Math.exp(log - most));
+  const all = weights.reduce((sum, weight) => sum + weight, 0);
+  return weights.map((weight) => weight / all);
+}
+
+/**
+ * Beliefs from how likely each value makes what was seen, by {@link chancesOf}.
  *
  * @param logLikelihood logarithm of the weight of a value, up to a constant
  * @example
  * beliefOf([1, 2], (value) => (value === 1 ? 0 : -Infinity)).chances; // => [1, 0]
  */
-export function beliefOf(
+export const beliefOf = (
   values: readonly number[],
   logLikelihood: (value: number) => number,
-): Belief {
-  const logs = values.map(logLikelihood);
-  const most = Math.max(...logs);
-  const weights = logs.map((log) => Math.exp(log - most));
-  const all = weights.reduce((sum, weight) => sum + weight, 0);
-  return { values, chances: weights.map((weight) => weight / all) };
-}
+): Belief => ({ values, chances: chancesOf(values.map(logLikelihood)) });
 
 /** The mean of a belief. */
 export const beliefMean = ({ values, chances }: Belief): number =>

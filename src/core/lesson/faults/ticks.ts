@@ -1,3 +1,4 @@
+import { chancesOf } from '@/core/ground/numeric/belief';
 import type { Cause } from './causes';
 
 /* What a coach saw, and how far it can be relied on. */
@@ -27,14 +28,6 @@ export function tickChance(
   return seen ? ticked : 1 - ticked;
 }
 
-/** Chances that add up to one, from logarithms. */
-function normalised(logs: readonly number[]): number[] {
-  const most = Math.max(...logs);
-  const weights = logs.map((log) => Math.exp(log - most));
-  const sum = weights.reduce((a, b) => a + b, 0);
-  return weights.map((weight) => weight / sum);
-}
-
 /** What is known of the coach's eye, on the whole. */
 const meanEye = (weights: readonly number[]): Eye => ({
   there: EYES.reduce((sum, { there }, k) => sum + weights[k]! * there, 0),
@@ -54,7 +47,7 @@ export function withTicks(
 ): { chances: number[]; eye: Eye } {
   const ticked = Object.entries(ticks);
   // Every state under every eye, eye by eye.
-  const both = normalised(
+  const both = chancesOf(
     EYES.flatMap((eye) =>
       states.map((causes, i) =>
         ticked.reduce(

@@ -79,7 +79,7 @@ export function* nearestBorder<T>(
 }
 
 /** What is found at a border must stand so many times the precision past it, and what stood as far before it: a step, as it is said. */
-const A_STEP = 1.25;
+const STEP_IN_FINES = 1.25;
 
 /**
  * A border, or one before it that a look a step before shows: what stands may have been beaten and have come back.
@@ -95,7 +95,7 @@ function* firstBorder<T>(
   const ahead = Math.sign(border.at - holding[0]!);
   let first = border;
   for (;;) {
-    const at = first.at - ahead * A_STEP * fine;
+    const at = first.at - ahead * STEP_IN_FINES * fine;
     const inside = holding.findLast((place) => ahead * (at - place) > 0);
     const found = inside === undefined ? undefined : yield* look(at);
     if (found === undefined) return first;
@@ -125,7 +125,7 @@ export function* standingBorder<T>(
   same: (one: T, other: T) => boolean,
 ): Generator<void, StandingBorder<T> | number> {
   const ahead = Math.sign(end - border.at);
-  const step = ahead * A_STEP * fine;
+  const step = ahead * STEP_IN_FINES * fine;
   const isPast = (at: number): boolean => ahead * (end - at) <= 0;
   const atEnd = isPast(border.at + step);
   if (border.at === end) return end;
