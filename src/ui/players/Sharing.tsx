@@ -52,27 +52,29 @@ function Coaches({ playerId }: { playerId: string }) {
   });
   const saving = useMutation({
     mutationFn: (ids: string[]) => bodyOf(ask<readonly CoachOf[]>(url, 'PUT', { coaches: ids })),
-    onSuccess: (saved) => cache.setQueryData(key, saved),
+    onSuccess: (answer) => cache.setQueryData(key, answer),
+    // One after the other: each says all that is ticked, so the last tick stands.
+    scope: { id: url },
   });
-  const theirs = (coaches ?? []).filter((each) => each.coaches);
+  const saved = (coaches ?? []).filter((each) => each.coaches).map(({ id }) => id);
+  const theirs = saving.isPending ? saving.variables : saved;
   return (
     <fieldset>
       <legend className="font-semibold">{t('Coaches')}</legend>
       <p className="text-sm text-ink-soft">
         {coaches?.length === 0
           ? t('No coach has an account: everybody who may sign in as a head coach sees everything.')
-          : theirs.length === 0
+          : saved.length === 0
             ? t('Every coach sees this player. Tick those who alone shall.')
             : t('These coaches and head coaches see this player.')}
       </p>
-      {coaches?.map(({ id, name, coaches: ticked }) => (
+      {coaches?.map(({ id, name }) => (
         <TickBox
           key={id}
           label={name}
-          checked={saving.isPending ? saving.variables.includes(id) : ticked}
-          disabled={saving.isPending}
+          checked={theirs.includes(id)}
           onChecked={(checked) => {
-            const others = theirs.map((each) => each.id).filter((each) => each !== id);
+            const others = theirs.filter((each) => each !== id);
             saving.mutate(checked ? [...others, id] : others);
           }}
         />

@@ -1,7 +1,11 @@
-import { QueryClient, type QueryKey } from '@tanstack/react-query';
+import { notifyManager, QueryClient, type QueryKey } from '@tanstack/react-query';
 
 /** What came with the page, or was fetched within this time, is not fetched again, ms. */
 const FRESH_MS = 2_000;
+
+// Pages hear of a change before the event that made it is over: a box that is ticked stays ticked while it is saved, where a turn
+// later it would be drawn unticked in between.
+notifyManager.setScheduler(queueMicrotask);
 
 /** What the pages fetched: shown at once where it is known, and fetched again when it was changed or is looked at anew. */
 export const newCache = (): QueryClient =>
