@@ -1,8 +1,9 @@
 import { spawnSync, type ChildProcess } from 'node:child_process';
 import { cpSync } from 'node:fs';
-import { expect, test, type Browser, type Page } from '@playwright/test';
+import type { Browser } from '@playwright/test';
 import { fitsAcross, passesAxe } from './helpers';
 import { addressOf, inFolder, serve, serving, type Served } from './server';
+import { awake, expect, test, type Page } from './test';
 
 /** A page that is told of balls looks itself once a minute: what comes sooner came by the line. How soon, the bench says. */
 const SOON_MS = 30_000;
@@ -62,6 +63,7 @@ async function signedIn({ base, browser }: Academy, name: string): Promise<Page>
   const page = await (await browser.newContext()).newPage();
   await page.goto(`${base}/lessons`);
   await signIn(page, name);
+  await awake(page);
   await expect(page.getByRole('button', { name: /^Signed in as/ })).toBeVisible();
   return page;
 }
@@ -73,7 +75,7 @@ const aPhone = async ({ browser }: Academy): Promise<Page> =>
 /** Opens what is told about who sees a player. */
 async function sharing({ base }: Academy, page: Page): Promise<void> {
   await page.goto(`${base}${INES}`);
-  await page.locator('html[data-awake]').waitFor({ state: 'attached' });
+  await awake(page);
   await page.getByText('Coaches and the player’s own link').click();
   await expect(page.getByRole('group', { name: 'Coaches' })).toBeVisible();
 }
@@ -204,6 +206,7 @@ test('an assistant runs open lessons alone, and a phone that is brought to one s
 
     // A phone is brought to the lesson by its code, once; balls stand on the other device long before it would look itself.
     await page.goto(`${base}${GROUND_LESSON}`);
+    await awake(page);
     await page.getByRole('button', { name: 'Take it to the bunker' }).click();
     const dialog = page.getByRole('dialog');
     await passesAxe(page);
@@ -265,6 +268,7 @@ test('a player’s link shows the player’s own until it is withdrawn; sessions
 
     // A session that is ended, and one that is signed out, are over at once.
     await page.goto(`${base}/coaches`);
+    await awake(page);
     await passesAxe(page);
     await expect(page.getByText('exported the players').first()).toBeVisible();
     await page
@@ -300,7 +304,6 @@ test('where the server serves this machine alone a phone is not promised anythin
   page,
 }) => {
   await page.goto(GROUND_LESSON);
-  await page.locator('html[data-awake]').waitFor({ state: 'attached' });
   await page.getByRole('button', { name: 'Take it to the bunker' }).click();
   await expect(page.getByRole('dialog')).toContainText('Phones cannot reach this server');
   await expect(page.getByRole('dialog')).toContainText('MELLOW_HOST=0.0.0.0 npm start');
@@ -310,7 +313,6 @@ test('accounts are added, changed and removed on the page; the last head coach i
   page,
 }) => {
   await page.goto('/coaches');
-  await page.locator('html[data-awake]').waitFor({ state: 'attached' });
   await expect(page.getByText('Nobody yet. On this machine nobody signs in.')).toBeVisible();
   await passesAxe(page);
   await page.getByRole('button', { name: 'Add somebody' }).click();

@@ -35,7 +35,6 @@ test('from an empty academy to the first call in one sentence, and within two mi
   served('first', page, undefined, async (base) => {
     const begun = Date.now();
     await page.goto(`${base}/`);
-    await page.locator('html[data-awake]').waitFor({ state: 'attached' });
     await passesAxe(page);
     await page.getByLabel('Name of your academy').fill('Dune links');
     await page.getByLabel('Units').selectOption('metres');
@@ -74,7 +73,6 @@ test('the demo says that it is made up, and is cleared away; what was added stay
     };
     expect((await page.request.post(`${base}/api/players`, { data: mine })).status()).toBe(201);
     await page.goto(`${base}/players`);
-    await page.locator('html[data-awake]').waitFor({ state: 'attached' });
     await expect(page.getByText('are made up, to look around in')).toBeVisible();
     await page.getByRole('button', { name: 'Clear the demo away' }).click();
     await passesAxe(page);

@@ -36,7 +36,6 @@ const said = (page: Page): Promise<string[]> =>
 
 /** Waits until a page has said the same for a second. */
 async function still(page: Page): Promise<string[]> {
-  await page.locator('html[data-awake="true"]').waitFor();
   let before = '';
   await expect
     .poll(
@@ -89,7 +88,6 @@ test('every main view is in German, words and all', async ({ page, baseURL }) =>
 test('the language is switched in the bar, stays, and a phone’s page has it', async ({ page }) => {
   await page.goto('/lessons');
   await expect(page.getByRole('heading', { name: 'Lessons', level: 1 })).toBeVisible();
-  await page.locator('html[data-awake="true"]').waitFor();
   await page.getByRole('button', { name: 'Auf Deutsch umstellen' }).click();
   await expect(page.getByRole('heading', { name: 'Stunden', level: 1 })).toBeVisible();
   await page.goto(DEMO_LESSON);
