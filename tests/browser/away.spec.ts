@@ -15,7 +15,7 @@ const answers = (served: Served): Promise<number> =>
     ({ status }) => status,
     () => 0,
   );
-const isUp = (served: Served) => expect.poll(() => answers(served), { timeout: 60_000 }).toBe(200);
+const isUp = (served: Served) => expect.poll(() => answers(served)).toBe(200);
 
 async function killed(server: ChildProcess): Promise<void> {
   const dead = new Promise((resolve) => server.once('close', resolve));

@@ -198,7 +198,7 @@ for (const [served, viewport] of [
           server = serve(served, data);
           const status = async (): Promise<number> =>
             (await page.request.get('/api/players')).status();
-          await expect.poll(() => status().catch(() => 0), { timeout: 60_000 }).toBe(200);
+          await expect.poll(() => status().catch(() => 0)).toBe(200);
           await importPlayers(page);
           await readFive(page, phone);
           const lesson = await plan(page);

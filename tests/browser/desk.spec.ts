@@ -386,7 +386,6 @@ test('works on a phone without sideways scrolling', async ({ page }) => {
 test.describe('accessibility', () => {
   for (const theme of ['light', 'dusk'] as const) {
     test(`the desk, its panels and drawers pass axe in the ${theme} theme`, async ({ page }) => {
-      test.setTimeout(240_000);
       await openDesk(page);
       if (theme === 'dusk') await page.getByRole('button', { name: 'Dusk theme' }).click();
       // What is not a colour is the same in both themes.

@@ -19,7 +19,7 @@ const served = (
       const base = addressOf(name);
       const asked = async (): Promise<number> =>
         (await page.request.get(`${base}/api/players`)).status();
-      await expect.poll(() => asked().catch(() => 0), { timeout: 60_000 }).toBe(200);
+      await expect.poll(() => asked().catch(() => 0)).toBe(200);
       await work(base);
     } finally {
       server?.kill('SIGKILL');

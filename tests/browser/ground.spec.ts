@@ -242,7 +242,7 @@ test('a rangefinder and a sand probe are listened to, and make a bunker with its
   await page.getByRole('button', { name: 'Create a device key' }).click();
   const key = await page.locator('code.select-all').innerText();
   await page.getByRole('button', { name: 'Listen to devices' }).click();
-  await page.waitForTimeout(1200);
+  await expect(page.getByText('Rangefinder and sand probe: listening')).toBeVisible();
   const line = (n: number, bearing_deg: number) =>
     JSON.stringify({
       format: 'mellow-divot/sighting',

@@ -421,7 +421,6 @@ test('a device with the key feeds balls while a page listens, once each, for who
 test('the review shows what the balls came to, learns, is taken over, and finds the fault', async ({
   page,
 }) => {
-  test.setTimeout(90_000);
   const lesson = await newLesson(page, { players: ['bertil-haugen'] });
   await atTheBunker(page, lesson);
   const marks = [2.6, 3.8, 3.2, 3.9, 3.6, 2.9, 3.7, 3.3];

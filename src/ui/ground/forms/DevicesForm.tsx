@@ -34,7 +34,7 @@ const SIMULATED = {
 
 /** A rangefinder and a sand probe: listened to, their readings made into a bunker, a floor or the sand of one. */
 export function DevicesForm({ onBunker, bunker, onBunkerChange, onFirmness }: DevicesFormProps) {
-  const { on, listen, measures, fault, take, clear } = useMeasures();
+  const { on, listening, listen, measures, fault, take, clear } = useMeasures();
   const [stand, setStand] = useState<Point>([0, 0]);
   const [seed, setSeed] = useState(1);
   const sighted = measures.flatMap((line) =>
@@ -54,7 +54,7 @@ export function DevicesForm({ onBunker, bunker, onBunkerChange, onFirmness }: De
     <details>
       <summary className="min-h-11 cursor-pointer py-2.5">
         {t('Rangefinder and sand probe')}
-        {on && t(': listening')}
+        {listening && t(': listening')}
       </summary>
       <DeviceKey path="/api/tracker/measures">
         <button

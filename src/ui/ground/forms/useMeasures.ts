@@ -15,6 +15,7 @@ interface Since {
 /** What devices measure while they are listened to, in order. */
 export function useMeasures() {
   const [on, setOn] = useState(false);
+  const [listening, setListening] = useState(false);
   const [measures, setMeasures] = useState<readonly Measure[]>([]);
   const [fault, setFault] = useState<string | null>(null);
   useEffect(() => {
@@ -28,6 +29,7 @@ export function useMeasures() {
       setFault(reply.kind === 'ok' ? null : saidOf(reply));
       if (reply.kind === 'ok') {
         upTo = reply.body.upTo;
+        setListening(true);
         const { measures: more } = reply.body;
         if (more.length > 0) setMeasures((before) => [...before, ...more]);
       }
@@ -37,10 +39,13 @@ export function useMeasures() {
     return () => {
       stopped = true;
       clearTimeout(timer);
+      setListening(false);
     };
   }, [on]);
   return {
     on,
+    /** True once the server has said from where on: what is measured from then on comes in. */
+    listening,
     listen: setOn,
     measures,
     fault,
