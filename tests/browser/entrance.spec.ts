@@ -146,7 +146,9 @@ test('nobody sees anything before they sign in; coaches see their own players, a
       // The head coach makes Ines a player of Cora's alone.
       await sharing(academy, page);
       await page.getByLabel('Cora Berg').check();
-      await expect(page.getByText('These coaches and head coaches see this player.')).toBeVisible();
+      await expect(
+        page.getByText('Only these coaches and head coaches see this player.'),
+      ).toBeVisible();
 
       const cora = await signedIn(academy, 'cora');
       const dov = await signedIn(academy, 'dov');

@@ -61,12 +61,16 @@ function Coaches({ playerId }: { playerId: string }) {
   return (
     <fieldset>
       <legend className="font-semibold">{t('Coaches')}</legend>
-      <p className="text-sm text-ink-soft">
-        {coaches?.length === 0
-          ? t('No coach has an account: everybody who may sign in as a head coach sees everything.')
-          : saved.length === 0
-            ? t('Every coach sees this player. Tick those who alone shall.')
-            : t('These coaches and head coaches see this player.')}
+      <p role="status" className="text-sm text-ink-soft">
+        {saving.isPending
+          ? t('Saving …')
+          : coaches?.length === 0
+            ? t(
+                'No coach has an account: everybody who may sign in as a head coach sees everything.',
+              )
+            : saved.length === 0
+              ? t('Every coach sees this player. Tick coaches to keep it to them.')
+              : t('Only these coaches and head coaches see this player.')}
       </p>
       {coaches?.map(({ id, name }) => (
         <TickBox

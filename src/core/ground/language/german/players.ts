@@ -390,10 +390,10 @@ export const PLAYERS = {
   'Coaches and the player’s own link': 'Trainer und der eigene Link des Spielers',
   'No coach has an account: everybody who may sign in as a head coach sees everything.':
     'Kein Trainer hat ein Konto: wer sich als Cheftrainer anmelden darf, sieht alles.',
-  'Every coach sees this player. Tick those who alone shall.':
-    'Jeder Trainer sieht diesen Spieler. Kreuzen Sie an, wer es allein soll.',
-  'These coaches and head coaches see this player.':
-    'Diese Trainer und die Cheftrainer sehen diesen Spieler.',
+  'Every coach sees this player. Tick coaches to keep it to them.':
+    'Jeder Trainer sieht diesen Spieler. Kreuzen Sie an, wer ihn allein sehen soll.',
+  'Only these coaches and head coaches see this player.':
+    'Nur diese Trainer und die Cheftrainer sehen diesen Spieler.',
   'The link opens nothing any more.': 'Der Link öffnet nichts mehr.',
   'The player’s own link': 'Der eigene Link des Spielers',
   'Whoever has the link sees the card, homework and progress of {name}, and can change nothing. Your notes, contact details and other players are not shown.':
