@@ -65,7 +65,7 @@ const faultOf = (wait: number): string =>
     ? t('Too many tries. Wait {wait}, then try again.', {
         wait: wait === 1 ? t('a minute') : t('{wait} minutes', { wait }),
       })
-    : t('That sign-in name and passphrase do not belong together.');
+    : t('That sign-in name and passphrase do not match.');
 
 /** Somebody signs in: led in with a session of their own, or asked again. */
 async function entered(request: Request, said: Said): Promise<Response> {
@@ -136,7 +136,8 @@ async function admitted(request: Request, said: Said): Promise<Asking | Response
   const session = token ? await sessionOf((await database()).sql, token) : null;
   const ofProgram = pathname.startsWith('/api/');
   if (!session) {
-    if (ofProgram) return refused(401, t('nobody is signed in here, or not any more'), said);
+    if (ofProgram)
+      return refused(401, t('nobody is signed in here, or the session has ended'), said);
     return page(signInPage({ next: safeNext(pathname + search) }), 401, said);
   }
   if (!mayAsk(session.role, method, pathname)) {

@@ -121,29 +121,29 @@ ${fault ? `<p role="alert">${escaped(fault)}</p>` : ''}
 
 /** The page for what somebody may not see. */
 export const closedPage = (name: string): string =>
-  barePage(`<p>${t('This is not open to you, {name}. Ask the head coach if it should be.', { name: escaped(name) })}</p>
+  barePage(`<p>${t('You do not have access to this, {name}. Ask the head coach if you should.', { name: escaped(name) })}</p>
 <p><a href="/lessons">${t('Go to the lessons')}</a></p>
 <form method="post" action="${WAY_OUT}"><button>${t('Sign out')}</button></form>`);
 
 /** The page on which a phone says that it will be brought to a lesson: asking for it alone uses no word up. */
 export const pairPage = (word: string): string =>
-  barePage(`<p>${t('Log balls of this lesson on this phone? It sees this lesson alone, for a day.')}</p>
+  barePage(`<p>${t('Log balls for this lesson on this phone? It will see only this lesson, for one day.')}</p>
 <form method="post" action="${PAIR}${escaped(encodeURIComponent(word))}"><button>${t('Open the lesson here')}</button></form>`);
 
 /** The page for whoever asks while the database does not answer. */
 export const awayPage = (): string =>
   barePage(
-    `<p role="alert">${t('The database does not answer at this moment. Try again in a minute; balls waiting in this browser are kept.')}</p>`,
+    `<p role="alert">${t('The database is not answering. Try again in a minute; balls waiting in this browser are kept.')}</p>`,
   );
 
 /** The page for a word that brings nobody anywhere. */
 export const deadPairPage = (): string =>
   barePage(
-    `<p role="alert">${t('This code is used, or over. On the lesson’s page choose “Take it to the bunker” for a new one.')}</p>`,
+    `<p role="alert">${t('This code has been used or has run out. On the lesson’s page choose “Take it to the bunker” for a new one.')}</p>`,
   );
 
 /** The page for a link that opens nothing. */
 export const deadLinkPage = (): string =>
   barePage(
-    `<p>${t('This link does not open anything, or not any more. Ask your coach for a new one.')}</p>`,
+    `<p>${t('This link does not work, or no longer does. Ask your coach for a new one.')}</p>`,
   );

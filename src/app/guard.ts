@@ -33,7 +33,7 @@ function hostnameOf(host: string): string | null {
  * @param called the name by which browsers know a server before this one (`MELLOW_NAME`)
  * @example
  * const headers = new Headers({ host: '127.0.0.1:3000', origin: 'http://elsewhere.test' });
- * refusalOf({ method: 'POST', path: '/api/players', headers }); // => 'a page of another site may not ask this'
+ * refusalOf({ method: 'POST', path: '/api/players', headers }); // => 'a page from another site may not do this'
  */
 export function refusalOf(
   { method, path, headers }: Asked,
@@ -47,7 +47,7 @@ export function refusalOf(
   if (name === null || (!anyName && !known.includes(name))) {
     return t('is not served under the name {host}', { host: JSON.stringify(host) });
   }
-  const foreign = t('a page of another site may not ask this');
+  const foreign = t('a page from another site may not do this');
   const origin = headers.get('origin');
   if (origin !== null && origin !== `http://${host}` && origin !== `https://${host}`) {
     return foreign;
@@ -61,13 +61,13 @@ export function refusalOf(
  * What is wrong with an address, path and query; null when it can be read. Neither pages nor the database could take it.
  *
  * @example
- * addressFault('/players/%00'); // => 'the address holds a character that no text has'
+ * addressFault('/players/%00'); // => 'the address has a character that is not text'
  */
 export function addressFault(address: string): string | null {
   try {
     const text = decodeURIComponent(address);
-    return text.includes('\u0000') ? t('the address holds a character that no text has') : null;
+    return text.includes('\u0000') ? t('the address has a character that is not text') : null;
   } catch {
-    return t('the address holds a % that is followed by no character');
+    return t('the address has a % that does not stand for a character');
   }
 }

@@ -147,7 +147,7 @@ function faultsOf(ball: Astray): Fault[] {
         ]
       : []),
     ...(ball.elsewhere
-      ? [{ path: `${at}.id`, message: t('is the id of a ball of another lesson') }]
+      ? [{ path: `${at}.id`, message: t('is the id of a ball in another lesson') }]
       : []),
   ];
 }

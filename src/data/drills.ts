@@ -26,7 +26,7 @@ export function saveDrills(db: Sql, drills: readonly NamedDrill[]): Promise<void
     if (all.length > MOST_DRILLS) {
       throw faulty(
         'drills',
-        t('must be at most {mostDrills} with those that are here', {
+        t('must be at most {mostDrills}, counting those already here', {
           mostDrills: MOST_DRILLS,
         }),
       );

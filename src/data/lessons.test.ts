@@ -182,7 +182,7 @@ test('a lesson’s file taken again adds what is missing and leaves the rest; al
   expect((await ballsOfLesson(sql, id))[0]!.entry_m).toBe(0.04);
   const copy = ID.replace(/1/g, '4');
   await expect(importLesson(sql, file(copy, [aBall(400), aBall(301)]))).rejects.toThrow(
-    'balls[1].id: is the id of a ball of another lesson',
+    'balls[1].id: is the id of a ball in another lesson',
   );
   expect(await lessonById(sql, copy)).toBeNull();
 });

@@ -50,7 +50,7 @@ export function inRoster(written: readonly unknown[], player: string): void {
 /** Thrown when a record was saved elsewhere since it was opened. */
 export class ChangedElsewhere extends Error {
   constructor() {
-    super(t('was saved on another device since it was opened here'));
+    super(t('has been saved on another device since you opened it'));
     this.name = 'ChangedElsewhere';
   }
 }

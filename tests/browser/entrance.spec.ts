@@ -117,7 +117,7 @@ async function nobodySees(academy: Academy): Promise<void> {
   await page.goto(`${base}/players?archived=1`);
   await passesAxe(page);
   await signIn(page, 'ana', 'not this one');
-  await expect(page.getByRole('alert')).toContainText('do not belong together');
+  await expect(page.getByRole('alert')).toContainText('do not match');
   await expect(page.getByLabel('Sign-in name')).toHaveValue('ana');
   for (const path of ['/', '/players', '/api/players/export', `/p/${'x'.repeat(43)}`]) {
     expect([401, 404]).toContain(await status(academy, page, path));
@@ -231,7 +231,7 @@ test('an assistant runs open lessons alone, and a phone that is brought to one s
     await expect(page.getByText(/1 of 8 balls/)).toBeVisible({ timeout: SOON_MS });
     await hal.goto(address);
     await hal.getByRole('button', { name: 'Open the lesson here' }).click();
-    await expect(hal.getByRole('alert')).toContainText('This code is used, or over.');
+    await expect(hal.getByRole('alert')).toContainText('This code has been used or has run out.');
   }));
 
 test('a player’s link shows the player’s own until it is withdrawn; sessions end, and tries are counted', ({
@@ -313,7 +313,9 @@ test('accounts are added, changed and removed on the page; the last head coach i
   page,
 }) => {
   await page.goto('/coaches');
-  await expect(page.getByText('Nobody yet. On this machine nobody signs in.')).toBeVisible();
+  await expect(
+    page.getByText('Nobody yet. Nobody needs to sign in on this machine.'),
+  ).toBeVisible();
   await passesAxe(page);
   await page.getByRole('button', { name: 'Add somebody' }).click();
   const dialog = page.getByRole('dialog');
@@ -321,7 +323,7 @@ test('accounts are added, changed and removed on the page; the last head coach i
   await dialog.getByLabel('Sign-in name').fill('Ana Lind');
   await dialog.getByLabel(/^Passphrase/).fill('short');
   await dialog.getByRole('button', { name: 'Add', exact: true }).click();
-  await expect(dialog.getByText(/Sign-in name must be 2 to 40 small letters/)).toBeVisible();
+  await expect(dialog.getByText(/Sign-in name must be 2 to 40 lower-case letters/)).toBeVisible();
   await expect(dialog.getByText(/must be text of 10 to 200 characters/)).toBeVisible();
   await passesAxe(page);
   await dialog.getByLabel('Sign-in name').fill('ana');
@@ -330,7 +332,7 @@ test('accounts are added, changed and removed on the page; the last head coach i
   await expect(page.getByRole('cell', { name: /^head coach/ })).toBeVisible();
   await page.getByRole('button', { name: 'Remove Ana Lind' }).click();
   await page.getByRole('alertdialog').getByRole('button', { name: 'Remove Ana Lind' }).click();
-  await expect(page.getByText('must leave one head coach at least')).toBeVisible();
+  await expect(page.getByText('must leave at least one head coach')).toBeVisible();
   await page.getByRole('button', { name: 'Add somebody' }).click();
   await dialog.getByLabel('Name', { exact: true }).fill('Hal Moss');
   await dialog.getByLabel('Sign-in name').fill('hal');
@@ -341,7 +343,7 @@ test('accounts are added, changed and removed on the page; the last head coach i
   await page.getByRole('button', { name: 'New passphrase for Hal Moss' }).click();
   await dialog.getByLabel(/^Passphrase/).fill('aaaaaaaaaaaa');
   await dialog.getByRole('button', { name: 'Change the passphrase' }).click();
-  await expect(dialog.getByText(/must be of more than three different/)).toBeVisible();
+  await expect(dialog.getByText(/must have more than three different/)).toBeVisible();
   await dialog.getByLabel(/^Passphrase/).fill('a whole new sentence');
   await dialog.getByRole('button', { name: 'Change the passphrase' }).click();
   await page.getByRole('button', { name: 'Remove Hal Moss' }).click();

@@ -91,7 +91,7 @@ test('any direction of the rose is read by its slider, and the ways out are what
   await page.getByRole('link', { name: 'Open at the desk' }).click();
   await settled(page);
   await expect(page.getByRole('status').filter({ hasText: /^First call/ })).toContainText(called);
-  await expect(page.getByText('read off Front bunker, Saltmarsh practice ground')).toBeVisible();
+  await expect(page.getByText('taken from Front bunker, Saltmarsh practice ground')).toBeVisible();
   const lip = token(page, 'Lip');
   await expect(lip).toHaveAccessibleName(/from the ground/);
   await page.keyboard.press('l');
@@ -166,7 +166,7 @@ test('four stations on the ground make a lesson that keeps apart who plays acros
   await page.getByRole('button', { name: 'Stations on your ground' }).click();
   const dialog = page.getByRole('dialog');
   // Other tests draw ground of their own.
-  await expect(dialog.getByText('Press the sand where a ball shall lie.')).toBeVisible();
+  await expect(dialog.getByText('Press the sand where you want a ball.')).toBeVisible();
   const places = dialog.getByLabel('Ground', { exact: true });
   if (await places.isVisible()) await places.selectOption('5a17a0e5-0000-4000-8000-0000000000d1');
   await dialog.getByRole('button', { name: 'Put one in the middle of Front bunker' }).click();
@@ -348,7 +348,7 @@ test('what a ball costs over a bunker fills, can be stopped, and weighs where ba
   await expect(page.getByText(/^A visit costs \d\.\d\d strokes/)).toBeVisible();
   await page.getByRole('button', { name: 'Stop' }).last().click();
   await expect(page.getByRole('progressbar', { name: 'Looking at every place' })).toBeHidden();
-  await expect(page.getByText('1 place where balls often rest')).toBeVisible();
+  await expect(page.getByText('1 place where balls often end up')).toBeVisible();
 });
 
 test('the bunker book has every bunker, on the page and as a PDF', async ({ page }) => {
@@ -450,7 +450,7 @@ test('corners that lie close together are moved one after the other by buttons',
   await bar.getByRole('button', { name: 'Previous corner' }).click();
   await expect(bar).toContainText('Corner 10 of 10');
   // Far away the handles lie close together, and none over another.
-  for (let i = 0; i < 5; i++) await page.getByRole('button', { name: 'Further away' }).click();
+  for (let i = 0; i < 5; i++) await page.getByRole('button', { name: 'Zoom out' }).click();
   const handles = await page.getByRole('slider', { name: /^Corner/ }).all();
   const circles = await Promise.all(
     handles.map((each) =>

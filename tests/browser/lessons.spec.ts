@@ -396,7 +396,7 @@ test('a device with the key feeds balls while a page listens, once each, for who
   expect((await send(line({}), { 'content-type': 'text/plain' })).status()).toBe(415);
   const early = await send(line({ carry_yd: 12 }));
   expect(early.status()).toBe(409);
-  expect(await early.text()).toContain('no lesson listens');
+  expect(await early.text()).toContain('no lesson is listening');
 
   const listen = page.getByRole('button', { name: 'Listen to a tracker' });
   const aimed = page.waitForResponse(
@@ -446,7 +446,7 @@ test('the review shows what the balls came to, learns, is taken over, and finds 
     .getByRole('listitem')
     .filter({ hasText: 'ball too far forward for the weight' });
   await expect(suspect).toContainText('further forward than the call?”');
-  await page.getByLabel('Sets of a drill').selectOption('2');
+  await page.getByLabel('Sets of the drill').selectOption('2');
   await page.getByLabel('Balls in a set').selectOption('12');
   await suspect.getByRole('button', { name: /^Add to .*’s homework$/ }).click();
   await expect(page.getByLabel('Homework')).toHaveValue(

@@ -203,7 +203,7 @@ test('stock carries are typed, a slip is marked and put right, shots give a carr
   const carries = page.getByLabel('Carries in yards');
   await carries.fill('58 90');
   await carries.press('Enter');
-  await expect(page.getByText(/"58 90" names no club of the bag/)).toBeVisible();
+  await expect(page.getByText(/"58 90" is not a club in the bag/)).toBeVisible();
   await carries.fill('56 28');
   await carries.press('Enter');
   await expect(page.getByText('Probably two digits swapped: 82 yd?')).toBeVisible();

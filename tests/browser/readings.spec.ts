@@ -67,7 +67,7 @@ test.describe('with the server gone', () => {
     await page.keyboard.press('k');
     await page.getByLabel('Name').fill('Kept in vain');
     await page.getByLabel('Name').press('Enter');
-    await expect(page.getByText(/The server does not answer/)).toBeVisible();
+    await expect(page.getByText(/The server is not answering/)).toBeVisible();
     await expect(page.getByLabel('Name')).toHaveValue('Kept in vain');
   });
 });

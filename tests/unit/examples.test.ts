@@ -95,7 +95,7 @@ test('a set-up is simulated, the same as the schema says, and its faults are nam
   expect([told(answered), told.errors]).toEqual([true, null]);
   expect(answered.predicted.carry_yd).toBeGreaterThan(8);
   expect(() => simulate({ ...request, setup: { ...request.setup, club: '99' } })).toThrow(
-    /setup.club: must be a club of the bag/,
+    /setup.club: must be a club in the bag/,
   );
   expect(() => simulate({ ...request, setup: undefined })).toThrow(/setup: is required/);
 });

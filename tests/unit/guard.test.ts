@@ -80,7 +80,7 @@ test('every answer says by whom it may be used; pages run their own scripts alon
 
 test('addresses that nobody can read are refused, odd ones that can be are not', () => {
   for (const odd of ['/players/%00', '/?x=%E0%A4%A', '/players?search=a%00b', '/%']) {
-    expect(addressFault(odd)).toMatch(/^the address holds/);
+    expect(addressFault(odd)).toMatch(/^the address has/);
   }
   for (const fine of ['/', '/?player=ines-okafor&pin_yd=18', '/players?search=%C3%98%25']) {
     expect(addressFault(fine)).toBeNull();

@@ -24,7 +24,7 @@ async function refuseHeadless(tx: Tx): Promise<void> {
   const { rows } = await tx.query(
     `select 1 from accounts where role = 'head-coach' and ended_at is null`,
   );
-  if (rows.length === 0) throw faulty('role', t('must leave one head coach at least'));
+  if (rows.length === 0) throw faulty('role', t('must leave at least one head coach'));
 }
 
 /** Accounts that have not ended, head coaches first. */

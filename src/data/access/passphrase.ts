@@ -19,7 +19,7 @@ const MOST_WAITING = 20;
 /** Said where too many sign in at once. */
 export class TooManyAtOnce extends Error {
   constructor() {
-    super(t('Too many are signing in at this moment. Wait a few seconds and try again.'));
+    super(t('Too many people are signing in right now. Wait a few seconds and try again.'));
     this.name = 'TooManyAtOnce';
   }
 }

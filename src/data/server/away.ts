@@ -4,7 +4,7 @@ import { codeOf } from '../sql/codeOf';
 /** Thrown where the database server did not answer. What was being saved may have been saved, or not: it is to be sent again. */
 export class DatabaseAway extends Error {
   constructor(cause: unknown) {
-    super(t('the database server does not answer at this moment; try again'), { cause });
+    super(t('the database server is not answering; try again'), { cause });
     this.name = 'DatabaseAway';
   }
 }

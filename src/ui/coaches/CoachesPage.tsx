@@ -56,7 +56,7 @@ export function CoachesPage({ accounts, sessions, log }: CoachesPageProps) {
           {accounts.length === 0 ? (
             <p className="mt-2 max-w-[46rem] text-lg leading-relaxed">
               {t(
-                'Nobody yet. On this machine nobody signs in. Before you open the server to a network, add a head coach here: the server does not start there without one.',
+                'Nobody yet. Nobody needs to sign in on this machine. Before you open the server to a network, add a head coach here: it will not start without one.',
               )}
             </p>
           ) : (
@@ -70,7 +70,7 @@ export function CoachesPage({ accounts, sessions, log }: CoachesPageProps) {
                       </th>
                     ))}
                     <th scope="col">
-                      <span className="sr-only">{t('What can be done')}</span>
+                      <span className="sr-only">{t('Actions')}</span>
                     </th>
                   </tr>
                 </thead>
@@ -194,7 +194,7 @@ export function CoachesPage({ accounts, sessions, log }: CoachesPageProps) {
       {passphrase && (
         <PassphraseForm
           account={passphrase}
-          onSaved={() => done(t('The passphrase is changed. Other devices are signed out.'))}
+          onSaved={() => done(t('Passphrase changed. Other devices have been signed out.'))}
           onClose={() => setPassphrase(null)}
         />
       )}
@@ -211,7 +211,7 @@ export function CoachesPage({ accounts, sessions, log }: CoachesPageProps) {
           }
         >
           {t(
-            'Every device of theirs is signed out, and they cannot sign in again. Players whom they alone coached are everybody’s then. Lessons, balls and readings stay.',
+            'All their devices are signed out, and they cannot sign in again. Every coach will see the players that only they coached. Lessons, balls and readings stay.',
           )}
         </Confirm>
       )}

@@ -39,7 +39,7 @@ export function PassphraseForm({ account, onSaved, onClose }: PassphraseFormProp
           fault={formState.errors.passphrase?.message}
         />
         <p className="text-sm text-ink-soft">
-          {t('Every other device that is signed in as {signIn} is signed out.', {
+          {t('Every other device signed in as {signIn} will be signed out.', {
             signIn: account.sign_in,
           })}
         </p>

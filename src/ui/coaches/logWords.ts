@@ -9,7 +9,7 @@ const roleWords = (said: string): string => {
 
 /** What the log notes, and how it is said. */
 const NOTED: readonly (readonly [pattern: RegExp, say: (...parts: string[]) => string])[] = [
-  [/^was refused at signing in$/, () => t('was refused at signing in')],
+  [/^was refused at signing in$/, () => t('was refused sign-in')],
   [/^signed in$/, () => t('signed in')],
   [/^signed out$/, () => t('signed out')],
   [/^ended a session$/, () => t('ended a session')],
@@ -31,7 +31,7 @@ const NOTED: readonly (readonly [pattern: RegExp, say: (...parts: string[]) => s
     /^changed the passphrase of (\S+)$/,
     (who) => t('changed the passphrase of {who}', { who: who! }),
   ],
-  [/^ended (\S+)$/, (who) => t('ended {who}', { who: who! })],
+  [/^ended (\S+)$/, (who) => t('removed {who}', { who: who! })],
 ];
 
 /**

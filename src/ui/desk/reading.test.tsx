@@ -154,7 +154,7 @@ describe('the reading typed', () => {
     const { taken, onClose, line, user } = opened('Must be from 0 to 19.7 ft, not 40.');
     await user.type(line, 'windmill{Enter}');
     expect(taken).toEqual([]);
-    expect(screen.getByText('None of this could be read yet.')).toBeVisible();
+    expect(screen.getByText('None of this is understood yet.')).toBeVisible();
     await user.clear(line);
     await user.type(line, 'lip 40 at 6{Enter}');
     expect(screen.getByText('Must be from 0 to 19.7 ft, not 40.')).toBeVisible();
@@ -251,7 +251,7 @@ describe('rules and care', () => {
     expect(screen.getByText(/The Rules of Golf in force .* decide/)).toBeVisible();
     expect(screen.getByText(/sunken ball loads wrists/)).toBeVisible();
     expect(screen.getByText(/stones and roots/)).toBeVisible();
-    expect(screen.queryByText(/Dry sand flies/)).toBeNull();
+    expect(screen.queryByText(/Dry sand gets in the eyes/)).toBeNull();
   });
 
   test('of dry sand the eyes', () => {

@@ -71,8 +71,8 @@ export function FieldPanel({ field, asked, onAsked, spot, onRests }: FieldPanelP
       )}
       <p className="mt-2 text-sm">
         {rests.length === 0
-          ? t('All of the sand counts alike.')
-          : t('{places} where balls often rest count more.', {
+          ? t('All the sand counts equally.')
+          : t('{places} where balls often end up count more.', {
               places: counted(rests.length, 'place', 'places'),
             })}
       </p>
@@ -83,7 +83,7 @@ export function FieldPanel({ field, asked, onAsked, spot, onRests }: FieldPanelP
           disabled={rests.length >= MOST_RESTS}
           onClick={() => onRests([...rests, { x_m: mm(spot.ball[0]), y_m: mm(spot.ball[1]) }])}
         >
-          {t('Balls often rest here')}
+          {t('Balls often end up here')}
         </button>
         {rests.length > 0 && (
           <button type="button" className="button-quiet" onClick={() => onRests([])}>

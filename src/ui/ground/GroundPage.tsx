@@ -78,7 +78,7 @@ export function GroundPage(props: { places: readonly StoredPlace[] }) {
         {mended && (
           <section aria-labelledby="mended" className="mt-3 rounded border-2 border-flag p-3">
             <h2 id="mended" className="text-lg">
-              {t('Imported, with some things put right')}
+              {t('Imported, with some corrections')}
             </h2>
             <ul className="list-disc pl-5">
               {mended.lines.slice(0, 20).map((line) => (

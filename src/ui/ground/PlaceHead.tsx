@@ -93,7 +93,7 @@ export function PlaceHead({ ground, id, drawing, section }: PlaceHeadProps) {
             {t('Show the other version')}
           </button>
           <button type="button" className="button" onClick={() => ground.keepMine(saving.theirs)}>
-            {t('Save this one over it')}
+            {t('Replace it with this version')}
           </button>
         </div>
       )}

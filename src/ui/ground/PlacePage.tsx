@@ -189,7 +189,7 @@ export function PlacePage({ stored, ...begins }: PlacePageProps) {
             <div className="mb-2 flex items-center">
               <div className="grow">
                 <Choices
-                  label={t('What is done here')}
+                  label={t('What to do here')}
                   items={MODES}
                   value={mode}
                   onValue={(next) => {

@@ -25,7 +25,7 @@ export function WaysList({ petals, named, flag, chosen, onChosen }: WaysListProp
   const petal = ordered[at];
   return (
     <>
-      {flag === null && <p className="font-semibold">{t('Nothing gets out at the flag.')}</p>}
+      {flag === null && <p className="font-semibold">{t('No shot at the flag gets out.')}</p>}
       <ul className="mt-1">
         {named.map((way, i) => (
           <li key={way.toward} className="flex gap-2 py-0.5">
@@ -36,7 +36,7 @@ export function WaysList({ petals, named, flag, chosen, onChosen }: WaysListProp
           </li>
         ))}
       </ul>
-      {petals.length > 0 && named.length === 0 && <p>{t('Nothing gets out in any direction.')}</p>}
+      {petals.length > 0 && named.length === 0 && <p>{t('No shot gets out in any direction.')}</p>}
       <label htmlFor={id} className="mt-2 block text-sm font-semibold">
         {t('Any direction')}
       </label>
@@ -67,7 +67,7 @@ function sayPetal({ toward, asks, gives, out, strokes, club }: Petal): string {
   const where = `${capital(directionWords(toward))}, ${turn}°${side}`;
   const lip = t('the lip needs {deg} of launch', { deg: deg(asks) });
   if (gives === null || strokes === null)
-    return t('{where}: {lip}; nothing gets out', { where, lip });
+    return t('{where}: {lip}; no shot gets out', { where, lip });
   return t('{where}: {lip}, the {club} gives {deg}; out {out}%, {strokes} strokes to hole out', {
     where,
     lip,

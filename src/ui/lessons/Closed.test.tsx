@@ -31,7 +31,7 @@ test('a closed lesson is reopened with its words as they are, and a server that 
   );
   const reopen = screen.getByRole('button', { name: 'Reopen the lesson' });
   await user.click(reopen);
-  expect(await screen.findByRole('alert')).toHaveTextContent(/does not answer/);
+  expect(await screen.findByRole('alert')).toHaveTextContent(/is not answering/);
   expect(refreshed).toBe(0);
   server.on('POST', /lessons\/a\/close$/, () => ({ body: {} }));
   await user.click(reopen);

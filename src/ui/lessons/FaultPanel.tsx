@@ -77,9 +77,9 @@ export function FaultPanel({ player, balls, onDrill }: FaultPanelProps) {
               </p>
             )}
             <fieldset className="no-print mb-3 flex flex-wrap items-end gap-3">
-              <legend className="sr-only">{t('How much of a drill')}</legend>
+              <legend className="sr-only">{t('How much of the drill')}</legend>
               <Pick
-                label={t('Sets of a drill')}
+                label={t('Sets of the drill')}
                 value={String(dose.sets)}
                 onValue={(sets) => setDose({ ...dose, sets: Number(sets) })}
                 options={DOSES.sets.map((each) => [String(each), String(each)])}
@@ -152,7 +152,7 @@ export function FaultPanel({ player, balls, onDrill }: FaultPanelProps) {
                 {!finding.clear && answered < DOZEN && (
                   <p className="mt-2 text-sm leading-snug text-ink-soft">
                     {t(
-                      'With a dozen answers the true cause is among the first three in nine lessons of ten.',
+                      'With a dozen answers, the true cause is among the first three in nine lessons out of ten.',
                     )}
                   </p>
                 )}

@@ -187,7 +187,7 @@ function Placing({ stored, room, day, nextLine, onStations }: PlacingProps) {
       </div>
       <div>
         <p>
-          {t('Press the sand where a ball shall lie.')}
+          {t('Press the sand where you want a ball.')}
           {puts.length === 0 && (
             <>
               {' '}
@@ -210,7 +210,7 @@ function Placing({ stored, room, day, nextLine, onStations }: PlacingProps) {
           onClick={throwOne}
           className="button mt-2"
         >
-          {t('Throw a ball in at random')}
+          {t('Drop a ball in at random')}
         </button>
         <ol className="mt-2 space-y-2">
           {puts.map((each, i) => (

@@ -76,7 +76,7 @@ export function History({ points }: HistoryProps) {
       </div>
       <p className="mt-1 text-sm text-ink-soft">
         {t(
-          'Upright lines: 95% confidence. Where two of them share much of their height, the change may be chance.',
+          'Vertical lines: 95% confidence. Where two of them overlap a lot, the change may be chance.',
         )}
       </p>
       <details className="mt-2">

@@ -49,7 +49,7 @@ export function ToTheBunker({ lessonId, onClose }: ToTheBunkerProps) {
 function OnThisMachine() {
   return (
     <div className="space-y-2 text-lg leading-relaxed">
-      <p>{t('Phones cannot reach this server: it serves this computer alone.')}</p>
+      <p>{t('Phones cannot reach this server: it serves only this computer.')}</p>
       <ol className="list-decimal space-y-1 pl-6">
         <li>
           {t(
@@ -63,7 +63,7 @@ function OnThisMachine() {
       </ol>
       <p className="text-base text-ink-soft">
         {t(
-          'Only on a network that you trust: nothing is encrypted on the way without a proxy that does it.',
+          'Do this only on a network you trust: without a proxy in front, nothing is encrypted on the way.',
         )}
       </p>
     </div>
@@ -95,15 +95,15 @@ function Code({ pairing: { addresses, word, seconds }, madeAt, busy, onNew }: Co
           <p className="text-center font-heading text-2xl font-semibold tracking-wider">{said}</p>
           <p className="text-center break-all">{url}</p>
           <p role="timer" className="text-center text-ink-soft tabular-nums">
-            {t('Good for {clock}, and for one phone.', { clock: clock(left) })}
+            {t('Good for {clock}, for one phone.', { clock: clock(left) })}
           </p>
         </>
       ) : (
-        <p role="status">{t('This code is over.')}</p>
+        <p role="status">{t('This code has run out.')}</p>
       )}
       {addresses.length > 1 && (
         <Pick
-          label={t('If the phone does not find it, another address of this computer')}
+          label={t('If the phone cannot find it, try another address of this computer')}
           value={address}
           onValue={setAddress}
           options={addresses.map((each) => [each, each] as const)}
@@ -116,10 +116,10 @@ function Code({ pairing: { addresses, word, seconds }, madeAt, busy, onNew }: Co
       </div>
       <p className="text-sm text-ink-soft">
         {t(
-          'The phone logs balls of this lesson alone, for a day. It keeps logging while it does not reach this computer. {startsWith}',
+          'The phone logs balls for this lesson only, for one day. It keeps logging while it cannot reach this computer. {startsWith}',
           {
             startsWith: address.startsWith('https:')
-              ? t('The phone asks once whether it may trust this computer.')
+              ? t('The phone will ask once whether to trust this computer.')
               : t(
                   'Keep the page open there: without https (npm start -- --tls) a phone cannot load it again while this computer is out of reach.',
                 ),

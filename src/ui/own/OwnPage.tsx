@@ -100,7 +100,7 @@ function PracticePlan({
   practice: OwnPractice;
 }) {
   const nameOf = (drill: string): string =>
-    drills.find((each) => each.id === drill)?.name ?? t('a drill that is no longer kept');
+    drills.find((each) => each.id === drill)?.name ?? t('a deleted drill');
   const coming = sessions.filter(({ state, day }) => state === 'coming' && day >= today);
   return (
     <div className="mt-4 border-t border-hairline pt-3">

@@ -104,7 +104,7 @@ export function EyePaper({ title, scenes, calls, units }: EyePaperProps) {
               })}
             </Text>
             <Text style={{ fontWeight: 700 }}>
-              {calls[i] ?? t('Nothing at the flag: play out sideways.')}
+              {calls[i] ?? t('No shot at the flag: play out sideways.')}
             </Text>
           </View>
         ))}

@@ -233,7 +233,7 @@ function Back({ card }: { card: PocketCard }) {
       ))}
       <Text style={styles.foot}>
         {t(
-          'In play do not touch the sand before the stroke, with hand, club or a practice swing; marks are for practice areas. Rake, and leave by the low side. The Rules of Golf in force and Local Rules decide; what a body may do, a coach, doctor or physiotherapist decides.',
+          'In play do not touch the sand before the stroke, with hand, club or a practice swing; marks are for practice areas. Rake, and leave by the low side. The Rules of Golf in force and Local Rules decide; what the player’s body can take is for a coach, doctor or physiotherapist to say.',
         )}
       </Text>
     </View>

@@ -92,7 +92,7 @@ export function TestPaper({ stored, units }: { stored: StoredTest; units: UnitSy
         {test.note !== '' && <Text style={{ marginTop: 8 }}>{test.note}</Text>}
         <Text style={styles.foot} fixed>
           {t(
-            'The levels are what the engine expects with this bag, from these stations, in this sand. In brackets: 90% confidence. {rules}',
+            'The levels are what the model expects with this bag, from these stations, in this sand. In brackets: 90% confidence. {rules}',
             { rules: rulesFoot() },
           )}
         </Text>

@@ -36,7 +36,7 @@ export function DemoNote() {
           onConfirm={() => void clear()}
         >
           {t(
-            'The made-up players go, with their lessons, balls, practice and ground. What you added yourself stays. There is no way back but npm run demo in an empty data folder.',
+            'The made-up players go, with their lessons, balls, practice and ground. What you added yourself stays. Only npm run demo in an empty data folder brings them back.',
           )}
         </Confirm>
       )}

@@ -100,7 +100,7 @@ export function GrassShots({ playerId, clubs, first, onCarries }: GrassShotsProp
                 {plainNumber(fromMetres(shot.carry, unit), 0)}
                 <button
                   type="button"
-                  aria-label={t('Take away {carry} with the {name}', {
+                  aria-label={t('Remove {carry} with the {name}', {
                     carry: plainNumber(fromMetres(shot.carry, unit), 0),
                     name,
                   })}
@@ -120,7 +120,9 @@ export function GrassShots({ playerId, clubs, first, onCarries }: GrassShotsProp
                 {t('Take {carry} as stock', { carry: sayLength(stock.carry, 'ground', units) })}
               </button>
             ) : (
-              <span className="ml-auto text-sm text-ink-soft">{t('three shots give a carry')}</span>
+              <span className="ml-auto text-sm text-ink-soft">
+                {t('three shots make a stock carry')}
+              </span>
             )}
           </li>
         ))}

@@ -103,7 +103,7 @@ export function HouseForm({ house, onSaved, onClose }: HouseFormProps) {
           </h3>
           <p className="text-sm text-ink-soft">
             {t(
-              'Nobody signs in on this machine. Other devices need an account once the server is opened to a network.',
+              'Nobody needs to sign in on this machine. Other devices need an account once the server is opened to a network.',
             )}
           </p>
           <Link prefetch={false} href="/coaches" className="button mt-2">

@@ -149,7 +149,7 @@ function Outcome({ done }: { done: Done }) {
     <p role="status" className="mt-4 border-l-4 border-flag pl-3 text-lg">
       {'kind' in done ? (
         <>
-          {done.name} {done.known ? t('now has everything that the file holds.') : t('is back.')}{' '}
+          {done.name} {done.known ? t('now has everything in the file.') : t('is back.')}{' '}
           <Link href={`/players/${done.id}`} className="underline underline-offset-4">
             {t('Open {done}', { done: done.name })}
           </Link>

@@ -61,7 +61,7 @@ export function ListPreview(props: ListPreviewProps) {
     <section aria-labelledby="preview" className="mt-6">
       <h2 id="preview" className="text-2xl">
         {wanted.length > 0
-          ? t('Say what the columns hold')
+          ? t('Say what each column contains')
           : t('{lines}: {good} can be added{faulty}', {
               lines: counted(counts.lines, 'line'),
               good: counts.good,

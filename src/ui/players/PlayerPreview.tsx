@@ -42,9 +42,7 @@ export function PlayerPreview({ preview, busy, onAccept }: PlayerPreviewProps) {
           ))}
       </ul>
       {nothing ? (
-        <p className="mt-3 font-semibold">
-          {t('There is nothing in this file that is not here already.')}
-        </p>
+        <p className="mt-3 font-semibold">{t('Everything in this file is here already.')}</p>
       ) : (
         <button type="button" disabled={busy} onClick={onAccept} className="button-main mt-4">
           {known ? t('Add what is missing for {name}', { name }) : t('Bring {name} back', { name })}

@@ -121,7 +121,7 @@ function Links({ playerId, name }: { playerId: string; name: string }) {
       </h3>
       <p className="text-sm text-ink-soft">
         {t(
-          'Whoever has the link sees the card, homework and progress of {name}, and can change nothing. Your notes, contact details and other players are not shown.',
+          'Anyone with the link sees the card, homework and progress of {name}, and cannot change anything. Your notes, contact details and other players are not shown.',
           { name },
         )}
       </p>
@@ -139,7 +139,7 @@ function Links({ playerId, name }: { playerId: string; name: string }) {
       {made && (
         <p className="mt-2">
           <label className="text-sm font-semibold">
-            {t('Copy it now: it is shown this once.')}
+            {t('Copy it now: it is shown only once.')}
             <input
               readOnly
               value={made}
@@ -151,7 +151,7 @@ function Links({ playerId, name }: { playerId: string; name: string }) {
       )}
       {links && links.length > 0 && (
         <p className="mt-2 text-sm">
-          {t('{links} good:', { links: counted(links.length, 'link is', 'links are') })}
+          {t('{links} in use:', { links: counted(links.length, 'link is', 'links are') })}
         </p>
       )}
       <ul className="text-sm">

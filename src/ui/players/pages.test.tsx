@@ -83,7 +83,7 @@ describe('a player’s form', () => {
   });
 
   test.each([
-    ['Loft, °', '5', /^Loft, ° a wedge has from 40 to 72 degrees of loft, not 5\./],
+    ['Loft, °', '5', /^Loft, ° a wedge has 40 to 72 degrees of loft, not 5\./],
     ['Loft, °', 'x', /^Loft, ° must be a number/],
     ['Carry, yd', '300', /^Carry, yd/],
   ])('%s "%s" is refused beside the field, and stays', async (label, typed, message) => {
@@ -193,7 +193,9 @@ describe('an import', () => {
     }));
     await user.type(box, 'name;shoe');
     await user.click(screen.getByRole('button', { name: 'Preview' }));
-    expect(await screen.findByRole('heading', { name: 'Say what the columns hold' })).toBeVisible();
+    expect(
+      await screen.findByRole('heading', { name: 'Say what each column contains' }),
+    ).toBeVisible();
     expect(screen.getByRole('alert')).toHaveTextContent('has no column for the clubs');
     expect(screen.getByRole('button', { name: 'Add no players' })).toBeDisabled();
   });
@@ -276,7 +278,7 @@ test('a player is erased only once the name is typed, and no list shows the play
   expect(erase).toBeDisabled();
   await user.type(screen.getByRole('textbox'), ' Lund');
   await user.click(erase);
-  expect(await screen.findByText(/does not answer/)).toBeVisible();
+  expect(await screen.findByText(/is not answering/)).toBeVisible();
   expect(pushed).toEqual([]);
   expect(cache.getQueryData(['roster', 'Ada'])).toBeDefined();
   server.on('POST', /players\/ada\/erase$/, () => ({}));
@@ -401,7 +403,7 @@ describe('the roster', () => {
     const { result, ids, rest } = opened();
     await act(() => result.current.remove(listed('a')));
     await act(() => result.current.archive(listed('a')));
-    await act(async () => expect(await result.current.save(ADA, 'a')).toMatch(/does not answer/));
+    await act(async () => expect(await result.current.save(ADA, 'a')).toMatch(/is not answering/));
     await rest();
     expect(ids()).toEqual(['a', 'b']);
   });

@@ -38,7 +38,7 @@ export function DrillProgressView({ results, drills }: DrillProgressViewProps) {
       </div>
       <p className="mt-1 text-sm text-ink-soft">
         {t(
-          'Upright lines and brackets: 95% confidence. What counts is the balls, not the number of days.',
+          'Vertical lines and brackets: 95% confidence. They narrow with the number of balls, not of days.',
         )}
       </p>
     </section>

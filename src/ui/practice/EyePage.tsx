@@ -123,9 +123,7 @@ export function EyePage({ player, house, before, seed, now, round }: EyePageProp
                   <p role={failed ? 'alert' : 'status'} className="py-4 text-lg">
                     {failed ??
                       (none
-                        ? t(
-                            'Nothing gets out at the flag from here: whoever would play sideways is right.',
-                          )
+                        ? t('No shot at the flag gets out from here: playing sideways is right.')
                         : t('Working it out …'))}
                   </p>
                 )}
@@ -159,7 +157,7 @@ function Summary({
       </h2>
       {all.length >= FEWEST_SCENES && (
         <p className="mt-1 text-lg">
-          {t('Look most at the {weakest}: it comes again first.', {
+          {t('Work most on the {weakest}: it comes back first.', {
             weakest: TOPIC_WORDS[weakest(abilities)],
           })}
         </p>

@@ -25,7 +25,7 @@ export function EyeStart({ players }: { players: readonly { id: string; name: st
         </header>
         <p className="mt-2 max-w-[65ch]">
           {t(
-            'Ten scenes without a number. Estimate distance and lip, name lie, sand and slope, call the shot; the engine plays your ball. What you miss comes again when it is due.',
+            'Ten scenes with no numbers. Estimate distance and lip, name the lie, sand and slope, and call the shot; the model plays your ball. What you miss comes back when it is due.',
           )}
         </p>
         <div className="mt-4 flex flex-wrap items-end gap-4">
@@ -64,7 +64,7 @@ export function EyeStart({ players }: { players: readonly { id: string; name: st
           )}
         </div>
         <PlayerLinks
-          title={t('Who reads?')}
+          title={t('Who is reading?')}
           players={players}
           hrefOf={(id) =>
             `/practice/eye/${encodeURIComponent(id)}${kind === 'readings' ? '?from=readings' : round}`

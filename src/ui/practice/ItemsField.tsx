@@ -40,7 +40,7 @@ export function ItemsField({ items, drills, cautions, fault, onItems }: ItemsFie
               <div className="grid grid-cols-[minmax(0,1fr)_5.5rem_2.75rem_2.75rem] items-end gap-2">
                 <p className="self-center">
                   <span className="font-semibold">
-                    {i + 1}. {drill?.name ?? t('a drill that is gone')}
+                    {i + 1}. {drill?.name ?? t('a deleted drill')}
                   </span>
                   <span className="block text-sm text-ink-soft">{drill?.brief}</span>
                 </p>

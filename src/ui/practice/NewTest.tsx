@@ -84,9 +84,12 @@ export function NewTest({ id, player, today }: NewTestProps) {
     const none = worked.norms.indexOf(null);
     if (none >= 0) {
       refuse(
-        t('Nothing in this bag gets out at the flag from station {none}. Choose others.', {
-          none: none + 1,
-        }),
+        t(
+          'No club in this bag gets out towards the flag from station {none}. Choose other stations.',
+          {
+            none: none + 1,
+          },
+        ),
       );
       return;
     }
@@ -184,7 +187,7 @@ export function NewTest({ id, player, today }: NewTestProps) {
         </ol>
         <p className="mt-3 max-w-[65ch] text-sm text-ink-soft">
           {t(
-            '{balls} balls from each station, in this order, without a second go. The same set again on another day tells whether something has changed.',
+            '{balls} balls from each station, in this order, with no second tries. Hitting the same set on another day shows whether something has changed.',
             { balls: balls / STATIONS },
           )}
         </p>

@@ -85,7 +85,7 @@ export function PlanPractice(props: PlanPracticeProps) {
     reset(answered.body.plan);
     letGo();
     setStored(answered.body);
-    toast.success(t('The plan is saved.'));
+    toast.success(t('Plan saved.'));
   });
   const addResults = async (added: readonly Omit<DrillResult, 'id'>[]): Promise<boolean> => {
     const answered = await ask<StoredHomework>(`/api/practice/${id}/results`, 'POST', {
@@ -317,12 +317,12 @@ export function PlanPractice(props: PlanPracticeProps) {
           drills={drills}
           onItems={(items) => {
             setItems(items);
-            toast(t('The drills of the plan are changed. Save the plan to keep them.'));
+            toast(t('The plan’s drills have changed. Save the plan to keep them.'));
           }}
         />
         <p className="border-l-4 border-flag pl-3 text-sm">
           {t(
-            '{nobodyAhead}. Heat: drink, and rest in the shade. Thunder: leave the ground at once. What a body may do, a coach, doctor or physiotherapist decides.',
+            '{nobodyAhead}. Heat: drink, and rest in the shade. Thunder: leave the ground at once. What the player’s body can take is for a coach, doctor or physiotherapist to say.',
             { nobodyAhead: nobodyAhead() },
           )}
         </p>

@@ -135,7 +135,7 @@ export function SceneAnswer({ player, scene, answer, revealed }: SceneAnswerProp
       </p>
       <p className="border-l-4 border-flag pl-2">
         {asSeen === null
-          ? t('For what you read nothing would be played at the flag: the reading matters here.')
+          ? t('With your reading no shot would be played at the flag: the error matters here.')
           : same
             ? t('Your reading leads to the same club and kind of shot.')
             : t(
@@ -150,7 +150,7 @@ export function SceneAnswer({ player, scene, answer, revealed }: SceneAnswerProp
       </ul>
       <details>
         <summary className="min-h-11 py-2.5 font-semibold">
-          {t('What coaches of other schools would say')}
+          {t('What coaches of other schools would call')}
         </summary>
         <ul className="space-y-2">
           {calls.slice(0, 5).map((call) => (

@@ -62,9 +62,7 @@ export function SceneForm({ clubs, onAnswer }: SceneFormProps) {
   const submit = (): void => {
     const left = (Object.keys(typed) as (keyof Typed)[]).filter((name) => typed[name] === '');
     if (left.length > 0) {
-      setFault(
-        t('Still to be answered: {list}.', { list: left.map((name) => NAMES[name]).join(', ') }),
-      );
+      setFault(t('Still to answer: {list}.', { list: left.map((name) => NAMES[name]).join(', ') }));
       return;
     }
     const answer = {
@@ -83,7 +81,7 @@ export function SceneForm({ clubs, onAnswer }: SceneFormProps) {
       const [first] = faults;
       const name = first!.path.startsWith('lip') ? NAMES.lip : NAMES.pin;
       setFault(
-        t('The {name} must be a number a ball can have, in {startsWith}.', {
+        t('The {name} must be a possible number, in {startsWith}.', {
           name,
           startsWith: first!.path.startsWith('lip') ? tall : far,
         }),

@@ -102,7 +102,7 @@ export function TestResult({ test, others }: TestResultProps) {
         </Sideways>
         <p className="mt-1 text-sm text-ink-soft">
           {t(
-            'The levels are what the engine expects with this bag, from these stations, in this sand; not balls that anybody hit. In brackets: 90% confidence.',
+            'The levels are what the model expects with this bag, from these stations, in this sand; nobody hit those balls. In brackets: 90% confidence.',
           )}
         </p>
       </section>

@@ -43,7 +43,7 @@ export function TestsPage({ players, ...props }: TestsPageProps) {
         </header>
         <p className="mt-2 max-w-[65ch]">
           {t(
-            'Ten or twenty balls from five stations. Each ball counts by how close it stops, against what the engine expects of every level in this sand.',
+            'Ten or twenty balls from five stations. Each ball scores by how close it stops, compared with what the model expects of every level in this sand.',
           )}
         </p>
         <PlayerLinks
@@ -52,7 +52,7 @@ export function TestsPage({ players, ...props }: TestsPageProps) {
           hrefOf={(id) => `/practice/tests/new?player=${encodeURIComponent(id)}`}
         />
         {tests.length === 0 ? (
-          <p className="mt-6 text-lg">{t('No test yet. Choose a player to begin with one.')}</p>
+          <p className="mt-6 text-lg">{t('No tests yet. Choose a player to start one.')}</p>
         ) : (
           <>
             <ul className="mt-6">

@@ -82,7 +82,7 @@ export function WorthPanel({ player, situation, readings, drills, onItems }: Wor
       </h2>
       <p className="mt-1 max-w-[65ch] text-sm text-ink-soft">
         {t(
-          'Strokes saved in 100 bunker shots by an hour of practice, as the model plays this player. What an hour brings is an assumption: change it.',
+          'Strokes saved per 100 bunker shots by an hour of practice, as the model plays this player. What an hour gains is an assumption: change it.',
         )}
       </p>
       <div className="mt-2 flex flex-wrap items-end gap-3">
@@ -168,7 +168,7 @@ export function WorthPanel({ player, situation, readings, drills, onItems }: Wor
             })}
             {running && ` ${t('so far')}`}
             {t(
-              '. Players like this one differ: the intervals overlap where the order is not sure.',
+              '. Players at this level differ: where the intervals overlap, the order is not certain.',
             )}
           </p>
           {club && <p className="mt-2 border-l-4 border-flag pl-2">{club}</p>}
@@ -183,7 +183,7 @@ export function WorthPanel({ player, situation, readings, drills, onItems }: Wor
               </button>
             ) : (
               <p className="mt-2">
-                {t('An hour brings little here. Keep what there is: play for score.')}
+                {t('An hour gains little here. Keep what works, and play for score.')}
               </p>
             ))}
         </>

@@ -10,12 +10,12 @@ export type Replied<T> =
 export type Unanswered = Exclude<Replied<never>, { kind: 'ok' }>;
 
 export const serverAway = () =>
-  t('The server does not answer. Nothing was lost: try again in a moment.');
+  t('The server is not answering. Nothing was lost: try again in a moment.');
 
 /** Said where a session has ended. */
 export const signedOut = () =>
   t(
-    'You are not signed in any more. Nothing was lost: open another tab, sign in there, and try again here.',
+    'You are no longer signed in. Nothing was lost: open another tab, sign in there, and try again here.',
   );
 
 /** What is said of a request without an answer. */

@@ -18,7 +18,7 @@ const MOST_THREADS = 8;
 /** Thrown when so much waits already that another task is not taken on. */
 export class Busy extends Error {
   constructor() {
-    super(t('Too much is being worked out at this moment. Try again in a few seconds.'));
+    super(t('Too much is being worked out right now. Try again in a few seconds.'));
     this.name = 'Busy';
   }
 }

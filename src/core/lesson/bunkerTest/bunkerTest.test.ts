@@ -206,7 +206,7 @@ test('figures and retests are said with what is not known', () => {
   );
   const retest = { better: 5, likely: 0.8, balls: 60 };
   expect(retestWords(retest)).toBe(
-    'Better by about 5, which may be luck. About 60 balls each time would tell such a change.',
+    'Better by about 5, which may be luck. About 60 balls each time would show a change of that size.',
   );
   expect(retestWords({ ...retest, likely: 0.97 })).toMatch(/more than luck/);
   expect(retestWords({ ...retest, better: -5, likely: 0.02 })).toMatch(/^Not as good/);

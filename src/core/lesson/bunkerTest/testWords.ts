@@ -35,7 +35,7 @@ export function retestWords({ better, likely, balls }: Retest): string {
   const wanted =
     balls === null
       ? ''
-      : ` ${t('About {balls} balls each time would tell such a change.', { balls })}`;
+      : ` ${t('About {balls} balls each time would show a change of that size.', { balls })}`;
   return better > 0
     ? t('Better by about {by}, which may be luck.{wanted}', { by, wanted })
     : t('Not as good by about {by}, which may be luck.{wanted}', { by, wanted });

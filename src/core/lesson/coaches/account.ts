@@ -17,12 +17,12 @@ export type Role = (typeof ROLES)[number];
 /** What each role may do, in a sentence. */
 export const ROLE_WORDS: Record<Role, { name: string; may: string }> = told({
   'head-coach': { name: 'head coach', may: 'sees and does everything' },
-  coach: { name: 'coach', may: 'sees their own players and those of nobody in particular' },
+  coach: { name: 'coach', may: 'sees their own players, and players no coach has been given' },
   assistant: { name: 'assistant', may: 'runs the open lessons and logs their balls' },
 });
 
 const signInField = patternField(/^[a-z0-9][a-z0-9._-]{1,39}$/, () =>
-  t('2 to 40 small letters, figures, dots, hyphens or underscores'),
+  t('2 to 40 lower-case letters, digits, dots, hyphens or underscores'),
 );
 
 /** A passphrase of the fewest and the most characters. */
@@ -50,10 +50,10 @@ export type NewAccount = Of<typeof newAccountSchema>;
 function refuseObvious({ sign_in, passphrase }: { sign_in: string; passphrase: string }): void {
   const said = passphrase.toLowerCase();
   if (said.includes(sign_in) && sign_in.length >= 4) {
-    throw faulty('passphrase', t('must not hold the sign-in name'));
+    throw faulty('passphrase', t('must not contain the sign-in name'));
   }
   if (new Set(said).size < 4) {
-    throw faulty('passphrase', t('must be of more than three different characters'));
+    throw faulty('passphrase', t('must have more than three different characters'));
   }
 }
 

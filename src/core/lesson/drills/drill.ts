@@ -63,7 +63,7 @@ const MOST_PARTS = 10;
 export const MOST_DRILLS = 200;
 
 export const drillIdField = patternField(/^[a-z0-9-]{1,60}$/, () =>
-  t('an id of small letters, figures and hyphens'),
+  t('an id of lower-case letters, digits and hyphens'),
 );
 
 export const drillFields = {

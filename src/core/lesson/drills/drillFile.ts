@@ -31,7 +31,7 @@ export function readDrillsFile(input: unknown): NamedDrill[] {
   const twice = ids.flatMap((id, i): Fault[] =>
     ids.indexOf(id) === i
       ? []
-      : [{ path: `drills[${i}].id`, message: t('"{id}" stands twice', { id }) }],
+      : [{ path: `drills[${i}].id`, message: t('"{id}" is there twice', { id }) }],
   );
   if (twice.length > 0) throw new FaultyInput(twice);
   return drills;

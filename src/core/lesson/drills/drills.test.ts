@@ -83,7 +83,7 @@ describe('a file of drills', () => {
 
   test('refuses an id that stands twice', () => {
     expect(() => readDrillsFile(drillsFile([line, line]))).toThrow(
-      'drills[1].id: "line" stands twice',
+      'drills[1].id: "line" is there twice',
     );
   });
 });

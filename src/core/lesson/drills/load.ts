@@ -37,6 +37,6 @@ export function careOf({ load, marks }: Pick<Drill, 'load' | 'marks'>): string[]
           'Lines, marks and tests of the sand are for practice areas only. In play the Rules of Golf do not allow them.',
         )
       : '',
-    t('Nobody ahead of or level with the player, and nobody in the line.'),
+    t('Nobody ahead of or level with the player, and nobody on the line.'),
   ].filter((sentence) => sentence !== '');
 }

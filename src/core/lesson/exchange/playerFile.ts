@@ -157,25 +157,25 @@ export function readPlayerFile(input: unknown): PlayerFile {
   const faults = file.balls.flatMap(({ player: hitBy, lesson }, i): Fault[] => [
     ...(hitBy === file.id
       ? []
-      : [{ path: `balls[${i}].player`, message: t('is not the player of this file') }]),
+      : [{ path: `balls[${i}].player`, message: t('is not the player in this file') }]),
     ...(lessons.has(lesson)
       ? []
-      : [{ path: `balls[${i}].lesson`, message: t('is not among the lessons of this file') }]),
+      : [{ path: `balls[${i}].lesson`, message: t('is not among the lessons in this file') }]),
   ]);
   (file.practice ?? []).forEach(({ plan }, i) => {
     if (plan.player === file.id) return;
     faults.push({
       path: `practice[${i}].plan.player`,
-      message: t('is not the player of this file'),
+      message: t('is not the player in this file'),
     });
   });
   (file.tests ?? []).forEach(({ test }, i) => {
     if (test.player === file.id) return;
-    faults.push({ path: `tests[${i}].test.player`, message: t('is not the player of this file') });
+    faults.push({ path: `tests[${i}].test.player`, message: t('is not the player in this file') });
   });
   (file.eye ?? []).forEach(({ player: answeredBy }, i) => {
     if (answeredBy === file.id) return;
-    faults.push({ path: `eye[${i}].player`, message: t('is not the player of this file') });
+    faults.push({ path: `eye[${i}].player`, message: t('is not the player in this file') });
   });
   if (faults.length > 0) throw new FaultyInput(faults.slice(0, MOST_FAULTS));
   return { ...file, player };

@@ -76,7 +76,7 @@ export function readPlayersFile(
     case ROSTER_FORMAT:
       return { kind: 'list', preview: listOf(check(rosterSchema, input), known) };
     case LESSON_FORMAT:
-      throw faulty('file', t('holds a lesson: import it on the page of the lessons'));
+      throw faulty('file', t('is a lesson: import it on the Lessons page'));
     default:
       throw faulty(
         'file',

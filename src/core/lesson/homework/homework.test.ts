@@ -23,7 +23,7 @@ describe('a plan', () => {
       { items: [0, 1].map(() => ({ drill: 'line', balls: 5 })) },
       'items[1].drill',
     ],
-    ['is in no zone', { zone: 'Mars/Base' }, '"Mars/Base" is not a time zone'],
+    ['is in no zone', { zone: 'Mars/Base' }, '"Mars/Base" is not a known time zone'],
     ['takes all day', { minutes: 600 }, 'minutes'],
   ])('that %s is refused by its field', (_, fields, message) => {
     expect(() => readHomework({ ...aHomework(), ...fields }, '2026-06-01')).toThrow(message);

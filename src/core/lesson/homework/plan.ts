@@ -84,7 +84,7 @@ export function readHomework(input: unknown, today?: string): Homework {
   if (!isZone(plan.zone)) {
     faults.push({
       path: 'zone',
-      message: t('"{zone}" is not a time zone that is known here', { zone: plan.zone }),
+      message: t('"{zone}" is not a known time zone', { zone: plan.zone }),
     });
   }
   const twice = (values: readonly unknown[], path: (i: number) => string, what: string): void =>

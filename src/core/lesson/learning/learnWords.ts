@@ -90,7 +90,7 @@ export function learnWords(learning: Learning, units: UnitSystem): string[] {
             'Balls start {turned}° to the {mean} of the line. If you use these numbers, calls aim that much to the other side.',
             { turned, mean: turn.mean > 0 ? t('player’s side') : t('far side') },
           )
-        : t('Balls start on line, as far as they can show.'),
+        : t('Balls start on line, as far as these balls can show.'),
   );
   return words;
 }

@@ -38,7 +38,7 @@ export function readCarryText(
     if (!club) {
       faults.push({
         path: 'carries',
-        message: t('"{part}" names no club of the bag: {list}', {
+        message: t('"{part}" is not a club in the bag: {list}', {
           part,
           list: clubs.map(({ name }) => name).join(', '),
         }),
@@ -50,7 +50,7 @@ export function readCarryText(
     if (!(value > 0)) {
       faults.push({
         path: 'carries',
-        message: t('"{part}" holds no carry after the club', { part }),
+        message: t('"{part}" has no carry after the club', { part }),
       });
       continue;
     }

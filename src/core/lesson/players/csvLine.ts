@@ -159,7 +159,7 @@ function cellsOf(
   if (over.length > 0) {
     if (becomes.at(-1) !== 'clubs') {
       const message = t(
-        'has {row} cells under {heads} headings: put quotes round a cell that holds the separator',
+        'has {row} cells under {heads} headings: put quotes around a cell that contains the separator',
         { row: row.length, heads: heads.length },
       );
       return { path: 'line', message };

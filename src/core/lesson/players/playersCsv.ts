@@ -83,10 +83,10 @@ export function previewPlayersCsv(
   const parsed = Papa.parse<string[]>(plainText, { delimiter: delimiterOf(plainText) });
   const [heads, ...rows] = parsed.data;
   if (!heads || rows.every((row) => row.every((cell) => cell.trim() === ''))) {
-    throw faulty('file', t('holds no lines under its headings'));
+    throw faulty('file', t('has no lines under its headings'));
   }
   if (rows.length > MOST_LINES) {
-    const message = t('holds {rows} lines; at most {mostLines} are read at once', {
+    const message = t('has {rows} lines; at most {mostLines} are read at once', {
       rows: rows.length,
       mostLines: MOST_LINES,
     });

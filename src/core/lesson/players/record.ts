@@ -78,7 +78,7 @@ export function bagFaults(bag: readonly ClubInput[]): Fault[] {
     if (club.loft_deg < loft[0] || club.loft_deg > loft[1]) {
       faults.push({
         path: `bag[${i}].loft_deg`,
-        message: t('{type} has from {loft} to {loft2} degrees of loft, not {loft3}', {
+        message: t('{type} has {loft} to {loft2} degrees of loft, not {loft3}', {
           type: A_TYPE[club.type],
           loft: loft[0],
           loft2: loft[1],

@@ -38,7 +38,7 @@ describe('a record', () => {
 
   test.each([
     [{ bag: [wedge, { ...wedge }] }, /bag\[1\]\.name: "56" is in the bag twice/],
-    [{ bag: [{ ...wedge, loft_deg: 5 }] }, /a wedge has from 40 to 72 degrees of loft, not 5/],
+    [{ bag: [{ ...wedge, loft_deg: 5 }] }, /a wedge has 40 to 72 degrees of loft, not 5/],
     [{ bag: [{ ...wedge, stock_carry_yd: 300 }] }, /300 yd is too far for a wedge \(at most 180\)/],
     [
       { bag: [{ ...rest, stock_carry_m: 280 }] },
@@ -146,7 +146,7 @@ describe('carries as they are typed', () => {
       { club: '52', carry: toMetres(96, 'yd') },
     ]);
     expect(faultsOf(() => readCarryText('60 70', clubs, 'yd'))).toEqual([
-      expect.stringMatching(/names no club of the bag: SW, 52, 52 wide/),
+      expect.stringMatching(/is not a club in the bag: SW, 52, 52 wide/),
     ]);
   });
 
@@ -172,8 +172,8 @@ describe('carries as they are typed', () => {
 
   test('an unknown club and a missing carry are named', () => {
     expect(faultsOf(() => readCarryText('58 90, 56 far', bagOf('56'), 'yd'))).toEqual([
-      'carries: "58 90" names no club of the bag: 56',
-      'carries: "56 far" holds no carry after the club',
+      'carries: "58 90" is not a club in the bag: 56',
+      'carries: "56 far" has no carry after the club',
     ]);
   });
 });

@@ -140,7 +140,7 @@ test('polygons of another program become bunkers, greens and water by their word
   expect(place.greens[0]!.name).toBe('Green 1');
   expect(place.areas[0]!.name).toBe('Burn');
   expect(mended).toEqual([
-    'features[0]: 1 point that stood twice left out',
+    'features[0]: 1 repeated point left out',
     'features[0]: no lip is given; 0.5 m all round until you measure it',
   ]);
 });

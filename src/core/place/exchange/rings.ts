@@ -83,9 +83,9 @@ export function groundRing(
   });
   if (ring.length < open.length) {
     mended.push(
-      t('{path}: {points} twice left out', {
+      t('{path}: {points} left out', {
         path: read.path,
-        points: counted(open.length - ring.length, 'point that stood', 'points that stood'),
+        points: counted(open.length - ring.length, 'repeated point', 'repeated points'),
       }),
     );
   }

@@ -75,4 +75,4 @@ export const visitWords = (visit: Visit | null): string =>
         least: visit.least.toFixed(1),
         most: visit.most.toFixed(1),
       })
-    : t('nothing gets out at this flag');
+    : t('no shot at this flag gets out');

@@ -45,7 +45,7 @@ export const WAYS_IN = ['paced', 'drawn', 'picture', 'rangefinder', 'file'] as c
 export const AREA_KINDS = ['fringe', 'fairway', 'rough', 'water', 'out-of-bounds'] as const;
 
 export const placeIdField = patternField(/^[a-z0-9-]{1,40}$/, () =>
-  t('an id of small letters, figures and hyphens'),
+  t('an id of lower-case letters, digits and hyphens'),
 );
 
 const metres = (low = -FARTHEST, high = FARTHEST) => numberField(low, high, 'm');

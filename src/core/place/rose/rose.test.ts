@@ -103,9 +103,9 @@ test('a way beside the flag has a name only where its lip is lower', () => {
 });
 
 test.each([
-  [-2.3, 0.91, 3.3, 3.0, 'back left: out about 9 in 10, costs 0.3 on going at the flag'],
+  [-2.3, 0.91, 3.3, 3.0, 'back left: out about 9 in 10, costs 0.3 compared with going at the flag'],
   [3.1, 0.99, 3.0, 3.02, 'back: out nearly always, as good as going at the flag'],
-  [1.5, 0.99, 2.9, 3.3, 'right: out nearly always, saves 0.4 on going at the flag'],
+  [1.5, 0.99, 2.9, 3.3, 'right: out nearly always, saves 0.4 compared with going at the flag'],
   [0.3, 0.5, 3.4, null, 'a little right of the flag: out about 5 in 10, 3.4 strokes to hole out'],
 ])('%d is told as a coach would', (toward, out, strokes, flag, words) => {
   expect(petalWords({ toward, out, strokes }, flag)).toBe(words);

@@ -77,11 +77,11 @@ export function sensible(
 const SAME = 0.05;
 
 /**
- * A direction in a line: where it leads, how often it gets out, and what it costs on going at the flag.
+ * A direction in a line: where it leads, how often it gets out, and what it costs compared with going at the flag.
  *
  * @param flag strokes with the best call at the flag; null where nothing gets out there
  * @example
- * petalWords({ toward: -2.3, out: 0.91, strokes: 3.3 }, 3.0); // => 'back left: out about 9 in 10, costs 0.3 on going at the flag'
+ * petalWords({ toward: -2.3, out: 0.91, strokes: 3.3 }, 3.0); // => 'back left: out about 9 in 10, costs 0.3 compared with going at the flag'
  */
 export function petalWords(
   { toward, out, strokes }: Pick<Petal, 'toward' | 'out'> & { strokes: number },
@@ -96,6 +96,6 @@ export function petalWords(
   const more = strokes - flag;
   if (Math.abs(more) < SAME) return t('{gets}, as good as going at the flag', { gets });
   return more > 0
-    ? t('{gets}, costs {more} on going at the flag', { gets, more: more.toFixed(1) })
-    : t('{gets}, saves {more} on going at the flag', { gets, more: (-more).toFixed(1) });
+    ? t('{gets}, costs {more} compared with going at the flag', { gets, more: more.toFixed(1) })
+    : t('{gets}, saves {more} compared with going at the flag', { gets, more: (-more).toFixed(1) });
 }

@@ -82,7 +82,7 @@ export function familiesFor(
       unfit.push({
         school,
         club: null,
-        reason: t('The bag holds no club that this school would take.'),
+        reason: t('The bag has no club that this school would use.'),
       });
     }
     for (const club of clubs) {

@@ -27,7 +27,7 @@ export const ballClean: Condition = (shot) =>
   sitsDown(shot.burial) ? t('The ball sits down: it cannot be met cleanly.') : null;
 
 export const ballSunk: Condition = (shot) =>
-  isSunk(shot.burial) ? null : t('For a ball that is half under or more; this one sits.');
+  isSunk(shot.burial) ? null : t('For a ball that is half under or more; this one sits higher.');
 
 /** Strength from which sand counts as firm, Pa: half way from medium to firm. Sand over a near base counts whatever it is. */
 const FIRM_FROM = 1.8e5;

@@ -16,7 +16,7 @@ import { SPLASH } from './greenside';
 import { rows, type School } from './school';
 
 const notShort = longerThan(toMetres(22, 'yd'), () =>
-  t('For 22 yards and more; this one is nearer.'),
+  t('For 22 yards and more; this one is shorter.'),
 );
 
 /** From here on a clean ball is picked; one that sits down is still splashed as far as it goes. */
@@ -85,7 +85,7 @@ export const PICK_SCHOOLS: readonly School[] = rows(
     technique: 'pick',
     applies: all(
       ballClean,
-      longerThan(toMetres(18, 'yd'), () => t('Nearer than 18 yards nobody should pick it.')),
+      longerThan(toMetres(18, 'yd'), () => t('Inside 18 yards it should not be picked.')),
     ),
     clubs: lofts(14, 60),
     faceDeg: () => [0],
@@ -112,7 +112,7 @@ export const PICK_SCHOOLS: readonly School[] = rows(
         clubs: lofts(14, 36),
         applies: all(
           ballClean,
-          longerThan(toMetres(90, 'yd'), () => t('For the long ones, 90 yards and more.')),
+          longerThan(toMetres(90, 'yd'), () => t('For shots of 90 yards and more.')),
         ),
         entry: () => [-0.012],
         shaftLeanDeg: 2,

@@ -48,7 +48,7 @@ test('unknown keys without end are given up, and names of every object are unkno
 
 test('JSON that is nested deeper than any format is refused before it is parsed, brackets in text are not', () => {
   const deep = (levels: number): string => `${'['.repeat(levels)}${']'.repeat(levels)}`;
-  expect(() => parseJson(deep(200_000))).toThrow('input: must not be nested over 32 deep');
+  expect(() => parseJson(deep(200_000))).toThrow('input: must not be nested more than 32 deep');
   expect(() => parseJson(`{"a":${deep(32)}}`, 'file')).toThrow('file: must not be nested');
   expect(parseJson(deep(32))).toBeDefined();
   expect(parseJson(JSON.stringify({ note: `"${deep(50)}\\"[` }))).toEqual({

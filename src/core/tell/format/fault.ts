@@ -59,7 +59,10 @@ function depthOf(text: string): number {
  */
 export function parseJson(text: string, path = 'input'): unknown {
   if (depthOf(text) > MOST_DEPTH) {
-    throw faulty(path, t('must not be nested over {mostDepth} deep', { mostDepth: MOST_DEPTH }));
+    throw faulty(
+      path,
+      t('must not be nested more than {mostDepth} deep', { mostDepth: MOST_DEPTH }),
+    );
   }
   try {
     return JSON.parse(text);

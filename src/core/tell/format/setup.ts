@@ -124,7 +124,7 @@ export function readSetup(
   const club = player.bag.find(({ name }) => name === input.club);
   if (!club) {
     const names = player.bag.map(({ name }) => name).join(', ');
-    const message = t('must be a club of the bag ({names}), not "{club}"', {
+    const message = t('must be a club in the bag ({names}), not "{club}"', {
       names,
       club: input.club,
     });

@@ -68,7 +68,7 @@ export function trustedFaults(
   return [
     {
       path,
-      message: t('must be a club of the bag ({names}), not "{trusted}"', {
+      message: t('must be a club in the bag ({names}), not "{trusted}"', {
         names: names.join(', '),
         trusted,
       }),

@@ -12,7 +12,7 @@ export const nobodyAhead = () => t('Nobody ahead of the player or level with the
 /** Who decides what may be done, and what a body may do. */
 export const whoDecides = () =>
   t(
-    'The Rules of Golf in force and the Committee’s Local Rules decide. What a body may do, a coach, doctor or physiotherapist decides.',
+    'The Rules of Golf in force and the Committee’s Local Rules decide. What the player’s body can take is for a coach, doctor or physiotherapist to say.',
   );
 
 /** What stands at the foot of everything that is handed over. */
@@ -52,7 +52,7 @@ export const isHard = (sand: Sand): boolean => sand.baseDepth < 0.03 || sand.str
 export function careFor(shot: Shot): string[] {
   const care: string[] = [];
   if (shot.sand.strength < 1e4)
-    care.push(t('Dry sand flies: cover the eyes when it is blown or splashed.'));
+    care.push(t('Dry sand gets in the eyes: cover them when it is blown or splashed.'));
   if (isHard(shot.sand)) {
     care.push(t('Thin or packed sand: look for stones and roots before hitting down.'));
   }

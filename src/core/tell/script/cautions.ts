@@ -40,7 +40,7 @@ export function cautionsFor(call: Call, body: readonly BodyCaution[]): string[] 
     cautions.push(t('Look for stones and roots under thin or packed sand before hitting down.'));
   }
   if (kind === 'splash' || kind === 'long-splash' || kind === 'dig') {
-    cautions.push(t('Sand flies: eyes covered in wind and dry sand.'));
+    cautions.push(t('Sand gets in the eyes: cover them in wind and dry sand.'));
   }
   if (body.length > 0 && kind !== 'putt' && kind !== 'chip') {
     const parts = listed(body.map((part) => BODY_WORDS[part].both));

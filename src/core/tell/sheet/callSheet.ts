@@ -196,7 +196,7 @@ function notesOf(
   if (prescription.calls.every(({ kind, attempt }) => kind === 'out-sideways' || attempt)) {
     said.push(
       t(
-        'No club in this bag gets this ball out at the flag, even struck as planned. The best long shot is listed with its odds.',
+        'No club in this bag gets this ball out towards the flag, even struck as planned. The best long shot is listed with its odds.',
       ),
     );
   }

@@ -46,7 +46,7 @@ function TypeBody({ shot, onShot, onDone }: TypeBodyProps) {
   const [rest, setRest] = useState<{ line: string; problem: string | null } | null>(null);
   const { text, put, input, submit, fault } = useLine((line) => {
     const { read, unread, shot: next } = understand(line, shot, units);
-    if (read.length === 0) return t('None of this could be read yet.');
+    if (read.length === 0) return t('None of this is understood yet.');
     if (unread.length > 0) return halfUnderstood();
     return apply(next);
   });
@@ -94,7 +94,7 @@ function TypeBody({ shot, onShot, onDone }: TypeBodyProps) {
             ))}
           </>
         ) : understood.read.length > 0 ? (
-          t('All read. Press Enter to apply it.')
+          t('All understood. Press Enter to apply it.')
         ) : (
           t('Anything you leave out is unchanged.')
         )}

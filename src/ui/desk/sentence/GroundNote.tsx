@@ -17,7 +17,7 @@ export interface DeskGround {
 export function GroundNote({ ground: { name, href } }: { ground: DeskGround }) {
   return (
     <p className="text-sm text-ink-soft">
-      <FromGround /> {t('read off {name}; change any of it here.', { name })}{' '}
+      <FromGround /> {t('taken from {name}; change any of it here.', { name })}{' '}
       <Link prefetch={false} href={href} className="underline underline-offset-4">
         {t('Back to the plan')}
       </Link>

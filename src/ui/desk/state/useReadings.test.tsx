@@ -91,5 +91,5 @@ test('nothing leaves the list while the server is away', async () => {
 test('a search that is not answered says so', async () => {
   const { find, result } = opened();
   find('x');
-  await waitFor(() => expect(result.current.fault).toMatch(/does not answer/));
+  await waitFor(() => expect(result.current.fault).toMatch(/is not answering/));
 });

@@ -22,7 +22,7 @@ test('a flight is told under the club of its own call, also behind relief', () =
 });
 
 test('relief alone is no missing call', () => {
-  expect(said([], ['none'], 'metres')).toContain('Nothing is played at the flag.');
+  expect(said([], ['none'], 'metres')).toContain('No shot is played at the flag.');
   expect(said([], [], 'metres')).toContain('No call yet.');
 });
 

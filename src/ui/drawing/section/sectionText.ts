@@ -34,7 +34,7 @@ export function sectionText(
       far2: far(finish),
     });
   });
-  const none = clubs.length === 0 ? t('No call yet.') : t('Nothing is played at the flag.');
+  const none = clubs.length === 0 ? t('No call yet.') : t('No shot is played at the flag.');
   return [
     side ? t('Side view to scale.') : t('View from above to scale.'),
     t('Flag at {far}, green from {far2} to {far3}, lip {side}at {far4}.', {

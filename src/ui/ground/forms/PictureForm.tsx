@@ -134,17 +134,13 @@ function ScalePicture({ id, picture, middle, onClose, onScaled }: ScalePicturePr
       setFault(saidOf(reply));
     } catch (error) {
       if (!(error instanceof RangeError)) throw error;
-      setFault(t('The two points are too near each other.'));
+      setFault(t('The two points are too close together.'));
     }
   };
   const mark = width / 60;
   return (
     <Overlay title={t('Scale the picture')} shape="wide" onClose={onClose}>
-      <p>
-        {t(
-          'Press two points in it that you know the distance between, such as both ends of a green.',
-        )}
-      </p>
+      <p>{t('Press two points whose distance apart you know, such as both ends of a green.')}</p>
       <svg
         viewBox={`0 0 ${width} ${height}`}
         role="img"

@@ -61,7 +61,7 @@ export function SandDiary({ bunker, today, onChange }: SandDiaryProps) {
         />
         <LengthBox
           key={today}
-          label={depths.length > 0 ? t('Depth away from the spots') : t('Depth')}
+          label={depths.length > 0 ? t('Depth away from the marked spots') : t('Depth')}
           scale="short"
           value={stands?.depth_m ?? USUAL_DEPTH}
           limits={DEPTHS}
@@ -113,7 +113,7 @@ export function SandDiary({ bunker, today, onChange }: SandDiaryProps) {
       {depths.length > 0 && (
         <p className="mb-2 text-sm text-ink-soft">
           {t(
-            'Drag the spots on the plan. A ball between them lies on sand as deep as the spots about it.',
+            'Drag the spots on the plan. The depth under a ball is worked out from the spots around it.',
           )}
         </p>
       )}

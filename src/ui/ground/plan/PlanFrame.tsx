@@ -121,13 +121,13 @@ export function PlanFrame(props: PlanFrameProps) {
         <ScaleBar perMetre={view.perMetre} y={size.height - 14} />
       </svg>
       <div className="no-print absolute top-2 left-2 flex flex-col gap-1 rounded bg-paper/90">
-        <IconButton label={t('Nearer')} onClick={() => onView(zoomed(view, STEP))}>
+        <IconButton label={t('Zoom in')} onClick={() => onView(zoomed(view, STEP))}>
           <Plus size={18} aria-hidden="true" />
         </IconButton>
-        <IconButton label={t('Further away')} onClick={() => onView(zoomed(view, 1 / STEP))}>
+        <IconButton label={t('Zoom out')} onClick={() => onView(zoomed(view, 1 / STEP))}>
           <Minus size={18} aria-hidden="true" />
         </IconButton>
-        <IconButton label={t('See all of it')} onClick={onFit}>
+        <IconButton label={t('Show all of it')} onClick={onFit}>
           <Maximize size={18} aria-hidden="true" />
         </IconButton>
       </div>

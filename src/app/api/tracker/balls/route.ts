@@ -29,5 +29,5 @@ export const POST = (request: Request): Promise<Response> =>
     const { aim } = await trackerState(db);
     return aim
       ? ballsFor(aim)
-      : refuse(409, [{ path: 'aim', message: t('no lesson listens to the tracker now') }]);
+      : refuse(409, [{ path: 'aim', message: t('no lesson is listening to the tracker') }]);
   });

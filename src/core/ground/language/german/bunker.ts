@@ -88,8 +88,8 @@ export const BUNKER = {
   'Not clear yet: {balls} balls are too few.': 'Noch nicht klar: {balls} Bälle sind zu wenige.',
   'Not clear yet.': 'Noch nicht klar.',
   'Check the question on the right.': 'Sehen Sie sich die Frage rechts an.',
-  'How much of a drill': 'Wie viel von einer Übung',
-  'Sets of a drill': 'Sätze einer Übung',
+  'How much of the drill': 'Wie viel von einer Übung',
+  'Sets of the drill': 'Sätze einer Übung',
   'Balls in a set': 'Bälle je Satz',
   'Short sets to spare the {cautions}: stop where it hurts.':
     'Kurze Sätze, um zu schonen: {cautions}. Aufhören, wo es wehtut.',
@@ -114,10 +114,10 @@ export const BUNKER = {
   '{b} and {a}': '{b} und {a}',
   'Plan of {place}: press the sand to put a ball down':
     'Plan von {place}: auf den Sand drücken, um einen Ball hinzulegen',
-  'Press the sand where a ball shall lie.':
+  'Press the sand where you want a ball.':
     'Drücken Sie dort auf den Sand, wo ein Ball liegen soll.',
   'Put one in the middle of {name}': 'Einen in die Mitte von {name} legen',
-  'Throw a ball in at random': 'Einen zufällig hineinwerfen',
+  'Drop a ball in at random': 'Einen zufällig hineinwerfen',
   'Remove station {i}': 'Station {i} entfernen',
   'All of them can be used at the same time.': 'Alle lassen sich zugleich benutzen.',
   'These play across each other, and the timetable keeps them apart: {pairs}.':
@@ -129,7 +129,7 @@ export const BUNKER = {
   'Carry compared with plan': 'Carry gegenüber dem Plan',
   'Spread of the entry point': 'Streuung des Eintrittspunkts',
   Progress: 'Fortschritt',
-  'Upright lines: 95% confidence. Where two of them share much of their height, the change may be chance.':
+  'Vertical lines: 95% confidence. Where two of them overlap a lot, the change may be chance.':
     'Senkrechte Striche: 95 % Sicherheit. Wo zwei sich weit überdecken, kann die Veränderung Zufall sein.',
   'Numbers by lesson': 'Zahlen je Stunde',
   'This lesson already exists and was not changed; {balls} added.':
@@ -246,27 +246,27 @@ export const BUNKER = {
   Minute: 'Minute',
   'rest and rake': 'pausieren und rechen',
   'Making a code …': 'Ein Code wird erstellt …',
-  'Phones cannot reach this server: it serves this computer alone.':
+  'Phones cannot reach this server: it serves only this computer.':
     'Telefone erreichen diesen Server nicht: er ist nur für diesen Rechner da.',
   'Under Players, Academy, choose “Coaches and sign-in” and add yourself as head coach.':
     'Wählen Sie unter Spieler, Akademie „Trainer und Anmeldung“ und fügen Sie sich als Cheftrainer hinzu.',
   'Stop the server, and start it with': 'Halten Sie den Server an und starten Sie ihn mit',
   'Sign in, open this lesson again, and point the phone’s camera at the code.':
     'Melden Sie sich an, öffnen Sie diese Stunde wieder und richten Sie die Kamera des Telefons auf den Code.',
-  'Only on a network that you trust: nothing is encrypted on the way without a proxy that does it.':
+  'Do this only on a network you trust: without a proxy in front, nothing is encrypted on the way.':
     'Nur in einem Netz, dem Sie vertrauen: ohne einen Proxy, der verschlüsselt, ist unterwegs nichts verschlüsselt.',
   'Point the phone’s camera at the code, or type the address on it.':
     'Richten Sie die Kamera des Telefons auf den Code, oder tippen Sie dort die Adresse ein.',
   'Code for {url}': 'Code für {url}',
-  'Good for {clock}, and for one phone.': 'Gültig bis {clock}, für ein Telefon.',
-  'This code is over.': 'Dieser Code ist abgelaufen.',
-  'If the phone does not find it, another address of this computer':
+  'Good for {clock}, for one phone.': 'Gültig bis {clock}, für ein Telefon.',
+  'This code has run out.': 'Dieser Code ist abgelaufen.',
+  'If the phone cannot find it, try another address of this computer':
     'Wenn das Telefon ihn nicht findet: eine andere Adresse dieses Rechners',
   'Another phone': 'Noch ein Telefon',
   'Make a new code': 'Einen neuen Code erstellen',
-  'The phone logs balls of this lesson alone, for a day. It keeps logging while it does not reach this computer. {startsWith}':
+  'The phone logs balls for this lesson only, for one day. It keeps logging while it cannot reach this computer. {startsWith}':
     'Das Telefon schreibt nur Bälle dieser Stunde auf, einen Tag lang. Es schreibt weiter, auch wenn es diesen Rechner nicht erreicht. {startsWith}',
-  'The phone asks once whether it may trust this computer.':
+  'The phone will ask once whether to trust this computer.':
     'Das Telefon fragt einmal, ob es diesem Rechner vertrauen darf.',
   'Keep the page open there: without https (npm start -- --tls) a phone cannot load it again while this computer is out of reach.':
     'Lassen Sie die Seite dort offen: ohne https (npm start -- --tls) kann ein Telefon sie nicht neu laden, solange dieser Rechner außer Reichweite ist.',

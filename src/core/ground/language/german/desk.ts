@@ -240,15 +240,15 @@ export const DESK = {
   'Describe the shot': 'Den Schlag beschreiben',
   'Change the underlined words, or apply the rest without them.':
     'Ändern Sie die unterstrichenen Wörter, oder übernehmen Sie den Rest ohne sie.',
-  'None of this could be read yet.': 'Davon war noch nichts zu lesen.',
+  'None of this is understood yet.': 'Davon war noch nichts zu lesen.',
   'Not understood:': 'Nicht verstanden:',
-  'All read. Press Enter to apply it.': 'Alles gelesen. Mit Enter übernehmen.',
+  'All understood. Press Enter to apply it.': 'Alles gelesen. Mit Enter übernehmen.',
   'Anything you leave out is unchanged.': 'Was Sie weglassen, bleibt, wie es ist.',
   'The shot: {saidShot}.': 'Der Schlag: {saidShot}.',
   Phrases: 'Wendungen',
   'Apply the rest': 'Den Rest übernehmen',
   Apply: 'Übernehmen',
-  'read off {name}; change any of it here.':
+  'taken from {name}; change any of it here.':
     'von {name} abgelesen; ändern Sie hier, was Sie wollen.',
   'Back to the plan': 'Zurück zum Plan',
   'other escape route': 'anderer Ausweg',
@@ -335,7 +335,7 @@ export const DESK = {
   'the {clubs} {rises}lands at {far} and stops at {far2}':
     'das {clubs} {rises}landet bei {far} und liegt bei {far2}',
   'No call yet.': 'Noch keine Ansage.',
-  'Nothing is played at the flag.': 'Auf die Fahne wird nichts gespielt.',
+  'No shot is played at the flag.': 'Auf die Fahne wird nichts gespielt.',
   'Side view to scale.': 'Maßstäbliche Ansicht von der Seite.',
   'View from above to scale.': 'Maßstäbliche Ansicht von oben.',
   'Flag at {far}, green from {far2} to {far3}, lip {side}at {far4}.':

@@ -5,9 +5,8 @@ export const DRILLS = {
   sets: 'Sätze',
   ball: 'Ball',
   balls: 'Bälle',
-  'an id of small letters, figures and hyphens':
+  'an id of lower-case letters, digits and hyphens':
     'eine Kennung aus kleinen Buchstaben, Ziffern und Bindestrichen',
-  '"{id}" stands twice': '„{id}“ steht zweimal da',
   'entry point': 'Eintrittspunkt',
   depth: 'Tiefe',
   face: 'Schlagfläche',
@@ -69,7 +68,7 @@ export const DRILLS = {
   'Throw the whole box onto the green.': 'Wirf den ganzen Kasten aufs Grün.',
   'Look at what is left of the box before you look for the ball.':
     'Sieh erst nach, was vom Kasten übrig ist, dann nach dem Ball.',
-  'boxes that are gone whole': 'Kästen, die ganz weg sind',
+  'boxes taken out whole': 'Kästen, die ganz weg sind',
   'Without a ball.': 'Ohne Ball.',
   'A box one ball shorter.': 'Ein Kasten, der einen Ball kürzer ist.',
   'Cut the tee': 'Das Tee durchtrennen',
@@ -97,7 +96,7 @@ export const DRILLS = {
   'Look at the dent, and hit it.': 'Sieh auf die Delle und triff sie.',
   'Check that the dent is gone, not just the ball.':
     'Prüfe, ob die Delle weg ist, nicht nur der Ball.',
-  'dents that are gone': 'Dellen, die weg sind',
+  'dents hit out': 'Dellen, die weg sind',
   'Without the ball in front.': 'Ohne den Ball davor.',
   'Half a ball closer.': 'Einen halben Ball näher.',
   'Splash with a long iron': 'Splash mit dem langen Eisen',
@@ -216,7 +215,7 @@ export const DRILLS = {
   'Half as wide, or the face opened further.': 'Halb so breit, oder die Schlagfläche weiter offen.',
   'Same depth, five times': 'Fünfmal dieselbe Tiefe',
   'Box without a ball: the same depth five times.': 'Kasten ohne Ball: fünfmal dieselbe Tiefe.',
-  'Feet that hold make divots that are alike.': 'Wer fest steht, macht gleiche Divots.',
+  'Feet that hold still make matching divots.': 'Wer fest steht, macht gleiche Divots.',
   'Dig the feet in until they stop moving.': 'Grab die Füße ein, bis sie sich nicht mehr bewegen.',
   'Five boxes side by side, no ball.': 'Fünf Kästen nebeneinander, kein Ball.',
   'Lay a tee in each divot: the depths should agree to its head.':
@@ -226,7 +225,7 @@ export const DRILLS = {
   'The same in firm sand.': 'Dasselbe in festem Sand.',
   'Feet together': 'Füße zusammen',
   'Box without a ball, feet together.': 'Kasten ohne Ball, Füße zusammen.',
-  'Whoever sways with the feet together falls over.':
+  'Sway with your feet together and you fall over.':
     'Wer mit geschlossenen Füßen schwankt, fällt um.',
   'Feet together, dug in a little.': 'Füße zusammen, ein wenig eingegraben.',
   'Half swings through the box, quiet below the waist.':
@@ -287,7 +286,7 @@ export const DRILLS = {
     'Schlagfläche gerader, Gewicht vorn, steil hinter dem Ball hinunter.',
   'Pace how far each one rolls.': 'Schritte ab, wie weit jeder rollt.',
   'balls out first time': 'Bälle beim ersten Mal heraus',
-  'A ball that only sits down.': 'Ein Ball, der nur etwas tiefer liegt.',
+  'A ball that is only sitting down.': 'Ein Ball, der nur etwas tiefer liegt.',
   'Less green to work with.': 'Weniger Grün zum Ausrollen.',
   'Four slopes': 'Vier Hanglagen',
   'Upslope, downslope, ball above and ball below the feet: two balls each.':
@@ -333,6 +332,6 @@ export const DRILLS = {
     'Tief liegende Bälle gehen auf Handgelenke, Ellbogen und Rücken: wenige Bälle, mit halber Kraft beginnen, keine bei frischer Verletzung. Vorher nach Steinen und Wurzeln tasten.',
   'Lines, marks and tests of the sand are for practice areas only. In play the Rules of Golf do not allow them.':
     'Linien, Zeichen und Proben im Sand gibt es nur auf Übungsflächen. Im Spiel erlauben die Golfregeln sie nicht.',
-  'Nobody ahead of or level with the player, and nobody in the line.':
+  'Nobody ahead of or level with the player, and nobody on the line.':
     'Niemand vor dem Spieler oder auf seiner Höhe, und niemand in der Linie.',
 };

@@ -60,9 +60,9 @@ export const FRAME = {
   Shift: 'Umschalt',
   'the bunkers of {place}': 'die Bunker von {place}',
   'yards and feet': 'Yards und Fuß',
-  'The server does not answer. Nothing was lost: try again in a moment.':
+  'The server is not answering. Nothing was lost: try again in a moment.':
     'Der Server antwortet nicht. Nichts ist verloren: versuchen Sie es gleich noch einmal.',
-  'You are not signed in any more. Nothing was lost: open another tab, sign in there, and try again here.':
+  'You are no longer signed in. Nothing was lost: open another tab, sign in there, and try again here.':
     'Sie sind nicht mehr angemeldet. Nichts ist verloren: öffnen Sie einen anderen Tab, melden Sie sich dort an, und versuchen Sie es hier noch einmal.',
   'The server answered {status}.': 'Der Server hat {status} geantwortet.',
   'Deleted: {name}': 'Gelöscht: {name}',

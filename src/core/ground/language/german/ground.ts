@@ -29,9 +29,9 @@ export const GROUND = {
   'must be Polygon, not {type}': 'muss Polygon sein, nicht {type}',
   '{path}: the outline was not closed and has been':
     '{path}: der Umriss war nicht geschlossen und ist es jetzt',
-  '{path}: {points} twice left out': '{path}: {points} weggelassen',
-  'point that stood': 'Punkt, der zweimal dastand,',
-  'points that stood': 'Punkte, die zweimal dastanden,',
+  '{path}: {points} left out': '{path}: {points} weggelassen',
+  'repeated point': 'Punkt, der zweimal dastand,',
+  'repeated points': 'Punkte, die zweimal dastanden,',
   '{yards}\u00a0sq\u00a0yd': '{yards}\u00a0sq\u00a0yd',
   '{low} deep': '{low} tief',
   '{low} to {high} deep': '{low} bis {high} tief',
@@ -46,7 +46,7 @@ export const GROUND = {
   'To {name}': 'Zu {name}',
   'about {mean} strokes to hole out (± {spread}); {least} at best, {most} at worst':
     'etwa {mean} Schläge bis ins Loch (± {spread}); {least} im besten Fall, {most} im schlechtesten',
-  'nothing gets out at this flag': 'zu dieser Fahne kommt nichts heraus',
+  'no shot at this flag gets out': 'zu dieser Fahne kommt nichts heraus',
   Middle: 'Mitte',
   'Flag {n}': 'Fahne {n}',
   'must enclose at least {leastArea} m²': 'muss mindestens {leastArea} m² umschließen',
@@ -65,8 +65,10 @@ export const GROUND = {
   '{direction}: out {chance}': '{direction}: heraus {chance}',
   '{gets}, {strokes} strokes to hole out': '{gets}, {strokes} Schläge bis ins Loch',
   '{gets}, as good as going at the flag': '{gets}, so gut wie auf die Fahne',
-  '{gets}, costs {more} on going at the flag': '{gets}, kostet {more} gegenüber der Fahne',
-  '{gets}, saves {more} on going at the flag': '{gets}, spart {more} gegenüber der Fahne',
+  '{gets}, costs {more} compared with going at the flag':
+    '{gets}, kostet {more} gegenüber der Fahne',
+  '{gets}, saves {more} compared with going at the flag':
+    '{gets}, spart {more} gegenüber der Fahne',
   'must lie in the sand of a bunker': 'muss im Sand eines Bunkers liegen',
   'there is no bunker "{id}"': 'es gibt keinen Bunker „{id}“',
   'there is no green "{id}"': 'es gibt kein Grün „{id}“',

@@ -70,7 +70,7 @@ export const LESSONS = {
   'Not as good as last time by about {by}: more than luck.':
     'Um etwa {by} schlechter als beim letzten Mal: mehr als Pech.',
   'The same as last time.': 'Wie beim letzten Mal.',
-  'About {balls} balls each time would tell such a change.':
+  'About {balls} balls each time would show a change of that size.':
     'Etwa {balls} Bälle je Test würden eine solche Veränderung zeigen.',
   'Better by about {by}, which may be luck.{wanted}':
     'Um etwa {by} besser, vielleicht durch Glück.{wanted}',
@@ -79,19 +79,18 @@ export const LESSONS = {
   'head coach': 'Cheftrainer',
   'sees and does everything': 'sieht und darf alles',
   coach: 'Trainer',
-  'sees their own players and those of nobody in particular':
+  'sees their own players, and players no coach has been given':
     'sieht die eigenen Spieler und die, die niemandem zugeteilt sind',
   assistant: 'Assistent',
   'runs the open lessons and logs their balls':
     'leitet die offenen Stunden und schreibt ihre Bälle auf',
-  '2 to 40 small letters, figures, dots, hyphens or underscores':
+  '2 to 40 lower-case letters, digits, dots, hyphens or underscores':
     '2 bis 40 kleine Buchstaben, Ziffern, Punkte, Binde- oder Unterstriche',
-  'must not hold the sign-in name': 'darf den Anmeldenamen nicht enthalten',
-  'must be of more than three different characters':
-    'muss mehr als drei verschiedene Zeichen haben',
-  'is not the player of this file': 'ist nicht der Spieler dieser Datei',
-  'is not among the lessons of this file': 'gehört nicht zu den Stunden dieser Datei',
-  'holds a lesson: import it on the page of the lessons':
+  'must not contain the sign-in name': 'darf den Anmeldenamen nicht enthalten',
+  'must have more than three different characters': 'muss mehr als drei verschiedene Zeichen haben',
+  'is not the player in this file': 'ist nicht der Spieler dieser Datei',
+  'is not among the lessons in this file': 'gehört nicht zu den Stunden dieser Datei',
+  'is a lesson: import it on the Lessons page':
     'enthält eine Stunde: lesen Sie sie auf der Seite der Stunden ein',
   'must be CSV, or JSON whose "format" is "{rosterFormat}" or "{playerFormat}"':
     'muss CSV sein, oder JSON mit „format“ „{rosterFormat}“ oder „{playerFormat}“',
@@ -135,29 +134,28 @@ export const LESSONS = {
   '“{look}” (yes)': '„{look}“ (ja)',
   'Is the weight on the trail foot as the club goes through?':
     'Ist das Gewicht auf dem hinteren Fuß, wenn der Schläger durchgeht?',
-  'Do head and chest rise before the ball has gone?':
+  'Do the head and chest rise before the ball has gone?':
     'Heben sich Kopf und Brust, bevor der Ball weg ist?',
-  'Does the club slow down into the sand, the finish cut short?':
+  'Does the club slow down into the sand, with the finish cut short?':
     'Wird der Schläger in den Sand hinein langsamer, bricht das Finish ab?',
   'Is the backswing shorter than the call?': 'Ist der Ausholschwung kürzer als in der Ansage?',
-  'Does the ball lie further back in the stance than the call?':
+  'Is the ball further back in the stance than the call?':
     'Liegt der Ball im Stand weiter hinten als in der Ansage?',
-  'Does the ball lie further forward than the call?':
-    'Liegt der Ball weiter vorn als in der Ansage?',
+  'Is the ball further forward than the call?': 'Liegt der Ball weiter vorn als in der Ansage?',
   'Is the face more closed at address or turned over through the sand?':
     'Ist die Schlagfläche beim Ansprechen geschlossener oder wird sie im Sand umgelegt?',
   'Is the face more open than the call?': 'Ist die Schlagfläche offener als in der Ansage?',
   'Do the hands lead far ahead of the ball at address?':
     'Sind die Hände beim Ansprechen weit vor dem Ball?',
-  'Do knees and hips slide along the line?': 'Rutschen Knie und Hüften auf der Linie mit?',
+  'Do the knees and hips slide along the line?': 'Rutschen Knie und Hüften auf der Linie mit?',
   'Does the club come down steeply and stop in the sand?':
     'Kommt der Schläger steil herunter und bleibt im Sand stehen?',
   'Does the club come in flat, brushing or skipping along the sand?':
     'Kommt der Schläger flach herein, streift oder springt er über den Sand?',
   'Do the feet slip or turn in the sand?': 'Rutschen oder drehen sich die Füße im Sand?',
-  'Do feet and shoulders aim further to the lead side than the call?':
+  'Do the feet and shoulders aim further to the lead side than the call?':
     'Zielen Füße und Schultern weiter auf die vordere Seite als in der Ansage?',
-  'Do feet and shoulders aim to the trail side of the call?':
+  'Do the feet and shoulders aim to the trail side of the call?':
     'Zielen Füße und Schultern auf die hintere Seite der Ansage?',
   'Is the swing quicker or longer than the call?':
     'Ist der Schwung schneller oder länger als in der Ansage?',
@@ -167,7 +165,7 @@ export const LESSONS = {
   'slows down into the sand': 'wird in den Sand hinein langsamer',
   'Longer swing, same tempo, through to the finish.':
     'Längerer Schwung, gleiches Tempo, durch bis ins Finish.',
-  'swing smaller than the shot asks': 'Schwung kürzer, als der Schlag verlangt',
+  'swing too short for the shot': 'Schwung kürzer, als der Schlag verlangt',
   'Lead arm to the clock in the call: the swing you would make for that pitch.':
     'Vorderer Arm auf die Uhrzeit der Ansage: der Schwung, den du für diesen Pitch machen würdest.',
   'ball too far back': 'Ball zu weit hinten',
@@ -199,7 +197,7 @@ export const LESSONS = {
   'aimed to the trail side': 'auf die hintere Seite ausgerichtet',
   'Open feet and shoulders to the aim of the call.':
     'Füße und Schultern bis zur Richtung der Ansage öffnen.',
-  'swing longer or quicker than the shot asks':
+  'swing too long or too quick for the shot':
     'Schwung länger oder schneller, als der Schlag verlangt',
   'Lead arm to the clock of the call, finish as far through as back.':
     'Vorderer Arm auf die Uhrzeit der Ansage, so weit durch wie zurück.',
@@ -213,7 +211,7 @@ export const LESSONS = {
   'how much the entry point varies': 'wie sehr der Eintrittspunkt schwankt',
   'distance for the entry point': 'Weite für den Eintrittspunkt',
   'how much the distance varies': 'wie sehr die Weite schwankt',
-  'With a dozen answers the true cause is among the first three in nine lessons of ten.':
+  'With a dozen answers, the true cause is among the first three in nine lessons out of ten.':
     'Nach einem Dutzend Antworten steht die wahre Ursache in neun von zehn Stunden unter den ersten drei.',
   'how far the ball runs': 'wie weit der Ball rollt',
   'where the ball starts': 'wo der Ball startet',
@@ -229,8 +227,7 @@ export const LESSONS = {
   'a time zone such as Europe/Lisbon': 'eine Zeitzone wie Europe/Lisbon',
   'must not be in the past: {day} is before {today}':
     'darf nicht in der Vergangenheit liegen: {day} ist vor {today}',
-  '"{zone}" is not a time zone that is known here':
-    '„{zone}“ ist keine Zeitzone, die hier bekannt ist',
+  '"{zone}" is not a known time zone': '„{zone}“ ist keine Zeitzone, die hier bekannt ist',
   '{what} twice': '{what} zweimal',
   'is in the week': 'steht in der Woche',
   'is in the plan': 'steht im Plan',
@@ -281,7 +278,7 @@ export const LESSONS = {
     'Bälle starten {turned}° zur {mean} der Linie. Wenn Sie diese Werte verwenden, zielen Ansagen um so viel zur anderen Seite.',
   'player’s side': 'Spielerseite',
   'far side': 'Gegenseite',
-  'Balls start on line, as far as they can show.':
+  'Balls start on line, as far as these balls can show.':
     'Bälle starten auf der Linie, soweit sie das zeigen.',
   '90% confidence: {strokes} to {strokes2}': '90 % Sicherheit: {strokes} bis {strokes2}',
   'Worth using: these numbers should save {strokes} strokes a shot ({range}).':
@@ -307,12 +304,12 @@ export const LESSONS = {
   'must be at most {mostParts} clubs, not {parts}':
     'dürfen höchstens {mostParts} Schläger sein, nicht {parts}',
   '{carry} yd': '{carry} yd',
-  '"{part}" names no club of the bag: {list}': '„{part}“ nennt keinen Schläger des Bags: {list}',
-  '"{part}" holds no carry after the club': '„{part}“ hat keinen Carry hinter dem Schläger',
+  '"{part}" is not a club in the bag: {list}': '„{part}“ nennt keinen Schläger des Bags: {list}',
+  '"{part}" has no carry after the club': '„{part}“ hat keinen Carry hinter dem Schläger',
   'club {number}': 'Schläger {number}',
   'enter at least one club': 'geben Sie mindestens einen Schläger ein',
   'must be at most {mostCell} characters': 'darf höchstens {mostCell} Zeichen lang sein',
-  'has {row} cells under {heads} headings: put quotes round a cell that holds the separator':
+  'has {row} cells under {heads} headings: put quotes around a cell that contains the separator':
     'hat {row} Zellen unter {heads} Überschriften: setzen Sie Anführungszeichen um eine Zelle, die das Trennzeichen enthält',
   'The academy': 'Die Akademie',
   'a digit too many': 'eine Ziffer zu viel',
@@ -321,8 +318,8 @@ export const LESSONS = {
   'yards taken for metres': 'Yards für Meter gehalten',
   'metres taken for yards': 'Meter für Yards gehalten',
   'must be a list of {meanings} or null': 'muss eine Liste aus {meanings} oder null sein',
-  'holds no lines under its headings': 'hat keine Zeilen unter den Überschriften',
-  'holds {rows} lines; at most {mostLines} are read at once':
+  'has no lines under its headings': 'hat keine Zeilen unter den Überschriften',
+  'has {rows} lines; at most {mostLines} are read at once':
     'hat {rows} Zeilen; höchstens {mostLines} werden auf einmal gelesen',
   'has {heads} columns; at most {mostColumns} are read':
     'hat {heads} Spalten; höchstens {mostColumns} werden gelesen',
@@ -335,7 +332,7 @@ export const LESSONS = {
   'a wood': 'ein Holz',
   'a putter': 'ein Putter',
   '"{club}" is in the bag twice': '„{club}“ ist zweimal im Bag',
-  '{type} has from {loft} to {loft2} degrees of loft, not {loft3}':
+  '{type} has {loft} to {loft2} degrees of loft, not {loft3}':
     '{type} hat von {loft} bis {loft2} Grad Loft, nicht {loft3}',
   'a putter has no stock carry': 'ein Putter hat keinen Carry',
   '{far} {unit} is too far for {type} (at most {far2})':

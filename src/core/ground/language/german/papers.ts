@@ -23,7 +23,7 @@ export const PAPERS = {
   'As the desk calls them for wedges of 46, 52, 56 and 60° and the academy’s usual level.':
     'Wie das Pult sie für Wedges mit 46, 52, 56 und 60° und die übliche Spielstärke der Akademie ansagt.',
   '{i}. {pin}, lip {lip}, {truth}': '{i}. {pin}, Kante {lip}, {truth}',
-  'Nothing at the flag: play out sideways.': 'Nichts auf die Fahne: seitlich hinausspielen.',
+  'No shot at the flag: play out sideways.': 'Nichts auf die Fahne: seitlich hinausspielen.',
   'No balls were logged.': 'Es wurden keine Bälle aufgeschrieben.',
   'Where balls stopped around the flag': 'Wo Bälle um die Fahne liegen blieben',
   'Entry points against plan, first ball at the top':
@@ -54,7 +54,7 @@ export const PAPERS = {
   'Swing to {swing} for {distance}; through to the finish.':
     'Schwung bis {swing} für {distance}; durch bis ins Finish.',
   Care: 'Vorsicht',
-  'In play do not touch the sand before the stroke, with hand, club or a practice swing; marks are for practice areas. Rake, and leave by the low side. The Rules of Golf in force and Local Rules decide; what a body may do, a coach, doctor or physiotherapist decides.':
+  'In play do not touch the sand before the stroke, with hand, club or a practice swing; marks are for practice areas. Rake, and leave by the low side. The Rules of Golf in force and Local Rules decide; what the player’s body can take is for a coach, doctor or physiotherapist to say.':
     'Im Spiel den Sand vor dem Schlag nicht berühren, weder mit Hand noch Schläger noch im Probeschwung; Zeichen gibt es nur auf Übungsflächen. Rechen, und auf der niedrigen Seite hinaus. Es gelten die gültigen Golfregeln und Platzregeln; was einem Körper zuzumuten ist, entscheidet ein Trainer, Arzt oder Physiotherapeut.',
   '{card}: pocket card': '{card}: Taschenkarte',
   'Bunker practice for {playerName}': 'Bunkertraining für {playerName}',
@@ -72,6 +72,6 @@ export const PAPERS = {
   '{pointsOf} of {mostPoints} points': '{pointsOf} von {mostPoints} Punkten',
   'Of 100 balls, against every level': 'Von 100 Bällen, gegen jede Spielstärke',
   here: 'hier',
-  'The levels are what the engine expects with this bag, from these stations, in this sand. In brackets: 90% confidence. {rules}':
+  'The levels are what the model expects with this bag, from these stations, in this sand. In brackets: 90% confidence. {rules}':
     'Die Spielstärken sind, was die Rechnung mit diesem Bag, von diesen Stationen, in diesem Sand erwartet. In Klammern: 90 % Sicherheit. {rules}',
 };

@@ -51,11 +51,10 @@ export const PLAYERS = {
   Add: 'Hinzufügen',
   'Coaches and sign-in': 'Trainer und Anmeldung',
   'Who may sign in': 'Wer sich anmelden darf',
-  'Nobody yet. On this machine nobody signs in. Before you open the server to a network, add a head coach here: the server does not start there without one.':
+  'Nobody yet. Nobody needs to sign in on this machine. Before you open the server to a network, add a head coach here: it will not start without one.':
     'Noch niemand. An diesem Rechner meldet sich niemand an. Bevor Sie den Server für ein Netz öffnen, fügen Sie hier einen Cheftrainer hinzu: ohne ihn startet der Server dort nicht.',
   'Signs in as': 'Meldet sich an als',
   'Last here': 'Zuletzt hier',
-  'What can be done': 'Was möglich ist',
   never: 'nie',
   Edit: 'Bearbeiten',
   'New passphrase': 'Neues Kennwort',
@@ -76,15 +75,15 @@ export const PLAYERS = {
   'this machine': 'dieser Rechner',
   'Added.': 'Hinzugefügt.',
   'Saved.': 'Gespeichert.',
-  'The passphrase is changed. Other devices are signed out.':
+  'Passphrase changed. Other devices have been signed out.':
     'Das Kennwort ist geändert. Andere Geräte sind abgemeldet.',
   'Remove {ending}?': '{ending} entfernen?',
   'Remove {ending}': '{ending} entfernen',
   'Removed {ending}.': '{ending} ist entfernt.',
-  'Every device of theirs is signed out, and they cannot sign in again. Players whom they alone coached are everybody’s then. Lessons, balls and readings stay.':
+  'All their devices are signed out, and they cannot sign in again. Every coach will see the players that only they coached. Lessons, balls and readings stay.':
     'Alle Geräte dieser Person werden abgemeldet, und sie kann sich nicht mehr anmelden. Spieler, die nur sie trainiert hat, gehören dann allen. Stunden, Bälle und Situationen bleiben.',
   'New passphrase for {account}': 'Neues Kennwort für {account}',
-  'Every other device that is signed in as {signIn} is signed out.':
+  'Every other device signed in as {signIn} will be signed out.':
     'Jedes andere Gerät, das als {signIn} angemeldet ist, wird abgemeldet.',
   'Change the passphrase': 'Das Kennwort ändern',
   'Passphrase, {n} characters or more': 'Kennwort, {n} Zeichen oder mehr',
@@ -96,7 +95,7 @@ export const PLAYERS = {
   'a Mac': 'ein Mac',
   'a Linux computer': 'ein Linux-Rechner',
   'another device': 'ein anderes Gerät',
-  'was refused at signing in': 'wurde beim Anmelden abgewiesen',
+  'was refused sign-in': 'wurde beim Anmelden abgewiesen',
   'signed in': 'hat sich angemeldet',
   'signed out': 'hat sich abgemeldet',
   'ended a session': 'hat eine Sitzung beendet',
@@ -109,7 +108,7 @@ export const PLAYERS = {
   'added {who} as {role}': 'hat {who} als {role} hinzugefügt',
   'changed {who}, {role}': 'hat {who}, {role}, geändert',
   'changed the passphrase of {who}': 'hat das Kennwort von {who} geändert',
-  'ended {who}': 'hat {who} entfernt',
+  'removed {who}': 'hat {who} entfernt',
   'Drawing …': 'Wird gezeichnet …',
   Ladder: 'Leiter',
   Played: 'Gespielt',
@@ -149,7 +148,6 @@ export const PLAYERS = {
     'Der Fortschritt steht hier, sobald Bälle einer Stunde aufgeschrieben sind.',
   'Stop if anything hurts. Rake the bunker after you. The Rules of Golf and Local Rules in force come first.':
     'Hör auf, wenn etwas wehtut. Rech den Bunker hinter dir. Golfregeln und Platzregeln gehen vor.',
-  'a drill that is no longer kept': 'eine Übung, die es nicht mehr gibt',
   'Practice from {day}, {where}': 'Training ab {day}, {where}',
   'Practice sheet as PDF': 'Trainingsblatt als PDF',
   'No more sessions in this plan.': 'Keine weiteren Termine in diesem Plan.',
@@ -210,7 +208,7 @@ export const PLAYERS = {
   'Clear the demo away': 'Die Demo wegräumen',
   'Clear the demo away?': 'Die Demo wegräumen?',
   'Clear it away': 'Wegräumen',
-  'The made-up players go, with their lessons, balls, practice and ground. What you added yourself stays. There is no way back but npm run demo in an empty data folder.':
+  'The made-up players go, with their lessons, balls, practice and ground. What you added yourself stays. Only npm run demo in an empty data folder brings them back.':
     'Die erfundenen Spieler gehen, mit ihren Stunden, Bällen, Trainings und ihrem Gelände. Was Sie selbst hinzugefügt haben, bleibt. Zurück führt nur npm run demo in einem leeren Datenordner.',
   'Erase {player}?': '{player} endgültig löschen?',
   'The player’s bag, readings, drafts, balls and logged shots are removed for good, with the name wherever it was written. There is no undo. If you may want it again, export everything first: importing that file brings the player back.':
@@ -223,9 +221,9 @@ export const PLAYERS = {
   ', not "{wrong}"': ', nicht „{wrong}“',
   'Full shots off grass': 'Volle Schläge vom Gras',
   'Carries of full shots, {unit}': 'Carrys voller Schläge, {unit}',
-  'Take away {carry} with the {name}': '{carry} mit dem {name} entfernen',
+  'Remove {carry} with the {name}': '{carry} mit dem {name} entfernen',
   'Take {carry} as stock': '{carry} als üblich nehmen',
-  'three shots give a carry': 'drei Schläge ergeben einen Carry',
+  'three shots make a stock carry': 'drei Schläge ergeben einen Carry',
   'not at all: the average alone': 'gar nicht: nur das Mittel',
   'a little (standard)': 'ein wenig (üblich)',
   'a third: play safer': 'ein Drittel: sicherer spielen',
@@ -237,7 +235,7 @@ export const PLAYERS = {
   'Techniques the academy prefers': 'Techniken, die die Akademie bevorzugt',
   'They are called when they cost little more, for players without preferences of their own.':
     'Sie werden angesagt, wenn sie wenig mehr kosten, für Spieler ohne eigene Vorlieben.',
-  'Nobody signs in on this machine. Other devices need an account once the server is opened to a network.':
+  'Nobody needs to sign in on this machine. Other devices need an account once the server is opened to a network.':
     'An diesem Rechner meldet sich niemand an. Andere Geräte brauchen ein Konto, sobald der Server für ein Netz geöffnet ist.',
   'A CSV file with headings, or a JSON file exported from Mellow Divot: the whole roster, or everything about one player. A CSV file must give each player’s name and clubs. Nothing is saved until you have seen the preview and agreed.':
     'Eine CSV-Datei mit Überschriften, oder eine JSON-Datei aus Mellow Divot: die ganze Spielerliste oder alles über einen Spieler. Eine CSV-Datei muss Namen und Schläger jedes Spielers nennen. Gespeichert wird erst, wenn Sie die Vorschau gesehen und zugestimmt haben.',
@@ -246,7 +244,7 @@ export const PLAYERS = {
   'Contents of the file': 'Inhalt der Datei',
   Preview: 'Vorschau',
   'Reading …': 'Wird gelesen …',
-  'now has everything that the file holds.': 'hat jetzt alles, was in der Datei steht.',
+  'now has everything in the file.': 'hat jetzt alles, was in der Datei steht.',
   'is back.': 'ist wieder da.',
   'Open {done}': '{done} öffnen',
   '{players} added': '{players} hinzugefügt',
@@ -279,7 +277,7 @@ export const PLAYERS = {
   'Physical limits': 'Körperliche Grenzen',
   'All clubs': 'Alle Schläger',
   'One club': 'Ein Schläger',
-  'Say what the columns hold': 'Sagen Sie, was die Spalten enthalten',
+  'Say what each column contains': 'Sagen Sie, was die Spalten enthalten',
   '{lines}: {good} can be added{faulty}': '{lines}: {good} können dazu{faulty}',
   ', {faulty} cannot': ', {faulty} nicht',
   'Add {players}': '{players} hinzufügen',
@@ -333,7 +331,7 @@ export const PLAYERS = {
   '{name} is not in the roster and comes back with bag, notes and everything learned.':
     '{name} steht nicht in der Spielerliste und kommt mit Bag, Notizen und allem Gelernten zurück.',
   '{things} to add': '{things} kommen dazu',
-  'There is nothing in this file that is not here already.':
+  'Everything in this file is here already.':
     'In dieser Datei steht nichts, was nicht schon hier ist.',
   'Add what is missing for {name}': 'Hinzufügen, was für {name} fehlt',
   'Bring {name} back': '{name} zurückholen',
@@ -396,13 +394,13 @@ export const PLAYERS = {
     'Nur diese Trainer und die Cheftrainer sehen diesen Spieler.',
   'The link opens nothing any more.': 'Der Link öffnet nichts mehr.',
   'The player’s own link': 'Der eigene Link des Spielers',
-  'Whoever has the link sees the card, homework and progress of {name}, and can change nothing. Your notes, contact details and other players are not shown.':
+  'Anyone with the link sees the card, homework and progress of {name}, and cannot change anything. Your notes, contact details and other players are not shown.':
     'Wer den Link hat, sieht Karte, Hausaufgabe und Fortschritt von {name} und kann nichts ändern. Ihre Notizen, Kontaktdaten und andere Spieler sind nicht zu sehen.',
   'Good for': 'Gültig für',
   'Make a link': 'Einen Link erstellen',
-  'Copy it now: it is shown this once.':
+  'Copy it now: it is shown only once.':
     'Kopieren Sie ihn jetzt: er wird nur dieses eine Mal gezeigt.',
-  '{links} good:': '{links} gültig:',
+  '{links} in use:': '{links} gültig:',
   'link is': 'Link ist',
   'links are': 'Links sind',
   'made {madeAt}, good until {endsAt}, {usedAt}':

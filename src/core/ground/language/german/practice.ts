@@ -55,7 +55,7 @@ export const PRACTICE = {
   'Easier: {easier}': 'Leichter: {easier}',
   'Harder: {harder}': 'Schwerer: {harder}',
   'How it goes': 'Wie es läuft',
-  'Upright lines and brackets: 95% confidence. What counts is the balls, not the number of days.':
+  'Vertical lines and brackets: 95% confidence. They narrow with the number of balls, not of days.':
     'Senkrechte Striche und Klammern: 95 % Sicherheit. Es zählen die Bälle, nicht die Tage.',
   'Read it and call it': 'Lesen und ansagen',
   '{player} · scene {min} of {scenes}, level {level}':
@@ -63,10 +63,10 @@ export const PRACTICE = {
   'Not saved: {fault}': 'Nicht gespeichert: {fault}',
   'See how the round went': 'Sehen, wie die Runde lief',
   'Next scene': 'Nächste Szene',
-  'Nothing gets out at the flag from here: whoever would play sideways is right.':
+  'No shot at the flag gets out from here: playing sideways is right.':
     'Von hier kommt nichts in Richtung Fahne heraus: wer seitlich spielen würde, hat recht.',
   'The round: {lost} strokes lost a ball': 'Die Runde: {lost} Schläge je Ball verloren',
-  'Look most at the {weakest}: it comes again first.':
+  'Work most on the {weakest}: it comes back first.':
     'Sehen Sie vor allem auf: {weakest}. Das kommt als Erstes wieder.',
   'right in this round': 'richtig in dieser Runde',
   'after {scenes}': 'nach {scenes}',
@@ -75,7 +75,7 @@ export const PRACTICE = {
   '{length} of {results}': '{length} von {results}',
   'Another round': 'Noch eine Runde',
   'Another trainee': 'Ein anderer Schüler',
-  'Ten scenes without a number. Estimate distance and lip, name lie, sand and slope, call the shot; the engine plays your ball. What you miss comes again when it is due.':
+  'Ten scenes with no numbers. Estimate distance and lip, name the lie, sand and slope, and call the shot; the model plays your ball. What you miss comes back when it is due.':
     'Zehn Szenen ohne eine Zahl. Schätzen Sie Entfernung und Kante, nennen Sie Lage, Sand und Hang, sagen Sie den Schlag an; die Rechnung spielt Ihren Ball. Was Sie verfehlen, kommt wieder, wenn es an der Zeit ist.',
   Round: 'Runde',
   'follows the trainee': 'folgt dem Schüler',
@@ -84,10 +84,10 @@ export const PRACTICE = {
   'Number of the round': 'Nummer der Runde',
   'must be a whole number from 1 to 99999': 'muss eine ganze Zahl von 1 bis 99999 sein',
   'Sheet for the class': 'Blatt für die Klasse',
-  'Who reads?': 'Wer liest?',
+  'Who is reading?': 'Wer liest?',
   'The first comes most often; all of them come in turn.':
     'Die erste kommt am häufigsten; alle kommen der Reihe nach.',
-  'a drill that is gone': 'eine Übung, die es nicht mehr gibt',
+  'a deleted drill': 'eine Übung, die es nicht mehr gibt',
   'Balls of {drill}': 'Bälle von {drill}',
   'Move {drill} up': '{drill} nach oben',
   'Remove {drill}': '{drill} entfernen',
@@ -95,7 +95,7 @@ export const PRACTICE = {
     'Weggelassen: wird nicht geübt, um zu schonen: {cautions}.',
   'At most {most} balls a session: it is hard on the body.':
     'Höchstens {most} Bälle je Termin: das ist hart für den Körper.',
-  'Nothing in this bag gets out at the flag from station {none}. Choose others.':
+  'No club in this bag gets out towards the flag from station {none}. Choose other stations.':
     'Von Station {none} bringt nichts in diesem Bag den Ball in Richtung Fahne heraus. Wählen Sie andere.',
   'Bunker test for {player}': 'Bunkertest für {player}',
   'Start the test': 'Den Test beginnen',
@@ -105,7 +105,7 @@ export const PRACTICE = {
   standard: 'üblich',
   random: 'zufällig',
   'Other stations (set {seed})': 'Andere Stationen (Satz {seed})',
-  '{balls} balls from each station, in this order, without a second go. The same set again on another day tells whether something has changed.':
+  '{balls} balls from each station, in this order, with no second tries. Hitting the same set on another day shows whether something has changed.':
     '{balls} Bälle von jeder Station, in dieser Reihenfolge, ohne zweiten Versuch. Derselbe Satz an einem anderen Tag zeigt, ob sich etwas geändert hat.',
   Mon: 'Mo',
   Tue: 'Di',
@@ -114,7 +114,7 @@ export const PRACTICE = {
   Fri: 'Fr',
   Sat: 'Sa',
   Sun: 'So',
-  'The plan is saved.': 'Der Plan ist gespeichert.',
+  'Plan saved.': 'Der Plan ist gespeichert.',
   'Results saved.': 'Ergebnisse gespeichert.',
   '{results} imported.': '{results} eingelesen.',
   result: 'Ergebnis',
@@ -143,9 +143,9 @@ export const PRACTICE = {
   'Not saved yet.': 'Noch nicht gespeichert.',
   'Complete the plan to see its sessions.':
     'Vervollständigen Sie den Plan, um seine Termine zu sehen.',
-  'The drills of the plan are changed. Save the plan to keep them.':
+  'The plan’s drills have changed. Save the plan to keep them.':
     'Die Übungen des Plans sind geändert. Speichern Sie den Plan, um sie zu behalten.',
-  '{nobodyAhead}. Heat: drink, and rest in the shade. Thunder: leave the ground at once. What a body may do, a coach, doctor or physiotherapist decides.':
+  '{nobodyAhead}. Heat: drink, and rest in the shade. Thunder: leave the ground at once. What the player’s body can take is for a coach, doctor or physiotherapist to say.':
     '{nobodyAhead}. Hitze: trinken, und im Schatten ausruhen. Donner: sofort vom Platz. Was einem Körper zuzumuten ist, entscheidet ein Trainer, Arzt oder Physiotherapeut.',
   'Find by name': 'Nach Name suchen',
   'Add players first.': 'Fügen Sie erst Spieler hinzu.',
@@ -181,13 +181,13 @@ export const PRACTICE = {
   off: 'daneben',
   'Your ball as you called it: carries {far}, rolls {far2}; out {chance}. The best call, the {club}: carries {far3}, rolls {far4}; out {chance2}.':
     'Ihr Ball, wie Sie ihn angesagt haben: Carry {far}, Roll {far2}; heraus {chance}. Die beste Ansage, das {club}: Carry {far3}, Roll {far4}; heraus {chance2}.',
-  'For what you read nothing would be played at the flag: the reading matters here.':
+  'With your reading no shot would be played at the flag: the error matters here.':
     'Für das, was Sie gelesen haben, würde nichts auf die Fahne gespielt: hier kommt es auf das Lesen an.',
   'Your reading leads to the same club and kind of shot.':
     'Was Sie gelesen haben, führt zum selben Schläger und zur selben Art Schlag.',
   'Your reading would have led to the {club} instead of the {club2}: the error matters here.':
     'Was Sie gelesen haben, hätte zum {club} statt zum {club2} geführt: hier kommt es auf den Fehler an.',
-  'What coaches of other schools would say': 'Was Trainer anderer Schulen sagen würden',
+  'What coaches of other schools would call': 'Was Trainer anderer Schulen ansagen würden',
   ', the {club}: {words}': ', das {club}: {words}',
   'Open this shot at the desk': 'Diesen Schlag am Pult öffnen',
   'The scene from the side, to scale, with a person by the ball':
@@ -199,8 +199,8 @@ export const PRACTICE = {
   'The ground, from the side': 'Der Boden, von der Seite',
   'From behind the ball': 'Hinter dem Ball',
   'The ground, from behind the ball': 'Der Boden, hinter dem Ball gesehen',
-  'Still to be answered: {list}.': 'Noch zu beantworten: {list}.',
-  'The {name} must be a number a ball can have, in {startsWith}.':
+  'Still to answer: {list}.': 'Noch zu beantworten: {list}.',
+  'The {name} must be a possible number, in {startsWith}.':
     '{name} muss eine Zahl sein, die ein Ball haben kann, in {startsWith}.',
   'Read it': 'Lesen',
   'Distance to the flag, {far}': 'Entfernung zur Fahne, {far}',
@@ -228,19 +228,19 @@ export const PRACTICE = {
   '1 to {bands}: where it stopped': '1 bis {bands}: wo er liegen blieb',
   'Against every level': 'Gegen jede Spielstärke',
   'Of 100 balls': 'Von 100 Bällen',
-  'The levels are what the engine expects with this bag, from these stations, in this sand; not balls that anybody hit. In brackets: 90% confidence.':
+  'The levels are what the model expects with this bag, from these stations, in this sand; nobody hit those balls. In brackets: 90% confidence.':
     'Die Spielstärken sind, was die Rechnung mit diesem Bag, von diesen Stationen, in diesem Sand erwartet; keine Bälle, die jemand geschlagen hat. In Klammern: 90 % Sicherheit.',
   'Earlier tests': 'Frühere Tests',
   'Handicap from bunkers, test by test': 'Handicap aus Bunkern, Test für Test',
-  'Ten or twenty balls from five stations. Each ball counts by how close it stops, against what the engine expects of every level in this sand.':
+  'Ten or twenty balls from five stations. Each ball scores by how close it stops, compared with what the model expects of every level in this sand.':
     'Zehn oder zwanzig Bälle von fünf Stationen. Jeder Ball zählt danach, wie nah er liegt, gegen das, was die Rechnung von jeder Spielstärke in diesem Sand erwartet.',
-  'No test yet. Choose a player to begin with one.':
+  'No tests yet. Choose a player to start one.':
     'Noch kein Test. Wählen Sie einen Spieler, um einen zu beginnen.',
   'Delete the test of {playerName} on {day}': 'Den Test von {playerName} am {day} löschen',
   'Export as CSV': 'Als CSV ausgeben',
   '{hits} of {balls} balls, {points}': '{hits} von {balls} Bällen, {points}',
   'What is worth most': 'Was am meisten wert ist',
-  'Strokes saved in 100 bunker shots by an hour of practice, as the model plays this player. What an hour brings is an assumption: change it.':
+  'Strokes saved per 100 bunker shots by an hour of practice, as the model plays this player. What an hour gains is an assumption: change it.':
     'Schläge, die eine Stunde Training in 100 Bunkerschlägen spart, wie das Modell diesen Spieler spielt. Was eine Stunde bringt, ist eine Annahme: ändern Sie sie.',
   'An hour narrows a spread by': 'Eine Stunde verringert eine Streuung um',
   'Usual club from sand': 'Üblicher Schläger aus dem Sand',
@@ -253,9 +253,9 @@ export const PRACTICE = {
   shot: 'Schlag',
   shots: 'Schlägen',
   'so far': 'bisher',
-  '. Players like this one differ: the intervals overlap where the order is not sure.':
+  '. Players at this level differ: where the intervals overlap, the order is not certain.':
     '. Solche Spieler unterscheiden sich: wo die Reihenfolge nicht sicher ist, überdecken sich die Spannen.',
   'Use drills for these': 'Übungen dafür verwenden',
-  'An hour brings little here. Keep what there is: play for score.':
+  'An hour gains little here. Keep what works, and play for score.':
     'Eine Stunde bringt hier wenig. Behalten Sie, was da ist: spielen Sie auf Score.',
 };

@@ -4,9 +4,10 @@ export const SERVER = {
     'Zu viele Versuche. Warten Sie {wait} und versuchen Sie es dann noch einmal.',
   'a minute': 'eine Minute',
   '{wait} minutes': '{wait} Minuten',
-  'That sign-in name and passphrase do not belong together.':
+  'That sign-in name and passphrase do not match.':
     'Dieser Anmeldename und dieses Kennwort gehören nicht zusammen.',
-  'nobody is signed in here, or not any more': 'hier ist niemand angemeldet, oder nicht mehr',
+  'nobody is signed in here, or the session has ended':
+    'hier ist niemand angemeldet, oder nicht mehr',
   'is not open to who is signed in here': 'steht dem, der hier angemeldet ist, nicht offen',
   'the data is on a database server, whose own tools make its backups':
     'die Daten liegen auf einem Datenbankserver, der mit eigenen Werkzeugen gesichert wird',
@@ -16,7 +17,7 @@ export const SERVER = {
   'there is no such player': 'diesen Spieler gibt es nicht',
   'there is no player "{player}" in the roster':
     'in der Spielerliste gibt es keinen Spieler „{player}“',
-  'too many are watching at this moment': 'im Moment sehen zu viele zu',
+  'too many devices are watching right now': 'im Moment sehen zu viele zu',
   'must be one of csv, json, not "{as}"': 'muss csv oder json sein, nicht „{as}“',
   'must be a whole number, not "{text}"': 'muss eine ganze Zahl sein, nicht „{text}“',
   'must be a PNG or JPEG picture': 'muss ein PNG- oder JPEG-Bild sein',
@@ -37,7 +38,7 @@ export const SERVER = {
   '"{player}" is not in this lesson': '„{player}“ ist nicht in dieser Stunde',
   'must be under {stations}, not {station}': 'muss unter {stations} liegen, nicht {station}',
   'the lesson is not there any more': 'die Stunde gibt es nicht mehr',
-  'no lesson listens to the tracker now': 'keine Stunde hört gerade auf den Tracker',
+  'no lesson is listening to the tracker': 'keine Stunde hört gerade auf den Tracker',
   'must be a whole number, not {said}': 'muss eine ganze Zahl sein, nicht {said}',
   Card: 'Karte',
   'names no player or no usable reading': 'nennt keinen Spieler oder keine brauchbare Situation',
@@ -47,18 +48,18 @@ export const SERVER = {
   'Sign-in name': 'Anmeldename',
   Passphrase: 'Kennwort',
   'Sign in': 'Anmelden',
-  'This is not open to you, {name}. Ask the head coach if it should be.':
+  'You do not have access to this, {name}. Ask the head coach if you should.':
     'Das steht Ihnen nicht offen, {name}. Fragen Sie den Cheftrainer, wenn es so sein soll.',
   'Go to the lessons': 'Zu den Stunden',
   'Sign out': 'Abmelden',
-  'Log balls of this lesson on this phone? It sees this lesson alone, for a day.':
+  'Log balls for this lesson on this phone? It will see only this lesson, for one day.':
     'Bälle dieser Stunde auf diesem Telefon aufschreiben? Es sieht nur diese Stunde, einen Tag lang.',
   'Open the lesson here': 'Die Stunde hier öffnen',
-  'The database does not answer at this moment. Try again in a minute; balls waiting in this browser are kept.':
+  'The database is not answering. Try again in a minute; balls waiting in this browser are kept.':
     'Die Datenbank antwortet im Moment nicht. Versuchen Sie es in einer Minute noch einmal; Bälle, die in diesem Browser warten, bleiben erhalten.',
-  'This code is used, or over. On the lesson’s page choose “Take it to the bunker” for a new one.':
+  'This code has been used or has run out. On the lesson’s page choose “Take it to the bunker” for a new one.':
     'Dieser Code ist benutzt oder abgelaufen. Wählen Sie auf der Seite der Stunde „In den Bunker mitnehmen“ für einen neuen.',
-  'This link does not open anything, or not any more. Ask your coach for a new one.':
+  'This link does not work, or no longer does. Ask your coach for a new one.':
     'Dieser Link öffnet nichts, oder nicht mehr. Fragen Sie Ihren Trainer nach einem neuen.',
   'Something went wrong': 'Etwas ist schiefgegangen',
   'Nothing you saved is lost, and balls waiting in this browser are still here. If it happens again, check the server’s log{digest}.':
@@ -68,10 +69,10 @@ export const SERVER = {
   'Bunker book': 'Bunkerbuch',
   Ground: 'Gelände',
   'is not served under the name {host}': 'wird nicht unter dem Namen {host} angeboten',
-  'a page of another site may not ask this': 'eine fremde Seite darf das nicht anfragen',
-  'the address holds a character that no text has':
+  'a page from another site may not do this': 'eine fremde Seite darf das nicht anfragen',
+  'the address has a character that is not text':
     'die Adresse enthält ein Zeichen, das in keinem Text steht',
-  'the address holds a % that is followed by no character':
+  'the address has a % that does not stand for a character':
     'die Adresse enthält ein %, dem kein Zeichen folgt',
   'Bunker shots prescribed, explained, logged and learned.':
     'Bunkerschläge angesagt, erklärt, aufgeschrieben und gelernt.',
@@ -105,8 +106,8 @@ export const SERVER = {
   'Bunker test': 'Bunkertest',
   'Bunker tests': 'Bunkertests',
   '"{signIn}" is somebody else\'s': '„{signIn}“ gehört jemand anderem',
-  'must leave one head coach at least': 'muss mindestens einen Cheftrainer übrig lassen',
-  'Too many are signing in at this moment. Wait a few seconds and try again.':
+  'must leave at least one head coach': 'muss mindestens einen Cheftrainer übrig lassen',
+  'Too many people are signing in right now. Wait a few seconds and try again.':
     'Im Moment melden sich zu viele an. Warten Sie ein paar Sekunden und versuchen Sie es noch einmal.',
   '"{player}" is not in this lesson, or was erased':
     '„{player}“ ist nicht in dieser Stunde oder wurde gelöscht',
@@ -114,10 +115,10 @@ export const SERVER = {
     '{gone} wurde aus der Spielerliste gelöscht: holen Sie den Spieler zurück oder lassen Sie den Ball weg',
   'must be under {stations}, the stations of this lesson, not {station}':
     'muss unter {stations} liegen, den Stationen dieser Stunde, nicht {station}',
-  'is the id of a ball of another lesson': 'ist die Kennung eines Balls einer anderen Stunde',
+  'is the id of a ball in another lesson': 'ist die Kennung eines Balls einer anderen Stunde',
   'was changed on another device since you opened it':
     'wurde auf einem anderen Gerät geändert, seit Sie es geöffnet haben',
-  'must be at most {mostDrills} with those that are here':
+  'must be at most {mostDrills}, counting those already here':
     'dürfen mit denen, die schon hier sind, höchstens {mostDrills} sein',
   'a plan holds at most {mostResults} of them': 'ein Plan hält höchstens {mostResults} davon',
   'must keep "{player}", who has hit {balls} logged balls at station {station}':
@@ -129,7 +130,7 @@ export const SERVER = {
   'this place was deleted: bring it back before it is saved':
     'dieses Gelände wurde gelöscht: holen Sie es zurück, bevor es gespeichert wird',
   'must be at most {mostPlaces}': 'dürfen höchstens {mostPlaces} sein',
-  'the database server does not answer at this moment; try again':
+  'the database server is not answering; try again':
     'der Datenbankserver antwortet im Moment nicht; versuchen Sie es noch einmal',
   'this plan was deleted: bring it back before it is saved':
     'dieser Plan wurde gelöscht: holen Sie ihn zurück, bevor er gespeichert wird',
@@ -137,8 +138,8 @@ export const SERVER = {
     'dieser Test wurde gelöscht: holen Sie ihn zurück, bevor er gespeichert wird',
   'must stay the player of this plan': 'muss der Spieler dieses Plans bleiben',
   'must stay the player of this test': 'muss der Spieler dieses Tests bleiben',
-  'was saved on another device since it was opened here':
+  'has been saved on another device since you opened it':
     'wurde auf einem anderen Gerät gespeichert, seit es hier geöffnet wurde',
-  'Too much is being worked out at this moment. Try again in a few seconds.':
+  'Too much is being worked out right now. Try again in a few seconds.':
     'Im Moment wird zu viel gerechnet. Versuchen Sie es in ein paar Sekunden noch einmal.',
 };

@@ -9,7 +9,7 @@ export const TECHNIQUES = {
     'Ein Strafschlag und eine saubere Lage im selben Sand, weiter weg von der Kante.',
   'Two penalty strokes and a ball on grass behind the bunker.':
     'Zwei Strafschläge und ein Ball auf Gras hinter dem Bunker.',
-  'The bag holds no club that this school would take.':
+  'The bag has no club that this school would use.':
     'Im Bag ist kein Schläger, den diese Technik nehmen würde.',
   splash: 'Splash',
   'splash, face nearly square': 'Splash, Schlagfläche fast gerade',
@@ -26,7 +26,7 @@ export const TECHNIQUES = {
     'Der Ball liegt zu tief, um so herausgesplasht zu werden.',
   'The ball sits down: it cannot be met cleanly.':
     'Der Ball liegt tiefer: er ist nicht sauber zu treffen.',
-  'For a ball that is half under or more; this one sits.':
+  'For a ball that is half under or more; this one sits higher.':
     'Für einen Ball, der halb oder tiefer im Sand steckt; dieser liegt oben.',
   'For firm, wet or thin sand; this sand takes a splash.':
     'Für festen, nassen oder dünnen Sand; dieser Sand verträgt einen Splash.',
@@ -70,19 +70,19 @@ export const TECHNIQUES = {
     'in den Hang gelehnt, früh gewinkelt, der Ball springt hoch',
   'shoulders down the slope, early hinge, chase the ball down it':
     'Schultern am Hang bergab, früh gewinkelt, dem Ball den Hang hinunter folgen',
-  'For 22 yards and more; this one is nearer.': 'Für 22 Yards und mehr; dieser ist näher.',
+  'For 22 yards and more; this one is shorter.': 'Für 22 Yards und mehr; dieser ist näher.',
   'From this far a clean ball is picked, not splashed.':
     'Von so weit wird ein sauber liegender Ball sauber genommen, nicht gesplasht.',
   'less loft, the same smooth swing': 'weniger Loft, derselbe ruhige Schwung',
   'squarer sand wedge, an inch less sand, full swing':
     'Sandwedge gerader, einen Zoll weniger Sand, voller Schwung',
   'most loft, face open, as hard as you can': 'meister Loft, Schlagfläche offen, so hart du kannst',
-  'Nearer than 18 yards nobody should pick it.': 'Näher als 18 Yards nimmt man ihn nicht sauber.',
+  'Inside 18 yards it should not be picked.': 'Näher als 18 Yards nimmt man ihn nicht sauber.',
   'picked clean: on top of the sand, quiet legs, ball first':
     'sauber genommen: oben auf dem Sand, ruhige Beine, erst der Ball',
   'swept off the top for a low lip: ball a little forward, hardly down':
     'von oben gewischt bei niedriger Kante: Ball etwas vorn, kaum nach unten',
-  'For the long ones, 90 yards and more.': 'Für die langen, 90 Yards und mehr.',
+  'For shots of 90 yards and more.': 'Für die langen, 90 Yards und mehr.',
   'putted: firm sand, no lip, harder than it looks':
     'geputtet: fester Sand, keine Kante, fester, als es aussieht',
   'out the easiest way, then play on': 'auf dem leichtesten Weg heraus, dann weiter',

@@ -1,7 +1,8 @@
 /** What a call, a situation and a fault are told with, in German. */
 export const TELLING = {
   '{low} to {high}': '{low} bis {high}',
-  'must not be nested over {mostDepth} deep': 'darf nicht tiefer als {mostDepth} geschachtelt sein',
+  'must not be nested more than {mostDepth} deep':
+    'darf nicht tiefer als {mostDepth} geschachtelt sein',
   'is not JSON: {message}': 'ist kein JSON: {message}',
   'is required': 'fehlt',
   'has {more} more faults than these': 'hat {more} weitere Fehler',
@@ -27,14 +28,14 @@ export const TELLING = {
   'a time as ISO 8601': 'eine Zeit nach ISO 8601',
   'a day as YYYY-MM-DD': 'ein Tag als JJJJ-MM-TT',
   'a time of day as HH:MM': 'eine Uhrzeit als HH:MM',
-  'must be a club of the bag ({names}), not "{club}"':
+  'must be a club in the bag ({names}), not "{club}"':
     'muss ein Schläger des Bags sein ({names}), nicht „{club}“',
   'No front edge given: the green is assumed to start {before} before the flag.':
     'Keine Vorderkante angegeben: das Grün beginnt vermutlich {before} vor der Fahne.',
   'No back edge given: the green is assumed to end {behind} past the flag.':
     'Keine Hinterkante angegeben: das Grün endet vermutlich {behind} hinter der Fahne.',
   'No lip given: level ground is assumed.': 'Keine Bunkerkante angegeben: es gilt ebener Boden.',
-  'must be a club of the bag ({names}), not "{trusted}"':
+  'must be a club in the bag ({names}), not "{trusted}"':
     'muss ein Schläger des Bags sein ({names}), nicht „{trusted}“',
   'the front edge of the green must not lie past the flag':
     'die Vorderkante des Grüns darf nicht hinter der Fahne liegen',
@@ -122,7 +123,7 @@ export const TELLING = {
     'Linien und Zeichen im Sand gibt es nur auf Übungsflächen',
   'Nobody ahead of the player or level with the ball':
     'Niemand vor dem Spieler oder auf Höhe des Balls',
-  'The Rules of Golf in force and the Committee’s Local Rules decide. What a body may do, a coach, doctor or physiotherapist decides.':
+  'The Rules of Golf in force and the Committee’s Local Rules decide. What the player’s body can take is for a coach, doctor or physiotherapist to say.':
     'Es gelten die gültigen Golfregeln und die Platzregeln der Spielleitung. Was einem Körper zuzumuten ist, entscheidet ein Trainer, Arzt oder Physiotherapeut.',
   '{marksInSand}; in play no touching the sand before the stroke. {whoDecides}':
     '{marksInSand}; im Spiel wird der Sand vor dem Schlag nicht berührt. {whoDecides}',
@@ -137,7 +138,7 @@ export const TELLING = {
   'Enter and leave by the low side, never over the face. Rake after.':
     'Auf der niedrigen Seite hinein und hinaus, nie über die Wand. Danach rechen.',
   'Shade, water; out at the first thunder.': 'Schatten, Wasser; beim ersten Donner hinaus.',
-  'Dry sand flies: cover the eyes when it is blown or splashed.':
+  'Dry sand gets in the eyes: cover them when it is blown or splashed.':
     'Trockener Sand fliegt: die Augen schützen, wenn er weht oder spritzt.',
   'Thin or packed sand: look for stones and roots before hitting down.':
     'Dünner oder harter Sand: vor einem steilen Schlag nach Steinen und Wurzeln sehen.',
@@ -153,7 +154,7 @@ export const TELLING = {
     'Fast ein voller Schwung im Sand: mit halber Kraft beginnen, wenige Wiederholungen.',
   'Look for stones and roots under thin or packed sand before hitting down.':
     'Vor einem steilen Schlag unter dünnem oder hartem Sand nach Steinen und Wurzeln sehen.',
-  'Sand flies: eyes covered in wind and dry sand.':
+  'Sand gets in the eyes: cover them in wind and dry sand.':
     'Sand fliegt: bei Wind und trockenem Sand die Augen schützen.',
   'This stroke jars': 'Dieser Schlag prellt',
   'Every sand shot loads': 'Jeder Sandschlag belastet',
@@ -255,7 +256,7 @@ export const TELLING = {
     'Die Ausrichtung berücksichtigt, dass Bälle {deg}° nach {side} starten.',
   'No other escape route entered: one behind the player over a low edge is assumed.':
     'Kein anderer Ausweg eingegeben: einer hinter dem Spieler über eine niedrige Kante wird angenommen.',
-  'No club in this bag gets this ball out at the flag, even struck as planned. The best long shot is listed with its odds.':
+  'No club in this bag gets this ball out towards the flag, even struck as planned. The best long shot is listed with its odds.':
     'Kein Schläger in diesem Bag bringt diesen Ball in Richtung Fahne heraus, auch wenn er trifft wie geplant. Der beste Versuch steht mit seinen Chancen in der Liste.',
   'no call': 'keine Ansage',
   'relief under penalty': 'Erleichterung mit Strafe',

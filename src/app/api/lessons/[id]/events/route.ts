@@ -34,7 +34,9 @@ export function GET(request: Request, { params }: IdContext): Promise<Response> 
     const { sql } = await data();
     if (!isId(id) || !(await lessonById(sql, id))) return notFound();
     if (lines >= MOST_LINES) {
-      return refuse(503, [{ path: 'server', message: t('too many are watching at this moment') }]);
+      return refuse(503, [
+        { path: 'server', message: t('too many devices are watching right now') },
+      ]);
     }
     return new Response(touchesOf(id, knownIn(request), request.signal), {
       headers: {
