@@ -1,7 +1,7 @@
 import { format } from 'date-fns';
 import { answer } from '@/core/tell/answer/answer';
 import { MODEL_VERSION } from '@/core/tell/sheet/callSheet';
-import { calledLine } from '@/core/tell/sheet/calledLine';
+import { keptLine } from '@/core/tell/sheet/calledLine';
 import type { Sql } from '@/data/sql/sql';
 import { within } from '@/data/sql/within';
 import { openDatabase } from '@/data/database';
@@ -27,7 +27,7 @@ import { DEMO_HOUSE, DEMO_PLAYERS, DEMO_READINGS } from './academy';
 function calledFor(playerId: string, shot: Record<string, unknown>): string {
   const player = DEMO_PLAYERS.find(({ id }) => id === playerId)!;
   const { sheet } = answer(situationFor(player, shot), 'yards', () => 0);
-  return calledLine(sheet.calls[0]);
+  return keptLine(sheet.calls[0]);
 }
 
 /** True where anything was ever kept: players archived or deleted, lessons, readings, the academy's own settings. */

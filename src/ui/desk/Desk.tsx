@@ -6,7 +6,7 @@ import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { atFlag } from '@/core/tell/sheet/atFlag';
 import type { CallEntry } from '@/core/tell/sheet/callSheet';
-import { calledLine } from '@/core/tell/sheet/calledLine';
+import { calledLine, keptLine } from '@/core/tell/sheet/calledLine';
 import type { HousePreferences } from '@/core/lesson/players/house';
 import { inHouse, type RosterPlayer } from '@/core/lesson/players/player';
 import {
@@ -146,7 +146,7 @@ export function Desk(props: DeskProps) {
   const sheet = answer?.sheet;
   const draft = useDraft(
     { ...reading, player: player.id },
-    busy ? null : calledLine(sheet?.calls[0]),
+    busy ? null : keptLine(sheet?.calls[0]),
   );
   const commands = deskCommands({
     players,

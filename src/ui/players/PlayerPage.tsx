@@ -19,6 +19,7 @@ import { fromMetres } from '@/core/ground/units/length';
 import { AuditPanel } from '../audit/AuditPanel';
 import type { Ground } from '../kit/ground';
 import type { KeptReading } from '@/core/tell/reading/kept';
+import { calledWords } from '@/core/tell/sheet/calledLine';
 import { sayAgo, sayDay } from '../kit/day';
 import { ask, saidOf } from '../server/client';
 import { TopBar } from '../frame/TopBar';
@@ -200,7 +201,7 @@ export function PlayerPage(props: PlayerPageProps) {
                     {reading.name}
                   </Link>
                   <span className="block text-sm">
-                    {reading.called} ·{' '}
+                    {calledWords(reading.called)} ·{' '}
                     <time dateTime={reading.savedAt} suppressHydrationWarning>
                       {sayAgo(reading.savedAt)}
                     </time>

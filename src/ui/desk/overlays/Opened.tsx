@@ -1,6 +1,6 @@
 'use client';
 
-import { calledLine } from '@/core/tell/sheet/calledLine';
+import { calledLine, keptLine } from '@/core/tell/sheet/calledLine';
 import type { Answer } from '@/core/tell/answer/answer';
 import type { DeskReading } from '@/core/tell/reading/reading';
 import type { FactorName } from '@/core/search/changes/factors';
@@ -54,8 +54,12 @@ export function Opened(props: OpenedProps) {
           {...state}
           suggestion={`${player.name}, ${calledLine(best)}`}
           onKeep={async (name) => {
-            const called = calledLine(best);
-            const fault = await keep({ name, playerId: player.id, shot: reading.shot, called });
+            const fault = await keep({
+              name,
+              playerId: player.id,
+              shot: reading.shot,
+              called: keptLine(best),
+            });
             if (fault === null) props.onKept();
             return fault;
           }}

@@ -8,6 +8,7 @@ import { IconButton } from '../../kit/IconButton';
 import { DeletedLink } from '../../frame/DeletedLink';
 import { Overlay, type Closable } from '../../kit/Overlay';
 import type { KeptReading } from '@/core/tell/reading/kept';
+import { calledWords } from '@/core/tell/sheet/calledLine';
 import { useDrafts, useReadingChanges, useReadings } from '../state/useReadings';
 import { Alert } from '../../kit/Alert';
 import { sayAgo } from '../../kit/day';
@@ -71,7 +72,7 @@ function DrawerBody({ first, onReopen }: Omit<ReadingsDrawerProps, keyof Closabl
             title={reading.name}
             under={[
               reading.playerName,
-              reading.called,
+              calledWords(reading.called),
               ...(reading.learnt === null
                 ? []
                 : [t('player’s own numbers, version {learnt}', { learnt: reading.learnt })]),
@@ -108,7 +109,7 @@ function DrawerBody({ first, onReopen }: Omit<ReadingsDrawerProps, keyof Closabl
               <Row
                 key={draft.id}
                 title={draft.playerName}
-                under={draft.called}
+                under={calledWords(draft.called)}
                 savedAt={draft.savedAt}
                 onOpen={() => onReopen(draft)}
               />
