@@ -1,5 +1,5 @@
 import { t } from '@/core/ground/language/t';
-import { FaultyInput, faultLine } from '@/core/tell/format/fault';
+import { FaultyInput, faultLine, unlessFaulty } from '@/core/tell/format/fault';
 import { readSituation } from '@/core/tell/format/situation';
 import { mendedShot } from '@/core/tell/reading/mended';
 import {
@@ -83,7 +83,7 @@ async function groundOf({ from, shot, player }: DeskReading): Promise<DeskGround
   if (!origin || !stored) return null;
   const drawn = drawnPlace(stored.place);
   const { ball, green, flag } = origin;
-  try {
+  return unlessFaulty(() => {
     const spot = spotAt(drawn, { ball, green, flag });
     const day = todayHere();
     const at = new URLSearchParams({
@@ -97,10 +97,7 @@ async function groundOf({ from, shot, player }: DeskReading): Promise<DeskGround
       href: `/ground/${origin.place}?${at.toString()}`,
       shot: groundShot(drawn, spot, { handed: 'right', lie: 'clean', day }),
     };
-  } catch (error) {
-    if (error instanceof FaultyInput) return null;
-    throw error;
-  }
+  });
 }
 
 export default async function DeskPage({ searchParams }: { searchParams: Promise<Query> }) {

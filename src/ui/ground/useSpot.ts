@@ -7,7 +7,7 @@ import { shapeAt, type DrawnPlace } from '@/core/place/sight/drawnPlace';
 import { flagsOn, usualFlag } from '@/core/place/sight/flagsOn';
 import { middleOfSand } from '@/core/place/sight/middleOfSand';
 import { spotAt, type Spot } from '@/core/place/sight/sight';
-import { FaultyInput } from '@/core/tell/format/fault';
+import { unlessFaulty } from '@/core/tell/format/fault';
 
 /** What is played: where the ball lies and how, and the flag, by their ids. */
 export interface Played {
@@ -27,17 +27,10 @@ function spotFor(place: DrawnPlace, { ball, green, flag }: Played, day: string):
     flagsOn(place, day).find((each) => each.green.id === green && each.flag.id === flag) ??
     usualFlag(place, at, day);
   if (!chosen) return null;
-  try {
-    return spotAt(place, {
-      bunker: bunker.id,
-      ball: at,
-      green: chosen.green.id,
-      flag: chosen.flag.id,
-    });
-  } catch (error) {
-    if (error instanceof FaultyInput) return null;
-    throw error;
-  }
+  const { green: played, flag: cut } = chosen;
+  return unlessFaulty(() =>
+    spotAt(place, { bunker: bunker.id, ball: at, green: played.id, flag: cut.id }),
+  );
 }
 
 /** Where the ball lies and which flag is played at; the ball stays in the sand wherever it is dragged. */

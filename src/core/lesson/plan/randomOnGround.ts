@@ -5,7 +5,7 @@ import { pointOf } from '@/core/place/record/place';
 import type { DrawnPlace } from '@/core/place/sight/drawnPlace';
 import { flagsOn } from '@/core/place/sight/flagsOn';
 import { sightOf, spotAt } from '@/core/place/sight/sight';
-import { FaultyInput } from '@/core/tell/format/fault';
+import { unlessFaulty } from '@/core/tell/format/fault';
 import type { PutBall } from './groundStation';
 import { randomLie } from './randomStation';
 
@@ -44,12 +44,5 @@ export function randomOnGround(
 }
 
 /** Whether the flag can be played at from there. */
-function isPlayed(place: DrawnPlace, put: Omit<PutBall, 'lie'>): boolean {
-  try {
-    sightOf(place, spotAt(place, put));
-    return true;
-  } catch (error) {
-    if (error instanceof FaultyInput) return false;
-    throw error;
-  }
-}
+const isPlayed = (place: DrawnPlace, put: Omit<PutBall, 'lie'>): boolean =>
+  unlessFaulty(() => sightOf(place, spotAt(place, put))) !== null;

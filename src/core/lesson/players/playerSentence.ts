@@ -1,7 +1,7 @@
 import type { Hand, Skill, UsualMiss } from '@/core/ground/player/player';
 import { fromMetres, toMetres } from '@/core/ground/units/length';
 import type { UnitSystem } from '@/core/ground/units/system';
-import { FaultyInput } from '@/core/tell/format/fault';
+import { unlessFaulty } from '@/core/tell/format/fault';
 import type { ClubInput } from '@/core/tell/format/club';
 import { readBagText } from './bagText';
 import { newRecord, type House } from './house';
@@ -64,13 +64,8 @@ function clubOf(part: string, units: UnitSystem): ClubInput | null {
           .filter(Boolean)
           .join(' ')
       : text;
-  try {
-    const [club] = readBagText(named);
-    return club ? inUnits(club, /\d\s*(yd|yards?|m|metres?)$/i.test(named), units) : null;
-  } catch (error) {
-    if (error instanceof FaultyInput) return null;
-    throw error;
-  }
+  const [club] = unlessFaulty(() => readBagText(named)) ?? [];
+  return club ? inUnits(club, /\d\s*(yd|yards?|m|metres?)$/i.test(named), units) : null;
 }
 
 /** A carry that named no unit is in the reader's. */

@@ -1,5 +1,5 @@
 import type { Hand } from '@/core/ground/player/player';
-import { FaultyInput } from '@/core/tell/format/fault';
+import { unlessFaulty } from '@/core/tell/format/fault';
 import type { ShotInput } from '@/core/tell/format/shot';
 import { pointOf } from '../record/place';
 import type { DrawnBunker, DrawnPlace } from '../sight/drawnPlace';
@@ -41,13 +41,11 @@ export function placeShots(place: DrawnPlace, handed: Hand, day: string): ShotIn
   const count = Math.max(1, Math.floor(SHOTS / Math.max(1, place.bunkers.length)));
   return place.bunkers.flatMap((bunker) =>
     ballsIn(bunker, count).flatMap((ball, i): ShotInput[] => {
-      try {
+      const shot = unlessFaulty(() => {
         const spot = spotAt(place, { bunker: bunker.id, ball, ...flags[i % flags.length]! });
-        return [groundShot(place, spot, { handed, lie: 'clean', day })];
-      } catch (error) {
-        if (error instanceof FaultyInput) return [];
-        throw error;
-      }
+        return groundShot(place, spot, { handed, lie: 'clean', day });
+      });
+      return shot ? [shot] : [];
     }),
   );
 }

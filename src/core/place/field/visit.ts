@@ -3,7 +3,7 @@ import { drawnPlace } from '../sight/drawnPlace';
 import { groundShot, type Playing } from '../sight/groundShot';
 import { likelyWays } from '../sight/likelyWays';
 import { spotAt } from '../sight/sight';
-import { FaultyInput } from '@/core/tell/format/fault';
+import { unlessFaulty } from '@/core/tell/format/fault';
 import { readSituation } from '@/core/tell/format/situation';
 import type { Point } from '../outline/ring';
 import type { Hand } from '@/core/ground/player/player';
@@ -39,14 +39,12 @@ export function* costsOf(
   const drawn = drawnPlace(place);
   const found: (number | null)[] = [];
   for (const ball of balls) {
-    try {
+    const cost = unlessFaulty(() => {
       const spot = spotAt(drawn, { bunker, ball, green, flag });
       const shot = groundShot(drawn, spot, playing, likelyWays(drawn, spot, WAYS));
-      found.push(costAt(readSituation({ ...situation, shot }).question, fine));
-    } catch (error) {
-      if (!(error instanceof FaultyInput)) throw error;
-      found.push(null);
-    }
+      return costAt(readSituation({ ...situation, shot }).question, fine);
+    });
+    found.push(cost);
     yield found;
   }
   return found;

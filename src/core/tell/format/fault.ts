@@ -31,6 +31,22 @@ export class FaultyInput extends Error {
 export const faulty = (path: string, message: string): FaultyInput =>
   new FaultyInput([{ path, message }]);
 
+/**
+ * What `read` gives; null where it finds fault with what it reads. Any other error is thrown on.
+ *
+ * @example
+ * unlessFaulty(() => parseJson('[1]')); // => [1]
+ * unlessFaulty(() => parseJson('[1')); // => null
+ */
+export function unlessFaulty<T>(read: () => T): T | null {
+  try {
+    return read();
+  } catch (error) {
+    if (error instanceof FaultyInput) return null;
+    throw error;
+  }
+}
+
 /** Deeper than any format goes; whoever checks or quotes a value walks down into it. */
 const MOST_DEPTH = 32;
 
