@@ -186,7 +186,9 @@ test('a lip that cannot be cleared is played out another way, and says so', asyn
     page,
     '?player=marguerite-sole&pin_yd=15&edge_yd=9&lip.height_ft=18&lip.distance_ft=4',
   );
-  await expect(page.getByText(/^No club in this bag gets this ball out towards the flag/)).toBeVisible();
+  await expect(
+    page.getByText(/^No club in this bag gets this ball out towards the flag/),
+  ).toBeVisible();
   await expect(page.getByTestId('script')).not.toBeEmpty();
 });
 
