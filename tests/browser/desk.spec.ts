@@ -110,6 +110,28 @@ test('the focus goes to the first field of what opens, and back to what opened i
   await expect(token(page, 'Player')).toBeFocused();
 });
 
+test('a player who is found late takes nothing back that was changed meanwhile, and closes no other panel', async ({
+  page,
+}) => {
+  await openDesk(page);
+  let release!: () => void;
+  const held = new Promise<void>((resolve) => (release = resolve));
+  await page.route('**/api/players?*', async (route) => {
+    await held;
+    await route.continue();
+  });
+  await token(page, 'Player').click();
+  await page.getByLabel('Find a player').fill('jun');
+  await page.keyboard.press('Enter');
+  await token(page, 'Lip').click();
+  const lip = page.getByLabel('Height of the lip above the ball', { exact: true });
+  await lip.fill('5');
+  release();
+  await expect(token(page, 'Player')).toHaveText(/^Jun Akagawa/);
+  await expect(lip).toHaveValue('5');
+  await expect(token(page, 'Lip')).toContainText('5 ft high');
+});
+
 test('a deleted reading can be brought back', async ({ page }) => {
   await openDesk(page);
   await page.keyboard.press('k');

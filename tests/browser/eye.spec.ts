@@ -31,7 +31,7 @@ test('a round of ten scenes is read and called by keys alone, and ends with what
   await expect(
     page.getByRole('heading', { name: /^The round: .* strokes lost a ball/ }),
   ).toBeVisible();
-  await expect(page.getByText(/^Look most at the /)).toBeVisible();
+  await expect(page.getByText(/^Work most on the /)).toBeVisible();
   await passesAxe(page);
   // What was answered is known when the page is opened again.
   await page.getByRole('link', { name: 'Another round' }).click();
@@ -45,7 +45,7 @@ test('an answer that is not whole, or is no number, is told, and stays', async (
   const see = page.getByRole('button', { name: 'See the answer' });
   await page.getByLabel(/^Distance to the flag/).fill('far');
   await see.click();
-  await expect(page.getByText(/^Still to be answered: height of the lip, lie/)).toBeVisible();
+  await expect(page.getByText(/^Still to answer: height of the lip, lie/)).toBeVisible();
   await page.getByLabel(/^Height of the lip/).fill('3');
   for (const group of ['lie', 'sand', 'slope', 'club', 'face', 'entry point', 'swing']) {
     await page.getByRole('group', { name: group, exact: true }).locator('label').first().click();

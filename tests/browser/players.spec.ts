@@ -56,7 +56,7 @@ test('what is wrong with a bag is told at its field, and what was typed stays', 
   await form.getByRole('button', { name: 'Save' }).click();
   await expect(form.getByText(/Name must be text of 1 to 80/)).toBeVisible();
   await form.getByLabel('Name').first().fill('Somebody');
-  await expect(form.getByText(/a wedge has from 40 to 72 degrees of loft, not 5/)).toBeVisible();
+  await expect(form.getByText(/a wedge has 40 to 72 degrees of loft, not 5/)).toBeVisible();
   await expect(form.getByText(/300 yd is too far for a wedge \(at most 180\)/)).toBeVisible();
   await expect(form.getByText(/"PW" is in the bag twice/)).toBeVisible();
   await expect(form.getByLabel('Loft, °').first()).toHaveValue('5');

@@ -207,8 +207,9 @@ export function Desk(props: DeskProps) {
             open={token}
             onOpen={setToken}
             onPlayer={(next) => {
-              if (!players.some(({ id }) => id === next.id)) setPlayers([next, ...players]);
-              setReading({ ...reading, player: next.id });
+              // Who was searched for may be found after something else was changed.
+              setPlayers((all) => (all.some(({ id }) => id === next.id) ? all : [next, ...all]));
+              setReading((now) => ({ ...now, player: next.id }));
             }}
             onFields={setFields}
             bag={question.player.bag}

@@ -1,6 +1,6 @@
 'use client';
 
-import { useCallback, useRef, useState } from 'react';
+import { useCallback, useRef, useState, type SetStateAction } from 'react';
 
 /** Changes nearer together than this are one step back: a drag, or a number being typed, ms. */
 const ONE_STEP_MS = 700;
@@ -13,17 +13,17 @@ interface Steps<T> {
 }
 
 /** Something that is changed by hand, with steps back and forward through what it was. */
-export function useHistory<T>(first: T) {
+export function useHistory<T extends object>(first: T) {
   const [steps, setSteps] = useState<Steps<T>>({ past: [], now: first, next: [] });
   const changedAt = useRef(-Infinity);
 
-  const set = useCallback((changed: T): void => {
+  const set = useCallback((changed: SetStateAction<T>): void => {
     const at = performance.now();
     const sameStep = at - changedAt.current < ONE_STEP_MS;
     changedAt.current = at;
     setSteps(({ past, now }) => ({
       past: sameStep && past.length > 0 ? past : [...past.slice(1 - MOST_STEPS), now],
-      now: changed,
+      now: typeof changed === 'function' ? changed(now) : changed,
       next: [],
     }));
   }, []);

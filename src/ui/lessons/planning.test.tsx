@@ -200,6 +200,21 @@ describe('the players of a lesson', () => {
     expect(order()).toEqual(['Player bo']);
   });
 
+  test('who are entered one after the other while the answers are awaited are all added', async () => {
+    const { server, order, user } = opened();
+    const answers = ['di', 'ed'].map((name) => {
+      const answer = held<{ body: unknown }>();
+      server.on('GET', new RegExp(`search=${name}$`), () => answer.promise);
+      return { ...answer, body: { players: [{ id: name, name }] } };
+    });
+    const find = screen.getByRole('searchbox', { name: 'Find a player' });
+    await user.type(find, 'di{Enter}');
+    await user.clear(find);
+    await user.type(find, 'ed{Enter}');
+    for (const { settle, body } of answers) await act(async () => settle({ body }));
+    await waitFor(() => expect(order()).toEqual(['di', 'ed']));
+  });
+
   test('are found by name; an older search does not overwrite a later one', async () => {
     const { server, user } = opened();
     const slow = held<{ body: unknown }>();

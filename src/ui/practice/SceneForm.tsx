@@ -81,7 +81,7 @@ export function SceneForm({ clubs, onAnswer }: SceneFormProps) {
       const [first] = faults;
       const name = first!.path.startsWith('lip') ? NAMES.lip : NAMES.pin;
       setFault(
-        t('The {name} must be a possible number, in {startsWith}.', {
+        t('The {name} must be a number that makes sense, in {startsWith}.', {
           name,
           startsWith: first!.path.startsWith('lip') ? tall : far,
         }),

@@ -2,7 +2,7 @@
 
 import { t } from '@/core/ground/language/t';
 import { keepPreviousData, queryOptions, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useState, type ChangeEvent, type KeyboardEvent } from 'react';
+import { useEffect, useRef, useState, type ChangeEvent, type KeyboardEvent } from 'react';
 import { useDebounce } from 'use-debounce';
 import type { ListedPlayer, RosterPageData } from '@/core/lesson/players/player';
 import { ask, bodyOf } from './client';
@@ -34,6 +34,11 @@ export function usePlayersCalled(
   field: object;
 } {
   const cache = useQueryClient();
+  // An answer comes later: it is told to the page as it is by then, not as it was when Enter was pressed.
+  const told = useRef(onEnter);
+  useEffect(() => {
+    told.current = onEnter;
+  });
   const [search, setSearch] = useState('');
   const text = search.trim();
   const searched = text !== '';
@@ -46,7 +51,7 @@ export function usePlayersCalled(
   const enter = async (): Promise<void> => {
     // What cannot be fetched is told below the field.
     const now = await cache.fetchQuery(called(text, most)).catch(() => null);
-    if (now) onEnter(now.players);
+    if (now) told.current(now.players);
   };
   return {
     found: (searched && data?.players) || null,

@@ -1079,9 +1079,9 @@ export type Message =
   // src/core/tell/sheet/calledLine.ts
   | 'no call'
   | 'relief under penalty'
+  | '{club}{way}, {face}, swing {swing}'
   | 'out sideways'
   | 'face {face}'
-  | '{club}{way}, {face}, swing {swing}'
   // src/core/tell/sheet/setUpWords.ts
   | '{width} shoulders wide{open}'
   | ', {deg}° open'
@@ -2927,7 +2927,7 @@ export type Message =
   | 'The ground, from behind the ball'
   // src/ui/practice/SceneForm.tsx
   | 'Still to answer: {list}.'
-  | 'The {name} must be a possible number, in {startsWith}.'
+  | 'The {name} must be a number that makes sense, in {startsWith}.'
   | 'Read it'
   | 'Distance to the flag, {far}'
   | 'Height of the lip, {tall}'

@@ -1,6 +1,7 @@
 'use client';
 
 import { t } from '@/core/ground/language/t';
+import type { SetStateAction } from 'react';
 import type { Club } from '@/core/ground/club/club';
 import type { Fault } from '@/core/tell/format/fault';
 import type { Threshold } from '@/core/ground/measure/measured';
@@ -47,7 +48,7 @@ interface SentenceProps {
   resolved: Shot;
   faults: readonly Fault[];
   open: TokenName | null;
-  onOpen: (token: TokenName | null) => void;
+  onOpen: (token: SetStateAction<TokenName | null>) => void;
   onPlayer: (player: RosterPlayer) => void;
   /** Sets fields of the shot; gives back what is wrong, or null. */
   onFields: (changes: Readonly<Record<string, unknown>>) => string | null;
@@ -56,6 +57,12 @@ interface SentenceProps {
   /** Where the call changes in a factor; null while that is being looked for. */
   thresholdsOf: (factor: FactorName) => readonly Threshold[] | null | undefined;
 }
+
+/** A word's panel closes itself alone: another may have been opened meanwhile. */
+const closing =
+  (name: TokenName) =>
+  (now: TokenName | null): TokenName | null =>
+    now === name ? null : now;
 
 /** The situation as one spoken sentence whose underlined words are the controls. */
 export function Sentence(props: SentenceProps) {
@@ -70,7 +77,7 @@ export function Sentence(props: SentenceProps) {
   const tokenProps = (name: TokenName, path: string) => ({
     hotkey: TOKENS[name].key,
     open: open === name,
-    onOpenChange: (next: boolean) => onOpen(next ? name : null),
+    onOpenChange: (next: boolean) => onOpen(next ? name : closing(name)),
     faulty: faults.some((fault) => fault.path.startsWith(path)),
     grounded: (props.grounded as ReadonlySet<string>).has(name),
   });
@@ -96,7 +103,7 @@ export function Sentence(props: SentenceProps) {
             players={players}
             value={player.id}
             onValue={onPlayer}
-            onDone={() => onOpen(null)}
+            onDone={() => onOpen(closing('player'))}
           />
         }
       >
@@ -267,7 +274,7 @@ export function Sentence(props: SentenceProps) {
         shot={shot}
         resolved={resolved}
         open={open === 'more'}
-        onOpenChange={(next) => onOpen(next ? 'more' : null)}
+        onOpenChange={(next) => onOpen(next ? 'more' : closing('more'))}
         onFields={onFields}
         onWind={() => onOpen('wind')}
       />

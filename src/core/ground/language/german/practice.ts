@@ -200,7 +200,7 @@ export const PRACTICE = {
   'From behind the ball': 'Hinter dem Ball',
   'The ground, from behind the ball': 'Der Boden, hinter dem Ball gesehen',
   'Still to answer: {list}.': 'Noch zu beantworten: {list}.',
-  'The {name} must be a possible number, in {startsWith}.':
+  'The {name} must be a number that makes sense, in {startsWith}.':
     '{name} muss eine Zahl sein, die ein Ball haben kann, in {startsWith}.',
   'Read it': 'Lesen',
   'Distance to the flag, {far}': 'Entfernung zur Fahne, {far}',
