@@ -16,6 +16,7 @@ import { checked } from '../kit/checked';
 import { Choice, TextInput } from '../kit/fields';
 import { FormFoot } from '../kit/FormFoot';
 import { Overlay, type Closable } from '../kit/Overlay';
+import { useClosing } from '../kit/useClosing';
 import { ask, saidOf } from '../server/client';
 import { PassphraseInput } from './PassphraseInput';
 
@@ -29,6 +30,7 @@ interface AccountFormProps extends Closable {
 
 /** Somebody who may sign in: name, sign-in name, role, and a passphrase to begin with. */
 export function AccountForm({ account, first, onSaved, onClose }: AccountFormProps) {
+  const close = useClosing(onClose);
   const [refused, setRefused] = useState<string | null>(null);
   const typedAccount = (typed: NewAccount): object => {
     const { passphrase, ...record } = typed;
@@ -53,6 +55,7 @@ export function AccountForm({ account, first, onSaved, onClose }: AccountFormPro
       : await ask('/api/accounts', 'POST', typedAccount(typed));
     if (answered.kind !== 'ok') return setRefused(saidOf(answered));
     onSaved();
+    close();
   });
   return (
     <Overlay title={account?.name ?? t('Add somebody')} shape="narrow" onClose={onClose}>

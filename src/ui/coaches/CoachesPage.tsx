@@ -31,8 +31,6 @@ export function CoachesPage({ accounts, sessions, log }: CoachesPageProps) {
   const [ending, setEnding] = useState<ListedAccount | null>(null);
   const nameOf = (id: string): string => accounts.find((each) => each.id === id)?.name ?? '';
   const done = (said: string): void => {
-    setEditing(null);
-    setPassphrase(null);
     toast.success(said);
     router.refresh();
   };

@@ -7,6 +7,7 @@ import { readPassphrase, type ListedAccount } from '@/core/lesson/coaches/accoun
 import { checked } from '../kit/checked';
 import { FormFoot } from '../kit/FormFoot';
 import { Overlay, type Closable } from '../kit/Overlay';
+import { useClosing } from '../kit/useClosing';
 import { ask, saidOf } from '../server/client';
 import { PassphraseInput } from './PassphraseInput';
 
@@ -17,6 +18,7 @@ interface PassphraseFormProps extends Closable {
 
 /** Another passphrase for an account. */
 export function PassphraseForm({ account, onSaved, onClose }: PassphraseFormProps) {
+  const close = useClosing(onClose);
   const [refused, setRefused] = useState<string | null>(null);
   const { register, handleSubmit, formState } = useForm<{ passphrase: string }>({
     defaultValues: { passphrase: '' },
@@ -26,6 +28,7 @@ export function PassphraseForm({ account, onSaved, onClose }: PassphraseFormProp
     const answered = await ask(`/api/accounts/${account.id}/passphrase`, 'PUT', typed);
     if (answered.kind !== 'ok') return setRefused(saidOf(answered));
     onSaved();
+    close();
   });
   return (
     <Overlay

@@ -22,6 +22,7 @@ import { Choice, Prose, TextInput } from '../kit/fields';
 import { IconButton } from '../kit/IconButton';
 import { FormFoot } from '../kit/FormFoot';
 import { Overlay, type Closable } from '../kit/Overlay';
+import { useClosing } from '../kit/useClosing';
 import { useUnits } from '../kit/units';
 import { ask, saidOf } from '../server/client';
 import { DrillDrawing } from './DrillDrawing';
@@ -107,6 +108,7 @@ const fieldOf = (path: string): string =>
 /** A drill to be written or changed. */
 export function DrillForm({ id, drill, onSaved, onClose }: DrillFormProps) {
   const units = useUnits();
+  const close = useClosing(onClose);
   const [refused, setRefused] = useState<string | null>(null);
   const { register, control, handleSubmit, formState } = useForm<Typed>({
     defaultValues: drill ? typedOf(drill) : BLANK,
@@ -120,6 +122,7 @@ export function DrillForm({ id, drill, onSaved, onClose }: DrillFormProps) {
     const answered = await ask<ListedDrill>(`/api/drills/${id}`, 'PUT', drillFrom(values));
     if (answered.kind !== 'ok') return setRefused(saidOf(answered));
     onSaved(answered.body);
+    close();
   });
   return (
     <Overlay

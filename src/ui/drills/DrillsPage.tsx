@@ -151,7 +151,6 @@ export function DrillsPage({ first }: { first: readonly ListedDrill[] }) {
           drill={editing === 'new' ? null : plainDrill(editing)}
           onClose={() => setEditing(null)}
           onSaved={(saved) => {
-            setEditing(null);
             toast.success(t('Saved: {saved}', { saved: saved.name }));
             void again();
           }}

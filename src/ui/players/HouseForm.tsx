@@ -11,6 +11,7 @@ import { readHouse, type House } from '@/core/lesson/players/house';
 import { FormFoot } from '../kit/FormFoot';
 import { UNIT_CHOICES } from '../kit/units';
 import { Overlay, type Closable } from '../kit/Overlay';
+import { useClosing } from '../kit/useClosing';
 import { ask, saidOf } from '../server/client';
 import { SKILL_WORDS, HAND_WORDS } from '@/core/tell/words/player';
 import { checked } from '../kit/checked';
@@ -48,6 +49,7 @@ function cautionOptions(stands: number): (readonly [string, string])[] {
 
 /** What the academy takes for granted: its name, new players, units, caution, the schools of the house. */
 export function HouseForm({ house, onSaved, onClose }: HouseFormProps) {
+  const close = useClosing(onClose);
   const [refused, setRefused] = useState<string | null>(null);
   const { register, handleSubmit, formState } = useForm<HouseTexts>({
     defaultValues: { ...house, caution: String(house.caution ?? DEFAULT_CAUTION) },
@@ -59,6 +61,7 @@ export function HouseForm({ house, onSaved, onClose }: HouseFormProps) {
     if (answered.kind !== 'ok') return setRefused(saidOf(answered));
     toast.success(t('The academy’s settings are saved.'));
     onSaved(answered.body);
+    close();
   });
   return (
     <Overlay title={t('The academy')} shape="middle" onClose={onClose}>

@@ -7,6 +7,7 @@ import { BODY_CAUTIONS, HANDS, SKILLS, USUAL_MISSES } from '@/core/ground/player
 import { readPlayerRecord, type PlayerRecord } from '@/core/lesson/players/record';
 import { FormFoot } from '../kit/FormFoot';
 import { Overlay, type Closable } from '../kit/Overlay';
+import { useClosing } from '../kit/useClosing';
 import { SKILL_WORDS, BODY_WORDS, HAND_WORDS, MISS_NAMES } from '@/core/tell/words/player';
 import { BagFields } from './BagFields';
 import { SchoolChecks } from './SchoolChecks';
@@ -28,6 +29,7 @@ const clubNames = (bag: readonly { name: string }[]): [string, string][] =>
 /** Everything about a player that is typed: who it is, habits, cautions, schools, clubs. */
 export function PlayerForm({ title, record, onSave, onClose }: PlayerFormProps) {
   const units = useUnits();
+  const close = useClosing(onClose);
   const [refused, setRefused] = useState<string | null>(null);
   const { register, control, handleSubmit, formState } = useForm<PlayerFormValues>({
     defaultValues: toForm(record, units),
@@ -39,7 +41,7 @@ export function PlayerForm({ title, record, onSave, onClose }: PlayerFormProps) 
   const submit = handleSubmit(async (values) => {
     const fault = await onSave(readPlayerRecord(fromForm(values, units)));
     setRefused(fault);
-    if (fault === null) onClose();
+    if (fault === null) close();
   });
 
   return (

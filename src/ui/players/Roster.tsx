@@ -162,7 +162,6 @@ export function Roster(props: RosterProps) {
           onSaved={(saved) => {
             setHouse(saved);
             router.refresh();
-            setSettings(false);
           }}
         />
       )}

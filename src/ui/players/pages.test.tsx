@@ -1,5 +1,6 @@
 import { act, render, renderHook, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
+import { useState } from 'react';
 import { aRecord } from '@/core/testing/records';
 import type { PlayerRecord } from '@/core/lesson/players/record';
 import {
@@ -117,6 +118,34 @@ describe('a player’s form', () => {
     await user.click(save());
     expect(await screen.findByText('The server does not answer.')).toBeVisible();
     expect(onClose).not.toHaveBeenCalled();
+  });
+
+  test('that was closed before the answer came closes no form that is open by then', async () => {
+    const answer = held<string | null>();
+    function Page() {
+      const [open, setOpen] = useState<string | null>('Ada');
+      return (
+        <>
+          <button onClick={() => setOpen('Bo')}>next</button>
+          {open !== null && (
+            <PlayerForm
+              title={open}
+              record={ADA}
+              onClose={() => setOpen(null)}
+              onSave={() => answer.promise}
+            />
+          )}
+        </>
+      );
+    }
+    const user = userEvent.setup({ pointerEventsCheck: 0 });
+    render(<Page />);
+    await user.click(screen.getByRole('button', { name: 'Save' }));
+    await user.keyboard('{Escape}');
+    expect(screen.queryByRole('dialog')).toBeNull();
+    await user.click(screen.getByText('next'));
+    await act(async () => answer.settle(null));
+    expect(screen.getByRole('dialog', { name: 'Bo' })).toBeVisible();
   });
 });
 

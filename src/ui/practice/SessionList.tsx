@@ -111,7 +111,7 @@ export function SessionList(props: SessionListProps) {
                 nameOf={nameOf}
                 onResults={async (added) => {
                   const saved = await onResults(added);
-                  if (saved) setLogging(null);
+                  if (saved) setLogging((now) => (now === day ? null : now));
                   return saved;
                 }}
               />

@@ -3,6 +3,7 @@
 import { t } from '@/core/ground/language/t';
 import { Dialog } from 'radix-ui';
 import { Overlay, type Closable } from '../../kit/Overlay';
+import { useClosing } from '../../kit/useClosing';
 import { useLine } from '../../kit/useLine';
 
 interface KeepDialogProps extends Closable {
@@ -13,10 +14,11 @@ interface KeepDialogProps extends Closable {
 
 /** Asks for a name and keeps the reading. */
 export function KeepDialog({ onClose, suggestion, onKeep }: KeepDialogProps) {
+  const close = useClosing(onClose);
   const { input, submit, fault, busy } = useLine(
     async (name) => {
       const problem = await onKeep(name.trim());
-      if (problem === null) onClose();
+      if (problem === null) close();
       return problem;
     },
     { start: suggestion },
