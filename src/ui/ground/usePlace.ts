@@ -31,6 +31,9 @@ export function usePlace(stored: StoredPlace) {
   const [again, setAgain] = useState(0);
   const version = useRef(stored.version);
   const [saved, setSaved] = useState(stored.place);
+  // One request after the other: each names the version that the one before it made.
+  const turn = useRef<Promise<void>>(Promise.resolve());
+  const latest = useRef(stored.place);
 
   useEffect(() => {
     // After the first paint: the server knows nothing of this tab.
@@ -43,10 +46,14 @@ export function usePlace(stored: StoredPlace) {
   }, [id, set]);
 
   useEffect(() => {
+    latest.current = place;
     if (place === saved) return;
     sessionStorage.setItem(keyOf(id), JSON.stringify({ place, version: version.current }));
-    const timer = setTimeout(() => void save(), REST_MS);
+    const timer = setTimeout(() => {
+      turn.current = turn.current.then(save);
+    }, REST_MS);
     const save = async (): Promise<void> => {
+      if (latest.current !== place) return;
       try {
         readPlace(place);
       } catch (error) {

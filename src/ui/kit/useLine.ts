@@ -2,6 +2,7 @@
 
 import { useController, useForm } from 'react-hook-form';
 import { FaultyInput } from '@/core/tell/format/fault';
+import { typedSince } from './takeSaved';
 import { useKeptForm } from './useKeptForm';
 
 /** Takes a line over; gives back what is wrong with it, or null. May throw FaultyInput. */
@@ -13,17 +14,19 @@ interface LineOptions {
   keptAs?: string | null;
 }
 
-/** A form of one line: what was typed stays, with what is wrong with it, until it is taken; then it is empty again. */
+/** A form of one line: what was typed stays, with what is wrong with it, until it is taken; then it is empty again, but for what was typed behind it meanwhile. */
 export function useLine(take: Take, { start = '', keptAs = null }: LineOptions = {}) {
   const form = useForm({ defaultValues: { line: start } });
   const letGo = useKeptForm(keptAs, form);
-  const { handleSubmit, reset, setError, setValue, control, formState } = form;
+  const { handleSubmit, reset, getValues, setError, setValue, control, formState } = form;
   const { field } = useController({ control, name: 'line' });
   const submit = handleSubmit(async ({ line }) => {
     const fault = await faultOf(take, line);
     if (fault !== null) return setError('line', { message: fault });
+    const since = typedSince(getValues('line'), line);
     reset({ line: '' });
     letGo();
+    if (since !== '') setValue('line', since, { shouldDirty: true });
   });
   return {
     text: field.value,

@@ -18,6 +18,7 @@ import { FaultPanel } from './FaultPanel';
 import { LearnPanel } from '../learning/LearnPanel';
 import { StatsView } from './StatsView';
 import { Pick, Prose } from '../kit/fields';
+import { sentOf, takeSaved } from '../kit/takeSaved';
 import { useKeptForm } from '../kit/useKeptForm';
 import { isDone } from '../server/said';
 import type { RosterPlayer } from '@/core/lesson/players/player';
@@ -53,7 +54,7 @@ export function ReviewPage(props: ReviewPageProps) {
   // Who was there alone has one homework; of several each has what is for everyone, and an own one.
   const alone = lesson.plan.players.length === 1;
   const drills = alone ? 'homework' : (`own.${playerId}` as const);
-  const { register, getValues, setValue, reset, formState } = form;
+  const { register, getValues, setValue, formState } = form;
   const letGo = useKeptForm(`mellow-review/${lesson.id}`, form);
   const changed = formState.isDirty;
   const write = (field: 'summary' | typeof drills, text: string): void =>
@@ -103,7 +104,7 @@ export function ReviewPage(props: ReviewPageProps) {
     write('summary', summaryWords(lesson.plan.place, reports, units));
   };
   const close = async (next: boolean): Promise<void> => {
-    const prose = getValues();
+    const prose = sentOf(form);
     const { own, ...shared } = prose;
     const answered = await ask(`/api/lessons/${lesson.id}/close`, 'POST', {
       ...shared,
@@ -111,9 +112,7 @@ export function ReviewPage(props: ReviewPageProps) {
       closed: next,
     });
     if (!isDone(answered)) return;
-    // In this order: setting back is a change of the form, which would be kept again.
-    reset(prose);
-    letGo();
+    takeSaved(form, prose, prose, letGo);
     setClosed(next);
     toast.success(next ? t('The lesson is closed.') : t('Saved. The lesson stays open.'));
   };

@@ -10,6 +10,7 @@ import { Alert } from '../kit/Alert';
 import { checked } from '../kit/checked';
 import { TextInput } from '../kit/fields';
 import { numberOrText } from './playerForm';
+import { takeSaved } from '../kit/takeSaved';
 import { ask, bodyOf, saidOf } from '../server/client';
 
 interface ContactTexts {
@@ -48,16 +49,17 @@ export function ContactDetails({ playerId }: { playerId: string }) {
 
 function ContactForm({ playerId, known }: { playerId: string; known: Contact }) {
   const cache = useQueryClient();
-  const { register, handleSubmit, setError, reset, formState } = useForm<ContactTexts>({
+  const form = useForm<ContactTexts>({
     defaultValues: { birth_year: String(known.birth_year ?? ''), contact: known.contact ?? '' },
     resolver: checked((typed) => readContact(contactFrom(typed))),
   });
+  const { register, handleSubmit, setError, formState } = form;
   const { errors, isDirty, isSubmitting } = formState;
   const submit = handleSubmit(async (typed) => {
     const answered = await ask<Contact>(contactAt(playerId), 'PUT', contactFrom(typed));
     if (answered.kind !== 'ok') return setError('root', { message: saidOf(answered) });
     cache.setQueryData(contactKey(playerId), answered.body);
-    reset(typed);
+    takeSaved(form, typed, typed);
     toast.success(t('Saved.'));
   });
   return (

@@ -16,11 +16,11 @@ import { PracticeNav } from '../frame/PracticeNav';
 import { TopBar } from '../frame/TopBar';
 import { Alert } from '../kit/Alert';
 import { useUnits } from '../kit/units';
-import { ask, saidOf } from '../server/client';
 import { SceneAnswer } from './SceneAnswer';
 import { SceneDrawing } from './SceneDrawing';
 import { SceneForm } from './SceneForm';
 import { useEyeAnswer } from './useEyeAnswer';
+import { useEyeResults } from './useEyeResults';
 
 interface EyePageProps {
   player: RosterPlayer;
@@ -38,12 +38,11 @@ interface EyePageProps {
 export function EyePage({ player, house, before, seed, now, round }: EyePageProps) {
   const units = useUnits();
   const housed = useMemo(() => inHouse(player, house), [player, house]);
-  const [results, setResults] = useState(before);
+  const { results, add, fault, sendAgain } = useEyeResults(before);
   const [scene, setScene] = useState<Scene>(() =>
     round ? round[0]! : nextScene(before, now, seed),
   );
   const [answer, setAnswer] = useState<EyeAnswer | null>(null);
-  const [fault, setFault] = useState<string | null>(null);
   const { revealed, none, fault: failed } = useEyeAnswer(housed, scene, answer, units);
   // A scene that nothing gets out of at the flag is one of the round, and teaches nothing.
   const [done, setDone] = useState(0);
@@ -54,7 +53,7 @@ export function EyePage({ player, house, before, seed, now, round }: EyePageProp
   useEffect(() => {
     if (!answer || !revealed || saved.current.has(answer)) return;
     saved.current.add(answer);
-    const result: EyeResult = {
+    add({
       id: uuid(),
       player: player.id,
       seed: scene.seed,
@@ -64,13 +63,9 @@ export function EyePage({ player, house, before, seed, now, round }: EyePageProp
       answer,
       right: revealed.right,
       lost: Math.round(revealed.lost * 1000) / 1000,
-    };
-    setResults((known) => [...known, result]);
-    next.current?.focus();
-    void ask('/api/eye', 'POST', result).then((answered) => {
-      setFault(answered.kind === 'ok' ? null : saidOf(answered));
     });
-  }, [answer, revealed, player, scene]);
+    next.current?.focus();
+  }, [answer, revealed, player, scene, add]);
 
   const goOn = (): void => {
     setAnswer(null);
@@ -98,7 +93,14 @@ export function EyePage({ player, house, before, seed, now, round }: EyePageProp
           </p>
           <PracticeNav part="The eye" />
         </header>
-        {fault && <Alert className="mt-2">{t('Not saved: {fault}', { fault })}</Alert>}
+        {fault && (
+          <Alert className="mt-2">
+            {t('Not saved: {fault}', { fault })}{' '}
+            <button type="button" className="min-h-11 underline" onClick={sendAgain}>
+              {t('Save again')}
+            </button>
+          </Alert>
+        )}
         {done >= scenes ? (
           <Summary results={results.slice(before.length)} all={results} player={player} />
         ) : (

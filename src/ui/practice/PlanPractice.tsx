@@ -23,6 +23,7 @@ import { TopBar } from '../frame/TopBar';
 import { Alert } from '../kit/Alert';
 import { checked, faultsIn } from '../kit/checked';
 import { Choice, Prose, TextInput } from '../kit/fields';
+import { sentOf, takeSaved } from '../kit/takeSaved';
 import { useKeptForm } from '../kit/useKeptForm';
 import { ask, askWithText, saidOf } from '../server/client';
 import { isDone, remove } from '../server/said';
@@ -59,7 +60,7 @@ export function PlanPractice(props: PlanPracticeProps) {
     defaultValues: props.first,
     resolver: checked<Homework>((typed) => readHomework(typed, stored ? undefined : today)),
   });
-  const { register, control, handleSubmit, setValue, setError, reset, formState } = form;
+  const { register, control, handleSubmit, setValue, setError, formState } = form;
   const letGo = useKeptForm(`mellow-practice/${id}`, form);
   const typed = useWatch({ control }) as Homework;
   const { errors, isDirty, isSubmitting, isSubmitted } = formState;
@@ -79,11 +80,10 @@ export function PlanPractice(props: PlanPracticeProps) {
   }, [stored, typed.zone, setValue]);
 
   const save = handleSubmit(async (plan) => {
+    const sent = sentOf(form);
     const answered = await ask<StoredHomework>(`/api/practice/${id}`, 'PUT', plan);
     if (answered.kind !== 'ok') return setError('root', { message: saidOf(answered) });
-    // In this order: setting back is a change of the form, which would be kept again.
-    reset(answered.body.plan);
-    letGo();
+    takeSaved(form, sent, answered.body.plan, letGo);
     setStored(answered.body);
     toast.success(t('Plan saved.'));
   });

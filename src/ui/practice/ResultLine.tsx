@@ -7,6 +7,7 @@ import type { NamedDrill } from '@/core/lesson/drills/drill';
 import { readResultLine, type DrillResult } from '@/core/lesson/homework/result';
 import { Alert } from '../kit/Alert';
 import { FileButton } from '../kit/FileButton';
+import { typedSince } from '../kit/takeSaved';
 
 interface ResultLineProps {
   /** Drills that may be meant. */
@@ -25,7 +26,8 @@ export function ResultLine({ drills, today, onResults, onCsv }: ResultLineProps)
     try {
       const said = readResultLine(line, drills);
       setFault(null);
-      if (await onResults([{ ...said, day: today }])) setLine('');
+      const isSaved = await onResults([{ ...said, day: today }]);
+      if (isSaved) setLine((now) => typedSince(now, line));
     } catch (error) {
       if (!(error instanceof FaultyInput)) throw error;
       setFault(error.faults.map(({ message }) => message).join('; '));

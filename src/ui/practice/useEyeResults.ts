@@ -1,0 +1,37 @@
+'use client';
+
+import { useCallback, useRef, useState } from 'react';
+import type { EyeResult } from '@/core/lesson/eye/answer';
+import { ask, mayComeBack, saidOf } from '../server/client';
+
+/** Scenes that were answered, each saved in its turn; those that could not be are sent again with the next, or when that is wanted. */
+export function useEyeResults(before: readonly EyeResult[]) {
+  const [results, setResults] = useState(before);
+  const [fault, setFault] = useState<string | null>(null);
+  const waiting = useRef<EyeResult[]>([]);
+  const turn = useRef<Promise<void>>(Promise.resolve());
+
+  const send = useCallback((): void => {
+    turn.current = turn.current.then(async () => {
+      let refused: string | null = null;
+      for (const result of [...waiting.current]) {
+        const answered = await ask('/api/eye', 'POST', result);
+        if (answered.kind !== 'ok') refused = saidOf(answered);
+        if (answered.kind !== 'ok' && mayComeBack(answered)) break;
+        waiting.current = waiting.current.filter((each) => each !== result);
+      }
+      setFault(refused);
+    });
+  }, []);
+
+  const add = useCallback(
+    (result: EyeResult): void => {
+      setResults((known) => [...known, result]);
+      waiting.current.push(result);
+      send();
+    },
+    [send],
+  );
+
+  return { results, add, fault, sendAgain: send };
+}
