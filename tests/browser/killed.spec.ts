@@ -31,6 +31,9 @@ test('a server that is killed between two balls loses neither', async ({ page })
     await expect(page.getByText(/11 balls, 10 planned · all balls saved/)).toBeVisible();
 
     await page.locator('html[data-kept-for-later]').waitFor({ state: 'attached' });
+    // What the browser happens to remember of its own is not relied on.
+    const browser = await page.context().newCDPSession(page);
+    await browser.send('Network.clearBrowserCache');
     const dead = new Promise((resolve) => server!.once('close', resolve));
     server.kill('SIGKILL');
     await dead;

@@ -322,7 +322,7 @@ test('two devices see each other’s balls', async ({ page, context }) => {
   await other.getByLabel('Quick entry').fill('c12 good');
   await other.keyboard.press('Enter');
   await page.bringToFront();
-  await expect(page.getByText(/^1\. carried 12\syd, good/)).toBeVisible();
+  await expect(page.getByText(/^1\. carried 12\syd, good$/)).toBeVisible();
 
   // Changed there, and taken away there: seen here without a reload.
   const [ball] = await ballsOf(page, lesson);

@@ -314,8 +314,9 @@ test('a handicap is in the form; year of birth and contact are on the player’s
   await page.getByRole('button', { name: 'Save contact' }).click();
   await expect(page.getByText('Year of birth must be a whole number')).toBeVisible();
   await page.getByLabel('Year of birth', { exact: true }).fill('2012');
+  const saved = page.waitForResponse((r) => r.request().method() === 'PUT' && r.ok());
   await page.getByRole('button', { name: 'Save contact' }).click();
-  await expect(page.getByText('Saved.').last()).toBeVisible();
+  await saved;
   await page.reload();
   await page.getByText('Year of birth and contact').click();
   await expect(page.getByLabel('Year of birth', { exact: true })).toHaveValue('2012');

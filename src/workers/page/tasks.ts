@@ -4,6 +4,7 @@ import { groundTasks } from './ground';
 import type { Job } from './job';
 import { learningTasks } from './learning';
 import { practiceTasks } from './practice';
+import { scriptTasks } from './scripts';
 
 /** Everything that a thread of the page works out. */
 export const TASKS = {
@@ -12,6 +13,7 @@ export const TASKS = {
   ...learningTasks,
   ...practiceTasks,
   ...groundTasks,
+  ...scriptTasks,
 };
 
 export type TaskName = keyof typeof TASKS;
