@@ -16,7 +16,7 @@ import { checked } from '../kit/checked';
 import { Choice, TextInput } from '../kit/fields';
 import { FormFoot } from '../kit/FormFoot';
 import { Overlay, type Closable } from '../kit/Overlay';
-import { useClosing } from '../kit/useClosing';
+import { useClosing } from '../kit/closing';
 import { ask, saidOf } from '../server/client';
 import { PassphraseInput } from './PassphraseInput';
 

@@ -7,7 +7,7 @@ import { readPassphrase, type ListedAccount } from '@/core/lesson/coaches/accoun
 import { checked } from '../kit/checked';
 import { FormFoot } from '../kit/FormFoot';
 import { Overlay, type Closable } from '../kit/Overlay';
-import { useClosing } from '../kit/useClosing';
+import { useClosing } from '../kit/closing';
 import { ask, saidOf } from '../server/client';
 import { PassphraseInput } from './PassphraseInput';
 

@@ -44,6 +44,7 @@ import { useFollowing } from './state/useFollowing';
 import { Alert } from '../kit/Alert';
 import { partsFromGround, type GroundPart } from '@/core/place/sight/origin';
 import { GroundNote, type DeskGround } from './sentence/GroundNote';
+import { closing } from '../kit/closing';
 import { useHistory } from '../kit/useHistory';
 
 interface DeskProps {
@@ -301,7 +302,7 @@ export function Desk(props: DeskProps) {
       />
       <DeskOverlays
         which={sheetOpen}
-        onClosed={(which) => setSheetOpen((now) => (now === which ? null : now))}
+        onClosed={(which) => setSheetOpen(closing(which))}
         player={player}
         reading={reading}
         onReading={setReading}

@@ -22,7 +22,7 @@ import { Choice, Prose, TextInput } from '../kit/fields';
 import { IconButton } from '../kit/IconButton';
 import { FormFoot } from '../kit/FormFoot';
 import { Overlay, type Closable } from '../kit/Overlay';
-import { useClosing } from '../kit/useClosing';
+import { useClosing } from '../kit/closing';
 import { useUnits } from '../kit/units';
 import { ask, saidOf } from '../server/client';
 import { DrillDrawing } from './DrillDrawing';

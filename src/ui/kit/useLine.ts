@@ -14,7 +14,10 @@ interface LineOptions {
   keptAs?: string | null;
 }
 
-/** A form of one line: what was typed stays, with what is wrong with it, until it is taken; then it is empty again, but for what was typed behind it meanwhile. */
+/**
+ * A form of one line: what was typed stays, with what is wrong with it, until it is taken; then it is empty again, but for what was
+ * typed behind it meanwhile.
+ */
 export function useLine(take: Take, { start = '', keptAs = null }: LineOptions = {}) {
   const form = useForm({ defaultValues: { line: start } });
   const letGo = useKeptForm(keptAs, form);

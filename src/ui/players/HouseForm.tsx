@@ -11,7 +11,7 @@ import { readHouse, type House } from '@/core/lesson/players/house';
 import { FormFoot } from '../kit/FormFoot';
 import { UNIT_CHOICES } from '../kit/units';
 import { Overlay, type Closable } from '../kit/Overlay';
-import { useClosing } from '../kit/useClosing';
+import { useClosing } from '../kit/closing';
 import { ask, saidOf } from '../server/client';
 import { SKILL_WORDS, HAND_WORDS } from '@/core/tell/words/player';
 import { checked } from '../kit/checked';

@@ -7,7 +7,7 @@ import { BODY_CAUTIONS, HANDS, SKILLS, USUAL_MISSES } from '@/core/ground/player
 import { readPlayerRecord, type PlayerRecord } from '@/core/lesson/players/record';
 import { FormFoot } from '../kit/FormFoot';
 import { Overlay, type Closable } from '../kit/Overlay';
-import { useClosing } from '../kit/useClosing';
+import { useClosing } from '../kit/closing';
 import { SKILL_WORDS, BODY_WORDS, HAND_WORDS, MISS_NAMES } from '@/core/tell/words/player';
 import { BagFields } from './BagFields';
 import { SchoolChecks } from './SchoolChecks';

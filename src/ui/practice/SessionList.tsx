@@ -9,6 +9,7 @@ import type { DrillResult } from '@/core/lesson/homework/result';
 import type { Session } from '@/core/lesson/homework/sessions';
 import { sayWeekday } from '../kit/day';
 import { IconButton } from '../kit/IconButton';
+import { closing } from '../kit/closing';
 import { ResultForm } from './ResultForm';
 
 interface SessionListProps {
@@ -111,7 +112,7 @@ export function SessionList(props: SessionListProps) {
                 nameOf={nameOf}
                 onResults={async (added) => {
                   const saved = await onResults(added);
-                  if (saved) setLogging((now) => (now === day ? null : now));
+                  if (saved) setLogging(closing(day));
                   return saved;
                 }}
               />

@@ -3,7 +3,7 @@
 import { t } from '@/core/ground/language/t';
 import { Dialog } from 'radix-ui';
 import { Overlay, type Closable } from '../../kit/Overlay';
-import { useClosing } from '../../kit/useClosing';
+import { useClosing } from '../../kit/closing';
 import { useLine } from '../../kit/useLine';
 
 interface KeepDialogProps extends Closable {

@@ -36,6 +36,7 @@ import {
 import { MoreTokens } from './MoreTokens';
 import { TOKENS, type TokenName } from './tokens';
 import type { RosterPlayer } from '@/core/lesson/players/player';
+import { closing } from '../../kit/closing';
 import { useUnits } from '../../kit/units';
 
 interface SentenceProps {
@@ -57,12 +58,6 @@ interface SentenceProps {
   /** Where the call changes in a factor; null while that is being looked for. */
   thresholdsOf: (factor: FactorName) => readonly Threshold[] | null | undefined;
 }
-
-/** A word's panel closes itself alone: another may have been opened meanwhile. */
-const closing =
-  (name: TokenName) =>
-  (now: TokenName | null): TokenName | null =>
-    now === name ? null : now;
 
 /** The situation as one spoken sentence whose underlined words are the controls. */
 export function Sentence(props: SentenceProps) {
