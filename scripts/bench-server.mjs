@@ -13,7 +13,12 @@ const SENT = 600;
 /** Balls of each coach before anything is measured: a server that was just started is compiling itself. */
 const WARM = 200;
 /** What docs/server.md advises: files of the log are kept to be used again instead of being made. */
-const SETTINGS = { min_wal_size: '1GB', max_wal_size: '4GB', wal_compression: 'on' };
+const SETTINGS = {
+  autovacuum: 'on',
+  min_wal_size: '1GB',
+  max_wal_size: '4GB',
+  wal_compression: 'on',
+};
 const DEVICES = 40;
 const WATCHED = 30;
 const FULL = '00000000-0000-4000-8900-000000000000';

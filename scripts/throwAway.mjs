@@ -69,7 +69,8 @@ export async function throwAwayServer(settings = {}) {
     { ...who, cwd: folder, encoding: 'utf8' },
   );
   if (made.status !== 0) throw new Error(`no database server was made: ${made.stderr}`);
-  const all = { listen_addresses: '', max_connections: 200, ...settings };
+  // What sweeps up by itself is not the role's to end: a database that it is in could not be taken away.
+  const all = { listen_addresses: '', max_connections: 200, autovacuum: 'off', ...settings };
   const server = spawn(
     `${bin}/postgres`,
     [
