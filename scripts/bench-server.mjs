@@ -12,7 +12,7 @@ const PHASES = [0.11, 0.73, 0.42, 0.97, 0.05, 0.58, 0.31, 0.66];
 const SENT = 600;
 /** Balls of each coach before anything is measured: a server that was just started is compiling itself. */
 const WARM = 200;
-/** What docs/server.md advises: files of the log are kept to be used again instead of being made. */
+/** A server as it is usually run, and what docs/server.md advises: files of the log are kept to be used again instead of being made. */
 const SETTINGS = {
   autovacuum: 'on',
   min_wal_size: '1GB',

@@ -6,6 +6,7 @@ import { readPlace, type Place } from '@/core/place/record/place';
 import type { StoredPlace } from '@/core/place/record/stored';
 import { keptIn } from '../kit/useKept';
 import { useHistory } from '../kit/useHistory';
+import { useTurn } from '../kit/useTurn';
 import { ask, saidOf } from '../server/client';
 
 /** How a place stands with the server. */
@@ -32,7 +33,7 @@ export function usePlace(stored: StoredPlace) {
   const version = useRef(stored.version);
   const [saved, setSaved] = useState(stored.place);
   // One request after the other: each names the version that the one before it made.
-  const turn = useRef<Promise<void>>(Promise.resolve());
+  const inTurn = useTurn();
   const latest = useRef(stored.place);
 
   useEffect(() => {
@@ -49,9 +50,7 @@ export function usePlace(stored: StoredPlace) {
     latest.current = place;
     if (place === saved) return;
     sessionStorage.setItem(keyOf(id), JSON.stringify({ place, version: version.current }));
-    const timer = setTimeout(() => {
-      turn.current = turn.current.then(save);
-    }, REST_MS);
+    const timer = setTimeout(() => void inTurn(save), REST_MS);
     const save = async (): Promise<void> => {
       if (latest.current !== place) return;
       try {
@@ -76,7 +75,7 @@ export function usePlace(stored: StoredPlace) {
       setSaving({ state: 'unsaved', why: saidOf(reply) });
     };
     return () => clearTimeout(timer);
-  }, [id, place, saved, again]);
+  }, [id, place, saved, again, inTurn]);
 
   return {
     place,

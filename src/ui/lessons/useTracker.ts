@@ -1,9 +1,10 @@
 'use client';
 
 import { t } from '@/core/ground/language/t';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useState } from 'react';
 import type { TrackerAim } from '@/core/lesson/tracker/aim';
-import { ask, saidOf, type Replied } from '../server/client';
+import { useTurn } from '../kit/useTurn';
+import { ask, saidOf } from '../server/client';
 
 /** A lesson's word that it listens is said again this often; the server takes it as gone after three minutes. */
 const AGAIN_MS = 60_000;
@@ -22,18 +23,13 @@ export function useTracker(aim: TrackerAim | null) {
   const [on, setOn] = useState(false);
   const [fault, setFault] = useState<string | null>(null);
   // One request after the other: a word to stop must not overtake or be overtaken.
-  const turn = useRef<Promise<unknown>>(Promise.resolve());
+  const inTurn = useTurn();
   const wanted = on && aim ? JSON.stringify(aim) : null;
   useEffect(() => {
     if (wanted === null) return;
     let stale = false;
     const { lesson, player, station } = JSON.parse(wanted) as TrackerAim;
     const whose = `${AIM}?${new URLSearchParams({ lesson, player, station: String(station) })}`;
-    const inTurn = <T>(work: () => Promise<Replied<T>>): Promise<Replied<T>> => {
-      const next = turn.current.then(work);
-      turn.current = next;
-      return next;
-    };
     const say = async (): Promise<void> => {
       const answered = await inTurn(() => ask<TrackerState>(AIM, 'PUT', JSON.parse(wanted)));
       if (!stale) setFault(answered.kind === 'ok' ? null : saidOf(answered));
@@ -58,6 +54,6 @@ export function useTracker(aim: TrackerAim | null) {
       // Until the next call is known a ball belongs to nobody.
       void inTurn(() => ask(whose, 'DELETE'));
     };
-  }, [wanted]);
+  }, [wanted, inTurn]);
   return { on, setOn, fault };
 }

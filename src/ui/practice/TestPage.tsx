@@ -12,6 +12,7 @@ import { Alert } from '../kit/Alert';
 import { CommandHints, useCommands, type Command } from '../kit/commands';
 import { sayDay } from '../kit/day';
 import { useUnits } from '../kit/units';
+import { useTurn } from '../kit/useTurn';
 import { ask, saidOf } from '../server/client';
 import { remove } from '../server/said';
 import { TestResult } from './TestResult';
@@ -30,7 +31,7 @@ export function TestPage({ id, stored, others }: TestPageProps) {
   const [test, setTest] = useState(stored.test);
   const [fault, setFault] = useState<string | null>(null);
   const newest = useRef(stored.test);
-  const queue = useRef(Promise.resolve());
+  const inTurn = useTurn();
   const { hits, balls, stations } = test;
   const whole = hits.length === balls;
   const station = stationOf(Math.min(hits.length, balls - 1), balls);
@@ -40,7 +41,7 @@ export function TestPage({ id, stored, others }: TestPageProps) {
     setTest(next);
     newest.current = next;
     // One after another: an answer that comes late says nothing of what was tapped since.
-    queue.current = queue.current.then(async () => {
+    void inTurn(async () => {
       if (newest.current !== next) return;
       const answered = await ask<StoredTest>(`/api/tests/${id}`, 'PUT', next);
       if (newest.current === next) setFault(answered.kind === 'ok' ? null : saidOf(answered));

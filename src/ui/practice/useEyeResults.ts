@@ -2,6 +2,7 @@
 
 import { useCallback, useRef, useState } from 'react';
 import type { EyeResult } from '@/core/lesson/eye/answer';
+import { useTurn } from '../kit/useTurn';
 import { ask, mayComeBack, saidOf } from '../server/client';
 
 /** Scenes that were answered, each saved in its turn; those that could not be are sent again with the next, or when that is wanted. */
@@ -9,10 +10,10 @@ export function useEyeResults(before: readonly EyeResult[]) {
   const [results, setResults] = useState(before);
   const [fault, setFault] = useState<string | null>(null);
   const waiting = useRef<EyeResult[]>([]);
-  const turn = useRef<Promise<void>>(Promise.resolve());
+  const inTurn = useTurn();
 
   const send = useCallback((): void => {
-    turn.current = turn.current.then(async () => {
+    void inTurn(async () => {
       let refused: string | null = null;
       for (const result of [...waiting.current]) {
         const answered = await ask('/api/eye', 'POST', result);
@@ -22,7 +23,7 @@ export function useEyeResults(before: readonly EyeResult[]) {
       }
       setFault(refused);
     });
-  }, []);
+  }, [inTurn]);
 
   const add = useCallback(
     (result: EyeResult): void => {

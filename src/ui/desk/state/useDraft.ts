@@ -2,6 +2,7 @@
 
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { DeskReading } from '@/core/tell/reading/reading';
+import { useTurn } from '../../kit/useTurn';
 import { ask } from '../../server/client';
 import { v4 as uuid } from 'uuid';
 
@@ -32,7 +33,7 @@ export function useDraft(
   const settled = useRef(opened);
   const [state, setState] = useState<DraftState>('untouched');
   // One request after the other: a draft that is let go must not be overtaken by its own saving.
-  const turn = useRef<Promise<unknown>>(Promise.resolve());
+  const inTurn = useTurn();
 
   useEffect(() => {
     if (content === settled.current || called === null) return;
@@ -46,22 +47,20 @@ export function useDraft(
       if (answered.kind === 'ok') settled.current = content;
       setState(answered.kind === 'ok' ? 'saved' : 'failed');
     };
-    const timer = setTimeout(() => {
-      turn.current = turn.current.then(save);
-    }, PAUSE_MS);
+    const timer = setTimeout(() => void inTurn(save), PAUSE_MS);
     return () => clearTimeout(timer);
-  }, [content, called]);
+  }, [content, called, inTurn]);
 
   const letGo = useCallback((): void => {
     settled.current = content;
-    turn.current = turn.current.then(async () => {
+    void inTurn(async () => {
       settled.current = content;
       setState('untouched');
       const id = draftId();
       sessionStorage.removeItem(KEY);
       await ask(`/api/drafts/${id}`, 'DELETE');
     });
-  }, [content]);
+  }, [content, inTurn]);
 
   return { state, letGo };
 }

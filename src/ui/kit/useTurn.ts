@@ -1,0 +1,13 @@
+'use client';
+
+import { useCallback, useRef } from 'react';
+
+/** Does one thing after the other: what is handed over begins once everything that was handed over before is done. */
+export function useTurn(): <T>(work: () => Promise<T>) => Promise<T> {
+  const before = useRef<Promise<unknown>>(Promise.resolve());
+  return useCallback((work) => {
+    const next = before.current.then(work);
+    before.current = next;
+    return next;
+  }, []);
+}
