@@ -1,7 +1,7 @@
 import type { Bed } from '@/core/ground/sand/bed';
 import { fly } from '@/core/model/flight/fly';
 import { NO_WIND } from '@/core/ground/situation/wind';
-import { bounceAndRun } from '@/core/model/green/bounceAndRun';
+import { bounceAndRun, turfOf } from '@/core/model/green/bounceAndRun';
 import { grassCarry, lengthFactor, referenceHeadSpeed } from '@/core/model/golfer/headSpeed';
 import type { Call } from '@/core/search/calls/call';
 import { prescribe, type Prescription } from '@/core/search/calls/prescribe';
@@ -37,6 +37,9 @@ export const club = (name: string) => BAG.find((each) => each.name === name)!;
 /** Head speed of the middle player whose full 56 goes 82 yards. */
 export const SPEED = referenceHeadSpeed(aPlayer('middle', [CLUB_56]));
 
+/** A level green of stimp 10. */
+const PLAIN_TURF = turfOf({ stimp: toMetres(10, 'ft'), slope: 0, firmness: 'medium' });
+
 /** A ball struck from level ground on to level ground. */
 export interface Ball {
   carryYd: number;
@@ -56,11 +59,7 @@ export function ballOf(setup: Setup, bed: Bed, error: SwingError = AS_MEANT): Ba
   const { landing } = flight;
   const carry = Math.hypot(landing.x, landing.y);
   const backspin = Math.hypot(launch.wx, launch.wy) * flight.spinKept;
-  const run = bounceAndRun(Math.hypot(landing.vx, landing.vy), -landing.vz, backspin, {
-    stimp: toMetres(10, 'ft'),
-    slope: 0,
-    firmness: 'medium',
-  });
+  const run = bounceAndRun(Math.hypot(landing.vx, landing.vy), -landing.vz, backspin, PLAIN_TURF);
   const grass = grassCarry(
     setup.club,
     SPEED * lengthFactor(setup.club, setup.gripDown) * setup.fraction,

@@ -19,53 +19,81 @@ export interface HeadNormals {
   soleZ: number;
 }
 
-/**
- * Rotates a vector lying in the x-z plane about the shaft by -opening (Rodrigues' formula), then about x by
- * -handleLowered, then about y by +shaftLean.
- */
-function held(
-  x: number,
-  z: number,
-  lie: number,
-  hold: Hold,
-  moreOpen: number,
-): { x: number; y: number; z: number } {
-  const c = Math.cos(hold.opening + moreOpen);
-  const s = -Math.sin(hold.opening + moreOpen);
-  const ky = Math.cos(lie);
-  const kz = Math.sin(lie);
-  const along = kz * z * (1 - c);
-  const x1 = x * c + ky * z * s;
-  const y1 = kz * x * s + ky * along;
-  const z1 = z * c - ky * x * s + kz * along;
-
-  const ch = Math.cos(hold.handleLowered);
-  const sh = Math.sin(hold.handleLowered);
-  const y2 = y1 * ch + z1 * sh;
-  const z2 = z1 * ch - y1 * sh;
-
-  const cl = Math.cos(hold.shaftLean);
-  const sl = Math.sin(hold.shaftLean);
-  return { x: x1 * cl + z2 * sl, y: y2, z: z2 * cl - x1 * sl };
+/** Sines and cosines of a club held so, which all of its swings share. */
+export interface Posture {
+  opening: number;
+  loftCos: number;
+  loftSin: number;
+  bounceCos: number;
+  bounceSin: number;
+  lieCos: number;
+  lieSin: number;
+  loweredCos: number;
+  loweredSin: number;
+  leanCos: number;
+  leanSin: number;
 }
+
+/** A vector of the head: x along its path, y towards the player's side, z up. */
+interface Vector {
+  x: number;
+  y: number;
+  z: number;
+}
+
+/**
+ * Rotates a vector lying in the x-z plane about the shaft by -opening, of which cosine and sine are c and -s (Rodrigues'
+ * formula), then about x by -handleLowered, then about y by +shaftLean.
+ */
+function held(x: number, z: number, posture: Posture, c: number, s: number): Vector {
+  const { lieCos, lieSin, loweredCos, loweredSin, leanCos, leanSin } = posture;
+  const along = lieSin * z * (1 - c);
+  const x1 = x * c + lieCos * z * s;
+  const y1 = lieSin * x * s + lieCos * along;
+  const z1 = z * c - lieCos * x * s + lieSin * along;
+  const y2 = y1 * loweredCos + z1 * loweredSin;
+  const z2 = z1 * loweredCos - y1 * loweredSin;
+  return { x: x1 * leanCos + z2 * leanSin, y: y2, z: z2 * leanCos - x1 * leanSin };
+}
+
+/** Works out what all swings of a club held so share; loft, bounce and lie in radians. */
+export const postureOf = (
+  club: { loft: number; bounce: number; lie: number },
+  hold: Hold,
+): Posture => ({
+  opening: hold.opening,
+  loftCos: Math.cos(club.loft),
+  loftSin: Math.sin(club.loft),
+  bounceCos: Math.cos(club.bounce),
+  bounceSin: Math.sin(club.bounce),
+  lieCos: Math.cos(club.lie),
+  lieSin: Math.sin(club.lie),
+  loweredCos: Math.cos(hold.handleLowered),
+  loweredSin: Math.sin(hold.handleLowered),
+  leanCos: Math.cos(hold.shaftLean),
+  leanSin: Math.sin(hold.shaftLean),
+});
 
 /**
  * Normals of face and sole of a club held so. Rigid-body rotation: to first order opening adds
  * `opening * cos(lie)` to loft and to bounce; a lower handle turns the azimuth of an opened face into loft.
  *
- * @param club loft, bounce and lie in radians
- * @param hold how it is held
  * @param moreOpen error of the face, open positive, radians
  */
-export function headNormals(
+export function normalsOf(posture: Posture, moreOpen: number): HeadNormals {
+  const c = Math.cos(posture.opening + moreOpen);
+  const s = -Math.sin(posture.opening + moreOpen);
+  const { x: faceX, y: faceY, z: faceZ } = held(posture.loftCos, posture.loftSin, posture, c, s);
+  const { x: soleX, z: soleZ } = held(posture.bounceSin, -posture.bounceCos, posture, c, s);
+  return { faceX, faceY, faceZ, soleX, soleZ };
+}
+
+/** {@link normalsOf} a club in radians for one swing. */
+export const headNormals = (
   club: { loft: number; bounce: number; lie: number },
   hold: Hold,
   moreOpen = 0,
-): HeadNormals {
-  const face = held(Math.cos(club.loft), Math.sin(club.loft), club.lie, hold, moreOpen);
-  const sole = held(Math.sin(club.bounce), -Math.cos(club.bounce), club.lie, hold, moreOpen);
-  return { faceX: face.x, faceY: face.y, faceZ: face.z, soleX: sole.x, soleZ: sole.z };
-}
+): HeadNormals => normalsOf(postureOf(club, hold), moreOpen);
 
 /**
  * Effective (dynamic) loft: elevation of the face normal, radians.

@@ -59,19 +59,21 @@ export interface SolePart {
 }
 
 /** A sole in parts, from leading to trailing edge. */
-export type SoleShape = readonly SolePart[];
+export type SoleShape = readonly [SolePart, SolePart, SolePart];
 
 /** The parts that a sole's load is summed over. */
-export const soleShape = ({ sole, camber }: Pick<Club, 'sole' | 'camber'>): SoleShape =>
-  PLACES.map((place, i) => {
-    const tilt = tiltAt(camber, place);
+export function soleShape({ sole, camber }: Pick<Club, 'sole' | 'camber'>): SoleShape {
+  const part = (i: 0 | 1 | 2): SolePart => {
+    const tilt = tiltAt(camber, PLACES[i]);
     const level = 1 / Math.hypot(1, tilt);
     return {
-      share: WEIGHTS[i]!,
-      width: WEIGHTS[i]! * sole,
-      behind: sole * place,
-      bulge: sole * bulgeAt(camber, place),
+      share: WEIGHTS[i],
+      width: WEIGHTS[i] * sole,
+      behind: sole * PLACES[i],
+      bulge: sole * bulgeAt(camber, PLACES[i]),
       level,
       steep: tilt * level,
     };
-  });
+  };
+  return [part(0), part(1), part(2)];
+}

@@ -6,8 +6,12 @@ export interface Finish {
   x: number;
   y: number;
   apex: number;
-  /** Ball's bottom over the lip's edge, m; null when it came down before the edge. */
-  lipClearance: number | null;
+  /** Ball's bottom over the lip's edge, m; -Infinity when it came down before the edge. */
+  lipClearance: number;
   /** Horizontal speed in from the landing, for the run; where it landed. */
   landing: FlightPoint;
 }
+
+/** How far a ball passed over the lip's edge, m; null when it came down before it. */
+export const clearanceOf = ({ lipClearance }: Pick<Finish, 'lipClearance'>): number | null =>
+  Number.isFinite(lipClearance) ? lipClearance : null;

@@ -1,7 +1,6 @@
-import { bisectRising } from '@/core/ground/numeric/bisect';
 import { BALL_RADIUS, GRAVITY } from '@/core/ground/ball/ball';
-import { hermite } from '@/core/ground/numeric/hermite';
-import { clamp } from '@/core/ground/numeric/soft';
+import type { Count } from '@/core/ground/numeric/count';
+import { hermite, hermiteSlope } from '@/core/ground/numeric/hermite';
 import type { Wind } from '@/core/ground/situation/wind';
 import {
   DRAG_SCALE,
@@ -41,24 +40,27 @@ export interface Flight {
   apex: number;
   /** Spin at landing over spin at the start. */
   spinKept: number;
-  /** Height above the start as the ball crosses the lip's distance, m; null when it comes down before. */
-  heightAtLip: number | null;
+  /** Height above the start as the ball crosses the lip's distance, m; -Infinity when it comes down before. */
+  heightAtLip: number;
 }
 
+/** A flight shorter than this, s of the vacuum's, goes in few steps, others in many; none takes more than the most. */
 const SHORT_FLIGHT = 2.5;
-const SHORT_STEPS = 6;
-const LONG_STEPS = 14;
-const MOST_STEPS = 80;
+const SHORT_STEPS: Count = 3;
+const LONG_STEPS: Count = 7;
+const MOST_STEPS: Count = 40;
 
 /** Share of the wind at 10 m that blows at height z over mown ground: power law of exponent 0.15. */
-function windAtHeight(z: number): number {
-  return Math.pow(Math.max(z, 0.1) / 10, 0.15);
+const windAtHeight = (z: number): number => Math.pow(Math.max(z, 0.1) / 10, 0.15);
+
+/** Acceleration of the ball, m/s^2. */
+interface Acceleration {
+  x: number;
+  y: number;
+  z: number;
 }
 
-/** Acceleration, written by {@link accelerate}; a typed array, since numbers in module variables would be boxed. */
-const acceleration = new Float64Array(3);
-
-/** Acceleration by drag, lift and gravity at height h and velocity (u, v, w), the spin vector scaled by `kept`. */
+/** Acceleration by drag, lift and gravity at height h and velocity (u, v, w); written to `out`. */
 function accelerate(
   h: number,
   u: number,
@@ -68,6 +70,7 @@ function accelerate(
   spin: number,
   kept: number,
   wind: Wind,
+  out: Acceleration,
 ): void {
   let rx = u;
   let ry = v;
@@ -80,64 +83,26 @@ function accelerate(
   const ratio = Math.min((spin * kept * BALL_RADIUS) / speed, 2);
   const turbulent = turbulentShare(speed);
   const drag = DRAG_SCALE * dragCoefficient(ratio, turbulent) * speed;
-  const lift = spin > 1e-6 ? (DRAG_SCALE * liftCoefficient(ratio, turbulent) * speed) / spin : 0;
-  acceleration[0] = -drag * rx + lift * (start.wy * w - start.wz * ry);
-  acceleration[1] = -drag * ry + lift * (start.wz * rx - start.wx * w);
-  acceleration[2] = -drag * w + lift * (start.wx * ry - start.wy * rx) - GRAVITY;
+  const lift = (DRAG_SCALE * liftCoefficient(ratio, turbulent) * speed) / Math.max(spin, 1e-6);
+  out.x = lift * (start.wy * w - start.wz * ry) - drag * rx;
+  out.y = lift * (start.wz * rx - start.wx * w) - drag * ry;
+  out.z = lift * (start.wx * ry - start.wy * rx) - drag * w - GRAVITY;
 }
 
-/** State of the ball: x, y, z, vx, vy, vz. */
-type State = Float64Array;
+/** Scratch of {@link fly}: nothing here runs twice at once, and flights are many. */
+const one: Acceleration = { x: 0, y: 0, z: 0 };
+const two: Acceleration = { x: 0, y: 0, z: 0 };
+const three: Acceleration = { x: 0, y: 0, z: 0 };
+const four: Acceleration = { x: 0, y: 0, z: 0 };
 
-/** One classical fourth-order Runge-Kutta step of the state. */
-function step(s: State, start: FlightStart, spin: number, t: number, dt: number, wind: Wind): void {
-  const a = acceleration;
-  const half = dt / 2;
-  const z = s[2]!;
-  const vx = s[3]!;
-  const vy = s[4]!;
-  const vz = s[5]!;
-  const keptB = 1 - (t + half) / SPIN_DECAY;
-  accelerate(z, vx, vy, vz, start, spin, 1 - t / SPIN_DECAY, wind);
-  const ax1 = a[0]!;
-  const ay1 = a[1]!;
-  const az1 = a[2]!;
-  const vx2 = vx + half * ax1;
-  const vy2 = vy + half * ay1;
-  const vz2 = vz + half * az1;
-  accelerate(z + half * vz, vx2, vy2, vz2, start, spin, keptB, wind);
-  const ax2 = a[0]!;
-  const ay2 = a[1]!;
-  const az2 = a[2]!;
-  const vx3 = vx + half * ax2;
-  const vy3 = vy + half * ay2;
-  const vz3 = vz + half * az2;
-  accelerate(z + half * vz2, vx3, vy3, vz3, start, spin, keptB, wind);
-  const ax3 = a[0]!;
-  const ay3 = a[1]!;
-  const az3 = a[2]!;
-  const vx4 = vx + dt * ax3;
-  const vy4 = vy + dt * ay3;
-  const vz4 = vz + dt * az3;
-  accelerate(z + dt * vz3, vx4, vy4, vz4, start, spin, 1 - (t + dt) / SPIN_DECAY, wind);
-  const sixth = dt / 6;
-  s[0] = s[0]! + sixth * (vx + 2 * (vx2 + vx3) + vx4);
-  s[1] = s[1]! + sixth * (vy + 2 * (vy2 + vy3) + vy4);
-  s[2] = z + sixth * (vz + 2 * (vz2 + vz3) + vz4);
-  s[3] = vx + sixth * (ax1 + 2 * (ax2 + ax3) + a[0]!);
-  s[4] = vy + sixth * (ay1 + 2 * (ay2 + ay3) + a[1]!);
-  s[5] = vz + sixth * (az1 + 2 * (az2 + az3) + a[2]!);
-}
-
-/** State now and before the step under way; scratch, since nothing here runs twice at once and flights are many. */
-const now: State = new Float64Array(6);
-const before: State = new Float64Array(6);
-
-const NEWTON_STEPS = 5;
+const NEWTON_STEPS: Count = 3;
 
 /**
- * Share of a step at which a coordinate that is p0 at its start and p1 at its end passes `level`: Newton's method on
- * the cubic, from the chord; the curve is nearly straight there.
+ * Share of a step at which a coordinate that is p0 at its start and p1 at its end passes `level`: Newton's method on the
+ * cubic, which is nearly straight there.
+ *
+ * @param from share of the step before which it is not looked for
+ * @param guess where to look first
  */
 function crossing(
   p0: number,
@@ -146,45 +111,17 @@ function crossing(
   v1: number,
   dt: number,
   level: number,
+  from: number,
+  guess: number,
 ): number {
-  let u = p1 === p0 ? 0 : (level - p0) / (p1 - p0);
+  let u = guess;
   for (let i = 0; i < NEWTON_STEPS; i++) {
-    const rise = p1 - p0;
-    const a = dt * v0 - rise;
-    const b = rise - dt * v1;
-    const value = hermite(p0, v0, p1, v1, dt, u);
-    const slope = rise + a * (1 - u) * (1 - 3 * u) + b * u * (2 - 3 * u);
-    if (Math.abs(slope) < 1e-12) break;
-    u = clamp(u - (value - level) / slope, 0, 1);
+    const past = hermite(p0, v0, p1, v1, dt, u) - level;
+    const slope = hermiteSlope(p0, v0, p1, v1, dt, u);
+    const next = Math.min(Math.max(u - past / slope, from), 1);
+    u = Math.abs(slope) > 1e-12 ? next : u;
   }
   return u;
-}
-
-/** Coordinate `axis` at share u of the step under way. */
-function inside(axis: number, u: number, dt: number): number {
-  return hermite(before[axis]!, before[axis + 3]!, now[axis]!, now[axis + 3]!, dt, u);
-}
-
-function pointInside(u: number, t: number, dt: number): FlightPoint {
-  return {
-    t: t + u * dt,
-    x: inside(0, u, dt),
-    y: inside(1, u, dt),
-    z: inside(2, u, dt),
-    vx: before[3]! + u * (now[3]! - before[3]!),
-    vy: before[4]! + u * (now[4]! - before[4]!),
-    vz: before[5]! + u * (now[5]! - before[5]!),
-  };
-}
-
-/** Copies the state now to the state before; by hand, since a typed array's own copy costs more for six numbers. */
-function keepBefore(): void {
-  for (let i = 0; i < 6; i++) before[i] = now[i]!;
-}
-
-/** Share of the step under way at which coordinate `axis` passes `level`. */
-function crossingOf(axis: number, level: number, dt: number): number {
-  return crossing(before[axis]!, before[axis + 3]!, now[axis]!, now[axis + 3]!, dt, level);
 }
 
 /** Time aloft in a vacuum until the ball is back at height `ground`, s; the flight's steps are shares of it. */
@@ -194,8 +131,9 @@ function vacuumTime(vz: number, ground: number): number {
 }
 
 /**
- * Flight of a spinning ball through air until it comes down to height `ground`, by fourth-order Runge-Kutta
- * in a fixed number of steps of the vacuum flight time (6 for flights under 2.5 s, else 14).
+ * Flight of a spinning ball through air until it comes down to height `ground`, by the classical fourth-order Runge-Kutta
+ * method in a fixed number of steps of the vacuum flight time (3 for flights under 2.5 s, else 7), with crossings found on the
+ * cubic inside a step.
  *
  * @param start velocity and spin at the start, at the origin
  * @param ground height of the landing ground above the start, m
@@ -210,48 +148,76 @@ export function fly(
   lipAt: number,
   wind: Wind,
   trace?: FlightPoint[],
-  finer = 1,
+  finer: Count = 1,
 ): Flight {
-  now.fill(0);
-  now[3] = start.vx;
-  now[4] = start.vy;
-  now[5] = start.vz;
   const spin = Math.sqrt(start.wx * start.wx + start.wy * start.wy + start.wz * start.wz);
   const aloft = vacuumTime(start.vz, ground);
   const dt = aloft / ((aloft < SHORT_FLIGHT ? SHORT_STEPS : LONG_STEPS) * finer);
+  const half = dt / 2;
+  const sixth = dt / 6;
+  let { vx, vy, vz } = start;
+  let x = 0;
+  let y = 0;
+  let z = 0;
   let t = 0;
   let apex = 0;
-  let heightAtLip: number | null = null;
-  keepBefore();
-  trace?.push(pointInside(0, 0, dt));
-  for (let i = 0; i < MOST_STEPS * finer; i++) {
-    keepBefore();
-    step(now, start, spin, t, dt, wind);
-    if (before[5]! > 0 && now[5]! <= 0) {
-      apex = Math.max(apex, inside(2, before[5]! / (before[5]! - now[5]!), dt));
-    }
-    const down = now[5]! < 0 && now[2]! < ground;
-    // A ball that never rose to the ground's height falls back on to the sand where it came from.
-    const landed = before[2]! >= ground || apex > ground;
-    const u = down ? (landed ? landingShare(dt, ground) : 0) : 1;
-    if (lipAt > 0 && heightAtLip === null && now[0]! >= lipAt && before[0]! < lipAt) {
-      const s = crossingOf(0, lipAt, dt);
-      if (s <= u) heightAtLip = inside(2, s, dt);
-    }
-    if (down) {
-      const landing = pointInside(u, t, dt);
-      trace?.push(landing);
-      return { landed, landing, apex, spinKept: 1 - landing.t / SPIN_DECAY, heightAtLip };
-    }
-    t += dt;
-    trace?.push(pointInside(1, t - dt, dt));
-  }
-  return { landed: false, landing: pointInside(1, t - dt, dt), apex, spinKept: 0, heightAtLip };
-}
+  let heightAtLip = -Infinity;
+  let landed = false;
+  let down = false;
+  trace?.push({ t, x, y, z, vx, vy, vz });
+  for (let i = 0; i < MOST_STEPS * finer && !down; i++) {
+    const kept = 1 - t / SPIN_DECAY;
+    const keptHalf = 1 - (t + half) / SPIN_DECAY;
+    accelerate(z, vx, vy, vz, start, spin, kept, wind, one);
+    const vx2 = vx + half * one.x;
+    const vy2 = vy + half * one.y;
+    const vz2 = vz + half * one.z;
+    accelerate(z + half * vz, vx2, vy2, vz2, start, spin, keptHalf, wind, two);
+    const vx3 = vx + half * two.x;
+    const vy3 = vy + half * two.y;
+    const vz3 = vz + half * two.z;
+    accelerate(z + half * vz2, vx3, vy3, vz3, start, spin, keptHalf, wind, three);
+    const vx4 = vx + dt * three.x;
+    const vy4 = vy + dt * three.y;
+    const vz4 = vz + dt * three.z;
+    accelerate(z + dt * vz3, vx4, vy4, vz4, start, spin, 1 - (t + dt) / SPIN_DECAY, wind, four);
+    const nx = x + sixth * (vx + 2 * (vx2 + vx3) + vx4);
+    const ny = y + sixth * (vy + 2 * (vy2 + vy3) + vy4);
+    const nz = z + sixth * (vz + 2 * (vz2 + vz3) + vz4);
+    const nvx = vx + sixth * (one.x + 2 * (two.x + three.x) + four.x);
+    const nvy = vy + sixth * (one.y + 2 * (two.y + three.y) + four.y);
+    const nvz = vz + sixth * (one.z + 2 * (two.z + three.z) + four.z);
 
-/** Share of the last step at which the ball comes down to the ground: from its top on, when that is inside the step. */
-function landingShare(dt: number, ground: number): number {
-  if (before[2]! >= ground) return crossingOf(2, ground, dt);
-  const top = before[5]! / (before[5]! - now[5]!);
-  return bisectRising((share) => ground - inside(2, share, dt), top, 1, 30);
+    if (vz > 0 && nvz <= 0) apex = Math.max(apex, hermite(z, vz, nz, nvz, dt, vz / (vz - nvz)));
+    down = nvz < 0 && nz < ground;
+    // A ball that never rose to the ground's height falls back on to the sand where it came from.
+    const above = z >= ground;
+    landed = above || apex > ground;
+    let share = 1;
+    if (down) {
+      const top = Math.min(Math.max(vz / (vz - nvz), 0), 1);
+      const chord = Math.min(Math.max((ground - z) / (nz - z), 0), 1);
+      const at = crossing(z, vz, nz, nvz, dt, ground, above ? 0 : top, above ? chord : 1);
+      share = landed ? at : 0;
+    }
+    if (lipAt > 0 && nx >= lipAt && x < lipAt) {
+      const at = crossing(x, vx, nx, nvx, dt, lipAt, 0, (lipAt - x) / (nx - x));
+      if (at <= share) heightAtLip = hermite(z, vz, nz, nvz, dt, at);
+    }
+    x = hermite(x, vx, nx, nvx, dt, share);
+    y = hermite(y, vy, ny, nvy, dt, share);
+    z = hermite(z, vz, nz, nvz, dt, share);
+    vx += share * (nvx - vx);
+    vy += share * (nvy - vy);
+    vz += share * (nvz - vz);
+    t += share * dt;
+    trace?.push({ t, x, y, z, vx, vy, vz });
+  }
+  return {
+    landed: down && landed,
+    landing: { t, x, y, z, vx, vy, vz },
+    apex,
+    spinKept: down ? 1 - t / SPIN_DECAY : 0,
+    heightAtLip,
+  };
 }

@@ -37,12 +37,14 @@ export function grassCarry(club: Club, speed: number, skill: Skill): number {
     shaftLean: CLEAN_LEAN_SHARE[skill] * club.loft,
   });
   const head = {
+    mark: 0,
     depth: 0,
     forward: speed * Math.cos(GRASS_ATTACK),
     down: speed * Math.sin(GRASS_ATTACK),
     swept: 0,
     path: 0,
     stalled: false,
+    doubt: 0,
   };
   return fly(strikeBall(head, normals, UNTOUCHED, 0, club.headMass), 0, 0, NO_WIND).landing.x;
 }

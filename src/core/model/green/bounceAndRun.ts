@@ -1,7 +1,8 @@
 import { BALL_RADIUS, GRAVITY } from '@/core/ground/ball/ball';
+import type { Count } from '@/core/ground/numeric/count';
+import type { Green } from '@/core/ground/situation/green';
 import { radians } from '@/core/ground/units/angle';
 import { DENT, rollingDrag } from './surface';
-import type { Green } from '@/core/ground/situation/green';
 
 /** Tilt of the turf under a ball landing at 18.6 m/s, after Penner (2002) who takes it to grow with speed. */
 const TILT = radians(18);
@@ -9,12 +10,30 @@ const TILT_SPEED = 18.6;
 const TURF_FRICTION = 0.4;
 
 const ROLL_FROM = 0.25;
-const MOST_HOPS = 12;
+const MOST_HOPS: Count = 12;
 
 /** Restitution of turf against speed, Penner (2002): 0.51 - 0.0375 v + 0.000903 v^2 below 20 m/s, 0.12 above. */
-function restitution(v: number): number {
-  return v < 20 ? 0.51 - 0.0375 * v + 0.000903 * v * v : 0.12;
+const restitution = (v: number): number => (v < 20 ? 0.51 - 0.0375 * v + 0.000903 * v * v : 0.12);
+
+/** A green as a landing ball meets it, worked out once for all of them. */
+export interface Turf {
+  slopeCos: number;
+  slopeSin: number;
+  /** Tilt of the turf under a ball landing at {@link TILT_SPEED}, radians. */
+  tilt: number;
+  /** Deceleration of a rolling ball by the turf, and by gravity as it rolls on along the line, m/s^2. */
+  drag: number;
+  pull: number;
 }
+
+/** A green as a landing ball meets it. */
+export const turfOf = ({ slope, firmness, stimp }: Green): Turf => ({
+  slopeCos: Math.cos(slope),
+  slopeSin: Math.sin(slope),
+  tilt: TILT * DENT[firmness],
+  drag: rollingDrag(stimp),
+  pull: (5 / 7) * GRAVITY * Math.sin(slope),
+});
 
 /**
  * Distance from where a ball lands to where it stops, m, along its direction; negative when it spins back.
@@ -30,20 +49,17 @@ export function bounceAndRun(
   speedAlong: number,
   speedDown: number,
   backspin: number,
-  green: Green,
+  turf: Turf,
 ): number {
-  const cs = Math.cos(green.slope);
-  const sn = Math.sin(green.slope);
-  let along = speedAlong * cs - speedDown * sn;
-  let down = Math.max(0, speedDown * cs + speedAlong * sn);
+  const { slopeCos, slopeSin } = turf;
+  let along = speedAlong * slopeCos - speedDown * slopeSin;
+  let down = Math.max(0, speedDown * slopeCos + speedAlong * slopeSin);
   let rim = BALL_RADIUS * backspin;
   let travelled = 0;
-  const tangent = sn / cs;
-  const dent = DENT[green.firmness];
   for (let hop = 0; hop < MOST_HOPS && down > ROLL_FROM; hop++) {
     const v = Math.sqrt(along * along + down * down);
     const flat = (1.3 * Math.abs(along)) / (down + 0.3 * Math.abs(along) + 1e-9);
-    const tilt = TILT * dent * Math.sqrt((v / TILT_SPEED) * flat) * Math.sign(along);
+    const tilt = turf.tilt * Math.sqrt((v / TILT_SPEED) * flat) * Math.sign(along);
     const ct = Math.cos(tilt);
     const st = Math.sin(tilt);
     const x = along * ct - down * st;
@@ -54,21 +70,19 @@ export function bounceAndRun(
       Math.sign(slip) * Math.min(TURF_FRICTION * (1 + e) * y, (2 / 7) * Math.abs(slip));
     const x1 = x - change;
     const y1 = e * y;
+    const on = x1 * ct - y1 * st;
+    const next = Math.max(0, y1 * ct + x1 * st);
     rim -= 2.5 * change;
-    along = x1 * ct - y1 * st;
-    down = Math.max(0, y1 * ct + x1 * st);
-    travelled += (along * 2 * down) / (GRAVITY * cs);
-    along -= 2 * down * tangent * cs;
+    travelled += (on * 2 * next) / (GRAVITY * slopeCos);
+    along = on - 2 * next * slopeSin;
+    down = next;
   }
-  const rolling = (5 * along - 2 * rim) / 7;
-  return travelled + rollOut(rolling, green);
+  return travelled + rollOut((5 * along - 2 * rim) / 7, turf);
 }
 
 /** Distance rolled from speed `v` (sign kept), m: drag of the stimp, and 5/7 g sin(slope) on a rolling sphere. */
-function rollOut(v: number, green: Green): number {
-  const drag = rollingDrag(green.stimp);
-  const pull = (5 / 7) * GRAVITY * Math.sin(green.slope) * Math.sign(v || 1);
+function rollOut(v: number, { drag, pull }: Turf): number {
   // A green too steep to hold a ball lets it go on: bounded here by a tenth of the drag.
-  const slowing = Math.max(drag + pull, drag / 10);
-  return (Math.sign(v) * v * v) / (2 * slowing);
+  const slowing = Math.max(drag + (v < 0 ? -pull : pull), drag / 10);
+  return (v * Math.abs(v)) / (2 * slowing);
 }

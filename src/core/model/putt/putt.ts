@@ -37,7 +37,7 @@ export function puttFinish(
   return {
     carry: 0,
     apex: 0,
-    lipClearance: out ? 0.001 : null,
+    lipClearance: out ? 0.001 : -Infinity,
     landing: { t: 0, x: 0, y: 0, z: 0, vx: speed, vy: 0, vz: 0 },
     x,
     y,

@@ -2,10 +2,10 @@ import type { Finish } from '../flight/finish';
 import { BALL_RADIUS } from '@/core/ground/ball/ball';
 import { fly, type FlightPoint, type FlightStart } from '../flight/fly';
 import { bounceAndRun } from '../green/bounceAndRun';
-import { BEYOND_SURFACE, RUN_SHARE } from '../green/surface';
+import { RUN_SHARE } from '../green/surface';
 import { logistic } from '@/core/ground/numeric/soft';
 import type { Launch } from '../strike/launch';
-import type { Shot } from '@/core/ground/situation/shot';
+import type { Ahead } from './ahead';
 
 /** Ball turned by `angle` radians to the player's side before it flies. */
 function turned(launch: Launch, angle: number): FlightStart {
@@ -26,17 +26,15 @@ export const FRINGE = 1.5;
 const BLEND = 0.4;
 
 /** Share of the green's run that the ground at distance x leaves a ball, blended at the edges. */
-function runShareAt(x: number, shot: Shot): number {
-  if (shot.away) return RUN_SHARE[shot.away.ground];
-  const past = RUN_SHARE[BEYOND_SURFACE[shot.beyond]];
-  const onFringe = logistic((x - shot.edge + FRINGE) / BLEND);
-  const onGreen = logistic((x - shot.edge) / BLEND);
-  const beyond = logistic((x - shot.back) / BLEND);
+function runShareAt(x: number, ahead: Ahead): number {
+  const onFringe = logistic((x - ahead.edge + FRINGE) / BLEND);
+  const onGreen = logistic((x - ahead.edge) / BLEND);
+  const beyond = logistic((x - ahead.back) / BLEND);
   const before =
     RUN_SHARE.rough +
     (RUN_SHARE.fringe - RUN_SHARE.rough) * onFringe +
     (1 - RUN_SHARE.fringe) * onGreen;
-  return before + (past - before) * beyond;
+  return ahead.away ? ahead.awayShare : before + (ahead.pastShare - before) * beyond;
 }
 
 /**
@@ -46,29 +44,26 @@ function runShareAt(x: number, shot: Shot): number {
  * @param aim direction of the path from the line to the flag, radians, towards the player's side positive
  * @param trace receives the flight's points when given
  */
-export function finishOf(launch: Launch, aim: number, shot: Shot, trace?: FlightPoint[]): Finish {
+export function finishOf(launch: Launch, aim: number, ahead: Ahead, trace?: FlightPoint[]): Finish {
   const start = turned(launch, aim);
-  const flight = fly(start, shot.lip.height, shot.lip.distance, shot.wind, trace);
-  const { landing } = flight;
-  const clearance =
-    flight.heightAtLip === null ? null : flight.heightAtLip - shot.lip.height - BALL_RADIUS;
+  const flight = fly(start, ahead.lipHeight, ahead.lipDistance, ahead.wind, trace);
+  const { landing, apex } = flight;
   const carry = Math.sqrt(landing.x * landing.x + landing.y * landing.y);
   const along = Math.sqrt(landing.vx * landing.vx + landing.vy * landing.vy);
-  const apex = flight.apex;
-  if (!flight.landed || landing.x < shot.lip.distance) {
-    return { carry, apex, lipClearance: clearance, landing, x: landing.x, y: landing.y };
-  }
   const cos = along > 1e-9 ? landing.vx / along : 1;
   const sin = along > 1e-9 ? landing.vy / along : 0;
-  const backspin = (start.wx * sin - start.wy * cos) * flight.spinKept;
-  const run = bounceAndRun(along, Math.max(0, -landing.vz), backspin, shot.green);
-  const share = runShareAt(landing.x, shot);
+  let run = 0;
+  if (flight.landed && landing.x >= ahead.lipDistance) {
+    const backspin = (start.wx * sin - start.wy * cos) * flight.spinKept;
+    run = bounceAndRun(along, Math.max(0, -landing.vz), backspin, ahead.turf);
+    run *= runShareAt(landing.x, ahead);
+  }
   return {
     carry,
     apex,
-    lipClearance: clearance,
+    lipClearance: flight.heightAtLip - ahead.lipHeight - BALL_RADIUS,
     landing,
-    x: landing.x + run * share * cos,
-    y: landing.y + run * share * sin,
+    x: landing.x + run * cos,
+    y: landing.y + run * sin,
   };
 }

@@ -1,7 +1,8 @@
 import { meanOfWorst } from '@/core/ground/numeric/order';
 import { footingOf, madeWith } from '../spread/footing';
 import type { Setup } from '../swing/setup';
-import { outcomeOf } from './outcome';
+import { outcomeAhead } from './outcome';
+import { stakesOf } from './stakes';
 import { meantBy, play, readyFor } from './play';
 import type { Golfer } from '../golfer/golfer';
 import type { Shot } from '@/core/ground/situation/shot';
@@ -47,6 +48,7 @@ export function oddsOf(
   const footing = footingOf(setup, shot);
   const error = { ...AS_MEANT };
   const ready = readyFor(setup, golfer, shot);
+  const stakes = stakesOf(shot, golfer.skill);
   const meant = play(ready, meantBy(golfer), aim);
   const heavy = FAT_SHARE * (meant.finish.carry || Infinity);
   const from = known && known.each.length <= count ? known.each.length : 0;
@@ -65,7 +67,7 @@ export function oddsOf(
   for (let i = from; i < count; i++) {
     const played = play(ready, madeWith(swings[i]!, footing, error), aim);
     const { finish } = played;
-    const outcome = outcomeOf(finish, shot, golfer.skill);
+    const outcome = outcomeAhead(finish, ready.ahead, stakes);
     each[i] = outcome.strokes;
     finishes[i] = finish.x;
     across[i] = finish.y;

@@ -1,5 +1,5 @@
 import { readTable, PUTTS_BY_FEET, ROUGH_BY_YARDS } from '../strokes/tables';
-import { strokesFromBeyond, strokesToHoleOut } from '../strokes/holeOut';
+import { groundBeyond, SHORT_GAME, strokesFrom, strokesToHoleOut } from '../strokes/holeOut';
 import { SKILLS, type Skill } from '@/core/ground/player/player';
 import { SURFACES } from '@/core/ground/situation/green';
 import { aShot } from '@/core/testing/fixtures';
@@ -76,7 +76,7 @@ test('the edge of the lip is soft: half out at the edge itself', () => {
 });
 
 test('a ball that comes down before the lip stays in', () => {
-  const short = outcomeOf(ball(1, { lipClearance: null }), shot, 'middle');
+  const short = outcomeOf(ball(1, { lipClearance: -Infinity }), shot, 'middle');
   expect(short.out).toBeLessThan(0.01);
   expect(short.green).toBeLessThan(0.01);
 });
@@ -87,11 +87,14 @@ test('what lies past the green is paid for in its own coin', () => {
     strokes(far, { ...shot, beyond }),
   );
   expect([...costs].sort((a, b) => a - b)).toEqual(costs);
-  expect(strokesFromBeyond('water', 10, 'middle', 3)).toBeCloseTo(
+  expect(strokesFrom(groundBeyond('water', 3), 10, SHORT_GAME.middle)).toBeCloseTo(
     1 + strokesToHoleOut('rough', 10, 'middle'),
     9,
   );
-  expect(strokesFromBeyond('out-of-bounds', 10, 'middle', 3.2)).toBeCloseTo(4.2, 9);
+  expect(strokesFrom(groundBeyond('out-of-bounds', 3.2), 10, SHORT_GAME.middle)).toBeCloseTo(
+    4.2,
+    9,
+  );
 });
 
 test('a carry that is not made costs a penalty stroke', () => {
@@ -101,7 +104,7 @@ test('a carry that is not made costs a penalty stroke', () => {
 });
 
 test('a bound on what a ball left in costs is kept to', () => {
-  const left = ball(1, { lipClearance: null });
+  const left = ball(1, { lipClearance: -Infinity });
   expect(strokes(left, { ...shot, leftIn: 2.5 })).toBeCloseTo(3.5, 1);
 });
 

@@ -1,15 +1,20 @@
 import { logistic } from '@/core/ground/numeric/soft';
 import type { Skill } from '@/core/ground/player/player';
-import { strokesFromBeyond, strokesToHoleOut } from '../strokes/holeOut';
-import { FRINGE } from './finish';
-import type { Finish } from '../flight/finish';
-import { greenHalfWidth } from '@/core/ground/situation/ground';
 import type { Shot } from '@/core/ground/situation/shot';
+import type { Finish } from '../flight/finish';
+import { fromFairway, fromRough, puttsFrom, strokesFrom } from '../strokes/holeOut';
+import { aheadOf, type Ahead } from './ahead';
+import { FRINGE } from './finish';
+import { stakesOf, type Stakes } from './stakes';
 
 /** Widths over which the edges blur, m: lip and green. Reality's edges are not knife-edges either. */
 const LIP_BLUR = 0.05 / 4;
 const OUT_BLUR = 0.5 / 4;
 const EDGE_BLUR = 0.5;
+
+/** A ball that stops this near is next to the hole, m, blurred over so much. */
+const NEXT_TO_HOLE = 2;
+const NEXT_BLUR = 0.1;
 
 /** A ball that stops this far short lies on the way to the hole, not in what surrounds the green, m. */
 const LONG_APPROACH = 35;
@@ -23,61 +28,58 @@ export interface Outcome {
   strokes: number;
 }
 
-/** Strokes to hole out for a ball left in this sand: from the average table, or less where a way out bounds it. */
-export const strokesLeftIn = (shot: Shot, skill: Skill): number =>
-  shot.leftIn ?? strokesToHoleOut('sand', shot.pin, skill);
+/** Share of the ball that comes as far as the lip, with a soft edge. */
+const reachedShare = (finish: Finish, ahead: Ahead): number =>
+  logistic(((finish.carry > 0 ? finish.landing.x : finish.x) - ahead.lipDistance) / OUT_BLUR);
 
-/** Chance that the ball leaves the bunker, and that the lip catches it, with soft edges. */
-function leaving(finish: Finish, shot: Shot): { out: number; lip: number } {
-  const reach = finish.carry > 0 ? finish.landing.x : finish.x;
-  const reached = logistic((reach - shot.lip.distance) / OUT_BLUR);
-  if (shot.lip.height <= 0) return { out: reached, lip: 0 };
-  if (finish.carry === 0) return { out: finish.lipClearance === null ? 0 : 1, lip: 0 };
-  const over = finish.lipClearance === null ? 0 : logistic(finish.lipClearance / LIP_BLUR);
-  return { out: reached * over, lip: reached * (1 - over) };
+/** Share of what came so far that goes over the lip; a ball that rolls is out or not. */
+function overShare(finish: Finish, ahead: Ahead): number {
+  const flown = logistic(finish.lipClearance / LIP_BLUR);
+  return ahead.lipHeight > 0 && finish.carry > 0 ? flown : 1;
 }
 
 /**
  * Outcome of a finished ball. A ball that catches the lip or falls short of it stays in the sand and is played again
  * from there; one that does not carry what must be carried costs a penalty stroke and is played from before it.
  */
-export function outcomeOf(finish: Finish, shot: Shot, skill: Skill): Outcome {
-  const { out, lip } = leaving(finish, shot);
-  const again = strokesLeftIn(shot, skill);
-  if (shot.away) {
-    const toHole = Math.sqrt((finish.x - shot.away.holeX) ** 2 + (finish.y - shot.away.holeY) ** 2);
-    const after = strokesToHoleOut(shot.away.ground, toHole, skill);
-    return { out, lip, green: 0, within2m: 0, strokes: 1 + out * after + (1 - out) * again };
+export function outcomeAhead(finish: Finish, ahead: Ahead, stakes: Stakes): Outcome {
+  const { x, y } = finish;
+  const { game } = stakes;
+  const rolls = ahead.lipHeight > 0 && finish.carry === 0;
+  const reached = rolls ? (finish.lipClearance > 0 ? 1 : 0) : reachedShare(finish, ahead);
+  const over = overShare(finish, ahead);
+  const out = reached * over;
+  const toHole = Math.sqrt((x - ahead.holeX) ** 2 + (y - ahead.holeY) ** 2);
+  let onGreen = 0;
+  let after = 0;
+  if (ahead.away) {
+    after = strokesFrom(stakes.ground, toHole, game);
+  } else {
+    const past = logistic((x - ahead.back) / EDGE_BLUR);
+    const short = logistic((ahead.edge - x) / EDGE_BLUR);
+    const inside = logistic((ahead.halfWidth - Math.abs(y)) / EDGE_BLUR);
+    onGreen = (1 - short) * (1 - past) * inside;
+    const near = logistic((x - ahead.edge + FRINGE) / EDGE_BLUR);
+    const fairway = fromFairway(toHole, game);
+    const rough = fromRough(toHole, game);
+    const before = near * fairway + (1 - near) * (toHole > LONG_APPROACH ? fairway : rough);
+    let off = before;
+    if (past > 1e-6) off = past * strokesFrom(stakes.past, toHole, game) + (1 - past) * before;
+    after = onGreen * puttsFrom(toHole, game) + (1 - onGreen) * off;
   }
-
-  const toHole = Math.sqrt((finish.x - shot.pin) ** 2 + finish.y * finish.y);
-  const past = logistic((finish.x - shot.back) / EDGE_BLUR);
-  const short = logistic((shot.edge - finish.x) / EDGE_BLUR);
-  const inside = logistic((greenHalfWidth(shot) - Math.abs(finish.y)) / EDGE_BLUR);
-  const onGreen = (1 - short) * (1 - past) * inside;
-  let after = onGreen * strokesToHoleOut('green', toHole, skill);
-  if (onGreen < 1) {
-    const near = logistic((finish.x - shot.edge + FRINGE) / EDGE_BLUR);
-    const before =
-      near * strokesToHoleOut('fringe', toHole, skill) +
-      (1 - near) * strokesToHoleOut(toHole > LONG_APPROACH ? 'fairway' : 'rough', toHole, skill);
-    const off =
-      past > 1e-6
-        ? past * strokesFromBeyond(shot.beyond, toHole, skill, again) + (1 - past) * before
-        : before;
-    after += (1 - onGreen) * off;
-  }
-  let carried = 1;
-  if (shot.clear !== undefined) {
-    carried = logistic((finish.landing.x - shot.clear) / EDGE_BLUR);
-    const hazard = 1 + strokesToHoleOut('rough', shot.pin, skill);
-    after = carried * after + (1 - carried) * hazard;
-  }
+  const carried = logistic((finish.landing.x - stakes.clear) / EDGE_BLUR);
+  after = carried * after + (1 - carried) * stakes.hazard;
+  const counted = out * carried;
+  const next = logistic((NEXT_TO_HOLE - toHole) / NEXT_BLUR);
   return {
     out,
-    lip,
-    green: out * carried * onGreen,
-    within2m: out * carried * logistic((2 - toHole) / 0.1),
-    strokes: 1 + out * after + (1 - out) * again,
+    lip: reached * (1 - over),
+    green: counted * onGreen,
+    within2m: ahead.away ? 0 : counted * next,
+    strokes: 1 + out * after + (1 - out) * stakes.again,
   };
 }
+
+/** {@link outcomeAhead} of one ball. */
+export const outcomeOf = (finish: Finish, shot: Shot, skill: Skill): Outcome =>
+  outcomeAhead(finish, aheadOf(shot), stakesOf(shot, skill));

@@ -1,6 +1,7 @@
 import { speedWith, type Golfer } from '../golfer/golfer';
 import { puttFinish } from '../putt/putt';
 import type { Setup } from '../swing/setup';
+import { aheadOf, type Ahead } from './ahead';
 import { finishOf } from './finish';
 import type { Finish } from '../flight/finish';
 import type { Shot } from '@/core/ground/situation/shot';
@@ -21,22 +22,24 @@ export interface Ready {
   shot: Shot;
   /** Null for a putt, which strikes no sand. */
   intent: Intent | null;
+  ahead: Ahead;
 }
 
 export const readyFor = (setup: Setup, golfer: Golfer, shot: Shot): Ready => ({
   setup,
   shot,
   intent: setup.technique === 'putt' ? null : intentOf(setup, speedWith(golfer, setup.club), shot),
+  ahead: aheadOf(shot),
 });
 
 /** Plays one ball: a set-up with one swing's errors, aimed. */
 export function play(ready: Ready, error: SwingError, aim: number): Played {
-  const { setup, shot, intent } = ready;
+  const { setup, shot, intent, ahead } = ready;
   if (intent === null) {
     return { finish: puttFinish(setup.fraction, error, aim, shot), thin: false, path: 0 };
   }
   const { launch, head } = swingWith(intent, error);
-  const finish = finishOf(launch, aim + error.aim, shot);
+  const finish = finishOf(launch, aim + error.aim, ahead);
   return { finish, thin: launch.thin, path: head.path };
 }
 

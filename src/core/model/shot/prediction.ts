@@ -3,7 +3,7 @@ import { grassCarry, lengthFactor } from '../golfer/headSpeed';
 import { puttFinish, FASTEST_PUTT } from '../putt/putt';
 import { sandTool } from '../passage/passage';
 import { divotOf, type Divot } from '../passage/divot';
-import type { Finish } from '../flight/finish';
+import { clearanceOf, type Finish } from '../flight/finish';
 import { speedWith, type Golfer } from '../golfer/golfer';
 import type { Shot } from '@/core/ground/situation/shot';
 import { AS_MEANT } from '../swing/swingError';
@@ -68,7 +68,7 @@ export function predict(setup: Setup, golfer: Golfer, shot: Shot, meant: Finish)
     launch: Math.atan2(launch.vz, Math.hypot(launch.vx, launch.vy)),
     ballSpeed: Math.hypot(launch.vx, launch.vy, launch.vz),
     spin: Math.hypot(launch.wx, launch.wy, launch.wz),
-    lipClearance: meant.lipClearance,
+    lipClearance: clearanceOf(meant),
     effectiveLoft: effectiveLoft(normals),
     effectiveBounce: effectiveBounce(normals),
     attack: delivery.attack,

@@ -51,7 +51,7 @@ export function seenOf(ready: Ready, aim: number, error: SwingError): Seen {
     x,
     y,
     thin,
-    lip: shot.lip.height > 0 && lipClearance !== null && lipClearance <= 0,
+    lip: shot.lip.height > 0 && Number.isFinite(lipClearance) && lipClearance <= 0,
   };
 }
 

@@ -1,5 +1,5 @@
 import type { SwingError } from '../swing/swingError';
-import { headNormals, type Hold } from '@/core/ground/club/geometry';
+import { normalsOf, postureOf, type Posture } from '@/core/ground/club/geometry';
 import { soleShape, type SoleShape } from '@/core/ground/club/sole';
 import { softPositive } from '@/core/ground/numeric/soft';
 import { lengthFactor } from '../golfer/headSpeed';
@@ -28,7 +28,7 @@ export interface Intent {
   setup: Setup;
   bed: Bed;
   delivery: Delivery;
-  hold: Hold;
+  posture: Posture;
   /** The sole of the club, in parts. */
   shape: SoleShape;
   /** Head speed as meant, m/s. */
@@ -41,7 +41,7 @@ export function intentOf(setup: Setup, headSpeed: number, bed: Bed): Intent {
     setup,
     bed,
     delivery: deliveryOf(setup, bed),
-    hold: holdOf(setup, bed),
+    posture: postureOf(setup.club, holdOf(setup, bed)),
     shape: soleShape(setup.club),
     speed:
       headSpeed * lengthFactor(setup.club, setup.gripDown) * setup.fraction * slopeSpeed(bed.along),
@@ -64,8 +64,8 @@ export const arcWith = (delivery: Delivery, error: SwingError): SwingArc =>
  * @param error the errors of this swing
  */
 export function swingWith(intent: Intent, error: SwingError): Strike {
-  const { delivery, hold, bed, setup, shape } = intent;
-  const normals = headNormals(setup.club, hold, error.face);
+  const { delivery, posture, bed, setup, shape } = intent;
+  const normals = normalsOf(posture, error.face);
   const arc = arcWith(delivery, error);
   const speed = Math.max(intent.speed * error.speed, 1.01);
   const head = passToBall(arc, speed, sandTool(normals, setup.club, shape), bed.sand);

@@ -4,7 +4,7 @@ import { clamp, smoothstep, softMin, softPositive } from '@/core/ground/numeric/
 import type { HeadState } from '../passage/passage';
 import type { Sand } from '@/core/ground/sand/presets';
 import { throughSandAbove } from './burial';
-import { noLaunch, type Launch } from './launch';
+import type { Launch } from './launch';
 
 /** Area of sand between face and ball that turns a clean strike into one through sand, m^2. Tuned. */
 const CLEAN_AREA = 14e-6;
@@ -39,7 +39,8 @@ const thinEdge = (burial: number): number => BALL_RADIUS / 4 + 0.4 * Math.max(0,
 
 /**
  * Blow from head to ball, one law from a clean strike to a buried ball: the normal impulse through whatever
- * sand lies between, sliding or rolling at the face for a clean strike, shear of the sand sheet otherwise.
+ * sand lies between, sliding or rolling at the face for a clean strike, shear of the sand sheet otherwise. A head that the sand
+ * has stopped moves no ball.
  *
  * @param head the head at the ball, before the blow
  * @param normals face as delivered at the mark
@@ -54,7 +55,6 @@ export function strikeBall(
   burial: number,
   headMass: number,
 ): Launch {
-  if (head.stalled || head.forward <= 0) return noLaunch();
   const dive = Math.atan2(head.down, head.forward);
   const cushion = (head.depth - burial + BALL_RADIUS) * Math.cos(dive) - BALL_RADIUS;
   const over = softPositive(cushion, 0.001);
@@ -119,7 +119,7 @@ export function strikeBall(
     wz: -kw * (nx * ty - ny * tx),
     cleanness: clean,
     cushion,
-    thin: edge > thinEdge(burial),
+    thin: !head.stalled && edge > thinEdge(burial),
   };
   throughSandAbove(launch, sand, burial, edge);
   return launch;

@@ -13,16 +13,3 @@ export interface Launch {
   /** True when the edge struck above the ball's lower quarter: a thin shot. */
   thin: boolean;
 }
-
-/** A ball that stays where it is; each its own, since what follows a strike writes on its launch. */
-export const noLaunch = (): Launch => ({
-  vx: 0,
-  vy: 0,
-  vz: 0,
-  wx: 0,
-  wy: 0,
-  wz: 0,
-  cleanness: 0,
-  cushion: 0,
-  thin: false,
-});

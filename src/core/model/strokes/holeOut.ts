@@ -1,6 +1,6 @@
-import type { Beyond, Surface } from '@/core/ground/situation/green';
+import { METRES_PER } from '@/core/ground/units/length';
 import type { Skill } from '@/core/ground/player/player';
-import { fromMetres } from '@/core/ground/units/length';
+import type { Beyond, Surface } from '@/core/ground/situation/green';
 import {
   FAIRWAY_BY_YARDS,
   HOLED_BY_FEET,
@@ -10,33 +10,52 @@ import {
   readTable,
 } from './tables';
 
-/**
- * Factors on the odds of holing a putt and of three-putting, by skill; the tables are the expert's. Tuned to what is published of
- * amateurs (M. Broadie, "Every Shot Counts", 2014): who goes round in 80 holes six five-footers in ten, in 90 half of them and
- * one ten-footer in five, and three-putts one in six from 30 feet.
- */
-const HOLING: Record<Skill, number> = { expert: 1, good: 0.5, middle: 0.33, beginner: 0.22 };
-const THREE_PUTTING: Record<Skill, number> = { expert: 1, good: 2.1, middle: 3.7, beginner: 6.7 };
-
-/** Factor on the strokes beyond one, by skill. Tuned to amateurs' averages. */
-const CHIPPING: Record<Skill, number> = { expert: 1, good: 1.12, middle: 1.3, beginner: 1.6 };
-const SAND_AGAIN: Record<Skill, number> = { expert: 1, good: 1.12, middle: 1.38, beginner: 1.95 };
-
-/**
- * Putts from so many feet: 2 - holed + three-putted, each with its odds scaled. Scaling strokes instead would leave a short putt
- * as good as holed for anybody.
- */
-function puttsFrom(feet: number, skill: Skill): number {
-  const holed = readTable(HOLED_BY_FEET, feet);
-  const threePutted = Math.max(0, readTable(PUTTS_BY_FEET, feet) - 2 + holed);
-  return 2 - oddsTimes(holed, HOLING[skill]) + oddsTimes(threePutted, THREE_PUTTING[skill]);
+/** What a player's skill is worth once the ball is out, as factors on the experts' of the tables. */
+export interface ShortGame {
+  /** On the odds of holing a putt, and of three-putting. */
+  holing: number;
+  threePutting: number;
+  /** On the strokes beyond one from grass, and from sand. */
+  chipping: number;
+  sandAgain: number;
 }
+
+/**
+ * Factors by skill. Putting is tuned to what is published of amateurs (M. Broadie, "Every Shot Counts", 2014): who goes round in
+ * 80 holes six five-footers in ten, in 90 half of them and one ten-footer in five, and three-putts one in six from 30 feet. The
+ * others are tuned to amateurs' averages.
+ */
+export const SHORT_GAME: Record<Skill, ShortGame> = {
+  expert: { holing: 1, threePutting: 1, chipping: 1, sandAgain: 1 },
+  good: { holing: 0.5, threePutting: 2.1, chipping: 1.12, sandAgain: 1.12 },
+  middle: { holing: 0.33, threePutting: 3.7, chipping: 1.3, sandAgain: 1.38 },
+  beginner: { holing: 0.22, threePutting: 6.7, chipping: 1.6, sandAgain: 1.95 },
+};
 
 /** A chance whose odds are so many times those of another. */
 const oddsTimes = (chance: number, factor: number): number =>
   (factor * chance) / (1 - chance + factor * chance);
 
 const scaled = (strokes: number, factor: number): number => 1 + (strokes - 1) * factor;
+
+/**
+ * Putts from so many metres: 2 - holed + three-putted, each with its odds scaled. Scaling strokes instead would leave a short
+ * putt as good as holed for anybody.
+ */
+export function puttsFrom(metres: number, game: ShortGame): number {
+  const feet = metres / METRES_PER.ft;
+  const holed = readTable(HOLED_BY_FEET, feet);
+  const threePutted = Math.max(0, readTable(PUTTS_BY_FEET, feet) - 2 + holed);
+  return 2 - oddsTimes(holed, game.holing) + oddsTimes(threePutted, game.threePutting);
+}
+
+/** Strokes from so many metres of fairway or fringe, of rough and of sand. */
+export const fromFairway = (metres: number, game: ShortGame): number =>
+  scaled(readTable(FAIRWAY_BY_YARDS, metres / METRES_PER.yd), game.chipping);
+export const fromRough = (metres: number, game: ShortGame): number =>
+  scaled(readTable(ROUGH_BY_YARDS, metres / METRES_PER.yd), game.chipping);
+export const fromSand = (metres: number, game: ShortGame): number =>
+  scaled(readTable(SAND_BY_YARDS, metres / METRES_PER.yd), game.sandAgain);
 
 /**
  * Strokes still needed to hole out from a place, after M. Broadie's tables scaled for the player's skill.
@@ -47,43 +66,53 @@ const scaled = (strokes: number, factor: number): number => 1 + (strokes - 1) * 
  * strokesToHoleOut('green', 0.9144, 'expert'); // => 1.04
  */
 export function strokesToHoleOut(surface: Surface, distance: number, skill: Skill): number {
-  switch (surface) {
-    case 'green':
-      return puttsFrom(fromMetres(distance, 'ft'), skill);
-    case 'fringe':
-    case 'fairway':
-      return scaled(readTable(FAIRWAY_BY_YARDS, fromMetres(distance, 'yd')), CHIPPING[skill]);
-    case 'rough':
-      return scaled(readTable(ROUGH_BY_YARDS, fromMetres(distance, 'yd')), CHIPPING[skill]);
-    case 'sand':
-      return scaled(readTable(SAND_BY_YARDS, fromMetres(distance, 'yd')), SAND_AGAIN[skill]);
-  }
+  return strokesFrom(groundOf(surface), distance, SHORT_GAME[skill]);
 }
+
+/** What a ball may lie on, as shares of 1, and strokes that it costs besides. */
+export interface Ground {
+  green: number;
+  fairway: number;
+  rough: number;
+  sand: number;
+  besides: number;
+}
+
+const NO_GROUND: Ground = { green: 0, fairway: 0, rough: 0, sand: 0, besides: 0 };
+
+/** A surface as {@link Ground}: a fringe plays as a fairway. */
+export const groundOf = (surface: Surface): Ground => ({
+  ...NO_GROUND,
+  [surface === 'fringe' ? 'fairway' : surface]: 1,
+});
+
+/** Strokes still needed from so many metres of such ground. */
+export const strokesFrom = (ground: Ground, metres: number, game: ShortGame): number =>
+  ground.green * puttsFrom(metres, game) +
+  ground.fairway * fromFairway(metres, game) +
+  ground.rough * fromRough(metres, game) +
+  ground.sand * fromSand(metres, game) +
+  ground.besides;
 
 /** One penalty stroke. */
 const PENALTY = 1;
 
 /**
- * Strokes still needed by a ball past the green. From water: one penalty stroke, then from rough as far away. Out of
- * bounds: stroke and distance, so a penalty stroke and the sand again.
+ * What a ball past the green costs. From water: one penalty stroke, then from rough as far away. Out of bounds: stroke and
+ * distance, so a penalty stroke and the sand again.
  *
  * @param leftIn strokes to hole out from the sand that the ball came from
  */
-export function strokesFromBeyond(
-  beyond: Beyond,
-  distance: number,
-  skill: Skill,
-  leftIn: number,
-): number {
+export function groundBeyond(beyond: Beyond, leftIn: number): Ground {
   switch (beyond) {
     case 'fringe':
     case 'rough':
-      return strokesToHoleOut(beyond, distance, skill);
+      return groundOf(beyond);
     case 'bunker':
-      return strokesToHoleOut('sand', distance, skill);
+      return groundOf('sand');
     case 'water':
-      return PENALTY + strokesToHoleOut('rough', distance, skill);
+      return { ...groundOf('rough'), besides: PENALTY };
     case 'out-of-bounds':
-      return PENALTY + leftIn;
+      return { ...NO_GROUND, besides: PENALTY + leftIn };
   }
 }

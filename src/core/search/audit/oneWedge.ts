@@ -1,7 +1,7 @@
 import { typicalClub, type Club } from '@/core/ground/club/club';
 import type { Player } from '@/core/ground/player/player';
 import { golferOf } from '@/core/model/golfer/golferOf';
-import { strokesLeftIn } from '@/core/model/shot/outcome';
+import { strokesLeftIn } from '@/core/model/shot/stakes';
 import { sampleSwings } from '@/core/model/spread/swings';
 import { degrees, radians } from '@/core/ground/units/angle';
 import { bestWithClub, type ClubResult, type Playing, type Samples } from './bestWithClub';

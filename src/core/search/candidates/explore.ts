@@ -1,3 +1,4 @@
+import { clearanceOf } from '@/core/model/flight/finish';
 import type { School } from '../schools/school';
 import type { Golfer } from '@/core/model/golfer/golfer';
 import type { Shot } from '@/core/ground/situation/shot';
@@ -29,7 +30,7 @@ function reasonOf(result: Unsolved, shot: Shot): Obstacle {
     case 'cannot-reach':
       return { state: result.state, total: result.finish.x, wanted: shot.carry ?? shot.pin };
     case 'cannot-get-out':
-      return { state: result.state, clearance: result.finish.lipClearance };
+      return { state: result.state, clearance: clearanceOf(result.finish) };
     case 'too-far':
       return { state: result.state, total: result.finish.x };
   }

@@ -36,7 +36,7 @@ function distanceOf(finish: Finish, shot: Shot): number {
 
 /** True when the ball as meant passes over the lip. */
 export function clearsLip(finish: Finish, shot: Shot): boolean {
-  return shot.lip.height <= 0 || (finish.lipClearance ?? -1) > 0;
+  return shot.lip.height <= 0 || finish.lipClearance > 0;
 }
 
 /** The variable that a school solves, as a change of the set-up from the longest shot (0) to the shortest (1). */

@@ -1,7 +1,8 @@
 import type { FlightPoint } from '@/core/model/flight/fly';
 import { hermite } from '@/core/ground/numeric/hermite';
 import { finishOf } from '@/core/model/shot/finish';
-import type { Finish } from '@/core/model/flight/finish';
+import { clearanceOf, type Finish } from '@/core/model/flight/finish';
+import { aheadOf } from '@/core/model/shot/ahead';
 import { playAsMeant } from '@/core/model/shot/play';
 import { speedWith, type Golfer } from '@/core/model/golfer/golfer';
 import type { Shot } from '@/core/ground/situation/shot';
@@ -91,12 +92,14 @@ export function flightPicture(
   if (setup.technique === 'putt') return rolled(shot, playAsMeant(setup, golfer, shot, aim));
   const { launch } = strike(setup, error, speedWith(golfer, setup.club), shot);
   const trace: FlightPoint[] = [];
-  const { landing, x, y, lipClearance } = finishOf(
+  const finished = finishOf(
     launch,
     aim + error.aim + (golfer.startsOff ?? 0),
-    shot,
+    aheadOf(shot),
     trace,
   );
+  const { landing, x, y } = finished;
+  const lipClearance = clearanceOf(finished);
   const points = smoothed(trace);
   if (lipClearance !== null && lipClearance < 0) return caught(points, shot.lip);
   return {

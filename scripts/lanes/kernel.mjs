@@ -1,0 +1,117 @@
+/*
+ * npm run kernel: compiles the model's functions for four balls at a time into src/core/model/batch/kernel.ts.
+ * `--check` compiles and says whether what is there is what the sources make.
+ */
+import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
+import path from 'node:path';
+import { fileURLToPath } from 'node:url';
+import asc from 'assemblyscript/asc';
+import ts from 'typescript';
+import { Translator } from './translate.mjs';
+
+const here = path.dirname(fileURLToPath(import.meta.url));
+const root = path.resolve(here, '../..');
+const TARGET = path.join(root, 'src/core/model/batch/kernel.ts');
+
+/** What the driver calls: file and function. */
+const CALLED = [
+  ['spread/footing', 'madeWith'],
+  ['shot/strike', 'swingWith'],
+  ['shot/finish', 'finishOf'],
+  ['shot/outcome', 'outcomeAhead'],
+];
+/** What it finds in memory: its name there, the function that takes it, and the parameter. */
+const FOUND = [
+  ['SWING', 'madeWith', 'swing'],
+  ['FOOTING', 'madeWith', 'footing'],
+  ['ERROR', 'madeWith', 'out'],
+  ['INTENT', 'swingWith', 'intent'],
+  ['AHEAD', 'finishOf', 'ahead'],
+  ['STAKES', 'outcomeAhead', 'stakes'],
+];
+/** Bytes of memory: what is fixed, and what the page gives to swings and answers. */
+const PAGES = 64;
+
+/** Compiles AssemblyScript. @throws Error with what the compiler said */
+async function compiled(text) {
+  let binary = null;
+  const { error, stderr } = await asc.main(
+    [
+      'kernel.ts',
+      '-O3',
+      '--converge',
+      '--noAssert',
+      '--enable',
+      'simd',
+      '--runtime',
+      'stub',
+      '--use',
+      'abort=',
+      '--initialMemory',
+      `${PAGES}`,
+      '--maximumMemory',
+      `${PAGES}`,
+      '--memoryBase',
+      '65536',
+      '-o',
+      'kernel.wasm',
+    ],
+    {
+      readFile: (name) => (name === 'kernel.ts' ? text : null),
+      writeFile: (name, contents) => {
+        if (name === 'kernel.wasm') binary = contents;
+      },
+      listFiles: () => [],
+    },
+  );
+  if (error || !binary) throw new Error(`${error ?? ''}\n${stderr.toString()}`);
+  return binary;
+}
+
+/** @returns {Promise<string>} the module that holds the compiled kernel */
+export async function kernelModule() {
+  const file = (name) => path.join(root, 'src/core/model', `${name}.ts`);
+  const { config } = ts.readConfigFile(path.join(root, 'tsconfig.json'), ts.sys.readFile);
+  const { options } = ts.convertCompilerOptionsFromJson(config.compilerOptions, root);
+  const program = ts.createProgram([...new Set(CALLED.map(([name]) => file(name)))], options);
+  const translator = new Translator(program);
+  const declared = new Map();
+  for (const [name, fn] of CALLED) {
+    const source = program.getSourceFile(file(name));
+    const checker = program.getTypeChecker();
+    const symbol = checker.getExportsOfModule(checker.getSymbolAtLocation(source)).find((each) => each.name === fn);
+    declared.set(fn, translator.functionName(symbol.valueDeclaration, symbol.valueDeclaration).fn);
+  }
+  for (const [name, fn, parameter] of FOUND) {
+    const node = declared.get(fn).parameters.find((each) => each.name.text === parameter);
+    const type = program.getTypeChecker().getTypeAtLocation(node);
+    translator.root(name, translator.structOf(type, node));
+  }
+  const read = (name) => readFileSync(path.join(here, name), 'utf8');
+  const { text, layout } = translator.result(read('library.as.ts'), read('drive.as.ts'));
+  if (process.env.KERNEL_TEXT) writeFileSync(process.env.KERNEL_TEXT, text);
+  const binary = await compiled(text);
+  return [
+    '/* Made by `npm run kernel` from the model and scripts/lanes; not edited by hand. */',
+    '',
+    '/** Where in its memory the kernel finds what all balls of a call share: the address of four numbers each. */',
+    `export const LAYOUT = ${JSON.stringify(layout, null, 2)} as const;`,
+    '',
+    '/** The compiled kernel, base64. */',
+    `export const KERNEL =\n  '${Buffer.from(binary).toString('base64')}';`,
+    '',
+  ].join('\n');
+}
+
+if (process.argv[1] === fileURLToPath(import.meta.url)) {
+  const made = await kernelModule();
+  if (process.argv.includes('--check')) {
+    const same = readFileSync(TARGET, 'utf8') === made;
+    console.log(same ? 'The kernel is what the model makes.' : 'The kernel is not what the model makes: npm run kernel.');
+    process.exitCode = same ? 0 : 1;
+  } else {
+    mkdirSync(path.dirname(TARGET), { recursive: true });
+    writeFileSync(TARGET, made);
+    console.log(`${path.relative('.', TARGET)}: ${made.length} characters`);
+  }
+}
