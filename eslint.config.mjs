@@ -17,6 +17,7 @@ const config = [
       'test-results/**',
       'playwright-report/**',
       '*.tmp.ts',
+      '**/*.as.ts',
     ],
   },
   ...next,

@@ -4,7 +4,7 @@
  */
 const CORE = {
   ground: 'numeric language units ball arc club sand situation player measure',
-  model: 'swing passage strike flight green golfer strokes spread putt shot',
+  model: 'swing passage strike flight green golfer strokes spread putt shot batch odds',
   search: 'schools candidates calls changes map ladder audit',
   tell: 'words script why format reading grammar sheet picture answer',
   place: 'outline record sight survey rose field exchange fire',

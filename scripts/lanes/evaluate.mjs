@@ -106,8 +106,7 @@ export function evaluate(checker, node, known = new Map()) {
   return undefined;
 }
 
-const isNumeric = (type) =>
-  type.kind === ts.SyntaxKind.NumberKeyword || type.getText() === 'Count';
+const isNumeric = (type) => type.kind === ts.SyntaxKind.NumberKeyword || type.getText() === 'Count';
 
 /** A record or list of numbers that is never written: not the scratch of a function, which names an interface of its own. */
 function record(checker, declaration) {

@@ -6,6 +6,7 @@ import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 import asc from 'assemblyscript/asc';
+import * as prettier from 'prettier';
 import ts from 'typescript';
 import { Translator } from './translate.mjs';
 
@@ -20,17 +21,36 @@ const CALLED = [
   ['shot/finish', 'finishOf'],
   ['shot/outcome', 'outcomeAhead'],
 ];
-/** What it finds in memory: its name there, the function that takes it, and the parameter. */
+/** What it finds in memory: its name there, the function that takes it, the parameter, and whether the page hands it over. */
 const FOUND = [
-  ['SWING', 'madeWith', 'swing'],
-  ['FOOTING', 'madeWith', 'footing'],
-  ['ERROR', 'madeWith', 'out'],
-  ['INTENT', 'swingWith', 'intent'],
-  ['AHEAD', 'finishOf', 'ahead'],
-  ['STAKES', 'outcomeAhead', 'stakes'],
+  ['SWING', 'madeWith', 'swing', false],
+  ['ERROR', 'madeWith', 'out', false],
+  ['FOOTING', 'madeWith', 'footing', true],
+  ['INTENT', 'swingWith', 'intent', true],
+  ['AHEAD', 'finishOf', 'ahead', true],
+  ['STAKES', 'outcomeAhead', 'stakes', true],
 ];
 /** Bytes of memory: what is fixed, and what the page gives to swings and answers. */
 const PAGES = 64;
+
+const PUT = `
+/** The kernel's memory, as numbers and as masks. */
+export interface Memory {
+  numbers: Float32Array;
+  masks: Int32Array;
+}
+
+/** Writes a number for one of four balls or, below 0, for all. */
+function put(into: Float32Array | Int32Array, at: number, value: number, lane: number): void {
+  if (lane >= 0) {
+    into[at + lane] = value;
+    return;
+  }
+  into[at] = value;
+  into[at + 1] = value;
+  into[at + 2] = value;
+  into[at + 3] = value;
+}`;
 
 /** Compiles AssemblyScript. @throws Error with what the compiler said */
 async function compiled(text) {
@@ -52,7 +72,7 @@ async function compiled(text) {
       '--maximumMemory',
       `${PAGES}`,
       '--memoryBase',
-      '65536',
+      '32768',
       '-o',
       'kernel.wasm',
     ],
@@ -79,35 +99,52 @@ export async function kernelModule() {
   for (const [name, fn] of CALLED) {
     const source = program.getSourceFile(file(name));
     const checker = program.getTypeChecker();
-    const symbol = checker.getExportsOfModule(checker.getSymbolAtLocation(source)).find((each) => each.name === fn);
+    const symbol = checker
+      .getExportsOfModule(checker.getSymbolAtLocation(source))
+      .find((each) => each.name === fn);
     declared.set(fn, translator.functionName(symbol.valueDeclaration, symbol.valueDeclaration).fn);
   }
-  for (const [name, fn, parameter] of FOUND) {
+  for (const [name, fn, parameter, handed] of FOUND) {
     const node = declared.get(fn).parameters.find((each) => each.name.text === parameter);
     const type = program.getTypeChecker().getTypeAtLocation(node);
-    translator.root(name, translator.structOf(type, node));
+    translator.root(name, translator.structOf(type, node), handed);
   }
   const read = (name) => readFileSync(path.join(here, name), 'utf8');
-  const { text, layout } = translator.result(read('library.as.ts'), read('drive.as.ts'));
+  const { text, puts } = translator.result(read('library.as.ts'), read('drive.as.ts'));
   if (process.env.KERNEL_TEXT) writeFileSync(process.env.KERNEL_TEXT, text);
   const binary = await compiled(text);
-  return [
+  const src = path.join(root, 'src');
+  const from = (struct) =>
+    `@/${path.relative(src, translator.moduleOf(struct)).replace(/\.ts$/, '')}`;
+  const source = [
     '/* Made by `npm run kernel` from the model and scripts/lanes; not edited by hand. */',
-    '',
-    '/** Where in its memory the kernel finds what all balls of a call share: the address of four numbers each. */',
-    `export const LAYOUT = ${JSON.stringify(layout, null, 2)} as const;`,
-    '',
-    '/** The compiled kernel, base64. */',
-    `export const KERNEL =\n  '${Buffer.from(binary).toString('base64')}';`,
-    '',
-  ].join('\n');
+    ...puts.map(({ struct }) => `import type { ${struct} } from '${from(struct)}';`),
+    PUT,
+    ...puts.map(
+      ({ struct, lines, at }) =>
+        `/** Where the numbers of its ${struct} stand. */
+        export const ${struct.toUpperCase()} = ${JSON.stringify(at)} as const;
+
+        /** Hands the kernel its ${struct}, for one of four balls or, below 0, for all. */
+        export function put${struct}(memory: Memory, from: ${struct}, lane = -1): void {
+          ${lines.join('\n')}
+        }`,
+    ),
+    `/** The compiled kernel, base64. */\nexport const KERNEL = '${Buffer.from(binary).toString('base64')}';`,
+  ].join('\n\n');
+  const style = await prettier.resolveConfig(TARGET);
+  return prettier.format(source, { ...style, parser: 'typescript' });
 }
 
 if (process.argv[1] === fileURLToPath(import.meta.url)) {
   const made = await kernelModule();
   if (process.argv.includes('--check')) {
     const same = readFileSync(TARGET, 'utf8') === made;
-    console.log(same ? 'The kernel is what the model makes.' : 'The kernel is not what the model makes: npm run kernel.');
+    console.log(
+      same
+        ? 'The kernel is what the model makes.'
+        : 'The kernel is not what the model makes: npm run kernel.',
+    );
     process.exitCode = same ? 0 : 1;
   } else {
     mkdirSync(path.dirname(TARGET), { recursive: true });

@@ -58,6 +58,7 @@ export class Translator {
     this.checker = program.getTypeChecker();
     this.functions = new Map();
     this.structs = new Map();
+    this.declared = new Map();
     this.slots = [];
     this.slotOf = new Map();
     this.tables = new Map();
@@ -92,7 +93,10 @@ export class Translator {
     const from = type.aliasSymbol?.name === 'Pick' ? type.aliasTypeArguments[0] : type;
     const name = from.symbol?.name;
     if (!name || name.startsWith('__')) this.refuse(node, 'needs an interface with a name');
-    if (!this.structs.has(name)) this.structs.set(name, new Map());
+    if (!this.structs.has(name)) {
+      this.structs.set(name, new Map());
+      this.declared.set(name, from.symbol.declarations[0].getSourceFile().fileName);
+    }
     return name;
   }
 
@@ -122,8 +126,8 @@ export class Translator {
   }
 
   /** A class in memory that the page fills, with all that hangs on it. */
-  root(name, struct) {
-    this.roots.push({ name, struct });
+  root(name, struct, handed) {
+    this.roots.push({ name, struct, handed });
   }
 
   /* Functions */
@@ -271,7 +275,9 @@ export class Translator {
     const kind = this.kindOf(type, node.type, node);
     const name = this.local(node, kind, context);
     if (kind.kind === 'struct' && ts.isObjectLiteralExpression(bare(node.initializer))) {
-      lines.push(`const ${name} = ${this.filled(bare(node.initializer), kind.name, context, lines)};`);
+      lines.push(
+        `const ${name} = ${this.filled(bare(node.initializer), kind.name, context, lines)};`,
+      );
       return;
     }
     const value = this.as(this.expression(node.initializer, context), kind, node);
@@ -449,8 +455,7 @@ export class Translator {
     const left = this.expression(node.left, context);
     const right = this.expression(node.right, context);
     if (SUM[operator]) return this.sum(operator, left, right, node);
-    if (operator === ts.SyntaxKind.AsteriskAsteriskToken)
-      return this.power(left, right, node);
+    if (operator === ts.SyntaxKind.AsteriskAsteriskToken) return this.power(left, right, node);
     if (ORDER[operator]) {
       const [name, sign] = ORDER[operator];
       const whole = (each) => each.kind === 'count' || each.kind === 'known';
@@ -482,7 +487,8 @@ export class Translator {
   power(base, exponent, node) {
     const code = lanes(base);
     if (exponent.value === 2) return { kind: 'lanes', code: `square(${code})` };
-    if (exponent.value === 1.5) return { kind: 'lanes', code: `f32x4.mul(${code}, f32x4.sqrt(${code}))` };
+    if (exponent.value === 1.5)
+      return { kind: 'lanes', code: `f32x4.mul(${code}, f32x4.sqrt(${code}))` };
     return this.refuse(node, 'is a power that is not known');
   }
 
@@ -509,7 +515,11 @@ export class Translator {
     const args = parameters.map((parameter, i) => {
       const given = node.arguments[entry.fn.parameters.indexOf(parameter)] ?? parameter.initializer;
       if (!given) this.refuse(node, `misses argument ${i}`);
-      const kind = this.kindOf(this.checker.getTypeAtLocation(parameter), parameter.type, parameter);
+      const kind = this.kindOf(
+        this.checker.getTypeAtLocation(parameter),
+        parameter.type,
+        parameter,
+      );
       return this.as(this.expression(given, context), kind, given);
     });
     if (entry.keeps) args.push(context.mask ?? ALL);
@@ -520,7 +530,9 @@ export class Translator {
 
   mathematics(node, args) {
     if (node.expression.getText() !== 'Math') this.refuse(node, 'is no function of the model');
-    return args.length > 2 ? this.refuse(node, 'takes two numbers at most') : `lanes_${node.name.text}(${args.join(', ')})`;
+    return args.length > 2
+      ? this.refuse(node, 'takes two numbers at most')
+      : `lanes_${node.name.text}(${args.join(', ')})`;
   }
 
   /** A table as a sum of hinges: the first value, and at every place the change of slope times how far it is past. */
@@ -552,7 +564,8 @@ export class Translator {
 
   sizeOf(struct) {
     let size = 0;
-    for (const kind of this.structs.get(struct).values()) size += this.typeOf(kind) === 'v128' ? 16 : 4;
+    for (const kind of this.structs.get(struct).values())
+      size += this.typeOf(kind) === 'v128' ? 16 : 4;
     return Math.ceil(size / 16) * 16;
   }
 
@@ -563,13 +576,30 @@ export class Translator {
     return [...all.filter(wide), ...all.filter((each) => !wide(each))];
   }
 
-  /** @returns {{ text: string, layout: object }} the kernel's source, and the addresses of what the page fills */
+  /** Lines that write what an object holds to where the kernel finds it. */
+  puts(places, struct, from) {
+    return this.fieldsOf(struct).flatMap(([field, kind]) => {
+      const at = places[field];
+      const value = `${from}.${field}`;
+      if (kind.kind === 'lanes') return [`put(memory.numbers, ${at / 4}, ${value}, lane);`];
+      if (kind.kind === 'mask') return [`put(memory.masks, ${at / 4}, ${value} ? -1 : 0, lane);`];
+      if (kind.kind === 'struct') return this.puts(at, kind.name, value);
+      return at.flatMap((each, i) => this.puts(each, kind.of, `${value}[${i}]`));
+    });
+  }
+
+  /** Where an interface is declared, as a module. */
+  moduleOf(struct) {
+    return this.declared.get(struct);
+  }
+
+  /** @returns the kernel's source, and what writes the objects that the page hands it */
   result(library, drive) {
     this.translateAll();
-    let address = FIRST;
+    let free = FIRST;
     const take = (size) => {
-      const at = address;
-      address += size;
+      const at = free;
+      free += size;
       return at;
     };
     const globals = this.slots.map(
@@ -595,11 +625,14 @@ export class Translator {
       }
       return map;
     };
-    const layout = {};
-    for (const { name, struct } of this.roots) {
-      const at = take(this.sizeOf(struct));
-      globals.push(`const ${name} = changetype<${struct}>(${at});`);
-      layout[name] = place(struct, at);
+    const puts = [];
+    for (const { name, struct, handed } of this.roots) {
+      const address = take(this.sizeOf(struct));
+      globals.push(`const ${name} = changetype<${struct}>(${address});`);
+      const places = place(struct, address);
+      const numbers = Object.entries(places).filter(([, at]) => typeof at === 'number');
+      const at = Object.fromEntries(numbers.map(([field, byte]) => [field, byte / 4]));
+      if (handed) puts.push({ struct, lines: this.puts(places, struct, 'from'), at });
     }
     const classes = [...this.structs.keys()].map((name) => {
       const fields = this.fieldsOf(name).map(([field, kind]) => {
@@ -619,6 +652,6 @@ export class Translator {
       `function start(): void {\n${starts.join('\n')}\n}`,
       drive,
     ].join('\n\n');
-    return { text, layout, end: Math.ceil(address / 65536) * 65536 };
+    return { text, puts };
   }
 }

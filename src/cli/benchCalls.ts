@@ -1,6 +1,6 @@
 import { meanOf } from '@/core/ground/numeric/mean';
 import { golferOf } from '@/core/model/golfer/golferOf';
-import { oddsOf } from '@/core/model/shot/odds';
+import { oddsOf } from '@/core/model/odds/odds';
 import { sampleSwings } from '@/core/model/spread/swings';
 import { prescribe } from '@/core/search/calls/prescribe';
 import { SITUATIONS, steadinessOf, type Steadiness } from '@/core/testing/steadiness';

@@ -8,7 +8,7 @@ import type { Estimate } from '@/core/lesson/learning/estimate';
 import { learn } from '@/core/lesson/learning/learn';
 import { savingOf } from '@/core/lesson/learning/saving';
 import { golferOf } from '@/core/model/golfer/golferOf';
-import { oddsOf } from '@/core/model/shot/odds';
+import { oddsOf } from '@/core/model/odds/odds';
 import type { Hit } from '@/core/model/shot/hit';
 import { sampleSwings } from '@/core/model/spread/swings';
 import { prescribe } from '@/core/search/calls/prescribe';

@@ -6,7 +6,7 @@ import { grassCarry, lengthFactor, referenceHeadSpeed } from '@/core/model/golfe
 import type { Call } from '@/core/search/calls/call';
 import { prescribe, type Prescription } from '@/core/search/calls/prescribe';
 import { golferOf } from '@/core/model/golfer/golferOf';
-import { oddsOf } from '@/core/model/shot/odds';
+import { oddsOf } from '@/core/model/odds/odds';
 import type { Shot } from '@/core/ground/situation/shot';
 import { AS_MEANT, type SwingError } from '@/core/model/swing/swingError';
 import { strike } from '@/core/model/shot/strike';

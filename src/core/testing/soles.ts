@@ -5,7 +5,7 @@ import { sandOf, type SandReading } from '@/core/ground/sand/sandOf';
 import type { Shot } from '@/core/ground/situation/shot';
 import { radians } from '@/core/ground/units/angle';
 import { golferOf } from '@/core/model/golfer/golferOf';
-import { oddsOf } from '@/core/model/shot/odds';
+import { oddsOf } from '@/core/model/odds/odds';
 import { play, readyFor } from '@/core/model/shot/play';
 import { footingOf, madeWith } from '@/core/model/spread/footing';
 import { sampleSwings } from '@/core/model/spread/swings';

@@ -1,7 +1,7 @@
 import type { Skill } from '@/core/ground/player/player';
 import { degrees, radians } from '@/core/ground/units/angle';
 import { golferOf } from '@/core/model/golfer/golferOf';
-import { oddsOf } from '@/core/model/shot/odds';
+import { oddsOf } from '@/core/model/odds/odds';
 import { sampleSwings } from '@/core/model/spread/swings';
 import { prescribe } from '@/core/search/calls/prescribe';
 import type { Call } from '@/core/search/calls/call';

@@ -1,14 +1,72 @@
+/** A search for a root under way: where to look next, and what was seen there. */
+export interface RootSearch {
+  /** Where to look next; null once it is close enough, or was looked at often enough. */
+  next: number | null;
+  /** Told the value at {@link next}. */
+  seen: (value: number) => void;
+  /** The place with the smallest value seen. */
+  best: number;
+}
+
+/** Places that are looked at, at the most. */
+const MOST = 12;
+
 /**
  * Root of a rising, smooth function on an interval by weighted false position: a few evaluations where bisection takes a
  * dozen. From the second step on the value at the end that stays is halved at every step, so that neither end stays for long.
  * The Illinois method of M. Dowell and P. Jarratt (BIT 11, 1971) halves it only where the same end stays twice; here the
  * guess is good and the curve nearly straight.
  *
- * @param f rising on [low, high]
  * @param low with its value fLow <= 0
  * @param high with its value fHigh >= 0
  * @param guess where to look first, inside the interval
- * @param tolerance on the value of f
+ * @param tolerance on the value
+ */
+export function risingRoot(
+  low: number,
+  fLow: number,
+  high: number,
+  fHigh: number,
+  guess: number,
+  tolerance: number,
+): RootSearch {
+  let a = low;
+  let fa = fLow;
+  let b = high;
+  let fb = fHigh;
+  let least = Math.min(Math.abs(fa), Math.abs(fb));
+  let looks = 0;
+  const inside = (x: number): number => (x > a && x < b ? x : (a + b) / 2);
+  const search: RootSearch = {
+    best: Math.abs(fa) < Math.abs(fb) ? a : b,
+    next: least > tolerance ? inside(guess) : null,
+    seen: (value) => {
+      const x = search.next!;
+      if (Math.abs(value) < least) {
+        least = Math.abs(value);
+        search.best = x;
+      }
+      if (value < 0) {
+        a = x;
+        fa = value;
+        if (looks > 0) fb /= 2;
+      } else {
+        b = x;
+        fb = value;
+        if (looks > 0) fa /= 2;
+      }
+      looks += 1;
+      search.next =
+        least > tolerance && looks < MOST ? inside(a + ((b - a) * -fa) / (fb - fa)) : null;
+    },
+  };
+  return search;
+}
+
+/**
+ * {@link risingRoot} of a function.
+ *
+ * @param f rising on [low, high]
  * @returns the place with the smallest |f| seen, after twelve evaluations at the most
  * @example
  * solveRising((x) => x ** 3 - 8, 0, -8, 3, 19, 1.9, 0.01).toFixed(2); // => '2.00'
@@ -22,30 +80,7 @@ export function solveRising(
   guess: number,
   tolerance: number,
 ): number {
-  let a = low;
-  let fa = fLow;
-  let b = high;
-  let fb = fHigh;
-  let best = Math.abs(fa) < Math.abs(fb) ? a : b;
-  let least = Math.min(Math.abs(fa), Math.abs(fb));
-  let x = guess;
-  for (let i = 0; i < 12 && least > tolerance; i++) {
-    if (!(x > a && x < b)) x = (a + b) / 2;
-    const value = f(x);
-    if (Math.abs(value) < least) {
-      least = Math.abs(value);
-      best = x;
-    }
-    if (value < 0) {
-      a = x;
-      fa = value;
-      if (i > 0) fb /= 2;
-    } else {
-      b = x;
-      fb = value;
-      if (i > 0) fa /= 2;
-    }
-    x = a + ((b - a) * -fa) / (fb - fa);
-  }
-  return best;
+  const search = risingRoot(low, fLow, high, fHigh, guess, tolerance);
+  while (search.next !== null) search.seen(f(search.next));
+  return search.best;
 }

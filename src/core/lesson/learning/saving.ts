@@ -1,6 +1,6 @@
 import type { Golfer } from '@/core/model/golfer/golfer';
 import type { Hit } from '@/core/model/shot/hit';
-import { oddsOf } from '@/core/model/shot/odds';
+import { oddsOf } from '@/core/model/odds/odds';
 import { sampleSwings } from '@/core/model/spread/swings';
 import { differing } from '../peers/meant';
 import type { Difference } from '../peers/peer';

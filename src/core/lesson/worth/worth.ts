@@ -3,7 +3,7 @@ import type { Shot } from '@/core/ground/situation/shot';
 import type { Hit } from '@/core/model/shot/hit';
 import type { Golfer } from '@/core/model/golfer/golfer';
 import { golferOf } from '@/core/model/golfer/golferOf';
-import { oddsOf } from '@/core/model/shot/odds';
+import { oddsOf } from '@/core/model/odds/odds';
 import { sampleSwings } from '@/core/model/spread/swings';
 import { bestWithClub } from '@/core/search/audit/bestWithClub';
 import { callingHit } from '@/core/search/calls/leaders';

@@ -1,44 +1,43 @@
-import { KERNEL, LAYOUT } from './kernel';
+import { KERNEL, type Memory } from './kernel';
 
-/** Four numbers side by side in the kernel's memory. */
-const LANES = 4;
-
-/** Where the aim of four balls lies, and what is free above what is fixed; bytes. */
+/** Where the kernel finds the aim of four balls, and where what is not fixed begins; bytes. */
 const AIM = 512;
 const FREE = 65536;
 
-/** Rows that the kernel reads of every swing, and writes of every ball. */
-const ERRORS = 6;
-export const ANSWERS = 11;
-
-/** Swings of one slot of memory, and bytes of a row of them. */
+/** Swings that one slot of the memory holds, and bytes of a row of them. */
 export const SLOT = 1024;
 const ROW = SLOT * 4;
 
-/** An engine that plays balls four at a time: its memory, and what is asked of it. */
-export interface Engine {
-  memory: Float32Array;
-  /** Whole numbers of the same memory, for masks. */
-  masks: Int32Array;
-  /** How many slots of swings there are. */
-  slots: number;
-  /** Plays so many fours of a slot from one on. */
+/** What the kernel reads of a swing, and what it writes of a ball, a row each, in this order. */
+const ERRORS = ['mark', 'height', 'attack', 'speed', 'face', 'aim'] as const;
+const ANSWERS = [
+  'strokes',
+  'x',
+  'y',
+  'carry',
+  'path',
+  'thin',
+  'out',
+  'lip',
+  'green',
+  'within2m',
+  'clearance',
+] as const;
+
+type RowsOf<Names extends readonly string[]> = Record<Names[number], Float32Array>;
+
+/** Swings as the kernel reads them, and balls as it writes them: a row of numbers for each quantity. */
+export type SwingRows = RowsOf<typeof ERRORS>;
+export type BallRows = RowsOf<typeof ANSWERS>;
+
+/** Plays balls four at a time with what lies in its memory. */
+export interface Engine extends Memory {
+  /** Direction of the path of four balls. */
+  aims: Float32Array;
+  slots: readonly SwingRows[];
+  balls: BallRows;
+  /** Plays `fours` times four swings of a slot, from swing `from` on, a multiple of four; balls are written from 0 on. */
   play: (fours: number, slot: number, from: number) => void;
-}
-
-/** First place of a slot, in numbers. */
-export const slotAt = (slot: number): number => (FREE + ANSWERS * ROW + slot * ERRORS * ROW) / 4;
-
-/** First place of a row of answers, in numbers. */
-export const answersAt = (row: number): number => (FREE + row * ROW) / 4;
-
-/** Where the layout's addresses lie among numbers. */
-export type Address = number;
-
-/** Writes a number for all four balls. */
-export function write(memory: Float32Array, at: Address, value: number): void {
-  const place = at / 4;
-  memory.fill(value, place, place + LANES);
 }
 
 interface Exports {
@@ -46,35 +45,60 @@ interface Exports {
   play: (fours: number, swings: number, row: number, answers: number, stride: number) => void;
 }
 
-function bytesOf(base64: string): Uint8Array<ArrayBuffer> {
-  return Uint8Array.from(atob(base64), (letter) => letter.charCodeAt(0));
-}
+const bytesOf = (base64: string): Uint8Array<ArrayBuffer> =>
+  Uint8Array.from(atob(base64), (letter) => letter.charCodeAt(0));
 
-/** Starts an engine; null where there is no WebAssembly with four numbers side by side. */
-function started(): Engine | null {
-  if (typeof WebAssembly === 'undefined') return null;
-  let exported: Exports;
+/** True in the page's own thread, whose security headers refuse WebAssembly: it is not tried there. */
+const inPage = (): boolean => 'document' in globalThis;
+
+/** The compiled kernel; null where there is no WebAssembly that computes four numbers side by side. */
+function instance(): Exports | null {
+  if (typeof WebAssembly === 'undefined' || inPage()) return null;
   try {
     const built = new WebAssembly.Instance(new WebAssembly.Module(bytesOf(KERNEL)));
-    exported = built.exports as unknown as Exports;
+    return built.exports as unknown as Exports;
   } catch {
     return null;
   }
-  const { memory, play } = exported;
+}
+
+function started(): Engine | null {
+  const exported = instance();
+  if (!exported) return null;
+  const { buffer } = exported.memory;
+  const rows = <N extends readonly string[]>(names: N, at: number): RowsOf<N> =>
+    Object.fromEntries(
+      names.map((name, i) => [name, new Float32Array(buffer, at + i * ROW, SLOT)]),
+    ) as RowsOf<N>;
+  const first = FREE + ANSWERS.length * ROW;
+  const bytes = ERRORS.length * ROW;
+  const slots = Math.floor((buffer.byteLength - first) / bytes);
   return {
-    memory: new Float32Array(memory.buffer),
-    masks: new Int32Array(memory.buffer),
-    slots: Math.floor((memory.buffer.byteLength - slotAt(0) * 4) / (ERRORS * ROW)),
-    play: (fours, slot, from) => play(fours, slotAt(slot) * 4 + from * 4, ROW, FREE, ROW),
+    numbers: new Float32Array(buffer),
+    masks: new Int32Array(buffer),
+    aims: new Float32Array(buffer, AIM, 4),
+    slots: Array.from({ length: slots }, (_, i) => rows(ERRORS, first + i * bytes)),
+    balls: rows(ANSWERS, FREE),
+    play: (fours, slot, from) =>
+      exported.play(fours, first + slot * bytes + from * 4, ROW, FREE, ROW),
   };
 }
 
 let engine: Engine | null | undefined;
 
-/** The engine of this thread, started when it is first asked for; null where there is none. */
+/** The engine of this thread, started when it is first asked for; null where there is none, and the reference answers. */
 export function engineHere(): Engine | null {
   if (engine === undefined) engine = started();
   return engine;
 }
 
-export { AIM, LAYOUT };
+/** Does without the engine while `work` runs: the reference answers. For tests and for the bench. */
+export function withoutEngine<T>(work: () => T): T {
+  const kept = engine;
+  engine = null;
+  try {
+    return work();
+  } finally {
+    engine = kept;
+  }
+}

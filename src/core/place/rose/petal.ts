@@ -3,6 +3,7 @@ import type { Question } from '@/core/search/calls/question';
 import { wayOutCall, wayOutToward } from '@/core/search/calls/escape';
 import { DEFAULT_CAUTION } from '@/core/search/candidates/rank';
 import { golferOf } from '@/core/model/golfer/golferOf';
+import { playAsMeant } from '@/core/model/shot/play';
 import { predict } from '@/core/model/shot/prediction';
 import { sampleSwings } from '@/core/model/spread/swings';
 import { POINTS } from '@/core/search/candidates/points';
@@ -42,14 +43,15 @@ export function petalToward(question: Question, escape: Escape, look: RoseLook):
   const asks = launchOver(escape.lip);
   const { toward } = escape;
   if (!way) return { toward, asks, gives: null, out: 0, strokes: null, club: null };
-  const { setup, finish } = way.rated;
+  const { setup, aim } = way.rated;
+  const meant = playAsMeant(setup, golfer, way.shot, aim);
   const odds = told
     ? wayOutCall(way, golfer, sampleSwings(golfer.habits, TOLD, seed), caution).odds
     : way.rated.odds;
   return {
     toward,
     asks,
-    gives: predict(setup, golfer, way.shot, finish).launch,
+    gives: predict(setup, golfer, way.shot, meant).launch,
     out: odds.out,
     strokes: odds.strokes,
     club: setup.club.name,

@@ -6,7 +6,7 @@ import type { Question } from '../calls/question';
 import { DEFAULT_CAUTION } from '../candidates/rank';
 import { byCost, rateOn, type Rated, type Rater } from '../candidates/rate';
 import { thinned } from '../changes/quick';
-import { oddsOf } from '@/core/model/shot/odds';
+import { oddsOf } from '@/core/model/odds/odds';
 import type { Golfer } from '@/core/model/golfer/golfer';
 import type { Shot } from '@/core/ground/situation/shot';
 import type { SwingError } from '@/core/model/swing/swingError';

@@ -5,7 +5,7 @@ import type { Player } from '@/core/ground/player/player';
 import { presetSand, type SandPreset } from '@/core/ground/sand/presets';
 import { TIE_STROKES } from '../candidates/rank';
 import { solveFor } from '../candidates/solve';
-import { oddsOf, type Odds } from '@/core/model/shot/odds';
+import { oddsOf, type Odds } from '@/core/model/odds/odds';
 import type { Golfer } from '@/core/model/golfer/golfer';
 import type { SwingError } from '@/core/model/swing/swingError';
 import { degrees, radians } from '@/core/ground/units/angle';

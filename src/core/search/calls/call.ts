@@ -2,7 +2,9 @@ import { scoreOf } from '../candidates/rank';
 import type { Rated } from '../candidates/rate';
 import type { Kind, School } from '../schools/school';
 import type { Finish } from '@/core/model/flight/finish';
-import type { Odds } from '@/core/model/shot/odds';
+import type { Golfer } from '@/core/model/golfer/golfer';
+import { playAsMeant } from '@/core/model/shot/play';
+import type { Odds } from '@/core/model/odds/odds';
 import type { Shot } from '@/core/ground/situation/shot';
 import type { Hit } from '@/core/model/shot/hit';
 import { toMetres } from '@/core/ground/units/length';
@@ -54,8 +56,9 @@ export const sameOrNone = (a: Called | null, b: Called | null): boolean =>
  * @param as what it is called, where it is called so, and which way it goes
  */
 export const toldCall = (
-  { school, setup, aim, finish, odds: chosen, score: chosenScore, cost }: Rated,
+  { school, setup, aim, odds: chosen, score: chosenScore, cost }: Rated,
   odds: Odds,
+  golfer: Golfer,
   shot: Shot,
   caution: number,
   as: Pick<Call, 'kind' | 'toward'> & { name: Pick<School, 'id' | 'name'> },
@@ -69,7 +72,7 @@ export const toldCall = (
   },
   setup,
   aim,
-  meant: finish,
+  meant: playAsMeant(setup, golfer, shot, aim),
   odds,
   score: scoreOf(odds, caution),
   chosenScore,

@@ -5,7 +5,7 @@ import { golferOf } from '@/core/model/golfer/golferOf';
 import { sampleSwings } from '@/core/model/spread/swings';
 import type { SwingError } from '@/core/model/swing/swingError';
 import { familiesFor } from '../candidates/candidate';
-import { attempt, coarse, settled, withLandings, type Obstacle } from '../candidates/explore';
+import { attempt, coarseOf, settled, withLandings, type Obstacle } from '../candidates/explore';
 import { pricesFor } from '../candidates/plainness';
 import { POINTS } from '../candidates/points';
 import { race, type Round } from '../candidates/race';
@@ -105,8 +105,9 @@ export function* choosing(
     reason: { state: 'unfit', text: reason },
   }));
   const first: Rated[] = [];
-  for (const family of mine(families)) {
-    const { rated, reason } = coarse(family, rater, COARSE);
+  const looked = mine(families);
+  for (const [i, { rated, reason }] of coarseOf(looked, rater, COARSE).entries()) {
+    const family = looked[i]!;
     first.push(...rated);
     if (rated.length === 0 && reason)
       ruledOut.push({ club: family.club, school: named(family.school), reason });

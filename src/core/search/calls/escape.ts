@@ -7,10 +7,10 @@ import type { Escape, Shot } from '@/core/ground/situation/shot';
 import type { SwingError } from '@/core/model/swing/swingError';
 import { strokesToHoleOut } from '@/core/model/strokes/holeOut';
 import { toMetres } from '@/core/ground/units/length';
-import { oddsOf } from '@/core/model/shot/odds';
+import { oddsOf } from '@/core/model/odds/odds';
 import { toldCall, type Call } from './call';
 import { familiesFor, type Family } from '../candidates/candidate';
-import { coarse } from '../candidates/explore';
+import { coarseOf } from '../candidates/explore';
 import { KIND_PRICE, pricesFor } from '../candidates/plainness';
 import { byCost, rateOn, type Rated, type Rater } from '../candidates/rate';
 
@@ -112,8 +112,8 @@ export function wayOutToward(
   const turned = shotToward(shot, { toward, ...escape }, leftInOnAverage(leaving));
   const price = pricesFor(player, turned);
   const rater: Rater = { golfer, shot: turned, swings, caution, price, flown: 0 };
-  const [rated] = families(player, turned)
-    .flatMap((each) => coarse(each, rater, COARSE).rated)
+  const [rated] = coarseOf(families(player, turned), rater, COARSE)
+    .flatMap((found) => found.rated)
     .sort(byCost)
     .slice(0, 3)
     .map((each) => rateOn(rater, each, sample))
@@ -146,7 +146,7 @@ export function wayOutCall(
   caution: number,
 ): Call {
   const odds = oddsOf(rated.setup, golfer, shot, rated.aim, telling);
-  return toldCall({ ...rated, cost }, odds, shot, caution, {
+  return toldCall({ ...rated, cost }, odds, golfer, shot, caution, {
     kind: 'out-sideways',
     toward,
     name: OTHER_SCHOOLS.sideways,

@@ -1,5 +1,5 @@
 import { toTheEnd } from '@/core/ground/numeric/toTheEnd';
-import { oddsOf } from '@/core/model/shot/odds';
+import { oddsOf } from '@/core/model/odds/odds';
 import { sampleSwings } from '@/core/model/spread/swings';
 import { bestOfEach } from '../candidates/race';
 import type { Rated } from '../candidates/rate';
@@ -51,7 +51,7 @@ export function searchPart(
     flown += count + 1;
     const odds = oddsOf(rated.setup, golfer, rater.shot, rated.aim, telling, count);
     const { school } = rated;
-    const call = toldCall(rated, odds, rater.shot, caution, {
+    const call = toldCall(rated, odds, golfer, rater.shot, caution, {
       kind: kindOf(school, rater.shot),
       toward: 0,
       name: school,

@@ -3,7 +3,7 @@ import type { Club } from '@/core/ground/club/club';
 import { sandOf, sandOfFirmness } from '@/core/ground/sand/sandOf';
 import { radians } from '@/core/ground/units/angle';
 import { golferOf } from '@/core/model/golfer/golferOf';
-import { oddsOf } from '@/core/model/shot/odds';
+import { oddsOf } from '@/core/model/odds/odds';
 import { sampleSwings } from '@/core/model/spread/swings';
 import { playableBallPosition, type Setup } from '@/core/model/swing/setup';
 import { aPlayer, aShot, aSplash, CLUB_56 } from '@/core/testing/fixtures';

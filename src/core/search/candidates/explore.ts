@@ -9,7 +9,7 @@ import { clamp } from '@/core/ground/numeric/soft';
 import { setupOf, type Family } from './candidate';
 import { byCost, rate, rateOn, type Rated, type Rater } from './rate';
 import { toMetres } from '@/core/ground/units/length';
-import { farthest, longest, solveFor, type Solved, type Unsolved } from './solve';
+import { farthest, longest, solveAll, type Solved, type Unknown, type Unsolved } from './solve';
 
 /** Why one club cannot do it in one school. */
 export type Obstacle =
@@ -48,26 +48,41 @@ function standsTo(solved: Solved, school: School, shot: Shot, { startsOff = 0 }:
   return true;
 }
 
-/** A family's solved set-ups rated on `count` swings, best first, or why there is none. */
-export function coarse(
-  family: Family,
-  rater: Rater,
-  count: number,
-): { rated: Rated[]; reason: Obstacle | null } {
-  const { club, school, faces, entries } = family;
+/** What was found of a family: its solved set-ups, best first, or why there is none. */
+export interface Found {
+  rated: Rated[];
+  reason: Obstacle | null;
+}
+
+/** The set-ups that a family tries: a free face or mark is solved, so that one stands for all. */
+function triedBy({ club, school, faces, entries }: Family, shot: Shot): Unknown[] {
+  const marks = school.solves === 'entry' ? entries.slice(0, 1) : entries;
+  return (school.solves === 'face' ? faces.slice(0, 1) : faces).flatMap((face) =>
+    marks.map((entry) => ({
+      setup: setupOf(school, club, face, entry, shot),
+      school,
+      past: FIRST_PAST,
+    })),
+  );
+}
+
+/** The set-ups of many families solved side by side and rated on `count` swings, family by family. */
+export function coarseOf(families: readonly Family[], rater: Rater, count: number): Found[] {
   const { golfer, shot } = rater;
-  const rated: Rated[] = [];
-  let reason: Obstacle | null = null;
-  let furthest = -Infinity;
-  for (const face of school.solves === 'face' ? faces.slice(0, 1) : faces) {
-    for (const entry of school.solves === 'entry' ? entries.slice(0, 1) : entries) {
-      const setup = setupOf(school, club, face, entry, shot);
-      const exact = solveFor(setup, school, golfer, shot, FIRST_PAST);
+  const tried = families.map((family) => triedBy(family, shot));
+  const solved = solveAll(tried.flat(), golfer, shot);
+  rater.flown += 8 * solved.length;
+  let next = 0;
+  return families.map(({ school }, f) => {
+    const rated: Rated[] = [];
+    let reason: Obstacle | null = null;
+    let furthest = -Infinity;
+    for (const { setup } of tried[f]!) {
+      const exact = solved[next++]!;
       const result =
         exact.state === 'cannot-reach' && (shot.pin > LAY_UP_FROM || school.kind === 'dig')
           ? longest(setup, school, golfer, shot)
           : exact;
-      rater.flown += 8;
       if (result.state === 'solved') {
         if (!standsTo(result, school, shot, golfer)) {
           const aimDeg = Math.abs(degrees(result.aim));
@@ -80,9 +95,13 @@ export function coarse(
         reason = reasonOf(result, shot);
       }
     }
-  }
-  return { rated: rated.sort(byCost), reason };
+    return { rated: rated.sort(byCost), reason };
+  });
 }
+
+/** {@link coarseOf} one family. */
+export const coarse = (family: Family, rater: Rater, count: number): Found =>
+  coarseOf([family], rater, count)[0]!;
 
 /**
  * A family's best attempt where it does not get out as meant: its longest swing, whatever the lip does to it; null where it cannot
@@ -120,15 +139,13 @@ const MORE_OPEN = 5;
 const NEARER = 0.008;
 const FURTHER = 0.002;
 
-/** Solves a rated set-up again with some of it changed by so much; null when that cannot be. */
-export function varied(
+/** A rated set-up with some of it changed by so much; null when that cannot be. */
+function changed(
   rated: Rated,
-  rater: Rater,
+  shot: Shot,
   { face = 0, entry = 0, past = 0 }: Variation,
-  count: number,
-): Rated | null {
+): Unknown | null {
   const { school } = rated;
-  const { shot, golfer } = rater;
   const setup = { ...rated.setup };
   if (face !== 0) {
     const [low, high] = faceRange(rated, shot);
@@ -145,10 +162,30 @@ export function varied(
     if (setup.entry === rated.setup.entry) return null;
     setup.ballPosition = playableBallPosition(setup, shot);
   }
-  const result = solveFor(setup, school, golfer, shot, rated.finish.x - shot.pin + past);
-  rater.flown += 8;
-  if (result.state !== 'solved' || !standsTo(result, school, shot, golfer)) return null;
-  return rate(rater, result, school, count);
+  return { setup, school, past: rated.finish.x - shot.pin + past };
+}
+
+/** Variations of a rated set-up, solved again side by side and rated; null for those that cannot be. */
+export function varied(
+  rated: Rated,
+  rater: Rater,
+  variations: readonly Variation[],
+  count: number,
+): (Rated | null)[] {
+  const { shot, golfer } = rater;
+  const unknowns = variations.map((each) => changed(rated, shot, each));
+  const solved = solveAll(
+    unknowns.flatMap((each) => each ?? []),
+    golfer,
+    shot,
+  );
+  rater.flown += 8 * solved.length;
+  let next = 0;
+  return unknowns.map((each) => {
+    const result = each && solved[next++]!;
+    if (result?.state !== 'solved' || !standsTo(result, rated.school, shot, golfer)) return null;
+    return rate(rater, result, rated.school, count);
+  });
 }
 
 /** The set-up, or the same one meant to stop further from the target by one of these, m, where that costs less. */
@@ -160,8 +197,8 @@ export function withLandings(
 ): Rated {
   let winner = rateOn(rater, rated, count);
   if (rater.shot.carry !== undefined) return winner;
-  for (const past of others) {
-    const other = varied(rated, rater, { past }, count);
+  const further = others.map((past) => ({ past }));
+  for (const other of varied(rated, rater, further, count)) {
     if (other && other.cost < winner.cost) winner = other;
   }
   return winner;
@@ -194,13 +231,12 @@ export function settled(rated: Rated, rater: Rater, count: number): Rated {
     if (step.face !== undefined && (fixed || solves === 'face')) continue;
     if (step.entry !== undefined && (fixed || solves === 'entry')) continue;
     const middle = winner;
-    const low = varied(middle, rater, times(step, -1), count);
-    const high = varied(middle, rater, step, count);
+    const [low, high] = varied(middle, rater, [times(step, -1), step], count);
     for (const other of [low, high]) if (other && other.cost < winner.cost) winner = other;
     if (!low || !high) continue;
     const at = lowest(low.cost, middle.cost, high.cost);
     if (Math.min(Math.abs(at), 1 - Math.abs(at)) < AS_GOOD) continue;
-    const between = varied(middle, rater, times(step, at), count);
+    const [between] = varied(middle, rater, [times(step, at)], count);
     if (between && between.cost < winner.cost) winner = between;
   }
   return winner;

@@ -1,4 +1,4 @@
-import type { Odds } from '@/core/model/shot/odds';
+import type { Odds } from '@/core/model/odds/odds';
 
 /**
  * Weight of the worst tenth in the ranking when nobody says otherwise. Coaches rule out first by what a miss

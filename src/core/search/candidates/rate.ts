@@ -1,4 +1,4 @@
-import { type Odds, oddsOf } from '@/core/model/shot/odds';
+import { type Odds, oddsOf } from '@/core/model/odds/odds';
 import type { Golfer } from '@/core/model/golfer/golfer';
 import type { Shot } from '@/core/ground/situation/shot';
 import type { SwingError } from '@/core/model/swing/swingError';

@@ -1,8 +1,9 @@
-import { CARRY_POWER, type Golfer } from '@/core/model/golfer/golfer';
+import { CARRY_POWER, speedWith, type Golfer } from '@/core/model/golfer/golfer';
 import { openingLimitDeg } from '@/core/ground/club/club';
-import { solveRising } from '@/core/ground/numeric/solveRising';
+import { risingRoot, type RootSearch } from '@/core/ground/numeric/solveRising';
 import type { School } from '../schools/school';
-import type { Finish } from '@/core/model/flight/finish';
+import { meantOf, type Meant } from '@/core/model/odds/asMeant';
+import { intentOf, type Intent } from '@/core/model/shot/strike';
 import { aimFor, playAsMeant } from '@/core/model/shot/play';
 import type { Shot } from '@/core/ground/situation/shot';
 import { playableBallPosition, type Setup } from '@/core/model/swing/setup';
@@ -13,13 +14,13 @@ export interface Solved {
   state: 'solved';
   setup: Setup;
   aim: number;
-  finish: Finish;
+  finish: Meant;
 }
 
 /** Why there is no such set-up: "cannot reach" and "cannot get out" are states, not numbers. */
 export interface Unsolved {
   state: 'cannot-reach' | 'cannot-get-out' | 'too-far';
-  finish: Finish;
+  finish: Meant;
 }
 
 /** Distance solved to within this, m. */
@@ -29,13 +30,13 @@ const CLOSE_ENOUGH = 0.02;
 const MOST_SAND = 0.095;
 
 /** Distance that counts: the landing where one is asked for, else where the ball stops. */
-function distanceOf(finish: Finish, shot: Shot): number {
+function distanceOf(finish: Meant, shot: Shot): number {
   if (shot.carry !== undefined) return finish.carry;
   return Math.sqrt(finish.x * finish.x + finish.y * finish.y) * Math.sign(finish.x || 1);
 }
 
 /** True when the ball as meant passes over the lip. */
-export function clearsLip(finish: Finish, shot: Shot): boolean {
+export function clearsLip(finish: Meant, shot: Shot): boolean {
   return shot.lip.height <= 0 || finish.lipClearance > 0;
 }
 
@@ -61,43 +62,137 @@ function shorten(setup: Setup, school: School, shot: Shot): (share: number) => S
   }
 }
 
+/** A set-up whose free variable is to be solved. */
+export interface Unknown {
+  setup: Setup;
+  school: School;
+  /** m by which the ball should stop beyond the target, when the shot asks for no carry. */
+  past: number;
+}
+
+/** One of many that are solved side by side: what to play next, and what came of it. */
+interface Solving {
+  at: (share: number) => Setup;
+  like: Intent | undefined;
+  longest: Meant | null;
+  root: RootSearch | null;
+  /** What was seen at the best place so far. */
+  seen: { share: number; meant: Meant }[];
+  result: Solved | Unsolved | null;
+}
+
+/** Aim that sends the ball to the line, from where it finished when played along it. */
+const straightened = (aim: number, { x, y }: Meant): number =>
+  aim - Math.atan2(y, Math.max(x, 1e-6));
+
 /**
- * Solves a school's free variable for where the ball as meant lands (when the shot asks for a carry) or stops; the
- * school's longest swing is the cap.
- *
- * @param past m by which the ball should stop beyond the target, when the shot asks for no carry
+ * Solves the free variables of many set-ups for where the ball as meant lands (when the shot asks for a carry) or stops; the
+ * longest swing of each school is the cap. The set-ups are played side by side, so that many cost little more than one.
  */
-export function solveFor(
+export function solveAll(
+  unknowns: readonly Unknown[],
+  golfer: Golfer,
+  shot: Shot,
+): (Solved | Unsolved)[] {
+  const wantedOf = ({ past }: Unknown): number => shot.carry ?? shot.pin + past;
+  const all = unknowns.map(({ setup, school }): Solving => {
+    const at = shorten(setup, school, shot);
+    const swung = school.solves === 'swing' && setup.technique !== 'putt';
+    const like = swung ? intentOf(at(0), speedWith(golfer, setup.club), shot) : undefined;
+    return { at, like, longest: null, root: null, seen: [], result: null };
+  });
+  const open = (): number[] => all.flatMap(({ result }, i) => (result ? [] : [i]));
+  const played = (which: readonly number[], share: (i: number) => number, aim?: number[]) =>
+    meantOf(
+      which.map((i) => ({
+        setup: all[i]!.at(share(i)),
+        aim: aim?.[i] ?? 0,
+        ...(all[i]!.like ? { like: all[i]!.like } : {}),
+      })),
+      golfer,
+      shot,
+    );
+  const look = (
+    which: readonly number[],
+    share: (i: number) => number,
+    told: (each: Solving, i: number, meant: Meant) => void,
+  ): void => {
+    const found = played(which, share);
+    which.forEach((i, k) => {
+      all[i]!.seen.push({ share: share(i), meant: found[k]! });
+      told(all[i]!, i, found[k]!);
+    });
+  };
+
+  look(
+    open(),
+    () => 0,
+    (each, i, longest) => {
+      const short = distanceOf(longest, shot) < wantedOf(unknowns[i]!) - CLOSE_ENOUGH;
+      each.longest = longest;
+      if (!clearsLip(longest, shot)) each.result = { state: 'cannot-get-out', finish: longest };
+      else if (short) each.result = { state: 'cannot-reach', finish: longest };
+    },
+  );
+  look(
+    open(),
+    () => 1,
+    (each, i, shortest) => {
+      const wanted = wantedOf(unknowns[i]!);
+      const least = distanceOf(shortest, shot);
+      if (least > wanted + CLOSE_ENOUGH) {
+        each.result = { state: 'too-far', finish: shortest };
+        return;
+      }
+      const { school } = unknowns[i]!;
+      const [low, high] = school.fraction;
+      const reach = distanceOf(each.longest!, shot);
+      const guess =
+        school.solves === 'swing' && high > low
+          ? (high - high * (wanted / Math.max(reach, 1e-6)) ** (1 / CARRY_POWER)) / (high - low)
+          : 0.5;
+      each.root = risingRoot(0, wanted - reach, 1, wanted - least, guess, CLOSE_ENOUGH);
+    },
+  );
+  const searching = (): number[] =>
+    open().filter((i) => all[i]!.root && all[i]!.root.next !== null);
+  for (let which = searching(); which.length > 0; which = searching()) {
+    look(
+      which,
+      (i) => all[i]!.root!.next!,
+      (each, i, meant) => each.root!.seen(wantedOf(unknowns[i]!) - distanceOf(meant, shot)),
+    );
+  }
+
+  const last = open();
+  const best = (i: number): number => all[i]!.root!.best;
+  const aims: number[] = [];
+  for (const i of last) {
+    const { seen } = all[i]!;
+    aims[i] = straightened(0, seen.find(({ share }) => share === best(i))!.meant);
+  }
+  if (shot.wind.x !== 0 || shot.wind.y !== 0) {
+    const blown = played(last, best, aims);
+    last.forEach((i, k) => (aims[i] = straightened(aims[i]!, blown[k]!)));
+  }
+  const finishes = played(last, best, aims);
+  last.forEach((i, k) => {
+    const finish = finishes[k]!;
+    all[i]!.result = clearsLip(finish, shot)
+      ? { state: 'solved', setup: all[i]!.at(best(i)), aim: aims[i]!, finish }
+      : { state: 'cannot-get-out', finish };
+  });
+  return all.map(({ result }) => result!);
+}
+
+/** {@link solveAll} for one set-up. */
+export const solveFor = (
   setup: Setup,
   school: School,
   golfer: Golfer,
   shot: Shot,
   past: number,
-): Solved | Unsolved {
-  const at = shorten(setup, school, shot);
-  const wanted = shot.carry ?? shot.pin + past;
-  const longest = playAsMeant(at(0), golfer, shot, 0);
-  const reach = distanceOf(longest, shot);
-  if (!clearsLip(longest, shot)) return { state: 'cannot-get-out', finish: longest };
-  if (reach < wanted - CLOSE_ENOUGH) return { state: 'cannot-reach', finish: longest };
-  const shortest = playAsMeant(at(1), golfer, shot, 0);
-  const least = distanceOf(shortest, shot);
-  if (least > wanted + CLOSE_ENOUGH) return { state: 'too-far', finish: shortest };
-
-  const over = (share: number): number =>
-    wanted - distanceOf(playAsMeant(at(share), golfer, shot, 0), shot);
-  const [low, high] = school.fraction;
-  const guess =
-    school.solves === 'swing' && high > low
-      ? (high - high * (wanted / Math.max(reach, 1e-6)) ** (1 / CARRY_POWER)) / (high - low)
-      : 0.5;
-  const share = solveRising(over, 0, wanted - reach, 1, wanted - least, guess, CLOSE_ENOUGH);
-  const solved = at(share);
-  const aim = aimFor(solved, golfer, shot);
-  const finish = playAsMeant(solved, golfer, shot, aim);
-  if (!clearsLip(finish, shot)) return { state: 'cannot-get-out', finish };
-  return { state: 'solved', setup: solved, aim, finish };
-}
+): Solved | Unsolved => solveAll([{ setup, school, past }], golfer, shot)[0]!;
 
 /** The school's longest swing as far as it goes, over the lip or not. */
 export function farthest(setup: Setup, school: School, golfer: Golfer, shot: Shot): Solved {

@@ -4,7 +4,7 @@ import type { Sand } from '@/core/ground/sand/presets';
 import type { Shot } from '@/core/ground/situation/shot';
 import { solveFor, type Solved, type Unsolved } from '../candidates/solve';
 import { playAsMeant } from '@/core/model/shot/play';
-import { oddsOf } from '@/core/model/shot/odds';
+import { oddsOf } from '@/core/model/odds/odds';
 import type { Golfer } from '@/core/model/golfer/golfer';
 import type { SwingError } from '@/core/model/swing/swingError';
 import { swingClock } from '@/core/ground/units/clock';

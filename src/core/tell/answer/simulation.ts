@@ -1,6 +1,6 @@
 import { acrossFor } from '@/core/ground/player/player';
 import { degrees } from '@/core/ground/units/angle';
-import { oddsOf } from '@/core/model/shot/odds';
+import { oddsOf } from '@/core/model/odds/odds';
 import { aimFor, playAsMeant } from '@/core/model/shot/play';
 import { predict } from '@/core/model/shot/prediction';
 import { sampleSwings } from '@/core/model/spread/swings';

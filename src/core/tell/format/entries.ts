@@ -1,6 +1,6 @@
 import { degrees } from '@/core/ground/units/angle';
 import { fromMetres } from '@/core/ground/units/length';
-import type { Odds } from '@/core/model/shot/odds';
+import type { Odds } from '@/core/model/odds/odds';
 import type { Prediction } from '@/core/model/shot/prediction';
 import { rounded } from './rounded';
 

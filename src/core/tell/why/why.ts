@@ -7,7 +7,7 @@ import { chanceWords, distanceWords } from '../words/words';
 import { LIE_WORDS } from '../words/situation';
 import { nearestLie, sitsDown } from '@/core/ground/sand/lie';
 import { presetSand } from '@/core/ground/sand/presets';
-import { oddsOf } from '@/core/model/shot/odds';
+import { oddsOf } from '@/core/model/odds/odds';
 import { meantBy, play, readyFor } from '@/core/model/shot/play';
 import type { Club } from '@/core/ground/club/club';
 import { TIE_STROKES } from '@/core/search/candidates/rank';

@@ -1,0 +1,104 @@
+import type { Ahead } from '../shot/ahead';
+import type { Stakes } from '../shot/stakes';
+import type { Intent } from '../shot/strike';
+import type { Footing } from '../spread/footing';
+import type { BallRows, Engine } from './engine';
+import { INTENT, putAhead, putFooting, putIntent, putStakes } from './kernel';
+
+/** What all balls of a shot share. */
+export interface Scene {
+  ahead: Ahead;
+  stakes: Stakes;
+}
+
+/** Slot of swings that is kept for swings as meant. */
+export const MEANT_SLOT = 0;
+
+/** Footing of a swing as meant: it has no errors to be spread. */
+const SURE: Footing = { ground: 1, speed: 1, face: 1 };
+
+/** What lies in an engine's memory, so that it is not written again. */
+interface Written {
+  scene: Scene | null;
+  footing: Footing | null;
+  intents: (Intent | null)[];
+}
+
+const written = new WeakMap<Engine, Written>();
+
+function writtenIn(engine: Engine): Written {
+  let known = written.get(engine);
+  if (!known) {
+    known = { scene: null, footing: null, intents: [null, null, null, null] };
+    written.set(engine, known);
+    for (const row of Object.values(engine.slots[MEANT_SLOT]!)) row.fill(0);
+    engine.slots[MEANT_SLOT]!.speed.fill(1);
+  }
+  return known;
+}
+
+function write(engine: Engine, scene: Scene, footing: Footing): Written {
+  const known = writtenIn(engine);
+  if (known.scene !== scene) {
+    putAhead(engine, scene.ahead);
+    putStakes(engine, scene.stakes);
+    known.scene = scene;
+  }
+  if (known.footing !== footing) {
+    putFooting(engine, footing);
+    known.footing = footing;
+  }
+  return known;
+}
+
+/** Makes an engine ready to play one set-up with many swings. */
+export function writeOne(
+  engine: Engine,
+  scene: Scene,
+  intent: Intent,
+  footing: Footing,
+  aim: number,
+): void {
+  const known = write(engine, scene, footing);
+  if (known.intents.some((each) => each !== intent)) {
+    putIntent(engine, intent);
+    known.intents.fill(intent);
+  }
+  engine.numbers.fill(intent.speed, INTENT.speed, INTENT.speed + 4);
+  engine.aims.fill(aim);
+}
+
+/** A set-up as meant, with what is changed of it from one look to the next. */
+export interface Trial {
+  intent: Intent;
+  /** Head speed, m/s, where it is not the intent's. */
+  speed: number;
+  aim: number;
+}
+
+/**
+ * Plays up to four set-ups as meant.
+ *
+ * @param startsOff where the golfer's balls are known to start, radians
+ * @returns the balls, the first at 0; good until others are played
+ */
+export function playFour(
+  engine: Engine,
+  scene: Scene,
+  trials: readonly Trial[],
+  startsOff: number,
+): BallRows {
+  const known = write(engine, scene, SURE);
+  for (let lane = 0; lane < 4; lane++) {
+    const { intent, speed, aim } = trials[Math.min(lane, trials.length - 1)]!;
+    if (known.intents[lane] !== intent) {
+      putIntent(engine, intent, lane);
+      known.intents[lane] = intent;
+    }
+    engine.numbers[INTENT.speed + lane] = speed;
+    engine.aims[lane] = aim;
+    engine.slots[MEANT_SLOT]!.aim[lane] = startsOff;
+  }
+  engine.play(1, MEANT_SLOT, 0);
+  return engine.balls;
+}
