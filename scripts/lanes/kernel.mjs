@@ -8,6 +8,7 @@ import { fileURLToPath } from 'node:url';
 import asc from 'assemblyscript/asc';
 import * as prettier from 'prettier';
 import ts from 'typescript';
+import { evaluate } from './evaluate.mjs';
 import { Translator } from './translate.mjs';
 
 const here = path.dirname(fileURLToPath(import.meta.url));
@@ -17,16 +18,22 @@ const TARGET = path.join(root, 'src/core/model/batch/kernel.ts');
 /** What the driver calls: file and function. */
 const CALLED = [
   ['spread/footing', 'madeWith'],
-  ['shot/strike', 'swingWith'],
+  ['shot/strike', 'swingInSteps'],
   ['shot/finish', 'finishOf'],
   ['shot/outcome', 'outcomeAhead'],
+];
+/** Constants that it needs. */
+const NEEDED = [
+  ['passage/passage', 'STEPS'],
+  ['passage/passage', 'MANY_STEPS'],
+  ['passage/passage', 'DOUBTFUL'],
 ];
 /** What it finds in memory: its name there, the function that takes it, the parameter, and whether the page hands it over. */
 const FOUND = [
   ['SWING', 'madeWith', 'swing', false],
   ['ERROR', 'madeWith', 'out', false],
   ['FOOTING', 'madeWith', 'footing', true],
-  ['INTENT', 'swingWith', 'intent', true],
+  ['INTENT', 'swingInSteps', 'intent', true],
   ['AHEAD', 'finishOf', 'ahead', true],
   ['STAKES', 'outcomeAhead', 'stakes', true],
 ];
@@ -95,22 +102,29 @@ export async function kernelModule() {
   const { options } = ts.convertCompilerOptionsFromJson(config.compilerOptions, root);
   const program = ts.createProgram([...new Set(CALLED.map(([name]) => file(name)))], options);
   const translator = new Translator(program);
+  const checker = program.getTypeChecker();
+  const exported = (name, what) =>
+    checker
+      .getExportsOfModule(checker.getSymbolAtLocation(program.getSourceFile(file(name))))
+      .find((each) => each.name === what).valueDeclaration;
   const declared = new Map();
   for (const [name, fn] of CALLED) {
-    const source = program.getSourceFile(file(name));
-    const checker = program.getTypeChecker();
-    const symbol = checker
-      .getExportsOfModule(checker.getSymbolAtLocation(source))
-      .find((each) => each.name === fn);
-    declared.set(fn, translator.functionName(symbol.valueDeclaration, symbol.valueDeclaration).fn);
+    const declaration = exported(name, fn);
+    declared.set(fn, translator.functionName(declaration, declaration).fn);
   }
+  const constants = NEEDED.map(
+    ([name, what]) => `const ${what} = ${evaluate(checker, exported(name, what).initializer)};`,
+  ).join('\n');
   for (const [name, fn, parameter, handed] of FOUND) {
     const node = declared.get(fn).parameters.find((each) => each.name.text === parameter);
-    const type = program.getTypeChecker().getTypeAtLocation(node);
+    const type = checker.getTypeAtLocation(node);
     translator.root(name, translator.structOf(type, node), handed);
   }
   const read = (name) => readFileSync(path.join(here, name), 'utf8');
-  const { text, puts } = translator.result(read('library.as.ts'), read('drive.as.ts'));
+  const { text, puts } = translator.result(
+    read('library.as.ts'),
+    `${constants}\n${read('drive.as.ts')}`,
+  );
   if (process.env.KERNEL_TEXT) writeFileSync(process.env.KERNEL_TEXT, text);
   const binary = await compiled(text);
   const src = path.join(root, 'src');

@@ -36,13 +36,16 @@ export interface Engine extends Memory {
   aims: Float32Array;
   slots: readonly SwingRows[];
   balls: BallRows;
-  /** Plays `fours` times four swings of a slot, from swing `from` on, a multiple of four; balls are written from 0 on. */
+  /** Plays `fours` times four swings of a slot with one set-up, from swing `from` on, a multiple of four; balls are written from 0 on. */
   play: (fours: number, slot: number, from: number) => void;
+  /** Plays the first four swings of a slot, each with a set-up of its own. */
+  playApart: (slot: number) => void;
 }
 
 interface Exports {
   memory: WebAssembly.Memory;
   play: (fours: number, swings: number, row: number, answers: number, stride: number) => void;
+  playApart: (swings: number, row: number, answers: number, stride: number) => void;
 }
 
 const bytesOf = (base64: string): Uint8Array<ArrayBuffer> =>
@@ -81,6 +84,7 @@ function started(): Engine | null {
     balls: rows(ANSWERS, FREE),
     play: (fours, slot, from) =>
       exported.play(fours, first + slot * bytes + from * 4, ROW, FREE, ROW),
+    playApart: (slot) => exported.playApart(first + slot * bytes, ROW, FREE, ROW),
   };
 }
 

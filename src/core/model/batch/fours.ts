@@ -99,6 +99,6 @@ export function playFour(
     engine.aims[lane] = aim;
     engine.slots[MEANT_SLOT]!.aim[lane] = startsOff;
   }
-  engine.play(1, MEANT_SLOT, 0);
+  engine.playApart(MEANT_SLOT);
   return engine.balls;
 }

@@ -3,7 +3,7 @@ import { arcThrough } from '@/core/ground/arc/arc';
 import { CLUB_56 } from '@/core/testing/fixtures';
 import { radians } from '@/core/ground/units/angle';
 import { divotOf } from './divot';
-import { passInSteps, passToBall, sandTool } from './passage';
+import { passToBall, sandTool, STEPS } from './passage';
 import { presetSand } from '@/core/ground/sand/presets';
 
 const normals = headNormals(CLUB_56, { opening: radians(15), handleLowered: 0, shaftLean: 0 });
@@ -28,17 +28,17 @@ test('the softer the sand, the deeper the mark', () => {
 
 test('sand takes speed from the head; none is taken when the ball is met first', () => {
   const sand = presetSand('medium');
-  const through = passToBall(arc, 20, tool, sand);
+  const through = passToBall(arc, 20, tool, sand, STEPS);
   expect(through.forward).toBeLessThan(20);
   expect(through.forward).toBeGreaterThan(10);
-  const first = passToBall(arcThrough(-0.02, radians(4)), 20, tool, sand);
+  const first = passToBall(arcThrough(-0.02, radians(4)), 20, tool, sand, STEPS);
   expect(Math.hypot(first.forward, first.down)).toBeCloseTo(20, 9);
   expect(first.swept).toBe(0);
 });
 
 test('many more steps move the head by little: the path is resolved', () => {
   const sand = presetSand('firm');
-  const head = passToBall(arc, 25, tool, sand);
-  const halves = passInSteps(arc, 25, tool, sand, 100);
+  const head = passToBall(arc, 25, tool, sand, STEPS);
+  const halves = passToBall(arc, 25, tool, sand, 100);
   expect(Math.abs(head.depth - halves.depth)).toBeLessThan(2e-4);
 });

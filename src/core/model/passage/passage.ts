@@ -19,12 +19,12 @@ const TURN_LENGTH = 1;
  * Steps from the mark to the ball, and those of a way that is in doubt after them. They grow from the mark on, where the sand
  * begins to bear and the rates change fastest: step i ends at (i / steps)^1.5 of the way.
  */
-const STEPS: Count = 4;
-const MANY_STEPS: Count = 12;
+export const STEPS: Count = 4;
+export const MANY_STEPS: Count = 12;
 const GRADING = 1.5;
 
-/** Doubt about the depth, m, from which a way is gone again in many steps: one human swing in nine. */
-const DOUBTFUL = 0.0008;
+/** Doubt about the depth, m, from which a head {@link isDoubtful}. */
+export const DOUBTFUL = 0.0008;
 
 /** Metres by which a doubt about the speeds, as a share of the speed, moves the depth at the ball: what is left of a usual way. */
 const DOUBT_REACH = 0.03;
@@ -184,8 +184,17 @@ export function headAtMark(arc: SwingArc, speed: number): HeadState {
   };
 }
 
-/** Takes the head from its mark to the ball in so many steps. */
-export function passInSteps(
+/**
+ * Takes the head from its mark through the sand to the ball.
+ *
+ * @param arc path of the sole, m
+ * @param speed head speed at the mark, m/s, above 1
+ * @param tool face and sole as delivered
+ * @param sand the sand
+ * @param steps from the mark to the ball: {@link STEPS}, or {@link MANY_STEPS} where those leave a head {@link isDoubtful}
+ * @returns the head at the ball; `path` 0 and nothing swept when the ball is met first, no speed where the sand stopped it
+ */
+export function passToBall(
   arc: SwingArc,
   speed: number,
   tool: SandTool,
@@ -209,28 +218,5 @@ export function passInSteps(
   return state;
 }
 
-/**
- * Takes the head from its mark through the sand to the ball, in few steps, or in many where few leave too much doubt.
- *
- * @param arc path of the sole, m
- * @param speed head speed at the mark, m/s, above 1
- * @param tool face and sole as delivered
- * @param sand the sand
- * @returns the head at the ball; `path` 0 and nothing swept when the ball is met first, no speed where the sand stopped it
- */
-export function passToBall(arc: SwingArc, speed: number, tool: SandTool, sand: Sand): HeadState {
-  const few = passInSteps(arc, speed, tool, sand, STEPS);
-  const { mark } = few;
-  let { depth, forward, down, swept, path, stalled, doubt } = few;
-  if (doubt > DOUBTFUL) {
-    const many = passInSteps(arc, speed, tool, sand, MANY_STEPS);
-    depth = many.depth;
-    forward = many.forward;
-    down = many.down;
-    swept = many.swept;
-    path = many.path;
-    stalled = many.stalled;
-    doubt = many.doubt;
-  }
-  return { mark, depth, forward, down, swept, path, stalled, doubt };
-}
+/** Whether few steps may have put a head so wrong that it must go in many: one human swing in nine. */
+export const isDoubtful = ({ doubt }: HeadState): boolean => doubt > DOUBTFUL;

@@ -1,10 +1,18 @@
 import type { SwingError } from '../swing/swingError';
 import { normalsOf, postureOf, type Posture } from '@/core/ground/club/geometry';
 import { soleShape, type SoleShape } from '@/core/ground/club/sole';
+import type { Count } from '@/core/ground/numeric/count';
 import { softPositive } from '@/core/ground/numeric/soft';
 import { lengthFactor } from '../golfer/headSpeed';
 import type { Bed } from '@/core/ground/sand/bed';
-import { passToBall, sandTool, type HeadState } from '../passage/passage';
+import {
+  isDoubtful,
+  MANY_STEPS,
+  passToBall,
+  sandTool,
+  STEPS,
+  type HeadState,
+} from '../passage/passage';
 import { strikeBall } from '../strike/contact';
 import type { Launch } from '../strike/launch';
 import { onSlope } from '../strike/slope';
@@ -62,16 +70,24 @@ export const arcWith = (delivery: Delivery, error: SwingError): SwingArc =>
  * swing further than that of a steep one. On a slope it is solved in the slope's frame and turned back.
  *
  * @param error the errors of this swing
+ * @param steps of the head's way through the sand
  */
-export function swingWith(intent: Intent, error: SwingError): Strike {
+export function swingInSteps(intent: Intent, error: SwingError, steps: Count): Strike {
   const { delivery, posture, bed, setup, shape } = intent;
   const normals = normalsOf(posture, error.face);
   const arc = arcWith(delivery, error);
   const speed = Math.max(intent.speed * error.speed, 1.01);
-  const head = passToBall(arc, speed, sandTool(normals, setup.club, shape), bed.sand);
+  const tool = sandTool(normals, setup.club, shape);
+  const head = passToBall(arc, speed, tool, bed.sand, steps);
   const launch = strikeBall(head, normals, bed.sand, bed.burial, setup.club.headMass);
   onSlope(launch, bed);
   return { head, launch };
+}
+
+/** {@link swingInSteps} in few steps, and in many where those leave doubt. */
+export function swingWith(intent: Intent, error: SwingError): Strike {
+  const few = swingInSteps(intent, error, STEPS);
+  return isDoubtful(few.head) ? swingInSteps(intent, error, MANY_STEPS) : few;
 }
 
 /** One swing of a set-up: {@link swingWith} on its own. */
