@@ -40,7 +40,7 @@ const mean = (values: readonly number[]): number =>
 
 /** Calls of a player whose only wedge is a 56 with this bounce, chosen on one set of points. */
 const callsWith = (bounceDeg: number, shot: Shot, skill: Skill, points: number): Call[] =>
-  prescribe({ player: aPlayer(skill, [wedge(bounceDeg)]), shot, seed: 3 }, points).calls.filter(
+  prescribe({ player: aPlayer(skill, [wedge(bounceDeg)]), shot, seed: 3 }, { points }).calls.filter(
     ({ toward }) => toward === 0,
   );
 

@@ -96,7 +96,9 @@ export function steadinessOf(
     return known;
   };
   const first = asked.map(
-    ({ seed, points }) => prescribe({ ...situation, seed }, points).calls[0]!,
+    ({ seed, points }) =>
+      prescribe({ ...situation, seed }, { ...(points === undefined ? {} : { points }), tell: 1 })
+        .calls[0]!,
   );
   const counts = new Map<string, Call[]>();
   for (const call of first) counts.set(named(call), [...(counts.get(named(call)) ?? []), call]);

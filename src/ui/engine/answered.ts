@@ -6,6 +6,7 @@ import type { Engine, Wanted } from './engine';
 /**
  * The answer to a situation, its search spread over the threads.
  *
+ * @param whole with all calls; else with those that are told at first
  * @throws Failure for what cannot be answered; the signal's reason when nobody waits any more
  */
 export async function answered(
@@ -13,9 +14,10 @@ export async function answered(
   situation: object,
   units: UnitSystem,
   wanted: Wanted,
+  whole = false,
 ): Promise<Answer> {
   const parts = await Promise.all(
     Array.from({ length: PARTS }, (_, part) => engine.run('answerPart', [situation, part], wanted)),
   );
-  return engine.run('answerFrom', [situation, units, parts], wanted);
+  return engine.run('answerFrom', [situation, units, parts, whole], wanted);
 }

@@ -38,7 +38,7 @@ export function useEyeAnswer(
       const { pin_m: _pin, lip_m: _lip, lie: _lie, sand: _sand, slope: _slope, ...setup } = answer!;
       const situation = situationFor(player, scene.shot);
       const wanted = { signal, priority: 1 };
-      const { flag: best, sheet } = await answered(engine, situation, units, wanted);
+      const { flag: best, sheet } = await answered(engine, situation, units, wanted, true);
       if (!best) return null;
       const [own, seen] = await Promise.all([
         engine.run('simulate', [{ ...situation, setup }], wanted),

@@ -3,6 +3,7 @@ import { bandsRound, type Band } from '@/core/search/changes/bands';
 import { lookForChanges, standpointOf, type Moved } from '@/core/search/changes/changes';
 import { getsOut } from '@/core/search/calls/getsOut';
 import type { Called } from '@/core/search/calls/call';
+import { TOLD_AT_FIRST } from '@/core/search/calls/prescribe';
 import { lookingAt, type MapAxis, type MapCell, type MapPlace } from '@/core/search/map/callMap';
 import { answerFrom, answerPart, type TimedPart } from '@/core/tell/answer/answer';
 import { changeEntry, type ChangeEntry } from '@/core/tell/answer/changes';
@@ -20,9 +21,14 @@ export const callTasks = {
   /** One part of the search for a call sheet; the parts go side by side. */
   answerPart: (_: Job, input: unknown, part: number) => answerPart(input, part, clock),
 
-  /** The call sheet, once all parts are there. */
-  answerFrom: (_: Job, input: unknown, units: UnitSystem, parts: readonly TimedPart[]) =>
-    answerFrom(input, units, parts, clock),
+  /** The call sheet, once all parts are there, with its first calls or, when it is opened, with all. */
+  answerFrom: (
+    _: Job,
+    input: unknown,
+    units: UnitSystem,
+    parts: readonly TimedPart[],
+    whole: boolean,
+  ) => answerFrom(input, units, parts, clock, whole ? Infinity : TOLD_AT_FIRST),
 
   /** Of each situation, whether the bag has anything that gets the ball out at the flag. */
   async getOut(job: Job, inputs: readonly unknown[]): Promise<boolean[]> {

@@ -64,8 +64,10 @@ export function writeOne(
     putIntent(engine, intent);
     known.intents.fill(intent);
   }
-  engine.numbers.fill(intent.speed, INTENT.speed, INTENT.speed + 4);
-  engine.aims.fill(aim);
+  for (let lane = 0; lane < 4; lane++) {
+    engine.numbers[INTENT.speed + lane] = intent.speed;
+    engine.aims[lane] = aim;
+  }
 }
 
 /** A set-up as meant, with what is changed of it from one look to the next. */

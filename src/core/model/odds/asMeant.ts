@@ -3,37 +3,58 @@ import { engineHere } from '../batch/engine';
 import { playFour, type Trial } from '../batch/fours';
 import type { Finish } from '../flight/finish';
 import { speedWith, type Golfer } from '../golfer/golfer';
-import { playAsMeant } from '../shot/play';
+import { meantBy, play, readyFor } from '../shot/play';
 import { intentOf, type Intent } from '../shot/strike';
 import type { Setup } from '../swing/setup';
 import { sceneOf } from './scene';
 
-/** What of a ball as meant solving for a distance needs, m. */
-export type Meant = Pick<Finish, 'x' | 'y' | 'carry' | 'lipClearance'>;
+/** What of a ball as meant a search needs, m. */
+export interface Meant extends Pick<Finish, 'x' | 'y' | 'carry' | 'lipClearance'> {
+  /** Way of the head through sand before the ball. */
+  path: number;
+}
+
+/** One set-up as meant, by the reference. */
+export function meantSingly({ setup, aim }: Aimed, golfer: Golfer, shot: Shot): Meant {
+  const { finish, path } = play(readyFor(setup, golfer, shot), meantBy(golfer), aim);
+  return { ...finish, path };
+}
 
 /** A set-up and the direction of its path, radians from the line. */
 export interface Aimed {
   setup: Setup;
   aim: number;
-  /** The same set-up with another length of swing, made ready: what else it needs is worked out already. */
-  like?: Intent;
+}
+
+/** A set-up made ready, with another length of swing: what else it needs is worked out already. */
+export interface Swung {
+  like: Intent;
+  fraction: number;
+  aim: number;
 }
 
 /** What the kernel plays of a set-up. */
-function trialOf({ setup, aim, like }: Aimed, golfer: Golfer, shot: Shot): Trial {
-  if (like)
-    return { intent: like, speed: like.speed * (setup.fraction / like.setup.fraction), aim };
-  const intent = intentOf(setup, speedWith(golfer, setup.club), shot);
+function trialOf(each: Aimed | Swung, golfer: Golfer, shot: Shot): Trial {
+  const { aim } = each;
+  if ('like' in each) {
+    const { like, fraction } = each;
+    return { intent: like, speed: like.speed * (fraction / like.setup.fraction), aim };
+  }
+  const intent = intentOf(each.setup, speedWith(golfer, each.setup.club), shot);
   return { intent, speed: intent.speed, aim };
 }
+
+/** The set-up of what is played, and its aim. */
+const aimedOf = (each: Aimed | Swung): Aimed =>
+  'like' in each ? { setup: { ...each.like.setup, fraction: each.fraction }, aim: each.aim } : each;
 
 /**
  * Where balls as meant finish, for many set-ups at once: four at a time by the kernel; one by one by the reference where there
  * is none, and putts.
  */
-export function meantOf(all: readonly Aimed[], golfer: Golfer, shot: Shot): Meant[] {
+export function meantOf(all: readonly (Aimed | Swung)[], golfer: Golfer, shot: Shot): Meant[] {
   const engine = engineHere();
-  const slow = ({ setup, aim }: Aimed): Meant => playAsMeant(setup, golfer, shot, aim);
+  const slow = (each: Aimed | Swung): Meant => meantSingly(aimedOf(each), golfer, shot);
   if (!engine) return all.map(slow);
   const found = new Array<Meant>(all.length);
   const waiting: number[] = [];
@@ -47,13 +68,14 @@ export function meantOf(all: readonly Aimed[], golfer: Golfer, shot: Shot): Mean
         y: balls.y[lane]!,
         carry: balls.carry[lane]!,
         lipClearance: balls.clearance[lane]!,
+        path: balls.path[lane]!,
       };
     });
     waiting.length = 0;
     trials.length = 0;
   };
   all.forEach((each, i) => {
-    if (each.setup.technique === 'putt') {
+    if ('setup' in each && each.setup.technique === 'putt') {
       found[i] = slow(each);
       return;
     }

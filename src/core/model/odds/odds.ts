@@ -1,14 +1,16 @@
 import { meanOfWorst } from '@/core/ground/numeric/order';
 import type { Shot } from '@/core/ground/situation/shot';
 import { engineHere, type BallRows } from '../batch/engine';
-import { playFour, writeOne, type Scene } from '../batch/fours';
+import { writeOne, type Scene } from '../batch/fours';
 import { playSwings } from '../batch/slots';
-import type { Golfer } from '../golfer/golfer';
+import { speedWith, type Golfer } from '../golfer/golfer';
 import { outcomeAhead } from '../shot/outcome';
-import { meantBy, play, readyFor, type Ready } from '../shot/play';
+import { play, readyFor, type Ready } from '../shot/play';
+import { intentOf } from '../shot/strike';
 import { footingOf, madeWith } from '../spread/footing';
 import type { Setup } from '../swing/setup';
 import { AS_MEANT, type SwingError } from '../swing/swingError';
+import { meantOf, type Meant } from './asMeant';
 import { sceneOf } from './scene';
 
 /** Chances and strokes over a sample of a player's swings. */
@@ -40,7 +42,7 @@ interface Tally extends Record<(typeof CHANCES)[number], number> {
   finishes: Float64Array;
   across: Float64Array;
   /** Carry and way through sand of the ball as meant, m. */
-  meant: { carry: number; path: number };
+  meant: Pick<Meant, 'carry' | 'path'>;
 }
 
 /** A tally of `count` balls with those in it that are known. */
@@ -127,6 +129,7 @@ function countSingly(
  * the reference where there is none, and a putt.
  *
  * @param before odds of the same set-up over fewer of the same swings: those are not played again
+ * @param meant the ball as meant, where it is known
  */
 export function oddsOf(
   setup: Setup,
@@ -136,26 +139,19 @@ export function oddsOf(
   swings: readonly SwingError[],
   count = swings.length,
   before: Odds | null = null,
+  meant: Pick<Meant, 'carry' | 'path'> | null = null,
 ): Odds {
   const known = before && before.each.length <= count ? before : null;
   const from = known?.each.length ?? 0;
-  const ready = readyFor(setup, golfer, shot);
   const scene = sceneOf(shot, golfer.skill);
-  const engine = engineHere();
-  const { intent } = ready;
-  let tally: Tally;
-  if (engine && intent) {
-    const trial = { intent, speed: intent.speed, aim };
-    const balls = playFour(engine, scene, [trial], golfer.startsOff ?? 0);
-    tally = tallyOf(count, known, { carry: balls.carry[0]!, path: balls.path[0]! });
+  const tally = tallyOf(count, known, meant ?? meantOf([{ setup, aim }], golfer, shot)[0]!);
+  const engine = setup.technique === 'putt' ? null : engineHere();
+  if (engine) {
+    const intent = intentOf(setup, speedWith(golfer, setup.club), shot);
     const footing = footingOf(setup, shot);
     const hand = (): void => writeOne(engine, scene, intent, footing, aim);
     playSwings(engine, hand, swings, from, count, (...played) => countFours(tally, ...played));
-  } else {
-    const { finish, path } = play(ready, meantBy(golfer), aim);
-    tally = tallyOf(count, known, { carry: finish.carry, path });
-    countSingly(tally, ready, scene, aim, swings, from);
-  }
+  } else countSingly(tally, readyFor(setup, golfer, shot), scene, aim, swings, from);
   const { each, finishes, across } = tally;
   return {
     out: tally.out / count,

@@ -45,6 +45,8 @@ export function soleLoad(
 ): void {
   const speed2 = u * u + v * v;
   const soleZ = Math.sqrt(Math.max(0, 1 - soleX * soleX));
+  const stiffness = 0.7 * sand.stiffness;
+  const inertia = sand.soleDrag * sand.density;
   let back = 0;
   let up = 0;
   let rise = 0;
@@ -61,12 +63,10 @@ export function soleLoad(
     const towards = softPositive(square, 0.1);
     const strength = bearing(sand.strength, d);
     const stress =
-      (strength + 0.7 * sand.stiffness * d) * towards +
+      (strength + stiffness * d) * towards +
       REBOUND * strength * (towards - square) +
-      sand.baseStiffness *
-        softPositive(d - sand.baseDepth, 0.0006) *
-        (0.15 + (0.85 * (1 + square)) / 2) +
-      sand.soleDrag * sand.density * pressing * pressing;
+      sand.baseStiffness * softPositive(d - sand.baseDepth, 0.0006) * (0.575 + 0.425 * square) +
+      inertia * pressing * pressing;
     const force = (stress * width * BLADE * d) / (d + GRAINS);
     back += force * (nx + sand.friction * nz);
     up += force * (nz - sand.friction * nx);

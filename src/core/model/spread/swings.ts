@@ -39,6 +39,10 @@ export function swingOf(habits: Habits, z: (place: number) => number): SwingErro
   };
 }
 
+/** Samples that were drawn last: a search asks for the same ones again and again. */
+const samples = new Map<string, readonly SwingError[]>();
+const MOST_SAMPLES = 16;
+
 /**
  * The same `count` human swings for every candidate (common random numbers), so that two set-ups are told
  * apart by what they do, not by luck. Any power-of-two prefix is itself an even sample.
@@ -47,9 +51,15 @@ export function swingOf(habits: Habits, z: (place: number) => number): SwingErro
  * @param count swings, a power of two
  * @param seed same seed, same swings
  */
-export function sampleSwings(habits: Habits, count: number, seed: number): SwingError[] {
+export function sampleSwings(habits: Habits, count: number, seed: number): readonly SwingError[] {
+  const key = JSON.stringify([count, seed, habits]);
+  const known = samples.get(key);
+  if (known) return known;
   const points = sobol(count, DIMENSIONS, seededUint32(seed));
-  return Array.from({ length: count }, (_, i) =>
+  const swings = Array.from({ length: count }, (_, i) =>
     swingOf(habits, (place) => inverseNormal(points[i * DIMENSIONS + place]!)),
   );
+  samples.set(key, swings);
+  if (samples.size > MOST_SAMPLES) samples.delete(samples.keys().next().value!);
+  return swings;
 }

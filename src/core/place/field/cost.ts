@@ -17,7 +17,7 @@ const QUICK = 32;
  * @param fine as the desk calls it; else by a quick search
  */
 export function costAt(question: Question, fine: boolean): number | null {
-  if (fine) return prescribe(question).calls[0]?.odds.strokes ?? null;
+  if (fine) return prescribe(question, { tell: 1 }).calls[0]?.odds.strokes ?? null;
   const { player, shot, caution = DEFAULT_CAUTION } = question;
   const golfer = golferOf(player);
   const swings = sampleSwings(golfer.habits, QUICK, POINTS);

@@ -1,13 +1,13 @@
 import { launchOver } from '@/core/ground/situation/lip';
 import type { Question } from '@/core/search/calls/question';
-import { wayOutCall, wayOutToward } from '@/core/search/calls/escape';
+import { wayOutChoice, wayOutToward } from '@/core/search/calls/escape';
 import { DEFAULT_CAUTION } from '@/core/search/candidates/rank';
 import { golferOf } from '@/core/model/golfer/golferOf';
 import { playAsMeant } from '@/core/model/shot/play';
 import { predict } from '@/core/model/shot/prediction';
 import { sampleSwings } from '@/core/model/spread/swings';
 import { POINTS } from '@/core/search/candidates/points';
-import { TOLD } from '@/core/search/calls/part';
+import { TOLD, toldCall } from '@/core/search/calls/call';
 import type { Escape } from '@/core/ground/situation/shot';
 
 /** What is known of one direction out of the sand. */
@@ -46,7 +46,7 @@ export function petalToward(question: Question, escape: Escape, look: RoseLook):
   const { setup, aim } = way.rated;
   const meant = playAsMeant(setup, golfer, way.shot, aim);
   const odds = told
-    ? wayOutCall(way, golfer, sampleSwings(golfer.habits, TOLD, seed), caution).odds
+    ? toldCall(wayOutChoice(way), golfer, sampleSwings(golfer.habits, TOLD, seed), caution).odds
     : way.rated.odds;
   return {
     toward,

@@ -4,7 +4,9 @@ import type { Kind, School } from '../schools/school';
 import type { Finish } from '@/core/model/flight/finish';
 import type { Golfer } from '@/core/model/golfer/golfer';
 import { playAsMeant } from '@/core/model/shot/play';
-import type { Odds } from '@/core/model/odds/odds';
+import type { Meant } from '@/core/model/odds/asMeant';
+import { oddsOf, type Odds } from '@/core/model/odds/odds';
+import type { SwingError } from '@/core/model/swing/swingError';
 import type { Shot } from '@/core/ground/situation/shot';
 import type { Hit } from '@/core/model/shot/hit';
 import { toMetres } from '@/core/ground/units/length';
@@ -16,15 +18,16 @@ export const LONG_FROM = toMetres(25, 'yd');
 export const kindOf = ({ kind }: Pick<School, 'kind'>, { pin }: Pick<Shot, 'pin'>): Kind =>
   kind === 'splash' && pin > LONG_FROM ? 'long-splash' : kind;
 
-/** A ball struck at the flag or, turned by `toward`, elsewhere; its shot is then the one of that way out. */
-export interface Call extends Hit {
+/**
+ * What was chosen, as plain data that can go between threads: a ball struck at the flag or, turned by `toward`, elsewhere; its shot
+ * is then the one of that way out.
+ */
+export interface Choice extends Hit {
   kind: Kind;
   school: Pick<School, 'id' | 'name' | 'feetWithPath' | 'finish'>;
-  meant: Finish;
-  odds: Odds;
-  /** Strokes with some of the weight moved to the worst tenth. */
-  score: number;
-  /** What it was chosen by: its score then, that with the price of what is not plain, and on how many swings. */
+  /** The ball as meant. */
+  finish: Meant;
+  /** What it was chosen by: its score, that with the price of what is not plain, and on how many swings. */
   chosenScore: number;
   cost: number;
   chosenOn: number;
@@ -32,6 +35,14 @@ export interface Call extends Hit {
   toward: number;
   /** The shot as planned does not get out: the best that can be tried at the flag. */
   attempt?: boolean;
+}
+
+/** A choice as it is told. */
+export interface Call extends Choice {
+  meant: Finish;
+  odds: Odds;
+  /** Strokes with some of the weight moved to the worst tenth. */
+  score: number;
 }
 
 /** A call by what it is known by. */
@@ -51,18 +62,15 @@ export const sameOrNone = (a: Called | null, b: Called | null): boolean =>
   a === null || b === null ? a === b : sameCall(a, b);
 
 /**
- * A set-up that was chosen, as it is told: its odds are from swings that it was not chosen on, its cost is as it was chosen.
+ * A set-up that was chosen.
  *
  * @param as what it is called, where it is called so, and which way it goes
  */
-export const toldCall = (
-  { school, setup, aim, odds: chosen, score: chosenScore, cost }: Rated,
-  odds: Odds,
-  golfer: Golfer,
+export const choiceOf = (
+  { school, setup, aim, finish, odds, score, cost }: Rated,
   shot: Shot,
-  caution: number,
-  as: Pick<Call, 'kind' | 'toward'> & { name: Pick<School, 'id' | 'name'> },
-): Call => ({
+  as: Pick<Choice, 'kind' | 'toward' | 'attempt'> & { name: Pick<School, 'id' | 'name'> },
+): Choice => ({
   kind: as.kind,
   school: {
     id: as.name.id,
@@ -72,12 +80,31 @@ export const toldCall = (
   },
   setup,
   aim,
-  meant: playAsMeant(setup, golfer, shot, aim),
-  odds,
-  score: scoreOf(odds, caution),
-  chosenScore,
+  finish,
+  chosenScore: score,
   cost,
-  chosenOn: chosen.each.length,
+  chosenOn: odds.each.length,
   shot,
   toward: as.toward,
+  ...(as.attempt ? { attempt: true } : {}),
 });
+
+/** What is told is told from so many swings that no choice was made on, or the luck of the winner would be told with it. */
+export const TOLD = 1024;
+
+/**
+ * A choice as it is told: its odds are from swings that it was not chosen on, its cost is as it was chosen.
+ *
+ * @param telling the same swings for all calls of a sheet
+ */
+export function toldCall(
+  choice: Choice,
+  golfer: Golfer,
+  telling: readonly SwingError[],
+  caution: number,
+): Call {
+  const { setup, aim, shot, finish } = choice;
+  const odds = oddsOf(setup, golfer, shot, aim, telling, telling.length, null, finish);
+  const meant = playAsMeant(setup, golfer, shot, aim);
+  return { ...choice, meant, odds, score: scoreOf(odds, caution) };
+}

@@ -7,12 +7,12 @@ import type { Escape, Shot } from '@/core/ground/situation/shot';
 import type { SwingError } from '@/core/model/swing/swingError';
 import { strokesToHoleOut } from '@/core/model/strokes/holeOut';
 import { toMetres } from '@/core/ground/units/length';
-import { oddsOf } from '@/core/model/odds/odds';
-import { toldCall, type Call } from './call';
+import { choiceOf, type Choice } from './call';
 import { familiesFor, type Family } from '../candidates/candidate';
 import { coarseOf } from '../candidates/explore';
 import { KIND_PRICE, pricesFor } from '../candidates/plainness';
-import { byCost, rateOn, type Rated, type Rater } from '../candidates/rate';
+import { race, type Field, type Round } from '../candidates/race';
+import type { Rated, Rater } from '../candidates/rate';
 
 /** Relief under penalty: no ball is struck. */
 export interface OtherCall {
@@ -32,9 +32,13 @@ const ASSUMED: Escape = {
 /** How far past the lip a ball played out sideways is meant to stop: half of the room, but not over this, m. */
 const FAR_ENOUGH = 8;
 
-/** Swings of the first look, and those that rate a way out. */
+/** Swings of the first look, those that rate a way out, and the rounds between. */
 const COARSE = 16;
 const SAMPLE = 1024;
+const ROUNDS: readonly Round[] = [
+  { swings: 128, near: Infinity, own: Infinity, most: 3 },
+  { swings: SAMPLE, near: 0.06, own: Infinity, most: 2 },
+];
 
 /** Schools that play out sideways: the plain splash, the square steep dig. */
 const WAYS = ['parallel', 'neutral-release', 'across', 'square-steep', 'sharp-edge'];
@@ -112,12 +116,11 @@ export function wayOutToward(
   const turned = shotToward(shot, { toward, ...escape }, leftInOnAverage(leaving));
   const price = pricesFor(player, turned);
   const rater: Rater = { golfer, shot: turned, swings, caution, price, flown: 0 };
-  const [rated] = coarseOf(families(player, turned), rater, COARSE)
-    .flatMap((found) => found.rated)
-    .sort(byCost)
-    .slice(0, 3)
-    .map((each) => rateOn(rater, each, sample))
-    .sort(byCost);
+  const first = coarseOf(families(player, turned), rater, COARSE).flatMap((found) => found.rated);
+  const [rated] = ROUNDS.reduce<Field>(
+    (field, round) => race(field, rater, { ...round, swings: Math.min(round.swings, sample) }),
+    { going: first, dropped: [] },
+  ).going;
   const way = rated
     ? { toward, shot: turned, rated, cost: rated.cost + KIND_PRICE['out-sideways'] }
     : null;
@@ -138,20 +141,13 @@ export function waysOut(leaving: Leaving): Escapes {
   };
 }
 
-/** A way out as a call, told from swings that it was not chosen on. */
-export function wayOutCall(
-  { toward, shot, rated, cost }: WayOut,
-  golfer: Golfer,
-  telling: readonly SwingError[],
-  caution: number,
-): Call {
-  const odds = oddsOf(rated.setup, golfer, shot, rated.aim, telling);
-  return toldCall({ ...rated, cost }, odds, golfer, shot, caution, {
+/** A way out as what was chosen. */
+export const wayOutChoice = ({ toward, shot, rated, cost }: WayOut): Choice =>
+  choiceOf({ ...rated, cost }, shot, {
     kind: 'out-sideways',
     toward,
     name: OTHER_SCHOOLS.sideways,
   });
-}
 
 /** What a hard situation adds to the average of the tables for a ball that stays in it, strokes. Tuned. */
 function hardship(shot: Shot): number {

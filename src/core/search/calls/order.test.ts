@@ -4,10 +4,12 @@ import { radians } from '@/core/ground/units/angle';
 import { burialOf } from '@/core/ground/sand/lie';
 import { SCHOOLS } from '../schools/schools';
 import { openingLimitDeg } from '@/core/ground/club/club';
+import type { Player } from '@/core/ground/player/player';
+import type { Shot } from '@/core/ground/situation/shot';
 import type { Call } from './call';
 import { familiesFor, setupOf } from '../candidates/candidate';
 import { FACTOR, FACTORS } from '../changes/factors';
-import { order, tieOf } from './order';
+import { order, tieOf, type Tie } from './order';
 import { prescribe } from './prescribe';
 import { ruledOutWords } from '@/core/tell/why/ruledOut';
 import { solveFor } from '../candidates/solve';
@@ -55,35 +57,39 @@ describe('order', () => {
   });
 });
 
+/** The tie of calls that are told. */
+const told = (calls: readonly Call[], player: Player, shot: Shot): Tie | null =>
+  tieOf(calls, player, shot, ({ odds }) => odds.strokes);
+
 describe('ties', () => {
   const shot = aShot(18, 3);
   const tied = [call(CLUB_56, 'a', 3.01), call(CLUB_60, 'b', 3), call(CLUB_52, 'c', 3.1)];
 
   test('the clubs that do as well are named, with the reason why the first is called', () => {
-    expect(tieOf(tied, aPlayer(), shot)).toMatchObject({ clubs: ['56', '60'], because: 'usual' });
-    expect(tieOf(tied, { ...aPlayer(), trusted: '56' }, shot)?.because).toBe('trusted');
-    const short = tieOf(tied, aPlayer(), aShot(8, 5, 6));
+    expect(told(tied, aPlayer(), shot)).toMatchObject({ clubs: ['56', '60'], because: 'usual' });
+    expect(told(tied, { ...aPlayer(), trusted: '56' }, shot)?.because).toBe('trusted');
+    const short = told(tied, aPlayer(), aShot(8, 5, 6));
     expect(short?.because).toBe('plain');
   });
 
   test('the best of the others is named, with what it saves', () => {
-    const { best } = tieOf(tied, aPlayer(), shot)!;
+    const { best } = told(tied, aPlayer(), shot)!;
     expect(best.club).toBe('60');
     expect(best.saves).toBeCloseTo(0.01, 9);
   });
 
   test('a club that saves more than a tie over the one that is called is named too', () => {
     const dearer = [call(CLUB_56, 'a', 3.05, 3.05), call(CLUB_60, 'b', 3, 3.08)];
-    expect(tieOf(dearer, { ...aPlayer(), trusted: '56' }, shot)).toMatchObject({
+    expect(told(dearer, { ...aPlayer(), trusted: '56' }, shot)).toMatchObject({
       clubs: ['56', '60'],
       because: 'trusted',
     });
   });
 
   test('a clear lead is none, nor is one call alone', () => {
-    expect(tieOf([call(CLUB_60, 'a', 3), call(CLUB_56, 'b', 3.6)], aPlayer(), shot)).toBeNull();
-    expect(tieOf([call(CLUB_60, 'a', 3)], aPlayer(), shot)).toBeNull();
-    expect(tieOf([], aPlayer(), shot)).toBeNull();
+    expect(told([call(CLUB_60, 'a', 3), call(CLUB_56, 'b', 3.6)], aPlayer(), shot)).toBeNull();
+    expect(told([call(CLUB_60, 'a', 3)], aPlayer(), shot)).toBeNull();
+    expect(told([], aPlayer(), shot)).toBeNull();
   });
 });
 

@@ -1,14 +1,14 @@
 import type { Player } from '@/core/ground/player/player';
 import type { Shot } from '@/core/ground/situation/shot';
 import { isUsual } from '../candidates/plainness';
-import type { Call } from './call';
+import type { Choice } from './call';
 import { asGood } from '../candidates/rank';
 
 /** How many of the first calls have clubs of their own unless the schools differ. */
 const DISTINCT = 5;
 
 /** Calls whose choice rests on as many swings as any: the others were left behind before, on fewer. */
-function inFull(calls: readonly Call[]): Call[] {
+function inFull<T extends Choice>(calls: readonly T[]): T[] {
   const most = Math.max(...calls.map(({ chosenOn }) => chosenOn));
   return calls.filter(({ chosenOn }) => chosenOn === most);
 }
@@ -17,13 +17,13 @@ function inFull(calls: readonly Call[]): Call[] {
  * Calls as they are told: by what they cost with the price of what is not plain, those rated in full first, a way out where its
  * cost puts it; then, within the first five, each club once before any club again in another school.
  */
-export function order(calls: readonly Call[]): Call[] {
+export function order<T extends Choice>(calls: readonly T[]): T[] {
   const clubs = new Set<string>();
-  const first: Call[] = [];
-  const later: Call[] = [];
+  const first: T[] = [];
+  const later: T[] = [];
   const atFlag = calls.filter(({ kind }) => kind !== 'out-sideways');
   const full = new Set(inFull(atFlag));
-  const rank = (call: Call): number => (full.has(call) ? 0 : 1);
+  const rank = (call: T): number => (full.has(call) ? 0 : 1);
   const sorted = [...atFlag].sort((a, b) => rank(a) - rank(b) || a.cost - b.cost);
   for (const way of calls.filter((call) => !atFlag.includes(call))) {
     const dearer = sorted.findIndex(({ cost }) => cost > way.cost);
@@ -54,8 +54,14 @@ export interface Tie {
  * the one that is called; null where it stands alone, or is not struck at the flag.
  *
  * @param calls in the order in which they are told
+ * @param strokesOf what a call costs as it is told
  */
-export function tieOf(calls: readonly Call[], player: Player, shot: Shot): Tie | null {
+export function tieOf<T extends Choice>(
+  calls: readonly T[],
+  player: Player,
+  shot: Shot,
+  strokesOf: (call: T) => number,
+): Tie | null {
   const [first] = calls;
   if (!first || first.kind === 'out-sideways') return null;
   const full = inFull(calls.filter(({ kind }) => kind !== 'out-sideways'));
@@ -71,7 +77,7 @@ export function tieOf(calls: readonly Call[], player: Player, shot: Shot): Tie |
   const { name } = first.setup.club;
   return {
     clubs: [...new Set([name, ...others.map(({ club }) => club)])],
-    best: { club: best.club, saves: first.odds.strokes - best.call.odds.strokes },
+    best: { club: best.club, saves: strokesOf(first) - strokesOf(best.call) },
     because:
       name === player.trusted
         ? 'trusted'

@@ -1,30 +1,20 @@
 import { toTheEnd } from '@/core/ground/numeric/toTheEnd';
-import { oddsOf } from '@/core/model/odds/odds';
-import { sampleSwings } from '@/core/model/spread/swings';
 import { bestOfEach } from '../candidates/race';
-import type { Rated } from '../candidates/rate';
-import { kindOf, toldCall, type Call } from './call';
+import { choiceOf, kindOf, type Choice } from './call';
 import { choosing, sharedBy, type RuledOut, type Shared } from './choosing';
-import { wayOutCall } from './escape';
+import { wayOutChoice } from './escape';
 import type { Question } from './question';
-
-/**
- * What was chosen is told from swings that no choice was made on, or the luck of the winner would be told with it: so many
- * for those that were in the last round, and for the others.
- */
-export const TOLD = 1024;
-const TOLD_OTHERS = 128;
 
 /** How many attempts a part shows where nothing gets out as meant. */
 const ATTEMPTS = 1;
 
 /** What one part of a search found; plain data, so that it can come from another thread. */
 export interface Part {
-  /** Calls at the flag, best first. */
-  calls: Call[];
+  /** What was chosen at the flag, best first. */
+  choices: Choice[];
   ruledOut: RuledOut[];
   /** Ways out, and whether one was assumed: the same in every part. */
-  waysOut: Call[];
+  waysOut: Choice[];
   assumedEscape: boolean;
   /** Shots flown by the part, and by what all parts share. */
   flown: number;
@@ -32,39 +22,32 @@ export interface Part {
 }
 
 /**
- * Searches every {@link PARTS}th club and school for the calls that cost the player the fewest strokes, and tells them.
+ * Searches every {@link PARTS}th club and school for the set-ups that cost the player the fewest strokes.
  *
  * @param part from 0 to PARTS - 1
  * @param shared what all parts share, when it is known already
  */
 export function searchPart(
-  question: Question,
+  question: Omit<Question, 'seed'>,
   part: number,
   shared: Shared = sharedBy(question),
 ): Part {
-  const { golfer, caution, escapes } = shared;
+  const { escapes } = shared;
   const { leading, others, ruledOut, attempts, rater } = toTheEnd(choosing(question, part, shared));
-  const telling = sampleSwings(golfer.habits, TOLD, question.seed);
-  let flown = rater.flown;
-  const told = (rated: Rated): Call => {
-    const count = leading.includes(rated) ? TOLD : TOLD_OTHERS;
-    flown += count + 1;
-    const odds = oddsOf(rated.setup, golfer, rater.shot, rated.aim, telling, count);
-    const { school } = rated;
-    const call = toldCall(rated, odds, golfer, rater.shot, caution, {
-      kind: kindOf(school, rater.shot),
-      toward: 0,
-      name: school,
-    });
-    return attempts ? { ...call, attempt: true } : call;
-  };
   const shown = bestOfEach([...leading, ...others]).slice(0, attempts ? ATTEMPTS : undefined);
   return {
-    calls: shown.map(told),
+    choices: shown.map((rated) =>
+      choiceOf(rated, rater.shot, {
+        kind: kindOf(rated.school, rater.shot),
+        toward: 0,
+        name: rated.school,
+        attempt: attempts,
+      }),
+    ),
     ruledOut,
-    waysOut: escapes.ways.map((way) => wayOutCall(way, golfer, telling, caution)),
+    waysOut: escapes.ways.map(wayOutChoice),
     assumedEscape: escapes.assumed,
-    flown,
-    flownForAll: escapes.flown + escapes.ways.length * TOLD,
+    flown: rater.flown,
+    flownForAll: escapes.flown,
   };
 }

@@ -37,7 +37,7 @@ function ratedBy(rater: Rater, solved: Solved, school: School, odds: Odds): Rate
 export function rate(rater: Rater, solved: Solved, school: School, count: number): Rated {
   rater.flown += count + 1;
   const { golfer, shot, swings } = rater;
-  const odds = oddsOf(solved.setup, golfer, shot, solved.aim, swings, count);
+  const odds = oddsOf(solved.setup, golfer, shot, solved.aim, swings, count, null, solved.finish);
   return ratedBy(rater, solved, school, odds);
 }
 
@@ -47,7 +47,7 @@ export function rateOn(rater: Rater, rated: Rated, count: number): Rated {
   if (known.each.length >= count) return rated;
   rater.flown += count - known.each.length + 1;
   const { golfer, shot, swings } = rater;
-  const odds = oddsOf(rated.setup, golfer, shot, rated.aim, swings, count, known);
+  const odds = oddsOf(rated.setup, golfer, shot, rated.aim, swings, count, known, rated.finish);
   return ratedBy(rater, rated, rated.school, odds);
 }
 

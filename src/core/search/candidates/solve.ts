@@ -4,7 +4,7 @@ import { risingRoot, type RootSearch } from '@/core/ground/numeric/solveRising';
 import type { School } from '../schools/school';
 import { meantOf, type Meant } from '@/core/model/odds/asMeant';
 import { intentOf, type Intent } from '@/core/model/shot/strike';
-import { aimFor, playAsMeant } from '@/core/model/shot/play';
+import { aimFor } from '@/core/model/shot/play';
 import type { Shot } from '@/core/ground/situation/shot';
 import { playableBallPosition, type Setup } from '@/core/model/swing/setup';
 import { radians } from '@/core/ground/units/angle';
@@ -104,11 +104,13 @@ export function solveAll(
   const open = (): number[] => all.flatMap(({ result }, i) => (result ? [] : [i]));
   const played = (which: readonly number[], share: (i: number) => number, aim?: number[]) =>
     meantOf(
-      which.map((i) => ({
-        setup: all[i]!.at(share(i)),
-        aim: aim?.[i] ?? 0,
-        ...(all[i]!.like ? { like: all[i]!.like } : {}),
-      })),
+      which.map((i) => {
+        const { like, at } = all[i]!;
+        const to = aim?.[i] ?? 0;
+        if (!like) return { setup: at(share(i)), aim: to };
+        const [low, high] = unknowns[i]!.school.fraction;
+        return { like, fraction: high - share(i) * (high - low), aim: to };
+      }),
       golfer,
       shot,
     );
@@ -198,7 +200,8 @@ export const solveFor = (
 export function farthest(setup: Setup, school: School, golfer: Golfer, shot: Shot): Solved {
   const full = shorten(setup, school, shot)(0);
   const aim = aimFor(full, golfer, shot);
-  return { state: 'solved', setup: full, aim, finish: playAsMeant(full, golfer, shot, aim) };
+  const [finish] = meantOf([{ setup: full, aim }], golfer, shot);
+  return { state: 'solved', setup: full, aim, finish: finish! };
 }
 
 /** {@link farthest} for a flag out of reach, a lay-up; it must get out. */

@@ -80,10 +80,16 @@ function sheetOf(
  * The call sheet of a reading, with its calls as they were found and told.
  *
  * @param clock milliseconds now: `elapsed_ms` is the time of the search and of the telling, not of reading the input
+ * @param tell how many calls are told at least
  */
-export function sheetFor(reading: Reading, units: UnitSystem, clock: () => number): Sheeted {
+export function sheetFor(
+  reading: Reading,
+  units: UnitSystem,
+  clock: () => number,
+  tell = Infinity,
+): Sheeted {
   const start = clock();
-  const prescription = prescribe(reading.question);
+  const prescription = prescribe(reading.question, { tell });
   return sheetOf(reading, prescription, units, clock() - start, clock);
 }
 
@@ -122,11 +128,13 @@ export function answerFrom(
   units: UnitSystem,
   parts: readonly TimedPart[],
   clock: () => number,
+  tell = Infinity,
 ): Answer {
   const reading = readSituation(input);
   const prescription = prescribedFrom(
     reading.question,
     parts.map(({ part }) => part),
+    tell,
   );
   const searchedMs = Math.max(...parts.map(({ elapsedMs }) => elapsedMs));
   return drawn(reading, sheetOf(reading, prescription, units, searchedMs, clock));

@@ -5,7 +5,7 @@ import { aimFor, playAsMeant } from '@/core/model/shot/play';
 import { predict } from '@/core/model/shot/prediction';
 import { sampleSwings } from '@/core/model/spread/swings';
 import { sharedBy } from '@/core/search/calls/choosing';
-import { TOLD } from '@/core/search/calls/part';
+import { TOLD } from '@/core/search/calls/call';
 import { check } from '../format/fault';
 import { rounded } from '../format/rounded';
 import { readSetup, simulationSchema } from '../format/setup';
