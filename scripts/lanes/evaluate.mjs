@@ -48,7 +48,7 @@ function returned(fn) {
 /** The function that a declaration declares, or undefined. */
 export function functionOf(declaration) {
   if (!declaration) return undefined;
-  if (ts.isFunctionDeclaration(declaration)) return declaration;
+  if (ts.isFunctionDeclaration(declaration)) return declaration.body ? declaration : undefined;
   const body = ts.isVariableDeclaration(declaration) && declaration.initializer;
   return body && ts.isArrowFunction(body) ? body : undefined;
 }

@@ -38,7 +38,7 @@ test('nothing learnt moves nothing', () => {
 });
 
 test('a ball that goes further lengthens the rungs and shortens the swing that is called', () => {
-  const { rungs, calls } = movesOf(record, [station], undefined, learnt(1.25), 'yards');
+  const { rungs, calls } = movesOf(record, [station], undefined, learnt(1.4), 'yards');
   for (const { before, after } of rungs) {
     expect(after.carry / before.carry).toBeGreaterThan(1.12);
     expect(after.low).toBeGreaterThan(before.low);

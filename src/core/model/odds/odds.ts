@@ -34,10 +34,10 @@ export interface Odds {
 const FAT_SHARE = 0.7;
 
 /** The chances of {@link Odds} that are sums over the balls. */
-const CHANCES = ['out', 'lip', 'green', 'thin', 'fat', 'within2m', 'strokes'] as const;
+type Chance = 'out' | 'lip' | 'green' | 'thin' | 'fat' | 'within2m' | 'strokes';
 
 /** Balls counted so far: sums of what became of them, and a place for each. */
-interface Tally extends Record<(typeof CHANCES)[number], number> {
+interface Tally extends Record<Chance, number> {
   each: Float64Array;
   finishes: Float64Array;
   across: Float64Array;
@@ -48,7 +48,7 @@ interface Tally extends Record<(typeof CHANCES)[number], number> {
 /** A tally of `count` balls with those in it that are known. */
 function tallyOf(count: number, known: Odds | null, meant: Tally['meant']): Tally {
   const from = known?.each.length ?? 0;
-  const sum = (of: (typeof CHANCES)[number]): number => (known ? known[of] * from : 0);
+  const sum = (of: Chance): number => (known ? known[of] * from : 0);
   const tally: Tally = {
     out: sum('out'),
     lip: sum('lip'),

@@ -38,7 +38,7 @@ test('a high lip close by asks for an open face, and the most loft loses nothing
 
 test('long splashes ask for less loft, and for more swing', () => {
   const near = ask(14, 2).calls[0]!;
-  const far = ask(30, 2).calls[0]!;
+  const far = ask(34, 2).calls[0]!;
   expect(far.setup.club.loft).toBeLessThan(near.setup.club.loft);
   expect(far.setup.fraction).toBeGreaterThan(near.setup.fraction);
 });

@@ -83,7 +83,7 @@ test('a call that comes back within a step of a border is seen', () => {
   const situation = randomReading(16);
   const { question: plugged, firmness } = readSituation(situation);
   const changes = changesIn(standpointOf(plugged, firmness), 'distance');
-  expect(changes.map(({ direction }) => direction)).toEqual(['up']);
+  expect(changes.map(({ direction }) => direction)).toContain('up');
   for (const change of changes) {
     expect(broken(situation, { ...change, factor: 'distance' })).toEqual([]);
   }

@@ -21,6 +21,8 @@ import { faultFor } from '../state/situation';
 import type { RosterPlayer } from '@/core/lesson/players/player';
 import type { KeptReading } from '@/core/tell/reading/kept';
 import { useReadingChanges } from '../state/useReadings';
+import { useWholeAnswer } from '../state/useWholeAnswer';
+import type { Closable } from '../../kit/Overlay';
 
 export interface OpenedProps {
   which: Overlay;
@@ -37,6 +39,27 @@ export interface OpenedProps {
   commands: readonly Command[];
   /** Told when the reading that stands has been kept. */
   onKept: () => void;
+}
+
+interface AllCallsProps extends Closable {
+  which: 'schools' | 'hand' | 'compare';
+  situation: object;
+  /** The calls that the desk was told at first: they stand until the others are there. */
+  first: Answer | undefined;
+}
+
+/** What is opened of all calls of the sheet. */
+function AllCalls({ which, situation, first, onClose }: AllCallsProps) {
+  const { whole, failure } = useWholeAnswer(situation);
+  if (which === 'schools')
+    return <SchoolsTable sheet={whole?.sheet} failure={failure} onClose={onClose} />;
+  const { sheet, setups } = whole ?? first ?? { sheet: { calls: [] }, setups: [] };
+  const { calls } = sheet;
+  return which === 'hand' ? (
+    <ByHand situation={situation} calls={calls} setups={setups} onClose={onClose} />
+  ) : (
+    <Compare calls={calls} onClose={onClose} />
+  );
 }
 
 /** What lies over the desk. */
@@ -68,13 +91,9 @@ export function Opened(props: OpenedProps) {
     case 'map':
       return <CallMap {...state} situation={situation} here={here} />;
     case 'schools':
-      return <SchoolsTable {...state} sheet={sheet} />;
     case 'hand':
-      return (
-        <ByHand {...state} situation={situation} calls={calls} setups={answer?.setups ?? []} />
-      );
     case 'compare':
-      return <Compare {...state} calls={calls} />;
+      return <AllCalls {...state} which={which} situation={situation} first={answer} />;
     case 'type':
       return (
         <TypeLine

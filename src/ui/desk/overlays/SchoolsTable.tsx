@@ -13,7 +13,10 @@ import { Overlay, type Closable } from '../../kit/Overlay';
 import { useUnits } from '../../kit/units';
 
 interface SchoolsTableProps extends Closable {
+  /** With all of its calls; undefined while they are worked out. */
   sheet: CallSheet | undefined;
+  /** Why they cannot be. */
+  failure?: string | null;
 }
 
 interface SchoolRow {
@@ -46,7 +49,7 @@ function rowsOf(sheet: CallSheet): SchoolRow[] {
 const percent = (share: number): string => String(Math.round(share * 100));
 
 /** The same ball through every school: the best call of each, or crossed out with its reason. */
-export function SchoolsTable({ sheet, onClose }: SchoolsTableProps) {
+export function SchoolsTable({ sheet, failure = null, onClose }: SchoolsTableProps) {
   return (
     <Overlay title={t('Compare techniques for this shot')} shape="wide" onClose={onClose}>
       {/* A table that may be wider than a phone: it scrolls by itself, by keyboard too. */}
@@ -88,6 +91,11 @@ export function SchoolsTable({ sheet, onClose }: SchoolsTableProps) {
           </tbody>
         </table>
       </Sideways>
+      {!sheet && (
+        <p role="status" className="py-4">
+          {failure ?? t('Working out the calls …')}
+        </p>
+      )}
       <p className="mt-3 max-w-[80ch]">
         {t(
           'Best first: expected strokes, with a small penalty for anything that is not the plain way to play it. Differences under 0.02 strokes are too small to matter.',
