@@ -1,12 +1,12 @@
 /* What the page asks of the kernel: so many balls of one set-up, four at a time. Everything that they share lies in memory where
-   the page has put it. Errors are six rows of single numbers, answers eleven. */
+   the page has put it. Errors are six rows of single numbers, answers twelve. */
 
 /** Where the aim lies, of four balls. */
 const AIM: usize = 512;
 
 /** The rows of errors, and of answers. */
 const ERRORS: i32 = 6;
-const ANSWERS: i32 = 11;
+const ANSWERS: i32 = 12;
 
 /** Balls that are played at most, and where what is known of them for a while lies: doubts, then those that are played again. */
 const MOST: usize = 1024;
@@ -37,6 +37,7 @@ function playFour(swings: usize, row: usize, answers: usize, stride: usize, step
   v128.store(answers + 8 * stride, outcome.green);
   v128.store(answers + 9 * stride, outcome.within2m);
   v128.store(answers + 10 * stride, finish.lipClearance);
+  v128.store(answers + 11 * stride, struck.head.mark);
   return struck.head.doubt;
 }
 

@@ -27,6 +27,32 @@ describe('soft stand-ins', () => {
   });
 });
 
+describe('order', () => {
+  const lists = fc.array(fc.double({ min: -9, max: 9, noNaN: true }), {
+    minLength: 1,
+    maxLength: 60,
+  });
+  const sorted = (values: readonly number[]): number[] => [...values].sort((a, b) => a - b);
+  test('the median is what sorting says', () => {
+    fc.assert(
+      fc.property(lists, (values) => {
+        const all = sorted(values);
+        const [low, high] = [all[(all.length - 1) >> 1]!, all[all.length >> 1]!];
+        expect(median(values)).toBeCloseTo((low + high) / 2, 12);
+      }),
+    );
+  });
+  test('the worst are those at the end of what is sorted', () => {
+    fc.assert(
+      fc.property(lists, fc.double({ min: 0, max: 1, noNaN: true }), (values, share) => {
+        const worst = sorted(values).slice(-Math.max(1, Math.round(values.length * share)));
+        const mean = worst.reduce((sum, value) => sum + value, 0) / worst.length;
+        expect(meanOfWorst(values, share)).toBeCloseTo(mean, 9);
+      }),
+    );
+  });
+});
+
 describe('inverseNormal', () => {
   test.each([
     [0.5, 0],

@@ -1,7 +1,7 @@
 import type { Golfer } from '@/core/model/golfer/golfer';
 import type { Hit } from '@/core/model/shot/hit';
 import { readyFor } from '@/core/model/shot/play';
-import { seenOf } from '@/core/model/shot/seen';
+import { seenAll } from '@/core/model/odds/seenAll';
 import { AS_MEANT } from '@/core/model/swing/swingError';
 
 /** How far the ball of a call goes from marks nearer and further than meant, as logarithms of m: where it lands, and where it stops. */
@@ -21,14 +21,12 @@ const LEAST = 0.2;
 /** The reach of a call in the hands of a golfer. */
 export function reachOf({ setup, aim, shot }: Hit, golfer: Golfer): Reach {
   const ready = readyFor(setup, golfer, shot);
-  const carry: number[] = [];
-  const stop: number[] = [];
-  for (let i = 0; i < COUNT; i++) {
-    const seen = seenOf(ready, aim, { ...AS_MEANT, mark: FIRST + STEP * i });
-    carry.push(Math.log(Math.max(LEAST, seen.carry)));
-    stop.push(Math.log(Math.max(LEAST, Math.hypot(seen.x, seen.y))));
-  }
-  return { carry, stop };
+  const marks = Array.from({ length: COUNT }, (_, i) => ({ ...AS_MEANT, mark: FIRST + STEP * i }));
+  const seen = seenAll(ready, aim, marks);
+  return {
+    carry: seen.map(({ carry }) => Math.log(Math.max(LEAST, carry))),
+    stop: seen.map(({ x, y }) => Math.log(Math.max(LEAST, Math.hypot(x, y)))),
+  };
 }
 
 /** The logarithm at a mark, on a straight line between those worked out. */

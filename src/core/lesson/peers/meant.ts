@@ -3,13 +3,14 @@ import type { Golfer } from '@/core/model/golfer/golfer';
 import { withLearnt } from '@/core/model/golfer/golferOf';
 import type { Hit } from '@/core/model/shot/hit';
 import { readyFor, type Ready } from '@/core/model/shot/play';
-import { divotBy, seenOf } from '@/core/model/shot/seen';
+import { seenAll } from '@/core/model/odds/seenAll';
+import { divotBy, type Seen } from '@/core/model/shot/seen';
 import { footingOf, madeWith, type Footing } from '@/core/model/spread/footing';
 import { swingOf } from '@/core/model/spread/swings';
 import { AS_MEANT, type SwingError } from '@/core/model/swing/swingError';
 import type { Sampler } from '@/core/ground/numeric/sampling';
 import type { Difference } from './peer';
-import { recorded, type LoggedBall } from './recorded';
+import { recorded, slipsOf, type LoggedBall, type Slips } from './recorded';
 
 /** Calls that balls were hit for, each once, and which one each ball was for. */
 export interface Calls {
@@ -78,22 +79,52 @@ export function ballsLike(
   sampler: Sampler,
   change: Change = asItIs,
 ): LoggedBall[] {
-  const readied = new Map<string, { ready: Ready; footing: Footing; golfer: Golfer }>();
-  const error = { ...AS_MEANT };
   const z = tailed(freedom, sampler);
-  return balls.map((like, i) => {
+  const groups = new Map<string, Group>();
+  const swings = balls.map((like, i): Swung => {
     const key = `${of[i]} ${like.sand ?? ''}`;
-    let known = readied.get(key);
-    if (!known) {
-      const { setup, shot } = hits[of[i]!]!;
-      const golfer = inSand(like.sand);
-      known = { golfer, ready: readyFor(setup, golfer, shot), footing: footingOf(setup, shot) };
-      readied.set(key, known);
-    }
-    const { golfer, ready, footing } = known;
-    const made = change(madeWith(swingOf(golfer.habits, z), footing, error));
-    const marked = like.depth !== undefined || like.length !== undefined;
-    const divot = marked ? divotBy(ready.setup, golfer, ready.shot, made) : null;
-    return recorded(seenOf(ready, like.aim, made), like, wild, sampler, divot);
+    const group = groups.get(key) ?? groupOf(hits[of[i]!]!, inSand(like.sand));
+    groups.set(key, group);
+    const made = change(madeWith(swingOf(group.golfer.habits, z), group.footing, { ...AS_MEANT }));
+    group.made.push(made);
+    const slips = slipsOf(like, wild, sampler);
+    return { group, made, slips, at: group.made.length - 1 };
   });
+  for (const group of groups.values()) {
+    group.seen = seenAll(group.ready, group.aim, group.made);
+  }
+  return balls.map((like, i) => {
+    const { group, made, slips, at } = swings[i]!;
+    const marked = like.depth !== undefined || like.length !== undefined;
+    const { setup, shot } = group.ready;
+    const divot = marked ? divotBy(setup, group.golfer, shot, made) : null;
+    return recorded(group.seen[at]!, like, slips, divot);
+  });
+}
+
+/** Balls of one call in one sand: they are played side by side. */
+interface Group {
+  golfer: Golfer;
+  ready: Ready;
+  footing: Footing;
+  aim: number;
+  made: SwingError[];
+  seen: Seen[];
+}
+
+const groupOf = ({ setup, aim, shot }: Hit, golfer: Golfer): Group => ({
+  golfer,
+  ready: readyFor(setup, golfer, shot),
+  footing: footingOf(setup, shot),
+  aim,
+  made: [],
+  seen: [],
+});
+
+/** A ball's swing, what slips as it is written down, and where in its group it stands. */
+interface Swung {
+  group: Group;
+  made: SwingError;
+  slips: Slips;
+  at: number;
 }

@@ -38,31 +38,42 @@ const MISHITS: ReadonlySet<Strike> = new Set(['thin', 'lip', 'heel']);
 export const isMishit = ({ strike }: Pick<LoggedBall, 'strike'>): boolean =>
   strike !== undefined && MISHITS.has(strike);
 
+/** By how much the numbers of a ball are something else: added to the mark, m, times the distances, added across, m. */
+export interface Slips {
+  entry: number;
+  distance: number;
+  across: number;
+}
+
 /**
- * What a ball is written down as: the fields that `like` has, no others.
+ * Slips of the pen for a ball, drawn before it is played.
  *
  * @param wild share of the numbers that are something else
  */
+export function slipsOf(like: LoggedBall, wild: number, { uniform, normal }: Sampler): Slips {
+  const isWild = (): boolean => !like.measured && uniform() < wild;
+  const entry = like.entry !== undefined && isWild() ? normal(0, OFF.mark) : 0;
+  const distance = isWild() ? Math.exp(normal(0, OFF.distance)) : 1;
+  const across = like.y !== undefined && isWild() ? normal(0, OFF.across) : 0;
+  return { entry, distance, across };
+}
+
+/** What a ball is written down as: the fields that `like` has, no others. */
 export function recorded(
   seen: Seen,
   like: LoggedBall,
-  wild: number,
-  { uniform, normal }: Sampler,
+  slips: Slips,
   divot: Pick<Divot, 'length' | 'depth'> | null = null,
 ): LoggedBall {
   const { setup, aim, shot, measured } = like;
   const ball: LoggedBall = { setup, aim, shot };
   if (like.sand !== undefined) ball.sand = like.sand;
-  const isWild = (): boolean => !measured && uniform() < wild;
   const to = (value: number, step: number): number =>
     measured ? value : step * Math.round(value / step);
-  if (like.entry !== undefined) {
-    ball.entry = to(seen.entry + (isWild() ? normal(0, OFF.mark) : 0), MARK_STEP);
-  }
-  const stray = isWild() ? Math.exp(normal(0, OFF.distance)) : 1;
-  if (like.carry !== undefined) ball.carry = to(seen.carry * stray, FAR_STEP);
-  if (like.x !== undefined) ball.x = to(seen.x * stray, FAR_STEP);
-  if (like.y !== undefined) ball.y = to(seen.y + (isWild() ? normal(0, OFF.across) : 0), FAR_STEP);
+  if (like.entry !== undefined) ball.entry = to(seen.entry + slips.entry, MARK_STEP);
+  if (like.carry !== undefined) ball.carry = to(seen.carry * slips.distance, FAR_STEP);
+  if (like.x !== undefined) ball.x = to(seen.x * slips.distance, FAR_STEP);
+  if (like.y !== undefined) ball.y = to(seen.y + slips.across, FAR_STEP);
   if (like.strike !== undefined) ball.strike = seen.lip ? 'lip' : seen.thin ? 'thin' : 'good';
   if (divot && like.depth !== undefined) ball.depth = to(divot.depth, DEPTH_STEP);
   if (divot && like.length !== undefined) ball.length = to(divot.length, LENGTH_STEP);

@@ -12,6 +12,7 @@ import { golferOf } from '../golfer/golferOf';
 import { meantOf } from '../odds/asMeant';
 import { oddsOf } from '../odds/odds';
 import { sceneOf } from '../odds/scene';
+import { seenAll } from '../odds/seenAll';
 import { outcomeAhead } from '../shot/outcome';
 import { play, readyFor } from '../shot/play';
 import { footingOf, madeWith } from '../spread/footing';
@@ -235,6 +236,25 @@ test('set-ups that are played as meant side by side come to what each comes to a
       });
     }),
     { numRuns: 60, seed: 4 },
+  );
+});
+
+test('what is seen of balls is the same with the kernel and without', () => {
+  const golfer = golferOf({ ...aPlayer(), bag: BAG });
+  fc.assert(
+    fc.property(shots, setups, fc.integer({ min: 1, max: 9 }), (shot, make, count) => {
+      const ready = readyFor(make(shot), golfer, shot);
+      const swings = sampleSwings(golfer.habits, count, 8);
+      const fast = seenAll(ready, 0.02, swings);
+      const slow = withoutEngine(() => seenAll(ready, 0.02, swings));
+      fast.forEach((seen, i) => {
+        expect(Math.abs(seen.entry - slow[i]!.entry)).toBeLessThan(1e-6);
+        expect(Math.abs(seen.x - slow[i]!.x)).toBeLessThan(0.02);
+        expect(seen.lip).toBe(slow[i]!.lip);
+        expect(seen.thin).toBe(slow[i]!.thin);
+      });
+    }),
+    { numRuns: 100, seed: 6 },
   );
 });
 

@@ -1,3 +1,4 @@
+import type { SwingError } from '../swing/swingError';
 import { KERNEL, type Memory } from './kernel';
 
 /** Where the kernel finds the aim of four balls, and where what is not fixed begins; bytes. */
@@ -22,6 +23,7 @@ const ANSWERS = [
   'green',
   'within2m',
   'clearance',
+  'mark',
 ] as const;
 
 type RowsOf<Names extends readonly string[]> = Record<Names[number], Float32Array>;
@@ -29,6 +31,16 @@ type RowsOf<Names extends readonly string[]> = Record<Names[number], Float32Arra
 /** Swings as the kernel reads them, and balls as it writes them: a row of numbers for each quantity. */
 export type SwingRows = RowsOf<typeof ERRORS>;
 export type BallRows = RowsOf<typeof ANSWERS>;
+
+/** Writes a swing to its place in rows. */
+export function writeSwing(rows: SwingRows, i: number, swing: SwingError): void {
+  rows.mark[i] = swing.mark;
+  rows.height[i] = swing.height;
+  rows.attack[i] = swing.attack;
+  rows.speed[i] = swing.speed;
+  rows.face[i] = swing.face;
+  rows.aim[i] = swing.aim;
+}
 
 /** Plays balls four at a time with what lies in its memory. */
 export interface Engine extends Memory {

@@ -2,7 +2,8 @@ import type { Ahead } from '../shot/ahead';
 import type { Stakes } from '../shot/stakes';
 import type { Intent } from '../shot/strike';
 import type { Footing } from '../spread/footing';
-import type { BallRows, Engine } from './engine';
+import type { SwingError } from '../swing/swingError';
+import { writeSwing, type BallRows, type Engine } from './engine';
 import { INTENT, putAhead, putFooting, putIntent, putStakes } from './kernel';
 
 /** What all balls of a shot share. */
@@ -11,10 +12,13 @@ export interface Scene {
   stakes: Stakes;
 }
 
-/** Slot of swings that is kept for swings as meant. */
-export const MEANT_SLOT = 0;
+/** Slots of swings that are kept: for swings as meant, and for swings that are played once. */
+const MEANT_SLOT = 0;
+const ONCE_SLOT = 1;
+/** The first slot that samples are kept in. */
+export const FIRST_SLOT = 2;
 
-/** Footing of a swing as meant: it has no errors to be spread. */
+/** Footing of a swing that is as it is: its errors are not to be spread. */
 const SURE: Footing = { ground: 1, speed: 1, face: 1 };
 
 /** What lies in an engine's memory, so that it is not written again. */
@@ -102,5 +106,25 @@ export function playFour(
     engine.slots[MEANT_SLOT]!.aim[lane] = startsOff;
   }
   engine.playApart(MEANT_SLOT);
+  return engine.balls;
+}
+
+/**
+ * Plays swings of one set-up that nobody plays again, as they are: at most {@link SLOT} of them.
+ *
+ * @returns the balls, the first at 0; good until others are played
+ */
+export function playOnce(
+  engine: Engine,
+  scene: Scene,
+  intent: Intent,
+  aim: number,
+  swings: readonly SwingError[],
+): BallRows {
+  writeOne(engine, scene, intent, SURE, aim);
+  const rows = engine.slots[ONCE_SLOT]!;
+  const padded = (swings.length + 3) & ~3;
+  for (let i = 0; i < padded; i++) writeSwing(rows, i, swings[Math.min(i, swings.length - 1)]!);
+  engine.play(padded >> 2, ONCE_SLOT, 0);
   return engine.balls;
 }

@@ -1,6 +1,6 @@
 import type { SwingError } from '../swing/swingError';
-import { SLOT, type BallRows, type Engine } from './engine';
-import { MEANT_SLOT } from './fours';
+import { SLOT, writeSwing, type BallRows, type Engine } from './engine';
+import { FIRST_SLOT } from './fours';
 
 /** Which swings a slot holds: a thousand of them, from the `chunk`th thousand on. */
 interface Held {
@@ -12,7 +12,7 @@ interface Held {
 class Slots {
   private readonly held: Held[] = [];
   private readonly of = new Map<readonly SwingError[], (number | undefined)[]>();
-  private next = MEANT_SLOT + 1;
+  private next = FIRST_SLOT;
 
   constructor(private readonly engine: Engine) {}
 
@@ -21,7 +21,7 @@ class Slots {
     const known = this.of.get(swings)?.[chunk];
     if (known !== undefined) return known;
     const slot = this.next;
-    this.next = slot + 1 < this.engine.slots.length ? slot + 1 : MEANT_SLOT + 1;
+    this.next = slot + 1 < this.engine.slots.length ? slot + 1 : FIRST_SLOT;
     this.giveUp(this.held[slot]);
     this.held[slot] = { swings, chunk };
     const mine = this.of.get(swings) ?? [];
@@ -40,16 +40,10 @@ class Slots {
 
   /** Where the last four are not whole, the last swing stands for those that are missing. */
   private write(slot: number, swings: readonly SwingError[], chunk: number): void {
-    const { mark, height, attack, speed, face, aim } = this.engine.slots[slot]!;
+    const rows = this.engine.slots[slot]!;
     const last = swings.length - 1;
     for (let i = 0; i < SLOT && chunk * SLOT + i < swings.length + 3; i++) {
-      const swing = swings[Math.min(chunk * SLOT + i, last)]!;
-      mark[i] = swing.mark;
-      height[i] = swing.height;
-      attack[i] = swing.attack;
-      speed[i] = swing.speed;
-      face[i] = swing.face;
-      aim[i] = swing.aim;
+      writeSwing(rows, i, swings[Math.min(chunk * SLOT + i, last)]!);
     }
   }
 }

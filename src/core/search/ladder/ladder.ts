@@ -3,7 +3,8 @@ import { quantile } from '@/core/ground/numeric/order';
 import type { Player } from '@/core/ground/player/player';
 import { meanSand } from '@/core/ground/sand/meanSand';
 import type { Sand } from '@/core/ground/sand/presets';
-import { play, playAsMeant, readyFor } from '@/core/model/shot/play';
+import { seenAll } from '@/core/model/odds/seenAll';
+import { playAsMeant, readyFor } from '@/core/model/shot/play';
 import type { Golfer } from '@/core/model/golfer/golfer';
 import { AS_MEANT, type SwingError } from '@/core/model/swing/swingError';
 import { footingOf, madeWith } from '@/core/model/spread/footing';
@@ -71,17 +72,15 @@ export function ladder(
       if (fraction < least - NEAR || fraction > most + NEAR) return null;
       const setup = styleSetup(style, school, club, fraction, shot);
       const meant = shots.map((from) => playAsMeant(setup, golfer, from, 0));
-      const ready = shots.map((from) => readyFor(setup, golfer, from));
-      const footings = shots.map((from) => footingOf(setup, from));
-      const error = { ...AS_MEANT };
-      const carries: number[] = [];
-      const finishes: number[] = [];
-      swings.forEach((swing, i) => {
-        const from = i % shots.length;
-        const { finish } = play(ready[from]!, madeWith(swing, footings[from]!, error), 0);
-        carries.push(finish.carry);
-        finishes.push(Math.hypot(finish.x, finish.y));
+      const bySand = shots.map((from, k) => {
+        const footing = footingOf(setup, from);
+        const dealt = swings.filter((_, i) => i % shots.length === k);
+        const made = dealt.map((swing) => madeWith(swing, footing, { ...AS_MEANT }));
+        return seenAll(readyFor(setup, golfer, from), 0, made);
       });
+      const played = swings.map((_, i) => bySand[i % shots.length]![Math.floor(i / shots.length)]!);
+      const carries = played.map(({ carry }) => carry);
+      const finishes = played.map(({ x, y }) => Math.hypot(x, y));
       const mean = meanOf(carries);
       const variance =
         carries.reduce((sum, carry) => sum + (carry - mean) ** 2, 0) / (carries.length - 1);
