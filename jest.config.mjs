@@ -1,6 +1,7 @@
 import os from 'node:os';
 
 const shared = {
+  setupFiles: ['<rootDir>/src/core/model/batch/start.ts'],
   // TypeScript's own modules keep plain properties; getters for exports, as other compilers write them, stop being
   // inlined from a process's second test file on, which makes the physics three times slower.
   transform: {
@@ -61,7 +62,7 @@ const config = {
             displayName: 'server',
             testMatch: ON_BOTH,
             testPathIgnorePatterns: ['/node_modules/', ...IN_FOLDERS_ALONE],
-            setupFiles: ['<rootDir>/src/data/testing/onServer.ts'],
+            setupFiles: [...shared.setupFiles, '<rootDir>/src/data/testing/onServer.ts'],
           },
         ]
       : []),

@@ -1,8 +1,9 @@
 /*
- * npm run kernel: compiles the model's functions for four balls at a time into src/core/model/batch/kernel.ts.
+ * npm run kernel: compiles the model's functions for four balls at a time into src/core/model/batch/compiled.ts, and what hands
+ * it its numbers into kernel.ts.
  * `--check` compiles and says whether what is there is what the sources make.
  */
-import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { readFileSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 import asc from 'assemblyscript/asc';
@@ -14,6 +15,10 @@ import { Translator } from './translate.mjs';
 const here = path.dirname(fileURLToPath(import.meta.url));
 const root = path.resolve(here, '../..');
 const TARGET = path.join(root, 'src/core/model/batch/kernel.ts');
+const COMPILED = path.join(root, 'src/core/model/batch/compiled.ts');
+
+/** What made files begin with. */
+const MADE = '/* Made by `npm run kernel` from the model and scripts/lanes; not edited by hand. */';
 
 /** What the driver calls: file and function. */
 const CALLED = [
@@ -95,8 +100,8 @@ async function compiled(text) {
   return binary;
 }
 
-/** @returns {Promise<string>} the module that holds the compiled kernel */
-export async function kernelModule() {
+/** @returns {Promise<Record<string, string>>} the files that are made, by their names */
+export async function kernelModules() {
   const file = (name) => path.join(root, 'src/core/model', `${name}.ts`);
   const { config } = ts.readConfigFile(path.join(root, 'tsconfig.json'), ts.sys.readFile);
   const { options } = ts.convertCompilerOptionsFromJson(config.compilerOptions, root);
@@ -131,7 +136,7 @@ export async function kernelModule() {
   const from = (struct) =>
     `@/${path.relative(src, translator.moduleOf(struct)).replace(/\.ts$/, '')}`;
   const source = [
-    '/* Made by `npm run kernel` from the model and scripts/lanes; not edited by hand. */',
+    MADE,
     ...puts.map(({ struct }) => `import type { ${struct} } from '${from(struct)}';`),
     PUT,
     ...puts.map(
@@ -144,16 +149,20 @@ export async function kernelModule() {
           ${lines.join('\n')}
         }`,
     ),
+  ].join('\n\n');
+  const compiledModule = [
+    MADE,
     `/** The compiled kernel, base64. */\nexport const KERNEL = '${Buffer.from(binary).toString('base64')}';`,
   ].join('\n\n');
   const style = await prettier.resolveConfig(TARGET);
-  return prettier.format(source, { ...style, parser: 'typescript' });
+  const formatted = (text) => prettier.format(text, { ...style, parser: 'typescript' });
+  return { [TARGET]: await formatted(source), [COMPILED]: await formatted(compiledModule) };
 }
 
 if (process.argv[1] === fileURLToPath(import.meta.url)) {
-  const made = await kernelModule();
+  const made = Object.entries(await kernelModules());
   if (process.argv.includes('--check')) {
-    const same = readFileSync(TARGET, 'utf8') === made;
+    const same = made.every(([file, text]) => readFileSync(file, 'utf8') === text);
     console.log(
       same
         ? 'The kernel is what the model makes.'
@@ -161,8 +170,9 @@ if (process.argv[1] === fileURLToPath(import.meta.url)) {
     );
     process.exitCode = same ? 0 : 1;
   } else {
-    mkdirSync(path.dirname(TARGET), { recursive: true });
-    writeFileSync(TARGET, made);
-    console.log(`${path.relative('.', TARGET)}: ${made.length} characters`);
+    for (const [file, text] of made) {
+      writeFileSync(file, text);
+      console.log(`${path.relative('.', file)}: ${text.length} characters`);
+    }
   }
 }

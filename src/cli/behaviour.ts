@@ -1,3 +1,4 @@
+import '@/core/model/batch/start';
 import { writeFileSync } from 'node:fs';
 import { BEHAVIOURS } from '@/core/testing/behaviours';
 

@@ -5,7 +5,7 @@ import { sheetFor } from '@/core/tell/answer/answer';
 import { fly, type FlightStart } from '@/core/model/flight/fly';
 import { NO_WIND } from '@/core/ground/situation/wind';
 import { median } from '@/core/ground/numeric/order';
-import { headAtMark, passToBall, rates, sandTool } from '@/core/model/passage/passage';
+import { headAtMark, passToBall, rates, sandTool, STEPS } from '@/core/model/passage/passage';
 import { presetSand } from '@/core/ground/sand/presets';
 import { arcThrough } from '@/core/ground/arc/arc';
 import { radians } from '@/core/ground/units/angle';
@@ -26,9 +26,12 @@ import { sampleSwings } from '@/core/model/spread/swings';
 import { BAG } from '@/core/testing/bench';
 import { aPlayer, aShot, CLUB_56 } from '@/core/testing/fixtures';
 import { plainCarry, plainDerivatives, plainPassage } from '@/core/testing/plainFlight';
-import { line } from './benchLine';
+import { isSmall, line } from './benchLine';
 
 /* npm run bench: speed as ratios in one run, with medians. Absolute times stand beside them for orientation. */
+
+/** How often something is timed. */
+const ROUNDS = isSmall ? 1 : 9;
 
 /** Median milliseconds of `run` over `times` rounds, after one that is not counted. */
 function timed(times: number, run: () => void): number {
@@ -105,14 +108,14 @@ function benchFlight(): void {
   const error = Math.max(Math.abs(own - truth), 1e-4);
   const dt = plainStep(truth, error);
   const many = 2000;
-  const mine = timed(9, () => {
+  const mine = timed(ROUNDS, () => {
     for (let i = 0; i < many; i++) fly(START, 0, 0, NO_WIND);
   });
-  const plain = timed(9, () => {
+  const plain = timed(ROUNDS, () => {
     for (let i = 0; i < many / 10; i++) plainCarry(START, dt);
   });
   const tolerance = solverTolerance(truth, error);
-  const solver = timed(5, () => {
+  const solver = timed(ROUNDS, () => {
     for (let i = 0; i < many / 10; i++) solverCarry(tolerance);
   });
   line('flight: error of the carry', `${(1000 * Math.abs(own - truth)).toFixed(2)} mm`);
@@ -152,7 +155,7 @@ function solverPassage(tolerance: number): number {
 /** Sand and flight together: one shot, each part at the accuracy of the product's own. */
 function benchShot(): void {
   const truth = plainPassage(ARC, HEAD_SPEED, TOOL, SAND, 200_000).depth;
-  const own = passToBall(ARC, HEAD_SPEED, TOOL, SAND).depth;
+  const own = passToBall(ARC, HEAD_SPEED, TOOL, SAND, STEPS).depth;
   const error = Math.abs(own - truth);
   let steps = 12;
   while (Math.abs(plainPassage(ARC, HEAD_SPEED, TOOL, SAND, steps).depth - truth) > error) {
@@ -165,19 +168,19 @@ function benchShot(): void {
   const dt = plainStep(flightTruth, flightError);
   const flightTolerance = solverTolerance(flightTruth, flightError);
   const many = 1000;
-  const mine = timed(9, () => {
+  const mine = timed(ROUNDS, () => {
     for (let i = 0; i < many; i++) {
-      passToBall(ARC, HEAD_SPEED, TOOL, SAND);
+      passToBall(ARC, HEAD_SPEED, TOOL, SAND, STEPS);
       fly(START, 0, 0, NO_WIND);
     }
   });
-  const plain = timed(9, () => {
+  const plain = timed(ROUNDS, () => {
     for (let i = 0; i < many / 10; i++) {
       plainPassage(ARC, HEAD_SPEED, TOOL, SAND, steps);
       plainCarry(START, dt);
     }
   });
-  const solver = timed(5, () => {
+  const solver = timed(ROUNDS, () => {
     for (let i = 0; i < many / 10; i++) {
       solverPassage(tolerance);
       solverCarry(flightTolerance);
@@ -197,7 +200,7 @@ function benchSheet(): void {
   const shot = aShot(20, 3);
   const question = { player, shot, seed: 7 };
   const told = prescribe(question);
-  const sheet = timed(9, () => {
+  const sheet = timed(ROUNDS, () => {
     sheetFor({ question, firmness: 0.5, notes: [] }, 'yards', () => 0);
   });
   const { setup, aim } = told.calls[0]!;
@@ -205,7 +208,7 @@ function benchSheet(): void {
   const swings = sampleSwings(golfer.habits, 1024, 7);
   const footing = footingOf(setup, shot);
   const ready = readyFor(setup, golfer, shot);
-  const bare = timed(9, () => {
+  const bare = timed(ROUNDS, () => {
     const error = { ...AS_MEANT };
     for (let i = 0; i < told.flown; i++) {
       const { finish } = play(ready, madeWith(swings[i % 1024]!, footing, error), aim);
@@ -221,9 +224,9 @@ function benchSheet(): void {
   const shared = sharedBy(question);
   const parts = Array.from({ length: PARTS }, (_, part) => searchPart(question, part, shared));
   const longest = Math.max(
-    ...parts.map((_, part) => timed(9, () => void searchPart(question, part))),
+    ...parts.map((_, part) => timed(ROUNDS, () => void searchPart(question, part))),
   );
-  const telling = timed(9, () => {
+  const telling = timed(ROUNDS, () => {
     const telling = { player, units: 'yards', seed: 7 } as const;
     toldCalls(prescribedFrom(question, parts), telling);
   });
@@ -233,25 +236,25 @@ function benchSheet(): void {
     'aim under 200, 300 at the most',
   );
   const quick = quickQuestion(question);
-  const first = timed(9, () => {
+  const first = timed(ROUNDS, () => {
     leaders(quick, shot);
   });
   line('first call, before the odds: wall', `${first.toFixed(0)} ms`, 'aim under 30');
 }
 
 /** Cells that were not looked at of which so many are looked at to see whether they are as they are drawn. */
-const TRIED_CELLS = 60;
+const TRIED_CELLS = isSmall ? 2 : 60;
 
 function benchMap(): void {
   const question = { player: { ...aPlayer(), bag: BAG }, shot: aShot(20, 3), seed: 7 };
   const start = performance.now();
-  const across: MapAxis = { factor: 'distance', low: 4, high: 45, cells: 40 };
-  const up: MapAxis = { factor: 'lip', low: 0, high: 3, cells: 25 };
+  const across: MapAxis = { factor: 'distance', low: 4, high: 45, cells: isSmall ? 5 : 40 };
+  const up: MapAxis = { factor: 'lip', low: 0, high: 3, cells: isSmall ? 4 : 25 };
   const look = (place: MapPlace): MapCell => toTheEnd(lookingAt(question, across, up, place));
   const map = mapUntilBordersStand(question, across, up);
   const looked = map.flat().filter(({ settled }) => settled).length;
   line(
-    'call map 40 x 25: wall',
+    'call map until its borders stand: wall',
     `${((performance.now() - start) / 1000).toFixed(0)} s`,
     `${looked} of ${across.cells * up.cells} cells looked at`,
   );

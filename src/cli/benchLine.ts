@@ -1,3 +1,7 @@
+import '@/core/model/batch/start';
+/** True where a bench only shows that it can end: few rounds of little, as a test runs it. */
+export const isSmall = process.env.MELLOW_BENCH === 'small';
+
 /** Prints one measure of the bench: its name, its value and a note. */
 export function line(name: string, value: string, note = ''): void {
   console.log(`${name.padEnd(62)} ${value.padStart(10)}  ${note}`);

@@ -1,3 +1,4 @@
+import '@/core/model/batch/start';
 import { format } from 'date-fns';
 import { answer } from '@/core/tell/answer/answer';
 import { MODEL_VERSION } from '@/core/tell/sheet/callSheet';

@@ -1,3 +1,4 @@
+import '@/core/model/batch/start';
 import { expose } from 'comlink';
 import { thread } from './thread';
 

@@ -1,3 +1,4 @@
+import '@/core/model/batch/start';
 import { speakAs, type Language } from '@/core/ground/language/language';
 import { SPOKEN } from '@/core/ground/language/speaking';
 import { worked, type Worked } from '../worked';

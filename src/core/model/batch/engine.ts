@@ -1,5 +1,5 @@
 import type { SwingError } from '../swing/swingError';
-import { KERNEL, type Memory } from './kernel';
+import type { Memory } from './kernel';
 
 /** Where the kernel finds the aim of four balls, and where what is not fixed begins; bytes. */
 const AIM = 512;
@@ -63,14 +63,23 @@ interface Exports {
 const bytesOf = (base64: string): Uint8Array<ArrayBuffer> =>
   Uint8Array.from(atob(base64), (letter) => letter.charCodeAt(0));
 
-/** True in the page's own thread, whose security headers refuse WebAssembly: it is not tried there. */
-const inPage = (): boolean => 'document' in globalThis;
+/** The compiled kernel, base64, where this thread was given it. */
+let kernel: string | null = null;
 
-/** The compiled kernel; null where there is no WebAssembly that computes four numbers side by side. */
+/**
+ * Gives this thread the kernel: the threads that search, and commands. A page's own thread is not given it, which keeps it out of the
+ * page's script; nor may it compile it, by the security headers.
+ */
+export function giveKernel(base64: string): void {
+  kernel = base64;
+  engine = undefined;
+}
+
+/** The compiled kernel; null where it was not given, or there is no WebAssembly that computes four numbers side by side. */
 function instance(): Exports | null {
-  if (typeof WebAssembly === 'undefined' || inPage()) return null;
+  if (kernel === null || typeof WebAssembly === 'undefined') return null;
   try {
-    const built = new WebAssembly.Instance(new WebAssembly.Module(bytesOf(KERNEL)));
+    const built = new WebAssembly.Instance(new WebAssembly.Module(bytesOf(kernel)));
     return built.exports as unknown as Exports;
   } catch {
     return null;
