@@ -1,7 +1,7 @@
 /* On a PostgreSQL server with half a million balls: eight coaches at twenty balls a second each for half a minute, and forty devices that
  * follow one lesson. Twice: with one process, and with two that share the coaches. */
 import { acknowledged, heardBy, quantile } from './bench-balls.mjs';
-import { printRows, served, started } from './served.mjs';
+import { isSmall, printRows, served, started } from './served.mjs';
 import { run } from './shared.mjs';
 import { asked, installed, throwAwayServer } from './throwAway.mjs';
 
@@ -9,9 +9,9 @@ const PORT = 3221;
 const COACHES = 8;
 /** When within a twentieth of a second each coach's balls come: drawn once, some near each other. */
 const PHASES = [0.11, 0.73, 0.42, 0.97, 0.05, 0.58, 0.31, 0.66];
-const SENT = 600;
+const SENT = isSmall ? 20 : 600;
 /** Balls of each coach before anything is measured: a server that was just started is compiling itself. */
-const WARM = 200;
+const WARM = isSmall ? 5 : 200;
 /** A server as it is usually run, and what docs/server.md advises: files of the log are kept to be used again instead of being made. */
 const SETTINGS = {
   autovacuum: 'on',
@@ -19,8 +19,8 @@ const SETTINGS = {
   max_wal_size: '4GB',
   wal_compression: 'on',
 };
-const DEVICES = 40;
-const WATCHED = 30;
+const DEVICES = isSmall ? 3 : 40;
+const WATCHED = isSmall ? 5 : 30;
 const FULL = '00000000-0000-4000-8900-000000000000';
 const lessonOf = (coach) => `00000000-0000-4000-8901-${String(coach).padStart(12, '0')}`;
 

@@ -2,13 +2,13 @@
  * npm run bench: all parts of the bench, or those that are named (`npm run bench -- engine desk`). A part that fails ends no other; what
  * failed is said at the end. `--small` runs little of each, to see that it can end.
  */
-import { run } from './shared.mjs';
+import { benched, run } from './shared.mjs';
 
 const node = process.execPath;
 const core = (name) => ['--import', 'tsx', `src/cli/${name}.ts`];
 const page = (name) => [`scripts/${name}.mjs`];
 
-export const PARTS = {
+const PARTS = {
   engine: core('benchEngine'),
   shots: core('bench'),
   calls: core('benchCalls'),
@@ -31,11 +31,9 @@ if (unknown.length > 0) {
 const env = { ...process.env };
 if (process.argv.includes('--small')) env.MELLOW_BENCH = 'small';
 
-const failed = [];
-for (const name of asked.length > 0 ? asked : Object.keys(PARTS)) {
-  console.log(`\n${name}`);
-  if ((await run(node, PARTS[name], { env })) !== 0) failed.push(name);
-}
+const failed = await benched(asked.length > 0 ? asked : Object.keys(PARTS), (name) =>
+  run(node, PARTS[name], { env }),
+);
 if (failed.length > 0) {
   console.error(`\nThese parts failed: ${failed.join(', ')}.`);
   process.exitCode = 1;

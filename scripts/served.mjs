@@ -6,6 +6,9 @@ import { chromium } from '@playwright/test';
 import { chromiumHere } from './chromium.mjs';
 import { build, run, startLine } from './shared.mjs';
 
+/** True where a bench only shows that it can end. */
+export const isSmall = process.env.MELLOW_BENCH === 'small';
+
 /** Starts the product as it was built, with its variables; resolves to how it is ended as soon as it answers. */
 export async function started(port, env) {
   const server = spawn(process.execPath, startLine('127.0.0.1', port), {

@@ -15,6 +15,21 @@ export function run(command, args, options = {}) {
   });
 }
 
+/**
+ * Runs parts one after the other, whatever comes of each.
+ *
+ * @param start runs a part by its name, and resolves to its exit code
+ * @returns the names of those that failed
+ */
+export async function benched(names, start) {
+  const failed = [];
+  for (const name of names) {
+    console.log(`\n${name}`);
+    if ((await start(name)) !== 0) failed.push(name);
+  }
+  return failed;
+}
+
 /** True when a command can be started. */
 export const canRun = (command, args = ['--version']) =>
   spawnSync(command, args, { stdio: 'ignore' }).status === 0;

@@ -4,12 +4,15 @@ import { oddsOf } from '@/core/model/odds/odds';
 import { sampleSwings } from '@/core/model/spread/swings';
 import { prescribe } from '@/core/search/calls/prescribe';
 import { SITUATIONS, steadinessOf, type Steadiness } from '@/core/testing/steadiness';
-import { line } from './benchLine';
+import { isSmall, line } from './benchLine';
 
 /* Part of npm run bench: what the odds and the choice of calls are worth, tried over thirty situations. */
 
-const SEEDS = Array.from({ length: 20 }, (_, i) => 100 + 37 * i);
-const POINTS = [11, 12, 13, 14, 15, 16];
+const SEEDS = Array.from({ length: isSmall ? 2 : 20 }, (_, i) => 100 + 37 * i);
+const POINTS = [11, 12, 13, 14, 15, 16].slice(0, isSmall ? 1 : 6);
+
+/** The situations that are asked. */
+const ASKED = isSmall ? SITUATIONS.slice(0, 2) : SITUATIONS;
 
 const share = (value: number): string => `${(100 * value).toFixed(1)} %`;
 
@@ -40,7 +43,7 @@ function told(name: string, all: readonly Steadiness[]): void {
 
 told(
   'another seed',
-  SITUATIONS.map((situation) =>
+  ASKED.map((situation) =>
     steadinessOf(
       situation,
       SEEDS.map((seed) => ({ seed })),
@@ -49,7 +52,7 @@ told(
 );
 told(
   'other points to choose on',
-  SITUATIONS.map((situation) =>
+  ASKED.map((situation) =>
     steadinessOf(
       situation,
       POINTS.map((points) => ({ seed: points + 1000, points })),
@@ -61,8 +64,8 @@ told(
 const BRUTE = 20_000;
 const NAMES = ['out', 'green', 'thin', 'strokes'] as const;
 
-const errors = SITUATIONS.map((situation) => {
-  const [call] = prescribe({ ...situation, seed: 5 }).calls;
+const errors = ASKED.map((situation) => {
+  const [call] = prescribe({ ...situation, seed: 5 }, { tell: 1 }).calls;
   const golfer = golferOf(situation.player);
   const swings = sampleSwings(golfer.habits, BRUTE, 31_337);
   const brute = oddsOf(call!.setup, golfer, call!.shot, call!.aim, swings);

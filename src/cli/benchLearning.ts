@@ -26,7 +26,7 @@ import {
   twoHits,
   type Known,
 } from '@/core/testing/otherPlayers';
-import { line } from './benchLine';
+import { isSmall, line } from './benchLine';
 
 /* Part of npm run bench: what is learnt of players and found behind their misses, tried on players and records made otherwise than the
    product makes its own. */
@@ -34,8 +34,8 @@ import { line } from './benchLine';
 const percent = (share: number): string => `${Math.round(100 * share)} %`;
 
 /** Players that each row of the coverage is of. */
-const PLAYERS = 60;
-const COUNTS = [6, 12, 30, 100];
+const PLAYERS = isSmall ? 2 : 60;
+const COUNTS = isSmall ? [6] : [6, 12, 30, 100];
 
 /** How often the interval of nine in ten holds the truth. */
 function coverage(skill: Skill, count: number): void {
@@ -70,9 +70,10 @@ function savings(skill: Skill, counts: readonly number[]): void {
   const golfer = skilled(skill);
   const shot = aShot(15, 1.5);
   const callsWith = (learnt?: LearntFactors): Hit[] =>
-    prescribe({ player: learnt ? { ...player, learnt } : player, shot, seed: 7 }).calls.map(
-      ({ setup, aim }) => ({ setup, aim, shot }),
-    );
+    prescribe(
+      { player: learnt ? { ...player, learnt } : player, shot, seed: 7 },
+      { tell: 2 },
+    ).calls.map(({ setup, aim }) => ({ setup, aim, shot }));
   const hits = callsWith().slice(0, 2);
   const now = hits[0]!;
   const savedBy = (then: Hit, known: Known): number => {
@@ -88,7 +89,7 @@ function savings(skill: Skill, counts: readonly number[]): void {
     if (!savingOf([{ now, then: then! }], golferOf(player), draws).worth) return 0;
     return savedBy(then!, known);
   };
-  const players = Array.from({ length: 30 }, (_, k) => k);
+  const players = Array.from({ length: isSmall ? 1 : 30 }, (_, k) => k);
   const mean = (of: (k: number) => number): string => meanOf(players.map(of)).toFixed(3);
   const known = (k: number): Known => knownPlayer(4000 + k);
   const most = mean((k) => savedBy(callsWith(learntOf(known(k)))[0]!, known(k)));
@@ -115,16 +116,23 @@ interface Lessons {
 }
 
 /** Numbers of looks after which the finder is asked. */
-const LOOKS = [3, 6, 12];
+const LOOKS = isSmall ? [1] : [3, 6, 12];
+
+/** Lessons of each kind that are given, when little is run. */
+const FEW = isSmall ? 2 : Infinity;
 
 function lessonsOf(skill: Skill, balls: number, times: number): Lessons {
   const golfer = skilled(skill);
   const lesson = { golfer, hits: twoHits(golfer), balls, looks: Math.max(...LOOKS) };
   const { oneOf } = samplerOf(balls);
   return {
-    single: everyCause(times).map((cause, i) => trialOf([cause], 1000 + 31 * i, lesson)),
-    sound: Array.from({ length: 10 * times }, (_, i) => trialOf([], 90_000 + 17 * i, lesson)),
-    double: Array.from({ length: 20 * times }, (_, i) => {
+    single: everyCause(times)
+      .slice(0, FEW)
+      .map((cause, i) => trialOf([cause], 1000 + 31 * i, lesson)),
+    sound: Array.from({ length: Math.min(FEW, 10 * times) }, (_, i) =>
+      trialOf([], 90_000 + 17 * i, lesson),
+    ),
+    double: Array.from({ length: Math.min(FEW, 20 * times) }, (_, i) => {
       const one = oneOf(CAUSES);
       let other = oneOf(CAUSES);
       while (other === one) other = oneOf(CAUSES);
@@ -217,10 +225,13 @@ function finders(skill: Skill, balls: number, times: number): void {
   }
 }
 
-for (const skill of ['middle', 'expert', 'beginner'] as const) {
+const SKILLS = isSmall ? (['middle'] as const) : (['middle', 'expert', 'beginner'] as const);
+for (const skill of SKILLS) {
   for (const count of COUNTS) coverage(skill, count);
-  savings(skill, [20, 60]);
+  savings(skill, isSmall ? [20] : [20, 60]);
 }
 finders('middle', 15, 6);
-finders('expert', 20, 4);
-finders('beginner', 12, 4);
+if (!isSmall) {
+  finders('expert', 20, 4);
+  finders('beginner', 12, 4);
+}

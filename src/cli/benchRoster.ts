@@ -1,3 +1,4 @@
+import { isSmall } from './benchLine';
 import { mkdtempSync, rmSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
@@ -12,8 +13,8 @@ import { addPlayers, listPlayers, playerNames } from '@/data/players';
 
 /* A roster of two thousand listed and searched, and a file of ten thousand lines imported, against bare insertion. */
 
-const LINES = 10_000;
-const ROSTER = 2_000;
+const LINES = isSmall ? 100 : 10_000;
+const ROSTER = isSmall ? 50 : 2_000;
 
 const record = (i: number): PlayerRecord => ({
   name: `Player ${String(i).padStart(5, '0')} of the long list`,

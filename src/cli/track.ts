@@ -24,7 +24,7 @@ const count = (text: string, name: string, low: number, high: number): number =>
 function* linesOf(input: unknown, balls: number, seed: number): Generator<string> {
   const reading = readSituation(input);
   const { player } = reading.question;
-  const { told } = sheetFor(reading, 'yards', () => 0);
+  const { told } = sheetFor(reading, 'yards', () => 0, 1);
   const called = told.find(({ entry }) => atFlag(entry))?.struck?.call;
   if (!called) {
     throw faulty('input', 'nothing gets this ball out at the flag');

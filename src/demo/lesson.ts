@@ -87,7 +87,7 @@ function ballsOf({ plan, own }: DemoLesson, group: number): NewBall[] {
     plan.stations.forEach((station, at) => {
       const situation = situationFor(record, station.shot);
       const { player } = readSituation(situation).question;
-      const call = answer(situation, 'yards', () => 0).flag!.picture.kept;
+      const call = answer(situation, 'yards', () => 0, 1).flag!.picture.kept;
       const learnt: LearntFactors = {
         version: 1,
         balls: 0,

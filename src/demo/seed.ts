@@ -27,7 +27,7 @@ import { DEMO_HOUSE, DEMO_PLAYERS, DEMO_READINGS } from './academy';
 /** What the product itself would call for a reading of the demo. */
 function calledFor(playerId: string, shot: Record<string, unknown>): string {
   const player = DEMO_PLAYERS.find(({ id }) => id === playerId)!;
-  const { sheet } = answer(situationFor(player, shot), 'yards', () => 0);
+  const { sheet } = answer(situationFor(player, shot), 'yards', () => 0, 1);
   return keptLine(sheet.calls[0]);
 }
 

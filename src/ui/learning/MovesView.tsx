@@ -27,7 +27,7 @@ export function MovesView({ moves }: MovesViewProps) {
         })
       : t('no shot at the flag');
   return (
-    <table className="mt-3 w-full border-collapse">
+    <table data-testid="moves" className="mt-3 w-full border-collapse">
       <caption className="text-left font-semibold">{t('What would change')}</caption>
       <thead>
         <tr className="border-b-2 border-hairline text-sm">

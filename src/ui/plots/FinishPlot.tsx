@@ -73,7 +73,7 @@ export function FinishPlot({ balls, finish, units, ground }: FinishPlotProps) {
         />
       )}
       {rings.map((r) => (
-        <g key={r}>
+        <g key={r} data-testid="ring">
           <circle
             cx={SIDE / 2}
             cy={SIDE / 2}

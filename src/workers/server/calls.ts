@@ -6,6 +6,7 @@ import { changeEntries } from '@/core/tell/answer/changes';
 import type { Hand, Skill } from '@/core/ground/player/player';
 import type { ShotInput } from '@/core/tell/format/shot';
 import { calledLine } from '@/core/tell/sheet/calledLine';
+import { TOLD_AT_FIRST } from '@/core/search/calls/prescribe';
 import { simulate } from '@/core/tell/answer/simulation';
 import { atFlag } from '@/core/tell/sheet/atFlag';
 import { parseJson } from '@/core/tell/format/fault';
@@ -22,7 +23,7 @@ const clock = (): number => performance.now();
 
 /** Reading, searching and telling that is too long for the thread that answers requests. */
 export const CALLS = {
-  answer: (situation: unknown, units: UnitSystem) => answer(situation, units, clock),
+  answer: (situation: unknown, units: UnitSystem) => answer(situation, units, clock, TOLD_AT_FIRST),
 
   /** A call sheet; also with when the call changes. */
   sheet(situation: unknown, changes = false) {
@@ -37,7 +38,7 @@ export const CALLS = {
   /** What is called at the flag for a class's standard bag, in a line; null where nothing is. */
   classCall(shot: ShotInput, handed: Hand, skill: Skill, units: UnitSystem): string | null {
     const player = { handed, skill, bag: CLASS_BAG };
-    const { told } = sheetFor(readSituation({ player, shot }), units, clock);
+    const { told } = sheetFor(readSituation({ player, shot }), units, clock, 1);
     const called = told.find(({ entry }) => atFlag(entry));
     return called ? calledLine(called.entry) : null;
   },

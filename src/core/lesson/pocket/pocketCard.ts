@@ -100,7 +100,7 @@ export function pocketCard(
   const swings = sampleSwings(golfer.habits, LADDER_SAMPLE, SEED);
   const rungs = (style: LadderStyle): LadderRow[] =>
     ladder(question.player, golfer, style, [presetSand(sand)], swings);
-  const { sheet } = answer(situation, units, () => 0);
+  const { sheet } = answer(situation, units, () => 0, 1);
   const call = sheet.calls.find(({ kind }) => kind !== 'relief')!;
   return {
     name: player.name,

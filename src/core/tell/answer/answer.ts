@@ -115,11 +115,17 @@ function drawn({ question }: Reading, { sheet, prescription, told }: Sheeted): A
  * @param input a situation in the outside format
  * @param units in which sentences are said
  * @param clock milliseconds now, from whoever has a clock; the core has none
+ * @param tell how many calls are told at least
  * @throws FaultyInput when the situation is not usable
  */
-export function answer(input: unknown, units: UnitSystem, clock: () => number): Answer {
+export function answer(
+  input: unknown,
+  units: UnitSystem,
+  clock: () => number,
+  tell = Infinity,
+): Answer {
   const reading = readSituation(input);
-  return drawn(reading, sheetFor(reading, units, clock));
+  return drawn(reading, sheetFor(reading, units, clock, tell));
 }
 
 /** {@link answer} from the parts of the search, which were worked out elsewhere, side by side. */
