@@ -198,7 +198,7 @@ test('units and theme are remembered', async ({ page }) => {
 test('a left-hander aims and opens the other way', async ({ page }) => {
   await openDesk(
     page,
-    '?player=tomas-reinholt&pin_yd=13&edge_yd=9&lip.height_ft=6&lip.distance_ft=10&sand.preset=soft',
+    '?player=tomas-reinholt&pin_yd=14&edge_yd=9&lip.height_ft=7&lip.distance_ft=9&sand.preset=powder',
   );
   await expect(page.getByTestId('script')).toContainText('to the right of the flag');
 });
