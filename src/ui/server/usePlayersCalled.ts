@@ -12,9 +12,10 @@ const PAUSE_MS = 150;
 const called = (text: string, most: number) =>
   queryOptions({
     queryKey: ['players called', text, most],
-    queryFn: ({ signal }) => {
+    // It is not given up when the field goes: who has pressed Enter waits for the same answer.
+    queryFn: () => {
       const query = new URLSearchParams({ limit: String(most), search: text });
-      return bodyOf(ask<RosterPageData>(`/api/players?${query}`, 'GET', undefined, signal));
+      return bodyOf(ask<RosterPageData>(`/api/players?${query}`, 'GET'));
     },
   });
 

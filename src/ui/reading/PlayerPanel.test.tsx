@@ -1,0 +1,30 @@
+import { act, render, screen, waitFor } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { aRosterPlayer } from '@/core/testing/records';
+import { held, standInServer } from '../testing/server';
+import { WithCache } from '../testing/withCache';
+import { PlayerPanel } from './PlayerPanel';
+
+test('who is entered while the search that began at typing is under way is chosen, also when the panel is gone by then', async () => {
+  const server = standInServer();
+  const slow = held<{ body: object }>();
+  server.on('GET', /search=jun$/, () => slow.promise);
+  const chosen: string[] = [];
+  const panel = (
+    <PlayerPanel
+      players={[]}
+      value="ada"
+      onValue={({ id }) => chosen.push(id)}
+      onDone={() => undefined}
+    />
+  );
+  const { rerender } = render(<WithCache>{panel}</WithCache>);
+  const user = userEvent.setup();
+  await user.type(screen.getByRole('searchbox', { name: 'Find a player' }), 'jun');
+  await waitFor(() => expect(server.to('GET', /search=jun$/)).toHaveLength(1));
+  await user.keyboard('{Enter}');
+  rerender(<WithCache>{null}</WithCache>);
+  await act(async () => slow.settle({ body: { players: [aRosterPlayer({ id: 'jun' })] } }));
+  await waitFor(() => expect(chosen).toEqual(['jun']));
+  expect(server.to('GET', /search=jun$/)).toHaveLength(1);
+});
