@@ -79,8 +79,9 @@ export function movesOf(
   const situation = (station: Station, learnt: LearntFactors | undefined) =>
     readSituation(situationAt({ ...record, ...(learnt ? { learnt } : {}) }, station));
   const calledAt = (station: Station, learnt: LearntFactors | undefined): Told | null =>
-    sheetFor(situation(station, learnt), units, () => 0, 1).told.find(({ entry }) => atFlag(entry)) ??
-    null;
+    sheetFor(situation(station, learnt), units, () => 0, 1).told.find(({ entry }) =>
+      atFlag(entry),
+    ) ?? null;
   const [first] = stations;
   if (!first) return { rungs: [], calls: [], saving: null };
   const now = rungsOf(situation(first, before).question.player);
