@@ -1,5 +1,5 @@
 import { expect, test } from './test';
-import { fitsAcross, openDesk, passesAxe, token } from './helpers';
+import { fitsAcross, openDesk, passesAxe, settled, token } from './helpers';
 
 test('two calls are set beside each other line by line', async ({ page }) => {
   await openDesk(page);
@@ -49,4 +49,23 @@ test('works on a tablet held upright', async ({ page }) => {
   await openDesk(page);
   await fitsAcross(page);
   await passesAxe(page);
+});
+
+test('the threads of the page may compute four balls at a time; the page itself may compile nothing', async ({
+  page,
+}) => {
+  await openDesk(page);
+  await settled(page);
+  /** The smallest module there is. */
+  const compiles = (): boolean => {
+    try {
+      return Boolean(new WebAssembly.Module(Uint8Array.of(0, 97, 115, 109, 1, 0, 0, 0)));
+    } catch {
+      return false;
+    }
+  };
+  const threads = page.workers();
+  expect(threads.length).toBeGreaterThan(0);
+  for (const thread of threads) expect(await thread.evaluate(compiles)).toBe(true);
+  expect(await page.evaluate(compiles)).toBe(false);
 });

@@ -21,6 +21,24 @@ test('same seed, same answer', () => {
   expect(told()).toEqual(told());
 });
 
+test('what was asked before changes no answer', () => {
+  const told = (): unknown =>
+    ask(18, 3).calls.map(({ setup, odds, cost }) => [setup, odds.strokes, odds.each[77], cost]);
+  const cold = told();
+  for (const pin of [12, 17.5, 18.5, 60]) ask(pin, 3, 8, 'expert');
+  expect(told()).toEqual(cold);
+});
+
+test('the first calls are those of the whole sheet, told on the same swings', () => {
+  const question = { player: aPlayer(), shot: aShot(18, 3), seed: 7 };
+  const whole = prescribe(question);
+  const first = prescribe(question, { tell: 3 });
+  expect(first.calls).toEqual(whole.calls.slice(0, 3));
+  expect(first.more).toBe(whole.calls.length - 3);
+  expect(first.tie).toEqual(whole.tie);
+  expect(new Set(whole.calls.map(({ odds }) => odds.each.length))).toEqual(new Set([1024]));
+});
+
 test('the ball as meant stops near the flag', () => {
   const { calls } = ask(18, 3);
   for (const { meant, kind } of calls) {

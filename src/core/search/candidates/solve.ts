@@ -1,6 +1,6 @@
 import { CARRY_POWER, speedWith, type Golfer } from '@/core/model/golfer/golfer';
 import { openingLimitDeg } from '@/core/ground/club/club';
-import { risingRoot, type RootSearch } from '@/core/ground/numeric/solveRising';
+import { risingRoot, type RootSearch } from '@/core/ground/numeric/risingRoot';
 import type { School } from '../schools/school';
 import { meantOf, type Meant } from '@/core/model/odds/asMeant';
 import { intentOf, type Intent } from '@/core/model/shot/strike';
@@ -72,11 +72,13 @@ export interface Unknown {
 
 /** One of many that are solved side by side: what to play next, and what came of it. */
 interface Solving {
+  /** The set-up from the longest shot (0) to the shortest (1). */
   at: (share: number) => Setup;
+  /** What all of them share, where only the swing differs. */
   like: Intent | undefined;
   longest: Meant | null;
   root: RootSearch | null;
-  /** What was seen at the best place so far. */
+  /** Where the ball went from each place that was looked at. */
   seen: { share: number; meant: Meant }[];
   result: Solved | Unsolved | null;
 }

@@ -21,6 +21,11 @@ const MOST = 12;
  * @param high with its value fHigh >= 0
  * @param guess where to look first, inside the interval
  * @param tolerance on the value
+ * @returns the search; `best` is the place with the smallest value seen, after twelve looks at the most
+ * @example
+ * const search = risingRoot(0, -8, 3, 19, 1.9, 0.01);
+ * while (search.next !== null) search.seen(search.next ** 3 - 8);
+ * search.best.toFixed(2); // => '2.00'
  */
 export function risingRoot(
   low: number,
@@ -61,26 +66,4 @@ export function risingRoot(
     },
   };
   return search;
-}
-
-/**
- * {@link risingRoot} of a function.
- *
- * @param f rising on [low, high]
- * @returns the place with the smallest |f| seen, after twelve evaluations at the most
- * @example
- * solveRising((x) => x ** 3 - 8, 0, -8, 3, 19, 1.9, 0.01).toFixed(2); // => '2.00'
- */
-export function solveRising(
-  f: (x: number) => number,
-  low: number,
-  fLow: number,
-  high: number,
-  fHigh: number,
-  guess: number,
-  tolerance: number,
-): number {
-  const search = risingRoot(low, fLow, high, fHigh, guess, tolerance);
-  while (search.next !== null) search.seen(f(search.next));
-  return search.best;
 }
