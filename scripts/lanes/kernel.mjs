@@ -134,7 +134,7 @@ export async function kernelModules() {
   const binary = await compiled(text);
   const src = path.join(root, 'src');
   const from = (struct) =>
-    `@/${path.relative(src, translator.moduleOf(struct)).replace(/\.ts$/, '')}`;
+    `@/${path.relative(src, translator.fileOf(struct)).replace(/\.ts$/, '')}`;
   const source = [
     MADE,
     ...puts.map(({ struct }) => `import type { ${struct} } from '${from(struct)}';`),

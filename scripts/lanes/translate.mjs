@@ -37,18 +37,17 @@ const GIVEN = {
   [ts.SyntaxKind.SlashEqualsToken]: ts.SyntaxKind.SlashToken,
 };
 
-const literal = (value) => (Number.isInteger(value) ? `${value}` : `${value}`);
 const splat = (value) =>
   value === Infinity || value === -Infinity
     ? `f32x4.splat(<f32>(${value < 0 ? '-' : ''}Infinity))`
-    : `f32x4.splat(<f32>(${literal(value)}))`;
+    : `f32x4.splat(<f32>(${value}))`;
 
 /** A value as lanes: from a known number, a whole number, or what it is already. */
 function lanes(value) {
   if (value.kind === 'known') return splat(value.value);
   return value.kind === 'count' ? `f32x4.splat(<f32>(${value.code}))` : value.code;
 }
-const known = (value) => ({ kind: 'known', value, code: literal(value) });
+const known = (value) => ({ kind: 'known', value, code: String(value) });
 
 /** First address of what lies in fixed memory; what is below stays free. */
 const FIRST = 1024;
@@ -550,7 +549,7 @@ export class Translator {
         return [x, slope(i) - slope(i - 1), y];
       });
       const lines = hinges.map(
-        ([x, change]) => `y = f32x4.add(y, f32x4.mul(${splat(change)}, past(x, ${literal(x)})));`,
+        ([x, change]) => `y = f32x4.add(y, f32x4.mul(${splat(change)}, past(x, ${x})));`,
       );
       this.tables.set(
         fn,
@@ -588,8 +587,8 @@ export class Translator {
     });
   }
 
-  /** Where an interface is declared, as a module. */
-  moduleOf(struct) {
+  /** File that declares an interface. */
+  fileOf(struct) {
     return this.declared.get(struct);
   }
 
