@@ -2,7 +2,7 @@ import { visibleEdge } from '@/core/ground/arc/arc';
 import { engineHere, SLOT } from '../batch/engine';
 import { playOnce } from '../batch/fours';
 import type { Ready } from '../shot/play';
-import { seenOf, type Seen } from '../shot/seen';
+import { isCaught, seenOf, type Seen } from '../shot/seen';
 import type { SwingError } from '../swing/swingError';
 import { sceneOf } from './scene';
 
@@ -19,14 +19,13 @@ export function seenAll(ready: Ready, aim: number, swings: readonly SwingError[]
     const part = swings.slice(from, from + SLOT);
     const balls = playOnce(engine, scene, intent, aim, part);
     for (let i = 0; i < part.length; i++) {
-      const clearance = balls.clearance[i]!;
       seen.push({
         entry: -balls.mark[i]! - edge,
         carry: balls.carry[i]!,
         x: balls.x[i]!,
         y: balls.y[i]!,
         thin: balls.thin[i]! > 0,
-        lip: shot.lip.height > 0 && Number.isFinite(clearance) && clearance <= 0,
+        lip: isCaught(balls.clearance[i]!, shot),
       });
     }
   }

@@ -125,7 +125,8 @@ const kept = (down: number, forward: number): number =>
 
 /**
  * Moves the head by `dx` metres: one step of the third-order method of P. Bogacki and L. F. Shampine ("A 3(2) pair of
- * Runge-Kutta formulas", Applied Mathematics Letters 2, 1989), slopes at 0, 1/2 and 3/4 of the step weighted 2/9, 3/9, 4/9. What the midpoint rule makes of the same slopes, less by an order, is the measure of its doubt.
+ * Runge-Kutta formulas", Applied Mathematics Letters 2, 1989), slopes at 0, 1/2 and 3/4 of the step weighted 2/9, 3/9, 4/9. What the midpoint rule
+ * makes of the same slopes, less by an order, is the measure of its doubt.
  *
  * @returns false, with the head unmoved, once the sand has stopped it
  */

@@ -51,15 +51,16 @@ export const meantBy = ({ startsOff = 0 }: Golfer): SwingError =>
 export const playAsMeant = (setup: Setup, golfer: Golfer, shot: Shot, aim: number): Finish =>
   play(readyFor(setup, golfer, shot), meantBy(golfer), aim).finish;
 
+/** Aim that sends the ball to the line, radians, from where it finished when played along another. */
+export const straightened = (aim: number, { x, y }: Pick<Finish, 'x' | 'y'>): number =>
+  aim - Math.atan2(y, Math.max(x, 1e-6));
+
 /**
  * Direction of the path that sends the ball as meant to the line of play, radians from the line, towards the
  * player's side positive. Found from where a ball played along the line finishes, and once more for the wind.
  */
 export function aimFor(setup: Setup, golfer: Golfer, shot: Shot): number {
-  const turn = (aim: number): number => {
-    const { x, y } = playAsMeant(setup, golfer, shot, aim);
-    return aim - Math.atan2(y, Math.max(x, 1e-6));
-  };
+  const turn = (aim: number): number => straightened(aim, playAsMeant(setup, golfer, shot, aim));
   const straight = turn(0);
   return shot.wind.x === 0 && shot.wind.y === 0 ? straight : turn(straight);
 }

@@ -40,6 +40,10 @@ export function divotBy(setup: Setup, golfer: Golfer, shot: Shot, error: SwingEr
   );
 }
 
+/** Whether the lip caught a ball that came so far over its edge, m. */
+export const isCaught = (lipClearance: number, shot: Shot): boolean =>
+  shot.lip.height > 0 && Number.isFinite(lipClearance) && lipClearance <= 0;
+
 /** Plays one swing of a set-up that was made ready, and tells what can be seen of it. */
 export function seenOf(ready: Ready, aim: number, error: SwingError): Seen {
   const { setup, shot } = ready;
@@ -51,7 +55,7 @@ export function seenOf(ready: Ready, aim: number, error: SwingError): Seen {
     x,
     y,
     thin,
-    lip: shot.lip.height > 0 && Number.isFinite(lipClearance) && lipClearance <= 0,
+    lip: isCaught(lipClearance, shot),
   };
 }
 

@@ -4,7 +4,7 @@ import { risingRoot, type RootSearch } from '@/core/ground/numeric/risingRoot';
 import type { School } from '../schools/school';
 import { meantOf, type Meant } from '@/core/model/odds/asMeant';
 import { intentOf, type Intent } from '@/core/model/shot/strike';
-import { aimFor } from '@/core/model/shot/play';
+import { aimFor, straightened } from '@/core/model/shot/play';
 import type { Shot } from '@/core/ground/situation/shot';
 import { playableBallPosition, type Setup } from '@/core/model/swing/setup';
 import { radians } from '@/core/ground/units/angle';
@@ -82,10 +82,6 @@ interface Solving {
   seen: { share: number; meant: Meant }[];
   result: Solved | Unsolved | null;
 }
-
-/** Aim that sends the ball to the line, from where it finished when played along it. */
-const straightened = (aim: number, { x, y }: Meant): number =>
-  aim - Math.atan2(y, Math.max(x, 1e-6));
 
 /**
  * Solves the free variables of many set-ups for where the ball as meant lands (when the shot asks for a carry) or stops; the
