@@ -13,8 +13,6 @@ import { addPlayers } from './players';
 import { testDatabases } from './testing/testDatabases';
 import { aimTracker, trackerState } from './tracker';
 
-jest.setTimeout(60_000);
-
 const openNew = testDatabases();
 const LESSON = '11111111-1111-4111-8111-111111111111';
 const from = { address: '10.0.0.9', device: 'phone' };

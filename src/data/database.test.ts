@@ -13,8 +13,6 @@ import {
   setReadingDeleted,
 } from './readings';
 
-jest.setTimeout(120_000);
-
 const folderFor = testFolders();
 
 const player: NewPlayer = {

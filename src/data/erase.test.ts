@@ -14,8 +14,6 @@ import { saveReading } from './readings';
 import { emptyFolder } from './testing/emptyFolder';
 import { aimTracker, trackerState } from './tracker';
 
-jest.setTimeout(120_000);
-
 const NAME = 'Zacharias Quillfeather';
 const ID = 'zq-17';
 const LESSON = '22222222-2222-4222-8222-222222222222';

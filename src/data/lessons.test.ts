@@ -21,8 +21,6 @@ import { addPlayers, playerById } from './players';
 import { duplicateReading, saveReading } from './readings';
 import { aimTracker, isTrackerKey, leaveTracker, makeTrackerKey, trackerState } from './tracker';
 
-jest.setTimeout(60_000);
-
 const openNew = testDatabases();
 let database: Database;
 const ID = '11111111-1111-4111-8111-111111111111';

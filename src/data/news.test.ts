@@ -9,8 +9,6 @@ import { followBalls } from './news';
 import { addPlayers } from './players';
 import { testDatabases } from './testing/testDatabases';
 
-jest.setTimeout(60_000);
-
 const openNew = testDatabases();
 const ONE = '11111111-1111-4111-8111-111111111111';
 const OTHER = '22222222-2222-4222-8222-222222222222';

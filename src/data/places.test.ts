@@ -16,8 +16,6 @@ import {
 import { ChangedElsewhere } from './standing';
 import { testDatabases } from './testing/testDatabases';
 
-jest.setTimeout(60_000);
-
 const openNew = testDatabases();
 let database: Database;
 const ID = '44444444-4444-4444-8444-444444444444';

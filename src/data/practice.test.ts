@@ -22,8 +22,6 @@ import {
 import { addPlayers } from './players';
 import { testDatabases } from './testing/testDatabases';
 
-jest.setTimeout(60_000);
-
 const openNew = testDatabases();
 let database: Database;
 const ID = '11111111-1111-4111-8111-111111111111';

@@ -31,8 +31,6 @@ import {
 } from './players';
 import { listReadings, saveReading } from './readings';
 
-jest.setTimeout(60_000);
-
 const openNew = testDatabases();
 let database: Database;
 beforeAll(async () => {

@@ -5,8 +5,6 @@ import { openFolder } from '@/data/opening/openFolder';
 import { signIn } from '@/data/access/sessions';
 import { emptyFolder } from '@/data/testing/emptyFolder';
 
-jest.setTimeout(60_000);
-
 let folder: string;
 const before = process.env.MELLOW_DATA;
 

@@ -6,8 +6,6 @@ import { prescribe, simulate } from '@/cli/commands';
 import { track } from '@/cli/track';
 import { readTrackedBall, type TrackedBall } from '@/core/lesson/tracker/trackedBall';
 
-jest.setTimeout(60_000);
-
 const COMMANDS = { prescribe, simulate, tracker: track };
 type Name = keyof typeof COMMANDS;
 

@@ -12,8 +12,6 @@ import { openFolder } from '@/data/opening/openFolder';
 import { takeFolder } from '@/data/folder/ownership';
 import { emptyFolder } from '@/data/testing/emptyFolder';
 
-jest.setTimeout(120_000);
-
 let folder: string;
 beforeAll(async () => {
   folder = await emptyFolder('demo');

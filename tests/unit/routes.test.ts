@@ -6,8 +6,6 @@ import { emptyFolder } from '@/data/testing/emptyFolder';
 import { endThreads } from '@/workers/server/pool';
 import { answerOf, ask, routeFiles, type Method, type RouteModule } from './router';
 
-jest.setTimeout(60_000);
-
 let folder: string;
 beforeAll(async () => {
   folder = await emptyFolder('routes');

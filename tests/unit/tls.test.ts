@@ -5,8 +5,6 @@ import path from 'node:path';
 
 /* TLS before the server, in a process of its own as it is used. */
 
-jest.setTimeout(60_000);
-
 const SCRIPT = `
 import http from 'node:http';
 import https from 'node:https';

@@ -17,8 +17,6 @@ import { hashed, isPassphrase } from './passphrase';
 import { endSession, listSessions, sessionOf, signIn } from './sessions';
 import { MOST_OF_A_NAME } from './tries';
 
-jest.setTimeout(60_000);
-
 const openNew = testDatabases();
 let database: Database;
 const SECRET = 'rake after every ball';

@@ -12,8 +12,6 @@ import { makePairing, pair, wordOf } from './pairing';
 import { sessionOf } from './sessions';
 import { viewedBy } from './viewer';
 
-jest.setTimeout(60_000);
-
 const openNew = testDatabases();
 let database: Database;
 let coach: string;

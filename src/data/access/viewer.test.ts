@@ -23,8 +23,6 @@ import { addAccount } from './accounts';
 import { coachesOf, setCoaches } from './coaches';
 import { viewedBy } from './viewer';
 
-jest.setTimeout(60_000);
-
 const openNew = testDatabases();
 let database: Database;
 let mine: string;

@@ -11,8 +11,6 @@ import { BackupFailed, countsInCopy } from './backup';
 import { backupsIn, copiesAmong, copiesIn, nameOf, outlived, type Copy } from '../folder/copies';
 import { restoreBackup } from './restore';
 
-jest.setTimeout(120_000);
-
 const folderFor = testFolders();
 
 const add = (sql: Parameters<typeof addPlayers>[0], id: string) =>

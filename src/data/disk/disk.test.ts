@@ -10,8 +10,6 @@ import { isDeadly } from './guarded';
 import { logTrim } from './logTrim';
 import { DiskFull } from './room';
 
-jest.setTimeout(120_000);
-
 const folderFor = testFolders();
 let open: FolderDatabase | null = null;
 

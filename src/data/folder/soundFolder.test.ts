@@ -6,8 +6,6 @@ import { addPlayers, listPlayers } from '../players';
 import { FolderUnsound } from './soundFolder';
 import { testFolders } from '../testing/folders';
 
-jest.setTimeout(120_000);
-
 const folderFor = testFolders();
 
 /** A folder with one player in it. */

@@ -18,8 +18,6 @@ import { emptyFolder } from '../testing/emptyFolder';
 import { newOnServer } from '../testing/serverDatabases';
 import { moveAll } from './moveAll';
 
-jest.setTimeout(120_000);
-
 const LESSON = '11111111-1111-4111-8111-111111111111';
 const folders: string[] = [];
 const drops: (() => Promise<unknown>)[] = [];

@@ -5,8 +5,6 @@ import { askServer, newOnServer, testServer } from '../testing/serverDatabases';
 import { DatabaseAway } from './away';
 import { openServer, ServerUnfit } from '../opening/openServer';
 
-jest.setTimeout(120_000);
-
 const drops: (() => Promise<unknown>)[] = [];
 afterAll(async () => {
   for (const drop of drops) await drop();

@@ -13,8 +13,6 @@ import { cutLines, newOnServer } from '../testing/serverDatabases';
 import { DatabaseAway } from './away';
 import { openServer } from '../opening/openServer';
 
-jest.setTimeout(60_000);
-
 const LESSON = '11111111-1111-4111-8111-111111111111';
 const ball = (n: number, fields: object = {}) => aBall(n, { player: 'ada', ...fields });
 const pause = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));

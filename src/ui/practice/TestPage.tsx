@@ -2,9 +2,8 @@
 
 import { t } from '@/core/ground/language/t';
 import { useRouter } from 'next/navigation';
-import { useRef, useState } from 'react';
 import { bandWords, pointsWords } from '@/core/lesson/bunkerTest/bands';
-import { stationOf, type BunkerTest, type StoredTest } from '@/core/lesson/bunkerTest/test';
+import { stationOf, type StoredTest } from '@/core/lesson/bunkerTest/test';
 import { saidShot } from '@/core/tell/grammar/saidShot';
 import { nobodyAhead } from '@/core/tell/script/care';
 import { TopBar } from '../frame/TopBar';
@@ -12,10 +11,9 @@ import { Alert } from '../kit/Alert';
 import { CommandHints, useCommands, type Command } from '../kit/commands';
 import { sayDay } from '../kit/day';
 import { useUnits } from '../kit/units';
-import { useTurn } from '../kit/useTurn';
-import { ask, saidOf } from '../server/client';
 import { remove } from '../server/said';
 import { TestResult } from './TestResult';
+import { useTappedTest } from './useTappedTest';
 
 interface TestPageProps {
   id: string;
@@ -28,31 +26,11 @@ interface TestPageProps {
 export function TestPage({ id, stored, others }: TestPageProps) {
   const units = useUnits();
   const router = useRouter();
-  const [test, setTest] = useState(stored.test);
-  const [fault, setFault] = useState<string | null>(null);
-  const newest = useRef(stored.test);
-  const inTurn = useTurn();
+  const { test, fault, hit, undo, saveAgain } = useTappedTest(id, stored.test);
   const { hits, balls, stations } = test;
   const whole = hits.length === balls;
   const station = stationOf(Math.min(hits.length, balls - 1), balls);
 
-  /** What is tapped stands at once; where it cannot be saved it is said, and the next tap saves all of it. */
-  const put = (next: BunkerTest): void => {
-    setTest(next);
-    newest.current = next;
-    // One after another: an answer that comes late says nothing of what was tapped since.
-    void inTurn(async () => {
-      if (newest.current !== next) return;
-      const answered = await ask<StoredTest>(`/api/tests/${id}`, 'PUT', next);
-      if (newest.current === next) setFault(answered.kind === 'ok' ? null : saidOf(answered));
-    });
-  };
-  const hit = (band: number): void => {
-    if (!whole) put({ ...test, hits: [...hits, { station, band }] });
-  };
-  const undo = (): void => {
-    if (hits.length > 0) put({ ...test, hits: hits.slice(0, -1) });
-  };
   const commands: Command[] = [
     ...bandWords().map((words, band): Command => ({
       name: t('Ball: {words}', { words }),
@@ -104,7 +82,7 @@ export function TestPage({ id, stored, others }: TestPageProps) {
         {fault && (
           <Alert className="mt-3">
             {t('Not saved yet: {fault}', { fault })}{' '}
-            <button type="button" className="min-h-11 underline" onClick={() => put({ ...test })}>
+            <button type="button" className="min-h-11 underline" onClick={saveAgain}>
               {t('Save again')}
             </button>
           </Alert>
