@@ -1,8 +1,9 @@
 import { spawn } from 'node:child_process';
-import { PGlite } from '@electric-sql/pglite';
+import type { PGlite } from '@electric-sql/pglite';
 import { openFolder, type FolderDatabase } from './opening/openFolder';
 import { testFolders } from './testing/folders';
 import { migrate, readMigrations } from './migrations/migrate';
+import { openPGlite } from './sql/pglite';
 import { addPlayers, listPlayers, playerById, type NewPlayer } from './players';
 import { listDrafts, removeDraft, saveDraft } from './drafts';
 import {
@@ -120,7 +121,7 @@ describe('players and readings', () => {
 describe('migrations', () => {
   let db: PGlite;
   beforeAll(async () => {
-    db = await PGlite.create();
+    db = await openPGlite();
   });
   afterAll(() => db.close());
 

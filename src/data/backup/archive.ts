@@ -1,8 +1,8 @@
 import { readFile } from 'node:fs/promises';
 import { promisify } from 'node:util';
 import { gunzip } from 'node:zlib';
-import { PGlite } from '@electric-sql/pglite';
 import { countsOf, type Counts } from '../disk/rows';
+import { openPGlite } from '../sql/pglite';
 
 const gunzipped = promisify(gunzip);
 
@@ -13,7 +13,7 @@ export async function unpacked(file: string): Promise<Blob> {
 
 /** Opens a copy in memory and counts its rows. */
 export async function counted(file: string): Promise<Counts> {
-  const copy = await PGlite.create({ loadDataDir: await unpacked(file) });
+  const copy = await openPGlite(undefined, { loadDataDir: await unpacked(file) });
   try {
     return await countsOf(copy);
   } finally {

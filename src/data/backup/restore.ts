@@ -1,10 +1,10 @@
 import { existsSync, renameSync, rmSync } from 'node:fs';
 import path from 'node:path';
-import { PGlite } from '@electric-sql/pglite';
 import { forgetRows } from '../folder/rowsAtClosing';
 import { takeFolder } from '../folder/ownership';
 import { databaseIn, markUsed } from '../folder/soundFolder';
 import { migrate } from '../migrations/migrate';
+import { openPGlite } from '../sql/pglite';
 import { countsOf, type Counts } from '../disk/rows';
 import { stampOf } from '../folder/copies';
 import { unpacked } from './archive';
@@ -35,7 +35,7 @@ export async function restoreBackup(
     const held = existsSync(database);
     if (held) renameSync(database, aside);
     try {
-      const sql = await PGlite.create(database, {
+      const sql = await openPGlite(database, {
         loadDataDir: await unpacked(file),
       });
       await migrate(sql);

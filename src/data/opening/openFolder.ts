@@ -1,4 +1,4 @@
-import { PGlite } from '@electric-sql/pglite';
+import type { PGlite } from '@electric-sql/pglite';
 import { renewBackups, writeBackup } from '../backup/backup';
 import { guarded } from '../disk/guarded';
 import { logTrim } from '../disk/logTrim';
@@ -6,6 +6,7 @@ import { roomFor, type Free } from '../disk/room';
 import { walSync, type Flush } from '../disk/walSync';
 import { migrate, mustMigrate } from '../migrations/migrate';
 import { PARSERS } from '../sql/parsers';
+import { openPGlite } from '../sql/pglite';
 import type { Engine } from '../sql/sql';
 import type { Copy, Reason } from '../folder/copies';
 import { takeFolder } from '../folder/ownership';
@@ -44,7 +45,7 @@ async function opened(
   wrote: () => void,
 ): Promise<PGlite> {
   try {
-    const sql = await PGlite.create(databaseIn(folder), { parsers: { ...PARSERS } });
+    const sql = await openPGlite(databaseIn(folder), { parsers: { ...PARSERS } });
     const bare = { query: sql.query.bind(sql), exec: sql.exec.bind(sql) };
     const trim = logTrim(bare);
     return guarded(sql, {
