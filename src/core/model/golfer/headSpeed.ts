@@ -2,8 +2,8 @@ import { headNormals } from '@/core/ground/club/geometry';
 import type { Club } from '@/core/ground/club/club';
 import { fly } from '../flight/fly';
 import { NO_WIND } from '@/core/ground/situation/wind';
-import { bisectRising } from '@/core/ground/numeric/bisect';
 import { median } from '@/core/ground/numeric/order';
+import { risingRoot } from '@/core/ground/numeric/risingRoot';
 import { presetSand } from '@/core/ground/sand/presets';
 import { strikeBall } from '../strike/contact';
 import { radians } from '@/core/ground/units/angle';
@@ -65,6 +65,9 @@ export function lengthFactor(club: Club, gripDown: number): number {
 /** Carry of a full 56 wedge from grass by skill when no stock carry at all is known, m. Coaching averages, tuned. */
 const ASSUMED_CARRY: Record<Skill, number> = { expert: 96, good: 86, middle: 75, beginner: 59 };
 
+/** A carry is met to this, m. */
+const CLOSE_ENOUGH = 1e-6;
+
 /**
  * Head speed at the reference length that gives one club its stock carry, m/s. A carry that no swing considered gives, such
  * as a slip of the pen, is taken as the slowest or the fastest.
@@ -72,9 +75,14 @@ const ASSUMED_CARRY: Record<Skill, number> = { expert: 96, good: 86, middle: 75,
 export function speedFromCarry(club: Club, carry: number, skill: Skill): number {
   const [slowest, fastest] = HEAD_SPEED_LIMITS;
   const over = (v: number): number => grassCarry(club, v * lengthFactor(club, 0), skill) - carry;
-  if (over(slowest) > 0) return slowest;
-  if (over(fastest) < 0) return fastest;
-  return bisectRising(over, slowest, fastest, 30);
+  const least = over(slowest);
+  const most = over(fastest);
+  if (least > 0) return slowest;
+  if (most < 0) return fastest;
+  const straight = slowest + ((fastest - slowest) * least) / (least - most);
+  const search = risingRoot(slowest, least, fastest, most, straight, CLOSE_ENOUGH);
+  while (search.next !== null) search.seen(over(search.next));
+  return search.best;
 }
 
 /**

@@ -27,13 +27,13 @@ const FINE = 1024;
 
 /** The race: a wide round, after which other landings are tried; one after which the leaders are settled; the last. */
 const WIDE: Round = { swings: 128, near: 0.35, own: 0.12, most: 22 };
-const NARROW: Round = { swings: 256, near: 0.12, own: 0.04, most: 8, clubs: 3 };
+const NARROW: Round = { swings: 512, near: 0.12, own: 0.04, most: 8, clubs: 3 };
 const LAST: Round = { swings: FINE, near: 0.06, own: 0, most: 4, clubs: 3 };
 
 /** How many try other landings, and which, m further past the target; how many are settled. */
 const LANDINGS = 4;
 const PAST = [1.8] as const;
-const SETTLED = 2;
+const SETTLED = 3;
 
 /** Kinds of shot that are attempted where nothing gets out as meant. */
 const GETS_OUT: readonly School['kind'][] = ['splash', 'dig'];
