@@ -55,8 +55,9 @@ function threads(): Piscina {
   return holder.mellowThreads;
 }
 
-/** How many tasks run at a time. */
-export const threadsWide = (): number => Math.min(MOST_THREADS, availableParallelism());
+/** How many tasks run at a time: a processor is left to what answers pages. */
+export const threadsWide = (): number =>
+  Math.max(1, Math.min(MOST_THREADS, availableParallelism() - 1));
 
 /**
  * Does a task in the next free thread.
