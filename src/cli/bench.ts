@@ -15,7 +15,7 @@ import { mapUntilBordersStand } from '@/core/testing/maps';
 import { toTheEnd } from '@/core/ground/numeric/toTheEnd';
 import { quickQuestion, leaders } from '@/core/search/changes/quick';
 import { PARTS, sharedBy } from '@/core/search/calls/choosing';
-import { searchPart } from '@/core/search/calls/part';
+import { searchPart, together } from '@/core/search/calls/part';
 import { prescribe, prescribedFrom } from '@/core/search/calls/prescribe';
 import { toldCalls } from '@/core/tell/sheet/callSheet';
 import { play, readyFor } from '@/core/model/shot/play';
@@ -228,7 +228,7 @@ function benchSheet(): void {
   );
   const telling = timed(ROUNDS, () => {
     const telling = { player, units: 'yards', seed: 7 } as const;
-    toldCalls(prescribedFrom(question, parts), telling);
+    toldCalls(prescribedFrom(question, together(parts)), telling);
   });
   line(
     'call sheet in two threads: the longer part and the telling',

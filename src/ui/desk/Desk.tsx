@@ -41,6 +41,7 @@ import { useCalls } from './state/useCalls';
 import { useChanges } from './state/useChanges';
 import { useDraft, type DraftState } from './state/useDraft';
 import { useFollowing } from './state/useFollowing';
+import { useMoving } from './state/useMoving';
 import { Alert } from '../kit/Alert';
 import { partsFromGround, type GroundPart } from '@/core/place/sight/origin';
 import { GroundNote, type DeskGround } from './sentence/GroundNote';
@@ -110,7 +111,10 @@ export function Desk(props: DeskProps) {
     [shot, firmness],
   );
   const [held, setHeld] = useState(false);
-  const { answer, faults, busy, failure } = useCalls(situation, units, held);
+  const calls = useCalls(situation, units, held);
+  const { faults, busy, failure } = calls;
+  const moving = useMoving(situation, units, calls.answer, held);
+  const answer = busy && moving ? moving : calls.answer;
   const pictures = useFollowing(answer, shot, busy);
   const called = busy ? null : (answer?.sheet.calls[0] ?? null);
   const changes = useChanges(situation, units, called, shot.pin);

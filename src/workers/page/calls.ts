@@ -5,7 +5,8 @@ import { getsOut } from '@/core/search/calls/getsOut';
 import type { Called } from '@/core/search/calls/call';
 import { TOLD_AT_FIRST } from '@/core/search/calls/prescribe';
 import { lookingAt, type MapAxis, type MapCell, type MapPlace } from '@/core/search/map/callMap';
-import { answerFrom, answerPart, type TimedPart } from '@/core/tell/answer/answer';
+import type { Near } from '@/core/search/calls/part';
+import { answerFrom, answerNear, answerPart, type TimedPart } from '@/core/tell/answer/answer';
 import { changeEntry, type ChangeEntry } from '@/core/tell/answer/changes';
 import { simulate } from '@/core/tell/answer/simulation';
 import { readSituation } from '@/core/tell/format/situation';
@@ -29,6 +30,10 @@ export const callTasks = {
     parts: readonly TimedPart[],
     whole: boolean,
   ) => answerFrom(input, units, parts, clock, whole ? Infinity : TOLD_AT_FIRST),
+
+  /** The answer to a reading that a hand is moving, from what one like it came to; null where nothing of that gets out. */
+  answerNear: (_: Job, input: unknown, units: UnitSystem, near: Near) =>
+    answerNear(input, units, near, clock),
 
   /** Of each situation, whether the bag has anything that gets the ball out at the flag. */
   async getOut(job: Job, inputs: readonly unknown[]): Promise<boolean[]> {

@@ -13,6 +13,7 @@ import { coarseOf } from '../candidates/explore';
 import { KIND_PRICE, pricesFor } from '../candidates/plainness';
 import { race, type Field, type Round } from '../candidates/race';
 import type { Rated, Rater } from '../candidates/rate';
+import { startedFrom, startOf, type Start } from '../candidates/starts';
 
 /** Relief under penalty: no ball is struck. */
 export interface OtherCall {
@@ -35,6 +36,8 @@ const FAR_ENOUGH = 8;
 /** Swings of the first look, those that rate a way out, and the rounds between. */
 const COARSE = 16;
 const SAMPLE = 1024;
+/** Swings that rate one which was found before. */
+const ROUGH = 256;
 const ROUNDS: readonly Round[] = [
   { swings: 128, near: Infinity, own: Infinity, most: 3 },
   { swings: SAMPLE, near: 0.06, own: Infinity, most: 2 },
@@ -102,6 +105,25 @@ export interface Leaving {
 const leftInOnAverage = ({ shot, golfer }: Pick<Leaving, 'shot' | 'golfer'>): number =>
   strokesToHoleOut('sand', shot.pin, golfer.skill) + hardship(shot);
 
+/** What rates set-ups in one direction, and what a rated one is as a way out. */
+function turnedTo(
+  leaving: Leaving,
+  escape: Escape,
+): { rater: Rater; wayOf: (rated: Rated) => WayOut } {
+  const { player, golfer, swings, caution } = leaving;
+  const shot = shotToward(leaving.shot, escape, leftInOnAverage(leaving));
+  const { toward } = escape;
+  return {
+    rater: { golfer, shot, swings, caution, price: pricesFor(player, shot), flown: 0 },
+    wayOf: (rated) => ({
+      toward,
+      shot,
+      rated,
+      cost: rated.cost + KIND_PRICE['out-sideways'],
+    }),
+  };
+}
+
 /**
  * The best way out in one direction, by at most so many of the swings; null where nothing gets out there.
  *
@@ -109,29 +131,55 @@ const leftInOnAverage = ({ shot, golfer }: Pick<Leaving, 'shot' | 'golfer'>): nu
  */
 export function wayOutToward(
   leaving: Leaving,
-  { toward, ...escape }: Escape,
+  escape: Escape,
   sample = SAMPLE,
 ): { way: WayOut | null; flown: number } {
-  const { player, golfer, shot, swings, caution } = leaving;
-  const turned = shotToward(shot, { toward, ...escape }, leftInOnAverage(leaving));
-  const price = pricesFor(player, turned);
-  const rater: Rater = { golfer, shot: turned, swings, caution, price, flown: 0 };
-  const first = coarseOf(families(player, turned), rater, COARSE).flatMap((found) => found.rated);
+  const { rater, wayOf } = turnedTo(leaving, escape);
+  const first = coarseOf(families(leaving.player, rater.shot), rater, COARSE).flatMap(
+    (found) => found.rated,
+  );
   const [rated] = ROUNDS.reduce<Field>(
     (field, round) => race(field, rater, { ...round, swings: Math.min(round.swings, sample) }),
     { going: first, dropped: [] },
   ).going;
-  const way = rated
-    ? { toward, shot: turned, rated, cost: rated.cost + KIND_PRICE['out-sideways'] }
-    : null;
-  return { way, flown: rater.flown };
+  return { way: rated ? wayOf(rated) : null, flown: rater.flown };
+}
+
+/** A way out that was found for one shot, as far as another may start from it. */
+export interface WayStart {
+  toward: number;
+  start: Start;
+}
+
+/** What another shot may start from. */
+export const wayStartOf = ({ toward, shot, rated }: WayOut): WayStart => ({
+  toward,
+  start: startOf(rated, shot.pin),
+});
+
+/** {@link waysOut} where each is played as it was found for a shot like this one. */
+export function waysOutFrom(leaving: Leaving, known: readonly WayStart[]): Escapes {
+  return gathered(leaving, (escape) => {
+    const way = known.find(({ toward }) => toward === escape.toward);
+    if (!way) return { way: null, flown: 0 };
+    const { rater, wayOf } = turnedTo(leaving, escape);
+    const [rated] = startedFrom([way.start], leaving.player.bag, rater, ROUGH);
+    return { way: rated ? wayOf(rated) : null, flown: rater.flown };
+  });
 }
 
 /** The best of every way out that was read (or the assumed one), and what a ball left in then costs at most. */
-export function waysOut(leaving: Leaving): Escapes {
+export const waysOut = (leaving: Leaving): Escapes =>
+  gathered(leaving, (escape) => wayOutToward(leaving, escape));
+
+/** Every way out that was read, or the assumed one, as `find` finds it. */
+function gathered(
+  leaving: Leaving,
+  find: (escape: Escape) => ReturnType<typeof wayOutToward>,
+): Escapes {
   const { escapes } = leaving.shot;
   const assumed = escapes.length === 0;
-  const found = (assumed ? [ASSUMED] : escapes).map((escape) => wayOutToward(leaving, escape));
+  const found = (assumed ? [ASSUMED] : escapes).map(find);
   const ways = found.flatMap(({ way }) => way ?? []);
   return {
     ways,

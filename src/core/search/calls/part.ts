@@ -1,25 +1,76 @@
 import { toTheEnd } from '@/core/ground/numeric/toTheEnd';
+import type { Shot } from '@/core/ground/situation/shot';
 import { bestOfEach } from '../candidates/race';
+import type { Rated } from '../candidates/rate';
 import { choiceOf, kindOf, type Choice } from './call';
-import { choosing, sharedBy, type RuledOut, type Shared } from './choosing';
-import { wayOutChoice } from './escape';
+import { choosing, PARTS, sharedBy, type RuledOut, type Shared } from './choosing';
+import { startOf, type Start } from '../candidates/starts';
+import { wayOutChoice, wayStartOf, type WayStart } from './escape';
 import type { Question } from './question';
 
 /** How many attempts a part shows where nothing gets out as meant. */
 const ATTEMPTS = 1;
 
-/** What one part of a search found; plain data, so that it can come from another thread. */
-export interface Part {
+/** How many of a part's clubs and schools a question like it may start from, the best ones. */
+const STARTS = 10;
+
+/** What a question may start from that is much like one which was answered: plain data. */
+export interface Near {
+  starts: readonly Start[];
+  ways: readonly WayStart[];
+}
+
+/** What a search found; plain data, so that it can come from another thread. */
+export interface Found {
   /** What was chosen at the flag, best first. */
   choices: Choice[];
   ruledOut: RuledOut[];
-  /** Ways out, and whether one was assumed: the same in every part. */
+  /** Ways out, and whether one was assumed. */
   waysOut: Choice[];
   assumedEscape: boolean;
-  /** Shots flown by the part, and by what all parts share. */
+  /** Shots flown. */
   flown: number;
+  /** What a question like this one may start from. */
+  near: Near;
+}
+
+/** What one part of a search found; ways out are the same in every part. */
+export interface Part extends Found {
+  /** Shots flown by what all parts share, which `flown` leaves out. */
   flownForAll: number;
 }
+
+/**
+ * What the parts of a search found, in the order of the parts.
+ *
+ * @throws RangeError when parts are missing
+ */
+export function together(parts: readonly Part[]): Found {
+  const [one] = parts;
+  if (!one || parts.length !== PARTS) {
+    throw new RangeError(`together: ${parts.length} parts, not ${PARTS}`);
+  }
+  const { waysOut, assumedEscape, flownForAll, near } = one;
+  return {
+    choices: parts.flatMap(({ choices }) => choices),
+    ruledOut: parts.flatMap(({ ruledOut }) => ruledOut),
+    waysOut,
+    assumedEscape,
+    flown: parts.reduce((sum, { flown }) => sum + flown, flownForAll),
+    near: { starts: parts.flatMap((part) => part.near.starts), ways: near.ways },
+  };
+}
+
+/** Rated set-ups at the flag as what was chosen. */
+export const choicesOf = (shown: readonly Rated[], shot: Shot, attempt = false): Choice[] =>
+  shown.map((rated) =>
+    choiceOf(rated, shot, {
+      kind: kindOf(rated.school, shot),
+      toward: 0,
+      name: rated.school,
+      attempt,
+    }),
+  );
 
 /**
  * Searches every {@link PARTS}th club and school for the set-ups that cost the player the fewest strokes.
@@ -36,18 +87,15 @@ export function searchPart(
   const { leading, others, ruledOut, attempts, rater } = toTheEnd(choosing(question, part, shared));
   const shown = bestOfEach([...leading, ...others]).slice(0, attempts ? ATTEMPTS : undefined);
   return {
-    choices: shown.map((rated) =>
-      choiceOf(rated, rater.shot, {
-        kind: kindOf(rated.school, rater.shot),
-        toward: 0,
-        name: rated.school,
-        attempt: attempts,
-      }),
-    ),
+    choices: choicesOf(shown, rater.shot, attempts),
     ruledOut,
     waysOut: escapes.ways.map(wayOutChoice),
     assumedEscape: escapes.assumed,
     flown: rater.flown,
     flownForAll: escapes.flown,
+    near: {
+      starts: attempts ? [] : shown.slice(0, STARTS).map((rated) => startOf(rated, rater.shot.pin)),
+      ways: escapes.ways.map(wayStartOf),
+    },
   };
 }

@@ -7,7 +7,7 @@ import { TOLD, toldCall, type Call, type Choice } from './call';
 import { reliefCalls, type OtherCall } from './escape';
 import { order, tieOf, type Tie } from './order';
 import { PARTS, sharedBy, type RuledOut } from './choosing';
-import { searchPart, type Part } from './part';
+import { searchPart, together, type Found, type Near } from './part';
 import type { Question } from './question';
 
 /** How many calls are told at first; the others when they are asked for. */
@@ -27,31 +27,27 @@ export interface Prescription {
   flown: number;
   /** What was assumed about ways out that were not read. */
   assumedEscape: boolean;
+  /** What a question like this one may start from. */
+  near: Near;
 }
 
 /**
- * The prescription from all parts of a search, in the order of the parts. Ways out that are not at the flag, and relief, stand
+ * The prescription from what a search found. Ways out that are not at the flag, and relief, stand
  * beside the calls; the best of those bounds what a ball left in costs.
  *
  * @param tell how many calls are told at least, the first at the flag among them
- * @throws RangeError when parts are missing
  */
 export function prescribedFrom(
   question: Question,
-  parts: readonly Part[],
+  found: Found,
   tell = Infinity,
   golfer: Golfer = golferOf(question.player),
 ): Prescription {
-  const [one] = parts;
-  if (!one || parts.length !== PARTS) {
-    throw new RangeError(`prescribedFrom: ${parts.length} parts, not ${PARTS}`);
-  }
   const { player, shot, only, seed, caution = DEFAULT_CAUTION } = question;
-  const others = only?.length && !only.includes(OTHER_SCHOOLS.sideways.id) ? [] : one.waysOut;
-  const found = parts.flatMap((part) => part.choices);
-  const out = found.filter(({ attempt }) => !attempt);
+  const others = only?.length && !only.includes(OTHER_SCHOOLS.sideways.id) ? [] : found.waysOut;
+  const out = found.choices.filter(({ attempt }) => !attempt);
   // Attempts count only where nothing gets out, and then the best alone.
-  const atFlag = out.length > 0 ? out : order(found).slice(0, 1);
+  const atFlag = out.length > 0 ? out : order(found.choices).slice(0, 1);
   const choices = order([...atFlag, ...others]);
   const telling = sampleSwings(golfer.habits, TOLD, seed);
   const known = new Map<Choice, Call>();
@@ -67,11 +63,12 @@ export function prescribedFrom(
     calls,
     more: choices.length - calls.length,
     relief: reliefCalls(shot, player.skill),
-    ruledOut: parts.flatMap(({ ruledOut }) => ruledOut),
+    ruledOut: found.ruledOut,
     golfer,
     tie,
-    flown: parts.reduce((sum, { flown }) => sum + flown, one.flownForAll) + known.size * TOLD,
-    assumedEscape: one.assumedEscape,
+    flown: found.flown + known.size * TOLD,
+    assumedEscape: found.assumedEscape,
+    near: found.near,
   };
 }
 
@@ -87,5 +84,5 @@ export interface Prescribing {
 export function prescribe(question: Question, { points, tell }: Prescribing = {}): Prescription {
   const shared = sharedBy(question, points);
   const parts = Array.from({ length: PARTS }, (_, part) => searchPart(question, part, shared));
-  return prescribedFrom(question, parts, tell, shared.golfer);
+  return prescribedFrom(question, together(parts), tell, shared.golfer);
 }

@@ -39,8 +39,23 @@ function reasonOf(result: Unsolved, shot: Shot): Obstacle {
 /** Aim that a side slope allows beyond the school's own, as a multiple of the slope. Tuned. */
 const AIM_PER_SLOPE = 1.5;
 
+/** What a set-up came to; its longest swing where the flag is out of its reach and it is worth playing as far as it goes. */
+export function reached(
+  exact: Solved | Unsolved,
+  { setup, school }: Unknown,
+  { golfer, shot }: Rater,
+): Solved | Unsolved {
+  const laysUp = shot.pin > LAY_UP_FROM || school.kind === 'dig';
+  return exact.state === 'cannot-reach' && laysUp ? longest(setup, school, golfer, shot) : exact;
+}
+
 /** Turns the feet as the school turns them with the aim; false when the aim is more than the school can live with. */
-function standsTo(solved: Solved, school: School, shot: Shot, { startsOff = 0 }: Golfer): boolean {
+export function standsTo(
+  solved: Solved,
+  school: School,
+  shot: Shot,
+  { startsOff = 0 }: Golfer,
+): boolean {
   const allowed = school.mostAimDeg + Math.abs(degrees(shot.across)) * AIM_PER_SLOPE;
   // What is aimed off against balls that start off the line is no turn of the ball against the feet.
   if (Math.abs(degrees(solved.aim + startsOff)) > allowed) return false;
@@ -77,12 +92,8 @@ export function coarseOf(families: readonly Family[], rater: Rater, count: numbe
     const rated: Rated[] = [];
     let reason: Obstacle | null = null;
     let furthest = -Infinity;
-    for (const { setup } of tried[f]!) {
-      const exact = solved[next++]!;
-      const result =
-        exact.state === 'cannot-reach' && (shot.pin > LAY_UP_FROM || school.kind === 'dig')
-          ? longest(setup, school, golfer, shot)
-          : exact;
+    for (const unknown of tried[f]!) {
+      const result = reached(solved[next++]!, unknown, rater);
       if (result.state === 'solved') {
         if (!standsTo(result, school, shot, golfer)) {
           const aimDeg = Math.abs(degrees(result.aim));

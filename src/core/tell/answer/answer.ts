@@ -8,7 +8,8 @@ import {
 } from '../sheet/callSheet';
 import { writeSetup, type SetupRecord } from '../format/setup';
 import { readSituation, type Reading } from '../format/situation';
-import { searchPart, type Part } from '@/core/search/calls/part';
+import { foundNear } from '@/core/search/calls/near';
+import { searchPart, together, type Near, type Part } from '@/core/search/calls/part';
 import { prescribe, prescribedFrom, type Prescription } from '@/core/search/calls/prescribe';
 import type { Golfer } from '@/core/model/golfer/golfer';
 import type { UnitSystem } from '@/core/ground/units/system';
@@ -29,6 +30,8 @@ export interface Answer {
   /** The best call at the flag, wherever it stands in the sheet; null where nothing gets out there. */
   flag: DrawnCall | null;
   golfer: Golfer;
+  /** What a reading like this one may start from. */
+  near: Near;
 }
 
 /** Calls drawn at the desk. */
@@ -61,9 +64,10 @@ function sheetOf(
   units: UnitSystem,
   searchedMs: number,
   clock: () => number,
+  brief = false,
 ): Sheeted {
   const start = clock();
-  const telling = { player: question.player, units, seed: question.seed };
+  const telling = { player: question.player, units, seed: question.seed, brief };
   const told = toldCalls(prescription, telling);
   const elapsedMs = searchedMs + clock() - start;
   return {
@@ -106,7 +110,8 @@ function drawn({ question }: Reading, { sheet, prescription, told }: Sheeted): A
       struck &&
       writeSetup(struck.call.setup, struck.call.aim, struck.call.school.id, question.player.handed),
   );
-  return { sheet, pictures, setups, flag: picture && { call: told[at]!.entry, picture }, golfer };
+  const flag = picture && { call: told[at]!.entry, picture };
+  return { sheet, pictures, setups, flag, golfer, near: prescription.near };
 }
 
 /**
@@ -137,11 +142,28 @@ export function answerFrom(
   tell = Infinity,
 ): Answer {
   const reading = readSituation(input);
-  const prescription = prescribedFrom(
-    reading.question,
-    parts.map(({ part }) => part),
-    tell,
-  );
+  const found = together(parts.map(({ part }) => part));
+  const prescription = prescribedFrom(reading.question, found, tell);
   const searchedMs = Math.max(...parts.map(({ elapsedMs }) => elapsedMs));
   return drawn(reading, sheetOf(reading, prescription, units, searchedMs, clock));
+}
+
+/**
+ * {@link answer} while a hand moves the reading: as many calls as are drawn, started from what a reading like it came to. Quick, and not
+ * always what the search would call: that follows once the reading rests.
+ *
+ * @returns null where nothing of that gets out any more
+ */
+export function answerNear(
+  input: unknown,
+  units: UnitSystem,
+  near: Near,
+  clock: () => number,
+): Answer | null {
+  const start = clock();
+  const reading = readSituation(input);
+  const found = foundNear(reading.question, near);
+  if (!found) return null;
+  const prescription = prescribedFrom(reading.question, found, DRAWN);
+  return drawn(reading, sheetOf(reading, prescription, units, clock() - start, clock, true));
 }

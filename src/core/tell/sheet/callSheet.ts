@@ -32,6 +32,8 @@ export interface Telling {
   player: Pick<Player, 'handed' | 'bag' | 'cautions' | 'learnt'>;
   units: UnitSystem;
   seed: number;
+  /** All reasons on the small sample: for what is read while a hand moves it. */
+  brief?: boolean;
 }
 
 /** A struck call in the outside format. */
@@ -39,7 +41,7 @@ function callEntry(
   { call, prediction }: Struck,
   rank: number,
   golfer: Golfer,
-  { player, units, seed }: Telling,
+  { player, units, seed, brief = false }: Telling,
 ) {
   const { setup, odds } = call;
   const { handed } = player;
@@ -74,7 +76,7 @@ function callEntry(
       call,
       prediction,
       { golfer, bag: player.bag, units, seed },
-      rank > MEASURED_WELL,
+      brief || rank > MEASURED_WELL,
     ),
     script,
     say: plainScript(script),
