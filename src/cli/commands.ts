@@ -4,7 +4,7 @@ import { prettySheet } from './pretty';
 const PRESCRIBE_USAGE = `usage: npm run -s prescribe -- [--pretty] [--lines] [--changes] FILE|-
   --pretty   a readable sheet instead of JSON
   --lines    JSON Lines in and out, one for one
-  --changes  also when the call changes (half a minute with a whole bag)`;
+  --changes  also when the call changes (some seconds with a whole bag)`;
 
 const PRESCRIBE: Command<'sheet'> = {
   usage: PRESCRIBE_USAGE,

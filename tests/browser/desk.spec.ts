@@ -241,10 +241,15 @@ test('the flag is dragged, and the lip moved with the keys, in the drawing', asy
   const flag = page.getByRole('slider', { name: 'Flag' });
   const box = (await flag.boundingBox())!;
   const at = { x: box.x + box.width / 2, y: box.y + box.height / 2 };
+  const script = page.getByTestId('script');
+  const before = await script.innerText();
   await page.mouse.move(at.x, at.y);
   await page.mouse.down();
   await page.mouse.move(at.x + 60, at.y, { steps: 6 });
   await expect(token(page, 'Distance to the flag')).toContainText(/19|2\d/);
+  // The calls follow while the flag is held; the search waits until it is let go.
+  await expect(script).not.toHaveText(before);
+  await expect(page.getByRole('status').filter({ hasText: /^Working out/ })).toBeAttached();
   await page.mouse.up();
   await settled(page);
   const lip = page.getByRole('slider', { name: 'Edge of the lip' });

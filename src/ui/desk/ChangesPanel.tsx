@@ -38,7 +38,7 @@ export function ChangesPanel({ changes }: { changes: Changes }) {
         </button>
       )}
       <TickBox
-        label={t('Check automatically for every reading (about half a minute on this device).')}
+        label={t('Check automatically for every reading (a few seconds on this device).')}
         checked={looking === 'by-itself'}
         onChecked={(checked) => onLooking(checked ? 'by-itself' : 'when-asked')}
         className="mt-1 text-sm text-ink-soft sm:min-h-6"

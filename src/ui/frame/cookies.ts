@@ -3,7 +3,7 @@ import { UNIT_SYSTEMS, type UnitSystem } from '@/core/ground/units/system';
 export const THEMES = ['light', 'dusk'] as const;
 export type Theme = (typeof THEMES)[number];
 
-/** Whether a desk looks by itself for when the call changes: half a minute of both processors for each reading. */
+/** Whether a desk looks by itself for when the call changes: seconds of both processors for each reading. */
 export const LOOKING = ['by-itself', 'when-asked'] as const;
 export type Looking = (typeof LOOKING)[number];
 

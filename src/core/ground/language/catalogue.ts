@@ -1510,7 +1510,7 @@ export type Message =
   | 'checking when the call changes …'
   | 'The call holds: a higher lip, more or less distance, other sand, a deeper lie, slope, wind and the club’s bounce were all checked.'
   | 'Check when the call changes'
-  | 'Check automatically for every reading (about half a minute on this device).'
+  | 'Check automatically for every reading (a few seconds on this device).'
   // src/ui/desk/Desk.tsx
   | 'Saving …'
   | 'Draft saved'

@@ -1,6 +1,6 @@
 import { toTheEnd } from '@/core/ground/numeric/toTheEnd';
 import type { Shot } from '@/core/ground/situation/shot';
-import { bestOfEach } from '../candidates/race';
+import { bestOfClubs, bestOfEach } from '../candidates/race';
 import type { Rated } from '../candidates/rate';
 import { choiceOf, kindOf, type Choice } from './call';
 import { choosing, PARTS, sharedBy, type RuledOut, type Shared } from './choosing';
@@ -11,7 +11,7 @@ import type { Question } from './question';
 /** How many attempts a part shows where nothing gets out as meant. */
 const ATTEMPTS = 1;
 
-/** How many of a part's clubs and schools a question like it may start from, the best ones. */
+/** How many of a part's clubs and schools a question like it may start from; the best of each other club besides. */
 const STARTS = 10;
 
 /** What a question may start from that is much like one which was answered: plain data. */
@@ -72,6 +72,11 @@ export const choicesOf = (shown: readonly Rated[], shot: Shot, attempt = false):
     }),
   );
 
+/** Those that a question like it may start from; the list is sorted, best first. */
+const worthAStart = (shown: readonly Rated[]): Rated[] => [
+  ...new Set([...shown.slice(0, STARTS), ...bestOfClubs(shown, Infinity)]),
+];
+
 /**
  * Searches every {@link PARTS}th club and school for the set-ups that cost the player the fewest strokes.
  *
@@ -94,7 +99,7 @@ export function searchPart(
     flown: rater.flown,
     flownForAll: escapes.flown,
     near: {
-      starts: attempts ? [] : shown.slice(0, STARTS).map((rated) => startOf(rated, rater.shot.pin)),
+      starts: attempts ? [] : worthAStart(shown).map((rated) => startOf(rated, rater.shot.pin)),
       ways: escapes.ways.map(wayStartOf),
     },
   };

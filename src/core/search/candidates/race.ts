@@ -28,7 +28,7 @@ export function bestOfEach(sorted: readonly Rated[]): Rated[] {
 }
 
 /** The best of each of the first `clubs` clubs; the list is sorted, best first. */
-function bestOfClubs(sorted: readonly Rated[], clubs: number): Rated[] {
+export function bestOfClubs(sorted: readonly Rated[], clubs: number): Rated[] {
   const seen = new Set<string>();
   return sorted.filter(({ setup: { club } }) => {
     if (seen.has(club.name) || seen.size >= clubs) return false;

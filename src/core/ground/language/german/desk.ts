@@ -99,8 +99,8 @@ export const DESK = {
   'The call holds: a higher lip, more or less distance, other sand, a deeper lie, slope, wind and the club’s bounce were all checked.':
     'Die Ansage bleibt: eine höhere Kante, mehr oder weniger Entfernung, anderer Sand, eine tiefere Lage, Hang, Wind und der Bounce des Schlägers wurden geprüft.',
   'Check when the call changes': 'Prüfen, wann sich die Ansage ändert',
-  'Check automatically for every reading (about half a minute on this device).':
-    'Bei jeder Situation von selbst prüfen (auf diesem Gerät etwa eine halbe Minute).',
+  'Check automatically for every reading (a few seconds on this device).':
+    'Bei jeder Situation von selbst prüfen (auf diesem Gerät einige Sekunden).',
   'Saving …': 'Speichert …',
   'Draft saved': 'Entwurf gespeichert',
   'Not saved: no connection': 'Nicht gespeichert: keine Verbindung',
