@@ -79,4 +79,16 @@ config.push({
   ],
   rules: { 'no-restricted-imports': ['error', { paths: [WHOLE_DATA] }] },
 });
+const STORAGE = 'It may be full or refused: src/ui/kit/kept.ts.';
+config.push({
+  files: ['src/ui/**/*.{ts,tsx}'],
+  ignores: ['src/ui/kit/kept.ts', 'src/ui/lessons/waitingBalls.ts', '**/*.test.{ts,tsx}'],
+  rules: {
+    'no-restricted-globals': [
+      'error',
+      { name: 'sessionStorage', message: STORAGE },
+      { name: 'localStorage', message: STORAGE },
+    ],
+  },
+});
 export default config;

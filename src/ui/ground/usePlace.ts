@@ -4,7 +4,7 @@ import { useEffect, useRef, useState } from 'react';
 import { FaultyInput, faultLine } from '@/core/tell/format/fault';
 import { readPlace, type Place } from '@/core/place/record/place';
 import type { StoredPlace } from '@/core/place/record/stored';
-import { keptIn } from '../kit/useKept';
+import { keep, keptIn, letGo } from '../kit/kept';
 import { useHistory } from '../kit/useHistory';
 import { useTurn } from '../kit/useTurn';
 import { ask, saidOf } from '../server/client';
@@ -41,7 +41,7 @@ export function usePlace(stored: StoredPlace) {
     const timer = setTimeout(() => {
       const kept = keptIn<{ place: Place; version: string }>(keyOf(id));
       if (kept?.place && kept.version === version.current) set(kept.place);
-      else sessionStorage.removeItem(keyOf(id));
+      else letGo(keyOf(id));
     }, 0);
     return () => clearTimeout(timer);
   }, [id, set]);
@@ -49,7 +49,7 @@ export function usePlace(stored: StoredPlace) {
   useEffect(() => {
     latest.current = place;
     if (place === saved) return;
-    sessionStorage.setItem(keyOf(id), JSON.stringify({ place, version: version.current }));
+    keep(keyOf(id), { place, version: version.current });
     const timer = setTimeout(() => void inTurn(save), REST_MS);
     const save = async (): Promise<void> => {
       if (latest.current !== place) return;
@@ -65,7 +65,7 @@ export function usePlace(stored: StoredPlace) {
       if (reply.kind === 'ok') {
         version.current = reply.body.version;
         setSaved(place);
-        sessionStorage.removeItem(keyOf(id));
+        letGo(keyOf(id));
         return setSaving({ state: 'saved' });
       }
       if (reply.kind === 'refused' && reply.status === 409) {
@@ -96,7 +96,7 @@ export function usePlace(stored: StoredPlace) {
     takeTheirs: (theirs: StoredPlace): void => {
       version.current = theirs.version;
       setSaved(theirs.place);
-      sessionStorage.removeItem(keyOf(id));
+      letGo(keyOf(id));
       set(theirs.place);
       setSaving({ state: 'saved' });
     },

@@ -1,17 +1,7 @@
 'use client';
 
 import { useCallback, useEffect, useState } from 'react';
-
-/** What is kept in this tab under a key; null when nothing usable is. */
-export function keptIn<T extends object>(key: string): Partial<T> | null {
-  try {
-    const kept: unknown = JSON.parse(sessionStorage.getItem(key) ?? 'null');
-    return kept && typeof kept === 'object' ? kept : null;
-  } catch {
-    sessionStorage.removeItem(key);
-    return null;
-  }
-}
+import { keep, keptIn, letGo } from './kept';
 
 /** State that a reload of this tab does not lose; what is kept is laid over the start value. */
 export function useKept<T extends object>(
@@ -31,12 +21,12 @@ export function useKept<T extends object>(
     (part: Partial<T>): void =>
       setValue((now) => {
         const next = { ...now, ...part };
-        sessionStorage.setItem(key, JSON.stringify(next));
+        keep(key, next);
         return next;
       }),
     [key],
   );
   /** Keeps nothing any more: what was kept is stored elsewhere now. */
-  const letGo = useCallback((): void => sessionStorage.removeItem(key), [key]);
-  return [value, change, letGo];
+  const forget = useCallback((): void => letGo(key), [key]);
+  return [value, change, forget];
 }

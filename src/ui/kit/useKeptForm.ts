@@ -2,7 +2,7 @@
 
 import { useCallback, useEffect, useRef } from 'react';
 import type { DefaultValues, FieldValues, UseFormReturn } from 'react-hook-form';
-import { keptIn } from './useKept';
+import { keepText, keptIn, letGo } from './kept';
 
 /**
  * Keeps what is typed in a form in this tab: a reload does not lose it.
@@ -30,8 +30,8 @@ export function useKeptForm<T extends FieldValues>(
       formState: { values: true },
       callback: ({ values }) => {
         const typed = JSON.stringify(values);
-        if (typed === JSON.stringify(start.current)) sessionStorage.removeItem(key);
-        else sessionStorage.setItem(key, typed);
+        if (typed === JSON.stringify(start.current)) letGo(key);
+        else keepText(key, typed);
       },
     });
     return () => {
@@ -40,6 +40,6 @@ export function useKeptForm<T extends FieldValues>(
     };
   }, [key, reset, getValues, subscribe]);
   return useCallback(() => {
-    if (key !== null) sessionStorage.removeItem(key);
+    if (key !== null) letGo(key);
   }, [key]);
 }

@@ -1,7 +1,7 @@
 'use client';
 
 import { useCallback, useEffect, useRef } from 'react';
-import { keptIn } from '../kit/useKept';
+import { keep, keptIn, letGo } from '../kit/kept';
 
 interface Kept {
   version: string;
@@ -23,14 +23,14 @@ export function useKeptVersion(
   const base = useRef(version);
   useEffect(() => {
     if (changed && keptIn<Kept>(key) === null) {
-      sessionStorage.setItem(key, JSON.stringify({ version: base.current }));
+      keep(key, { version: base.current });
     }
   }, [key, changed]);
   const from = useCallback(() => keptIn<Kept>(key)?.version ?? base.current, [key]);
   const beginFrom = useCallback(
     (next?: string): void => {
       base.current = next ?? base.current;
-      sessionStorage.removeItem(key);
+      letGo(key);
     },
     [key],
   );

@@ -2,13 +2,14 @@
 
 import { useSyncExternalStore } from 'react';
 import { PACE_RANGE } from '@/core/ground/measure/pacing';
+import { keepText, textIn } from '../kit/kept';
 
 const KEY = 'mellow-pace';
 const USUAL = 0.9;
 const listeners = new Set<() => void>();
 
 function stored(): number {
-  const value = Number(localStorage.getItem(KEY));
+  const value = Number(textIn(KEY, 'browser'));
   return value >= PACE_RANGE[0] && value <= PACE_RANGE[1] ? value : USUAL;
 }
 
@@ -25,7 +26,7 @@ export function usePace(): [pace: number, setPace: (metres: number) => void] {
   return [
     pace,
     (metres) => {
-      localStorage.setItem(KEY, String(metres));
+      keepText(KEY, String(metres), 'browser');
       listeners.forEach((listener) => listener());
     },
   ];

@@ -2,7 +2,7 @@
 
 import { useEffect, useEffectEvent, useRef, useState } from 'react';
 import { stationOf, type BunkerTest, type StoredTest } from '@/core/lesson/bunkerTest/test';
-import { keptIn } from '../kit/useKept';
+import { keep, keptIn, letGo } from '../kit/kept';
 import { useTurn } from '../kit/useTurn';
 import { ask, saidOf } from '../server/client';
 
@@ -32,13 +32,13 @@ export function useTappedTest(id: string, stored: BunkerTest): TappedTest {
   const put = (next: BunkerTest): void => {
     setTest(next);
     newest.current = next;
-    sessionStorage.setItem(key, JSON.stringify({ hits: next.hits }));
+    keep(key, { hits: next.hits });
     // One after another: an answer that comes late says nothing of what was tapped since.
     void inTurn(async () => {
       if (newest.current !== next) return;
       const answered = await ask<StoredTest>(`/api/tests/${id}`, 'PUT', next);
       if (newest.current !== next) return;
-      if (answered.kind === 'ok') sessionStorage.removeItem(key);
+      if (answered.kind === 'ok') letGo(key);
       setFault(answered.kind === 'ok' ? null : saidOf(answered));
     });
   };

@@ -2,6 +2,7 @@
 
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { DeskReading } from '@/core/tell/reading/reading';
+import { keepText, letGo as forget, textIn } from '../../kit/kept';
 import { useTurn } from '../../kit/useTurn';
 import { ask } from '../../server/client';
 import { v4 as uuid } from 'uuid';
@@ -11,10 +12,10 @@ const PAUSE_MS = 1200;
 
 /** The draft of this desk: one for each tab, the same after a reload. */
 function draftId(): string {
-  const known = sessionStorage.getItem(KEY);
+  const known = textIn(KEY);
   if (known) return known;
   const id = uuid();
-  sessionStorage.setItem(KEY, id);
+  keepText(KEY, id);
   return id;
 }
 
@@ -57,7 +58,7 @@ export function useDraft(
       settled.current = content;
       setState('untouched');
       const id = draftId();
-      sessionStorage.removeItem(KEY);
+      forget(KEY);
       await ask(`/api/drafts/${id}`, 'DELETE');
     });
   }, [content, inTurn]);
