@@ -1,5 +1,8 @@
 import type { NextConfig } from 'next';
 
+// Nothing that is built, served or developed here reports to anybody.
+process.env.NEXT_TELEMETRY_DISABLED = '1';
+
 const config: NextConfig = {
   serverExternalPackages: ['@electric-sql/pglite', 'piscina', 'proper-lockfile'],
   poweredByHeader: false,
