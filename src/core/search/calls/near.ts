@@ -20,7 +20,7 @@ const ROUNDS: readonly Round[] = [
 ];
 
 /**
- * What is found by starting from what a question like this one found: a sixth of a search, for a reading that a hand is moving. It does
+ * What is found by starting from what a question like this one found: a fifth of the shots of a search, for a reading that a hand is moving. It does
  * not look at what was left aside there: the search itself follows once the reading rests.
  *
  * @returns null where none of the starts gets out any more
