@@ -11,7 +11,7 @@ import { choiceOf, type Choice } from './call';
 import { familiesFor, type Family } from '../candidates/candidate';
 import { coarseOf } from '../candidates/explore';
 import { KIND_PRICE, pricesFor } from '../candidates/plainness';
-import { race, type Field, type Round } from '../candidates/race';
+import { raceThrough, type Round } from '../candidates/race';
 import type { Rated, Rater } from '../candidates/rate';
 import { startedFrom, startOf, type Start } from '../candidates/starts';
 
@@ -138,10 +138,8 @@ export function wayOutToward(
   const first = coarseOf(families(leaving.player, rater.shot), rater, COARSE).flatMap(
     (found) => found.rated,
   );
-  const [rated] = ROUNDS.reduce<Field>(
-    (field, round) => race(field, rater, { ...round, swings: Math.min(round.swings, sample) }),
-    { going: first, dropped: [] },
-  ).going;
+  const rounds = ROUNDS.map((round) => ({ ...round, swings: Math.min(round.swings, sample) }));
+  const [rated] = raceThrough(first, rater, rounds).going;
   return { way: rated ? wayOf(rated) : null, flown: rater.flown };
 }
 

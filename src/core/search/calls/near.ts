@@ -3,11 +3,11 @@ import { golferOf } from '@/core/model/golfer/golferOf';
 import { sampleSwings } from '@/core/model/spread/swings';
 import { pricesFor } from '../candidates/plainness';
 import { POINTS } from '../candidates/points';
-import { bestOfEach, race, type Field, type Round } from '../candidates/race';
+import { bestOfEach, raceThrough, type Round } from '../candidates/race';
 import { DEFAULT_CAUTION } from '../candidates/rank';
 import { byCost, type Rater } from '../candidates/rate';
 import { startedFrom } from '../candidates/starts';
-import { waysOutFrom, wayOutChoice, wayStartOf } from './escape';
+import { waysOutFrom, wayOutChoice } from './escape';
 import { choicesOf, type Found, type Near } from './part';
 import type { Question } from './question';
 
@@ -25,20 +25,17 @@ const ROUNDS: readonly Round[] = [
  *
  * @returns null where none of the starts gets out any more
  */
-export function foundNear(question: Omit<Question, 'seed'>, { starts, ways }: Near): Found | null {
+export function foundNear(question: Omit<Question, 'seed'>, near: Near): Found | null {
   const { player, caution = DEFAULT_CAUTION } = question;
   const golfer = golferOf(player);
   const swings = sampleSwings(golfer.habits, MOST, POINTS);
-  const escapes = waysOutFrom({ player, golfer, shot: question.shot, swings, caution }, ways);
+  const escapes = waysOutFrom({ player, golfer, shot: question.shot, swings, caution }, near.ways);
   const shot: Shot = { ...question.shot, leftIn: escapes.leftIn };
   const price = pricesFor(player, shot, question.schools);
   const rater: Rater = { golfer, shot, swings, caution, price, flown: 0 };
-  const going = startedFrom(starts, player.bag, rater, FIRST);
+  const going = startedFrom(near.starts, player.bag, rater, FIRST);
   if (going.length === 0) return null;
-  const raced = ROUNDS.reduce<Field>((field, round) => race(field, rater, round), {
-    going,
-    dropped: [],
-  });
+  const raced = raceThrough(going, rater, ROUNDS);
   const shown = bestOfEach([...raced.going, ...raced.dropped.sort(byCost)]);
   return {
     choices: choicesOf(shown, shot),
@@ -46,6 +43,6 @@ export function foundNear(question: Omit<Question, 'seed'>, { starts, ways }: Ne
     waysOut: escapes.ways.map(wayOutChoice),
     assumedEscape: escapes.assumed,
     flown: rater.flown + escapes.flown,
-    near: { starts, ways: escapes.ways.map(wayStartOf) },
+    near,
   };
 }

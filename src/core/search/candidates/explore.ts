@@ -39,6 +39,12 @@ function reasonOf(result: Unsolved, shot: Shot): Obstacle {
 /** Aim that a side slope allows beyond the school's own, as a multiple of the slope. Tuned. */
 const AIM_PER_SLOPE = 1.5;
 
+/** Set-ups solved for the rater's shot, side by side. */
+export function solvedBy(rater: Rater, unknowns: readonly Unknown[]): (Solved | Unsolved)[] {
+  rater.flown += 8 * unknowns.length;
+  return solveAll(unknowns, rater.golfer, rater.shot);
+}
+
 /** What a set-up came to; its longest swing where the flag is out of its reach and it is worth playing as far as it goes. */
 export function reached(
   exact: Solved | Unsolved,
@@ -85,8 +91,7 @@ function triedBy({ club, school, faces, entries }: Family, shot: Shot): Unknown[
 export function coarseOf(families: readonly Family[], rater: Rater, count: number): Found[] {
   const { golfer, shot } = rater;
   const tried = families.map((family) => triedBy(family, shot));
-  const solved = solveAll(tried.flat(), golfer, shot);
-  rater.flown += 8 * solved.length;
+  const solved = solvedBy(rater, tried.flat());
   let next = 0;
   return families.map(({ school }, f) => {
     const rated: Rated[] = [];
@@ -185,12 +190,10 @@ export function varied(
 ): (Rated | null)[] {
   const { shot, golfer } = rater;
   const unknowns = variations.map((each) => changed(rated, shot, each));
-  const solved = solveAll(
+  const solved = solvedBy(
+    rater,
     unknowns.flatMap((each) => each ?? []),
-    golfer,
-    shot,
   );
-  rater.flown += 8 * solved.length;
   let next = 0;
   return unknowns.map((each) => {
     const result = each && solved[next++]!;

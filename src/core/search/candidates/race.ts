@@ -61,3 +61,10 @@ export function race(field: Field, rater: Rater, round: Round): Field {
     dropped: [...field.dropped, ...dropped],
   };
 }
+
+/** {@link race} through several rounds. */
+export const raceThrough = (going: Rated[], rater: Rater, rounds: readonly Round[]): Field =>
+  rounds.reduce<Field>((field, round) => race(field, rater, round), {
+    going,
+    dropped: [],
+  });

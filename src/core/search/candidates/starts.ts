@@ -2,9 +2,9 @@ import type { Club } from '@/core/ground/club/club';
 import { degrees } from '@/core/ground/units/angle';
 import { schoolById } from '../schools/schools';
 import { setupOf } from './candidate';
-import { reached, standsTo } from './explore';
+import { reached, solvedBy, standsTo } from './explore';
 import { rate, type Rated, type Rater } from './rate';
-import { solveAll, type Unknown } from './solve';
+import type { Unknown } from './solve';
 
 /** A set-up that was found for one shot, as far as another may start from it: plain data. */
 export interface Start {
@@ -46,8 +46,7 @@ export function startedFrom(
 ): Rated[] {
   const { golfer, shot } = rater;
   const unknowns = starts.flatMap((start) => unknownOf(start, bag, rater) ?? []);
-  const solved = solveAll(unknowns, golfer, shot);
-  rater.flown += 8 * unknowns.length;
+  const solved = solvedBy(rater, unknowns);
   return unknowns.flatMap((unknown, i) => {
     const result = reached(solved[i]!, unknown, rater);
     if (result.state !== 'solved' || !standsTo(result, unknown.school, shot, golfer)) return [];
