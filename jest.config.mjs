@@ -27,6 +27,8 @@ const shared = {
   moduleNameMapper: {
     // A page's threads exist in a browser alone.
     '/pageEngine$': '<rootDir>/src/ui/testing/noEngine.ts',
+    // A passphrase costs a quarter of a second and 128 MB.
+    '/scryptCost$': '<rootDir>/src/data/testing/quickScrypt.ts',
     // Routes are asked without a server.
     '^next/headers$': '<rootDir>/tests/unit/asked.ts',
     '^@/(.*)$': '<rootDir>/src/$1',
@@ -75,6 +77,7 @@ const config = {
       setupFilesAfterEnv: ['<rootDir>/src/ui/testing/page.ts'],
     },
   ],
+  globalSetup: '<rootDir>/scripts/emptyFolder.mjs',
   // Many tests of the data wait for a process or a thread of their own.
   maxWorkers: Math.ceil(1.5 * os.availableParallelism()),
   // How long a test may take on a busy machine; speed is measured by the bench.

@@ -52,15 +52,17 @@ if (fresh) {
   rmSync(folder, { recursive: true, force: true });
 }
 
-if ((await build()) !== 0) stop('demo: the build failed.', 1);
-
-if (!empty) {
+/** Fills a folder or database that holds nothing with the demo; resolves to the exit code. */
+function seed() {
   console.log(
     process.env.DATABASE_URL ? 'Opening the database ...' : 'Opening the data folder ...',
   );
-  const seeded = await run(process.execPath, ['--import', 'tsx', 'src/demo/seed.ts']);
-  if (seeded !== 0) process.exit(seeded);
+  return run(process.execPath, ['--import', 'tsx', 'src/demo/seed.ts']);
 }
+
+const [built, seeded] = await Promise.all([build(), empty ? 0 : seed()]);
+if (built !== 0) stop('demo: the build failed.', 1);
+if (seeded !== 0) process.exit(seeded);
 
 /** Behind TLS the server itself is reached from this machine alone, one port further. */
 const behind = String(Number(port) + 1);

@@ -1,3 +1,4 @@
+import { execFileSync } from 'node:child_process';
 import { rmSync } from 'node:fs';
 import { Readable } from 'node:stream';
 import { accounts } from '@/cli/accounts';
@@ -91,4 +92,17 @@ test('a folder that a server holds is left alone', async () => {
   } finally {
     await database.close();
   }
+});
+
+test('outside the tests a passphrase costs 128 MB a try', () => {
+  const kept = `
+    const { hashed } = await import('./src/data/access/passphrase.ts');
+    console.log(await hashed('rake after every ball'));`;
+  const said = execFileSync(
+    process.execPath,
+    ['--import', 'tsx', '--input-type=module', '--eval', kept],
+    { encoding: 'utf8' },
+  );
+  // 128 bytes times the block of 8 times 2 to this power.
+  expect(said).toMatch(/^scrypt\$17\$/);
 });

@@ -2,11 +2,10 @@ import { t } from '@/core/ground/language/t';
 import { randomBytes, scrypt, timingSafeEqual, type ScryptOptions } from 'node:crypto';
 import { promisify } from 'node:util';
 import PQueue from 'p-queue';
+import { LOG_N } from './scryptCost';
 
 const derive = promisify<string, Buffer, number, ScryptOptions, Buffer>(scrypt);
 
-/** Cost of scrypt: 128 MiB and some tenths of a second a try (OWASP, Password Storage Cheat Sheet, 2023: N = 2^17, r = 8, p = 1). */
-const LOG_N = 17;
 const BLOCK = 8;
 const PARALLEL = 1;
 const KEY = 32;

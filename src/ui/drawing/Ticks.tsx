@@ -1,11 +1,11 @@
-import type { ScaleLinear } from 'd3-scale';
 import { fromMetres, toMetres } from '@/core/ground/units/length';
 import { unitFor } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
+import type { Ruler } from './ruler';
 
 /** A scale along the line of play. */
 interface Along {
-  x: ScaleLinear<number, number>;
+  x: Ruler;
   perMetre: number;
   forward: 1 | -1;
 }

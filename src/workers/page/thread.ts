@@ -1,7 +1,7 @@
 import { languageFrom, speakAs, type Language } from '@/core/ground/language/language';
 import { worked, type Worked } from '../worked';
-import { TASKS, type Answered, type Asked, type TaskName } from './tasks';
-import type { Job, Task } from './job';
+import type { Job } from './job';
+import { taskNamed, type Answered, type Asked, type TaskName } from './tasks';
 
 /** The page names its threads by the language that it speaks; the messages of another than English are fetched when a thread starts. */
 const speaking = speak(languageFrom((globalThis as { name?: string }).name) ?? 'en');
@@ -42,8 +42,7 @@ export const thread = {
         return !unwanted.has(id);
       },
     };
-    const task = TASKS[name] as Task;
-    await speaking;
+    const [task] = await Promise.all([taskNamed(name), speaking]);
     try {
       return await worked(
         () => task(job, ...(asked as readonly unknown[] as never[])) as Answered<N>,

@@ -1,9 +1,9 @@
-import { scaleLinear, type ScaleLinear } from 'd3-scale';
+import { ruler, type Ruler } from '../ruler';
 
 /** Places seen from above, m: along the line and across it, to the player's side positive. */
 export interface AboveScale {
-  x: ScaleLinear<number, number>;
-  y: ScaleLinear<number, number>;
+  x: Ruler;
+  y: Ruler;
   perMetre: number;
   forward: 1 | -1;
 }
@@ -33,8 +33,8 @@ export function aboveScale(
   const forward = mirrored ? -1 : 1;
   const middle = size.height / 2;
   return {
-    x: scaleLinear([0, 1], [ball, ball + forward * perMetre]),
-    y: scaleLinear([0, 1], [middle, middle - perMetre]),
+    x: ruler(ball, forward * perMetre),
+    y: ruler(middle, -perMetre),
     perMetre,
     forward,
   };

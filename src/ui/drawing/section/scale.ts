@@ -1,9 +1,9 @@
-import { scaleLinear, type ScaleLinear } from 'd3-scale';
+import { ruler, type Ruler } from '../ruler';
 
 /** Places of a section, m: along the line and above the ball. */
 export interface SectionScale {
-  x: ScaleLinear<number, number>;
-  z: ScaleLinear<number, number>;
+  x: Ruler;
+  z: Ruler;
   /** Pixels in a metre along the line; upwards the same, times the stretch. */
   perMetre: number;
   /** 1 when the flag is to the right, -1 when it is to the left, as for a left-hander seen from the front. */
@@ -60,8 +60,8 @@ export function sectionScale(
   const ball = (mirrored ? size.width - left : left) + view.along;
   const base = size.height - GROUND + view.up;
   return {
-    x: scaleLinear([0, 1], [ball, ball + forward * perMetre]),
-    z: scaleLinear([0, 1], [base, base - perMetre * view.stretch]),
+    x: ruler(ball, forward * perMetre),
+    z: ruler(base, -perMetre * view.stretch),
     perMetre,
     forward,
   };
