@@ -1,4 +1,5 @@
 import type { NextConfig } from 'next';
+import { HANDED_ON } from './src/app/api/bounds';
 
 // Nothing that is built, served or developed here reports to anybody.
 process.env.NEXT_TELEMETRY_DISABLED = '1';
@@ -9,7 +10,11 @@ const config: NextConfig = {
   devIndicators: false,
   reactCompiler: true,
   // The compiler of components in the bundler itself takes half a minute less than its plug-in; a build begins from nothing anyway.
-  experimental: { turbopackRustReactCompiler: true, turbopackFileSystemCacheForBuild: false },
+  experimental: {
+    turbopackRustReactCompiler: true,
+    turbopackFileSystemCacheForBuild: false,
+    proxyClientMaxBodySize: HANDED_ON,
+  },
   // Types are a check of their own in `npm test`, over the tests as well.
   typescript: { ignoreBuildErrors: true },
 };

@@ -1,6 +1,7 @@
 import http from 'node:http';
 import { connect, type AddressInfo } from 'node:net';
-import { MOST_BYTES, withJson } from '@/app/api/respond';
+import { MOST } from '@/app/api/bounds';
+import { withJson } from '@/app/api/respond';
 import { tookShortWay } from '@/app/api/shortWay';
 
 const BALLS = '/api/lessons/a-lesson/balls';
@@ -74,7 +75,7 @@ test('a body that is no JSON, or empty, is refused by the route', async () => {
 });
 
 test('a body that is too large is refused before it has come in', async () => {
-  const exact = JSON.stringify('x'.repeat(MOST_BYTES - 2));
+  const exact = JSON.stringify('x'.repeat(MOST.json - 2));
   expect((await post(BALLS, exact)).status).toBe(201);
   expect((await post(BALLS, `${exact} `)).status).toBe(413);
   // One that says it is a gigabyte, and goes on sending.
@@ -83,7 +84,7 @@ test('a body that is too large is refused before it has come in', async () => {
       line.write(
         `POST ${BALLS} HTTP/1.1\r\nhost: x\r\ncontent-type: application/json\r\ncontent-length: 1000000000\r\n\r\n`,
       );
-      line.write('x'.repeat(2 * MOST_BYTES));
+      line.write('x'.repeat(2 * MOST.json));
     });
     line.once('data', (data) => {
       resolve(String(data));

@@ -3,9 +3,9 @@ import type { Sql } from '@/data/sql/sql';
 import { FaultyInput, parseJson } from '@/core/tell/format/fault';
 import { database } from '@/data/database';
 import { isTrackerKey } from '@/data/tracker';
+import { MOST } from './bounds';
 import { mediaTypeOf, refuse, withText } from './respond';
 
-const MOST_BYTES = 256 * 1024;
 const TYPES = ['application/x-ndjson', 'application/jsonl'];
 
 /** Takes in what one line says, and gives the id under which it was saved. */
@@ -31,7 +31,7 @@ export async function takeLines(
       { path: 'content-type', message: t('must be one of {types}', { types: TYPES.join(', ') }) },
     ]);
   }
-  return withText(request, MOST_BYTES, async (text) => {
+  return withText(request, MOST.lines, async (text) => {
     const take = await ready(sql);
     if (take instanceof Response) return take;
     const answers: string[] = [];

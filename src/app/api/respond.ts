@@ -7,9 +7,7 @@ import { DatabaseAway } from '@/data/server/away';
 import { codeOf } from '@/data/sql/codeOf';
 import { NotSignedIn } from '../data';
 import { Busy } from '@/workers/server/pool';
-
-/** Largest body that is read, bytes. */
-export const MOST_BYTES = 256 * 1024;
+import { MOST, sayBytes } from './bounds';
 
 /** A refusal with its faults. */
 export function refuse(status: number, faults: readonly Fault[]): Response {
@@ -86,15 +84,22 @@ const isKeptFrom = (error: unknown): boolean => codeOf(error) === '42501';
 export const whenDone = (work: () => Promise<boolean>): Promise<Response> =>
   withFaults(async () => ((await work()) ? new Response(null, { status: 204 }) : notFound()));
 
-/** Reads a body of at most so many bytes and answers with what `handle` makes of it: 413, 400 as {@link withJson}. */
+/** Reads a body of at most so many bytes and answers with what `handle` makes of it: 413, 400 as {@link withJson}, 400 where a part of it is missing. */
 export async function withBytes(
   request: Request,
   most: number,
   handle: (bytes: Buffer) => Promise<Response> | Response,
 ): Promise<Response> {
+  const announced = Number(request.headers.get('content-length') ?? 0);
+  const tooMuch = (): Response =>
+    refuse(413, [
+      { path: 'input', message: t('must not be over {most}', { most: sayBytes(most) }) },
+    ]);
+  if (announced > most) return tooMuch();
   const bytes = request.body ? await gathered(request.body, most) : Buffer.alloc(0);
-  if (bytes.byteLength > most) {
-    return refuse(413, [{ path: 'input', message: t('must not be over {most} bytes', { most }) }]);
+  if (bytes.byteLength > most) return tooMuch();
+  if (bytes.byteLength < announced) {
+    return refuse(400, [{ path: 'input', message: t('did not arrive whole; send it again') }]);
   }
   return withFaults(() => handle(bytes));
 }
@@ -117,5 +122,5 @@ export async function withJson(
   if (mediaTypeOf(request) !== 'application/json') {
     return refuse(415, [{ path: 'content-type', message: t('must be application/json') }]);
   }
-  return withText(request, MOST_BYTES, (text) => handle(parseJson(text)));
+  return withText(request, MOST.json, (text) => handle(parseJson(text)));
 }

@@ -1,7 +1,8 @@
 import type { IncomingMessage, ServerResponse } from 'node:http';
 import { beforeRequests } from '../requests';
 import type { IdContext } from './idContext';
-import { gathered, MOST_BYTES } from './respond';
+import { MOST } from './bounds';
+import { gathered } from './respond';
 
 /* Balls are logged many times a second. The framework's way of taking a request in and an answer out keeps the processor busy two to three times
    as long as the answer itself (docs/server.md): their route, which stands behind the entrance by itself, is asked without it. */
@@ -27,7 +28,7 @@ async function answered(
   response: ServerResponse,
 ): Promise<void> {
   // As far as the route would read it: one that is larger is refused there.
-  const body = await gathered(request.iterator({ destroyOnReturn: false }), MOST_BYTES);
+  const body = await gathered(request.iterator({ destroyOnReturn: false }), MOST.json);
   const secure = 'encrypted' in request.socket;
   const asked = new Request(`http${secure ? 's' : ''}://localhost${request.url}`, {
     method: 'POST',

@@ -39,7 +39,8 @@ export type Message =
   | 'must be one of {orders}, not "{said}"'
   // src/app/api/respond.ts
   | 'there is no such record'
-  | 'must not be over {most} bytes'
+  | 'must not be over {most}'
+  | 'did not arrive whole; send it again'
   | 'must be application/json'
   // src/app/api/tracker/aim/route.ts
   | '"{player}" is not in this lesson'

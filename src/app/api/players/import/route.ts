@@ -6,12 +6,10 @@ import { data } from '@/app/data';
 import { newPlayerId } from '@/data/newId';
 import { addPlayers, playerNames } from '@/data/players';
 import { inThread } from '@/workers/server/pool';
+import { MOST } from '../../bounds';
 import { refuse, withText } from '../../respond';
 
 export const dynamic = 'force-dynamic';
-
-/** Largest file that is read, bytes: everything about a player of ten thousand balls is about eight million. */
-const MOST_BYTES = 48 * 1024 * 1024;
 
 /** Lines that a preview shows: those in order first, faulty ones wherever they are. */
 const SHOWN = 100;
@@ -43,7 +41,7 @@ function shownOf({ delimiter, columns, wanted, lines }: ImportPreview): object {
  * already only with `twice=true`; one player comes back whole, or what is missing of a player who is here.
  */
 export function POST(request: Request): Promise<Response> {
-  return withText(request, MOST_BYTES, async (text) => {
+  return withText(request, MOST.roster, async (text) => {
     const params = new URL(request.url).searchParams;
     const accept = params.get('accept') === 'true';
     const { sql } = await data();

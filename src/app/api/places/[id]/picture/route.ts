@@ -5,12 +5,12 @@ import { readPictureScale } from '@/core/place/survey/pictureScale';
 import { data } from '@/app/data';
 import { isId } from '@/data/id';
 import { keepPicture, pictureOfPlace, removePicture, scalePicture } from '@/data/places';
+import { MOST } from '../../../bounds';
 import { mediaTypeOf, notFound, refuse, whenDone, withBytes, withJson } from '../../../respond';
 import type { IdContext } from '../../../idContext';
 
 export const dynamic = 'force-dynamic';
 
-const MOST_BYTES = 8 * 1024 * 1024;
 const TYPES = { 'image/png': 'png', 'image/jpeg': 'jpg' } as const;
 
 /** Most pixels across or down: a browser draws no more. */
@@ -57,7 +57,7 @@ export async function PUT(request: Request, { params }: IdContext): Promise<Resp
     return refuse(415, [{ path: 'content-type', message }]);
   }
   const { id } = await params;
-  return withBytes(request, MOST_BYTES, async (bytes) => {
+  return withBytes(request, MOST.picture, async (bytes) => {
     const size = sizeOf(bytes, mediaType as keyof typeof TYPES);
     const { sql } = await data();
     const kept = isId(id) && (await keepPicture(sql, id, { mediaType, bytes, ...size }));

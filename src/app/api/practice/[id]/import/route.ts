@@ -5,16 +5,15 @@ import { addResults, homeworkById } from '@/data/homework';
 import { isId } from '@/data/id';
 import { v4 as uuid } from 'uuid';
 import { latestToday } from '../../../../today';
+import { MOST } from '../../../bounds';
 import { notFound, withText } from '../../../respond';
 import type { IdContext } from '../../../idContext';
 
 export const dynamic = 'force-dynamic';
 
-const MOST_BYTES = 256 * 1024;
-
 /** Takes results as CSV, all of them or none. */
 export function POST(request: Request, { params }: IdContext): Promise<Response> {
-  return withText(request, MOST_BYTES, async (text) => {
+  return withText(request, MOST.results, async (text) => {
     const { id } = await params;
     const { sql } = await data();
     if (!isId(id)) return notFound();
