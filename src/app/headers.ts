@@ -1,5 +1,6 @@
-/** What is said with every answer: of what it is, by whom it may be shown, and that this machine's names are nobody else's business. */
+/** What is said with every answer: whose it is, which tells it from what a gateway says in its place, of what it is, by whom it may be shown, and that this machine's names are nobody else's business. */
 const ALWAYS = {
+  'x-answered-by': 'mellow-divot',
   'x-content-type-options': 'nosniff',
   'x-frame-options': 'DENY',
   'referrer-policy': 'same-origin',

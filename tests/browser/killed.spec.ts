@@ -1,8 +1,9 @@
 import { execFileSync, type ChildProcess } from 'node:child_process';
 import { cpSync, mkdtempSync, rmSync } from 'node:fs';
+import { createServer } from 'node:http';
 import os from 'node:os';
 import path from 'node:path';
-import { addressOf, serve } from './server';
+import { addressOf, portOf, serve } from './server';
 import { expect, test } from './test';
 
 const LESSON = '/lessons/5a17a0e5-0000-4000-8000-000000000001';
@@ -48,6 +49,24 @@ test('a server that is killed between two balls loses neither', async ({ page })
     await expect(
       page.getByText(/balls are waiting in this browser \(1 still to send\)/),
     ).toBeVisible();
+    await expect(page.getByTestId('script')).toBeVisible();
+
+    // A gateway that finds no server is not what is seen, and one that knows no such page takes nothing away.
+    const gateway = { status: 502 };
+    const before = createServer((_, response) =>
+      response.writeHead(gateway.status, { 'content-type': 'text/html' }).end('gateway'),
+    );
+    await new Promise<void>((resolve) => before.listen(portOf('killed'), '127.0.0.1', resolve));
+    const other = await page.context().newPage();
+    await other.goto(`${base}${LESSON}`);
+    await expect(other.getByTestId('script')).toBeVisible();
+    gateway.status = 404;
+    await other.goto(`${base}${LESSON}`);
+    await expect(other.getByText('gateway')).toBeVisible();
+    await other.close();
+    before.closeAllConnections();
+    await new Promise((resolve) => before.close(resolve));
+    await page.reload();
     await expect(page.getByTestId('script')).toBeVisible();
 
     server = serve('killed', data);
