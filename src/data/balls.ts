@@ -73,7 +73,8 @@ export async function ballsOfPlayer(
 
 /**
  * All of the balls or, when one does not belong here, none; gives back the astray ones, and why. One statement, for a ball
- * must be acknowledged quickly; what belongs to a lesson is said here and nowhere else.
+ * must be acknowledged quickly; what belongs to a lesson is said here and nowhere else. A ball that was not saved though nothing is seen
+ * against it is given back as one that is elsewhere: its id stands where whoever asks sees nothing, or was sent a moment ago.
  */
 const INSERT = `
   with sent as (
@@ -93,13 +94,20 @@ const INSERT = `
     insert into balls (id, lesson_id, player_id, station, call, seen, source, hit_at, excluded)
     select id, $1, player, station, call, seen, source, hit_at, excluded from judged
     where not exists (select from astray) order by nth
-    on conflict (id) do nothing
+    on conflict (id) do nothing returning id
+  ), unsaved as (
+    select * from judged where not exists (select from astray)
+      and not exists (select from saved where saved.id = judged.id)
+      and not exists (select from balls b where b.id = judged.id and b.lesson_id = $1)
   )
-  select nth, player, station, stations, nowhere, stranger, gone, no_station, elsewhere from astray
+  select id, nth, player, station, stations, nowhere, stranger, gone, no_station, elsewhere, false as unseen
+  from astray union all
+  select id, nth, player, station, stations, nowhere, stranger, gone, no_station, true, true from unsaved
   order by nth`;
 
 /** A ball that does not belong to the lesson. */
 interface Astray {
+  id: string;
   nth: number;
   player: string;
   station: number;
@@ -111,6 +119,8 @@ interface Astray {
   gone: string | null;
   no_station: boolean;
   elsewhere: boolean;
+  /** Nothing was seen against it, and yet it was not saved. */
+  unseen: boolean;
 }
 
 function faultsOf(ball: Astray): Fault[] {
@@ -152,11 +162,25 @@ function faultsOf(ball: Astray): Fault[] {
   ];
 }
 
+/** Those of some ids that are balls of a lesson by now. */
+async function thoseIn(
+  db: Pick<Tx, 'query'>,
+  lessonId: string,
+  ids: readonly string[],
+): Promise<string[]> {
+  const { rows } = await db.query<{ id: string }>(
+    'select id from balls where lesson_id = $1 and id = any($2::uuid[])',
+    [lessonId, ids],
+  );
+  return rows.map(({ id }) => id);
+}
+
 /**
  * Saves balls of a lesson, all or none, in the order in which they come; one that is there already stays as it is.
  * Ids of those that are stored now, whether by this or an earlier sending; null when there is no such lesson.
  *
- * @throws FaultyInput for balls of players or stations that the lesson does not have, or with the id of another lesson's ball
+ * @throws FaultyInput for balls of players or stations that the lesson does not have, or with the id of another lesson's ball; where that is one
+ * that whoever asks may not see, the others are saved
  */
 export async function addBalls(
   db: Pick<Tx, 'query'>,
@@ -175,7 +199,10 @@ export async function addBalls(
       seen,
     }),
   );
-  const { rows: astray } = await db.query<Astray>(INSERT, [lessonId, JSON.stringify(rows)]);
+  const { rows: found } = await db.query<Astray>(INSERT, [lessonId, JSON.stringify(rows)]);
+  const unseen = found.filter((ball) => ball.unseen).map(({ id }) => id);
+  const here = unseen.length > 0 ? await thoseIn(db, lessonId, unseen) : [];
+  const astray = found.filter(({ id }) => !here.includes(id));
   if (astray.some(({ nowhere }) => nowhere)) return null;
   if (astray.length > 0) throw new FaultyInput(astray.flatMap(faultsOf));
   return balls.map(({ id }) => id);

@@ -168,6 +168,22 @@ describe('a coach', () => {
     expect(await setCoaches(coach, 'bo', [mine])).toBe(false);
   });
 
+  test('is not told that a ball is saved whose id is that of a ball that the coach may not see', async () => {
+    const [theirs, own, next] = [aBall(2), aBall(20), aBall(21)].map((ball) => ({
+      ...ball,
+      player: 'ada',
+    }));
+    await expect(addBalls(coach, uuid(6, 'ada'), [own!, theirs!, next!])).rejects.toThrow(
+      /balls\[1\]\.id: is the id of a ball in another lesson/,
+    );
+    expect(await addBalls(coach, uuid(6, 'ada'), [own!, next!])).toEqual([own!.id, next!.id]);
+    const { rows } = await database.sql.query(
+      'select player_id as player from balls where id = $1',
+      [theirs!.id],
+    );
+    expect(rows).toEqual([{ player: 'bo' }]);
+  });
+
   test('reads no passphrase, session, link or log, and does not leave the role', async () => {
     for (const statement of [
       'select passphrase from accounts',

@@ -15,6 +15,13 @@ const saving = (asked: Asked) => ({ body: { saved: idsIn(asked) } });
 
 beforeEach(() => localStorage.clear());
 
+/** Errors that the browser is told of, which tests know from one that nobody caught. */
+const reported = () => {
+  const told = jest.fn();
+  window.reportError = told;
+  return told;
+};
+
 function queueOf() {
   const server = standInServer();
   const saved = new Map<string, ShownBall>();
@@ -119,6 +126,54 @@ test('a change is kept when the server goes away between a ball and its change',
   server.on('PATCH', /\/balls\//, ({ body }) => ({ body: { ...aBall(1), ...(body as object) } }));
   act(() => void window.dispatchEvent(new Event('online')));
   await waitFor(() => expect(saved.get(aBall(1).id)).toMatchObject({ carry_m: 9 }));
+});
+
+test('an answer that acknowledges nothing, as of a network that asks for a sign-in of its own, lets no ball go', async () => {
+  const { server, saved, add, queue } = queueOf();
+  for (const body of [null, {}, { saved: [] }]) {
+    server.on('POST', BALLS, () => ({ body }));
+    if (queue().queue.length === 0) add(aBall(1));
+    else act(() => void window.dispatchEvent(new Event('online')));
+    await waitFor(() => expect(queue().state).toBe('offline'));
+    expect(waitingBalls(LESSON)).toHaveLength(1);
+  }
+  server.on('POST', BALLS, saving);
+  act(() => void window.dispatchEvent(new Event('online')));
+  await waitFor(() => expect(saved.has(aBall(1).id)).toBe(true));
+});
+
+test('a page that fails over a saved ball keeps none of the next ones back', async () => {
+  const server = standInServer();
+  server.on('POST', BALLS, saving);
+  const said = reported();
+  const hook = renderHook(() =>
+    useBallQueue(LESSON, () => {
+      throw new Error('the page');
+    }),
+  );
+  for (const n of [1, 2]) {
+    act(() => hook.result.current.add(aBall(n)));
+    await waitFor(() => expect(waitingBalls(LESSON)).toEqual([]));
+  }
+  expect(server.to('POST', BALLS).flatMap(idsIn)).toEqual([1, 2].map((n) => aBall(n).id));
+  expect(hook.result.current.state).toBe('saved');
+  expect(said).toHaveBeenCalled();
+});
+
+test('a storage that fails once keeps nothing back for ever', async () => {
+  const { server, saved, add } = queueOf();
+  server.on('POST', BALLS, saving);
+  const said = reported();
+  const refused = jest.spyOn(Storage.prototype, 'removeItem').mockImplementationOnce(() => {
+    throw new DOMException('not now', 'SecurityError');
+  });
+  add(aBall(1));
+  await waitFor(() => expect(refused).toHaveBeenCalled());
+  add(aBall(2));
+  await waitFor(() => expect(saved.size).toBe(2));
+  expect(waitingBalls(LESSON)).toEqual([]);
+  refused.mockRestore();
+  expect(said).toHaveBeenCalled();
 });
 
 test('a refused ball is found among many and named; the others go on, and it can be dropped', async () => {

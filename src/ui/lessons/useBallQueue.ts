@@ -44,10 +44,15 @@ async function save(
   lessonId: string,
   batch: readonly WaitingBall[],
 ): Promise<Replied<{ balls: ShownBall[]; away: string[] }>> {
-  const answered = await ask(`/api/lessons/${lessonId}/balls`, 'POST', {
-    balls: batch.map(({ ball }) => ball),
-  });
+  const answered = await ask<{ saved?: readonly string[] } | null>(
+    `/api/lessons/${lessonId}/balls`,
+    'POST',
+    { balls: batch.map(({ ball }) => ball) },
+  );
   if (answered.kind !== 'ok') return answered;
+  // Whatever answers in the server's place acknowledges nothing.
+  const acknowledged = answered.body?.saved ?? [];
+  if (!batch.every(({ ball }) => acknowledged.includes(ball.id))) return { kind: 'away' };
   const balls: ShownBall[] = [];
   const away: string[] = [];
   for (const waiting of batch) {
@@ -84,9 +89,7 @@ export function useBallQueue(
     return waiting;
   }, [lessonId]);
 
-  const flush = useCallback(async (): Promise<void> => {
-    if (busy.current) return;
-    busy.current = true;
+  const sendAll = useCallback(async (): Promise<void> => {
     let atOnce = AT_ONCE;
     const refused = new Map<string, string>();
     const open = (): WaitingBall[] => show().filter(({ ball }) => !refused.has(ball.id));
@@ -95,7 +98,12 @@ export function useBallQueue(
       const batch = waiting.slice(0, atOnce);
       const answered = await save(lessonId, batch);
       if (answered.kind === 'ok') {
-        saved.current(answered.body.balls, answered.body.away);
+        try {
+          saved.current(answered.body.balls, answered.body.away);
+        } catch (error) {
+          // The balls are saved, whatever the page makes of it: those behind them go on.
+          reportError(error);
+        }
         continue;
       }
       const away = mayComeBack(answered);
@@ -110,14 +118,26 @@ export function useBallQueue(
       }
       setState('offline');
       setFault(null);
-      busy.current = false;
       return;
     }
     const [first] = refused;
     setState(first ? 'refused' : 'saved');
     setFault(first ? { id: first[0], text: first[1] } : null);
-    busy.current = false;
   }, [lessonId, show]);
+
+  const flush = useCallback(async (): Promise<void> => {
+    if (busy.current) return;
+    busy.current = true;
+    try {
+      await sendAll();
+    } catch (error) {
+      reportError(error);
+      // Tried again in a moment.
+      setState('offline');
+    } finally {
+      busy.current = false;
+    }
+  }, [sendAll]);
 
   useEffect(() => {
     const timer = setTimeout(() => void flush(), 0);
