@@ -37,11 +37,37 @@ export async function lessonById(db: Sql, id: string): Promise<StoredLesson | nu
 
 type Queries = Pick<Tx, 'query'>;
 
-/** Players of a plan who are not in the roster, as faults at a path. */
+/** A player of a lesson who is in the roster, and whether who asks may see that one. */
+interface Partner {
+  player: string;
+  seen: boolean;
+}
+
+/** The players of a lesson that stands, whoever asks. */
+async function partnersIn(tx: Queries, id: string): Promise<Partner[]> {
+  const { rows } = await tx.query<Partner>('select player, seen from mellow_lesson_players($1)', [
+    id,
+  ]);
+  return rows;
+}
+
+/** What a plan leaves out of what other coaches have in it: who may not see a player does not take that one out. */
+const leftOut = (plan: LessonPlan, partners: readonly Partner[]): Fault[] =>
+  partners.some(({ player, seen }) => !seen && !plan.players.includes(player))
+    ? [
+        {
+          path: 'players',
+          message: t('must keep the players of other coaches: only their own coach takes them out'),
+        },
+      ]
+    : [];
+
+/** Players of a plan who are neither in the roster nor among those who are in the lesson already, as faults at a path. */
 async function unknownPlayers(
   tx: Queries,
   players: readonly string[],
   path: string,
+  partners: readonly Partner[] = [],
 ): Promise<Fault[]> {
   const { rows } = await tx.query<{ id: string }>(
     `select id from players where deleted_at is null and id in
@@ -49,7 +75,7 @@ async function unknownPlayers(
     [JSON.stringify(players)],
   );
   return players.flatMap((player, i) =>
-    rows.some(({ id }) => id === player)
+    rows.some(({ id }) => id === player) || partners.some((each) => each.player === player)
       ? []
       : [
           {
@@ -68,12 +94,10 @@ async function heldByBalls(tx: Queries, id: string, plan: LessonPlan): Promise<F
     balls: number;
     same: boolean;
   }>(
-    `select b.player_id as player, b.station, count(*)::int as balls,
+    `select b.player, b.station, b.balls,
        l.plan #> array['stations', b.station::text, 'shot']
          is not distinct from $2::jsonb #> array['stations', b.station::text, 'shot'] as same
-     from balls b join lessons l on l.id = b.lesson_id
-     where b.lesson_id = $1 and b.deleted_at is null
-     group by b.player_id, b.station, l.plan order by b.station, b.player_id`,
+     from mellow_lesson_balls($1) b, lessons l where l.id = $1 order by b.station, b.player`,
     [id, JSON.stringify(plan)],
   );
   return rows.flatMap(({ player, station, balls, same }) => [
@@ -116,8 +140,8 @@ export async function storePlan(tx: Queries, id: string, plan: LessonPlan): Prom
  * Saves a lesson's plan under its id, new or in place of what it was.
  *
  * @param from the version that it was changed from, '' for a new one; whatever stands there is replaced when it is absent
- * @throws ChangedElsewhere when another version stands there; FaultyInput when a player is not in the roster, or when balls are logged for what the plan leaves out; then nothing
- *   is saved
+ * @throws ChangedElsewhere when another version stands there; FaultyInput when a player is not in the roster, when balls are logged for what
+ *   the plan leaves out, or when it leaves out a player whom who asks may not see; then nothing is saved
  */
 export function saveLesson(db: Sql, id: string, plan: LessonPlan, from?: string): Promise<void> {
   return db.transaction(async (tx) => {
@@ -130,8 +154,10 @@ export function saveLesson(db: Sql, id: string, plan: LessonPlan, from?: string)
       throw faulty('id', t('this lesson was deleted: bring it back before it is saved'));
     }
     if (from !== undefined && (stands?.version ?? '') !== from) throw new ChangedElsewhere();
+    const partners = await partnersIn(tx, id);
     const faults = [
-      ...(await unknownPlayers(tx, plan.players, 'players')),
+      ...(await unknownPlayers(tx, plan.players, 'players', partners)),
+      ...leftOut(plan, partners),
       ...(await heldByBalls(tx, id, plan)),
     ];
     if (faults.length > 0) throw new FaultyInput(faults);

@@ -168,6 +168,34 @@ describe('a coach', () => {
     expect(await setCoaches(coach, 'bo', [mine])).toBe(false);
   });
 
+  test('changes a lesson that is another coach’s too, and takes nothing of theirs out of it', async () => {
+    const id = uuid(8, 'ada');
+    const plan = aPlan({ players: ['ada', 'bo'] });
+    await saveLesson(database.sql, id, plan);
+    await addBalls(database.sql, id, [aBall(31, { player: 'bo' })]);
+    await saveLesson(coach, id, { ...plan, notes: 'Rake first.' });
+    expect((await lessonById(coach, id))?.plan.notes).toBe('Rake first.');
+
+    await expect(saveLesson(coach, id, { ...plan, players: ['ada'] })).rejects.toThrow(
+      /only their own coach takes them out/,
+    );
+    const [first, ...rest] = plan.stations;
+    const moved = { ...first!, shot: { ...first!.shot, pin_yd: 33 } };
+    await expect(saveLesson(coach, id, { ...plan, stations: [moved, ...rest] })).rejects.toThrow(
+      /1 balls are logged there/,
+    );
+    // Nor is anybody else's player brought in.
+    const own = uuid(9, 'ada');
+    await expect(saveLesson(coach, own, plan)).rejects.toThrow(/no player "bo"/);
+
+    const theirs = viewedBy(database.sql, { role: 'coach', account: other });
+    expect((await lessonById(theirs, id))?.plan.players).toEqual(['ada', 'bo']);
+    await saveLesson(theirs, id, { ...plan, notes: 'Theirs.' });
+    await database.sql.query('delete from balls where lesson_id = $1', [id]);
+    await saveLesson(theirs, id, { ...plan, players: ['bo', 'ada'] });
+    await database.sql.query('delete from lessons where id = $1', [id]);
+  });
+
   test('is not told that a ball is saved whose id is that of a ball that the coach may not see', async () => {
     const [theirs, own, next] = [aBall(2), aBall(20), aBall(21)].map((ball) => ({
       ...ball,

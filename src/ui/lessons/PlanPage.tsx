@@ -27,7 +27,7 @@ import { Choice, Prose, TextInput } from '../kit/fields';
 import { AddStation } from './AddStation';
 import { GroundStations } from './GroundStations';
 import { PlanConflict } from './PlanConflict';
-import { PlayerPicker } from './PlayerPicker';
+import { notYours, PlayerPicker } from './PlayerPicker';
 import { TimetableView } from './TimetableView';
 import { useStrandedPlayers } from './useStrandedPlayers';
 import { useKeptVersion } from './useKeptVersion';
@@ -285,7 +285,7 @@ export function PlanPage(props: PlanPageProps) {
         {turns.length > 0 && (
           <TimetableView
             turns={turns}
-            players={plan.players.map((id) => names[id] ?? id)}
+            players={plan.players.map((id) => names[id] ?? notYours())}
             stations={plan.stations.map(({ name }) => name)}
             startsAt={plan.starts_at}
           />

@@ -21,6 +21,9 @@ const MOST = 8;
 /** Players found that may be offered: some of them are chosen already. */
 const FOUND = 12;
 
+/** A player of a lesson whom another coach teaches. */
+export const notYours = (): string => t('a player of another coach');
+
 /** One to eight players, in the order in which they begin. */
 export function PlayerPicker({ roster, names, chosen, onChosen, onMet }: PlayerPickerProps) {
   const notYet = (players: readonly RosterPlayer[]) =>
@@ -29,6 +32,7 @@ export function PlayerPicker({ roster, names, chosen, onChosen, onMet }: PlayerP
     onMet(player);
     onChosen([...chosen, player.id]);
   };
+  const nameOf = (id: string): string => names[id] ?? notYours();
   const { found, fault, searched, field } = usePlayersCalled(FOUND, (called) => {
     const [first] = notYet(called);
     if (first) add(first);
@@ -42,11 +46,11 @@ export function PlayerPicker({ roster, names, chosen, onChosen, onMet }: PlayerP
       <ol className="flex flex-wrap gap-2">
         {chosen.map((id, i) => (
           <li key={id} className="flex items-center rounded border-2 border-hairline pl-3">
-            {names[id] ?? id}
+            {nameOf(id)}
             <button
               type="button"
               disabled={i === 0}
-              aria-label={t('Move {names} up', { names: names[id] ?? id })}
+              aria-label={t('Move {names} up', { names: nameOf(id) })}
               onClick={() => {
                 const next = [...chosen];
                 next.splice(i - 1, 2, chosen[i]!, chosen[i - 1]!);
@@ -58,7 +62,7 @@ export function PlayerPicker({ roster, names, chosen, onChosen, onMet }: PlayerP
             </button>
             <button
               type="button"
-              aria-label={t('Remove {names}', { names: names[id] ?? id })}
+              aria-label={t('Remove {names}', { names: nameOf(id) })}
               onClick={() => onChosen(chosen.filter((each) => each !== id))}
               className="no-print grid h-11 w-9 place-items-center hover:text-harm"
             >

@@ -1285,6 +1285,7 @@ export type Message =
   // src/data/homework.ts
   | 'a plan holds at most {mostResults} of them'
   // src/data/lessons.ts
+  | 'must keep the players of other coaches: only their own coach takes them out'
   | 'must keep "{player}", who has hit {balls} logged balls at station {station}'
   | 'must stay with its shot: {balls} balls are logged there; add a new station instead'
   | 'this lesson was deleted: bring it back before it is saved'
@@ -2323,6 +2324,7 @@ export type Message =
   | 'Give stations that play across each other the same letter: only one of them is used at a time, so no ball flies where somebody stands.'
   | '{nobodyAhead}; anyone resting stands behind the line. Drawing in the sand is for practice areas only.'
   // src/ui/lessons/PlayerPicker.tsx
+  | 'a player of another coach'
   | 'Move {names} up'
   | 'Remove {names}'
   | 'No players yet.'
