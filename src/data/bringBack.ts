@@ -1,3 +1,6 @@
+import { t } from '@/core/ground/language/t';
+import { faulty } from '@/core/tell/format/fault';
+import { codeOf } from './sql/codeOf';
 import type { Sql, Tx } from './sql/sql';
 import type { PlayerFile, PlayerImported } from '@/core/lesson/exchange/playerFile';
 import type { LessonPlan } from '@/core/lesson/plan/lesson';
@@ -26,7 +29,16 @@ async function takePlayer(tx: Tx, file: PlayerFile): Promise<boolean> {
     [file.id],
   );
   if (known > 0) return true;
-  await insertPlayers(tx, [{ id: file.id, ...file.player }]);
+  try {
+    await insertPlayers(tx, [{ id: file.id, ...file.player }]);
+  } catch (error) {
+    // Nothing was seen under this id, and yet it is taken (SQLSTATE 23505).
+    if (codeOf(error) !== '23505') throw error;
+    throw faulty(
+      'id',
+      t('is that of a player of another coach: ask that coach to share the player'),
+    );
+  }
   if (file.contact) await saveContact(tx, file.id, file.contact);
   await tx.query(
     `update players set learnt = $2, archived_at = case when $3 then now() end where id = $1`,

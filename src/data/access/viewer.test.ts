@@ -1,3 +1,4 @@
+import { readPlayerFile } from '@/core/lesson/exchange/playerFile';
 import { readNewAccount } from '@/core/lesson/coaches/account';
 import { aBall } from '@/core/testing/balls';
 import { aBunkerTest } from '@/core/testing/bunkerTest';
@@ -6,11 +7,13 @@ import { aHomework } from '@/core/testing/homework';
 import { aPlan } from '@/core/testing/plans';
 import { aRecord, PLAIN_LEARNT } from '@/core/testing/records';
 import { addBalls, changeBall } from '../balls';
+import { bringBack } from '../bringBack';
 import { saveTest } from '../bunkerTests';
 import { saveContact } from '../contacts';
 import type { Database } from '../opening/database';
 import { saveDraft } from '../drafts';
 import { addEyeResult } from '../eye';
+import { everythingAbout } from '../everything';
 import { addGrassShots } from '../grassShots';
 import { addResults, saveHomework } from '../homework';
 import { acceptLearning } from '../learnings';
@@ -194,6 +197,14 @@ describe('a coach', () => {
     await database.sql.query('delete from balls where lesson_id = $1', [id]);
     await saveLesson(theirs, id, { ...plan, players: ['bo', 'ada'] });
     await database.sql.query('delete from lessons where id = $1', [id]);
+  });
+
+  test('is told of a file whose player is another coach’s, and nothing of it is taken', async () => {
+    const file = await everythingAbout(database.sql, 'bo');
+    await expect(
+      bringBack(coach, readPlayerFile(JSON.parse(JSON.stringify(file))), true),
+    ).rejects.toThrow(/id: is that of a player of another coach/);
+    expect(await playerById(coach, 'bo')).toBeNull();
   });
 
   test('is not told that a ball is saved whose id is that of a ball that the coach may not see', async () => {

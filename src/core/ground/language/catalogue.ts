@@ -1280,6 +1280,8 @@ export type Message =
   | 'must be under {stations}, the stations of this lesson, not {station}'
   | 'is the id of a ball in another lesson'
   | 'was changed on another device since you opened it'
+  // src/data/bringBack.ts
+  | 'is that of a player of another coach: ask that coach to share the player'
   // src/data/drills.ts
   | 'must be at most {mostDrills}, counting those already here'
   // src/data/homework.ts

@@ -122,6 +122,8 @@ export const SERVER = {
   'must be at most {mostDrills}, counting those already here':
     'dürfen mit denen, die schon hier sind, höchstens {mostDrills} sein',
   'a plan holds at most {mostResults} of them': 'ein Plan hält höchstens {mostResults} davon',
+  'is that of a player of another coach: ask that coach to share the player':
+    'gehört zu einem Spieler eines anderen Trainers: bitten Sie diesen Trainer, den Spieler zu teilen',
   'must keep the players of other coaches: only their own coach takes them out':
     'muss die Spieler anderer Trainer behalten: nur deren eigener Trainer nimmt sie heraus',
   'must keep "{player}", who has hit {balls} logged balls at station {station}':
