@@ -3,7 +3,7 @@
  * A file belongs to the room with the longest name that its folder begins with.
  */
 const CORE = {
-  ground: 'numeric language units ball arc club sand situation player measure',
+  ground: 'numeric language table units ball arc club sand situation player measure',
   model: 'swing passage strike flight green golfer strokes spread putt shot batch odds',
   search: 'schools candidates calls changes map ladder audit',
   tell: 'words script why format reading grammar sheet picture answer',

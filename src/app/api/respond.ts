@@ -17,16 +17,24 @@ export function refuse(status: number, faults: readonly Fault[]): Response {
 export const notFound = (): Response =>
   refuse(404, [{ path: 'id', message: t('there is no such record') }]);
 
+/** Of what names somebody: it is kept in no cache. */
+const NOWHERE_ELSE = { 'cache-control': 'no-store' } as const;
+
 /** A file to be saved under a name. */
 export const download = (content: string, type: string, name: string): Response =>
   new Response(content, {
-    headers: { 'content-type': type, 'content-disposition': `attachment; filename="${name}"` },
+    headers: {
+      ...NOWHERE_ELSE,
+      'content-type': type,
+      'content-disposition': `attachment; filename="${name}"`,
+    },
   });
 
 /** A PDF to be looked at, with a name to save it under. */
 export const pdfFile = (pdf: Uint8Array<ArrayBuffer>, name: string): Response =>
   new Response(pdf, {
     headers: {
+      ...NOWHERE_ELSE,
       'content-type': 'application/pdf',
       'content-disposition': `inline; filename="${name}"`,
     },

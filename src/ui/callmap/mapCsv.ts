@@ -1,4 +1,4 @@
-import Papa from 'papaparse';
+import { csvOf } from '@/core/ground/table/csv';
 import { degrees } from '@/core/ground/units/angle';
 import { fromMetres } from '@/core/ground/units/length';
 import { unitFor, type Scale } from '@/core/ground/units/say';
@@ -46,7 +46,7 @@ export function mapCsv(
     const [heading, number] = columnOf(factor, value, units);
     return { [heading]: Number(number.toPrecision(4)) };
   };
-  return Papa.unparse(
+  return csvOf(
     cells.map(({ x, y, best, tied, settled }) => ({
       ...column(xAxis, x),
       ...column(yAxis, y),
@@ -56,6 +56,5 @@ export function mapCsv(
       as_good: tied?.club ?? '',
       looked_at: settled ? 'here' : 'nearest',
     })),
-    { escapeFormulae: true },
   );
 }

@@ -1,4 +1,4 @@
-import Papa from 'papaparse';
+import { csvOf } from '@/core/ground/table/csv';
 import { bandWords } from './bands';
 import { believedOf, figureOf, pointsOf } from './figure';
 import type { StoredTest } from './test';
@@ -34,5 +34,5 @@ export function testsCsv(tests: readonly StoredTest[]): string {
         note: test.note,
       };
     });
-  return Papa.unparse(lines, { escapeFormulae: true });
+  return csvOf(lines);
 }

@@ -1,4 +1,4 @@
-import Papa from 'papaparse';
+import { csvOf } from '@/core/ground/table/csv';
 import { check } from '@/core/tell/format/fault';
 import { exactObject, formatFields, listField, required, type Of } from '@/core/tell/format/fields';
 import { uuidField } from '@/core/tell/format/ids';
@@ -68,7 +68,7 @@ export function ballsCsv(
     const value = metres === undefined ? '' : rounded(fromMetres(metres, unit), DECIMALS);
     return { [`${heading}_${unit}`]: value };
   };
-  return Papa.unparse(
+  return csvOf(
     file.balls.map((ball, i) => ({
       number: i + 1,
       player: names[ball.player] ?? ball.player,
@@ -92,6 +92,5 @@ export function ballsCsv(
       source: ball.source,
       hit_at: ball.hit_at,
     })),
-    { escapeFormulae: true },
   );
 }

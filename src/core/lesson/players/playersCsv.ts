@@ -1,5 +1,6 @@
 import { t } from '@/core/ground/language/t';
 import Papa from 'papaparse';
+import { csvOf } from '@/core/ground/table/csv';
 import { faulty, type Fault } from '@/core/tell/format/fault';
 import { bagText } from './bagText';
 import { CSV_COLUMNS, MEANINGS, meaningOf, type Meaning } from './columns';
@@ -155,7 +156,7 @@ const newlinesIn = (row: readonly string[]): number =>
 
 /** A roster as CSV that {@link previewPlayersCsv} reads back; cells that a spreadsheet would run are made harmless. */
 export function playersCsv(players: readonly PlayerRecord[]): string {
-  return Papa.unparse(
+  return csvOf(
     players.map((player) => ({
       name: player.name,
       handed: player.handed,
@@ -169,6 +170,6 @@ export function playersCsv(players: readonly PlayerRecord[]): string {
       notes: player.notes,
       clubs: bagText(player.bag),
     })),
-    { columns: [...CSV_COLUMNS], escapeFormulae: true },
+    CSV_COLUMNS,
   );
 }

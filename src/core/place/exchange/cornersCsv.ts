@@ -1,4 +1,4 @@
-import Papa from 'papaparse';
+import { csvOf } from '@/core/ground/table/csv';
 import type { Place } from '../record/place';
 
 const COLUMNS = [
@@ -16,7 +16,7 @@ const COLUMNS = [
 
 /** The corners of all bunkers of a place as CSV, a corner a line, lengths in metres from the peg. */
 export const cornersCsv = ({ name, bunkers }: Place): string =>
-  Papa.unparse({
+  csvOf({
     fields: COLUMNS,
     data: bunkers.flatMap(({ name: bunker, outline, measured }) =>
       outline.map(({ x_m, y_m, lip_m, overhang_m = 0 }, i) => [
