@@ -1,5 +1,7 @@
 import { readFileSync } from 'node:fs';
+import { request as ask } from 'node:http';
 import { samplerOf } from '../../src/core/ground/numeric/sampling';
+import { DEMO_LESSON } from './views';
 import { expect, test } from './test';
 
 /* Requests as broken programs and bored people send them, over every route that takes a body: refused by name, never a breakdown. */
@@ -151,6 +153,25 @@ test('a body that is nested without end is refused by every route, as a whole or
   expect(broken).toEqual([]);
 });
 
+test('what is asked in a way that nothing here is asked in is refused', async ({ baseURL }) => {
+  const { hostname, port } = new URL(baseURL!);
+  for (const [method, path] of [
+    ['TRACE', '/players'],
+    ['OPTIONS', '*'],
+    ['PROPFIND', '/'],
+  ] as const) {
+    const status = await new Promise((resolve, reject) => {
+      const asked = ask({ hostname, port, method, path }, (response) => {
+        response.resume();
+        resolve(response.statusCode);
+      });
+      asked.on('error', reject);
+      asked.end();
+    });
+    expect(status, method).toBe(405);
+  }
+});
+
 test('addresses that nobody can read are refused, and every answer says by whom it may be used', async ({
   request,
 }) => {
@@ -163,4 +184,6 @@ test('addresses that nobody can read are refused, and every answer says by whom 
   const data = (await request.get('/api/players')).headers();
   expect(data['cache-control']).toContain('no-store');
   expect(data['x-content-type-options']).toBe('nosniff');
+  const paper = (await request.get(`${DEMO_LESSON}/pdf`)).headers();
+  expect(paper['cache-control']).toBe('no-store');
 });
