@@ -7,8 +7,15 @@ import type { StoredLesson } from '@/core/lesson/plan/stored';
 import { addBalls } from './balls';
 import { ChangedElsewhere } from './standing';
 
+/** What coaches write of a lesson; an assistant is not shown it. */
+const NOTED = `
+    case mellow_role() when 'assistant' then jsonb_set(l.plan, '{notes}', '""') else l.plan end as plan,
+    case mellow_role() when 'assistant' then '' else l.summary end as summary,
+    case mellow_role() when 'assistant' then '' else l.homework end as homework,
+    case mellow_role() when 'assistant' then '[]' else l.own_homework end as own_homework`;
+
 const SELECT = `
-  select l.id, l.plan, md5(l.plan::text) as version, l.summary, l.homework, l.own_homework, l.closed_at is not null as closed,
+  select l.id, md5(l.plan::text) as version, ${NOTED}, l.closed_at is not null as closed,
     to_char(l.created_at at time zone 'utc', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"') as "createdAt",
     coalesce((select jsonb_agg(jsonb_build_object('id', p.id, 'name', p.name) order by nth)
        from jsonb_array_elements_text(l.plan -> 'players') with ordinality as own (player, nth)

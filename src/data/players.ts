@@ -23,7 +23,8 @@ const ORDER_BY: Record<PlayerOrder, string> = {
 
 /** Columns of a player without the clubs. */
 const COLUMNS = `
-  p.id, p.name, p.handed, p.skill, p.handicap, p.usual_miss, p.trusted_club, p.cautions, p.units, p.schools, p.notes, p.learnt,
+  p.id, p.name, p.handed, p.skill, p.handicap, p.usual_miss, p.trusted_club, p.cautions, p.units, p.schools, p.learnt,
+  case mellow_role() when 'assistant' then '' else p.notes end as notes,
   p.archived_at is not null as archived,
   to_char(p.updated_at at time zone 'utc', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"') as "updatedAt"`;
 

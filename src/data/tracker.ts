@@ -32,19 +32,25 @@ export async function isTrackerKey(db: Sql, key: string): Promise<boolean> {
   return Boolean(stored) && timingSafeEqual(Buffer.from(stored!, 'hex'), digest(key));
 }
 
-/** How the tracker stands; an aim that its lesson has not said again for a while is none. */
+/**
+ * How the tracker stands; an aim that its lesson has not said again for a while is none. Where it is aimed at a lesson that who asks may not see,
+ * it is as if there were none.
+ */
 export async function trackerState(db: Sql): Promise<TrackerState> {
   const { rows } = await db.query<TrackerState>(
     `select to_char(key_made_at at time zone 'utc', 'YYYY-MM-DD"T"HH24:MI:SS"Z"') as "keyMadeAt",
        case when aimed_at between now() - $1::interval and now() then aim end as aim from tracker`,
     [AIM_HOLDS],
   );
-  return rows[0]!;
+  return rows[0] ?? { keyMadeAt: null, aim: null };
 }
 
-/** Says what the tracker's balls are taken for. */
-export async function aimTracker(db: Sql, aim: TrackerAim): Promise<void> {
-  await db.query('update tracker set aim = $1, aimed_at = now()', [JSON.stringify(aim)]);
+/** Says what the tracker's balls are taken for; false where it is taken by a lesson that who asks may not see. */
+export async function aimTracker(db: Sql, aim: TrackerAim): Promise<boolean> {
+  const { rows } = await db.query('update tracker set aim = $1, aimed_at = now() returning id', [
+    JSON.stringify(aim),
+  ]);
+  return rows.length > 0;
 }
 
 /** Takes the word back that the tracker's balls are for somebody at a station; another's word stays. */

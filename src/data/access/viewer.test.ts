@@ -20,6 +20,7 @@ import { acceptLearning } from '../learnings';
 import { closeLesson, lessonById, listLessons, saveLesson } from '../lessons';
 import { addPlayers, listPlayers, playerById, updatePlayer } from '../players';
 import { saveReading } from '../readings';
+import { aimTracker, leaveTracker, trackerState } from '../tracker';
 import type { Sql } from '../sql/sql';
 import { testDatabases } from '../testing/testDatabases';
 import { addAccount } from './accounts';
@@ -269,6 +270,51 @@ describe('an assistant', () => {
       aBall(11).id,
     ]);
     expect(rows).toEqual([{ excluded: 'slipped' }]);
+  });
+
+  test('is shown no notes of coaches', async () => {
+    const id = uuid(8, 'cy');
+    const words = { summary: 'Secret.', homework: 'Secret.', closed: false };
+    await saveLesson(database.sql, id, aPlan({ players: ['cy'], notes: 'Secret.' }));
+    await closeLesson(database.sql, id, {
+      ...words,
+      own_homework: [{ player: 'cy', text: 'Secret.' }],
+    });
+    await updatePlayer(database.sql, 'cy', aRecord({ name: 'cy', notes: 'Secret.' }));
+    const shown = [
+      await lessonById(assistant, id),
+      await listLessons(assistant),
+      await playerById(assistant, 'cy'),
+    ];
+    expect(JSON.stringify(shown)).not.toContain('Secret.');
+    expect((await lessonById(coach, id))?.plan.notes).toBe('Secret.');
+    expect((await playerById(coach, 'cy'))?.notes).toBe('Secret.');
+    await database.sql.query('delete from lessons where id = $1', [id]);
+  });
+
+  test('whose phone was brought to one lesson knows and moves no tracker of another', async () => {
+    const aimAt = (player: string) => ({
+      lesson: uuid(6, player),
+      player,
+      station: 0,
+      call: aBall(1).call,
+    });
+    const phone = viewedBy(database.sql, {
+      role: 'assistant',
+      account: mine,
+      lesson: uuid(6, 'ada'),
+    });
+    expect(await aimTracker(coach, aimAt('cy'))).toBe(true);
+    expect((await trackerState(phone)).aim).toBeNull();
+    expect(await aimTracker(phone, aimAt('ada'))).toBe(false);
+    await leaveTracker(phone, aimAt('cy'));
+    expect((await trackerState(coach)).aim).toMatchObject({ player: 'cy' });
+    // An aim that nobody has said again for a while is nobody's.
+    await database.sql.query(`update tracker set aimed_at = now() - interval '4 minutes'`);
+    expect(await aimTracker(phone, aimAt('ada'))).toBe(true);
+    expect((await trackerState(phone)).aim).toMatchObject({ player: 'ada' });
+    await expect(aimTracker(phone, aimAt('cy'))).rejects.toThrow(/row-level security/);
+    await leaveTracker(phone, aimAt('ada'));
   });
 
   test('sees nothing else of them, and nothing at all once the lesson is closed', async () => {

@@ -45,6 +45,7 @@ export type Message =
   // src/app/api/tracker/aim/route.ts
   | '"{player}" is not in this lesson'
   | 'must be under {stations}, not {station}'
+  | 'another lesson uses the tracker now'
   // src/app/api/tracker/balls/route.ts
   | 'the lesson is not there any more'
   | 'no lesson is listening to the tracker'

@@ -31,7 +31,9 @@ export function PUT(request: Request): Promise<Response> {
       });
       return refuse(400, [{ path: 'station', message }]);
     }
-    await aimTracker(sql, aim);
+    if (!(await aimTracker(sql, aim))) {
+      return refuse(409, [{ path: 'lesson', message: t('another lesson uses the tracker now') }]);
+    }
     return Response.json(await trackerState(sql));
   });
 }
