@@ -72,9 +72,23 @@ export async function certificateFor(folder, host) {
 /** What concerns one stretch of the way alone is not passed on. */
 const OF_THE_WAY = ['connection', 'keep-alive', 'transfer-encoding', 'upgrade'];
 
+/** Ways to agree on a key that nobody learns later from the certificate's own (Mozilla, Server Side TLS, "intermediate"). */
+const FORWARD_SECRET = {
+  minVersion: 'TLSv1.2',
+  ciphers: [
+    'TLS_AES_128_GCM_SHA256:TLS_AES_256_GCM_SHA384:TLS_CHACHA20_POLY1305_SHA256',
+    'ECDHE-ECDSA-AES128-GCM-SHA256:ECDHE-RSA-AES128-GCM-SHA256',
+    'ECDHE-ECDSA-AES256-GCM-SHA384:ECDHE-RSA-AES256-GCM-SHA384',
+    'ECDHE-ECDSA-CHACHA20-POLY1305:ECDHE-RSA-CHACHA20-POLY1305',
+  ].join(':'),
+};
+
+/** Browsers come back encrypted for a year; not where the certificate is one that they are asked to trust each time. */
+const COME_BACK = { 'strict-transport-security': 'max-age=31536000' };
+
 /** Serves TLS on host and port, and passes everything on to the server behind it, as it comes and as it goes. */
-export function tlsBefore({ cert, key }, host, port, behind) {
-  const server = https.createServer({ cert, key }, (request, response) => {
+export function tlsBefore({ cert, key, own }, host, port, behind) {
+  const server = https.createServer({ ...FORWARD_SECRET, cert, key }, (request, response) => {
     const headers = { ...request.headers };
     headers['x-forwarded-proto'] = 'https';
     headers['x-forwarded-for'] = request.socket.remoteAddress ?? '';
@@ -82,7 +96,10 @@ export function tlsBefore({ cert, key }, host, port, behind) {
       { host: '127.0.0.1', port: behind, method: request.method, path: request.url, headers },
       (answer) => {
         const said = Object.entries(answer.headers).filter(([name]) => !OF_THE_WAY.includes(name));
-        response.writeHead(answer.statusCode, Object.fromEntries(said));
+        response.writeHead(answer.statusCode, {
+          ...Object.fromEntries(said),
+          ...(own ? {} : COME_BACK),
+        });
         response.flushHeaders();
         answer.pipe(response);
       },

@@ -327,7 +327,11 @@ test('a picture of the ground is laid on the plan by two of its points; what is 
     buffer: Buffer.from('no picture'),
   });
   await expect(page.getByText('must be a PNG or JPEG picture')).toBeVisible();
-  await choose.setInputFiles({ name: 'b.png', mimeType: 'image/png', buffer: png(200, 120) });
+  const whole = png(200, 120);
+  const cut = whole.subarray(0, 33);
+  await choose.setInputFiles({ name: 'cut.png', mimeType: 'image/png', buffer: cut });
+  await expect(page.getByText('is cut short')).toBeVisible();
+  await choose.setInputFiles({ name: 'b.png', mimeType: 'image/png', buffer: whole });
   const dialog = page.getByRole('dialog', { name: 'Scale the picture' });
   const picture = dialog.getByRole('img');
   const box = (await picture.boundingBox())!;

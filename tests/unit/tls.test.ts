@@ -30,17 +30,21 @@ const ask = (options, body = '') => new Promise((resolve, reject) => {
   const request = https.request({ host: '127.0.0.1', servername: 'localhost', port, path: '/api/x?y=1', method: 'POST', headers: { host: 'divot.test:1', 'x-forwarded-for': 'forged' }, ...options }, (response) => {
     let text = '', first = null;
     response.on('data', (part) => { first ??= Date.now() - begun; text += part; });
-    response.on('end', () => resolve({ status: response.statusCode, cookies: response.headers['set-cookie'], text, first, last: Date.now() - begun }));
+    response.on('end', () => resolve({ status: response.statusCode, cookies: response.headers['set-cookie'], back: response.headers['strict-transport-security'] ?? null, text, first, last: Date.now() - begun }));
   });
   request.on('error', reject);
   request.end(body);
 });
 const answered = await ask({ ca: made.cert }, 'hello');
 const distrusted = await ask({}).catch((error) => error.code);
+const keyless = await ask({ ca: made.cert, maxVersion: 'TLSv1.2', ciphers: 'AES128-GCM-SHA256' }).catch((error) => error.code);
+const older = await ask({ ca: made.cert, maxVersion: 'TLSv1.2' });
+const given = await tlsBefore({ ...made, own: false }, '127.0.0.1', 0, inner.address().port);
+const back = await ask({ ca: made.cert, port: given.address().port });
 inner.close();
 inner.closeAllConnections();
 const away = await ask({ ca: made.cert });
-console.log(JSON.stringify({ same: made.cert.toString() === again.cert.toString(), answered, distrusted, seen: seen[0], away: away.status }));
+console.log(JSON.stringify({ same: made.cert.toString() === again.cert.toString(), answered, distrusted, seen: seen[0], away: away.status, keyless, older: older.status, back: back.back }));
 process.exit(0);
 `;
 
@@ -58,7 +62,12 @@ test('what is asked over TLS is passed on as it comes, with whence, and what is 
       same: true,
       distrusted: 'DEPTH_ZERO_SELF_SIGNED_CERT',
       away: 502,
-      answered: { status: 201, cookies: ['a=1', 'b=2'], text: 'firstsecond' },
+      answered: { status: 201, cookies: ['a=1', 'b=2'], back: null, text: 'firstsecond' },
+      // Without forward secrecy nothing is agreed on; TLS 1.2 with it is.
+      keyless: 'EPROTO',
+      older: 201,
+      // A browser is told to come back encrypted where it was given a certificate that stands of itself.
+      back: 'max-age=31536000',
       seen: { url: '/api/x?y=1', host: 'divot.test:1', proto: 'https', body: 'hello' },
     });
     // Nobody says from where they come but the wire.

@@ -27,6 +27,7 @@ export type Message =
   // src/app/api/places/[id]/picture/route.ts
   | 'must be a PNG or JPEG picture'
   | 'is not {type}'
+  | 'is cut short: its end is missing'
   | 'must be at most {mostPixels} pixels across and down'
   // src/app/api/places/import/route.ts
   | 'Imported ground'

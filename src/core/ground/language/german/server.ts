@@ -122,6 +122,7 @@ export const SERVER = {
   'must be at most {mostDrills}, counting those already here':
     'dürfen mit denen, die schon hier sind, höchstens {mostDrills} sein',
   'a plan holds at most {mostResults} of them': 'ein Plan hält höchstens {mostResults} davon',
+  'is cut short: its end is missing': 'ist abgeschnitten: das Ende fehlt',
   'another lesson uses the tracker now': 'eine andere Stunde benutzt den Tracker gerade',
   'is that of a player of another coach: ask that coach to share the player':
     'gehört zu einem Spieler eines anderen Trainers: bitten Sie diesen Trainer, den Spieler zu teilen',

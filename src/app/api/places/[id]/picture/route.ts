@@ -13,6 +13,12 @@ export const dynamic = 'force-dynamic';
 
 const TYPES = { 'image/png': 'png', 'image/jpeg': 'jpg' } as const;
 
+/** What the last part of a whole picture is: PNG's chunk IEND (RFC 2083, 4.1.4), JPEG's marker EOI (ITU-T T.81, B.1.1.3). */
+const ENDS = {
+  png: Buffer.from('IEND\xae\x42\x60\x82', 'latin1'),
+  jpg: Buffer.from([0xff, 0xd9]),
+} as const;
+
 /** Most pixels across or down: a browser draws no more. */
 const MOST_PIXELS = 8000;
 
@@ -29,6 +35,10 @@ function sizeOf(
   }
   if (size.type !== TYPES[mediaType])
     throw faulty('picture', t('is not {type}', { type: mediaType }));
+  // Cameras write notes of their own behind it.
+  if (!Buffer.from(bytes).includes(ENDS[TYPES[mediaType]])) {
+    throw faulty('picture', t('is cut short: its end is missing'));
+  }
   const { width, height } = size;
   if (Math.max(width, height) > MOST_PIXELS || Math.min(width, height) < 1) {
     throw faulty(
