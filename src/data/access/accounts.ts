@@ -3,6 +3,7 @@ import type { AccountRecord, ListedAccount, NewAccount } from '@/core/lesson/coa
 import { faulty } from '@/core/tell/format/fault';
 import type { Sql, Tx } from '../sql/sql';
 import { note } from './log';
+import { forgetTries, nameTrying } from './tries';
 import { hashed } from './passphrase';
 
 /** Whose doing it is: an account by its id; null for a command on this machine. */
@@ -116,6 +117,8 @@ export async function changePassphrase(
       id,
       keep,
     ]);
+    // Who was kept out by the wrong tries of others comes in by the new one.
+    await forgetTries(tx, nameTrying(rows[0].sign_in));
     await note(tx, `changed the passphrase of ${rows[0].sign_in}`, { account: by });
     return true;
   });

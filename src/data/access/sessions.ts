@@ -4,7 +4,14 @@ import type { Sql, Tx } from '../sql/sql';
 import { note } from './log';
 import { isPassphrase, NOBODYS } from './passphrase';
 import { isToken, newToken, tokenHash } from './token';
-import { forgetTries, mayTry, MOST_OF_A_NAME, MOST_OF_AN_ADDRESS, noteTries } from './tries';
+import {
+  forgetTries,
+  MOST_OF_A_NAME,
+  MOST_OF_AN_ADDRESS,
+  nameTrying,
+  takeBack,
+  takeTry,
+} from './tries';
 
 /** A session ends so many days after it began, and after so many without use. */
 export const SESSION_DAYS = 30;
@@ -44,24 +51,29 @@ export async function signIn(
   { address, device }: { address: string; device: string },
 ): Promise<SignedIn> {
   const name = signInName.trim().toLowerCase().slice(0, 80);
-  const who = [`name ${name}`, `address ${address}`] as const;
-  const wait = Math.max(
-    await mayTry(sql, who[0], MOST_OF_A_NAME),
-    await mayTry(sql, who[1], MOST_OF_AN_ADDRESS),
-  );
+  const ofName = { who: nameTrying(name), most: MOST_OF_A_NAME };
+  const ofAddress = { who: `address ${address}`, most: MOST_OF_AN_ADDRESS };
+  const wait = await takeTry(sql, [ofName, ofAddress]);
   if (wait > 0) return { wait };
   const { rows } = await sql.query<{ id: string; passphrase: string }>(
     'select id, passphrase from accounts where sign_in = $1 and ended_at is null',
     [name],
   );
   const [account] = rows;
-  const right = await isPassphrase(passphrase.slice(0, 400), account?.passphrase ?? NOBODYS);
+  let right: boolean;
+  try {
+    right = await isPassphrase(passphrase.slice(0, 400), account?.passphrase ?? NOBODYS);
+  } catch (error) {
+    // Nobody has looked at it.
+    await takeBack(sql, [ofName, ofAddress]);
+    throw error;
+  }
   if (!account || !right) {
-    await noteTries(sql, who);
     await note(sql, 'was refused at signing in', { account: account?.id ?? null, device });
     return { wait: 0 };
   }
-  await forgetTries(sql, who[0]);
+  await forgetTries(sql, ofName.who);
+  await takeBack(sql, [ofAddress]);
   const token = newToken();
   await sql.transaction(async (tx) => {
     await tx.query('delete from sessions where ends_at < now()');
