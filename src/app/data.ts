@@ -4,6 +4,7 @@ import { database } from '@/data/database';
 import type { Database } from '@/data/opening/database';
 import { makePairing } from '@/data/access/pairing';
 import { viewedBy, type Viewer } from '@/data/access/viewer';
+import { whileSignedIn } from '@/data/access/whileSignedIn';
 import { followBalls } from '@/data/news';
 import type { TouchedBall } from '@/core/lesson/balls/ball';
 import type { Sql } from '@/data/sql/sql';
@@ -62,9 +63,10 @@ export async function wholeData(): Promise<Database> {
 }
 
 /**
- * Brings the balls of a lesson as they are touched, as who asks may see them.
+ * Brings the balls of a lesson as they are touched, as who asks may see them, for as long as that one is signed in.
  *
  * @param after the `touched` of the last that is known there
+ * @param over told within a second when the session has ended; nothing comes after it
  * @returns ends it
  * @throws NotSignedIn
  */
@@ -72,11 +74,19 @@ export async function followed(
   lesson: string,
   after: number,
   take: (balls: readonly TouchedBall[]) => void,
+  over: () => void,
 ): Promise<() => void> {
-  const viewer = viewerOf(await asking());
+  const who = await asking();
+  const viewer = viewerOf(who);
   const { sql } = await database();
   const sight = { name: JSON.stringify(viewer), seen: seenBy(sql, viewer) };
-  return followBalls(sql, sight, lesson, after, take);
+  const stop = await followBalls(sql, sight, lesson, after, take);
+  if (who === null || who.role === 'player') return stop;
+  const letGo = whileSignedIn(sql, who.id, over);
+  return () => {
+    letGo();
+    stop();
+  };
 }
 
 /** A word that brings a phone to a lesson that who asks was found to see. */

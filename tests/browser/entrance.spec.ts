@@ -271,12 +271,19 @@ test('a player’s link shows the player’s own until it is withdrawn; sessions
     await awake(page);
     await passesAxe(page);
     await expect(page.getByText('exported the players').first()).toBeVisible();
+    // What dov's browser is told of a lesson as it happens ends with it.
+    const lines = dov.evaluate(async (at) => {
+      const reader = (await fetch(at)).body!.getReader();
+      while (!(await reader.read()).done);
+      return 'ended';
+    }, `/api${GROUND_LESSON}/events`);
     await page
       .getByRole('listitem')
       .filter({ hasText: 'Dov Hale' })
       .getByRole('button', { name: 'Sign this device out' })
       .click();
     await expect.poll(() => status(academy, dov, '/api/players')).toBe(401);
+    expect(await lines).toBe('ended');
     const held = (await page.context().cookies()).find(({ name }) => name === 'mellow-session')!;
     await page.getByRole('button', { name: 'Signed in as Ana Lind' }).click();
     await page.getByRole('menuitem', { name: 'Sign out' }).click();

@@ -16,6 +16,7 @@ import { listLog } from './log';
 import { hashed, isPassphrase } from './passphrase';
 import { endSession, listSessions, sessionOf, signIn } from './sessions';
 import { MOST_OF_A_NAME } from './tries';
+import { whileSignedIn } from './whileSignedIn';
 
 const openNew = testDatabases();
 let database: Database;
@@ -104,6 +105,31 @@ test('a session is good for who signed in until it ends, and says nothing in the
   expect(await endSession(sql, listed!.id, id)).toBe(true);
   expect(await endSession(sql, listed!.id, id)).toBe(false);
   expect(await sessionOf(sql, again)).toBeNull();
+});
+
+test('what hangs on a session ends with it, whoever ends it, and nothing else does', async () => {
+  const { sql } = database;
+  await sql.query('delete from sign_in_tries');
+  const over: string[] = [];
+  const hung = async (name: string) => {
+    const session = (await sessionOf(sql, await token('ines')))!;
+    return { session, letGo: whileSignedIn(sql, session.id, () => over.push(name)) };
+  };
+  const [left, stays, gone] = [await hung('left'), await hung('stays'), await hung('let go')];
+  gone.letGo();
+  await endSession(sql, gone.session.id, null);
+  await endSession(sql, left.session.id, left.session.account);
+  for (let i = 0; i < 60 && over.length === 0; i++)
+    await new Promise((resolve) => setTimeout(resolve, 50));
+  expect(over).toEqual(['left']);
+  left.letGo();
+  const { account } = stays.session;
+  await changePassphrase(sql, account, 'quite another one', null);
+  for (let i = 0; i < 60 && over.length === 1; i++)
+    await new Promise((resolve) => setTimeout(resolve, 50));
+  expect(over).toEqual(['left', 'stays']);
+  stays.letGo();
+  await changePassphrase(sql, account, SECRET, null);
 });
 
 test('another passphrase, another role and an end of the account end what is signed in', async () => {

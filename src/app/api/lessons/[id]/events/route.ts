@@ -1,5 +1,5 @@
 import { t } from '@/core/ground/language/t';
-import { data, followed } from '@/app/data';
+import { accountAsking, data, followed } from '@/app/data';
 import { isId } from '@/data/id';
 import { lessonById } from '@/data/lessons';
 import { wholeNumber } from '../../../wholeNumber';
@@ -8,14 +8,28 @@ import { notFound, refuse, withFaults } from '../../../respond';
 
 export const dynamic = 'force-dynamic';
 
-/** Lines that are open at a time; and for how long one is, ms: whoever watches asks anew, and is looked at anew. */
+/** Lines that are open at a time, in all and of one account; and for how long one is, ms: whoever watches asks anew, and is looked at anew. */
 const MOST_LINES = 400;
+const MOST_OF_ONE = 40;
 const LINE_MS = 5 * 60_000;
 
 /** A word now and then keeps a line from being taken for dead, ms. */
 const BEAT_MS = 20_000;
 
-let lines = 0;
+/** The account of each line that is open, or is being opened. */
+const lines: (string | null)[] = [];
+
+/** Takes a place for a line; null where there are too many. */
+function placeFor(account: string | null): (() => void) | null {
+  const own = account === null ? 0 : lines.filter((each) => each === account).length;
+  if (lines.length >= MOST_LINES || own >= MOST_OF_ONE) return null;
+  lines.push(account);
+  let held = true;
+  return () => {
+    if (held) lines.splice(lines.indexOf(account), 1);
+    held = false;
+  };
+}
 
 /** The number after which a line goes on: what the browser heard last, else what its page came with. */
 function knownIn(request: Request): number {
@@ -26,19 +40,20 @@ function knownIn(request: Request): number {
 
 /**
  * Brings as server-sent events the balls of a lesson that were touched after `touched_after`, by any device or tracker: those of now at
- * once, the others as they come. Each event is numbered by its last ball's `touched`; a line that is taken up again goes on from there.
+ * once, the others as they come, until whoever asks is signed out. Each event is numbered by its last ball's `touched`; a line that is taken up again goes on from there.
  */
 export function GET(request: Request, { params }: IdContext): Promise<Response> {
   return withFaults(async () => {
     const { id } = await params;
     const { sql } = await data();
     if (!isId(id) || !(await lessonById(sql, id))) return notFound();
-    if (lines >= MOST_LINES) {
+    const leave = placeFor(await accountAsking());
+    if (!leave) {
       return refuse(503, [
         { path: 'server', message: t('too many devices are watching right now') },
       ]);
     }
-    return new Response(touchesOf(id, knownIn(request), request.signal), {
+    return new Response(touchesOf(id, knownIn(request), request.signal, leave), {
       headers: {
         'content-type': 'text/event-stream; charset=utf-8',
         'cache-control': 'no-store, no-transform',
@@ -48,24 +63,37 @@ export function GET(request: Request, { params }: IdContext): Promise<Response> 
   });
 }
 
-function touchesOf(lesson: string, after: number, signal: AbortSignal): ReadableStream<Uint8Array> {
+function touchesOf(
+  lesson: string,
+  after: number,
+  signal: AbortSignal,
+  leave: () => void,
+): ReadableStream<Uint8Array> {
   const text = new TextEncoder();
   let end = (): void => undefined;
   return new ReadableStream({
     async start(controller) {
       const say = (line: string): void => controller.enqueue(text.encode(line));
       say('retry: 1000\n\n');
-      const stop = await followed(lesson, after, (balls) =>
-        say(`id: ${balls.at(-1)!.touched}\ndata: ${JSON.stringify(balls)}\n\n`),
-      );
-      lines += 1;
+      let stop: () => void;
+      try {
+        stop = await followed(
+          lesson,
+          after,
+          (balls) => say(`id: ${balls.at(-1)!.touched}\ndata: ${JSON.stringify(balls)}\n\n`),
+          () => end(),
+        );
+      } catch (error) {
+        leave();
+        throw error;
+      }
       const beat = setInterval(() => say(': still here\n\n'), BEAT_MS);
       const over = setTimeout(() => end(), LINE_MS);
       let open = true;
       end = () => {
         if (!open) return;
         open = false;
-        lines -= 1;
+        leave();
         clearInterval(beat);
         clearTimeout(over);
         stop();
