@@ -91,9 +91,9 @@ test('a copy is made before the tables are changed, of a database that was used'
   const used = await folderFor('step');
   const { sql, close } = await openFolder(used);
   expect(await mustMigrate(sql, steps)).toBe(false);
-  await sql.query('delete from migrations where number = $1', [steps.length]);
+  await sql.query('delete from migrations where number > 1');
   expect(await mustMigrate(sql, steps)).toBe(true);
-  // The last step has run already: it fails when it runs again, and the copy made before it stays.
+  // The second step has run already: its tables are there, it fails when it runs again, and the copy made before it stays.
   await close();
   await expect(openFolder(used)).rejects.toThrow();
   expect(copiesIn(used).map(({ reason }) => reason)).toEqual(['migration']);
