@@ -28,6 +28,7 @@ import { TooManyAtOnce } from '@/data/access/passphrase';
 import { pair } from '@/data/access/pairing';
 import { endSession, SESSION_DAYS, sessionOf, signIn } from '@/data/access/sessions';
 import { database } from '@/data/database';
+import { DiskFull } from '@/data/disk/room';
 import { DatabaseAway } from '@/data/server/away';
 
 /** A wrong passphrase is answered this late, ms: guessing is slow, one slip is not. */
@@ -88,6 +89,9 @@ async function entered(request: Request, said: Said): Promise<Response> {
     const status = signed.wait > 0 ? 429 : 401;
     return page(signInPage({ fault: faultOf(signed.wait), name, next }), status, said);
   } catch (error) {
+    if (error instanceof DiskFull) {
+      return page(signInPage({ fault: error.message, name, next }), 507, said);
+    }
     if (!(error instanceof TooManyAtOnce)) throw error;
     return page(signInPage({ fault: error.message, name, next }), 503, said);
   }
@@ -154,11 +158,12 @@ async function admitted(request: Request, said: Said): Promise<Asking | Response
   return session;
 }
 
-/** The same, also while the database does not answer. */
+/** The same, also while the database does not answer, or the disk has no room to note what goes out. */
 async function admittedOrAway(request: Request, said: Said): ReturnType<typeof admitted> {
   try {
     return await admitted(request, said);
   } catch (error) {
+    if (error instanceof DiskFull) return refused(507, error.message, said, 'disk');
     if (!(error instanceof DatabaseAway)) throw error;
     if (!new URL(request.url).pathname.startsWith('/api/')) return page(awayPage(), 503, said);
     return refused(503, error.message, said, 'database');

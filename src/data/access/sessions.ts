@@ -1,5 +1,6 @@
 import type { Role } from '@/core/lesson/coaches/account';
 import type { ListedSession } from '@/core/lesson/coaches/listed';
+import { DiskFull } from '../disk/room';
 import type { Sql, Tx } from '../sql/sql';
 import { note } from './log';
 import { isPassphrase, NOBODYS } from './passphrase';
@@ -108,7 +109,14 @@ export async function sessionOf(sql: Tx, token: string): Promise<Session | null>
   const [found] = rows;
   if (!found) return null;
   const { stale, ...session } = found;
-  if (stale) await sql.query('update sessions set used_at = now() where token_hash = $1', [hash]);
+  if (stale) {
+    try {
+      await sql.query('update sessions set used_at = now() where token_hash = $1', [hash]);
+    } catch (error) {
+      // What is kept can still be read on a full disk.
+      if (!(error instanceof DiskFull)) throw error;
+    }
+  }
   return session;
 }
 

@@ -2,6 +2,12 @@ import { readFileSync, readdirSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import { inspect } from 'node:util';
+import { readNewAccount } from '@/core/lesson/coaches/account';
+import { aRecord } from '@/core/testing/records';
+import { addAccount } from '../access/accounts';
+import { sessionOf, signIn } from '../access/sessions';
+import { viewedBy } from '../access/viewer';
+import { addPlayers, listPlayers } from '../players';
 import { openFolder, type FolderDatabase, type Disk } from '../opening/openFolder';
 import { databaseIn } from '../folder/soundFolder';
 import { testFolders } from '../testing/folders';
@@ -36,6 +42,41 @@ const note = (text: string) =>
     'insert into players (id, name, handed, skill, notes) values ($1, $1, $2, $3, $4)',
     [text.toLowerCase(), 'left', 'good', text],
   ] as const;
+
+test('on a full disk whoever may not see everything still reads, and is told of a write', async () => {
+  let free = Infinity;
+  let flushes = 0;
+  const { sql } = await opened({
+    free: async () => free,
+    flush: async (file) => {
+      flushes += 1;
+      await flushed(file);
+    },
+  });
+  const account = await addAccount(
+    sql,
+    readNewAccount({ sign_in: 'ana', name: 'Ana', role: 'coach', passphrase: 'rake every ball' }),
+    null,
+  );
+  const from = { address: '', device: '' };
+  const signed = await signIn(sql, 'ana', 'rake every ball', from);
+  await sql.query("update sessions set used_at = now() - interval '1 day'");
+  const coach = viewedBy(sql, { role: 'coach', account });
+  await addPlayers(coach, [{ id: 'ada', ...aRecord() }]);
+  await new Promise((resolve) => setTimeout(resolve, 600));
+  free = 10 * 1024 * 1024;
+  flushes = 0;
+  // A session that is long unused is still one, though its use cannot be noted.
+  expect(await sessionOf(sql, 'token' in signed ? signed.token : '')).not.toBeNull();
+  expect((await listPlayers(coach)).players).toHaveLength(1);
+  expect(flushes).toBe(0);
+  await expect(addPlayers(coach, [{ id: 'bo', ...aRecord() }])).rejects.toThrow(DiskFull);
+  await expect(signIn(sql, 'ana', 'rake every ball', from)).rejects.toThrow(DiskFull);
+  free = Infinity;
+  await new Promise((resolve) => setTimeout(resolve, 600));
+  await addPlayers(coach, [{ id: 'bo', ...aRecord() }]);
+  expect(flushes).toBeGreaterThan(0);
+});
 
 test('a write is answered only once the log that holds it was flushed', async () => {
   /** What was asked to be flushed, with whether the file held the row's text by then. */
@@ -135,7 +176,8 @@ test('with little room left writes are refused in a sentence, and reading goes o
   free = 10 * 1024 * 1024;
   await new Promise((resolve) => setTimeout(resolve, 600));
   await expect(sql.query(note('f')[0], [...note('f')[1]])).rejects.toThrow(DiskFull);
-  await expect(sql.transaction(async () => undefined)).rejects.toThrow(/disk is full: 10 MB/);
+  const written = sql.transaction((tx) => tx.query(note('f')[0], [...note('f')[1]]));
+  await expect(written).rejects.toThrow(/disk is full: 10 MB/);
   const { rows } = await sql.query<{ id: string }>('select id from players');
   expect(rows.map(({ id }) => id)).toEqual(['e']);
   free = Infinity;

@@ -13,6 +13,11 @@ export interface Guards {
   died: (cause: unknown) => void;
 }
 
+/** Whether anything was written. */
+interface Noted {
+  written: boolean;
+}
+
 /** Words of texts that do more than read; what a coach typed never stands in a text, but beside it. */
 const WRITES = /\b(insert|update|delete|create|alter|drop|truncate|vacuum|checkpoint)\b/i;
 
@@ -35,11 +40,12 @@ export function isDeadly(error: unknown): boolean {
  * is told at once. The same object, with its ways in replaced.
  */
 export function guarded(sql: PGlite, { room, synced, after, died }: Guards): PGlite {
-  const within = async <T>(writes: boolean, work: () => Promise<T>): Promise<T> => {
-    if (writes) await room();
+  /** Does work that notes whether it has written. */
+  const within = async <T>(work: (noted: Noted) => Promise<T>): Promise<T> => {
+    const noted = { written: false };
     try {
-      const answer = await work();
-      if (!writes) return answer;
+      const answer = await work(noted);
+      if (!noted.written) return answer;
       await synced();
       after();
       return answer;
@@ -52,8 +58,37 @@ export function guarded(sql: PGlite, { room, synced, after, died }: Guards): PGl
   const query = sql.query.bind(sql);
   const exec = sql.exec.bind(sql);
   const transaction = sql.transaction.bind(sql);
-  sql.query = (text, ...rest) => within(WRITES.test(text), () => query(text, ...rest));
-  sql.exec = (text, ...rest) => within(WRITES.test(text), () => exec(text, ...rest));
-  sql.transaction = (work) => within(true, () => transaction(work));
+  /** Lets a statement in; the first that writes where there is room alone. */
+  const letIn = async (text: string, noted: Noted): Promise<void> => {
+    if (noted.written || !WRITES.test(text)) return;
+    await room();
+    noted.written = true;
+  };
+  sql.query = (text, ...rest) =>
+    within(async (noted) => {
+      await letIn(text, noted);
+      return query(text, ...rest);
+    });
+  sql.exec = (text, ...rest) =>
+    within(async (noted) => {
+      await letIn(text, noted);
+      return exec(text, ...rest);
+    });
+  // Whoever may not see everything asks within transactions: most of those read alone.
+  sql.transaction = (work) =>
+    within((noted) =>
+      transaction((tx) => {
+        const inside = { query: tx.query.bind(tx), exec: tx.exec.bind(tx) };
+        tx.query = async (text, ...rest) => {
+          await letIn(text, noted);
+          return inside.query(text, ...rest);
+        };
+        tx.exec = async (text, ...rest) => {
+          await letIn(text, noted);
+          return inside.exec(text, ...rest);
+        };
+        return work(tx);
+      }),
+    );
   return sql;
 }
