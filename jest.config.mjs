@@ -53,6 +53,8 @@ const config = {
     {
       ...shared,
       displayName: 'node',
+      // Tests of pages need no data folder.
+      globalSetup: '<rootDir>/scripts/emptyFolder.mjs',
       roots: ['<rootDir>/src', '<rootDir>/tests/unit'],
       testMatch: ['**/*.test.ts'],
       testPathIgnorePatterns: ['/node_modules/', ...ON_A_SERVER_ALONE],
@@ -77,7 +79,6 @@ const config = {
       setupFilesAfterEnv: ['<rootDir>/src/ui/testing/page.ts'],
     },
   ],
-  globalSetup: '<rootDir>/scripts/emptyFolder.mjs',
   // Many tests of the data wait for a process or a thread of their own.
   maxWorkers: Math.ceil(1.5 * os.availableParallelism()),
   // How long a test may take on a busy machine; speed is measured by the bench.

@@ -32,6 +32,9 @@ async function kept(url) {
 /** True of what the product itself answers: a gateway before it, or a network that asks for a sign-in of its own, does not say so. */
 const isOwn = ({ headers }) => headers.get('x-answered-by') === 'mellow-divot';
 
+/** True of the page itself, as the product answers it. */
+const isThePage = (response) => isOwn(response) && response.ok && !response.redirected;
+
 /** Who may not see the page is not shown the one that was kept either: signed out, not theirs, gone. */
 const TAKEN_AWAY = [401, 403, 404, 410];
 
@@ -39,7 +42,7 @@ async function page(event) {
   const { request } = event;
   try {
     const response = await fetch(request);
-    if (isOwn(response) && response.ok) event.waitUntil(keep(request.url, response.clone()));
+    if (isThePage(response)) event.waitUntil(keep(request.url, response.clone()));
     if (isOwn(response) && TAKEN_AWAY.includes(response.status)) await caches.delete(PAGE);
     // A gateway whose server is away, or the server whose database is.
     return response.status >= 500 ? ((await kept(request.url)) ?? response) : response;
@@ -64,7 +67,7 @@ async function part(request) {
 /** Keeps the page that asks for it, and what it was made of: it was loaded before this stood between. */
 async function keepWhatIsOpen({ url, parts }) {
   const response = await fetch(url);
-  if (isOwn(response) && response.ok && !response.redirected) await keep(url, response);
+  if (isThePage(response)) await keep(url, response);
   await Promise.all(
     parts
       .map((each) => new URL(each))

@@ -4,7 +4,7 @@ import { spawn } from 'node:child_process';
 import { existsSync, rmSync } from 'node:fs';
 import path from 'node:path';
 import readline from 'node:readline/promises';
-import { build, install, run, startLine } from './shared.mjs';
+import { build, install, run, seed, startLine } from './shared.mjs';
 import { certificateFor, tlsBefore } from './tls.mjs';
 
 const host = process.env.MELLOW_HOST || '127.0.0.1';
@@ -52,12 +52,10 @@ if (fresh) {
   rmSync(folder, { recursive: true, force: true });
 }
 
-/** Fills a folder or database that holds nothing with the demo; resolves to the exit code. */
-function seed() {
+if (!empty) {
   console.log(
     process.env.DATABASE_URL ? 'Opening the database ...' : 'Opening the data folder ...',
   );
-  return run(process.execPath, ['--import', 'tsx', 'src/demo/seed.ts']);
 }
 
 const [built, seeded] = await Promise.all([build(), empty ? 0 : seed()]);

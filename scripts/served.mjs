@@ -4,7 +4,7 @@ import os from 'node:os';
 import path from 'node:path';
 import { chromium } from '@playwright/test';
 import { chromiumHere } from './chromium.mjs';
-import { build, run, startLine } from './shared.mjs';
+import { build, seed, startLine } from './shared.mjs';
 
 /** True where a bench only shows that it can end. */
 export const isSmall = process.env.MELLOW_BENCH === 'small';
@@ -30,15 +30,15 @@ export async function started(port, env) {
  * Builds, fills a throw-away data folder with the demo, serves it, and hands the server's address and a browser to `work`;
  * ends and clears away whatever happens.
  *
- * @param seed script that fills the folder named by MELLOW_DATA
+ * @param script that fills the folder named by MELLOW_DATA
  */
-export async function served(port, work, seed = 'src/demo/seed.ts') {
+export async function served(port, work, script) {
   const data = mkdtempSync(path.join(os.tmpdir(), 'mellow-served-'));
   const env = { ...process.env, MELLOW_DATA: data };
   let server, browser;
   try {
     if ((await build()) !== 0) process.exit(1);
-    await run(process.execPath, ['--import', 'tsx', seed], { env });
+    await seed(env, script);
     server = await started(port, env);
     const executablePath = chromiumHere();
     browser = await chromium.launch({

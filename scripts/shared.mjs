@@ -63,6 +63,10 @@ export function stamp(name, entries) {
   writeFileSync(path.join(STAMPS, name), fingerprint(entries));
 }
 
+/** Fills the folder or database that the variables name with the demo, where it holds nothing; resolves to the exit code. */
+export const seed = (env = process.env, script = 'src/demo/seed.ts') =>
+  run(process.execPath, ['--import', 'tsx', script], { env });
+
 const npm = process.platform === 'win32' ? 'npm.cmd' : 'npm';
 
 /** Installs the packages of the lock file unless they are there already. */

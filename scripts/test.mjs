@@ -4,7 +4,7 @@ import os from 'node:os';
 import path from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { chromiumHere, PACKAGES } from './chromium.mjs';
-import { build, fromDebian, install, run } from './shared.mjs';
+import { build, fromDebian, install, run, seed } from './shared.mjs';
 
 const node = process.execPath;
 const work = mkdtempSync(path.join(os.tmpdir(), 'mellow-test-'));
@@ -82,11 +82,6 @@ async function unit() {
 /** The demo that the browser tests are tried on. */
 const data = path.join(work, 'data');
 
-const seed = () =>
-  run(node, ['--import', 'tsx', 'src/demo/seed.ts'], {
-    env: { ...process.env, MELLOW_DATA: data },
-  });
-
 async function browser() {
   const report = path.join(work, 'browser.json');
   const env = {
@@ -130,7 +125,10 @@ await fetched;
 await startServer();
 await unit();
 // One processor's worth of work each.
-const steps = await Promise.all([step('build', build()), step('demo data', seed())]);
+const steps = await Promise.all([
+  step('build', build()),
+  step('demo data', seed({ ...process.env, MELLOW_DATA: data })),
+]);
 steps.push(await step('Chromium', fetched));
 if (steps.every(Boolean)) await browser();
 await finish();

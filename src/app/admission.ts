@@ -89,11 +89,9 @@ async function entered(request: Request, said: Said): Promise<Response> {
     const status = signed.wait > 0 ? 429 : 401;
     return page(signInPage({ fault: faultOf(signed.wait), name, next }), status, said);
   } catch (error) {
-    if (error instanceof DiskFull) {
-      return page(signInPage({ fault: error.message, name, next }), 507, said);
-    }
-    if (!(error instanceof TooManyAtOnce)) throw error;
-    return page(signInPage({ fault: error.message, name, next }), 503, said);
+    if (!(error instanceof TooManyAtOnce || error instanceof DiskFull)) throw error;
+    const status = error instanceof DiskFull ? 507 : 503;
+    return page(signInPage({ fault: error.message, name, next }), status, said);
   }
 }
 

@@ -65,28 +65,16 @@ export function guarded(sql: PGlite, { room, synced, after, died }: Guards): PGl
     noted.written = true;
   };
   sql.query = (text, ...rest) =>
-    within(async (noted) => {
-      await letIn(text, noted);
-      return query(text, ...rest);
-    });
+    within((noted) => letIn(text, noted).then(() => query(text, ...rest)));
   sql.exec = (text, ...rest) =>
-    within(async (noted) => {
-      await letIn(text, noted);
-      return exec(text, ...rest);
-    });
+    within((noted) => letIn(text, noted).then(() => exec(text, ...rest)));
   // Whoever may not see everything asks within transactions: most of those read alone.
   sql.transaction = (work) =>
     within((noted) =>
       transaction((tx) => {
         const inside = { query: tx.query.bind(tx), exec: tx.exec.bind(tx) };
-        tx.query = async (text, ...rest) => {
-          await letIn(text, noted);
-          return inside.query(text, ...rest);
-        };
-        tx.exec = async (text, ...rest) => {
-          await letIn(text, noted);
-          return inside.exec(text, ...rest);
-        };
+        tx.query = (text, ...rest) => letIn(text, noted).then(() => inside.query(text, ...rest));
+        tx.exec = (text, ...rest) => letIn(text, noted).then(() => inside.exec(text, ...rest));
         return work(tx);
       }),
     );

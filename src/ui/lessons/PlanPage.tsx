@@ -27,7 +27,7 @@ import { Choice, Prose, TextInput } from '../kit/fields';
 import { AddStation } from './AddStation';
 import { GroundStations } from './GroundStations';
 import { PlanConflict } from './PlanConflict';
-import { notYours, PlayerPicker } from './PlayerPicker';
+import { PlayerPicker } from './PlayerPicker';
 import { TimetableView } from './TimetableView';
 import { useStrandedPlayers } from './useStrandedPlayers';
 import { useKeptVersion } from './useKeptVersion';
@@ -67,6 +67,8 @@ export function PlanPage(props: PlanPageProps) {
     ...theirNames,
     ...Object.fromEntries(known.map(({ id, name }) => [id, name])),
   };
+  /** Of another coach's, or deleted: no name is known here. */
+  const nameOf = (id: string): string => names[id] ?? t('a player who is not in your roster');
   const { errors, isDirty, isSubmitted } = formState;
   // What the server said was of the plan as it was sent.
   useEffect(() => clearErrors('root'), [plan, clearErrors]);
@@ -193,7 +195,7 @@ export function PlanPage(props: PlanPageProps) {
         </div>
         <PlayerPicker
           roster={props.roster}
-          names={names}
+          nameOf={nameOf}
           chosen={plan.players}
           onChosen={(players) =>
             setValue('players', [...players], { shouldDirty: true, shouldValidate: isSubmitted })
@@ -285,7 +287,7 @@ export function PlanPage(props: PlanPageProps) {
         {turns.length > 0 && (
           <TimetableView
             turns={turns}
-            players={plan.players.map((id) => names[id] ?? notYours())}
+            players={plan.players.map(nameOf)}
             stations={plan.stations.map(({ name }) => name)}
             startsAt={plan.starts_at}
           />

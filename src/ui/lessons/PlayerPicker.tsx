@@ -9,7 +9,7 @@ import { usePlayersCalled } from '../server/usePlayersCalled';
 interface PlayerPickerProps {
   /** Players to begin with; others are found by name. */
   roster: readonly RosterPlayer[];
-  names: Readonly<Record<string, string>>;
+  nameOf: (player: string) => string;
   chosen: readonly string[];
   onChosen: (players: string[]) => void;
   /** Told of a player who was picked: it may be one who was found by name. */
@@ -21,18 +21,14 @@ const MOST = 8;
 /** Players found that may be offered: some of them are chosen already. */
 const FOUND = 12;
 
-/** A player of a lesson whom another coach teaches. */
-export const notYours = (): string => t('a player of another coach');
-
 /** One to eight players, in the order in which they begin. */
-export function PlayerPicker({ roster, names, chosen, onChosen, onMet }: PlayerPickerProps) {
+export function PlayerPicker({ roster, nameOf, chosen, onChosen, onMet }: PlayerPickerProps) {
   const notYet = (players: readonly RosterPlayer[]) =>
     players.filter(({ id }) => !chosen.includes(id));
   const add = (player: RosterPlayer): void => {
     onMet(player);
     onChosen([...chosen, player.id]);
   };
-  const nameOf = (id: string): string => names[id] ?? notYours();
   const { found, fault, searched, field } = usePlayersCalled(FOUND, (called) => {
     const [first] = notYet(called);
     if (first) add(first);

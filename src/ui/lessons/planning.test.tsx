@@ -173,7 +173,7 @@ describe('the players of a lesson', () => {
       return (
         <PlayerPicker
           roster={ROSTER}
-          names={Object.fromEntries(known.map(({ id, name }) => [id, name]))}
+          nameOf={(player) => known.find(({ id }) => id === player)?.name ?? player}
           chosen={chosen}
           onChosen={(next) => setChosen([...next])}
           onMet={(player) => setKnown((now) => [...now, player])}

@@ -42,8 +42,8 @@ export const thread = {
         return !unwanted.has(id);
       },
     };
-    const [task] = await Promise.all([taskNamed(name), speaking]);
     try {
+      const [task] = await Promise.all([taskNamed(name), speaking]);
       return await worked(
         () => task(job, ...(asked as readonly unknown[] as never[])) as Answered<N>,
       );

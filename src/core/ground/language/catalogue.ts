@@ -2317,6 +2317,7 @@ export type Message =
   | 'Keep my version'
   | 'Use the other version'
   // src/ui/lessons/PlanPage.tsx
+  | 'a player who is not in your roster'
   | 'Discard changes'
   | 'Save and start logging'
   | 'Add at least one player.'
@@ -2328,7 +2329,6 @@ export type Message =
   | 'Give stations that play across each other the same letter: only one of them is used at a time, so no ball flies where somebody stands.'
   | '{nobodyAhead}; anyone resting stands behind the line. Drawing in the sand is for practice areas only.'
   // src/ui/lessons/PlayerPicker.tsx
-  | 'a player of another coach'
   | 'Move {names} up'
   | 'Remove {names}'
   | 'No players yet.'

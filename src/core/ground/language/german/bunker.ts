@@ -187,7 +187,7 @@ export const BUNKER = {
   'Move {names} up': '{names} nach oben',
   'Remove {names}': '{names} entfernen',
   'No players yet.': 'Noch keine Spieler.',
-  'a player of another coach': 'ein Spieler eines anderen Trainers',
+  'a player who is not in your roster': 'ein Spieler, der nicht in Ihrer Liste steht',
   'The lesson is closed.': 'Die Stunde ist abgeschlossen.',
   'Saved. The lesson stays open.': 'Gespeichert. Die Stunde bleibt offen.',
   'Log balls': 'Bälle aufschreiben',

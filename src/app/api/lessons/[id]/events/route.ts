@@ -19,16 +19,12 @@ const BEAT_MS = 20_000;
 /** The account of each line that is open, or is being opened. */
 const lines: (string | null)[] = [];
 
-/** Takes a place for a line; null where there are too many. */
+/** Takes a place for a line, and gives back how it is left, once; null where there are too many. */
 function placeFor(account: string | null): (() => void) | null {
   const own = account === null ? 0 : lines.filter((each) => each === account).length;
   if (lines.length >= MOST_LINES || own >= MOST_OF_ONE) return null;
   lines.push(account);
-  let held = true;
-  return () => {
-    if (held) lines.splice(lines.indexOf(account), 1);
-    held = false;
-  };
+  return () => void lines.splice(lines.indexOf(account), 1);
 }
 
 /** The number after which a line goes on: what the browser heard last, else what its page came with. */
