@@ -17,7 +17,7 @@ const under = (folder, rooms) => rooms.split(' ').map((room) => `${folder}/${roo
 export const ROOMS = [
   ...Object.entries(CORE).flatMap(([floor, rooms]) => under(`core/${floor}`, rooms)),
   'core/testing',
-  ...under('data', 'sql disk folder migrations backup server opening access move'),
+  ...under('data', 'sql disk folder migrations backup server opening access move erasing'),
   'data',
   'workers',
   'workers/page',

@@ -13,7 +13,7 @@ import { aHomework } from '@/core/testing/homework';
 import { saveTest } from './bunkerTests';
 import { addEyeResult } from './eye';
 import { addResults, saveHomework } from './homework';
-import { erasePlayer } from './erase';
+import { erasePlayer } from './erasing/erase';
 import { everythingAbout } from './everything';
 import { addGrassShots } from './grassShots';
 import { acceptLearning, holdLearning } from './learnings';

@@ -1,3 +1,4 @@
+import { isDeepStrictEqual } from 'node:util';
 import { t } from '@/core/ground/language/t';
 import { faulty } from '@/core/tell/format/fault';
 import { codeOf } from './sql/codeOf';
@@ -7,7 +8,8 @@ import type { LessonPlan } from '@/core/lesson/plan/lesson';
 import { addBalls } from './balls';
 import { takeTests } from './bunkerTests';
 import { saveContact } from './contacts';
-import { NOBODY, patternOf } from './erase';
+import { nameIn } from './erasing/names';
+import { rewritten } from './erasing/prose';
 import { storeEyeResults } from './eye';
 import { takeHomework } from './homework';
 import { storeClosing, storePlan } from './lessons';
@@ -112,22 +114,39 @@ async function nameAgain(
   { plan, summary, homework, own_homework = [], id }: PlayerFile['lessons'][number],
   name: string,
 ): Promise<void> {
-  await tx.query('update lessons set own_homework = own_homework || $2::jsonb where id = $1', [
-    id,
-    JSON.stringify(own_homework),
-  ]);
-  const pattern = patternOf(name);
+  const { rows } = await tx.query<Texts>(
+    `update lessons set own_homework = own_homework || $2::jsonb where id = $1
+     returning place, summary, homework, plan`,
+    [id, JSON.stringify(own_homework)],
+  );
+  const here = rows[0]!;
+  const filed = { place: plan.place, summary, homework, plan: here.plan };
+  const told = unchanged(filed, here, name);
+  const planned = unchanged({ ...plan, players: here.plan.players }, here.plan, name);
   await tx.query(
-    `update lessons set
-       summary = case when regexp_replace($2, $6, $7, 'gi') = summary then $2 else summary end,
-       homework = case when regexp_replace($3, $6, $7, 'gi') = homework then $3 else homework end,
-       place = case when regexp_replace($4, $6, $7, 'gi') = place then $4 else place end,
-       plan = case when regexp_replace($5, $6, $7, 'gi') = plan ->> 'notes'
-         then jsonb_set(plan, '{notes}', to_jsonb($5::text)) else plan end
-     where id = $1`,
-    [id, summary, homework, plan.place, plan.notes, pattern, NOBODY],
+    'update lessons set place = $2, summary = $3, homework = $4, plan = $5 where id = $1',
+    [id, told.place, told.summary, told.homework, JSON.stringify(planned)],
   );
 }
+
+/** What of a lesson may name somebody. */
+interface Texts {
+  place: string;
+  summary: string;
+  homework: string;
+  plan: LessonPlan;
+}
+
+/** What stands here, with that of a file instead where only the name was taken out of it. */
+const unchanged = <T extends object>(filed: T, here: T, name: string): T => {
+  const { without } = nameIn(name);
+  return Object.fromEntries(
+    Object.entries(here).map(([key, value]) => {
+      const was: unknown = filed[key as keyof T];
+      return [key, isDeepStrictEqual(rewritten(was, without), value) ? was : value];
+    }),
+  ) as T;
+};
 
 /** The lessons of the file and the player's balls in them; how many were not here before. */
 async function takeLessons(

@@ -10,7 +10,7 @@ import { addEyeResult, eyeResults } from './eye';
 import type { Database } from './opening/database';
 import { listDeleted } from './deleted';
 import { archiveDrill, listDrills, removeDrill, saveDrills } from './drills';
-import { erasePlayer } from './erase';
+import { erasePlayer } from './erasing/erase';
 import {
   addResults,
   homeworkById,
@@ -163,6 +163,6 @@ describe('practice', () => {
     expect(await homeworkById(sql, ID)).toBeNull();
     const [left] = await listHomework(sql);
     expect(JSON.stringify(left)).not.toMatch(/ada lund/i);
-    expect(left!.plan.note).toBe('With a former player on Fridays.');
+    expect(left!.plan.note).toBe('With someone on Fridays.');
   });
 });

@@ -18,7 +18,7 @@ import { addEyeResult } from './eye';
 import { saveHomework } from './homework';
 import { saveLesson } from './lessons';
 import { addGrassShots, listGrassShots, removeGrassShot } from './grassShots';
-import { erasePlayer } from './erase';
+import { erasePlayer } from './erasing/erase';
 import { newPlayerId } from './newId';
 import {
   addPlayers,

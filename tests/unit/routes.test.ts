@@ -149,7 +149,15 @@ describe('players', () => {
     });
     const exported = await answerOf<Record<string, unknown>>('GET', `/api/players/${id}/export`);
     expect(JSON.stringify(exported.body)).toContain('Mine');
-    expect((await ask('POST', `/api/players/${id}/erase`)).status).toBe(204);
+    const named = await answerOf('GET', `/api/players/${id}/erase`);
+    expect(named).toMatchObject({ status: 200, body: { full: { name: 'Di Far', count: 0 } } });
+    const odd = await answerOf<{ error: { path: string }[] }>('POST', `/api/players/${id}/erase`, {
+      json: { words: ['Bo'] },
+    });
+    expect([odd.status, odd.body.error[0]!.path]).toEqual([400, 'words[0]']);
+    expect((await ask('POST', `/api/players/${id}/erase`, { json: { words: [] } })).status).toBe(
+      204,
+    );
     expect((await ask('GET', `/api/players/${id}`)).status).toBe(404);
     expect((await ask('POST', `/api/players/${id}/restore`)).status).toBe(404);
     expect((await answerOf<unknown[]>('GET', '/api/readings?search=Mine')).body).toEqual([]);

@@ -2,7 +2,7 @@ import { existsSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync 
 import path from 'node:path';
 import { openFolder } from '../opening/openFolder';
 import { addPlayers, listPlayers } from '../players';
-import { erasePlayer } from '../erase';
+import { erasePlayer } from '../erasing/erase';
 import { mustMigrate, readMigrations } from '../migrations/migrate';
 import { databaseIn, FolderUnsound } from '../folder/soundFolder';
 import { testFolders } from '../testing/folders';

@@ -294,6 +294,17 @@ test('a player is erased only once the name is typed, and no list shows the play
   const user = userEvent.setup();
   const server = standInServer();
   const player = { ...ADA, id: 'ada' } as unknown as RosterPlayer;
+  const mentions = (name: string, before: string) => ({
+    name,
+    count: 1,
+    mentions: [{ table: 'lessons', before, found: name, after: '.' }],
+  });
+  server.on('GET', /players\/ada\/erase$/, () => ({
+    body: {
+      full: mentions('Ada Lund', 'Start with '),
+      words: [mentions('Ada', 'hits like '), mentions('Lund', 'left with ')],
+    },
+  }));
   const cache = newCache();
   cache.setQueryData(['roster', 'Ada'], { players: [player] });
   render(
@@ -310,10 +321,14 @@ test('a player is erased only once the name is typed, and no list shows the play
   expect(await screen.findByText(/is not answering/)).toBeVisible();
   expect(pushed).toEqual([]);
   expect(cache.getQueryData(['roster', 'Ada'])).toBeDefined();
-  server.on('POST', /players\/ada\/erase$/, () => ({}));
+  const asked: unknown[] = [];
+  server.on('POST', /players\/ada\/erase$/, ({ body }) => (asked.push(body), {}));
+  expect(screen.getAllByRole('listitem')[0]).toHaveTextContent('a lesson: Start with Ada Lund.');
+  await user.click(screen.getByLabelText('Take “Lund” alone out of these too'));
   await user.click(erase);
   await waitFor(() => expect(pushed).toEqual(['/players']));
   expect(cache.getQueryData(['roster', 'Ada'])).toBeUndefined();
+  expect(asked).toEqual([{ words: ['Lund'] }]);
 });
 
 test('the academy’s settings are saved; an empty name is refused before it is sent', async () => {

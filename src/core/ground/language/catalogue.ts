@@ -1286,6 +1286,8 @@ export type Message =
   | 'is that of a player of another coach: ask that coach to share the player'
   // src/data/drills.ts
   | 'must be at most {mostDrills}, counting those already here'
+  // src/data/erasing/erase.ts
+  | 'is no single word of the name {name}'
   // src/data/homework.ts
   | 'a plan holds at most {mostResults} of them'
   // src/data/lessons.ts
@@ -2598,7 +2600,7 @@ export type Message =
   | 'The made-up players go, with their lessons, balls, practice and ground. What you added yourself stays. Only npm run demo in an empty data folder brings them back.'
   // src/ui/players/EraseDialog.tsx
   | 'Erase {player}?'
-  | 'The player’s bag, readings, drafts, balls and logged shots are removed for good, with the name wherever it was written. There is no undo. If you may want it again, export everything first: importing that file brings the player back.'
+  | 'The player’s bag, readings, drafts, balls and logged shots are removed for good, with the full name wherever it was written. There is no undo. If you may want it again, export everything first: importing that file brings the player back.'
   | 'Type the name to go on'
   | 'Keep'
   | 'Erase for good'
@@ -2675,6 +2677,28 @@ export type Message =
   | 'Clubs: loft/bounce, carry'
   | '(in the roster already)'
   | ', left-handed'
+  // src/ui/players/NamedElsewhere.tsx
+  | 'the academy’s settings'
+  | 'a ball'
+  | 'a bunker test'
+  | 'a bag'
+  | 'a draft of a reading'
+  | 'a practice result'
+  | 'a drill'
+  | 'a look at the eye'
+  | 'a lesson'
+  | 'a measurement'
+  | 'ground'
+  | 'another player’s contact'
+  | 'notes on another player'
+  | 'a practice plan'
+  | 'a reading'
+  | 'Looking where else the name is written...'
+  | 'Where else the name is written'
+  | 'The name is written nowhere else.'
+  | 'The full name is also written here, and is taken out:'
+  | 'Take “{word}” alone out of these too'
+  | 'and {count} more'
   // src/ui/players/PlayerForm.tsx
   | 'Plays'
   | 'Favourite club from sand'

@@ -4,15 +4,16 @@ import { readKeptPlan } from '@/core/lesson/plan/lesson';
 import { aRecord } from '@/core/testing/records';
 import { aBall } from '@/core/testing/balls';
 import { aPlan } from '@/core/testing/plans';
-import { addBalls } from './balls';
-import { saveContact } from './contacts';
-import { openFolder } from './opening/openFolder';
-import { erasePlayer } from './erase';
-import { closeLesson, lessonById, listLessons, saveLesson } from './lessons';
-import { addPlayers, updatePlayer, type NewPlayer } from './players';
-import { saveReading } from './readings';
-import { emptyFolder } from './testing/emptyFolder';
-import { aimTracker, trackerState } from './tracker';
+import { addBalls } from '../balls';
+import { saveContact } from '../contacts';
+import { openFolder } from '../opening/openFolder';
+import { erasePlayer, namedIn } from './erase';
+import { closeLesson, lessonById, listLessons, saveLesson } from '../lessons';
+import { addPlayers, updatePlayer, type NewPlayer } from '../players';
+import { saveReading } from '../readings';
+import { emptyFolder } from '../testing/emptyFolder';
+import type { Sql } from '../sql/sql';
+import { aimTracker, trackerState } from '../tracker';
 
 const NAME = 'Zacharias Quillfeather';
 const ID = 'zq-17';
@@ -22,6 +23,13 @@ const player = (id: string, name: string, notes: string): NewPlayer => ({
   id,
   ...aRecord({ name, notes }),
 });
+
+/** What the tables hold that name somebody. */
+const everythingIn = async (sql: Sql): Promise<unknown[]> => [
+  await sql.query('select * from players order by id'),
+  await sql.query('select * from lessons'),
+  await sql.query('select * from balls order by seq'),
+];
 
 /** Files below a folder that hold a text as it is. */
 const holding = (folder: string, text: string): string[] =>
@@ -40,6 +48,7 @@ test('who is erased is in no row, no text and no file any more; the lesson and t
   await addPlayers(sql, [
     player(ID, NAME, 'wrist, see the surgeon Quillfeather'),
     player('bo', 'Bo Ek', `hits like ${NAME}; Zachariasson is another`),
+    player('cy', 'Cy Zacharias', 'Bo, not Zacharias'),
   ]);
   await updatePlayer(sql, ID, player(ID, NAME, 'an older note of a quicksilver wrist'));
   await saveLesson(sql, LESSON, aPlan({ players: [ID, 'bo'], notes: `Start with ${NAME}.` }));
@@ -55,6 +64,26 @@ test('who is erased is in no row, no text and no file any more; the lesson and t
     ],
     closed: true,
   });
+  const kept = JSON.stringify(await everythingIn(sql));
+  expect(await namedIn(sql, ID)).toEqual({
+    full: {
+      name: NAME,
+      count: 6,
+      mentions: expect.arrayContaining([
+        { table: 'balls', before: 'as ', found: NAME, after: ' does' },
+        { table: 'lessons', before: 'Start with ', found: NAME, after: '.' },
+      ]),
+    },
+    words: [
+      {
+        name: 'Zacharias',
+        count: 1,
+        mentions: [{ table: 'players', before: 'Bo, not ', found: 'Zacharias', after: '' }],
+      },
+    ],
+  });
+  expect(JSON.stringify(await everythingIn(sql))).toBe(kept);
+  await expect(erasePlayer(database, ID, ['Bo'])).rejects.toThrow(/no single word of the name/);
   const reading = { name: `For ${NAME}`, playerId: 'bo', shot: { pin_yd: 9 }, called: '56' };
   await saveReading(sql, { ...reading, model: 'test' });
   await aimTracker(sql, { lesson: LESSON, player: ID, station: 0, call: ball.call });
@@ -62,8 +91,9 @@ test('who is erased is in no row, no text and no file any more; the lesson and t
   for (const trace of [NAME, 'quicksilver', ID]) {
     expect(holding(folder, trace).length).toBeGreaterThan(0);
   }
-  expect(await erasePlayer(database, ID)).toBe(true);
+  expect(await erasePlayer(database, ID, ['Zacharias'])).toBe(true);
   expect(await erasePlayer(database, ID)).toBe(false);
+  expect(await namedIn(sql, ID)).toBeNull();
   expect((await trackerState(sql)).aim).toBeNull();
   const lesson = (await lessonById(sql, LESSON))!;
   expect(lesson.summary).toBe('a former player: 1 ball. a former player again.');
