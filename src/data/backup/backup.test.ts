@@ -1,10 +1,18 @@
-import { existsSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import {
+  existsSync,
+  readdirSync,
+  renameSync,
+  readFileSync,
+  rmSync,
+  statSync,
+  writeFileSync,
+} from 'node:fs';
 import path from 'node:path';
 import { openFolder } from '../opening/openFolder';
 import { addPlayers, listPlayers } from '../players';
 import { erasePlayer } from '../erasing/erase';
 import { mustMigrate, readMigrations } from '../migrations/migrate';
-import { databaseIn, FolderUnsound } from '../folder/soundFolder';
+import { comingIn, databaseIn, FolderUnsound, movedAside } from '../folder/soundFolder';
 import { testFolders } from '../testing/folders';
 import { aRecord } from '@/core/testing/records';
 import { BackupFailed, countsInCopy } from './backup';
@@ -52,6 +60,43 @@ test('a copy that is cut, bent or no copy at all changes nothing', async () => {
     writeFileSync(bent, bytes);
     await expect(restoreBackup(bent, folder)).rejects.toThrow(BackupFailed);
   }
+  const again = await openFolder(folder);
+  expect((await listPlayers(again.sql)).total).toBe(1);
+  await again.close();
+});
+
+test('a copy whose putting back is cut short: the next start says where both are, and both are whole', async () => {
+  const folder = await folderFor('cut');
+  const database = await openFolder(folder);
+  await add(database.sql, 'ada');
+  const { file } = await database.copies.make('asked');
+  await add(database.sql, 'bert');
+  await database.close();
+  const copy = path.join(backupsIn(folder), file);
+  const killed = (): never => {
+    throw new Error('killed');
+  };
+  await expect(restoreBackup(copy, folder, new Date(0), killed)).rejects.toThrow('killed');
+  await expect(openFolder(folder)).rejects.toThrow(FolderUnsound);
+  await expect(openFolder(folder)).rejects.toThrow(
+    /cut short.*whole in \S+postgres-replaced-19700101T000000Z, the copy whole in \S+postgres-coming/,
+  );
+  const playersIn = async (place: string): Promise<number> => {
+    renameSync(place, databaseIn(folder));
+    const { sql, close } = await openFolder(folder);
+    const { total } = await listPlayers(sql);
+    await close();
+    return total;
+  };
+  const [aside] = movedAside(folder);
+  expect(await playersIn(aside!)).toBe(2);
+  renameSync(databaseIn(folder), aside!);
+  rmSync(path.join(folder, 'rows-at-closing.json'));
+  expect(await playersIn(comingIn(folder))).toBe(1);
+
+  renameSync(databaseIn(folder), comingIn(folder));
+  await restoreBackup(copy, folder);
+  expect(existsSync(comingIn(folder))).toBe(false);
   const again = await openFolder(folder);
   expect((await listPlayers(again.sql)).total).toBe(1);
   await again.close();

@@ -1,10 +1,11 @@
-import { mkdirSync, readdirSync, rmSync } from 'node:fs';
+import { mkdirSync, rmSync } from 'node:fs';
 import { open, rename } from 'node:fs/promises';
 import path from 'node:path';
 import { Worker } from 'node:worker_threads';
 import type { PGlite } from '@electric-sql/pglite';
 import { countsOf, type Counts } from '../disk/rows';
 import { backupsIn, copiesIn, nameOf, outlived, type Copy, type Reason } from '../folder/copies';
+import { comingIn, movedAside } from '../folder/soundFolder';
 
 /** Thrown when a copy could not be made, or is not what it should be. */
 export class BackupFailed extends Error {
@@ -13,9 +14,6 @@ export class BackupFailed extends Error {
     this.name = 'BackupFailed';
   }
 }
-
-/** What the folder of a database begins with that was moved aside when a copy was put back. */
-export const ASIDE = 'postgres-replaced-';
 
 /** The thread in which a copy is opened: by its place under the folder that the product runs in. */
 const counter = (): string =>
@@ -94,8 +92,8 @@ export async function writeBackup(
 export async function renewBackups(sql: PGlite, folder: string): Promise<void> {
   const old = copiesIn(folder);
   for (const { file } of old) rmSync(path.join(backupsIn(folder), file));
-  for (const name of readdirSync(folder).filter((each) => each.startsWith(ASIDE))) {
-    rmSync(path.join(folder, name), { recursive: true, force: true });
+  for (const other of [...movedAside(folder), comingIn(folder)]) {
+    rmSync(other, { recursive: true, force: true });
   }
   if (old.length > 0) await writeBackup(sql, folder, 'asked');
 }

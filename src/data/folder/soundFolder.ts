@@ -28,6 +28,17 @@ export class FolderUnsound extends Error {
 
 /** The folder of the database in the data folder, and the file that says there was one. */
 export const databaseIn = (folder: string): string => path.join(folder, 'postgres');
+/** Where a copy is made into a database before it takes the other's place, and what a database is called that was moved aside, with a moment behind. */
+export const comingIn = (folder: string): string => path.join(folder, 'postgres-coming');
+export const asideIn = (folder: string): string => path.join(folder, 'postgres-replaced-');
+
+/** The databases that were moved aside, the latest last. */
+export const movedAside = (folder: string): string[] =>
+  readdirSync(folder)
+    .map((name) => path.join(folder, name))
+    .filter((each) => each.startsWith(asideIn(folder)))
+    .sort();
+
 const usedIn = (folder: string): string => path.join(folder, 'KEEP-THIS-FOLDER-WHOLE.txt');
 
 const USED = `This folder holds everything that Mellow Divot keeps: players, readings, lessons and balls.
@@ -54,6 +65,14 @@ export function checkFolder(folder: string): void {
   const database = databaseIn(folder);
   const held = existsSync(database) && readdirSync(database).length > 0;
   if (!held && !existsSync(usedIn(folder))) return;
+  const aside = movedAside(folder).at(-1);
+  if (!existsSync(database) && existsSync(comingIn(folder)) && aside) {
+    throw new FolderUnsound(
+      folder,
+      `putting a copy back was cut short. The database that stood there lies whole in ${aside}, the copy whole in ${comingIn(folder)}. ` +
+        `Rename the one that you want to ${database}, or put a copy back again.`,
+    );
+  }
   const missing = PARTS.filter((part) => !existsSync(path.join(database, part)));
   if (missing.length > 0) {
     throw new FolderUnsound(
