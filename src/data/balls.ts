@@ -72,8 +72,7 @@ export async function ballsOfPlayer(
 }
 
 /**
- * All of the balls or, when one does not belong here, none; gives back the astray ones, and why. One statement, for a ball
- * must be acknowledged quickly; what belongs to a lesson is said here and nowhere else. A ball that was not saved though nothing is seen
+ * All of the balls or, when one does not belong here, none; gives back the astray ones, and why. What belongs to a lesson is said here and nowhere else. A ball that was not saved though nothing is seen
  * against it is given back as one that is elsewhere: its id stands where whoever asks sees nothing, or was sent a moment ago.
  */
 const INSERT = `
@@ -183,7 +182,7 @@ async function thoseIn(
  * that whoever asks may not see, the others are saved
  */
 export async function addBalls(
-  db: Pick<Tx, 'query'>,
+  db: Sql,
   lessonId: string,
   balls: readonly ExchangedBall[],
 ): Promise<string[] | null> {
@@ -199,9 +198,14 @@ export async function addBalls(
       seen,
     }),
   );
-  const { rows: found } = await db.query<Astray>(INSERT, [lessonId, JSON.stringify(rows)]);
-  const unseen = found.filter((ball) => ball.unseen).map(({ id }) => id);
-  const here = unseen.length > 0 ? await thoseIn(db, lessonId, unseen) : [];
+  const sent = JSON.stringify(rows);
+  const { found, here } = await db.transaction(async (tx) => {
+    // Nobody changes the plan until these are there: it is looked at behind the lock.
+    await tx.query('select mellow_take_lesson($1)', [lessonId]);
+    const { rows: astray } = await tx.query<Astray>(INSERT, [lessonId, sent]);
+    const unseen = astray.filter((ball) => ball.unseen).map(({ id }) => id);
+    return { found: astray, here: unseen.length > 0 ? await thoseIn(tx, lessonId, unseen) : [] };
+  }, 'by statement');
   const astray = found.filter(({ id }) => !here.includes(id));
   if (astray.some(({ nowhere }) => nowhere)) return null;
   if (astray.length > 0) throw new FaultyInput(astray.flatMap(faultsOf));
@@ -220,13 +224,22 @@ export async function changeBall(
   { excluded, deleted, ...seen }: BallChange,
   from?: number,
 ): Promise<StoredBall | null> {
-  const { rows } = await db.query<Row>(
-    `update balls set
+  const change = `
+    update balls set
        seen = case when $2::jsonb = '{}'::jsonb then seen else $2::jsonb end,
        excluded = coalesce($3, excluded),
        deleted_at = case when $4::boolean is null then deleted_at when $4 then now() end
-     where id = $1 and touched = coalesce($5, touched) returning ${COLUMNS}`,
-    [id, JSON.stringify(seen), excluded ?? null, deleted ?? null, from ?? null],
+     where id = $1 and touched = coalesce($5, touched) returning ${COLUMNS}`;
+  const { rows } = await db.transaction(
+    (tx) =>
+      tx.query<Row>(change, [
+        id,
+        JSON.stringify(seen),
+        excluded ?? null,
+        deleted ?? null,
+        from ?? null,
+      ]),
+    'by statement',
   );
   if (rows[0]) return ballOf(rows[0]);
   const { rows: here } = await db.query('select 1 from balls where id = $1', [id]);

@@ -2,7 +2,8 @@ import { isDeepStrictEqual } from 'node:util';
 import { t } from '@/core/ground/language/t';
 import { faulty } from '@/core/tell/format/fault';
 import { codeOf } from './sql/codeOf';
-import type { Sql, Tx } from './sql/sql';
+import type { Sql, Transaction, Tx } from './sql/sql';
+import { within } from './sql/within';
 import type { PlayerFile, PlayerImported } from '@/core/lesson/exchange/playerFile';
 import type { LessonPlan } from '@/core/lesson/plan/lesson';
 import { addBalls } from './balls';
@@ -150,7 +151,7 @@ const unchanged = <T extends object>(filed: T, here: T, name: string): T => {
 
 /** The lessons of the file and the player's balls in them; how many were not here before. */
 async function takeLessons(
-  tx: Queries,
+  tx: Transaction,
   file: PlayerFile,
 ): Promise<{ lessons: number; balls: number }> {
   const { rows: roster } = await tx.query<{ id: string }>(
@@ -189,7 +190,7 @@ async function takeLessons(
     let end = i;
     while (end < file.balls.length && file.balls[end]!.lesson === lesson) end += 1;
     await addBalls(
-      tx,
+      within(tx),
       lesson,
       file.balls.slice(i, end).map(({ lesson: _lesson, ...ball }) => ball),
     );

@@ -5,6 +5,7 @@ import type { Imported, LessonFile } from '@/core/lesson/exchange/exchange';
 import type { LessonClosing, LessonPlan } from '@/core/lesson/plan/lesson';
 import type { StoredLesson } from '@/core/lesson/plan/stored';
 import { addBalls } from './balls';
+import { within } from './sql/within';
 import { ChangedElsewhere } from './standing';
 
 /** What coaches write of a lesson; an assistant is not shown it. */
@@ -200,7 +201,7 @@ export function importLesson(db: Sql, file: LessonFile): Promise<Imported> {
       await storeClosing(tx, id, file);
     }
     const before = await count(tx);
-    if (balls.length > 0) await addBalls(tx, id, balls);
+    if (balls.length > 0) await addBalls(within(tx), id, balls);
     return { id, known, added: (await count(tx)) - before };
   });
 }

@@ -3,15 +3,16 @@ import { FaultyInput, parseJson, type Fault } from '@/core/tell/format/fault';
 import { textOf } from '@/core/tell/format/textOf';
 import { TooManyAtOnce } from '@/data/access/passphrase';
 import { DiskFull } from '@/data/disk/room';
-import { DatabaseAway } from '@/data/server/away';
+import { DatabaseAway, DatabaseBusy } from '@/data/server/away';
 import { codeOf } from '@/data/sql/codeOf';
 import { NotSignedIn } from '../data';
 import { Busy } from '@/workers/server/pool';
 import { MOST, sayBytes } from './bounds';
 
-/** A refusal with its faults. */
+/** A refusal with its faults; one that may be otherwise in a moment says when to ask again. */
 export function refuse(status: number, faults: readonly Fault[]): Response {
-  return Response.json({ error: faults }, { status });
+  const headers = status === 503 ? { 'retry-after': '1' } : undefined;
+  return Response.json({ error: faults }, { status, headers });
 }
 
 export const notFound = (): Response =>
@@ -72,7 +73,7 @@ export async function withFaults(work: () => Promise<Response> | Response): Prom
     if (error instanceof TooManyAtOnce) {
       return refuse(503, [{ path: 'passphrase', message: error.message }]);
     }
-    if (error instanceof DatabaseAway) {
+    if (error instanceof DatabaseAway || error instanceof DatabaseBusy) {
       return refuse(503, [{ path: 'database', message: error.message }]);
     }
     if (error instanceof DiskFull) return refuse(507, [{ path: 'disk', message: error.message }]);

@@ -1,4 +1,5 @@
 import type { Sql, Tx } from '../sql/sql';
+import { writes } from '../sql/writes';
 
 /** Who asks, where it is not somebody who may see everything. */
 export type Viewer =
@@ -16,7 +17,7 @@ export function viewedBy(sql: Sql, viewer: Viewer): Sql {
   const account = viewer.role === 'player' ? '' : viewer.account;
   const player = viewer.role === 'player' ? viewer.player : '';
   const lesson = (viewer.role === 'assistant' && viewer.lesson) || '';
-  const transaction: Sql['transaction'] = (work) =>
+  const transaction: Sql['transaction'] = (work, apart) =>
     sql.transaction(async (tx) => {
       await tx.query(
         `select set_config('mellow.role', $1, true), set_config('mellow.account', $2, true),
@@ -25,7 +26,8 @@ export function viewedBy(sql: Sql, viewer: Viewer): Sql {
         [viewer.role, account, player, lesson],
       );
       return work(tx);
-    });
-  const query: Tx['query'] = (text, params) => transaction((tx) => tx.query(text, params));
+    }, apart);
+  const query: Tx['query'] = (text, params) =>
+    transaction((tx) => tx.query(text, params), writes(text) ? 'alone' : 'by statement');
   return { query, transaction };
 }

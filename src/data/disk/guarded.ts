@@ -1,5 +1,6 @@
 import type { PGlite } from '@electric-sql/pglite';
 import { withoutValues } from '../sql/withoutValues';
+import { writes } from '../sql/writes';
 
 /** What stands between the product and its database. */
 export interface Guards {
@@ -17,9 +18,6 @@ export interface Guards {
 interface Noted {
   written: boolean;
 }
-
-/** Words of texts that do more than read; what a coach typed never stands in a text, but beside it. */
-const WRITES = /\b(insert|update|delete|create|alter|drop|truncate|vacuum|checkpoint)\b/i;
 
 /** Severities after which the database answers nothing any more. */
 const DEADLY = new Set(['FATAL', 'PANIC']);
@@ -60,7 +58,7 @@ export function guarded(sql: PGlite, { room, synced, after, died }: Guards): PGl
   const transaction = sql.transaction.bind(sql);
   /** Lets a statement in; the first that writes where there is room alone. */
   const letIn = async (text: string, noted: Noted): Promise<void> => {
-    if (noted.written || !WRITES.test(text)) return;
+    if (noted.written || !writes(text)) return;
     await room();
     noted.written = true;
   };

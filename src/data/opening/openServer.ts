@@ -27,12 +27,18 @@ async function answering(sql: Engine, patience: number): Promise<void> {
   const end = Date.now() + patience;
   for (;;) {
     try {
-      const { rows } = await sql.query<{ version: number; name: string }>(
-        "select current_setting('server_version_num')::int as version, current_setting('server_version') as name",
+      const { rows } = await sql.query<{ version: number; name: string; encoding: string }>(
+        `select current_setting('server_version_num')::int as version, current_setting('server_version') as name,
+           current_setting('server_encoding') as encoding`,
       );
-      const { version, name } = rows[0]!;
+      const { version, name, encoding } = rows[0]!;
       if (version < OLDEST)
         throw new ServerUnfit(`it is PostgreSQL ${name}, 15 or later is needed.`);
+      if (encoding !== 'UTF8')
+        throw new ServerUnfit(
+          `the database keeps text as ${encoding}, in which not every name can be written. Make one with: create database NAME owner ROLE ` +
+            "template template0 encoding 'UTF8';",
+        );
       return;
     } catch (error) {
       if (!(error instanceof DatabaseAway) || Date.now() > end) throw error;

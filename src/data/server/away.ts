@@ -9,6 +9,14 @@ export class DatabaseAway extends Error {
   }
 }
 
+/** Thrown where so much was written at the same moment that work was taken back as often as it was tried. Nothing of it was saved. */
+export class DatabaseBusy extends Error {
+  constructor(cause: unknown) {
+    super(t('too much is being saved at this moment; try again'), { cause });
+    this.name = 'DatabaseBusy';
+  }
+}
+
 /** What the system says of a line that cannot be had or was lost. */
 const LINE_LOST = new Set([
   'ECONNREFUSED',

@@ -2,6 +2,10 @@ import { setTimeout as wait } from 'node:timers/promises';
 import type { Client } from 'pg';
 import { quoted } from '../sql/quoted';
 import type { Engine } from '../sql/sql';
+import { cut } from './line';
+
+/** A line that is only listened on is asked whether it is there so often, and cut where it does not answer within as long, ms. */
+const PULSE_MS = 2_000;
 
 /** How long until a line that was lost is tried again, ms: doubled from the first to the last. */
 const FIRST_MS = 250;
@@ -30,9 +34,20 @@ export function listenerOn(connect: () => Promise<Client>): Listener {
       ears.get(channel)?.forEach(({ told }) => told(payload)),
     );
     client.on('error', () => undefined);
-    client.on('end', () => void again());
+    const pulse = setInterval(() => void felt(client), PULSE_MS).unref();
+    client.on('end', () => {
+      clearInterval(pulse);
+      void again();
+    });
     for (const channel of ears.keys()) await client.query(`listen ${quoted(channel)}`);
     return client;
+  }
+
+  /** Cuts a line that has fallen silent: what is said to it is heard by nobody. */
+  async function felt(client: Client): Promise<void> {
+    const silent = setTimeout(() => cut(client), PULSE_MS).unref();
+    await client.query('select 1').catch(() => undefined);
+    clearTimeout(silent);
   }
 
   /** Takes the line up again, as often as it needs; what was said meanwhile nobody heard. */

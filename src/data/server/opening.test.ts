@@ -61,6 +61,20 @@ test('a server that cannot be used is refused with what can be done', async () =
   await askServer(testServer(), 'drop role visitor');
 });
 
+test('a database that cannot write every name is refused before anything is made in it', async () => {
+  await askServer(
+    testServer(),
+    "create database latin template template0 encoding 'LATIN1' lc_collate 'C' lc_ctype 'C'",
+  );
+  const latin = new URL(testServer());
+  latin.pathname = '/latin';
+  await expect(openServer(latin.href)).rejects.toThrow(/as LATIN1.*template0 encoding 'UTF8'/);
+  expect(await askServer(latin.href, "select 1 from pg_class where relname = 'players'")).toEqual(
+    [],
+  );
+  await askServer(testServer(), 'drop database latin');
+});
+
 test('a server that does not answer is waited for, and then said to be away', async () => {
   const away = 'postgres://mellow@127.0.0.1:1/mellow';
   const start = Date.now();

@@ -1,10 +1,12 @@
 import { createHash } from 'node:crypto';
 import pRetry from 'p-retry';
-import pg, { type PoolClient } from 'pg';
+import pg from 'pg';
 import { PARSERS } from '../sql/parsers';
-import type { Engine, Rows, Transaction } from '../sql/sql';
+import type { Apart, Engine, Rows, Transaction } from '../sql/sql';
 import { withoutValues } from '../sql/withoutValues';
-import { DatabaseAway, isAway, isTakenBack } from './away';
+import { writes } from '../sql/writes';
+import { DatabaseAway, DatabaseBusy, isAway, isTakenBack } from './away';
+import { heard, type AtWork } from './line';
 import { listenerOn } from './listener';
 
 /** What each line to a server is called there: a server that is in use is known by it. */
@@ -12,7 +14,9 @@ export const APPLICATION = 'mellow-divot';
 
 /** Lines to a server that one process holds at most, unless MELLOW_POOL says otherwise; those who find none free wait. */
 const LINES = 10;
-const CONNECT_MS = 5_000;
+const CONNECT_MS = 4_000;
+/** The same for a line on which the server is asked whether it is there. */
+const PROBE_MS = 1_500;
 
 /** How often work is done again that another's came between, and the shortest and longest pause before, ms. */
 const AGAIN = { retries: 12, minTimeout: 2, maxTimeout: 200, randomize: true };
@@ -23,17 +27,28 @@ const types = {
 };
 
 /**
- * What each line asks for as it is opened. Everything is serializable: what a statement looked at before it wrote still holds when it has
- * written, whoever else writes at the same time.
+ * What each line asks for as it is opened. A line whose other end is gone is noticed by the server as well, and gives its locks up.
  */
 const OPTIONS = [
-  'default_transaction_isolation=serializable',
   'timezone=UTC',
   'statement_timeout=120000',
   'idle_in_transaction_session_timeout=60000',
+  'tcp_keepalives_idle=10',
+  'tcp_keepalives_interval=5',
+  'tcp_keepalives_count=3',
+  'tcp_user_timeout=20000',
 ]
   .map((each) => `-c ${each}`)
   .join(' ');
+
+/**
+ * How a transaction begins. One that is alone is serializable: what it looked at before it wrote still holds when it has written, whoever else
+ * writes at the same time.
+ */
+const BEGIN = {
+  alone: 'begin isolation level serializable',
+  'by statement': 'begin isolation level read committed',
+} as const satisfies Record<Apart, string>;
 
 /** An error as the product knows it: without what somebody typed, and told apart where the server is away. */
 function known(error: unknown): unknown {
@@ -49,7 +64,9 @@ const undisturbed = <T>(work: () => Promise<T>): Promise<T> =>
         throw known(error);
       }),
     { ...AGAIN, shouldRetry: ({ error }) => isTakenBack(error) },
-  );
+  ).catch((error: unknown) => {
+    throw isTakenBack(error) ? new DatabaseBusy(error) : error;
+  });
 
 /**
  * A statement under a name of its own: each line has it read and planned once. Without parameters it is none of those that come again.
@@ -62,21 +79,24 @@ const rowsOf = <T>({ rows, rowCount }: { rows: unknown[]; rowCount: number | nul
   affectedRows: rowCount ?? 0,
 });
 
+/** Asks on a line. */
+type Ask = (what: string | pg.QueryConfig) => Promise<pg.QueryResult>;
+
 /** One try at a transaction on a line. */
-async function tried<T>(client: PoolClient, work: (tx: Transaction) => Promise<T>): Promise<T> {
+async function tried<T>(ask: Ask, apart: Apart, work: (tx: Transaction) => Promise<T>): Promise<T> {
   let over = false;
   const rollback = async (): Promise<void> => {
     over = true;
-    await client.query('rollback');
+    await ask('rollback');
   };
   try {
-    await client.query('begin');
+    await ask(BEGIN[apart]);
     const answer = await work({
-      query: async (text, params) => rowsOf(await client.query(named(text, params))),
-      exec: (text) => client.query(text),
+      query: async (text, params) => rowsOf(await ask(named(text, params))),
+      exec: ask,
       rollback,
     });
-    if (!over) await client.query('commit');
+    if (!over) await ask('commit');
     return answer;
   } catch (error) {
     // A line that is lost takes its transaction with it.
@@ -105,28 +125,54 @@ export function serverEngine(url: string, application = APPLICATION): Engine {
   pool.on('error', () => undefined);
   pool.on('connect', (client) => client.on('error', () => undefined));
 
-  const listener = listenerOn(async () => {
-    const client = new pg.Client(config);
+  const lineOf = async (fields: pg.ClientConfig = {}): Promise<pg.Client> => {
+    const client = new pg.Client({ ...config, ...fields });
+    client.on('error', () => undefined);
     await client.connect();
     return client;
-  });
+  };
+  const listener = listenerOn(lineOf);
+
+  /** Asks on a line of its own whether the server is at work for another; one for which it is not is ended there, with its locks. */
+  const atWork: AtWork = async (processId) => {
+    const client = await lineOf({ connectionTimeoutMillis: PROBE_MS, query_timeout: PROBE_MS });
+    try {
+      const { rows } = await client.query<{ state: string }>(
+        `select state from pg_stat_activity where pid = $1`,
+        [processId],
+      );
+      if (rows[0]?.state === 'active') return true;
+      await client.query('select pg_terminate_backend($1)', [processId]);
+      return false;
+    } finally {
+      client.end().catch(() => undefined);
+    }
+  };
+
+  /** Does work on a line of the pool; one that was lost is not used again. */
+  const onLine = async <T>(work: (ask: Ask) => Promise<T>): Promise<T> => {
+    const client = await pool.connect();
+    let broken: boolean | undefined;
+    try {
+      return await work((what) => heard(client, client.query(what as string), atWork));
+    } catch (error) {
+      broken = isAway(error);
+      throw error;
+    } finally {
+      client.release(broken);
+    }
+  };
+  const transaction: Engine['transaction'] = (work, apart = 'alone') =>
+    undisturbed(() => onLine((ask) => tried(ask, apart, work)));
 
   return {
-    query: (text, params) => undisturbed(async () => rowsOf(await pool.query(named(text, params)))),
-    exec: (text) => undisturbed(() => pool.query(text)),
-    transaction: (work) =>
-      undisturbed(async () => {
-        const client = await pool.connect();
-        let broken: boolean | undefined;
-        try {
-          return await tried(client, work);
-        } catch (error) {
-          broken = isAway(error);
-          throw error;
-        } finally {
-          client.release(broken);
-        }
-      }),
+    // What one statement reads is of one moment anyway; what it writes goes by what it read.
+    query: (text, params) =>
+      writes(text)
+        ? transaction((tx) => tx.query(text, params))
+        : undisturbed(() => onLine(async (ask) => rowsOf(await ask(named(text, params))))),
+    exec: (text) => undisturbed(() => onLine((ask) => ask(text))),
+    transaction,
     listen: listener.listen,
     close: async () => {
       await listener.close();

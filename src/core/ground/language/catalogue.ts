@@ -1300,6 +1300,7 @@ export type Message =
   | 'must be at most {mostPlaces}'
   // src/data/server/away.ts
   | 'the database server is not answering; try again'
+  | 'too much is being saved at this moment; try again'
   // src/data/standing.ts
   | 'this plan was deleted: bring it back before it is saved'
   | 'must stay the player of this plan'

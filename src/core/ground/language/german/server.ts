@@ -13,6 +13,8 @@ export const SERVER = {
     'die Daten liegen auf einem Datenbankserver, der mit eigenen Werkzeugen gesichert wird',
   'must be "Bearer " and the key': 'muss „Bearer “ und der Schlüssel sein',
   'must be one of {types}': 'muss eines von {types} sein',
+  'too much is being saved at this moment; try again':
+    'im Augenblick wird zu viel gespeichert; versuchen Sie es noch einmal',
   'must be a UUID': 'muss eine UUID sein',
   'there is no such player': 'diesen Spieler gibt es nicht',
   'there is no player "{player}" in the roster':
