@@ -16,17 +16,27 @@ import {
   PAIR,
   pairPage,
   safeNext,
+  OWN_PASSPHRASE,
+  ownPassphrasePage,
   signInPage,
   WAY_OUT,
 } from './entrance';
 import { addressFault, refusalOf } from './guard';
 import { contentPolicy, headersFor } from './headers';
 import type { Asking } from './viewer';
+import { faultLine, FaultyInput } from '@/core/tell/format/fault';
 import { playerOfLink } from '@/data/access/links';
 import { note } from '@/data/access/log';
 import { TooManyAtOnce } from '@/data/access/passphrase';
 import { pair } from '@/data/access/pairing';
-import { endSession, SESSION_DAYS, sessionOf, signIn } from '@/data/access/sessions';
+import {
+  changeOwnPassphrase,
+  endSession,
+  SESSION_DAYS,
+  sessionOf,
+  signIn,
+  type Session,
+} from '@/data/access/sessions';
 import { database } from '@/data/database';
 import { DiskFull } from '@/data/disk/room';
 import { DatabaseAway } from '@/data/server/away';
@@ -60,13 +70,14 @@ const deviceOf = ({ headers }: Request): string => headers.get('user-agent') ?? 
 const fromWhere = ({ headers }: Request): string =>
   headers.get('x-forwarded-for')?.split(',').at(-1)?.trim().slice(0, 60) ?? '';
 
+const tooMany = (wait: number): string =>
+  t('Too many tries. Wait {wait}, then try again.', {
+    wait: wait === 1 ? t('a minute') : t('{wait} minutes', { wait }),
+  });
+
 /** What is said of a try to sign in that came to nothing. */
 const faultOf = (wait: number): string =>
-  wait > 0
-    ? t('Too many tries. Wait {wait}, then try again.', {
-        wait: wait === 1 ? t('a minute') : t('{wait} minutes', { wait }),
-      })
-    : t('That sign-in name and passphrase do not match.');
+  wait > 0 ? tooMany(wait) : t('That sign-in name and passphrase do not match.');
 
 /** Somebody signs in: led in with a session of their own, or asked again. */
 async function entered(request: Request, said: Said): Promise<Response> {
@@ -107,6 +118,38 @@ async function left(request: Request, said: Said): Promise<Response> {
   });
 }
 
+/** Somebody changes their own passphrase, or asks for the page where that is done. */
+async function renewed(request: Request, session: Session, said: Said): Promise<Response> {
+  const { given } = session;
+  const { searchParams } = new URL(request.url);
+  if (request.method !== 'POST') {
+    const next = safeNext(searchParams.get('next'));
+    return page(ownPassphrasePage({ given, next }), 200, said);
+  }
+  const text = await request.text();
+  const form = new URLSearchParams(text.length <= MOST_FORM ? text : '');
+  const typed = (name: string): string => form.get(name) ?? '';
+  const next = safeNext(form.get('next'));
+  const again = (status: number, fault: string): Response =>
+    page(ownPassphrasePage({ given, next, fault }), status, said);
+  if (typed('fresh') !== typed('again'))
+    return again(400, t('The new passphrase and its repetition are not the same.'));
+  const { sql } = await database();
+  try {
+    const wait = await changeOwnPassphrase(sql, session, typed('so-far'), typed('fresh'));
+    if (wait === null)
+      return NextResponse.redirect(addressOf(request, next), { status: 303, headers: said });
+    await new Promise((resolve) => setTimeout(resolve, WRONG_MS));
+    return wait > 0
+      ? again(429, tooMany(wait))
+      : again(401, t('That is not your passphrase so far.'));
+  } catch (error) {
+    if (error instanceof FaultyInput) return again(400, faultLine(error.faults));
+    if (error instanceof TooManyAtOnce) return again(503, error.message);
+    throw error;
+  }
+}
+
 /** A phone is brought to a lesson by a word, or asked whether it shall be. */
 async function paired(request: Request, typed: string, said: Said): Promise<Response> {
   const word = decodeURIComponent(typed);
@@ -141,6 +184,17 @@ async function admitted(request: Request, said: Said): Promise<Asking | Response
     if (ofProgram)
       return refused(401, t('nobody is signed in here, or the session has ended'), said);
     return page(signInPage({ next: safeNext(pathname + search) }), 401, said);
+  }
+  if (pathname === OWN_PASSPHRASE && session.lesson === null)
+    return renewed(request, session, said);
+  if (session.given) {
+    if (ofProgram)
+      return refused(
+        403,
+        t('is not open until you have changed the passphrase you were given'),
+        said,
+      );
+    return page(ownPassphrasePage({ given: true, next: safeNext(pathname + search) }), 403, said);
   }
   if (!mayAsk(session.role, method, pathname)) {
     if (ofProgram) return refused(403, t('is not open to who is signed in here'), said);

@@ -1,5 +1,6 @@
 import { LANGUAGES, spoken } from '@/core/ground/language/language';
 import { t } from '@/core/ground/language/t';
+import { PASSPHRASE } from '@/core/lesson/coaches/account';
 
 /* Who comes over a network signs in with an account; a strict cookie says who it is from then on. */
 
@@ -8,6 +9,9 @@ const LOOPBACK = /^(localhost|127(\.\d{1,3}){3}|::1|\[::1\])$/;
 /** Where signing in and out is sent. */
 export const ENTRANCE = '/enter';
 export const WAY_OUT = '/leave';
+
+/** Where somebody changes their own passphrase. */
+export const OWN_PASSPHRASE = '/own-passphrase';
 
 /** Below this stand the words that bring a phone to a lesson. */
 export const PAIR = '/pair/';
@@ -93,6 +97,7 @@ const barePage = (body: string): string => `<!doctype html>
   input, button { font: inherit; padding: .6rem .8rem; border: 2px solid #14332a; border-radius: 4px; }
   input { width: 100%; box-sizing: border-box; margin: .3rem 0 .8rem; background: #fff; color: inherit; }
   button { background: #14332a; color: #fff; }
+  button.quiet { background: none; color: inherit; margin-top: 1rem; }
   [role=alert] { border-left: 6px solid #a3261c; padding-left: .8rem; }
   a { color: inherit; }
 </style>
@@ -118,6 +123,33 @@ export const signInPage = ({
 ${fault ? `<p role="alert">${escaped(fault)}</p>` : ''}
 <button>${t('Sign in')}</button>
 </form>`);
+
+/** The page where somebody changes their own passphrase; at the first signing in nothing else is open before. */
+export const ownPassphrasePage = ({
+  given,
+  fault = null,
+  next = '/',
+}: {
+  given: boolean;
+  fault?: string | null;
+  next?: string;
+}): string =>
+  barePage(`<h2>${t('Change your passphrase')}</h2>
+${given ? `<p>${t('Somebody else gave you this passphrase. Choose one that nobody else knows.')}</p>` : ''}
+<form method="post" action="${OWN_PASSPHRASE}">
+<input type="hidden" name="next" value="${escaped(next)}">
+<label for="so-far">${t('Passphrase so far')}</label>
+<input id="so-far" name="so-far" type="password" autocomplete="current-password" required maxlength="400" autofocus>
+<label for="fresh">${t('New passphrase, {n} characters or more', { n: PASSPHRASE[0] })}</label>
+<input id="fresh" name="fresh" type="password" autocomplete="new-password" required minlength="${PASSPHRASE[0]}" maxlength="${PASSPHRASE[1]}">
+<label for="again">${t('The new one again')}</label>
+<input id="again" name="again" type="password" autocomplete="new-password" required maxlength="${PASSPHRASE[1]}">
+${fault ? `<p role="alert">${escaped(fault)}</p>` : ''}
+<p>${t('Your other devices are signed out.')}</p>
+<button>${t('Change the passphrase')}</button>
+</form>
+<form method="post" action="${WAY_OUT}"><button class="quiet">${t('Sign out')}</button></form>
+${given ? '' : `<p><a href="${escaped(next)}">${t('Keep the one so far')}</a></p>`}`);
 
 /** The page for what somebody may not see. */
 export const closedPage = (name: string): string =>

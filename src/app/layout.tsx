@@ -20,7 +20,10 @@ export const viewport: Viewport = { width: 'device-width', initialScale: 1 };
 export default async function Layout({ children }: { children: ReactNode }) {
   const chosen = await preferences();
   const who = await asking();
-  const signedIn = who && who.role !== 'player' ? { name: who.name, role: who.role } : null;
+  const signedIn =
+    who && who.role !== 'player'
+      ? { name: who.name, role: who.role, paired: who.lesson !== null }
+      : null;
   const { language } = spoken();
   return (
     <html

@@ -9,6 +9,7 @@ import { awake, expect, test, type Page } from './test';
 const SOON_MS = 30_000;
 
 const SECRET = 'rake after every ball';
+const OWN = 'splash it and rake again';
 const INES = '/players/ines-okafor';
 const PRACTICE = '5a17a0e5-0000-4000-8000-0000000000a1';
 const GROUND_LESSON = '/lessons/5a17a0e5-0000-4000-8000-000000000004';
@@ -58,11 +59,27 @@ async function signIn(page: Page, name: string, passphrase = SECRET): Promise<vo
   await page.getByRole('button', { name: 'Sign in' }).click();
 }
 
-/** A browser of their own, signed in. */
+/** Fills in the page that asks for a passphrase of one's own. */
+async function choosePassphrase(page: Page, soFar: string, fresh: string): Promise<void> {
+  await page.getByLabel('Passphrase so far').fill(soFar);
+  await page.getByLabel(/^New passphrase/).fill(fresh);
+  await page.getByLabel('The new one again').fill(fresh);
+  await page.getByRole('button', { name: 'Change the passphrase' }).click();
+}
+
+/** Those who have changed the passphrase that they were given, at each academy. */
+const owners = new Set<string>();
+
+/** A browser of their own, signed in; the first time with a passphrase of one's own. */
 async function signedIn({ base, browser }: Academy, name: string): Promise<Page> {
   const page = await (await browser.newContext()).newPage();
   await page.goto(`${base}/lessons`);
-  await signIn(page, name);
+  const owner = `${base} ${name}`;
+  await signIn(page, name, owners.has(owner) ? OWN : SECRET);
+  if (!owners.has(owner)) {
+    await choosePassphrase(page, SECRET, OWN);
+    owners.add(owner);
+  }
   await awake(page);
   await expect(page.getByRole('button', { name: /^Signed in as/ })).toBeVisible();
   return page;
@@ -107,6 +124,7 @@ const atAcademy = (
       }
       await work(academy);
     } finally {
+      owners.clear();
       server?.kill('SIGKILL');
     }
   });
@@ -176,6 +194,37 @@ test('nobody sees anything before they sign in; coaches see their own players, a
     },
     nobodySees,
   ));
+
+test('a coach changes the passphrase that was given before anything else is open, and any day after', ({
+  browser,
+}) =>
+  atAcademy('changing', browser, async ({ base }) => {
+    const page = await (await browser.newContext()).newPage();
+    await page.goto(`${base}/players`);
+    await signIn(page, 'cora');
+    await expect(page.getByText('Somebody else gave you this passphrase.')).toBeVisible();
+    await passesAxe(page);
+    const asked = await page.request.get(`${base}/api/players`);
+    expect([asked.status(), await asked.text()]).toEqual([
+      403,
+      expect.stringContaining('changed the passphrase you were given'),
+    ]);
+    await choosePassphrase(page, 'not this one', OWN);
+    await expect(page.getByRole('alert')).toHaveText('That is not your passphrase so far.');
+    await choosePassphrase(page, SECRET, OWN);
+    await expect(page).toHaveURL(`${base}/players`);
+    await awake(page);
+    await page.getByRole('button', { name: /^Signed in as/ }).click();
+    await page.getByRole('menuitem', { name: 'Change your passphrase' }).click();
+    await choosePassphrase(page, OWN, `${OWN}, twice`);
+    await expect(page).toHaveURL(`${base}/players`);
+    const again = await (await browser.newContext()).newPage();
+    await again.goto(`${base}/players`);
+    await signIn(again, 'cora', OWN);
+    await expect(again.getByRole('alert')).toContainText('do not match');
+    await signIn(again, 'cora', `${OWN}, twice`);
+    await expect(again.getByRole('button', { name: /^Signed in as/ })).toBeVisible();
+  }));
 
 test('an assistant runs open lessons alone, and a phone that is brought to one sees that', ({
   browser,

@@ -17,6 +17,7 @@ const PORTS = [
   'cleared',
   'assisted',
   'linked',
+  'changing',
   'away',
   'one of two',
   'other of two',

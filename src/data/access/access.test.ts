@@ -14,7 +14,7 @@ import {
 import { linksOf, makeLink, MOST_LINKS, playerOfLink, withdrawLink } from './links';
 import { listLog } from './log';
 import { hashed, isPassphrase } from './passphrase';
-import { endSession, listSessions, sessionOf, signIn } from './sessions';
+import { changeOwnPassphrase, endSession, listSessions, sessionOf, signIn } from './sessions';
 import { MOST_OF_A_NAME } from './tries';
 import { whileSignedIn } from './whileSignedIn';
 
@@ -147,6 +147,36 @@ test('another passphrase, another role and an end of the account end what is sig
   await endAccount(sql, id, null);
   expect(await sessionOf(sql, third)).toBeNull();
   expect(await signIn(sql, 'ines', 'another one entirely', phone)).toEqual({ wait: 0 });
+});
+
+test('a passphrase that somebody gave is to be changed by its owner, who proves it by the one so far', async () => {
+  const { sql } = database;
+  await sql.query('delete from sign_in_tries');
+  const head = await addAccount(sql, aNew({ sign_in: 'lea', role: 'head-coach' }), null);
+  const id = await addAccount(sql, aNew({ sign_in: 'max' }), head);
+  const given = async (name: string, passphrase?: string) =>
+    (await sessionOf(sql, await token(name, passphrase)))!.given;
+  expect([await given('lea'), await given('max')]).toEqual([false, true]);
+
+  const [here, there] = [await token('max'), await token('max')];
+  const session = (await sessionOf(sql, here))!;
+  const change = (soFar: string, next: string) => changeOwnPassphrase(sql, session, soFar, next);
+  await expect(change(SECRET, 'short')).rejects.toThrow(/10 to 200/);
+  await expect(change(SECRET, SECRET)).rejects.toThrow(/the one so far/);
+  expect(await change('not this one', 'a rake in its place')).toBe(0);
+  expect(await change(SECRET, 'a rake in its place')).toBeNull();
+  expect(await sessionOf(sql, there)).toBeNull();
+  expect(await sessionOf(sql, here)).toMatchObject({ given: false });
+  for (let n = 0; n < MOST_OF_A_NAME; n++) await change('not this one', 'yet another one');
+  expect(await change('a rake in its place', 'yet another one')).toBeGreaterThan(0);
+  await sql.query('delete from sign_in_tries');
+  expect(await given('max', 'a rake in its place')).toBe(false);
+
+  await changePassphrase(sql, id, 'given once more', head);
+  expect(await given('max', 'given once more')).toBe(true);
+  await changePassphrase(sql, head, 'her very own one', head);
+  expect(await given('lea', 'her very own one')).toBe(false);
+  await endAccount(sql, id, head);
 });
 
 test('of forty wrong tries at the same moment no more are looked at than of forty in a row, and another passphrase opens the way', async () => {

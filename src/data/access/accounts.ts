@@ -1,5 +1,5 @@
 import { t } from '@/core/ground/language/t';
-import type { AccountRecord, ListedAccount, NewAccount } from '@/core/lesson/coaches/account';
+import type { AccountRecord, ListedAccount, NewAccount, Role } from '@/core/lesson/coaches/account';
 import { faulty } from '@/core/tell/format/fault';
 import type { Sql, Tx } from '../sql/sql';
 import { note } from './log';
@@ -8,6 +8,9 @@ import { hashed } from './passphrase';
 
 /** Whose doing it is: an account by its id; null for a command on this machine. */
 type By = string | null;
+
+/** Whether a passphrase is somebody else's gift: whoever may do everything and sets it up on this machine gives it to themselves. */
+const isGiven = (role: Role, by: By): boolean => by !== null || role !== 'head-coach';
 
 /** Holds whoever changes accounts at the same time, until this is done. */
 const alone = (tx: Tx): Promise<unknown> => tx.query('lock table accounts in exclusive mode');
@@ -59,8 +62,8 @@ export async function addAccount(
     await alone(tx);
     await refuseTaken(tx, account.sign_in, null);
     const { rows } = await tx.query<{ id: string }>(
-      'insert into accounts (sign_in, name, role, passphrase) values ($1, $2, $3, $4) returning id',
-      [account.sign_in, account.name, account.role, kept],
+      'insert into accounts (sign_in, name, role, passphrase, given) values ($1, $2, $3, $4, $5) returning id',
+      [account.sign_in, account.name, account.role, kept, isGiven(account.role, by)],
     );
     await note(tx, `added ${account.sign_in} as ${account.role}`, { account: by });
     return rows[0]!.id;
@@ -98,7 +101,10 @@ export async function changeAccount(
   });
 }
 
-/** Gives an account another passphrase and ends its sessions but the one that did it. False when there is none. */
+/**
+ * Gives an account another passphrase and ends its sessions but the one that did it; one that somebody else gave is to be changed by its
+ * owner. False when there is no such account.
+ */
 export async function changePassphrase(
   sql: Sql,
   id: string,
@@ -108,11 +114,15 @@ export async function changePassphrase(
 ): Promise<boolean> {
   const kept = await hashed(passphrase);
   return sql.transaction(async (tx) => {
-    const { rows } = await tx.query<{ sign_in: string }>(
-      'update accounts set passphrase = $2 where id = $1 and ended_at is null returning sign_in',
+    const { rows } = await tx.query<{ sign_in: string; role: Role }>(
+      'update accounts set passphrase = $2 where id = $1 and ended_at is null returning sign_in, role',
       [id, kept],
     );
     if (!rows[0]) return false;
+    await tx.query('update accounts set given = $2 where id = $1', [
+      id,
+      by !== id && isGiven(rows[0].role, by),
+    ]);
     await tx.query('delete from sessions where account_id = $1 and id is distinct from $2', [
       id,
       keep,

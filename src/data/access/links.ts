@@ -2,7 +2,7 @@ import type { ListedLink } from '@/core/lesson/coaches/listed';
 import type { Sql, Tx } from '../sql/sql';
 import { note } from './log';
 import { isToken, newToken, tokenHash } from './token';
-import { mayTry, noteTries } from './tries';
+import { takeBack, takeTry } from './tries';
 
 /** Links of a player that are good at a time. */
 export const MOST_LINKS = 10;
@@ -80,14 +80,14 @@ export async function playerOfLink(
   token: string,
   address: string,
 ): Promise<string | null> {
-  const who = `link from ${address}`;
-  if ((await mayTry(sql, who, MOST_WRONG)) > 0) return null;
+  const trying = [{ who: `link from ${address}`, most: MOST_WRONG }];
+  if ((await takeTry(sql, trying)) > 0) return null;
   const { rows } = isToken(token)
     ? await sql.query<{ player_id: string }>(
         `update player_links set used_at = now() where token_hash = $1 and ${GOOD} returning player_id`,
         [tokenHash(token)],
       )
     : { rows: [] };
-  if (!rows[0]) await noteTries(sql, [who]);
+  if (rows[0]) await takeBack(sql, trying);
   return rows[0]?.player_id ?? null;
 }

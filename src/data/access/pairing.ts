@@ -2,7 +2,7 @@ import { randomInt } from 'node:crypto';
 import type { Sql } from '../sql/sql';
 import { note } from './log';
 import { newToken, tokenHash } from './token';
-import { mayTry, noteTries } from './tries';
+import { takeBack, takeTry } from './tries';
 
 /** A word is good for so many minutes, and the phone that it brought for so many hours. */
 export const PAIRING_MINUTES = 5;
@@ -63,9 +63,11 @@ export async function pair(
   typed: string,
   { address, device }: { address: string; device: string },
 ): Promise<Paired | null> {
-  const who = [`pairing from ${address}`, 'pairing'] as const;
-  if ((await mayTry(sql, who[0], MOST_WRONG)) > 0) return null;
-  if ((await mayTry(sql, who[1], MOST_WRONG_OF_ALL)) > 0) return null;
+  const trying = [
+    { who: `pairing from ${address}`, most: MOST_WRONG },
+    { who: 'pairing', most: MOST_WRONG_OF_ALL },
+  ];
+  if ((await takeTry(sql, trying)) > 0) return null;
   const word = wordOf(typed);
   const token = newToken();
   const lesson = await sql.transaction(async (tx) => {
@@ -86,9 +88,7 @@ export async function pair(
     await note(tx, 'brought a phone to a lesson', { account: found.account_id, device });
     return found.lesson_id;
   });
-  if (lesson === null) {
-    await noteTries(sql, who);
-    return null;
-  }
+  if (lesson === null) return null;
+  await takeBack(sql, trying);
   return { token, lesson };
 }

@@ -1,7 +1,10 @@
-import type { Role } from '@/core/lesson/coaches/account';
+import { t } from '@/core/ground/language/t';
+import { readPassphrase, type Role } from '@/core/lesson/coaches/account';
 import type { ListedSession } from '@/core/lesson/coaches/listed';
+import { faulty } from '@/core/tell/format/fault';
 import { DiskFull } from '../disk/room';
 import type { Sql, Tx } from '../sql/sql';
+import { changePassphrase } from './accounts';
 import { note } from './log';
 import { isPassphrase, NOBODYS } from './passphrase';
 import { isToken, newToken, tokenHash } from './token';
@@ -32,6 +35,8 @@ export interface Session {
   role: Role;
   /** The one lesson that a phone was brought to; null for whoever signed in. */
   lesson: string | null;
+  /** True while the passphrase is still the one that somebody else gave. */
+  given: boolean;
 }
 
 /** What became of a try to sign in: what the browser shall hold, or in how many minutes to try again, 0 for at once. */
@@ -93,6 +98,33 @@ export async function signIn(
   return { token, account: account.id };
 }
 
+/**
+ * Changes the passphrase of who is signed in, who proves it by the one so far: that counts as a try to sign in. Other sessions end.
+ *
+ * @returns in how many minutes to try again; 0 where the one so far was wrong; null when it is changed
+ * @throws TooManyAtOnce, FaultyInput for a new one that cannot be
+ */
+export async function changeOwnPassphrase(
+  sql: Sql,
+  { id, account }: Session,
+  soFar: string,
+  next: string,
+): Promise<number | null> {
+  const { rows } = await sql.query<{ sign_in: string; passphrase: string }>(
+    'select sign_in, passphrase from accounts where id = $1 and ended_at is null',
+    [account],
+  );
+  const { sign_in, passphrase } = rows[0]!;
+  const fresh = readPassphrase({ passphrase: next }, sign_in);
+  if (fresh === soFar) throw faulty('passphrase', t('must not be the one so far'));
+  const trying = [{ who: nameTrying(sign_in), most: MOST_OF_A_NAME }];
+  const wait = await takeTry(sql, trying);
+  if (wait > 0) return wait;
+  if (!(await isPassphrase(soFar.slice(0, 400), passphrase))) return 0;
+  await changePassphrase(sql, account, fresh, account, id);
+  return null;
+}
+
 /** Who holds a token; null when its session has ended, or there never was one. */
 export async function sessionOf(sql: Tx, token: string): Promise<Session | null> {
   if (!isToken(token)) return null;
@@ -100,7 +132,7 @@ export async function sessionOf(sql: Tx, token: string): Promise<Session | null>
   const { rows } = await sql.query<Session & { stale: boolean }>(
     `select s.id, a.id as account, s.lesson_id as lesson,
        case when s.lesson_id is null then a.name else a.name || '’s phone' end as name,
-       case when s.lesson_id is null then a.role else 'assistant' end as role, s.used_at < now() - make_interval(mins => $3) as stale
+       case when s.lesson_id is null then a.role else 'assistant' end as role, a.given and s.lesson_id is null as given, s.used_at < now() - make_interval(mins => $3) as stale
      from sessions s join accounts a on a.id = s.account_id
      where s.token_hash = $1 and a.ended_at is null and s.ends_at > now()
        and s.used_at > now() - make_interval(days => $2)`,

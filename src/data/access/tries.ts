@@ -6,7 +6,7 @@ export const MOST_OF_AN_ADDRESS = 40;
 export const SPAN_MINUTES = 15;
 
 /** Whether somebody may try now, which a transaction that had to wait takes from the clock; else in how many minutes. */
-export async function mayTry(sql: Tx, who: string, most: number): Promise<number> {
+async function mayTry(sql: Tx, who: string, most: number): Promise<number> {
   const { rows } = await sql.query<{ wait: number | null }>(
     `select ceil(extract(epoch from min(tried_at) + make_interval(mins => $3) - clock_timestamp()) / 60)::integer as wait
      from (select tried_at from sign_in_tries
@@ -17,6 +17,7 @@ export async function mayTry(sql: Tx, who: string, most: number): Promise<number
   return Math.max(0, rows[0]?.wait ?? 0);
 }
 
+/** Notes failed tries, and forgets old ones. */
 async function noted(tx: Tx, who: readonly string[]): Promise<void> {
   await tx.query(
     `delete from sign_in_tries
@@ -25,10 +26,6 @@ async function noted(tx: Tx, who: readonly string[]): Promise<void> {
   );
   await tx.query('insert into sign_in_tries (who) select unnest($1::text[])', [[...who]]);
 }
-
-/** Notes failed tries, and forgets old ones. */
-export const noteTries = (sql: Sql, who: readonly string[]): Promise<void> =>
-  sql.transaction((tx) => noted(tx, who));
 
 /** What tries of a sign-in name are counted under. */
 export const nameTrying = (signInName: string): string => `name ${signInName}`;
@@ -46,9 +43,8 @@ export interface Trying {
  * @returns in how many minutes to try again; 0 where this one may be looked at
  */
 export function takeTry(sql: Sql, trying: readonly Trying[]): Promise<number> {
+  // Whoever waited for the lock must see what was counted meanwhile.
   return sql.transaction(async (tx) => {
-    // Whoever waited for the lock must see what was counted meanwhile.
-    await tx.exec('set transaction isolation level read committed');
     let wait = 0;
     for (const { who, most } of trying) {
       await tx.query('select pg_advisory_xact_lock(hashtextextended($1, 0))', [who]);
@@ -60,7 +56,7 @@ export function takeTry(sql: Sql, trying: readonly Trying[]): Promise<number> {
         trying.map(({ who }) => who),
       );
     return wait;
-  });
+  }, 'by statement');
 }
 
 /** Takes the last try of each back. */

@@ -15,6 +15,10 @@ async function signOut(): Promise<void> {
   (document.getElementById('sign-out') as HTMLFormElement).submit();
 }
 
+/** The page of the entrance where the passphrase is changed; back from there to here. */
+const ownPassphrase = (): string =>
+  `/own-passphrase?next=${encodeURIComponent(location.pathname + location.search)}`;
+
 /** Who is signed in, and the way out; nothing where nobody signs in. */
 export function SignedIn() {
   const who = useWho();
@@ -38,6 +42,13 @@ export function SignedIn() {
               <Link prefetch={false} href="/coaches" className={MENU_ITEM}>
                 {t('Coaches and sign-in')}
               </Link>
+            </DropdownMenu.Item>
+          )}
+          {!who.paired && (
+            <DropdownMenu.Item asChild>
+              <a href={ownPassphrase()} className={MENU_ITEM}>
+                {t('Change your passphrase')}
+              </a>
             </DropdownMenu.Item>
           )}
           <DropdownMenu.Item className={MENU_ITEM} onSelect={() => void signOut()}>

@@ -3,8 +3,8 @@
 import { createContext, useContext } from 'react';
 import type { Role } from '@/core/lesson/coaches/account';
 
-/** Who is signed in; null on this machine, where nobody signs in. */
-export type Who = { name: string; role: Role } | null;
+/** Who is signed in, a phone that was brought to one lesson too; null on this machine, where nobody signs in. */
+export type Who = { name: string; role: Role; paired?: boolean } | null;
 
 export const WhoContext = createContext<Who>(null);
 

@@ -6,7 +6,10 @@ export type Message =
   | 'a minute'
   | '{wait} minutes'
   | 'That sign-in name and passphrase do not match.'
+  | 'The new passphrase and its repetition are not the same.'
+  | 'That is not your passphrase so far.'
   | 'nobody is signed in here, or the session has ended'
+  | 'is not open until you have changed the passphrase you were given'
   | 'is not open to who is signed in here'
   // src/app/api/backups/route.ts
   | 'the data is on a database server, whose own tools make its backups'
@@ -66,9 +69,17 @@ export type Message =
   | 'Sign-in name'
   | 'Passphrase'
   | 'Sign in'
+  | 'Change your passphrase'
+  | 'Somebody else gave you this passphrase. Choose one that nobody else knows.'
+  | 'Passphrase so far'
+  | 'New passphrase, {n} characters or more'
+  | 'The new one again'
+  | 'Your other devices are signed out.'
+  | 'Change the passphrase'
+  | 'Sign out'
+  | 'Keep the one so far'
   | 'You do not have access to this, {name}. Ask the head coach if you should.'
   | 'Go to the lessons'
-  | 'Sign out'
   | 'Log balls for this lesson on this phone? It will see only this lesson, for one day.'
   | 'Open the lesson here'
   | 'The database is not answering. Try again in a minute; balls waiting in this browser are kept.'
@@ -1276,6 +1287,8 @@ export type Message =
   | 'must leave at least one head coach'
   // src/data/access/passphrase.ts
   | 'Too many people are signing in right now. Wait a few seconds and try again.'
+  // src/data/access/sessions.ts
+  | 'must not be the one so far'
   // src/data/balls.ts
   | '"{player}" is not in this lesson, or was erased'
   | '{gone} was deleted from the roster: bring the player back, or drop the ball'
@@ -1487,7 +1500,6 @@ export type Message =
   // src/ui/coaches/PassphraseForm.tsx
   | 'New passphrase for {account}'
   | 'Every other device signed in as {signIn} will be signed out.'
-  | 'Change the passphrase'
   // src/ui/coaches/PassphraseInput.tsx
   | 'Passphrase, {n} characters or more'
   // src/ui/coaches/deviceName.ts

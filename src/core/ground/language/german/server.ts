@@ -15,6 +15,20 @@ export const SERVER = {
   'must be one of {types}': 'muss eines von {types} sein',
   'too much is being saved at this moment; try again':
     'im Augenblick wird zu viel gespeichert; versuchen Sie es noch einmal',
+  'The new passphrase and its repetition are not the same.':
+    'Das neue Kennwort und seine Wiederholung sind nicht gleich.',
+  'That is not your passphrase so far.': 'Das ist nicht Ihr bisheriges Kennwort.',
+  'is not open until you have changed the passphrase you were given':
+    'steht erst offen, wenn Sie das Kennwort geändert haben, das man Ihnen gab',
+  'Change your passphrase': 'Ihr Kennwort ändern',
+  'Somebody else gave you this passphrase. Choose one that nobody else knows.':
+    'Dieses Kennwort hat Ihnen jemand gegeben. Wählen Sie eines, das sonst niemand kennt.',
+  'Passphrase so far': 'Bisheriges Kennwort',
+  'New passphrase, {n} characters or more': 'Neues Kennwort, mindestens {n} Zeichen',
+  'The new one again': 'Das neue noch einmal',
+  'Your other devices are signed out.': 'Ihre anderen Geräte werden abgemeldet.',
+  'Keep the one so far': 'Das bisherige behalten',
+  'must not be the one so far': 'darf nicht das bisherige sein',
   'must be a UUID': 'muss eine UUID sein',
   'there is no such player': 'diesen Spieler gibt es nicht',
   'there is no player "{player}" in the roster':
