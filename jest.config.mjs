@@ -41,10 +41,11 @@ const shared = {
 const ON_BOTH = [
   '<rootDir>/src/data/*.test.ts',
   '<rootDir>/src/data/access/*.test.ts',
+  '<rootDir>/src/data/erasing/*.test.ts',
   '<rootDir>/src/data/move/*.test.ts',
   '<rootDir>/src/data/server/*.test.ts',
 ];
-const IN_FOLDERS_ALONE = ['/src/data/(database|erase)\\.test\\.ts$'];
+const IN_FOLDERS_ALONE = ['/src/data/(database|erasing/erase)\\.test\\.ts$'];
 const ON_A_SERVER_ALONE = ['/src/data/(server|move)/'];
 
 /** @type {import("jest").Config} */

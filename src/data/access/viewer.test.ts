@@ -1,28 +1,22 @@
 import { readPlayerFile } from '@/core/lesson/exchange/playerFile';
 import { readNewAccount } from '@/core/lesson/coaches/account';
 import { aBall } from '@/core/testing/balls';
-import { aBunkerTest } from '@/core/testing/bunkerTest';
-import { anEyeResult } from '@/core/testing/eye';
 import { aHomework } from '@/core/testing/homework';
 import { aPlan } from '@/core/testing/plans';
-import { aRecord, PLAIN_LEARNT } from '@/core/testing/records';
+import { aRecord } from '@/core/testing/records';
 import { addBalls, changeBall } from '../balls';
 import { bringBack } from '../bringBack';
-import { saveTest } from '../bunkerTests';
 import { saveContact } from '../contacts';
 import type { Database } from '../opening/database';
 import { saveDraft } from '../drafts';
-import { addEyeResult } from '../eye';
 import { everythingAbout } from '../everything';
-import { addGrassShots } from '../grassShots';
-import { addResults, saveHomework } from '../homework';
-import { acceptLearning } from '../learnings';
+import { saveHomework } from '../homework';
 import { closeLesson, lessonById, listLessons, saveLesson } from '../lessons';
 import { addPlayers, listPlayers, playerById, updatePlayer } from '../players';
-import { saveReading } from '../readings';
 import { aimTracker, leaveTracker, trackerState } from '../tracker';
 import type { Sql } from '../sql/sql';
 import { testDatabases } from '../testing/testDatabases';
+import { threePlayers, uuid } from '../testing/threePlayers';
 import { addAccount } from './accounts';
 import { coachesOf, setCoaches } from './coaches';
 import { viewedBy } from './viewer';
@@ -36,13 +30,7 @@ let coach: Sql;
 let assistant: Sql;
 let link: Sql;
 
-/** Ada is the coach's, Bo the other's, Cy nobody's in particular. */
-const PLAYERS = ['ada', 'bo', 'cy'] as const;
-
-/** An id of its own for each kind of thing of each player. */
-const uuid = (kind: number, player: string): string =>
-  `${String(kind).repeat(8)}-1111-4111-8111-${String(PLAYERS.indexOf(player as 'ada')).repeat(12)}`;
-
+/* Ada is the coach's, Bo the other's, Cy nobody's in particular. */
 const TABLES_OF_A_PLAYER = [
   'clubs',
   'readings',
@@ -70,31 +58,7 @@ beforeAll(async () => {
   coach = viewedBy(sql, { role: 'coach', account: mine });
   assistant = viewedBy(sql, { role: 'assistant', account: await account('helper', 'assistant') });
   link = viewedBy(sql, { role: 'player', player: 'ada' });
-  for (const id of PLAYERS) {
-    await addPlayers(sql, [{ id, ...aRecord({ name: id }) }]);
-    const shot = { pin_yd: 12 };
-    await saveReading(sql, { name: id, playerId: id, shot, called: '56', model: '1' });
-    await saveDraft(sql, uuid(1, id), { playerId: id, shot, called: '56' });
-    await addGrassShots(sql, id, [{ club: '56', carry: 70 }]);
-    const { version: _version, ...factors } = PLAIN_LEARNT;
-    await acceptLearning(sql, id, factors);
-    await saveContact(sql, id, { contact: `call ${id}` });
-    await saveHomework(sql, uuid(2, id), aHomework({ player: id }));
-    await addResults(sql, uuid(2, id), [
-      {
-        id: uuid(3, id),
-        drill: aHomework().items[0]!.drill,
-        day: '2026-06-02',
-        count: 7,
-        of: 10,
-        note: '',
-      },
-    ]);
-    await saveTest(sql, uuid(4, id), aBunkerTest({ player: id }));
-    await addEyeResult(sql, anEyeResult({ id: uuid(5, id), player: id }));
-    await saveLesson(sql, uuid(6, id), aPlan({ players: [id] }));
-    await addBalls(sql, uuid(6, id), [aBall(PLAYERS.indexOf(id) + 1, { player: id })]);
-  }
+  await threePlayers(sql);
   await setCoaches(sql, 'ada', [mine]);
   await setCoaches(sql, 'bo', [other]);
 });
