@@ -11,6 +11,10 @@ const isBunker = ({ pathname }) => /^\/lessons\/[0-9a-f-]{36}$/.test(pathname);
 const isPart = ({ pathname }) =>
   pathname.startsWith('/_next/static/') || pathname.startsWith('/words/');
 
+/* A browser may refuse its storage, or have no room left: then nothing is kept, and what the server answers is answered all the same. */
+const unlessRefused = (work) => work().catch(() => undefined);
+const forget = (name) => unlessRefused(() => caches.delete(name));
+
 /** Keeps a page in the place of the one before, with when it was kept. */
 async function keep(url, response) {
   const headers = new Headers(response.headers);
@@ -22,10 +26,10 @@ async function keep(url, response) {
 
 /** The page that was kept under an address; undefined where there is none, or it is too old. */
 async function kept(url) {
-  const found = await (await caches.open(PAGE)).match(url);
+  const found = await unlessRefused(async () => (await caches.open(PAGE)).match(url));
   if (!found) return undefined;
   if (Date.now() - Number(found.headers.get(KEPT_AT)) < DAY_MS) return found;
-  await caches.delete(PAGE);
+  await forget(PAGE);
   return undefined;
 }
 
@@ -42,8 +46,11 @@ async function page(event) {
   const { request } = event;
   try {
     const response = await fetch(request);
-    if (isThePage(response)) event.waitUntil(keep(request.url, response.clone()));
-    if (isOwn(response) && TAKEN_AWAY.includes(response.status)) await caches.delete(PAGE);
+    if (isThePage(response)) {
+      const copy = response.clone();
+      event.waitUntil(unlessRefused(() => keep(request.url, copy)));
+    }
+    if (isOwn(response) && TAKEN_AWAY.includes(response.status)) await forget(PAGE);
     // A gateway whose server is away, or the server whose database is.
     return response.status >= 500 ? ((await kept(request.url)) ?? response) : response;
   } catch {
@@ -53,15 +60,27 @@ async function page(event) {
 
 /** A part of a page: its name says its content, so one that is kept is as good as a new one. */
 async function part(request) {
-  const parts = await caches.open(PARTS);
-  const found = await parts.match(request);
+  const found = await unlessRefused(async () => (await caches.open(PARTS)).match(request));
   if (found) return found;
   const response = await fetch(request);
   if (response.ok) {
-    if ((await parts.keys()).length >= MOST_PARTS) await caches.delete(PARTS);
-    await (await caches.open(PARTS)).put(request, response.clone());
+    const copy = response.clone();
+    await unlessRefused(() => keepPart(request, copy));
   }
   return response;
+}
+
+/** Keeps a part that is not kept yet; throws where that cannot be done. */
+async function haveKept(request) {
+  if (await (await caches.open(PARTS)).match(request)) return;
+  const response = await fetch(request);
+  if (response.ok) await keepPart(request, response);
+}
+
+async function keepPart(request, response) {
+  const parts = await caches.open(PARTS);
+  if ((await parts.keys()).length >= MOST_PARTS) await caches.delete(PARTS);
+  await (await caches.open(PARTS)).put(request, response);
 }
 
 /** Keeps the page that asks for it, and what it was made of: it was loaded before this stood between. */
@@ -72,7 +91,7 @@ async function keepWhatIsOpen({ url, parts }) {
     parts
       .map((each) => new URL(each))
       .filter(isPart)
-      .map((each) => part(new Request(each))),
+      .map((each) => haveKept(new Request(each))),
   );
 }
 

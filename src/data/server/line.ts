@@ -15,33 +15,43 @@ interface Line {
 export const cut = (client: ClientBase): void =>
   (client as unknown as Line).connection?.stream?.destroy();
 
-/** Whether the server is at work for one of its processes; throws where it does not answer. */
-export type AtWork = (processId: number) => Promise<boolean>;
+/** Asks the server about another of its processes, on a line of its own; both throw where it does not answer. */
+export interface Probe {
+  /** Whether it is at work. */
+  atWork: (processId: number) => Promise<boolean>;
+  /** Ends it, with what it holds. */
+  end: (processId: number) => Promise<unknown>;
+}
 
 /**
  * Waits for what was asked on a line. A firewall may drop a line in silence, and neither end hears of it for minutes: where no answer comes,
- * the server is asked on another line whether it is at work for this one. Where it is not, or does not answer at all, this line is cut.
+ * the server is asked on another line whether it is at work for this one. Where it is not and still nothing comes, or it does not answer at
+ * all, this line is cut, and its process ended.
  */
 export async function heard<T>(
   client: ClientBase,
   asked: Promise<T>,
-  atWork: AtWork,
-  long = LONG_MS,
+  { atWork, end }: Probe,
 ): Promise<T> {
   let over = false;
   const answer = asked.finally(() => (over = true));
-  void watch();
-  return answer;
+  const until = (ms: number): Promise<unknown> =>
+    Promise.race([answer.catch(() => undefined), wait(ms, undefined, { ref: false })]);
 
   async function watch(): Promise<void> {
-    while (!over) {
-      await Promise.race([answer.catch(() => undefined), wait(long, undefined, { ref: false })]);
+    const { processID } = client as unknown as Line;
+    for (;;) {
+      await until(LONG_MS);
       if (over) return;
-      const { processID } = client as unknown as Line;
       if (await atWork(processID ?? 0).catch(() => false)) continue;
-      await wait(UNDERWAY_MS, undefined, { ref: false });
-      if (!over) cut(client);
+      // What was answered just now is under way.
+      await until(UNDERWAY_MS);
+      if (over) return;
+      cut(client);
+      await end(processID ?? 0).catch(() => undefined);
       return;
     }
   }
+  void watch();
+  return answer;
 }

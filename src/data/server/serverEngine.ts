@@ -6,7 +6,7 @@ import type { Apart, Engine, Rows, Transaction } from '../sql/sql';
 import { withoutValues } from '../sql/withoutValues';
 import { writes } from '../sql/writes';
 import { DatabaseAway, DatabaseBusy, isAway, isTakenBack } from './away';
-import { heard, type AtWork } from './line';
+import { heard, type Probe } from './line';
 import { listenerOn } from './listener';
 
 /** What each line to a server is called there: a server that is in use is known by it. */
@@ -133,20 +133,22 @@ export function serverEngine(url: string, application = APPLICATION): Engine {
   };
   const listener = listenerOn(lineOf);
 
-  /** Asks on a line of its own whether the server is at work for another; one for which it is not is ended there, with its locks. */
-  const atWork: AtWork = async (processId) => {
+  /** Asks one thing on a line of its own, and waits for neither long. */
+  const probed = async <T>(text: string, processId: number): Promise<T | undefined> => {
     const client = await lineOf({ connectionTimeoutMillis: PROBE_MS, query_timeout: PROBE_MS });
     try {
-      const { rows } = await client.query<{ state: string }>(
-        `select state from pg_stat_activity where pid = $1`,
-        [processId],
-      );
-      if (rows[0]?.state === 'active') return true;
-      await client.query('select pg_terminate_backend($1)', [processId]);
-      return false;
+      const { rows } = await client.query(text, [processId]);
+      return (rows as T[])[0];
     } finally {
       client.end().catch(() => undefined);
     }
+  };
+  const probe: Probe = {
+    atWork: async (processId) => {
+      const text = 'select state from pg_stat_activity where pid = $1';
+      return (await probed<{ state: string }>(text, processId))?.state === 'active';
+    },
+    end: (processId) => probed('select pg_terminate_backend($1)', processId),
   };
 
   /** Does work on a line of the pool; one that was lost is not used again. */
@@ -154,7 +156,7 @@ export function serverEngine(url: string, application = APPLICATION): Engine {
     const client = await pool.connect();
     let broken: boolean | undefined;
     try {
-      return await work((what) => heard(client, client.query(what as string), atWork));
+      return await work((what) => heard(client, client.query(what as string), probe));
     } catch (error) {
       broken = isAway(error);
       throw error;

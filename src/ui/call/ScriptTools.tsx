@@ -21,7 +21,16 @@ const useCanSpeak = (): boolean =>
 export function ScriptTools({ text }: { text: string }) {
   const canSpeak = useCanSpeak();
   const [speaking, setSpeaking] = useState(false);
-  useEffect(() => () => window.speechSynthesis?.cancel(), [text]);
+  useEffect(
+    () => () => {
+      try {
+        window.speechSynthesis?.cancel();
+      } catch {
+        // It says nothing, then.
+      }
+    },
+    [text],
+  );
 
   const copy = async (): Promise<void> => {
     try {
@@ -32,7 +41,20 @@ export function ScriptTools({ text }: { text: string }) {
     }
   };
 
+  const cannot = (): void => {
+    setSpeaking(false);
+    toast.error(t('This browser cannot read aloud.'));
+  };
+
   const speak = (): void => {
+    try {
+      read();
+    } catch {
+      cannot();
+    }
+  };
+
+  const read = (): void => {
     window.speechSynthesis.cancel();
     if (speaking) {
       setSpeaking(false);
@@ -43,10 +65,8 @@ export function ScriptTools({ text }: { text: string }) {
     utterance.rate = 0.95;
     utterance.onend = () => setSpeaking(false);
     utterance.onerror = ({ error }) => {
-      setSpeaking(false);
-      if (error !== 'canceled' && error !== 'interrupted') {
-        toast.error(t('This browser cannot read aloud.'));
-      }
+      if (error === 'canceled' || error === 'interrupted') setSpeaking(false);
+      else cannot();
     };
     setSpeaking(true);
     window.speechSynthesis.speak(utterance);

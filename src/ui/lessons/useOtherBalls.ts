@@ -9,6 +9,15 @@ import type { ShownBall } from './types';
 /** How often is looked while the server brings what is new by itself, ms. */
 const SELDOM_MS = 60_000;
 
+/** A line from the server; null in a browser that has none, or lets none be opened. */
+function lineTo(url: string): EventSource | null {
+  try {
+    return new EventSource(url);
+  } catch {
+    return null;
+  }
+}
+
 /**
  * Brings what other devices or a tracker log, change and take away: by a line from the server, and by a look every so many milliseconds
  * where no line is open.
@@ -36,8 +45,8 @@ export function useOtherBalls(
   /** Whether the server would bring what is touched: a line that was lost is taken up by the browser itself. */
   const [open, setOpen] = useState(false);
   useEffect(() => {
-    if (!('EventSource' in window)) return;
-    const line = new EventSource(`/api/lessons/${lessonId}/events?touched_after=${last.current}`);
+    const line = lineTo(`/api/lessons/${lessonId}/events?touched_after=${last.current}`);
+    if (!line) return;
     line.onopen = () => setOpen(true);
     line.onerror = () => setOpen(false);
     line.onmessage = ({ data }: MessageEvent<string>) =>
