@@ -1,15 +1,26 @@
-/* npm run -s kills -- [N]: kills the server N times (200 unless said) while balls are sent to it over HTTP, starts it again each
- * time, and counts: every ball that was acknowledged must be there, once. Exit status 1 where one is lost or doubled. */
+/* npm run -s kills -- [N] [--server]: kills the product N times (200 unless said) while balls are sent to it over HTTP, starts it again each
+ * time, and counts: every ball that was acknowledged must be there, once. With --server its data is on a PostgreSQL server, which lives on.
+ * Exit status 1 where a ball is lost or doubled. */
 import { spawn } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
-import { build, run, startLine } from './shared.mjs';
+import { build, seed, startLine } from './shared.mjs';
+import { installed, throwAwayServer } from './throwAway.mjs';
 
-const rounds = Number(process.argv[2] ?? 200);
+const args = process.argv.slice(2);
+const onServer = args.includes('--server');
+const rounds = Number(args.find((each) => each !== '--server') ?? 200);
 if (!Number.isInteger(rounds) || rounds < 1) {
-  console.error('usage: npm run -s kills -- [N]   how often the server is killed, 200 unless said');
+  console.error(
+    'usage: npm run -s kills -- [N] [--server]   how often it is killed, 200 unless said',
+  );
   process.exit(2);
+}
+const database = onServer && (await installed()) ? await throwAwayServer() : null;
+if (onServer && !database) {
+  console.error('PostgreSQL is missing. Install it (Debian: sudo apt-get install postgresql).');
+  process.exit(1);
 }
 
 const PORT = Number(process.env.PORT ?? 3290);
@@ -20,7 +31,11 @@ const LONGEST_MS = 1500;
 const base = `http://127.0.0.1:${PORT}`;
 const balls = `${base}/api/lessons/${LESSON}/balls`;
 const data = mkdtempSync(path.join(os.tmpdir(), 'mellow-kills-'));
-const env = { ...process.env, MELLOW_DATA: data };
+const env = {
+  ...process.env,
+  MELLOW_DATA: data,
+  ...(database ? { DATABASE_URL: database.url } : {}),
+};
 const acknowledged = new Set();
 
 /** A server on the data, once it answers. */
@@ -59,7 +74,7 @@ let lost = 0;
 let doubled = 0;
 try {
   if ((await build()) !== 0) process.exit(1);
-  await run(process.execPath, ['--import', 'tsx', 'src/demo/seed.ts'], { env });
+  await seed(env);
   let server = await serve();
   const [first] = await (await fetch(balls)).json();
   const sample = { ...first };
@@ -84,6 +99,7 @@ try {
   }
   server.kill('SIGKILL');
 } finally {
+  await database?.close();
   rmSync(data, { recursive: true, force: true });
 }
 process.exit(lost + doubled > 0 ? 1 : 0);

@@ -1,4 +1,5 @@
 import { t } from '@/core/ground/language/t';
+import { headersFor } from './headers';
 import { beforeRequests } from './requests';
 
 /** How anything here is asked for. */
@@ -8,7 +9,11 @@ const METHODS = ['GET', 'HEAD', 'POST', 'PUT', 'PATCH', 'DELETE', 'OPTIONS'];
 export function refuseOddMethods(): void {
   beforeRequests(({ method = '', url = '' }, response, onward) => {
     if (METHODS.includes(method) && url.startsWith('/')) return onward();
-    response.writeHead(405, { allow: METHODS.join(', '), 'content-type': 'application/json' });
+    response.writeHead(405, {
+      ...headersFor('/api/', ''),
+      allow: METHODS.join(', '),
+      'content-type': 'application/json',
+    });
     const message = t('must be one of {types}', { types: METHODS.join(', ') });
     response.end(JSON.stringify({ error: [{ path: 'method', message }] }));
     return true;

@@ -1,9 +1,16 @@
-import { request as ask } from 'node:http';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { request as plain } from 'node:http';
+import { request as encrypted, type Server } from 'node:https';
+import type { AddressInfo } from 'node:net';
+import os from 'node:os';
+import path from 'node:path';
+import { certificateFor, tlsBefore } from '../../scripts/tls.mjs';
 import { MOST, sayBytes } from '../../src/app/api/bounds';
-import { DEMO_GROUND, DEMO_PLAN } from './views';
+import { DEMO_GROUND, DEMO_LESSON, DEMO_PLAN } from './views';
 import { expect, test } from './test';
 
-/* Every route that takes a file reads it whole up to its bound, and says so from the next byte on. */
+/* Every route that takes a file reads it whole up to its bound, and says so from the next byte on; so does the short way of balls. Asked as
+ * it is, and through the TLS before it. */
 
 const FILES: readonly (readonly [method: string, path: string, most: number, type?: string])[] = [
   ['POST', '/api/players/import', MOST.roster],
@@ -12,8 +19,24 @@ const FILES: readonly (readonly [method: string, path: string, most: number, typ
   ['POST', '/api/drills/import', MOST.drills],
   ['POST', `/api${DEMO_PLAN}/import`, MOST.results],
   ['POST', '/api/prescribe', MOST.json],
+  ['POST', `/api${DEMO_LESSON}/balls`, MOST.json],
   ['PUT', `/api/places/${DEMO_GROUND.split('/').at(-1)}/picture`, MOST.picture, 'image/png'],
 ];
+
+/** TLS before the server, and its address. */
+let tls: Server;
+let folder: string;
+test.beforeAll(async ({ baseURL }) => {
+  folder = mkdtempSync(path.join(os.tmpdir(), 'mellow-bodies-'));
+  const certificate = await certificateFor(folder, '127.0.0.1');
+  tls = await tlsBefore(certificate, '127.0.0.1', 0, Number(new URL(baseURL!).port));
+});
+test.afterAll(() => {
+  tls.close();
+  tls.closeAllConnections();
+  rmSync(folder, { recursive: true, force: true });
+});
+const overTls = (): string => `https://127.0.0.1:${(tls.address() as AddressInfo).port}`;
 
 /** A body of so many bytes that says something of use at its very end alone: what is cut is no JSON. */
 const body = (bytes: number): Buffer => {
@@ -39,7 +62,8 @@ const sent = (
       'content-type': type,
       ...(announced ? { 'content-length': bytes.byteLength } : { 'transfer-encoding': 'chunked' }),
     };
-    const asked = ask(address, { method, headers }, (response) => {
+    const ask = address.startsWith('https:') ? encrypted : plain;
+    const asked = ask(address, { method, headers, rejectUnauthorized: false }, (response) => {
       let said = '';
       response.on('data', (part) => (said += String(part)));
       response.on('end', () => resolve({ status: response.statusCode!, said }));
@@ -48,11 +72,15 @@ const sent = (
     asked.end(bytes);
   });
 
-for (const [method, path, most, type = 'application/json'] of FILES) {
-  test(`${method} ${path} reads ${sayBytes(most)} whole, and no more`, async ({ baseURL }) => {
-    for (const announced of [true, false]) {
-      const answer = (bytes: number) =>
-        sent(`${baseURL}${path}`, method, type, body(bytes), announced);
+for (const [method, at, most, type = 'application/json'] of FILES) {
+  test(`${method} ${at} reads ${sayBytes(most)} whole, and no more`, async ({ baseURL }) => {
+    for (const [base, announced] of [
+      [baseURL!, true],
+      [baseURL!, false],
+      [overTls(), true],
+      [overTls(), false],
+    ] as const) {
+      const answer = (bytes: number) => sent(`${base}${at}`, method, type, body(bytes), announced);
       for (const bytes of [most - 1, most]) {
         const { status, said } = await answer(bytes);
         expect(status, said).toBe(400);

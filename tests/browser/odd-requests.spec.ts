@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { request as ask } from 'node:http';
+import { request as ask, type IncomingMessage } from 'node:http';
 import { samplerOf } from '../../src/core/ground/numeric/sampling';
 import { DEMO_LESSON } from './views';
 import { expect, test } from './test';
@@ -160,15 +160,19 @@ test('what is asked in a way that nothing here is asked in is refused', async ({
     ['OPTIONS', '*'],
     ['PROPFIND', '/'],
   ] as const) {
-    const status = await new Promise((resolve, reject) => {
+    const answer = await new Promise<IncomingMessage>((resolve, reject) => {
       const asked = ask({ hostname, port, method, path }, (response) => {
         response.resume();
-        resolve(response.statusCode);
+        resolve(response);
       });
       asked.on('error', reject);
       asked.end();
     });
-    expect(status, method).toBe(405);
+    expect(answer.statusCode, method).toBe(405);
+    expect(answer.headers, method).toMatchObject({
+      'x-answered-by': 'mellow-divot',
+      'x-content-type-options': 'nosniff',
+    });
   }
 });
 
