@@ -1,4 +1,3 @@
-import { setTimeout as wait } from 'node:timers/promises';
 import type { ClientBase } from 'pg';
 
 /** An answer that has not come after so long is asked about, and one that was under way may take so long to come, ms. */
@@ -8,7 +7,7 @@ const UNDERWAY_MS = 500;
 /** What the driver's clients have beside what they say: the number of their process at the server, and the socket. */
 interface Line {
   processID?: number | null;
-  connection?: { stream?: { destroy: () => void } };
+  connection?: { stream?: { destroy: () => void; bytesRead: number } };
 }
 
 /** Cuts a line: who waits on it is told that it was lost. */
@@ -24,34 +23,44 @@ export interface Probe {
 }
 
 /**
- * Waits for what was asked on a line. A firewall may drop a line in silence, and neither end hears of it for minutes: where no answer comes,
+ * Waits for what was asked on a line. A firewall may drop a line in silence, and neither end hears of it for minutes: where nothing comes,
  * the server is asked on another line whether it is at work for this one. Where it is not and still nothing comes, or it does not answer at
  * all, this line is cut, and its process ended.
  */
-export async function heard<T>(
-  client: ClientBase,
-  asked: Promise<T>,
-  { atWork, end }: Probe,
-): Promise<T> {
+export function heard<T>(client: ClientBase, asked: Promise<T>, probe: Probe): Promise<T> {
+  const { processID, connection } = client as unknown as Line;
+  const come = (): number => connection?.stream?.bytesRead ?? 0;
+  let before = come();
   let over = false;
-  const answer = asked.finally(() => (over = true));
-  const until = (ms: number): Promise<unknown> =>
-    Promise.race([answer.catch(() => undefined), wait(ms, undefined, { ref: false })]);
+  let timer = setTimeout(look, LONG_MS).unref();
 
-  async function watch(): Promise<void> {
-    const { processID } = client as unknown as Line;
-    for (;;) {
-      await until(LONG_MS);
-      if (over) return;
-      if (await atWork(processID ?? 0).catch(() => false)) continue;
-      // What was answered just now is under way.
-      await until(UNDERWAY_MS);
-      if (over) return;
-      cut(client);
-      await end(processID ?? 0).catch(() => undefined);
-      return;
-    }
+  /** Looks whether anything has come since the last look. */
+  function hasCome(): boolean {
+    const now = come();
+    const more = now > before;
+    before = now;
+    return more;
   }
-  void watch();
-  return answer;
+  function look(): void {
+    if (over) return;
+    if (hasCome()) timer = setTimeout(look, LONG_MS).unref();
+    else void probe.atWork(processID ?? 0).then(again, doubt);
+  }
+  function again(isAtWork: boolean): void {
+    if (isAtWork && !over) timer = setTimeout(look, LONG_MS).unref();
+    else doubt();
+  }
+  /** What was answered just now is under way. */
+  function doubt(): void {
+    if (over) return;
+    timer = setTimeout(() => {
+      if (hasCome()) return look();
+      cut(client);
+      probe.end(processID ?? 0).catch(() => undefined);
+    }, UNDERWAY_MS).unref();
+  }
+  return asked.finally(() => {
+    over = true;
+    clearTimeout(timer);
+  });
 }
