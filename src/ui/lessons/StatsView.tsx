@@ -66,7 +66,7 @@ export function StatsView({ balls, parts, by, onBy, handed, ground }: StatsViewP
           {t('In brackets: 95% confidence. Excluded balls are drawn faint and not counted.')}
           {by === 'halves' &&
             parts.length === 0 &&
-            ` ${t('Six balls are needed to compare halves.')}`}
+            ` ${t('Halves need six balls, and two or more at a station.')}`}
         </p>
       </div>
     </section>

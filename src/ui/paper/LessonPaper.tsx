@@ -56,8 +56,8 @@ function Block({ report, units }: { report: PlayerReport<RosterPlayer>; units: U
     { name: t('all'), lines: statWords(stats, units) },
     ...(first && second
       ? [
-          { name: t('first half'), lines: statWords(first, units) },
-          { name: t('second half'), lines: statWords(second, units) },
+          { name: t('first half at each station'), lines: statWords(first, units) },
+          { name: t('second half at each station'), lines: statWords(second, units) },
         ]
       : []),
   ];

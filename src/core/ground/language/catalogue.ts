@@ -683,12 +683,12 @@ export type Message =
   | 'the player’s own numbers: {versions}'
   | 'Calls came from {parts}.'
   // src/core/lesson/review/moved.ts
-  | '{before} in both halves'
-  | '{before} in the first half, {after} in the second{apart}'
+  | '{before} in both halves at each station'
+  | '{before} in the first half at each station, {after} in the second{apart}'
   | '(too few balls to be sure)'
   // src/core/lesson/review/parts.ts
-  | 'first half'
-  | 'second half'
+  | 'first half at each station'
+  | 'second half at each station'
   // src/core/lesson/review/statWords.ts
   | 'not known'
   | '{count} of {of}, {percent} ({low}–{high})'
@@ -710,7 +710,7 @@ export type Message =
   | 'Out of the bunker: {moved}.'
   | 'The club entered where planned, as far as the balls can show'
   | 'The club entered {far} {bias} than planned (give or take {far2})'
-  | '; first half ± {far}, second half ± {far2}'
+  | '; early at each station ± {far}, late ± {far2}'
   | 'No balls were logged for {name}.'
   | '; {count} of {of} came out, {percent} ({percent2} to {percent3})'
   | '{name} hit {balls}{came}.'
@@ -2402,7 +2402,7 @@ export type Message =
   | 'players'
   | 'Compare'
   | 'In brackets: 95% confidence. Excluded balls are drawn faint and not counted.'
-  | 'Six balls are needed to compare halves.'
+  | 'Halves need six balls, and two or more at a station.'
   // src/ui/lessons/TimetableView.tsx
   | 'Timetable'
   | 'Who is where when'

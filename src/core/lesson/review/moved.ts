@@ -5,15 +5,18 @@ const FEWEST = 3;
 
 const percent = (share: number): string => `${Math.round(share * 100)}%`;
 
-/** How the share of balls that came out moved from the first half to the second; empty with too few balls. */
+/**
+ * How the share of balls that came out moved from the first half at each station to the second; empty with too few balls. Of players who
+ * do not change at most 5 lessons in 100 are said to have moved (tried in `halves.test.ts`).
+ */
 export function outMovedWords(first: Share, second: Share): string {
   if (first.of < FEWEST || second.of < FEWEST) return '';
   const before = percent(first.share);
   const after = percent(second.share);
-  if (before === after) return t('{before} in both halves', { before });
+  if (before === after) return t('{before} in both halves at each station', { before });
   const moved = shareMoved(first, second);
   const apart = moved.low > 0 || moved.high < 0;
-  return t('{before} in the first half, {after} in the second{apart}', {
+  return t('{before} in the first half at each station, {after} in the second{apart}', {
     before,
     after,
     apart: apart ? '' : ` ${t('(too few balls to be sure)')}`,

@@ -14,31 +14,55 @@ export interface Part<T> {
 /** Fewer balls than this are not halved. */
 const FEWEST_TO_HALVE = 6;
 
+/** A ball that is put with others of its kind. */
+type Kept = Pick<CalledBall, 'excluded' | 'station'> & { player?: string };
+
+/** Balls under the name of each part, in the order in which each part first comes up. */
+function grouped<T>(balls: readonly T[], nameOf: (ball: T) => string): Map<string, T[]> {
+  const parts = new Map<string, T[]>();
+  for (const ball of balls) {
+    const name = nameOf(ball);
+    const part = parts.get(name);
+    if (part) part.push(ball);
+    else parts.set(name, [ball]);
+  }
+  return parts;
+}
+
 /**
- * Balls in parts, in the order in which each part first comes up; halves by the balls that count.
+ * The earlier and the later balls of each player at each station; of an odd number the middle one is in neither. So both hold as many of
+ * each shot: players go round, and the half of a lesson before the plugged station is not the half after it.
+ */
+function halvesOf<T extends Kept>(balls: readonly T[]): [earlier: T[], later: T[]] {
+  const half = new Map<T, 0 | 1>();
+  for (const own of grouped(balls, ({ player = '', station }) => `${station} ${player}`).values()) {
+    const each = Math.floor(own.length / 2);
+    own.slice(0, each).forEach((ball) => half.set(ball, 0));
+    own.slice(own.length - each).forEach((ball) => half.set(ball, 1));
+  }
+  return [
+    balls.filter((ball) => half.get(ball) === 0),
+    balls.filter((ball) => half.get(ball) === 1),
+  ];
+}
+
+/**
+ * Balls in parts, in the order in which each part first comes up; halves by the balls that count, like with like.
  *
  * @param nameOf what a ball's part is called, not asked for halves
  */
-export function partsOf<T extends Pick<CalledBall, 'excluded'>>(
+export function partsOf<T extends Kept>(
   balls: readonly T[],
   by: Comparison,
   nameOf: (ball: T) => string,
 ): Part<T>[] {
   if (by !== 'halves') {
-    const parts = new Map<string, T[]>();
-    for (const ball of balls) {
-      const name = nameOf(ball);
-      const part = parts.get(name);
-      if (part) part.push(ball);
-      else parts.set(name, [ball]);
-    }
-    return [...parts].map(([name, part]) => ({ name, balls: part }));
+    return [...grouped(balls, nameOf)].map(([name, part]) => ({ name, balls: part }));
   }
-  const counted = balls.filter(({ excluded }) => !excluded);
-  if (counted.length < FEWEST_TO_HALVE) return [];
-  const half = Math.ceil(counted.length / 2);
+  const [earlier, later] = halvesOf(balls.filter(({ excluded }) => !excluded));
+  if (earlier.length + later.length < FEWEST_TO_HALVE) return [];
   return [
-    { name: t('first half'), balls: counted.slice(0, half) },
-    { name: t('second half'), balls: counted.slice(half) },
+    { name: t('first half at each station'), balls: earlier },
+    { name: t('second half at each station'), balls: later },
   ];
 }

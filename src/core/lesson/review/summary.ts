@@ -41,7 +41,7 @@ function markWords({ stats, first, second }: SummaryPart, units: UnitSystem): st
         });
   const halves =
     first?.entry && second?.entry
-      ? t('; first half ± {far}, second half ± {far2}', {
+      ? t('; early at each station ± {far}, late ± {far2}', {
           far: far(first.entry.spread),
           far2: far(second.entry.spread),
         })

@@ -93,7 +93,7 @@ describe('a summary', () => {
       ],
       'yards',
     );
-    expect(same).toContain('Out of the bunker: 100% in both halves.');
+    expect(same).toContain('Out of the bunker: 100% in both halves at each station.');
     const better = summaryWords(
       'The bunker',
       [
@@ -104,7 +104,9 @@ describe('a summary', () => {
       ],
       'yards',
     );
-    expect(better).toContain('Out of the bunker: 0% in the first half, 100% in the second.');
+    expect(better).toContain(
+      'Out of the bunker: 0% in the first half at each station, 100% in the second.',
+    );
     expect(better).not.toContain('too few');
   });
 

@@ -240,7 +240,8 @@ export const BUNKER = {
   Compare: 'Vergleichen',
   'In brackets: 95% confidence. Excluded balls are drawn faint and not counted.':
     'In Klammern: 95 % Sicherheit. Nicht gezählte Bälle sind blass gezeichnet.',
-  'Six balls are needed to compare halves.': 'Sechs Bälle sind nötig, um Hälften zu vergleichen.',
+  'Halves need six balls, and two or more at a station.':
+    'Hälften brauchen sechs Bälle, und mindestens zwei an einer Station.',
   Timetable: 'Zeitplan',
   'Who is where when': 'Wer wann wo ist',
   Time: 'Uhrzeit',

@@ -344,12 +344,12 @@ export const LESSONS = {
   'averages for the level: {balls}': 'Durchschnitt der Spielstärke: {balls}',
   'the player’s own numbers: {versions}': 'eigene Werte des Spielers: {versions}',
   'Calls came from {parts}.': 'Die Ansagen kamen aus {parts}.',
-  '{before} in both halves': '{before} in beiden Hälften',
-  '{before} in the first half, {after} in the second{apart}':
-    '{before} in der ersten Hälfte, {after} in der zweiten{apart}',
+  '{before} in both halves at each station': '{before} in beiden Hälften an jeder Station',
+  '{before} in the first half at each station, {after} in the second{apart}':
+    '{before} in der ersten Hälfte an jeder Station, {after} in der zweiten{apart}',
   '(too few balls to be sure)': '(zu wenige Bälle für Sicherheit)',
-  'first half': 'erste Hälfte',
-  'second half': 'zweite Hälfte',
+  'first half at each station': 'erste Hälfte an jeder Station',
+  'second half at each station': 'zweite Hälfte an jeder Station',
   'not known': 'nicht bekannt',
   '{count} of {of}, {percent} ({low}–{high})': '{count} von {of}, {percent} ({low}–{high})',
   'out of the bunker': 'aus dem Bunker',
@@ -373,7 +373,8 @@ export const LESSONS = {
     'Der Schläger ging dort in den Sand, wo es geplant war, soweit die Bälle das zeigen',
   'The club entered {far} {bias} than planned (give or take {far2})':
     'Der Schläger ging {far} {bias} in den Sand als geplant (plus oder minus {far2})',
-  '; first half ± {far}, second half ± {far2}': '; erste Hälfte ± {far}, zweite Hälfte ± {far2}',
+  '; early at each station ± {far}, late ± {far2}':
+    '; früh an jeder Station ± {far}, spät ± {far2}',
   'No balls were logged for {name}.': 'Für {name} wurden keine Bälle aufgeschrieben.',
   '; {count} of {of} came out, {percent} ({percent2} to {percent3})':
     '; {count} von {of} kamen heraus, {percent} ({percent2} bis {percent3})',
