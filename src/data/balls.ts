@@ -71,40 +71,7 @@ export async function ballsOfPlayer(
   return rows.map(({ lesson, at, ...row }) => ({ ...ballOf(row), lesson, at }));
 }
 
-/**
- * All of the balls or, when one does not belong here, none; gives back the astray ones, and why. What belongs to a lesson is said here and nowhere else. A ball that was not saved though nothing is seen
- * against it is given back as one that is elsewhere: its id stands where whoever asks sees nothing, or was sent a moment ago.
- */
-const INSERT = `
-  with sent as (
-    select * from rows from (jsonb_to_recordset($2) as (id uuid, player text, station integer,
-      call jsonb, seen jsonb, source text, hit_at timestamptz, excluded text))
-      with ordinality as r (id, player, station, call, seen, source, hit_at, excluded, nth)
-  ), judged as (
-    select sent.*, plan is null as nowhere, jsonb_array_length(plan -> 'stations') as stations,
-      not plan -> 'players' ? player as stranger,
-      (select name from players p where p.id = player and p.deleted_at is not null) as gone,
-      station >= jsonb_array_length(plan -> 'stations') as no_station,
-      exists (select from balls b where b.id = sent.id and b.lesson_id <> $1) as elsewhere
-    from sent left join lessons on lessons.id = $1 and deleted_at is null
-  ), astray as (
-    select * from judged where nowhere or stranger or gone is not null or no_station or elsewhere
-  ), saved as (
-    insert into balls (id, lesson_id, player_id, station, call, seen, source, hit_at, excluded)
-    select id, $1, player, station, call, seen, source, hit_at, excluded from judged
-    where not exists (select from astray) order by nth
-    on conflict (id) do nothing returning id
-  ), unsaved as (
-    select * from judged where not exists (select from astray)
-      and not exists (select from saved where saved.id = judged.id)
-      and not exists (select from balls b where b.id = judged.id and b.lesson_id = $1)
-  )
-  select id, nth, player, station, stations, nowhere, stranger, gone, no_station, elsewhere, false as unseen
-  from astray union all
-  select id, nth, player, station, stations, nowhere, stranger, gone, no_station, true, true from unsaved
-  order by nth`;
-
-/** A ball that does not belong to the lesson. */
+/** A ball that does not belong to the lesson, as `mellow_append` (020) tells it. */
 interface Astray {
   id: string;
   nth: number;
@@ -198,14 +165,13 @@ export async function addBalls(
       seen,
     }),
   );
-  const sent = JSON.stringify(rows);
-  const { found, here } = await db.transaction(async (tx) => {
-    // Nobody changes the plan until these are there: it is looked at behind the lock.
-    await tx.query('select mellow_take_lesson($1)', [lessonId]);
-    const { rows: astray } = await tx.query<Astray>(INSERT, [lessonId, sent]);
-    const unseen = astray.filter((ball) => ball.unseen).map(({ id }) => id);
-    return { found: astray, here: unseen.length > 0 ? await thoseIn(tx, lessonId, unseen) : [] };
-  }, 'by statement');
+  const { rows: found } = await db.query<Astray>(
+    'select * from mellow_append($1, $2)',
+    [lessonId, JSON.stringify(rows)],
+    'by statement',
+  );
+  const unseen = found.filter((ball) => ball.unseen).map(({ id }) => id);
+  const here = unseen.length > 0 ? await thoseIn(db, lessonId, unseen) : [];
   const astray = found.filter(({ id }) => !here.includes(id));
   if (astray.some(({ nowhere }) => nowhere)) return null;
   if (astray.length > 0) throw new FaultyInput(astray.flatMap(faultsOf));
@@ -230,15 +196,9 @@ export async function changeBall(
        excluded = coalesce($3, excluded),
        deleted_at = case when $4::boolean is null then deleted_at when $4 then now() end
      where id = $1 and touched = coalesce($5, touched) returning ${COLUMNS}`;
-  const { rows } = await db.transaction(
-    (tx) =>
-      tx.query<Row>(change, [
-        id,
-        JSON.stringify(seen),
-        excluded ?? null,
-        deleted ?? null,
-        from ?? null,
-      ]),
+  const { rows } = await db.query<Row>(
+    change,
+    [id, JSON.stringify(seen), excluded ?? null, deleted ?? null, from ?? null],
     'by statement',
   );
   if (rows[0]) return ballOf(rows[0]);

@@ -1,4 +1,4 @@
-import type { Sql, Tx } from '../sql/sql';
+import type { Sql } from '../sql/sql';
 import { writes } from '../sql/writes';
 
 /** Who asks, where it is not somebody who may see everything. */
@@ -27,7 +27,7 @@ export function viewedBy(sql: Sql, viewer: Viewer): Sql {
       );
       return work(tx);
     }, apart);
-  const query: Tx['query'] = (text, params) =>
-    transaction((tx) => tx.query(text, params), writes(text) ? 'alone' : 'by statement');
+  const query: Sql['query'] = (text, params, apart = writes(text) ? 'alone' : 'by statement') =>
+    transaction((tx) => tx.query(text, params), apart);
   return { query, transaction };
 }

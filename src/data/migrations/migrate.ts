@@ -58,7 +58,7 @@ const LOCK = 60_217_117;
  * @throws Error when the database is newer than the product
  */
 export function migrate(
-  db: Sql,
+  db: Pick<Sql, 'transaction'>,
   migrations: readonly Migration[] = readMigrations(),
 ): Promise<string[]> {
   return db.transaction(async (tx) => {

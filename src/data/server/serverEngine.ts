@@ -169,8 +169,8 @@ export function serverEngine(url: string, application = APPLICATION): Engine {
 
   return {
     // What one statement reads is of one moment anyway; what it writes goes by what it read.
-    query: (text, params) =>
-      writes(text)
+    query: (text, params, apart = writes(text) ? 'alone' : 'by statement') =>
+      apart === 'alone'
         ? transaction((tx) => tx.query(text, params))
         : undisturbed(() => onLine(async (ask) => rowsOf(await ask(named(text, params))))),
     exec: (text) => undisturbed(() => onLine((ask) => ask(text))),

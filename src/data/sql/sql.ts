@@ -23,13 +23,15 @@ export interface Transaction extends Tx, Scripts {
 }
 
 /**
- * How far a transaction is kept apart from what others do at the same time: as if it were alone, or statement by statement, each of which
+ * How far work is kept apart from what others do at the same time: as if it were alone, or statement by statement, each of which
  * sees what is there as it begins. The second is for what locks the rows that it goes by itself.
  */
 export type Apart = 'alone' | 'by statement';
 
 /** A database: statements each for itself, or several as one. */
 export interface Sql extends Tx {
+  /** @param apart what writes is alone, unless something else is said; what reads sees one moment anyway */
+  query<T>(text: string, params?: unknown[], apart?: Apart): Promise<Rows<T>>;
   /** @param work may be done more than once: a server takes it back where another's work came between */
   transaction<T>(work: (tx: Transaction) => Promise<T>, apart?: Apart): Promise<T>;
 }
