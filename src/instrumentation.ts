@@ -3,9 +3,10 @@ export async function register(): Promise<void> {
   if (process.env.NEXT_RUNTIME !== 'nodejs') return;
   const { openShortWay } = await import('@/app/api/shortWay');
   const { POST: logBalls } = await import('@/app/api/lessons/[id]/balls/route');
+  const { GET: bringBalls } = await import('@/app/api/lessons/[id]/events/route');
   const { refuseOddMethods } = await import('@/app/methods');
   const { speakEachLanguage } = await import('@/app/language');
-  openShortWay(logBalls);
+  openShortWay({ logBalls, bringBalls });
   refuseOddMethods();
   // Set last, and so first asked: what is said before the framework is in the language of who asks too.
   speakEachLanguage();

@@ -17,9 +17,9 @@ export async function proxy(request: NextRequest): Promise<Response> {
 }
 
 /**
- * Scripts and styles are the same for everybody. Balls are logged many times a second: their route asks for admission itself, for the
+ * Scripts and styles are the same for everybody. Balls are logged many times a second, and followed by many devices: their routes ask for admission themselves, for the
  * way through here costs as much as the answer (`src/app/api/admitting.ts`).
  */
 export const config = {
-  matcher: ['/((?!_next/static|api/lessons/[^/]+/balls$).*)'],
+  matcher: ['/((?!_next/static|api/lessons/[^/]+/(?:balls|events)$).*)'],
 };

@@ -95,7 +95,10 @@ describe('routes before which the proxy does not stand', () => {
   const methods = ['GET', 'POST', 'PUT', 'PATCH', 'DELETE'] as const;
 
   test('are those of the balls alone', () => {
-    expect(open.map(([address]) => address)).toEqual(['/api/lessons/[id]/balls']);
+    expect(open.map(([address]) => address)).toEqual([
+      '/api/lessons/[id]/balls',
+      '/api/lessons/[id]/events',
+    ]);
   });
 
   test.each(open)('stand behind the same entrance by themselves: %s', async (address, file) => {

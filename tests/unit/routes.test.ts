@@ -366,6 +366,28 @@ describe('balls of a lesson', () => {
     expect((await answerOf('GET', `${at}/balls?touched_after=x`)).status).toBe(400);
   });
 
+  test('are followed by four hundred at a time and no more; who leaves gives a place back', async () => {
+    const follow = (): Promise<Response> => ask('GET', `/api/lessons/${LESSON}/events`);
+    const all = await Promise.all(Array.from({ length: 430 }, follow));
+    const lines = all.filter(({ status }) => status === 200);
+    expect(lines).toHaveLength(400);
+    const refused = all.filter(({ status }) => status === 503);
+    expect(refused).toHaveLength(30);
+    expect(refused[0]!.headers.get('retry-after')).toBe('1');
+    await Promise.all(lines.slice(0, 5).map(({ body }) => body!.cancel()));
+    const again: Response[] = [];
+    const here = (): Response[] => again.filter(({ status }) => status === 200);
+    for (let i = 0; i < 500 && here().length < 5; i++) {
+      await new Promise((resolve) => setTimeout(resolve, 10));
+      again.push(await follow());
+    }
+    again.push(await follow(), await follow());
+    expect(here()).toHaveLength(5);
+    const open = [...lines.slice(5), ...again];
+    await Promise.all(open.map(({ body }) => body!.cancel()));
+    expect((await ask('GET', `/api/lessons/${NOBODY}/events`)).status).toBe(404);
+  });
+
   test('refuse a ball of a player who was deleted, by name', async () => {
     expect((await answerOf('DELETE', `/api/players/${player}`)).status).toBe(204);
     const refused = await answerOf<{ error: { message: string }[] }>('POST', `${at}/balls`, {

@@ -2,22 +2,41 @@ import http from 'node:http';
 import { connect, type AddressInfo } from 'node:net';
 import { MOST } from '@/app/api/bounds';
 import { withJson } from '@/app/api/respond';
-import { tookShortWay } from '@/app/api/shortWay';
+import { tookShortWay, type ShortWay } from '@/app/api/shortWay';
 
 const BALLS = '/api/lessons/a-lesson/balls';
+
+/** Lessons that nobody follows any more. */
+const ended: string[] = [];
 
 /** What the route was asked with, the latest last. */
 const asked: { id: string; request: Request }[] = [];
 
 /** A server whose balls take the short way to a route; all else is answered by what stands for the framework. */
 const server = http.createServer((request, response) => {
-  const route: Parameters<typeof tookShortWay>[2] = async (ball, { params }) => {
+  const logBalls: ShortWay['logBalls'] = async (ball, { params }) => {
     const { id } = await params;
     if (id === 'broken') throw new Error('the route broke');
     asked.push({ id, request: ball });
     return withJson(ball, (body) => Response.json({ got: body }, { status: 201 }));
   };
-  if (!tookShortWay(request, response, route)) response.end('the framework');
+  const bringBalls: ShortWay['bringBalls'] = async ({ url, signal }, { params }) => {
+    const { id } = await params;
+    const text = new TextEncoder();
+    const events = new ReadableStream<Uint8Array>({
+      start(controller) {
+        controller.enqueue(text.encode(`first of ${id} ${new URL(url).search}`));
+        const more = setTimeout(() => controller.enqueue(text.encode(', second')), 60);
+        signal.addEventListener('abort', () => {
+          clearTimeout(more);
+          ended.push(id);
+          controller.close();
+        });
+      },
+    });
+    return new Response(events, { headers: { 'content-type': 'text/event-stream' } });
+  };
+  if (!tookShortWay(request, response, { logBalls, bringBalls })) response.end('the framework');
 });
 let base: string;
 beforeAll(async () => {
@@ -59,6 +78,9 @@ test.each([
   ['POST', `${BALLS}?after=0`],
   ['POST', `${BALLS}/other`],
   ['POST', '/api/lessons/a%00/balls'],
+  ['POST', '/api/lessons/x/events'],
+  ['GET', '/api/lessons/x/events/more'],
+  ['GET', '/api/lessons/x/events?a=%00'],
   ['POST', '/api/lessons/balls'],
   ['POST', `/x${BALLS}`],
 ])('%s %s goes the usual way', async (method, path) => {
@@ -66,6 +88,20 @@ test.each([
   const answer = await fetch(base + path, { method, headers });
   expect(await answer.text()).toBe('the framework');
   expect(asked).toHaveLength(before);
+});
+
+test('who follows a lesson is brought what comes as it comes, until nobody listens', async () => {
+  const gone = new AbortController();
+  const { signal } = gone;
+  const answer = await fetch(`${base}/api/lessons/x/events?touched_after=7`, { signal });
+  expect(answer.headers.get('content-type')).toBe('text/event-stream');
+  const reader = answer.body!.getReader();
+  const next = async (): Promise<string> => Buffer.from((await reader.read()).value!).toString();
+  expect(await next()).toBe('first of x ?touched_after=7');
+  expect(await next()).toBe(', second');
+  gone.abort();
+  for (let i = 0; i < 100 && ended.length === 0; i++) await new Promise((r) => setTimeout(r, 10));
+  expect(ended).toEqual(['x']);
 });
 
 test('a body that is no JSON, or empty, is refused by the route', async () => {

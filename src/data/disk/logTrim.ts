@@ -1,4 +1,4 @@
-import type { Engine } from '../sql/sql';
+import type { Engine, Tx } from '../sql/sql';
 
 /** Writes between two looks at the length of the log. */
 const EVERY = 100;
@@ -13,11 +13,7 @@ const MOST = 48 * 1024 * 1024;
  * @param sql the database, its guards apart: a cut is no write that anybody waits for
  * @returns a function to be called after each write; what it does goes on by itself
  */
-export function logTrim(
-  sql: Pick<Engine, 'query' | 'exec'>,
-  every = EVERY,
-  most = MOST,
-): () => void {
+export function logTrim(sql: Tx & Pick<Engine, 'exec'>, every = EVERY, most = MOST): () => void {
   let writes = 0;
   let cutting = false;
   const cut = async (): Promise<void> => {

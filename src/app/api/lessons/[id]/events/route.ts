@@ -1,6 +1,7 @@
 import { t } from '@/core/ground/language/t';
 import { accountAsking, data, followed } from '@/app/data';
 import { isId } from '@/data/id';
+import { admitting } from '../../../admitting';
 import { lessonById } from '@/data/lessons';
 import { wholeNumber } from '../../../wholeNumber';
 import type { IdContext } from '../../../idContext';
@@ -38,16 +39,21 @@ function knownIn(request: Request): number {
  * Brings as server-sent events the balls of a lesson that were touched after `touched_after`, by any device or tracker: those of now at
  * once, the others as they come, until whoever asks is signed out. Each event is numbered by its last ball's `touched`; a line that is taken up again goes on from there.
  */
-export function GET(request: Request, { params }: IdContext): Promise<Response> {
-  return withFaults(async () => {
-    const { id } = await params;
-    const { sql } = await data();
-    if (!isId(id) || !(await lessonById(sql, id))) return notFound();
+export const GET = admitting((request, { params }: IdContext) =>
+  withFaults(async () => {
+    // Counted before anything else is asked: four hundred that come at once cost no more than those that are let in.
     const leave = placeFor(await accountAsking());
     if (!leave) {
       return refuse(503, [
         { path: 'server', message: t('too many devices are watching right now') },
       ]);
+    }
+    const { id } = await params;
+    const { sql } = await data();
+    const there = isId(id) && (await lessonById(sql, id).catch(leaving(leave)));
+    if (!there) {
+      leave();
+      return notFound();
     }
     return new Response(touchesOf(id, knownIn(request), request.signal, leave), {
       headers: {
@@ -56,8 +62,16 @@ export function GET(request: Request, { params }: IdContext): Promise<Response> 
         'x-accel-buffering': 'no',
       },
     });
-  });
-}
+  }),
+);
+
+/** Gives a place back where work fails. */
+const leaving =
+  (leave: () => void) =>
+  (error: unknown): never => {
+    leave();
+    throw error;
+  };
 
 function touchesOf(
   lesson: string,
@@ -66,7 +80,9 @@ function touchesOf(
   leave: () => void,
 ): ReadableStream<Uint8Array> {
   const text = new TextEncoder();
-  let end = (): void => undefined;
+  // Whoever leaves before the line stands has left all the same.
+  let gone = false;
+  let end = (): void => void (gone = true);
   return new ReadableStream({
     async start(controller) {
       const say = (line: string): void => controller.enqueue(text.encode(line));
@@ -100,7 +116,7 @@ function touchesOf(
         }
       };
       signal.addEventListener('abort', end);
-      if (signal.aborted) end();
+      if (gone || signal.aborted) end();
     },
     cancel: () => end(),
   });
