@@ -35,7 +35,8 @@ export async function acknowledged(base, lesson, sample, count, phase = 0) {
     const ball = { ...sample, id: crypto.randomUUID() };
     const start = performance.now();
     const { saved, error } = await post(`${base}/api/lessons/${lesson}/balls`, { balls: [ball] });
-    if (saved?.[0] !== ball.id) throw new Error(`a ball was not acknowledged: ${JSON.stringify(error)}`);
+    if (saved?.[0] !== ball.id)
+      throw new Error(`a ball was not acknowledged: ${JSON.stringify(error)}`);
     times.push(performance.now() - start);
   };
   const sending = [];
