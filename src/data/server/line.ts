@@ -4,10 +4,20 @@ import type { ClientBase } from 'pg';
 const LONG_MS = 2_000;
 const UNDERWAY_MS = 500;
 
-/** What the driver's clients have beside what they say: the number of their process at the server, and the socket. */
+/** What the driver's clients have beside what they say: the socket. */
 interface Line {
-  processID?: number | null;
   connection?: { stream?: { destroy: () => void; bytesRead: number } };
+}
+
+/** The number of each line's process at the server, by its own word: a pooler in between gives lines numbers that only it knows. */
+const processes = new WeakMap<ClientBase, number>();
+
+/** Asks a new line for the number of its process; before anything else is asked on it. */
+export function introduced(client: ClientBase): void {
+  client
+    .query<{ pid: number }>('select pg_backend_pid() as pid')
+    .then(({ rows }) => processes.set(client, rows[0]!.pid))
+    .catch(() => undefined);
 }
 
 /** Cuts a line: who waits on it is told that it was lost. */
@@ -28,7 +38,8 @@ export interface Probe {
  * all, this line is cut, and its process ended.
  */
 export function heard<T>(client: ClientBase, asked: Promise<T>, probe: Probe): Promise<T> {
-  const { processID, connection } = client as unknown as Line;
+  const { connection } = client as unknown as Line;
+  const processId = (): number => processes.get(client) ?? 0;
   const come = (): number => connection?.stream?.bytesRead ?? 0;
   let before = come();
   let over = false;
@@ -44,7 +55,7 @@ export function heard<T>(client: ClientBase, asked: Promise<T>, probe: Probe): P
   function look(): void {
     if (over) return;
     if (hasCome()) timer = setTimeout(look, LONG_MS).unref();
-    else void probe.atWork(processID ?? 0).then(again, doubt);
+    else void probe.atWork(processId()).then(again, doubt);
   }
   function again(isAtWork: boolean): void {
     if (isAtWork && !over) timer = setTimeout(look, LONG_MS).unref();
@@ -56,7 +67,7 @@ export function heard<T>(client: ClientBase, asked: Promise<T>, probe: Probe): P
     timer = setTimeout(() => {
       if (hasCome()) return look();
       cut(client);
-      probe.end(processID ?? 0).catch(() => undefined);
+      probe.end(processId()).catch(() => undefined);
     }, UNDERWAY_MS).unref();
   }
   return asked.finally(() => {

@@ -6,7 +6,7 @@ import type { Apart, Engine, Rows, Transaction } from '../sql/sql';
 import { withoutValues } from '../sql/withoutValues';
 import { writes } from '../sql/writes';
 import { DatabaseAway, DatabaseBusy, isAway, isTakenBack } from './away';
-import { heard, type Probe } from './line';
+import { heard, introduced, type Probe } from './line';
 import { listenerOn } from './listener';
 
 /** What each line to a server is called there: a server that is in use is known by it. */
@@ -123,7 +123,10 @@ export function serverEngine(url: string, application = APPLICATION): Engine {
   const pool = new pg.Pool({ ...config, max: Number(process.env.MELLOW_POOL) || LINES });
   // A line that is lost says so to whoever asks on it next; unheard it would end the process.
   pool.on('error', () => undefined);
-  pool.on('connect', (client) => client.on('error', () => undefined));
+  pool.on('connect', (client) => {
+    client.on('error', () => undefined);
+    introduced(client);
+  });
 
   const lineOf = async (fields: pg.ClientConfig = {}): Promise<pg.Client> => {
     const client = new pg.Client({ ...config, ...fields });
@@ -146,7 +149,9 @@ export function serverEngine(url: string, application = APPLICATION): Engine {
   const probe: Probe = {
     atWork: async (processId) => {
       const text = 'select state from pg_stat_activity where pid = $1';
-      return (await probed<{ state: string }>(text, processId))?.state === 'active';
+      const found = await probed<{ state: string | null }>(text, processId);
+      // Where the server tells no states it is taken at its best.
+      return found !== undefined && !found.state?.startsWith('idle');
     },
     end: (processId) => probed('select pg_terminate_backend($1)', processId),
   };
