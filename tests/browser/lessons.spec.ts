@@ -127,7 +127,9 @@ test('a ball is logged in three taps, saved at once and there after a reload', a
   const ground = (await pad.boundingBox())!;
   await pad.click({ position: { x: ground.width * 0.6, y: ground.height * 0.6 } });
   await page.getByRole('button', { name: 'good', exact: true }).click();
-  await expect(page.getByText(/^1\. entered [\d.]+ in behind, stopped at .*good/)).toBeVisible();
+  await expect(
+    page.getByText(/^1\. entered [\d.]+ in behind the ball, stopped at .*good/),
+  ).toBeVisible();
   await expect(page.getByText(/1 of 8 balls · all balls saved/)).toBeVisible();
   await page.reload();
   await expect(page.getByText(/^1\. entered [\d.]+ in behind/)).toBeVisible();

@@ -38,10 +38,10 @@ test('the latest ball is on top, numbered as it was hit, with what is odd about 
     shown(4, { pending: true }),
   ]);
   expect(lines()).toEqual([
-    '4. entered 1.5 in behind, carried 12 yd · not saved yet',
-    '3. entered 1.5 in behind, carried 12 yd, thin · tracker',
-    '2. entered 1.5 in behind, carried 12 yd · stone',
-    '1. entered 1.5 in behind, carried 12 yd',
+    '4. entered 1.5 in behind the ball, carried 12 yd · not saved yet',
+    '3. entered 1.5 in behind the ball, carried 12 yd, thin · tracker',
+    '2. entered 1.5 in behind the ball, carried 12 yd · stone',
+    '1. entered 1.5 in behind the ball, carried 12 yd',
   ]);
 });
 

@@ -178,9 +178,8 @@ export type Message =
   | 'ball first'
   | '{club}, {face}, swing to {swing}, {mark}, for {carry}'
   // src/core/lesson/balls/seenWords.ts
-  | 'entered {far} {unit} {entry}'
-  | 'in front'
-  | 'behind'
+  | 'entered {far} {unit} past the ball'
+  | 'entered {far} {unit} behind the ball'
   | 'carried {carry}'
   | 'on line'
   | 'stopped at {along}, {side}'
@@ -962,6 +961,7 @@ export type Message =
   | 'against from the right'
   | 'from the right'
   | 'behind from the right'
+  | 'behind'
   | 'behind from the left'
   | 'from the left'
   | 'against from the left'
@@ -1103,6 +1103,7 @@ export type Message =
   | '{length} long, {depth} deep'
   | 'a {pitch} pitch swing'
   // src/core/tell/why/ruledOut.ts
+  | 'Comes up just short of the {wanted} needed.'
   | 'Reaches only {total} of the {wanted} needed.'
   | 'Comes down before it clears the bunker.'
   | 'Hits the lip {max} below the top.'

@@ -6,18 +6,16 @@ import { fromMetres } from '@/core/ground/units/length';
 import { plainNumber, sayLength, unitFor } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
 
-/** What was seen of a ball, in a line: "in 1.5 in behind, carried 12 yd, stopped at 15 yd, 2 yd left, thin". */
+/** What was seen of a ball, in a line: "entered 1.5 in behind the ball, carried 12 yd, stopped at 15 yd, 2 yd left, thin". */
 export function seenWords(ball: LoggedFields, units: UnitSystem): string {
   const parts: string[] = [];
   if (ball.entry_m !== undefined) {
     const unit = unitFor('short', units);
     const far = plainNumber(fromMetres(Math.abs(ball.entry_m), unit));
     parts.push(
-      t('entered {far} {unit} {entry}', {
-        far,
-        unit,
-        entry: ball.entry_m < 0 ? t('in front') : t('behind'),
-      }),
+      ball.entry_m < 0
+        ? t('entered {far} {unit} past the ball', { far, unit })
+        : t('entered {far} {unit} behind the ball', { far, unit }),
     );
   }
   if (ball.carry_m !== undefined)

@@ -191,6 +191,10 @@ test('factors move what they say, and nothing else', () => {
 
 test.each([
   [{ state: 'cannot-reach', total: 18, wanted: 30 } as const, /only 20 yards of the 33 yards/],
+  [
+    { state: 'cannot-reach', total: 24.6, wanted: 24.9 } as const,
+    /^Comes up just short of the 27 yards/,
+  ],
   [{ state: 'cannot-get-out', clearance: -0.61 } as const, /lip 2.ft below/],
   [{ state: 'cannot-get-out', clearance: null } as const, /before it clears the bunker/],
   [{ state: 'too-far', total: 9 } as const, /shortest swing for this technique goes 10 yards/],

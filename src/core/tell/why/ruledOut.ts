@@ -7,11 +7,12 @@ import type { Obstacle } from '@/core/search/candidates/explore';
 /** The reason why a club cannot do it in a school, as a sentence. */
 export function ruledOutWords(reason: Obstacle, units: UnitSystem): string {
   switch (reason.state) {
-    case 'cannot-reach':
-      return t('Reaches only {total} of the {wanted} needed.', {
-        total: distanceWords(reason.total, units),
-        wanted: distanceWords(reason.wanted, units),
-      });
+    case 'cannot-reach': {
+      const [total, wanted] = [reason.total, reason.wanted].map((far) => distanceWords(far, units));
+      return total === wanted
+        ? t('Comes up just short of the {wanted} needed.', { wanted: wanted! })
+        : t('Reaches only {total} of the {wanted} needed.', { total: total!, wanted: wanted! });
+    }
     case 'cannot-get-out':
       if (reason.clearance === null) return t('Comes down before it clears the bunker.');
       return t('Hits the lip {max} below the top.', {

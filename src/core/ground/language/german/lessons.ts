@@ -34,7 +34,8 @@ export const LESSONS = {
   'ball first': 'erst der Ball',
   '{club}, {face}, swing to {swing}, {mark}, for {carry}':
     '{club}, {face}, Schwung bis {swing}, {mark}, für {carry}',
-  'entered {far} {unit} {entry}': 'Eintritt {far} {unit} {entry}',
+  'entered {far} {unit} behind the ball': 'Eintritt {far} {unit} hinter dem Ball',
+  'entered {far} {unit} past the ball': 'Eintritt {far} {unit} vor dem Ball',
   'in front': 'davor',
   behind: 'dahinter',
   'carried {carry}': 'Carry {carry}',

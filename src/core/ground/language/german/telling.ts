@@ -268,6 +268,7 @@ export const TELLING = {
   '{length} behind': '{length} dahinter',
   '{length} long, {depth} deep': '{length} lang, {depth} tief',
   'a {pitch} pitch swing': 'ein Pitch-Schwung über {pitch}',
+  'Comes up just short of the {wanted} needed.': 'Bleibt knapp unter den nötigen {wanted}.',
   'Reaches only {total} of the {wanted} needed.': 'Kommt nur {total} von {wanted} weit.',
   'Comes down before it clears the bunker.': 'Kommt herunter, bevor der Bunker überwunden ist.',
   'Hits the lip {max} below the top.': 'Trifft die Kante {max} unter dem Rand.',
