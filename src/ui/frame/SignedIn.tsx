@@ -3,6 +3,7 @@
 import { t } from '@/core/ground/language/t';
 import { CircleUserRound } from 'lucide-react';
 import Link from 'next/link';
+import { usePathname } from 'next/navigation';
 import { DropdownMenu } from 'radix-ui';
 import { ROLE_WORDS } from '@/core/lesson/coaches/account';
 import { forgetKeptPage } from '../kit/keptPage';
@@ -15,13 +16,10 @@ async function signOut(): Promise<void> {
   (document.getElementById('sign-out') as HTMLFormElement).submit();
 }
 
-/** The page of the entrance where the passphrase is changed; back from there to here. */
-const ownPassphrase = (): string =>
-  `/own-passphrase?next=${encodeURIComponent(location.pathname + location.search)}`;
-
 /** Who is signed in, and the way out; nothing where nobody signs in. */
 export function SignedIn() {
   const who = useWho();
+  const here = usePathname();
   if (!who) return null;
   return (
     <DropdownMenu.Root modal={false}>
@@ -46,7 +44,7 @@ export function SignedIn() {
           )}
           {!who.paired && (
             <DropdownMenu.Item asChild>
-              <a href={ownPassphrase()} className={MENU_ITEM}>
+              <a href={`/own-passphrase?next=${encodeURIComponent(here)}`} className={MENU_ITEM}>
                 {t('Change your passphrase')}
               </a>
             </DropdownMenu.Item>
