@@ -16,10 +16,19 @@ async function signOut(): Promise<void> {
   (document.getElementById('sign-out') as HTMLFormElement).submit();
 }
 
+/** The page of the entrance where the passphrase is changed; back from there to here. */
+function ToOwnPassphrase(props: object) {
+  const here = usePathname();
+  return (
+    <a {...props} href={`/own-passphrase?next=${encodeURIComponent(here)}`} className={MENU_ITEM}>
+      {t('Change your passphrase')}
+    </a>
+  );
+}
+
 /** Who is signed in, and the way out; nothing where nobody signs in. */
 export function SignedIn() {
   const who = useWho();
-  const here = usePathname();
   if (!who) return null;
   return (
     <DropdownMenu.Root modal={false}>
@@ -44,9 +53,7 @@ export function SignedIn() {
           )}
           {!who.paired && (
             <DropdownMenu.Item asChild>
-              <a href={`/own-passphrase?next=${encodeURIComponent(here)}`} className={MENU_ITEM}>
-                {t('Change your passphrase')}
-              </a>
+              <ToOwnPassphrase />
             </DropdownMenu.Item>
           )}
           <DropdownMenu.Item className={MENU_ITEM} onSelect={() => void signOut()}>
