@@ -3,7 +3,7 @@
 import { acknowledged, heardBy, quantile } from './bench-balls.mjs';
 import { isSmall, printRows, served, started } from './served.mjs';
 import { run } from './shared.mjs';
-import { asked, installed, throwAwayServer } from './throwAway.mjs';
+import { asked, serverHere } from './throwAway.mjs';
 
 const PORT = 3221;
 const COACHES = 8;
@@ -54,7 +54,7 @@ const rowsOf = (name, times) => [
   ['  slowest, ms', Math.max(...times).toFixed(1), ''],
 ];
 
-const database = (await installed()) ? await throwAwayServer(SETTINGS) : null;
+const database = await serverHere(SETTINGS);
 if (!database) {
   console.log('no PostgreSQL server could be started: nothing is measured on one');
   process.exit(0);

@@ -6,7 +6,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import { build, seed, startLine } from './shared.mjs';
-import { installed, throwAwayServer } from './throwAway.mjs';
+import { NO_SERVER, serverHere } from './throwAway.mjs';
 
 const args = process.argv.slice(2);
 const onServer = args.includes('--server');
@@ -17,9 +17,9 @@ if (!Number.isInteger(rounds) || rounds < 1) {
   );
   process.exit(2);
 }
-const database = onServer && (await installed()) ? await throwAwayServer() : null;
+const database = onServer ? await serverHere() : null;
 if (onServer && !database) {
-  console.error('PostgreSQL is missing. Install it (Debian: sudo apt-get install postgresql).');
+  console.error(NO_SERVER);
   process.exit(1);
 }
 

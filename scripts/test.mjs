@@ -53,8 +53,8 @@ const onServer = () => (server ? { MELLOW_TEST_SERVER: server.url } : {});
 /** Starts a PostgreSQL server for the tests of the data, or says that they run on folders alone. */
 async function startServer() {
   // Its driver is there once the packages are.
-  const { installed, throwAwayServer } = await import('./throwAway.mjs');
-  server = (await installed()) ? await throwAwayServer() : null;
+  const { serverHere } = await import('./throwAway.mjs');
+  server = await serverHere();
   if (server) return;
   console.log(
     'No PostgreSQL server could be started (Debian: sudo apt-get install postgresql): what is tried on one is left out.\n',

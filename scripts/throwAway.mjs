@@ -102,6 +102,14 @@ export async function throwAwayServer(settings = {}) {
   };
 }
 
+/** The same, after the package was installed where it is missing; null where it cannot be. */
+export const serverHere = async (settings) =>
+  (await installed()) ? throwAwayServer(settings) : null;
+
+/** What is said where there is none. */
+export const NO_SERVER =
+  'PostgreSQL is missing. Install it (Debian: sudo apt-get install postgresql).';
+
 /** Asks a database statements, one after the other. */
 export async function asked(url, ...statements) {
   const client = new pg.Client(url);
@@ -131,9 +139,9 @@ if (process.argv[1] === fileURLToPath(import.meta.url)) {
     console.error('usage: npm run with-server -- COMMAND ...');
     process.exit(2);
   }
-  const server = (await installed()) ? await throwAwayServer() : null;
+  const server = await serverHere();
   if (!server) {
-    console.error('PostgreSQL is missing. Install it (Debian: sudo apt-get install postgresql).');
+    console.error(NO_SERVER);
     process.exit(1);
   }
   const code = await run(command, args, {

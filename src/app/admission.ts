@@ -79,10 +79,15 @@ const tooMany = (wait: number): string =>
 const faultOf = (wait: number): string =>
   wait > 0 ? tooMany(wait) : t('That sign-in name and passphrase do not match.');
 
+/** What was typed into a form of the entrance; nothing of one that is too long. */
+async function formOf(request: Request): Promise<URLSearchParams> {
+  const text = await request.text();
+  return new URLSearchParams(text.length <= MOST_FORM ? text : '');
+}
+
 /** Somebody signs in: led in with a session of their own, or asked again. */
 async function entered(request: Request, said: Said): Promise<Response> {
-  const text = await request.text();
-  const form = new URLSearchParams(text.length <= MOST_FORM ? text : '');
+  const form = await formOf(request);
   const name = form.get('name') ?? '';
   const next = safeNext(form.get('next'));
   const { sql } = await database();
@@ -126,8 +131,7 @@ async function renewed(request: Request, session: Session, said: Said): Promise<
     const next = safeNext(searchParams.get('next'));
     return page(ownPassphrasePage({ given, next }), 200, said);
   }
-  const text = await request.text();
-  const form = new URLSearchParams(text.length <= MOST_FORM ? text : '');
+  const form = await formOf(request);
   const typed = (name: string): string => form.get(name) ?? '';
   const next = safeNext(form.get('next'));
   const again = (status: number, fault: string): Response =>

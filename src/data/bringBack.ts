@@ -10,7 +10,7 @@ import { addBalls } from './balls';
 import { takeTests } from './bunkerTests';
 import { saveContact } from './contacts';
 import { nameIn } from './erasing/names';
-import { rewritten } from './erasing/prose';
+import { cleaned } from './erasing/prose';
 import { storeEyeResults } from './eye';
 import { takeHomework } from './homework';
 import { storeClosing, storePlan } from './lessons';
@@ -121,9 +121,12 @@ async function nameAgain(
     [id, JSON.stringify(own_homework)],
   );
   const here = rows[0]!;
+  const named = nameIn(name);
   const filed = { place: plan.place, summary, homework, plan: here.plan };
-  const told = unchanged(filed, here, name);
-  const planned = unchanged({ ...plan, players: here.plan.players }, here.plan, name);
+  const told = unchanged(filed, here, (text) => cleaned(text, named, false));
+  const planned = unchanged({ ...plan, players: here.plan.players }, here.plan, (part) =>
+    cleaned(part, named, true),
+  );
   await tx.query(
     'update lessons set place = $2, summary = $3, homework = $4, plan = $5 where id = $1',
     [id, told.place, told.summary, told.homework, JSON.stringify(planned)],
@@ -139,15 +142,13 @@ interface Texts {
 }
 
 /** What stands here, with that of a file instead where only the name was taken out of it. */
-const unchanged = <T extends object>(filed: T, here: T, name: string): T => {
-  const { without } = nameIn(name);
-  return Object.fromEntries(
+const unchanged = <T extends object>(filed: T, here: T, clean: (value: unknown) => unknown): T =>
+  Object.fromEntries(
     Object.entries(here).map(([key, value]) => {
       const was: unknown = filed[key as keyof T];
-      return [key, isDeepStrictEqual(rewritten(was, without), value) ? was : value];
+      return [key, isDeepStrictEqual(clean(was), value) ? was : value];
     }),
   ) as T;
-};
 
 /** The lessons of the file and the player's balls in them; how many were not here before. */
 async function takeLessons(

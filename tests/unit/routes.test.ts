@@ -368,6 +368,11 @@ describe('balls of a lesson', () => {
 
   test('are followed by four hundred at a time and no more; who leaves gives a place back', async () => {
     const follow = (): Promise<Response> => ask('GET', `/api/lessons/${LESSON}/events`);
+    // What is refused takes no place.
+    for (let i = 0; i < 401; i++) {
+      const odd = await ask('GET', `/api/lessons/${LESSON}/events?touched_after=odd`);
+      expect(odd.status).toBe(400);
+    }
     const all = await Promise.all(Array.from({ length: 430 }, follow));
     const lines = all.filter(({ status }) => status === 200);
     expect(lines).toHaveLength(400);

@@ -52,7 +52,7 @@ function textsIn(value: Value): string[] {
 }
 
 /** A value with each of its texts written anew, keys of JSON too. */
-export function rewritten(value: Value, write: (text: string) => string): Value {
+function rewritten(value: Value, write: (text: string) => string): Value {
   if (typeof value === 'string') return write(value);
   if (Array.isArray(value)) return value.map((item) => rewritten(item, write));
   if (typeof value !== 'object' || value === null) return value;
@@ -62,13 +62,17 @@ export function rewritten(value: Value, write: (text: string) => string): Value 
 }
 
 /** The name as it is looked for in a column: a keyword of a file is nobody's name. */
-const lookedFor = (name: Name, { json }: TextColumn): Pick<Name, 'places' | 'without'> =>
+const lookedFor = (name: Name, json: boolean): Pick<Name, 'places' | 'without'> =>
   json && name.oneWord
     ? {
         places: (text) => (KEYWORD.test(text) ? [] : name.places(text)),
         without: (text) => (KEYWORD.test(text) ? text : name.without(text)),
       }
     : name;
+
+/** A value of a column without a name. */
+export const cleaned = (value: Value, name: Name, json: boolean): Value =>
+  rewritten(value, lookedFor(name, json).without);
 
 /** A row that names somebody: where it lies just now, what stands in it, and the texts of that which name. */
 interface Naming {
@@ -82,7 +86,7 @@ const AT_ONCE = 500;
 
 /** The rows of a column that name somebody; whoever goes through them may write to them. */
 export async function* naming(tx: Tx, column: TextColumn, name: Name): AsyncGenerator<Naming> {
-  const { places } = lookedFor(name, column);
+  const { places } = lookedFor(name, column.json);
   const field = quoted(column.column);
   const page = `select ctid::text as at, ${field} as value from ${quoted(column.table)}
     where ctid > $1::tid and ${field}::text ilike $2 order by ctid limit ${AT_ONCE}`;
@@ -101,9 +105,8 @@ export async function* naming(tx: Tx, column: TextColumn, name: Name): AsyncGene
 /** Takes a name out of all rows of a column. */
 export async function cleanColumn(tx: Tx, column: TextColumn, name: Name): Promise<void> {
   const set = `update ${quoted(column.table)} set ${quoted(column.column)} = $1 where ctid = $2::tid`;
-  const { without } = lookedFor(name, column);
   for await (const { at, value } of naming(tx, column, name)) {
-    const clean = rewritten(value, without);
+    const clean = cleaned(value, name, column.json);
     await tx.query(set, [column.json ? JSON.stringify(clean) : clean, at]);
   }
 }

@@ -34,16 +34,14 @@ function grouped<T>(balls: readonly T[], nameOf: (ball: T) => string): Map<strin
  * each shot: players go round, and the half of a lesson before the plugged station is not the half after it.
  */
 function halvesOf<T extends Kept>(balls: readonly T[]): [earlier: T[], later: T[]] {
-  const half = new Map<T, 0 | 1>();
+  const earlier = new Set<T>();
+  const later = new Set<T>();
   for (const own of grouped(balls, ({ player = '', station }) => `${station} ${player}`).values()) {
     const each = Math.floor(own.length / 2);
-    own.slice(0, each).forEach((ball) => half.set(ball, 0));
-    own.slice(own.length - each).forEach((ball) => half.set(ball, 1));
+    own.slice(0, each).forEach((ball) => earlier.add(ball));
+    own.slice(own.length - each).forEach((ball) => later.add(ball));
   }
-  return [
-    balls.filter((ball) => half.get(ball) === 0),
-    balls.filter((ball) => half.get(ball) === 1),
-  ];
+  return [balls.filter((ball) => earlier.has(ball)), balls.filter((ball) => later.has(ball))];
 }
 
 /**

@@ -48,30 +48,25 @@ export const GET = admitting((request, { params }: IdContext) =>
         { path: 'server', message: t('too many devices are watching right now') },
       ]);
     }
-    const { id } = await params;
-    const { sql } = await data();
-    const there = isId(id) && (await lessonById(sql, id).catch(leaving(leave)));
-    if (!there) {
-      leave();
-      return notFound();
+    let stands = false;
+    try {
+      const { id } = await params;
+      const { sql } = await data();
+      if (!isId(id) || !(await lessonById(sql, id))) return notFound();
+      const events = touchesOf(id, knownIn(request), request.signal, leave);
+      stands = true;
+      return new Response(events, {
+        headers: {
+          'content-type': 'text/event-stream; charset=utf-8',
+          'cache-control': 'no-store, no-transform',
+          'x-accel-buffering': 'no',
+        },
+      });
+    } finally {
+      if (!stands) leave();
     }
-    return new Response(touchesOf(id, knownIn(request), request.signal, leave), {
-      headers: {
-        'content-type': 'text/event-stream; charset=utf-8',
-        'cache-control': 'no-store, no-transform',
-        'x-accel-buffering': 'no',
-      },
-    });
   }),
 );
-
-/** Gives a place back where work fails. */
-const leaving =
-  (leave: () => void) =>
-  (error: unknown): never => {
-    leave();
-    throw error;
-  };
 
 function touchesOf(
   lesson: string,
