@@ -36,7 +36,6 @@ export const LESSONS = {
     '{club}, {face}, Schwung bis {swing}, {mark}, für {carry}',
   'entered {far} {unit} behind the ball': 'Eintritt {far} {unit} hinter dem Ball',
   'entered {far} {unit} past the ball': 'Eintritt {far} {unit} vor dem Ball',
-  'in front': 'davor',
   behind: 'dahinter',
   'carried {carry}': 'Carry {carry}',
   'on line': 'auf der Linie',
