@@ -2,6 +2,7 @@
 
 import http from 'node:http';
 
+/** Twenty balls a second. */
 const EVERY_MS = 50;
 
 /** The devices that are played cost the machine as little as can be: they would be others. */
@@ -25,11 +26,13 @@ export const quantile = (values, q) =>
   [...values].sort((a, b) => a - b)[Math.floor(q * (values.length - 1))];
 
 /**
- * Sends a ball twenty times a second, whether or not the last was acknowledged; times to the acknowledgement, ms.
+ * Sends balls one after the other, whether or not the last was acknowledged; times to the acknowledgement, ms.
  *
  * @param phase when the first goes, as a share of the time between two: coaches do not hit at the same instant
+ * @param every time between two, ms
+ * @throws when a ball is refused
  */
-export async function acknowledged(base, lesson, sample, count, phase = 0) {
+export async function acknowledged(base, lesson, sample, count, phase = 0, every = EVERY_MS) {
   const times = [];
   const send = async () => {
     const ball = { ...sample, id: crypto.randomUUID() };
@@ -40,9 +43,9 @@ export async function acknowledged(base, lesson, sample, count, phase = 0) {
     times.push(performance.now() - start);
   };
   const sending = [];
-  const begin = performance.now() + phase * EVERY_MS;
+  const begin = performance.now() + phase * every;
   for (let i = 0; i < count; i++) {
-    const wait = begin + i * EVERY_MS - performance.now();
+    const wait = begin + i * every - performance.now();
     if (wait > 0) await new Promise((resolve) => setTimeout(resolve, wait));
     const sent = send();
     // Told at the end: whoever measures clears away first.

@@ -1,5 +1,6 @@
 /* On a PostgreSQL server with half a million balls: eight coaches at twenty balls a second each for half a minute, and forty devices that
- * follow one lesson. Twice: with one process, and with two that share the coaches. */
+ * follow one lesson. Twice: with one process, and with two that share the coaches; these are sent 500 balls a second after that, of which none
+ * may be refused. */
 import { acknowledged, heardBy, quantile } from './bench-balls.mjs';
 import { isSmall, printRows, served, started } from './served.mjs';
 import { run } from './shared.mjs';
@@ -19,6 +20,9 @@ const SETTINGS = {
   max_wal_size: '4GB',
   wal_compression: 'on',
 };
+/** 500 balls a second of all coaches together: far above what an academy sends, to see whether anything is refused. */
+const FLOOD_EVERY_MS = (1000 * COACHES) / 500;
+const FLOOD = isSmall ? 20 : 625;
 const DEVICES = isSmall ? 3 : 40;
 const WATCHED = isSmall ? 5 : 30;
 const FULL = '00000000-0000-4000-8900-000000000000';
@@ -41,9 +45,9 @@ async function second(port, work) {
 }
 
 /** Times to the acknowledgement of all coaches' balls, ms. */
-async function coaches(bases, sample, count) {
+async function coaches(bases, sample, count, every) {
   const each = Array.from({ length: COACHES }, (_, coach) =>
-    acknowledged(bases[coach % bases.length], lessonOf(coach), sample, count, PHASES[coach]),
+    acknowledged(bases[coach % bases.length], lessonOf(coach), sample, count, PHASES[coach], every),
   );
   return (await Promise.all(each)).flat();
 }
@@ -80,11 +84,13 @@ try {
       const heard = await heardBy(base, lessonOf(0), sample, DEVICES, WATCHED);
       const two = await second(String(PORT + 1), async (other) => {
         await coaches([base, other], sample, WARM);
-        return coaches([base, other], sample, SENT);
+        const paced = await coaches([base, other], sample, SENT);
+        return { paced, flood: await coaches([base, other], sample, FLOOD, FLOOD_EVERY_MS) };
       });
       printRows([
         ...rowsOf(`${COACHES} coaches at 20 balls a second, 500,000 stored`, one),
-        ...rowsOf('  the same by two processes', two),
+        ...rowsOf('  the same by two processes', two.paced),
+        ...rowsOf('  500 balls a second by two processes, none refused', two.flood),
         [
           `a ball at each of ${DEVICES} devices: 99 in 100, ms`,
           quantile(heard, 0.99).toFixed(0),

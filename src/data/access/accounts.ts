@@ -115,21 +115,24 @@ export async function changePassphrase(
   const kept = await hashed(passphrase);
   return sql.transaction(async (tx) => {
     const { rows } = await tx.query<{ sign_in: string; role: Role }>(
-      'update accounts set passphrase = $2 where id = $1 and ended_at is null returning sign_in, role',
-      [id, kept],
+      'select sign_in, role from accounts where id = $1 and ended_at is null for update',
+      [id],
     );
-    if (!rows[0]) return false;
-    await tx.query('update accounts set given = $2 where id = $1', [
+    const [account] = rows;
+    if (!account) return false;
+    const given = by !== id && isGiven(account.role, by);
+    await tx.query('update accounts set passphrase = $2, given = $3 where id = $1', [
       id,
-      by !== id && isGiven(rows[0].role, by),
+      kept,
+      given,
     ]);
     await tx.query('delete from sessions where account_id = $1 and id is distinct from $2', [
       id,
       keep,
     ]);
     // Who was kept out by the wrong tries of others comes in by the new one.
-    await forgetTries(tx, nameTrying(rows[0].sign_in));
-    await note(tx, `changed the passphrase of ${rows[0].sign_in}`, { account: by });
+    await forgetTries(tx, nameTrying(account.sign_in));
+    await note(tx, `changed the passphrase of ${account.sign_in}`, { account: by });
     return true;
   });
 }
