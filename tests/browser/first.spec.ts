@@ -1,6 +1,6 @@
 import type { ChildProcess } from 'node:child_process';
 import { cpSync } from 'node:fs';
-import { fitsAcross, passesAxe, settled } from './helpers';
+import { fitsAcross, linksAnswer, passesAxe, settled } from './helpers';
 import { addressOf, inFolder, serve, type Served } from './server';
 import { expect, test, type Page } from './test';
 
@@ -36,6 +36,7 @@ test('from an empty academy to the first call in one sentence, and within two mi
     const begun = Date.now();
     await page.goto(`${base}/`);
     await passesAxe(page);
+    await linksAnswer(page);
     await page.getByLabel('Name of your academy').fill('Dune links');
     await page.getByLabel('Units').selectOption('metres');
     const add = page.getByRole('button', { name: 'Add the player and open the desk' });

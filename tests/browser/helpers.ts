@@ -31,6 +31,30 @@ export async function passesAxe(page: Page, rules?: readonly string[]): Promise<
   expect(violations.map(({ id, nodes }) => [id, nodes[0]?.html])).toEqual([]);
 }
 
+/**
+ * Every address that the page links to, loaded directly: each answers, and none with a failure. Papers take seconds and have tests of their
+ * own.
+ *
+ * @param known addresses that were loaded already; these are added
+ */
+export async function linksAnswer(page: Page, known = new Set<string>()): Promise<void> {
+  const linked = await page.evaluate(() =>
+    [...document.querySelectorAll<HTMLAnchorElement>('a[href]')]
+      .map(({ href }) => href.replace(/#.*/, ''))
+      .filter((href) => new URL(href).origin === location.origin),
+  );
+  const fresh = new Set(linked.filter((href) => !known.has(href) && !/\/pdf(\?|$)/.test(href)));
+  for (const href of fresh) {
+    known.add(href);
+    const { ok, status } = await page.evaluate(async (at) => {
+      const answer = await fetch(at);
+      await answer.arrayBuffer();
+      return { ok: answer.ok, status: answer.status };
+    }, href);
+    expect(ok, `${href} answers ${status}`).toBe(true);
+  }
+}
+
 /** Width of the narrowest phone that is looked after, px. */
 const NARROWEST = 320;
 

@@ -1,4 +1,4 @@
-import { openDesk, passesAxe } from './helpers';
+import { linksAnswer, openDesk, passesAxe } from './helpers';
 import { expect, test, type Page } from './test';
 import { VIEWS, type View } from './views';
 
@@ -154,4 +154,14 @@ test('so are the dialogs of the players', async ({ page }) => {
   await page.goto('/players/ines-okafor');
   await page.getByRole('button', { name: /^Erase/ }).click();
   await reached(page);
+});
+
+test('every address that a view links to answers when it is loaded', async ({ page }) => {
+  const known = new Set<string>();
+  for (const [address, ready] of VIEWS) {
+    await page.goto(address);
+    await ready(page);
+    await linksAnswer(page, known);
+  }
+  expect(known.size).toBeGreaterThan(VIEWS.length);
 });

@@ -58,5 +58,7 @@ test('the card says what was learnt for it', () => {
 });
 
 test('a call that leads over a yard or two is not told', () => {
-  expect(said(cards[0]!.sides[1]!)).toMatch(/58 to 9, 54 to 24, 46 to 33, 50 to 44, 46\s+beyond/);
+  expect(said(cards[0]!.sides[1]!)).toMatch(
+    /58 up to 9\s+yd, 54 up to 24\s+yd, 46 up to 33\s+yd, 50 up to 44\s+yd, 46\s+beyond/,
+  );
 });

@@ -70,6 +70,7 @@ function CardPaper({ player, units, said, shot, answer, back, pdf }: CardProps) 
         {best && best.kind !== 'relief' && picture && (
           <CallPanel call={best} picture={picture} handed={player.handed} burial={shot.burial} />
         )}
+        {answer.sheet.tie && <p className="mt-2 leading-snug">{answer.sheet.tie}</p>}
         {best && (
           <div className="mt-3 grid grid-cols-2 gap-8 border-t border-hairline pt-2 max-sm:grid-cols-1">
             {others.slice(0, 2).map((call, i) => (

@@ -33,7 +33,8 @@ export const showFocused = ({ target }: FocusEvent<HTMLElement>): void =>
  * component that is there only while it is open, and spread over the content of the Radix dialog.
  */
 export function useDialogFocus() {
-  const [from] = useState(() => document.activeElement);
+  // A page may be loaded with its dialog open: there is no document where it is rendered first.
+  const [from] = useState(() => (typeof document === 'undefined' ? null : document.activeElement));
   return {
     ref: (dialog: HTMLElement | null): void => {
       if (dialog) openers.set(dialog, from);

@@ -35,7 +35,8 @@ const styles = StyleSheet.create({
     borderBottom: `0.5 solid ${LINE}`,
     paddingVertical: 1.5,
   },
-  value: { fontWeight: 700, textAlign: 'right', flexShrink: 1 },
+  // It takes what the name leaves: a text that may only shrink is measured as one line, and the next is cut.
+  value: { fontWeight: 700, textAlign: 'right', flex: 1 },
   foot: footAt(MARGIN, MARGIN - 12, 8),
 });
 

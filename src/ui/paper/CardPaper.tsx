@@ -252,6 +252,7 @@ export function CardPaper({ player, said, shot, answer, units }: CardPaperProps)
             )}
           </View>
         )}
+        {answer.sheet.tie && <Text style={styles.told}>{answer.sheet.tie}</Text>}
         {answer.sheet.notes.slice(0, MOST_NOTES).map((note) => (
           <Text key={note} style={styles.told}>
             {note}

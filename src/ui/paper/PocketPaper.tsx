@@ -123,7 +123,7 @@ function saidCall(best: Called | null): string {
 /** A call that leads over less than this is not on the card, m: its neighbours cost next to nothing more there. */
 const NARROW = toMetres(3, 'yd');
 
-/** Bands of one call in words: "52 to 22, 56 picked to 31". */
+/** Bands of one call in words: "52 up to 22 yd, 56 picked up to 31 yd". */
 function bandWords(bands: readonly Band[], units: UnitSystem): string {
   const joined: { said: string; to: number }[] = [];
   const last = bands.length - 1;
@@ -139,7 +139,7 @@ function bandWords(bands: readonly Band[], units: UnitSystem): string {
     .map(({ said, to }, i) =>
       i === joined.length - 1
         ? t('{said} beyond', { said })
-        : t('{said} to {far}', { said, far: far(to, units) }),
+        : t('{said} up to {far}', { said, far: sayLength(to, 'ground', units) }),
     )
     .join(', ');
 }

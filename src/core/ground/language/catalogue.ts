@@ -2522,7 +2522,7 @@ export type Message =
   // src/ui/paper/PocketPaper.tsx
   | 'Not on this card: {left}.'
   | '{said} beyond'
-  | '{said} to {far}'
+  | '{said} up to {far}'
   | '{name}, {unit}; swing by the lead arm'
   | 'Splash: carry, and finish'
   | 'Long, less sand'

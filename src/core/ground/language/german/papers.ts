@@ -35,7 +35,7 @@ export const PAPERS = {
   'Homework for {player}': 'Hausaufgabe für {player}',
   'Not on this card: {left}.': 'Nicht auf dieser Karte: {left}.',
   '{said} beyond': '{said} darüber',
-  '{said} to {far}': '{said} bis {far}',
+  '{said} up to {far}': '{said} bis {far}',
   '{name}, {unit}; swing by the lead arm': '{name}, {unit}; Schwung nach dem vorderen Arm',
   'Splash: carry, and finish': 'Splash: Carry und Endlage',
   'Long, less sand': 'Lang, weniger Sand',
