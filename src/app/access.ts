@@ -14,7 +14,7 @@ const HEAD_COACHES: readonly Rule[] = [
   [ANY, /^\/api\/(accounts|sessions|log|backups)(\/|$)/],
   [ANY, /^\/api\/players\/[^/]+\/erase$/],
   [['POST', 'PUT', 'PATCH', 'DELETE'], /^\/api\/academy$/],
-  [ANY, /^\/api\/(tracker\/key|demo)$/],
+  [ANY, /^\/api\/(tracker\/key|demo|balls\/simulated)$/],
 ];
 
 /** All that an assistant may ask for: open lessons, their balls, and what a call there needs. */

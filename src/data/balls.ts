@@ -1,13 +1,15 @@
 import { t } from '@/core/ground/language/t';
 import type { Sql, Tx } from './sql/sql';
 import { FaultyInput, type Fault } from '@/core/tell/format/fault';
-import type {
-  BallChange,
-  BallOfPlayer,
-  ExchangedBall,
-  LoggedFields,
-  StoredBall,
-  TouchedBall,
+import {
+  SIMULATED,
+  type BallChange,
+  type BallOfPlayer,
+  type BallSource,
+  type ExchangedBall,
+  type LoggedFields,
+  type StoredBall,
+  type TouchedBall,
 } from '@/core/lesson/balls/ball';
 import type { Station } from '@/core/lesson/plan/lesson';
 
@@ -141,6 +143,9 @@ async function thoseIn(
   return rows.map(({ id }) => id);
 }
 
+/** Why a ball does not count as it is logged; empty where it does. */
+const sparedAs = (source: BallSource): string => (source === 'simulated' ? SIMULATED : '');
+
 /**
  * Saves balls of a lesson, all or none, in the order in which they come; one that is there already stays as it is.
  * Ids of those that are stored now, whether by this or an earlier sending; null when there is no such lesson.
@@ -154,7 +159,7 @@ export async function addBalls(
   balls: readonly ExchangedBall[],
 ): Promise<string[] | null> {
   const rows = balls.map(
-    ({ id, player, station, call, source, hit_at, excluded = '', ...seen }) => ({
+    ({ id, player, station, call, source, hit_at, excluded = sparedAs(source), ...seen }) => ({
       id,
       player,
       station,
@@ -213,4 +218,20 @@ export class ChangedElsewhere extends Error {
     super(t('was changed on another device since you opened it'));
     this.name = 'ChangedElsewhere';
   }
+}
+
+/** How many balls the simulated tracker made. */
+export async function countSimulated(db: Tx): Promise<number> {
+  const { rows } = await db.query<{ count: number }>(
+    `select count(*)::int as count from balls where source = 'simulated' and deleted_at is null`,
+  );
+  return rows[0]!.count;
+}
+
+/** Takes away all balls that the simulated tracker made; how many they were. */
+export async function removeSimulated(db: Tx): Promise<number> {
+  const { rows } = await db.query(
+    `update balls set deleted_at = now() where source = 'simulated' and deleted_at is null returning id`,
+  );
+  return rows.length;
 }

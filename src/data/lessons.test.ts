@@ -3,7 +3,14 @@ import type { NewBall } from '@/core/lesson/balls/ball';
 import type { LessonFile } from '@/core/lesson/exchange/exchange';
 import { A_CALL, aBall } from '@/core/testing/balls';
 import { aPlan } from '@/core/testing/plans';
-import { addBalls, ballsOfLesson, ballsOfPlayer, changeBall } from './balls';
+import {
+  addBalls,
+  ballsOfLesson,
+  ballsOfPlayer,
+  changeBall,
+  countSimulated,
+  removeSimulated,
+} from './balls';
 import { glancesOfMonth } from './glances';
 import { readMonth } from '@/core/lesson/plan/month';
 import type { Database } from './opening/database';
@@ -281,4 +288,25 @@ test('a ball that was changed since it was read is not changed over that', async
   await changeBall(sql, aBall(91).id, { excluded: 'mine' }, theirs.touched);
   expect((await ballsOfLesson(sql, lesson))[0]).toMatchObject({ excluded: 'mine' });
   expect(await changeBall(sql, lesson, { excluded: 'nothing' }, 1)).toBeNull();
+});
+
+test('a ball of the simulated tracker does not count as it is logged, and goes with all of its kind', async () => {
+  const { sql } = database;
+  const real = await countSimulated(sql);
+  const before = (await ballsOfLesson(sql, ID)).length;
+  await addBalls(sql, ID, [
+    aBall(700, { source: 'simulated' }),
+    aBall(701, { source: 'simulated' }),
+    aBall(702, { source: 'tracker' }),
+  ]);
+  const stored = await ballsOfLesson(sql, ID);
+  expect(stored.slice(-3).map(({ source, excluded }) => [source, excluded])).toEqual([
+    ['simulated', 'simulated'],
+    ['simulated', 'simulated'],
+    ['tracker', undefined],
+  ]);
+  expect(await countSimulated(sql)).toBe(real + 2);
+  expect(await removeSimulated(sql)).toBe(real + 2);
+  expect(await countSimulated(sql)).toBe(0);
+  expect((await ballsOfLesson(sql, ID)).length).toBe(before + 1 - real);
 });

@@ -27,6 +27,7 @@ export const DEMO_HOUSE: House = {
   skill: 'middle',
   units: 'yards',
   schools: [],
+  stand_ins: true,
 };
 
 type DemoPlayer = Pick<PlayerRecord, 'name' | 'handed' | 'skill' | 'bag'> &

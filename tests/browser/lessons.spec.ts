@@ -284,7 +284,7 @@ test('the simulated tracker feeds balls; a left-hander’s ground is seen in a m
   await expect(page.getByTestId('script')).toBeVisible();
   await page.getByText('Tracker', { exact: true }).click();
   await page.getByRole('button', { name: 'Simulate a tracked ball' }).click();
-  await expect(page.getByText(/^1\. .* · tracker/)).toBeVisible();
+  await expect(page.getByText(/^1\. .* · simulated/)).toBeVisible();
   await passesAxe(page);
 });
 

@@ -82,6 +82,8 @@ const RULES: Readonly<Record<string, Rule>> = {
   'PUT /api/accounts/[id]/passphrase': HEAD,
   'GET /api/backups': HEAD,
   'POST /api/backups': HEAD,
+  'GET /api/balls/simulated': HEAD,
+  'DELETE /api/balls/simulated': HEAD,
   'DELETE /api/demo': HEAD,
   'DELETE /api/sessions/[id]': HEAD,
   'POST /api/tracker/key': HEAD,

@@ -9,6 +9,7 @@ import { UnitsContext } from '../kit/units';
 import { newCache } from '../server/cache';
 import type { Looking, Theme } from './cookies';
 import { PreferencesContext, remember } from './preferences';
+import { StandInsContext } from './standIns';
 import { WhoContext, type Who } from './who';
 
 interface ShellProps {
@@ -17,6 +18,7 @@ interface ShellProps {
   theme: Theme;
   looking: Looking;
   who: Who;
+  standIns: boolean;
   children: ReactNode;
 }
 
@@ -27,7 +29,14 @@ const ABOVE_FOOT = 76;
  * What every page stands in: units and theme, what was fetched, and the messages at the foot. The document is `awake` from when
  * its buttons do something.
  */
-export function Shell({ units: usual, theme: first, looking: how, who, children }: ShellProps) {
+export function Shell({
+  units: usual,
+  theme: first,
+  looking: how,
+  who,
+  standIns,
+  children,
+}: ShellProps) {
   const [cache] = useState<QueryClient>(newCache);
   const [chosen, choose] = useState<UnitSystem | null>(null);
   const [theme, setTheme] = useState(first);
@@ -61,7 +70,9 @@ export function Shell({ units: usual, theme: first, looking: how, who, children 
       <PreferencesContext value={preferences}>
         <UnitsContext value={units}>
           <WhoContext value={who}>
-            <div className="flex min-h-screen flex-col">{children}</div>
+            <StandInsContext value={standIns}>
+              <div className="flex min-h-screen flex-col">{children}</div>
+            </StandInsContext>
           </WhoContext>
           <Toaster
             containerAriaLabel={t('Notifications')}

@@ -151,7 +151,9 @@ export function DrawPanel(props: DrawPanelProps) {
           bunker={bunker}
           onBunker={(ring, also) => add(withBunker(place, ring, also))}
           onBunkerChange={changeBunker}
-          onFirmness={(firmness) => changeBunker((now) => withSand(now, today, { firmness }))}
+          onFirmness={(firmness, note) =>
+            changeBunker((now) => withSand(now, today, { firmness, ...(note && { note }) }))
+          }
         />
         <PictureForm id={id} picture={picture} middle={middle} />
       </section>

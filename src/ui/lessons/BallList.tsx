@@ -2,7 +2,7 @@
 
 import { t } from '@/core/ground/language/t';
 import { useState } from 'react';
-import type { BallChange } from '@/core/lesson/balls/ball';
+import { SIMULATED, type BallChange } from '@/core/lesson/balls/ball';
 import { BallForm } from './BallForm';
 import { seenWords } from '@/core/lesson/balls/seenWords';
 import type { ShownBall } from './types';
@@ -40,7 +40,8 @@ export function BallList({ balls, onChange }: BallListProps) {
               {balls.length - i}. {seenWords(ball, units)}
               {ball.pending && ` ${t('· not saved yet')}`}
               {ball.source === 'tracker' && ` ${t('· tracker')}`}
-              {ball.excluded && ` · ${ball.excluded}`}
+              {ball.source === 'simulated' && ` ${t('· simulated')}`}
+              {ball.excluded && ball.excluded !== SIMULATED && ` · ${ball.excluded}`}
             </button>
             {open?.id === ball.id && (
               <BallEdit

@@ -7,7 +7,7 @@ import { nobodyAhead } from '@/core/tell/script/care';
 import { useMemo } from 'react';
 import { readSituation } from '@/core/tell/format/situation';
 import { hitOf } from '@/core/lesson/review/against';
-import type { BallChange, LoggedFields } from '@/core/lesson/balls/ball';
+import type { BallChange, BallSource, LoggedFields } from '@/core/lesson/balls/ball';
 import { changedBall } from '@/core/lesson/balls/changed';
 import { turnsOf } from '@/core/lesson/plan/turnsOf';
 import { whatNext } from '@/core/lesson/plan/whatNext';
@@ -100,7 +100,7 @@ export function RunPage(props: RunPageProps) {
     }),
   ].filter((ball) => ball.player === player.id && ball.station === stationAt);
 
-  const log = (ball: LoggedFields, source: 'hand' | 'tracker' = 'hand'): void => {
+  const log = (ball: LoggedFields, source: BallSource = 'hand'): void => {
     if (!call) return;
     queue.add({
       id: uuid(),
@@ -115,7 +115,7 @@ export function RunPage(props: RunPageProps) {
   const simulate = (): void => {
     if (!call) return;
     const hit = hitOf(call, question.player, station, player);
-    log(trackedBall(hit, question.player, stationAt + 1, here.length), 'tracker');
+    log(trackedBall(hit, question.player, stationAt + 1, here.length), 'simulated');
   };
   const { refused } = queue;
   const changeBall = async (ball: ShownBall, fields: BallChange): Promise<string | null> => {

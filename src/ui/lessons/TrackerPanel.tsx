@@ -1,6 +1,7 @@
 'use client';
 
 import { t } from '@/core/ground/language/t';
+import { useStandIns } from '../frame/standIns';
 import { Alert } from '../kit/Alert';
 import { DeviceKey } from '../kit/DeviceKey';
 
@@ -14,8 +15,9 @@ interface TrackerPanelProps {
   onSimulate: (() => void) | null;
 }
 
-/** A ball tracker: listened to or not, a key for a device, and the simulated one. */
+/** A ball tracker: listened to or not, a key for a device, and the simulated one where stand-ins are shown. */
 export function TrackerPanel({ on, onListen, fault, who, onSimulate }: TrackerPanelProps) {
+  const standIns = useStandIns();
   return (
     <details className="border-t border-hairline pt-1">
       <summary className="min-h-11 cursor-pointer py-2.5">
@@ -31,14 +33,16 @@ export function TrackerPanel({ on, onListen, fault, who, onSimulate }: TrackerPa
         >
           {t('Listen to a tracker')}
         </button>
-        <button
-          type="button"
-          disabled={!onSimulate}
-          onClick={onSimulate ?? undefined}
-          className="button border-dashed"
-        >
-          {t('Simulate a tracked ball')}
-        </button>
+        {standIns && (
+          <button
+            type="button"
+            disabled={!onSimulate}
+            onClick={onSimulate ?? undefined}
+            className="button border-dashed"
+          >
+            {t('Simulate a tracked ball')}
+          </button>
+        )}
       </DeviceKey>
       {fault && <Alert className="mt-1">{fault}</Alert>}
     </details>

@@ -12,6 +12,7 @@ import {
 import type { Hand } from '@/core/ground/player/player';
 import { radians } from '@/core/ground/units/angle';
 import { plainNumber } from '@/core/ground/units/say';
+import { useStandIns } from '../frame/standIns';
 import { Result } from './Result';
 
 interface TiltMeasureProps {
@@ -31,6 +32,7 @@ type AskingEvent = typeof DeviceOrientationEvent & { requestPermission?: () => P
 
 /** Tilt of the ground from the device's own sensor, or from a simulated one where there is none. */
 export function TiltMeasure({ handed, thresholds, onTake }: TiltMeasureProps) {
+  const standIns = useStandIns();
   const [readings, setReadings] = useState<TiltReading[]>([]);
   const [state, setState] = useState<'idle' | 'reading' | 'none'>('idle');
   const stop = useRef<(() => void) | null>(null);
@@ -95,15 +97,15 @@ export function TiltMeasure({ handed, thresholds, onTake }: TiltMeasureProps) {
         <button type="button" onClick={() => void fromDevice()} className="button px-3">
           {t('This device’s sensor')}
         </button>
-        <button type="button" onClick={fromSimulation} className="button px-3">
-          {t('Simulated sensor')}
-        </button>
+        {standIns && (
+          <button type="button" onClick={fromSimulation} className="button border-dashed px-3">
+            {t('Simulated sensor')}
+          </button>
+        )}
       </div>
       {state === 'none' && (
         <p role="alert" className="mt-1 text-sm font-semibold">
-          {t(
-            'This device has no tilt sensor, or access was refused. Type the slope, or try the simulated sensor.',
-          )}
+          {t('This device has no tilt sensor, or access was refused. Type the slope.')}
         </p>
       )}
       {state === 'reading' && readings.length < WANTED && (

@@ -2,6 +2,7 @@ import { act, fireEvent, render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { CLUB_56, CLUB_60 } from '@/core/testing/fixtures';
 import { fromMetres } from '@/core/ground/units/length';
+import { StandInsContext } from '../frame/standIns';
 import { LipMeasure } from './LipMeasure';
 import { Pacing } from './Pacing';
 import { TiltMeasure } from './TiltMeasure';
@@ -101,14 +102,16 @@ describe('the lip', () => {
 
 describe('the tilt', () => {
   afterEach(() => jest.useRealTimers());
-  function opened(handed: 'left' | 'right' = 'right') {
+  function opened(handed: 'left' | 'right' = 'right', standIns = true) {
     const taken: [number, number][] = [];
     render(
-      <TiltMeasure
-        handed={handed}
-        thresholds={[]}
-        onTake={(along, across) => taken.push([along, across])}
-      />,
+      <StandInsContext value={standIns}>
+        <TiltMeasure
+          handed={handed}
+          thresholds={[]}
+          onTake={(along, across) => taken.push([along, across])}
+        />
+      </StandInsContext>,
     );
     return { taken };
   }
@@ -140,6 +143,12 @@ describe('the tilt', () => {
     await act(() => jest.advanceTimersByTimeAsync(2000));
     expect(screen.getByRole('alert')).toHaveTextContent(/has no tilt sensor/);
     expect(taken).toEqual([]);
+  });
+
+  test('no simulated sensor stands beside the real one where the academy does not show them', () => {
+    opened('right', false);
+    expect(screen.getByRole('button', { name: 'This device’s sensor' })).toBeVisible();
+    expect(screen.queryByRole('button', { name: 'Simulated sensor' })).toBeNull();
   });
 
   test('the simulated sensor takes its time and settles', async () => {

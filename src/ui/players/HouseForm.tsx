@@ -17,6 +17,7 @@ import { SKILL_WORDS, HAND_WORDS } from '@/core/tell/words/player';
 import { checked } from '../kit/checked';
 import { Choice, TextInput } from '../kit/fields';
 import { Copies } from './Copies';
+import { StandIns } from './StandIns';
 import { SchoolChecks } from './SchoolChecks';
 
 interface HouseFormProps extends Closable {
@@ -100,6 +101,20 @@ export function HouseForm({ house, onSaved, onClose }: HouseFormProps) {
           <SchoolChecks registered={register('schools')} />
         </fieldset>
         <Copies />
+        <section aria-labelledby="stand-ins" className="mt-5 border-t border-hairline pt-4">
+          <h3 id="stand-ins" className="font-semibold">
+            {t('Simulated devices')}
+          </h3>
+          <label className="flex min-h-11 items-center gap-2">
+            <input
+              type="checkbox"
+              className="size-5 shrink-0 accent-(--call-1)"
+              {...register('stand_ins')}
+            />
+            {t('Show a simulated tracker, survey and tilt sensor beside the real ones')}
+          </label>
+          <StandIns />
+        </section>
         <section aria-labelledby="sign-in" className="mt-5 border-t border-hairline pt-4">
           <h3 id="sign-in" className="font-semibold">
             {t('Coaches and sign-in')}

@@ -1,4 +1,5 @@
 import { act, fireEvent, render, screen } from '@testing-library/react';
+import { StandInsContext } from '../frame/standIns';
 import userEvent from '@testing-library/user-event';
 import { useState } from 'react';
 import { LIES } from '@/core/ground/sand/lie';
@@ -219,16 +220,18 @@ test('a slope is drawn as it is set, and taken from the sensor in one step', asy
   jest.useFakeTimers();
   const fields: object[] = [];
   render(
-    <SlopePanel
-      alongDeg={8}
-      acrossDeg={-4}
-      handed="left"
-      thresholds={[]}
-      onFields={(changes) => {
-        fields.push(changes);
-        return null;
-      }}
-    />,
+    <StandInsContext value>
+      <SlopePanel
+        alongDeg={8}
+        acrossDeg={-4}
+        handed="left"
+        thresholds={[]}
+        onFields={(changes) => {
+          fields.push(changes);
+          return null;
+        }}
+      />
+    </StandInsContext>,
   );
   expect(screen.getByRole('img', { name: 'From the side: 8 degrees' })).toBeVisible();
   expect(screen.getByRole('img', { name: 'From behind the ball: -4 degrees' })).toBeVisible();

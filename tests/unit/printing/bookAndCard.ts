@@ -18,7 +18,13 @@ const said = async (pdf: Uint8Array): Promise<string> =>
 
 const DAY = '2026-06-01';
 const place = plainPlace();
-const visit = { mean: 3.95, least: 2.96, most: 4.12 };
+const visit = {
+  mean: 3.95,
+  least: 2.96,
+  most: 4.12,
+  worstAt: [0, 0] as [number, number],
+  places: 4,
+};
 const ids = bunkerNumbers(drawnPlace(place), DAY).map(({ id }) => id);
 const visits = Object.fromEntries(ids.map((id) => [id, visit]));
 const book = await bookPdf({ place, day: DAY, player: 'Ada Lund', visits, units: 'yards' });

@@ -20,6 +20,13 @@ import { playerIdField, timeField, uuidField } from '@/core/tell/format/ids';
 import { callSchema } from '@/core/tell/format/setup';
 import { MOST_STATIONS, type Station } from '../plan/lesson';
 
+/** Who read a ball: an eye, a tracker, or nobody, for it was made up by the simulated tracker. */
+export const BALL_SOURCES = ['hand', 'tracker', 'simulated'] as const;
+export type BallSource = (typeof BALL_SOURCES)[number];
+
+/** Why a simulated ball does not count, unless somebody says that it shall. */
+export const SIMULATED = 'simulated';
+
 export const STRIKES = ['good', 'thin', 'heavy', 'lip', 'heel'] as const;
 export type Strike = (typeof STRIKES)[number];
 
@@ -82,7 +89,7 @@ const ballFields = {
   player: required(playerIdField),
   station: required(integerField(0, MOST_STATIONS - 1)),
   call: required(callSchema),
-  source: required(wordField(['hand', 'tracker'])),
+  source: required(wordField(BALL_SOURCES)),
   /** By the clock of the device; the order of balls is the server's own. */
   hit_at: required(timeField),
   ...loggedFields,

@@ -2,7 +2,14 @@ import { toldIn } from '@/core/ground/language/told';
 import { HANDS, SKILLS } from '@/core/ground/player/player';
 import { UNIT_SYSTEMS } from '@/core/ground/units/system';
 import { check } from '@/core/tell/format/fault';
-import { exactObject, required, textField, wordField, type Of } from '@/core/tell/format/fields';
+import {
+  exactObject,
+  flagField,
+  required,
+  textField,
+  wordField,
+  type Of,
+} from '@/core/tell/format/fields';
 import { cautionField, schoolsField } from '@/core/tell/format/situation';
 import type { PlayerRecord } from './record';
 
@@ -16,6 +23,8 @@ const houseSchema = exactObject({
   schools: required(schoolsField),
   /** Weight of the worst tenth of the balls in the order of calls, 0 to 1; the usual one when absent. */
   caution: cautionField,
+  /** Whether simulated devices are shown beside the real ones. */
+  stand_ins: flagField(),
 });
 
 /** What the academy takes for granted. */

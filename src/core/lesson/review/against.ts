@@ -73,7 +73,7 @@ export function loggedBall(ball: ReadBall, hit: Hit, player: Player): LoggedBall
     ...(ball.strike === undefined ? {} : { strike: ball.strike }),
     ...(ball.divot_length_m === undefined ? {} : { length: ball.divot_length_m }),
     ...(ball.divot_depth_m === undefined ? {} : { depth: ball.divot_depth_m }),
-    ...(ball.source === 'tracker' ? { measured: true } : {}),
+    ...(ball.source && ball.source !== 'hand' ? { measured: true } : {}),
     sand: ball.at?.shot.sand?.preset ?? 'medium',
   };
 }

@@ -12,6 +12,7 @@ import { simulatedSurvey } from '@/core/place/survey/simulated';
 import { counted } from '@/core/tell/words/counted';
 import { v4 as uuid } from 'uuid';
 import { Alert } from '../../kit/Alert';
+import { useStandIns } from '../../frame/standIns';
 import { DeviceKey } from '../../kit/DeviceKey';
 import { useMeasures } from './useMeasures';
 import { LengthBox } from './NumberBox';
@@ -22,7 +23,8 @@ interface DevicesFormProps {
   /** The bunker that is chosen; null where none is. */
   bunker: Bunker | null;
   onBunkerChange: (change: (bunker: Bunker) => Bunker) => void;
-  onFirmness: (firmness: number) => void;
+  /** Takes a firmness over; `note` says where it came from, if it was not measured. */
+  onFirmness: (firmness: number, note?: string) => void;
 }
 
 const SIMULATED = {
@@ -37,6 +39,9 @@ export function DevicesForm({ onBunker, bunker, onBunkerChange, onFirmness }: De
   const { on, listening, listen, measures, fault, take, clear } = useMeasures();
   const [stand, setStand] = useState<Point>([0, 0]);
   const [seed, setSeed] = useState(1);
+  const standIns = useStandIns();
+  /** What a simulated survey gave is marked as such. */
+  const [simulated, setSimulated] = useState(false);
   const sighted = measures.flatMap((line) =>
     line.format === DROPS_FORMAT ? [] : [readSighting(line)],
   );
@@ -49,6 +54,11 @@ export function DevicesForm({ onBunker, bunker, onBunkerChange, onFirmness }: De
   const simulate = (): void => {
     take(simulatedSurvey({ ...SIMULATED, seed }, uuid));
     setSeed(seed + 1);
+    setSimulated(true);
+  };
+  const discard = (): void => {
+    clear();
+    setSimulated(false);
   };
   return (
     <details>
@@ -65,9 +75,11 @@ export function DevicesForm({ onBunker, bunker, onBunkerChange, onFirmness }: De
         >
           {t('Listen to devices')}
         </button>
-        <button type="button" onClick={simulate} className="button border-dashed">
-          {t('Simulate a survey')}
-        </button>
+        {standIns && (
+          <button type="button" onClick={simulate} className="button border-dashed">
+            {t('Simulate a survey')}
+          </button>
+        )}
       </DeviceKey>
       {fault && <Alert className="mt-1">{fault}</Alert>}
       <div className="mt-2 flex flex-wrap gap-3">
@@ -97,8 +109,11 @@ export function DevicesForm({ onBunker, bunker, onBunkerChange, onFirmness }: De
             type="button"
             className="button"
             onClick={() => {
-              onBunker(made.ring, made.also);
-              clear();
+              onBunker(
+                made.ring,
+                simulated ? { ...made.also, name: t('Simulated bunker') } : made.also,
+              );
+              discard();
             }}
           >
             {t('Add a bunker of {corners}', {
@@ -106,7 +121,7 @@ export function DevicesForm({ onBunker, bunker, onBunkerChange, onFirmness }: De
             })}
           </button>
         )}
-        {bunker && floor.length > 0 && (
+        {bunker && floor.length > 0 && !simulated && (
           <button
             type="button"
             className="button"
@@ -135,7 +150,12 @@ export function DevicesForm({ onBunker, bunker, onBunkerChange, onFirmness }: De
           <button
             type="button"
             className="button"
-            onClick={() => onFirmness(Math.round(sand.firmness * 100) / 100)}
+            onClick={() =>
+              onFirmness(
+                Math.round(sand.firmness * 100) / 100,
+                simulated ? t('simulated') : undefined,
+              )
+            }
           >
             {t('Use firmness {firmness} for {bunker}', {
               firmness: Math.round(sand.firmness * 100),
@@ -144,7 +164,7 @@ export function DevicesForm({ onBunker, bunker, onBunkerChange, onFirmness }: De
           </button>
         )}
         {measures.length > 0 && (
-          <button type="button" className="button-quiet" onClick={clear}>
+          <button type="button" className="button-quiet" onClick={discard}>
             {t('Discard them')}
           </button>
         )}

@@ -373,8 +373,6 @@ export const DESK = {
     'Legen Sie das Telefon auf ein Brett auf dem Sand, die Oberseite zur Fahne.',
   'This device’s sensor': 'Der Sensor dieses Geräts',
   'Simulated sensor': 'Nachgestellter Sensor',
-  'This device has no tilt sensor, or access was refused. Type the slope, or try the simulated sensor.':
-    'Dieses Gerät hat keinen Neigungssensor, oder der Zugriff wurde verweigert. Geben Sie die Neigung ein, oder versuchen Sie den nachgestellten Sensor.',
   'Readings taken': 'Messungen',
   'Across: ball {deg} {across} the feet, ± {deg2}.':
     'Quer: Ball {deg} {across} den Füßen, ± {deg2}.',

@@ -83,4 +83,8 @@ export const GROUND = {
     'die Richtung muss in Grad, als Himmelsrichtung oder als Uhrzeit stehen, wie 95, NE oder 2:30, nicht {rest}',
   'the lip must be at most {highest} {unit}, not {cut}':
     'die Kante darf höchstens {highest} {unit} hoch sein, nicht {cut}',
+  'This device has no tilt sensor, or access was refused. Type the slope.':
+    'Dieses Gerät hat keinen Neigungssensor, oder der Zugriff wurde verweigert. Tippe die Neigung ein.',
+  'Simulated bunker': 'Simulierter Bunker',
+  simulated: 'simuliert',
 };

@@ -395,4 +395,5 @@ export const LESSONS = {
   'balls that start closer to the line': 'Bälle, die näher an der Linie starten',
   'Choice of club': 'Schlägerwahl',
   'taking the club that is called': 'den angesagten Schläger nehmen',
+  '· simulated': '· simuliert',
 };

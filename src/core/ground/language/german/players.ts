@@ -434,4 +434,11 @@ export const PLAYERS = {
   'Saved: {record}': 'Gespeichert: {record}',
   'Back in the roster: {name}': 'Wieder in der Spielerliste: {name}',
   'Archived: {name}': 'Im Archiv: {name}',
+  'Simulated devices': 'Simulierte Geräte',
+  'Show a simulated tracker, survey and tilt sensor beside the real ones':
+    'Simulierten Tracker, Vermessung und Neigungssensor neben den echten zeigen',
+  'No logged ball is simulated.': 'Kein notierter Ball ist simuliert.',
+  '{balls} in the lessons came from the simulated tracker.':
+    '{balls} in den Stunden kamen vom simulierten Tracker.',
+  'Remove the simulated balls': 'Die simulierten Bälle entfernen',
 };
