@@ -34,7 +34,7 @@ export const keyWords = (key: string): string =>
     .map((part) => (part === 'mod' ? t('Ctrl') : part === 'shift' ? t('Shift') : part))
     .join(' ');
 
-/** Binds the keys of commands, in handles and pads too: those are sliders, and their own keys are the arrows. */
+/** Binds the keys of commands, in handles, pads and rows of choices too: their own keys are the arrows. */
 export function useCommands(commands: readonly Command[], enabled = true): void {
   const bind = (some: readonly Command[]) => ({
     keys: some.flatMap(({ key, otherKey }) => [key!, ...(otherKey ? [otherKey] : [])]),
@@ -46,7 +46,7 @@ export function useCommands(commands: readonly Command[], enabled = true): void 
   const combined = bind(keyed.filter(({ key, whileTyping }) => key!.includes('+') && !whileTyping));
   const plain = bind(keyed.filter(({ key }) => !key!.includes('+')));
   const free = { enabled, preventDefault: true };
-  const onSliders = { ...free, enableOnFormTags: ['slider'] } as const;
+  const onSliders = { ...free, enableOnFormTags: ['slider', 'radio'] } as const;
   useHotkeys(always.keys, always.act, { ...free, enableOnFormTags: true });
   useHotkeys(combined.keys, combined.act, onSliders);
   useHotkeys(plain.keys, plain.act, { ...onSliders, useKey: true });

@@ -7,7 +7,7 @@ import { keep, keptIn, letGo } from './kept';
 export function useKept<T extends object>(
   key: string,
   start: T,
-): [value: T, change: (part: Partial<T>) => void, letGo: () => void] {
+): [value: T, change: (part: Partial<T> | ((now: T) => Partial<T>)) => void, letGo: () => void] {
   const [value, setValue] = useState(start);
   useEffect(() => {
     // After the first paint: the server knows nothing of this tab, and both must draw the same at first.
@@ -18,9 +18,9 @@ export function useKept<T extends object>(
     return () => clearTimeout(timer);
   }, [key]);
   const change = useCallback(
-    (part: Partial<T>): void =>
+    (part: Partial<T> | ((now: T) => Partial<T>)): void =>
       setValue((now) => {
-        const next = { ...now, ...part };
+        const next = { ...now, ...(typeof part === 'function' ? part(now) : part) };
         keep(key, next);
         return next;
       }),

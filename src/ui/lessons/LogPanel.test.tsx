@@ -13,13 +13,14 @@ const SHOT = aShot(15, 3);
 
 interface Options {
   meant?: number | null;
+  open?: boolean;
   handed?: 'left' | 'right';
   units?: UnitSystem;
 }
 
 beforeEach(() => sessionStorage.clear());
 
-function opened({ meant = 0.04, handed = 'right', units = 'yards' }: Options = {}) {
+function opened({ meant = 0.04, open = true, handed = 'right', units = 'yards' }: Options = {}) {
   const logged: LoggedFields[] = [];
   function Bunker() {
     const [half, setHalf] = useState<HalfBall>(NO_HALF);
@@ -28,12 +29,15 @@ function opened({ meant = 0.04, handed = 'right', units = 'yards' }: Options = {
         <LogPanel
           shot={SHOT}
           meant={meant}
+          open={open}
           before={[{ along: 11, right: 1 }]}
           handed={handed}
           half={half}
           keptAs="a-ball"
           onHalf={(part) => setHalf((now) => ({ ...now, ...part }))}
-          onBall={(ball) => logged.push(ball)}
+          onBall={(ball, asCalled) =>
+            logged.push(asCalled ? { ...ball, changed: 'as called' } : ball)
+          }
         />
       </UnitsContext>
     );
@@ -141,8 +145,15 @@ test('a ball of which nothing was seen is not logged, and what is asked for is s
   expect(logged).toEqual([]);
 });
 
-test('nothing is logged before there is a call', async () => {
-  const { logged, strip, user } = opened({ meant: null });
+test('a ball is logged while its call is still worked out', async () => {
+  const { logged, user } = opened({ meant: null });
+  await user.keyboard('t');
+  await user.click(screen.getByRole('button', { name: /^as called/ }));
+  expect(logged).toEqual([{ strike: 'thin' }, { changed: 'as called' }]);
+});
+
+test('nothing is logged where there is no call, or the lesson is closed', async () => {
+  const { logged, strip, user } = opened({ meant: null, open: false });
   pressAt(strip, 0.5);
   for (const name of ['good', 'thin', 'no strike noted', 'Log']) {
     expect(screen.getByRole('button', { name })).toBeDisabled();
@@ -185,8 +196,8 @@ test('what is typed of a ball must agree with what was tapped of it; both are ke
 test('a ball struck as called is one tap, and keeps where it stopped', async () => {
   const { logged, pad, user } = opened({ meant: 0.05 });
   await user.click(screen.getByRole('button', { name: /^as called/ }));
-  expect(logged).toEqual([{ entry_m: 0.05, strike: 'good' }]);
+  expect(logged).toEqual([{ changed: 'as called' }]);
   pressAt(pad, 0.6);
   await user.keyboard('a');
-  expect(logged[1]).toMatchObject({ entry_m: 0.05, strike: 'good', right_m: expect.any(Number) });
+  expect(logged[1]).toMatchObject({ changed: 'as called', right_m: expect.any(Number) });
 });

@@ -28,7 +28,9 @@ interface LogPanelProps {
   shot: Shot;
   /** The ground as it was drawn, where it was. */
   ground?: StationGround | undefined;
-  /** Mark of the call, m; null while there is no call, and then nothing can be logged. */
+  /** Whether a ball can be logged. */
+  open: boolean;
+  /** Mark of the call, m; null while it is worked out: a ball is taken without it. */
   meant: number | null;
   /** Where the balls before stopped. */
   before: readonly Place[];
@@ -37,7 +39,8 @@ interface LogPanelProps {
   onHalf: (part: Partial<HalfBall>) => void;
   /** Key that a ball half typed is kept under in this tab. */
   keptAs: string;
-  onBall: (ball: LoggedFields) => void;
+  /** Takes a ball; one that was struck as called has the call's own mark and a good strike. */
+  onBall: (ball: LoggedFields, asCalled?: boolean) => void;
 }
 
 const STRIKE_KEYS: Record<Strike, string> = {
@@ -57,13 +60,13 @@ export function LogPanel(props: LogPanelProps) {
   const { shot, meant, before, handed, half, onHalf } = props;
   const [fault, setFault] = useState<string | null>(null);
   const [logged, setLogged] = useState(0);
-  const ready = meant !== null;
+  const ready = props.open;
   const tapped: LoggedFields = {
     ...(half.entry === null ? {} : { entry_m: half.entry }),
     ...(half.place === null ? {} : { along_m: half.place.along, right_m: half.place.right }),
   };
-  const log = (ball: LoggedFields): void => {
-    props.onBall(ball);
+  const log = (ball: LoggedFields, asCalled = false): void => {
+    props.onBall(ball, asCalled);
     onHalf({ entry: null, place: null });
     setLogged(logged + 1);
     setFault(null);
@@ -77,10 +80,11 @@ export function LogPanel(props: LogPanelProps) {
     log({ ...tapped, ...(strike ? { strike } : {}) });
   };
   const logAsCalled = (): void => {
-    if (meant !== null) log({ ...tapped, entry_m: meant, strike: 'good' });
+    if (ready) log(tapped, true);
   };
   const line = useLine(
     (text) => {
+      if (!ready) return t('No ball can be logged here now.');
       log(readBallText(text, units));
       return null;
     },
@@ -190,7 +194,7 @@ export function LogPanel(props: LogPanelProps) {
           action={t('Log this ball')}
           onBall={(ball) => {
             const whole = { ...tapped, ...ball };
-            const wrong = ready ? contradictionOf(whole) : t('The call is still being worked out.');
+            const wrong = ready ? contradictionOf(whole) : t('No ball can be logged here now.');
             if (wrong === null) log(whole);
             return Promise.resolve(wrong);
           }}

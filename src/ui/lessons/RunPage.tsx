@@ -32,10 +32,12 @@ import { CommandHints, useCommands, type Command } from '../kit/commands';
 import { useKept } from '../kit/useKept';
 import { useComesBack } from './useComesBack';
 import { useOtherBalls } from './useOtherBalls';
-import { useStationCall } from './useStationCall';
+import { callKeptOf, useStationCall } from './useStationCall';
+import { useEarlyBalls, withCall } from './useEarlyBalls';
 import { useTracker } from './useTracker';
 import { useUnits } from '../kit/units';
 import { Alert } from '../kit/Alert';
+import { toast } from 'sonner';
 import { v4 as uuid } from 'uuid';
 
 interface RunPageProps {
@@ -81,10 +83,7 @@ export function RunPage(props: RunPageProps) {
   const situation = useMemo(() => situationAt(player, station), [player, station]);
   const { question } = useMemo(() => readSituation(situation), [situation]);
   const { found, none, fault } = useStationCall(situation, units);
-  const call = found && {
-    ...found.picture.kept,
-    ...(player.learnt && { learnt_version: player.learnt.version }),
-  };
+  const call = found && callKeptOf(found, player);
   const tracker = useTracker(
     call && { lesson: lesson.id, player: player.id, station: stationAt, call },
   );
@@ -100,22 +99,33 @@ export function RunPage(props: RunPageProps) {
     }),
   ].filter((ball) => ball.player === player.id && ball.station === stationAt);
 
-  const log = (ball: LoggedFields, source: BallSource = 'hand'): void => {
-    if (!call) return;
-    queue.add({
-      id: uuid(),
-      player: player.id,
-      station: stationAt,
-      call,
-      source,
-      hit_at: new Date().toISOString(),
-      ...ball,
-    });
+  const { early, hold, dropLast } = useEarlyBalls(
+    lesson.id,
+    players,
+    stations,
+    units,
+    queue.add,
+    ({ player: id, station: at }, why) =>
+      void toast.error(
+        t('A ball of {player} at station {station} was not logged: {why}', {
+          player: players.find((each) => each.id === id)?.name ?? id,
+          station: at + 1,
+          why: why ?? t('no club in the bag gets this ball out towards the flag.'),
+        }),
+      ),
+  );
+  const earlyHere = early.filter(
+    (ball) => ball.player === player.id && ball.station === stationAt,
+  ).length;
+  const log = (fields: LoggedFields, asCalled = false, source: BallSource = 'hand'): void => {
+    const ball = { player: player.id, station: stationAt, fields, asCalled };
+    if (!call) return hold(ball);
+    queue.add(withCall({ ...ball, id: uuid(), hit_at: new Date().toISOString(), source }, call));
   };
   const simulate = (): void => {
     if (!call) return;
     const hit = hitOf(call, question.player, station, player);
-    log(trackedBall(hit, question.player, stationAt + 1, here.length), 'simulated');
+    log(trackedBall(hit, question.player, stationAt + 1, here.length), false, 'simulated');
   };
   const { refused } = queue;
   const changeBall = async (ball: ShownBall, fields: BallChange): Promise<string | null> => {
@@ -140,6 +150,7 @@ export function RunPage(props: RunPageProps) {
     );
   }, [turns, saved, waiting, players, playerAt, stationAt, balls_per_station]);
   const undoLast = (): void => {
+    if (dropLast(player.id, stationAt)) return;
     const last = here.at(-1);
     if (last) void changeBall(last, { deleted: true });
   };
@@ -204,13 +215,20 @@ export function RunPage(props: RunPageProps) {
                   balls: balls_per_station,
                 })}{' '}
             · {QUEUE_WORDS[queue.state]}
+            {earlyHere > 0 &&
+              ` · ${t('{balls} waiting for the call', { balls: counted(earlyHere, 'ball') })}`}
             {waiting.length > 0 &&
               ` ${t('({waiting} still to send)', { waiting: waiting.length })}`}
           </p>
           {here.length >= balls_per_station && (
             <WhatNext lesson={lesson} players={players} visit={next} onGo={goTo} />
           )}
-          <button type="button" disabled={here.length === 0} onClick={undoLast} className="button">
+          <button
+            type="button"
+            disabled={here.length + earlyHere === 0}
+            onClick={undoLast}
+            className="button"
+          >
             {t('Undo last ball')}
           </button>
         </div>
@@ -264,7 +282,8 @@ export function RunPage(props: RunPageProps) {
               key={`${player.id}/${stationAt}`}
               shot={question.shot}
               ground={station.ground}
-              meant={lesson.closed || !call ? null : entryMeant(call)}
+              open={!lesson.closed && !none}
+              meant={call && entryMeant(call)}
               before={here.flatMap(({ along_m, right_m }) =>
                 along_m === undefined ? [] : [{ along: along_m, right: right_m ?? 0 }],
               )}

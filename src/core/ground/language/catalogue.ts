@@ -25,6 +25,8 @@ export type Message =
   | 'too many devices are watching right now'
   // src/app/api/lessons/[id]/export/route.ts
   | 'must be one of csv, json, not "{as}"'
+  // src/app/api/lessons/[id]/pairing/route.ts
+  | 'is closed: reopen it before a phone is brought to it'
   // src/app/api/measures/route.ts
   | 'must be a whole number, not "{text}"'
   // src/app/api/places/[id]/picture/route.ts
@@ -2310,6 +2312,7 @@ export type Message =
   | 'Out of the bunker: {share}{moved}'
   // src/ui/lessons/LogPanel.tsx
   | 'Tap the entry point, where the ball finished, or how it was struck.'
+  | 'No ball can be logged here now.'
   | 'Strike: {strike}'
   | 'Struck as called'
   | 'mark'
@@ -2321,7 +2324,6 @@ export type Message =
   | 'Log'
   | 'More details for this ball'
   | 'Log this ball'
-  | 'The call is still being worked out.'
   // src/ui/lessons/PlanConflict.tsx
   | 'Day'
   | 'Begins at'
@@ -2376,6 +2378,8 @@ export type Message =
   | 'saving …'
   | 'no connection: balls are waiting in this browser'
   | 'the server rejected a ball'
+  | 'A ball of {player} at station {station} was not logged: {why}'
+  | 'no club in the bag gets this ball out towards the flag.'
   | 'Next player'
   | 'next player'
   | 'Next station'
@@ -2385,6 +2389,7 @@ export type Message =
   | 'Lesson at {place}'
   | '{balls}, {ballsPerStation} planned'
   | '{here} of {balls} balls'
+  | '{balls} waiting for the call'
   | '({waiting} still to send)'
   | 'Undo last ball'
   | 'This browser has no room to store waiting balls. They are only in this page: keep it open until all balls are saved.'

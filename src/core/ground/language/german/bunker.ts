@@ -155,7 +155,6 @@ export const BUNKER = {
   Log: 'Aufschreiben',
   'More details for this ball': 'Mehr zu diesem Ball',
   'Log this ball': 'Diesen Ball aufschreiben',
-  'The call is still being worked out.': 'Die Ansage wird noch gerechnet.',
   Day: 'Tag',
   'Begins at': 'Beginn',
   Place: 'Ort',

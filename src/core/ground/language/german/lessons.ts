@@ -396,4 +396,12 @@ export const LESSONS = {
   'Choice of club': 'Schlägerwahl',
   'taking the club that is called': 'den angesagten Schläger nehmen',
   '· simulated': '· simuliert',
+  'is closed: reopen it before a phone is brought to it':
+    'ist geschlossen: öffne sie wieder, bevor ein Telefon dazukommt',
+  'No ball can be logged here now.': 'Hier kann jetzt kein Ball notiert werden.',
+  'A ball of {player} at station {station} was not logged: {why}':
+    'Ein Ball von {player} an Station {station} wurde nicht notiert: {why}',
+  'no club in the bag gets this ball out towards the flag.':
+    'kein Schläger in der Tasche bringt diesen Ball Richtung Fahne heraus.',
+  '{balls} waiting for the call': '{balls} warten auf die Ansage',
 };

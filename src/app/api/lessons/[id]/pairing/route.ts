@@ -1,10 +1,11 @@
+import { t } from '@/core/ground/language/t';
 import { accountAsking, data, pairingFor } from '@/app/data';
 import { asksSignIn, isOwnMachine } from '@/app/entrance';
 import { addressesHere } from '@/app/addressesHere';
 import { isId } from '@/data/id';
 import { lessonById } from '@/data/lessons';
 import type { IdContext } from '../../../idContext';
-import { notFound, withJson } from '../../../respond';
+import { notFound, refuse, withJson } from '../../../respond';
 
 export const dynamic = 'force-dynamic';
 
@@ -17,7 +18,11 @@ export const POST = (request: Request, { params }: IdContext): Promise<Response>
     const { id } = await params;
     const { sql } = await data();
     const lesson = isId(id) ? await lessonById(sql, id) : null;
-    if (!lesson || lesson.closed) return notFound();
+    if (!lesson) return notFound();
+    if (lesson.closed) {
+      const message = t('is closed: reopen it before a phone is brought to it');
+      return refuse(409, [{ path: 'lesson', message }]);
+    }
     const host = process.env.MELLOW_HOST || undefined;
     const account = await accountAsking();
     if (!asksSignIn(process.env) || account === null) return Response.json({ addresses: [] });
