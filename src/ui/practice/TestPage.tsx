@@ -4,6 +4,7 @@ import { t } from '@/core/ground/language/t';
 import { useRouter } from 'next/navigation';
 import { bandWords, pointsWords } from '@/core/lesson/bunkerTest/bands';
 import { stationOf, type StoredTest } from '@/core/lesson/bunkerTest/test';
+import type { Skill } from '@/core/ground/player/player';
 import { saidShot } from '@/core/tell/grammar/saidShot';
 import { nobodyAhead } from '@/core/tell/script/care';
 import { TopBar } from '../frame/TopBar';
@@ -18,12 +19,14 @@ import { useTappedTest } from './useTappedTest';
 interface TestPageProps {
   id: string;
   stored: StoredTest;
+  /** The player's level. */
+  skill: Skill;
   /** The player's other tests that are whole, the latest first. */
   others: readonly StoredTest[];
 }
 
 /** A bunker test as it is hit: ball by ball a tap, and what it came to. */
-export function TestPage({ id, stored, others }: TestPageProps) {
+export function TestPage({ id, stored, skill, others }: TestPageProps) {
   const units = useUnits();
   const router = useRouter();
   const { test, fault, hit, undo, saveAgain } = useTappedTest(id, stored.test);
@@ -88,7 +91,7 @@ export function TestPage({ id, stored, others }: TestPageProps) {
           </Alert>
         )}
         {whole ? (
-          <TestResult test={test} others={others} />
+          <TestResult test={test} skill={skill} others={others} />
         ) : (
           <section aria-labelledby="ball" className="mt-4">
             <h2 id="ball" className="text-2xl" aria-live="polite">

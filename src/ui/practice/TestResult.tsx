@@ -1,5 +1,5 @@
 import { t } from '@/core/ground/language/t';
-import { SKILLS } from '@/core/ground/player/player';
+import { SKILLS, type Skill } from '@/core/ground/player/player';
 import { bandWords, mostPoints } from '@/core/lesson/bunkerTest/bands';
 import {
   believedOf,
@@ -7,7 +7,8 @@ import {
   figureOf,
   pointsOf,
   retestOf,
-  LEVEL_HANDICAP,
+  HANDICAP_RANGE,
+  type TestBalls,
 } from '@/core/lesson/bunkerTest/figure';
 import { bandsInHundred, type BunkerTest, type StoredTest } from '@/core/lesson/bunkerTest/test';
 import { figureWords, retestWords } from '@/core/lesson/bunkerTest/testWords';
@@ -18,18 +19,24 @@ import { LazyIntervalChart } from '../plots/LazyIntervalChart';
 
 interface TestResultProps {
   test: BunkerTest;
+  /** The player's level. */
+  skill: Skill;
   /** The player's other tests that are whole, the latest first. */
   others: readonly StoredTest[];
 }
 
 const normsOf = ({ stations }: BunkerTest) => stations.map(({ norms }) => norms);
 
+const ballsOf = (test: BunkerTest): TestBalls => ({ hits: test.hits, norms: normsOf(test) });
+
 /** What a test came to: points, the handicap from bunkers, each band against what every level does, and how it stands to earlier tests. */
-export function TestResult({ test, others }: TestResultProps) {
+export function TestResult({ test, skill, others }: TestResultProps) {
   const { hits } = test;
   const norms = normsOf(test);
   const believed = believedOf(hits, norms);
-  const before = others.find(({ test: other }) => other.held_on <= test.held_on);
+  const earlier = others.flatMap(({ test: other }) =>
+    other.held_on <= test.held_on ? [ballsOf(other)] : [],
+  );
   const all = [...others.map((other) => other.test), test].sort((a, b) =>
     a.held_on.localeCompare(b.held_on),
   );
@@ -43,11 +50,9 @@ export function TestResult({ test, others }: TestResultProps) {
           })}
         </h2>
         <p className="mt-1 text-lg">{figureWords(figureOf(believed))}</p>
-        {before && (
+        {earlier.length > 0 && (
           <p className="mt-1 border-l-4 border-flag pl-2">
-            {retestWords(
-              retestOf(believedOf(before.test.hits, normsOf(before.test)), believed, hits.length),
-            )}
+            {retestWords(retestOf(earlier, ballsOf(test), skill))}
           </p>
         )}
       </section>
@@ -113,7 +118,7 @@ export function TestResult({ test, others }: TestResultProps) {
             unit=""
             say={(handicap) => handicapWords(Math.round(handicap))}
             days={[all[0]!.held_on, all.at(-1)!.held_on]}
-            scale={{ from: LEVEL_HANDICAP.expert, least: 36, most: 36, down: true }}
+            scale={{ from: HANDICAP_RANGE[0], least: 36, most: HANDICAP_RANGE[1], down: true }}
             points={all.map((each) => {
               const { handicap, low, high } = figureOf(believedOf(each.hits, normsOf(each)));
               return {

@@ -18,7 +18,9 @@ import {
   figureOf,
   pointsOf,
   retestOf,
+  SURE,
   type Norms,
+  type TestBalls,
   type TestHit,
 } from './figure';
 import { normFor } from './norm';
@@ -112,34 +114,76 @@ test('twenty balls rank players of five skills rightly in nine of ten pairs', ()
   expect(right / pairs).toBeGreaterThan(0.9);
 });
 
-test('the interval holds the level of players who are as a level is in most tests', () => {
+test('the interval holds the level of players who are as a level is in nine of ten tests, at the ends too', () => {
   const levels: [who: number, handicap: number][] = [
+    [0, -4],
     [1, 6],
     [3, 18],
+    [4, 34],
   ];
   for (const [who, handicap] of levels) {
     let held = 0;
-    for (let seed = 100; seed < 160; seed++) {
-      const { low, high } = figureIn(who, 20, seed);
-      held += Number(low <= handicap && handicap <= high);
+    let told = 0;
+    for (let seed = 100; seed < 140; seed++) {
+      const figure = figureIn(who, 20, seed);
+      held += Number(figure.low <= handicap && handicap <= figure.high);
+      told += figure.handicap / 40;
     }
-    expect(held / 60).toBeGreaterThan(0.8);
+    expect([who, held / 40 >= 0.85]).toEqual([who, true]);
+    expect([who, Math.abs(told - handicap) < 3.2]).toEqual([who, true]);
   }
 });
 
-test('a retest calls a change more than luck where there is one, and seldom where there is none', () => {
+const ballsOf = (who: number, balls: number, seed: number): TestBalls => ({
+  hits: testOf(who, balls, seed),
+  norms,
+});
+
+test('a retest calls a change more than luck where there is one, and for one unchanged player in twenty at most', () => {
   let found = 0;
   let falsely = 0;
-  for (let seed = 200; seed < 240; seed++) {
-    const before = believedOf(testOf(4, 20, seed), norms);
-    const after = believedOf(testOf(1, 20, seed), norms);
-    const same = believedOf(testOf(4, 20, seed + 500), norms);
-    found += Number(retestOf(before, after, 20).likely >= 0.95);
-    const { likely } = retestOf(before, same, 20);
-    falsely += Number(likely >= 0.95 || likely <= 0.05);
+  const tests = 60;
+  for (let seed = 200; seed < 200 + tests; seed++) {
+    const before = [ballsOf(4, 20, seed)];
+    found += Number(retestOf(before, ballsOf(1, 20, seed), 'beginner').likely >= SURE);
+    const { likely } = retestOf(before, ballsOf(4, 20, seed + 500), 'beginner');
+    falsely += Number(likely >= SURE || likely <= 1 - SURE);
   }
-  expect(found / 40).toBeGreaterThan(0.8);
-  expect(falsely / 40).toBeLessThan(0.15);
+  expect(found / tests).toBeGreaterThan(0.8);
+  expect(falsely / tests).toBeLessThanOrEqual(0.05);
+});
+
+test('who is tested again after the worst of three tests has not got better by that', () => {
+  let gained = 0;
+  let byTheWorst = 0;
+  const tests = 60;
+  for (let seed = 300; seed < 300 + tests; seed++) {
+    const three = [0, 1, 2].map((n) => ballsOf(3, 20, seed + 1000 * n));
+    const handicaps = three.map(({ hits }) => figureOf(believedOf(hits, norms)).handicap);
+    const after = ballsOf(3, 20, seed + 5000);
+    gained += retestOf(three, after, 'middle').better / tests;
+    const { handicap } = figureOf(believedOf(after.hits, norms));
+    byTheWorst += (Math.max(...handicaps) - handicap) / tests;
+  }
+  expect(byTheWorst).toBeGreaterThan(3);
+  expect(Math.abs(gained)).toBeLessThan(1.5);
+});
+
+test('as many balls as are said to show a change show it four times in five', () => {
+  const wanted: number[] = [];
+  for (let seed = 400; seed < 430; seed++) {
+    const { balls } = retestOf([ballsOf(4, 20, seed)], ballsOf(3, 20, seed + 50), 'middle');
+    if (balls !== null) wanted.push(balls);
+  }
+  const middle = wanted.sort((a, b) => a - b)[wanted.length >> 1]!;
+  let found = 0;
+  const tests = 40;
+  for (let seed = 500; seed < 500 + tests; seed++) {
+    const before = [ballsOf(4, middle, seed)];
+    found += Number(retestOf(before, ballsOf(3, middle, seed + 700), 'middle').likely >= SURE);
+  }
+  expect(middle).toBeGreaterThan(20);
+  expect(found / tests).toBeGreaterThan(0.7);
 });
 
 test('more balls narrow the figure', () => {
@@ -201,16 +245,18 @@ describe('a test that comes from outside', () => {
 });
 
 test('figures and retests are said with what is not known', () => {
-  expect(figureWords({ handicap: -2, low: -4, high: 6 })).toBe(
-    'Plays from bunkers like a handicap of +2 (+4 or better to 6).',
+  expect(figureWords({ handicap: -2, low: -12, high: 6 })).toBe(
+    'Plays from bunkers like a handicap of +2 (+12 or better to 6).',
   );
-  const retest = { better: 5, likely: 0.8, balls: 60 };
+  const retest = { better: 5, likely: 0.8, balls: 60, earlier: 1 };
   expect(retestWords(retest)).toBe(
-    'Better by about 5, which may be luck. About 60 balls each time would show a change of that size.',
+    'Better by about 5, which may be luck. It takes about 60 balls each time to show a change of that size, four times in five. Held against the test before. After a poor test the next is better by luck alone: that is allowed for.',
   );
-  expect(retestWords({ ...retest, likely: 0.97 })).toMatch(/more than luck/);
+  expect(retestWords({ ...retest, likely: 0.98, earlier: 3 })).toBe(
+    'Better than before by about 5: more than luck. Held against all 3 earlier tests together, not against the best or the worst of them.',
+  );
   expect(retestWords({ ...retest, better: -5, likely: 0.02 })).toMatch(/^Not as good/);
-  expect(retestWords({ ...retest, better: 0.2, likely: 0.5, balls: null })).toBe(
-    'The same as last time.',
+  expect(retestWords({ ...retest, better: 0.2, likely: 0.5, balls: null })).toMatch(
+    /^The same as before\./,
   );
 });

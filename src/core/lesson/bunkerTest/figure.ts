@@ -3,6 +3,7 @@ import {
   beliefMean,
   beliefOf,
   beliefQuantile,
+  chancesOf,
   type Belief,
 } from '@/core/ground/numeric/belief';
 import { SKILLS, type Skill } from '@/core/ground/player/player';
@@ -37,8 +38,13 @@ export interface Figure {
 }
 
 const STEP = 0.5;
-const LOWEST = LEVEL_HANDICAP.expert;
-const HIGHEST = LEVEL_HANDICAP.beginner;
+
+/**
+ * Least and greatest handicap that is thought of. Further than the levels: were they the ends, whoever plays as the best or the last would be
+ * told to be nearer the middle, by six of a true +4 and five of a true 34.
+ */
+export const HANDICAP_RANGE = [-12, 50] as const;
+const [LOWEST, HIGHEST] = HANDICAP_RANGE;
 
 /** Handicaps that are thought of. */
 const HANDICAPS = Array.from(
@@ -46,35 +52,71 @@ const HANDICAPS = Array.from(
   (_, i) => LOWEST + i * STEP,
 );
 
-/** The chance of a band at a handicap, between the levels on either side of it. */
-function chanceAt(norms: Norms, band: number, handicap: number): number {
-  for (let i = 1; i < SKILLS.length; i++) {
-    const [low, high] = [SKILLS[i - 1]!, SKILLS[i]!];
-    const [from, to] = [LEVEL_HANDICAP[low], LEVEL_HANDICAP[high]];
-    if (handicap > to && i < SKILLS.length - 1) continue;
-    const share = (handicap - from) / (to - from);
-    return norms[low][band]! * (1 - share) + norms[high][band]! * share;
-  }
-  throw new RangeError(`chanceAt: a handicap of ${handicap}`);
+/** Logarithms of the chances of each band at a handicap: mixed between two levels, and led on in proportion beyond the best and the last. */
+function logChancesAt(norms: Norms, handicap: number): number[] {
+  const above = SKILLS.findIndex((skill) => handicap <= LEVEL_HANDICAP[skill]);
+  const high = above < 0 ? SKILLS.length - 1 : Math.max(1, above);
+  const [a, b] = [SKILLS[high - 1]!, SKILLS[high]!];
+  const share = (handicap - LEVEL_HANDICAP[a]) / (LEVEL_HANDICAP[b] - LEVEL_HANDICAP[a]);
+  const between = share >= 0 && share <= 1;
+  const weights = norms[a].map((chance, band) =>
+    between
+      ? chance * (1 - share) + norms[b][band]! * share
+      : chance ** (1 - share) * norms[b][band]! ** share,
+  );
+  const all = weights.reduce((sum, weight) => sum + weight, 0);
+  return weights.map((weight) => Math.log(weight / all));
 }
 
 /**
- * What the balls of a test say of the player: every handicap from the best level to the last as likely before, and after by how likely
- * it makes these balls (Bayes).
- *
- * @param stations what each level does from each station
+ * What a ball says counts this much of what it would if players of one handicap were alike. Tuned: intervals of 90 % then hold 87 to 98 of 100
+ * players who differ as players of one level do (docs/practice.md).
  */
-export const believedOf = (hits: readonly TestHit[], stations: readonly Norms[]): Belief =>
-  beliefOf(HANDICAPS, (handicap) =>
-    hits.reduce(
-      (sum, { station, band }) => sum + Math.log(chanceAt(stations[station]!, band, handicap)),
-      0,
-    ),
+const ALIKE = 0.8;
+
+/** Handicaps over which players beyond the best and the last level become rarer. Tuned: so that neither end is drawn in. */
+const BEYOND = 9;
+
+/** Logarithm of how usual a handicap is among those who are tested: all within the levels alike. */
+function logUsual(handicap: number): number {
+  const over = Math.max(LEVEL_HANDICAP.expert - handicap, handicap - LEVEL_HANDICAP.beginner, 0);
+  return -((over / BEYOND) ** 2) / 2;
+}
+
+/** Balls of a test, with what each level does from each of its stations. */
+export interface TestBalls {
+  hits: readonly TestHit[];
+  norms: readonly Norms[];
+}
+
+/** How likely each handicap makes the balls of a test, as logarithms up to a constant. */
+function logLikelihoods({ hits, norms }: TestBalls): number[] {
+  const counts = norms.map(() => new Array<number>(norms[0]![SKILLS[0]].length).fill(0));
+  for (const { station, band } of hits) counts[station]![band]! += 1;
+  return HANDICAPS.map((handicap) =>
+    counts.reduce((sum, bands, station) => {
+      const logs = logChancesAt(norms[station]!, handicap);
+      return sum + ALIKE * bands.reduce((of, count, band) => of + count * logs[band]!, 0);
+    }, 0),
   );
+}
+
+/**
+ * What the balls of a test say of the player: every handicap from the best level to the last as likely before, and after by how likely it makes
+ * these balls (Bayes).
+ *
+ * @param norms what each level does from each station
+ */
+export const believedOf = (hits: readonly TestHit[], norms: readonly Norms[]): Belief => ({
+  values: HANDICAPS,
+  chances: chancesOf(
+    logLikelihoods({ hits, norms }).map((log, i) => log + logUsual(HANDICAPS[i]!)),
+  ),
+});
 
 /** The figure of what is believed. */
 export const figureOf = (believed: Belief): Figure => ({
-  handicap: beliefMean(believed),
+  handicap: beliefQuantile(believed, 0.5),
   low: beliefQuantile(believed, 0.05),
   high: beliefQuantile(believed, 0.95),
 });
@@ -99,35 +141,64 @@ export const expectedPoints = (
     0,
   );
 
-/** How one test stands to an earlier one. */
+/** How a test stands to the earlier ones. */
 export interface Retest {
   /** By how much the handicap fell, and how likely it fell at all. */
   better: number;
   likely: number;
-  /** Balls a test, of as many each time, that would tell a change of this size; null where there is none. */
+  /** Balls a test, of as many each time, that would show a change of this size four times in five; null where that is too many. */
   balls: number | null;
+  /** How many earlier tests it is held against. */
+  earlier: number;
 }
 
-/** More balls than anybody hits in a test. */
-const MOST_BALLS = 400;
-const Z = 1.645;
+/** From here on a change is more than luck: wrong for one unchanged player in twenty, either way. */
+export const SURE = 0.975;
 
-/** What a later test says against an earlier one of as many balls. */
-export function retestOf(before: Belief, after: Belief, balls: number): Retest {
+/** More balls than anybody hits in a test, and what they are counted in. */
+const MOST_BALLS = 400;
+const BALLS_STEP = 5;
+
+/** Deviates of {@link SURE}, and of four times in five. */
+const FOUND = 1.96 + 0.842;
+
+/** How far from the middle of their level players lie, handicap. Tuned: to players who differ as players of one level do. */
+const OF_A_LEVEL = 12;
+
+/**
+ * What a test says against all earlier ones. Who is tested again after a bad day does better by luck alone: held against all tests, and with
+ * what is usual for the level, that luck is left out.
+ */
+export function retestOf(earlier: readonly TestBalls[], later: TestBalls, skill: Skill): Retest {
+  const logs = earlier.map(logLikelihoods);
+  const usual = LEVEL_HANDICAP[skill];
+  const before: Belief = beliefOf(
+    HANDICAPS,
+    (handicap) => -(((handicap - usual) / OF_A_LEVEL) ** 2) / 2,
+  );
+  before.chances = chancesOf(
+    before.chances.map((chance, i) => logs.reduce((sum, log) => sum + log[i]!, Math.log(chance))),
+  );
+  const after = believedOf(later.hits, later.norms);
   const better = beliefMean(before) - beliefMean(after);
-  const spread = Math.hypot(beliefDeviation(before), beliefDeviation(after));
   let likely = 0;
-  before.values.forEach((earlier, i) =>
-    after.values.forEach((later, j) => {
+  before.values.forEach((was, i) =>
+    after.values.forEach((is, j) => {
       const both = before.chances[i]! * after.chances[j]!;
-      if (earlier > later) likely += both;
-      else if (earlier === later) likely += both / 2;
+      if (was > is) likely += both;
+      else if (was === is) likely += both / 2;
     }),
   );
-  const needed = Math.ceil(balls * ((Z * spread) / better) ** 2);
+  const ballsBefore = earlier.reduce((sum, { hits }) => sum + hits.length, 0);
+  const ofABall = Math.hypot(
+    beliefDeviation(before) * Math.sqrt(ballsBefore),
+    beliefDeviation(after) * Math.sqrt(later.hits.length),
+  );
+  const needed = Math.ceil(((FOUND * ofABall) / better) ** 2 / BALLS_STEP) * BALLS_STEP;
   return {
     better,
     likely,
     balls: Math.abs(better) < STEP || needed > MOST_BALLS ? null : needed,
+    earlier: earlier.length,
   };
 }

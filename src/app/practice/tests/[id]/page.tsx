@@ -29,7 +29,8 @@ export default async function Page({
     const others = (await listTests(sql, stored.test.player)).filter(
       ({ id: other, test }) => other !== id && test.hits.length === test.balls,
     );
-    return <TestPage id={id} stored={stored} others={others} />;
+    const skill = (await playerById(sql, stored.test.player))?.skill ?? 'middle';
+    return <TestPage id={id} stored={stored} skill={skill} others={others} />;
   }
   const asked = new URLSearchParams(queryText(await searchParams)).get('player');
   const player = asked ? await playerById(sql, asked) : null;

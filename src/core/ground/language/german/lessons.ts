@@ -65,13 +65,6 @@ export const LESSONS = {
   '{said} or better': '{said} oder besser',
   'Plays from bunkers like a handicap of {said} ({first} to {last}).':
     'Spielt aus Bunkern wie mit Handicap {said} ({first} bis {last}).',
-  'Better than last time by about {by}: more than luck.':
-    'Um etwa {by} besser als beim letzten Mal: mehr als Glück.',
-  'Not as good as last time by about {by}: more than luck.':
-    'Um etwa {by} schlechter als beim letzten Mal: mehr als Pech.',
-  'The same as last time.': 'Wie beim letzten Mal.',
-  'About {balls} balls each time would show a change of that size.':
-    'Etwa {balls} Bälle je Test würden eine solche Veränderung zeigen.',
   'Better by about {by}, which may be luck.{wanted}':
     'Um etwa {by} besser, vielleicht durch Glück.{wanted}',
   'Not as good by about {by}, which may be luck.{wanted}':

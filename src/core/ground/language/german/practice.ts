@@ -258,4 +258,15 @@ export const PRACTICE = {
   'Use drills for these': 'Übungen dafür verwenden',
   'An hour gains little here. Keep what works, and play for score.':
     'Eine Stunde bringt hier wenig. Behalten Sie, was da ist: spielen Sie auf Score.',
+  'Held against the test before. After a poor test the next is better by luck alone: that is allowed for.':
+    'Verglichen mit dem Test davor. Nach einem schwachen Test ist der nächste schon durch Glück besser: das ist berücksichtigt.',
+  'Held against all {earlier} earlier tests together, not against the best or the worst of them.':
+    'Verglichen mit allen {earlier} früheren Tests zusammen, nicht mit dem besten oder dem schlechtesten.',
+  'Better than before by about {by}: more than luck.':
+    'Um etwa {by} besser als zuvor: mehr als Glück.',
+  'Not as good as before by about {by}: more than luck.':
+    'Um etwa {by} schlechter als zuvor: mehr als Pech.',
+  'The same as before.': 'So gut wie zuvor.',
+  'It takes about {balls} balls each time to show a change of that size, four times in five.':
+    'Es braucht jedes Mal etwa {balls} Bälle, um so eine Änderung in vier von fünf Fällen zu zeigen.',
 };
