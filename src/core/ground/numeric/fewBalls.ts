@@ -1,28 +1,5 @@
 /* What a few values say, allowing for how few they are. */
 
-/** Two-sided 95 % quantiles of Student's t for 1 to 10 degrees of freedom; tables of W. S. Gosset ("Student"), 1908. */
-const T_95 = [12.706, 4.303, 3.182, 2.776, 2.571, 2.447, 2.365, 2.306, 2.262, 2.228];
-
-/**
- * Two-sided 95 % quantile of Student's t: from the table, beyond it by the expansion of R. A. Fisher and E. A. Cornish (1960),
- * right to 0.001.
- *
- * @param freedom degrees of freedom, at least 1
- * @throws RangeError below
- * @example
- * student95(4); // => 2.776
- * student95(30).toFixed(3); // => '2.042'
- */
-export function student95(freedom: number): number {
-  if (!(freedom >= 1)) throw new RangeError(`student95: ${freedom} degrees of freedom`);
-  const tabled = T_95[freedom - 1];
-  if (tabled !== undefined) return tabled;
-  const z = 1.959964;
-  const first = (z ** 3 + z) / 4;
-  const second = (5 * z ** 5 + 16 * z ** 3 + 3 * z) / 96;
-  return z + first / freedom + second / freedom ** 2;
-}
-
 /**
  * How much too small the standard deviation of `n` normal values is on the mean, as a factor: the control charts' c4, expanded to
  * 1 - 1/(4n) - 7/(32 n^2) - 19/(128 n^3).

@@ -6,7 +6,9 @@ import {
   chancesOf,
   type Belief,
 } from '@/core/ground/numeric/belief';
+import { inverseNormal } from '@/core/ground/numeric/normal';
 import { SKILLS, type Skill } from '@/core/ground/player/player';
+import { TEST_SURE } from '../review/luck';
 import { POINTS } from './bands';
 import type { Chances } from './norm';
 
@@ -152,15 +154,12 @@ export interface Retest {
   earlier: number;
 }
 
-/** From here on a change is more than luck: wrong for one unchanged player in twenty, either way. */
-export const SURE = 0.975;
-
 /** More balls than anybody hits in a test, and what they are counted in. */
 const MOST_BALLS = 400;
 const BALLS_STEP = 5;
 
-/** Deviates of {@link SURE}, and of four times in five. */
-const FOUND = 1.96 + 0.842;
+/** Deviates of a change that is more than luck, and of four times in five. */
+const FOUND = inverseNormal(TEST_SURE) + inverseNormal(0.8);
 
 /** How far from the middle of their level players lie, handicap. Tuned: to players who differ as players of one level do. */
 const OF_A_LEVEL = 12;

@@ -1,6 +1,7 @@
 import { t } from '@/core/ground/language/t';
 import { handicapWords } from '@/core/tell/words/player';
-import { HANDICAP_RANGE, SURE, type Figure, type Retest } from './figure';
+import { TEST_SURE } from '../review/luck';
+import { HANDICAP_RANGE, type Figure, type Retest } from './figure';
 
 const said = (handicap: number): string => handicapWords(Math.round(handicap));
 
@@ -37,8 +38,9 @@ export function retestWords({ better, likely, balls, earlier }: Retest): string 
 
 function changeWords(better: number, likely: number, balls: number | null): string {
   const by = Math.round(Math.abs(better));
-  if (likely >= SURE) return t('Better than before by about {by}: more than luck.', { by });
-  if (likely <= 1 - SURE) return t('Not as good as before by about {by}: more than luck.', { by });
+  if (likely >= TEST_SURE) return t('Better than before by about {by}: more than luck.', { by });
+  if (likely <= 1 - TEST_SURE)
+    return t('Not as good as before by about {by}: more than luck.', { by });
   if (by === 0) return t('The same as before.');
   const wanted =
     balls === null

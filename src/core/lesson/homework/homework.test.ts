@@ -178,27 +178,38 @@ describe('progress', () => {
     note: '',
   });
 
-  test('joins what was hit on one day, and compares the later days with the earlier ones', () => {
+  test('joins what was hit on one day, and says how far it has come over the days', () => {
     const [line] = drillProgress([
       on('2026-06-09', 18),
       on('2026-06-02', 3, 10),
       on('2026-06-02', 4, 10),
       on('2026-06-12', 17),
       on('2026-06-05', 8),
+      on('2026-06-06', 6),
+      on('2026-06-15', 19),
+      on('2026-06-16', 18),
+      on('2026-06-18', 19),
+      on('2026-06-19', 20),
     ]);
     expect(line!.days.map(({ day, share }) => [day, share.count])).toEqual([
       ['2026-06-02', 7],
       ['2026-06-05', 8],
+      ['2026-06-06', 6],
       ['2026-06-09', 18],
       ['2026-06-12', 17],
+      ['2026-06-15', 19],
+      ['2026-06-16', 18],
+      ['2026-06-18', 19],
+      ['2026-06-19', 20],
     ]);
-    expect(line!.all).toMatchObject({ count: 50, of: 80 });
+    expect(line!.all).toMatchObject({ count: 132, of: 180 });
     expect(movedWords(line!.moved!)).toMatch(/^Better than at the start/);
   });
 
-  test('says nothing of one day, and no change where the balls show none', () => {
-    expect(drillProgress([on('2026-06-02', 7)])[0]!.moved).toBeNull();
-    const [line] = drillProgress([on('2026-06-02', 10), on('2026-06-05', 12)]);
+  test('says nothing of three days, and no change where the days show none', () => {
+    const three = [on('2026-06-02', 2), on('2026-06-05', 19), on('2026-06-07', 19)];
+    expect(drillProgress(three)[0]!.moved).toBeNull();
+    const [line] = drillProgress([...three, on('2026-06-08', 12)]);
     expect(movedWords(line!.moved!)).toBe('No clear change yet.');
     expect(movedWords({ by: -0.4, low: -0.6, high: -0.1 })).toMatch(/^Not as good/);
   });

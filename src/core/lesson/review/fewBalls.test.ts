@@ -1,6 +1,7 @@
 import { shareMoved, shareOf } from './stats';
 import { predictionEllipse } from '@/core/ground/numeric/ellipse';
-import { deviationFactor, smallness, student95 } from '@/core/ground/numeric/fewBalls';
+import { deviationFactor, smallness } from '@/core/ground/numeric/fewBalls';
+import { student } from '@/core/ground/numeric/student';
 import { median } from '@/core/ground/numeric/order';
 import { samplerOf } from '@/core/ground/numeric/sampling';
 
@@ -25,7 +26,7 @@ function held(test: () => boolean): number {
 test.each([3, 5, 12, 20])('the mean of %p values lies within give or take in 95 of 100', (n) => {
   const within = held(() => {
     const values = sample(n);
-    return Math.abs(mean(values)) <= (student95(n - 1) * sd(values)) / Math.sqrt(n);
+    return Math.abs(mean(values)) <= (student(n - 1, 0.05) * sd(values)) / Math.sqrt(n);
   });
   expect(within).toBeGreaterThan(0.935);
   expect(within).toBeLessThan(0.965);
@@ -84,7 +85,7 @@ test('a difference of shares is held in about 95 of 100, and found more often th
 });
 
 test('too few to say anything are refused', () => {
-  expect(() => student95(0)).toThrow(/degrees of freedom/);
+  expect(() => student(0, 0.05)).toThrow(/degrees of freedom/);
   expect(() =>
     predictionEllipse(
       [

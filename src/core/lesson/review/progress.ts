@@ -1,4 +1,5 @@
-import { smallness, spreadInterval, student95 } from '@/core/ground/numeric/fewBalls';
+import { smallness, spreadInterval } from '@/core/ground/numeric/fewBalls';
+import { student } from '@/core/ground/numeric/student';
 import type { HistoryPoint } from './history';
 import type { BallStats } from './stats';
 
@@ -36,7 +37,7 @@ function carryOf({ carry }: BallStats): Interval | null {
   if (!carry) return null;
   const { ratio, spread, of } = carry;
   const freedom = Math.ceil((of - 1) * DEVIATION_WORTH);
-  const error = (student95(freedom) * MEDIAN_ERROR * spread) / Math.sqrt(of);
+  const error = (student(freedom, 0.05) * MEDIAN_ERROR * spread) / Math.sqrt(of);
   return { value: ratio, low: Math.max(0, ratio - error), high: ratio + error, of };
 }
 

@@ -15,31 +15,36 @@ export interface Share {
 const Z = 1.959964;
 
 /**
- * A share with its 95 % interval by E. B. Wilson's score method (Journal of the American Statistical Association 22, 1927):
+ * A share with its interval, of 95 % where no other deviate is given, by E. B. Wilson's score method (Journal of the American Statistical Association 22, 1927):
  * right for few balls, and for none or all of them.
  *
  * @example
  * shareOf(10, 10).high.toFixed(2); // => '1.00'
  * shareOf(10, 10).low.toFixed(2); // => '0.72'
  */
-export function shareOf(count: number, of: number): Share {
+export function shareOf(count: number, of: number, z = Z): Share {
   if (of === 0) return { count, of, share: 0, low: 0, high: 1 };
   const p = count / of;
-  const z2 = Z * Z;
+  const z2 = z * z;
   const middle = (p + z2 / (2 * of)) / (1 + z2 / of);
-  const half = (Z / (1 + z2 / of)) * Math.sqrt((p * (1 - p)) / of + z2 / (4 * of * of));
+  const half = (z / (1 + z2 / of)) * Math.sqrt((p * (1 - p)) / of + z2 / (4 * of * of));
   return { count, of, share: p, low: Math.max(0, middle - half), high: Math.min(1, middle + half) };
 }
 
 /**
- * How much a share moved from one set of balls to another, with the 95 % interval of the difference by R. G. Newcombe's tenth
- * method (Statistics in Medicine 17, 1998), from the intervals of both.
+ * How much a share moved from one set of balls to another, with the interval of the difference (95 % where no other deviate is given) by
+ * R. G. Newcombe's tenth method (Statistics in Medicine 17, 1998), from the intervals of both.
  *
  * @example
  * const { low, high } = shareMoved(shareOf(4, 10), shareOf(9, 10));
  * `${low.toFixed(2)} ${high.toFixed(2)}`; // => '0.08 0.75'
  */
-export function shareMoved(before: Share, after: Share): { by: number; low: number; high: number } {
+export function shareMoved(
+  first: Share,
+  second: Share,
+  z = Z,
+): { by: number; low: number; high: number } {
+  const [before, after] = [shareOf(first.count, first.of, z), shareOf(second.count, second.of, z)];
   const by = after.share - before.share;
   return {
     by,

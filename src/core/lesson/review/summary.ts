@@ -1,7 +1,7 @@
 import { t } from '@/core/ground/language/t';
 import { counted } from '@/core/tell/words/counted';
 import { fromMetres } from '@/core/ground/units/length';
-import { student95 } from '@/core/ground/numeric/fewBalls';
+import { student } from '@/core/ground/numeric/student';
 import { plainNumber, unitFor } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { outMovedWords } from './moved';
@@ -30,7 +30,7 @@ function markWords({ stats, first, second }: SummaryPart, units: UnitSystem): st
   const far = (metres: number): string =>
     `${plainNumber(fromMetres(Math.abs(metres), unit))} ${unit}`;
   const { bias, spread, of } = stats.entry;
-  const error = (student95(of - 1) * spread) / Math.sqrt(of);
+  const error = (student(of - 1, 0.05) * spread) / Math.sqrt(of);
   const where =
     Math.abs(bias) < error
       ? t('The club entered where planned, as far as the balls can show')

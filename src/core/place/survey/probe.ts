@@ -1,6 +1,6 @@
 import { GRAVITY } from '@/core/ground/ball/ball';
 import { bisectRising } from '@/core/ground/numeric/bisect';
-import { student95 } from '@/core/ground/numeric/fewBalls';
+import { student } from '@/core/ground/numeric/student';
 import { sandOfFirmness } from '@/core/ground/sand/sandOf';
 import type { Sand } from '@/core/ground/sand/presets';
 
@@ -56,7 +56,7 @@ export function probed(depths: readonly number[]): Probed {
   }
   const mean = depths.reduce((sum, depth) => sum + depth, 0) / n;
   const variance = depths.reduce((sum, depth) => sum + (depth - mean) ** 2, 0) / (n - 1);
-  const half = student95(n - 1) * Math.sqrt(variance / n);
+  const half = student(n - 1, 0.05) * Math.sqrt(variance / n);
   return {
     firmness: firmnessAt(mean),
     low: firmnessAt(mean + half),
