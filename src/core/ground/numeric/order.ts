@@ -75,3 +75,21 @@ export function quantile(values: ArrayLike<number>, share: number): number {
   const above = Math.min(below + 1, sorted.length - 1);
   return sorted[below]! + (at - below) * (sorted[above]! - sorted[below]!);
 }
+
+/**
+ * What a further value of the same kind lies at or below with a chance of `share`, whatever their distribution: the order statistic of rank
+ * share (n + 1), between its neighbours by proportion. Null where that many values cannot say: the sample's own quantile holds for fewer
+ * (E. J. Gumbel, Statistics of Extremes, 1958).
+ *
+ * @example
+ * nextWithin([4, 1, 2, 3], 0.8); // => 4
+ * nextWithin([1, 2, 3], 0.8); // => null
+ */
+export function nextWithin(values: readonly number[], share: number): number | null {
+  const ranked = [...values].sort((a, b) => a - b);
+  const rank = share * (ranked.length + 1);
+  const below = Math.floor(rank);
+  if (below < 1 || rank > ranked.length) return null;
+  const next = ranked[below] ?? ranked[below - 1]!;
+  return ranked[below - 1]! + (rank - below) * (next - ranked[below - 1]!);
+}

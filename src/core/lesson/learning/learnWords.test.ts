@@ -65,7 +65,10 @@ test('a saving is told with how sure it is, and whether it is worth it', () => {
   expect(savingWords({ ...saving, low: -0.05, worth: false })).toMatch(
     /^Not worth using yet: .*-0\.05 to 0\.13\)\. Log more balls to be sure\.$/,
   );
-  expect(savingWords({ mean: -0.001, low: -0.01, high: 0.001, worth: false })).toContain(
-    'no strokes are expected to be saved (90% confidence: -0.01 to 0.00)',
+  expect(savingWords({ mean: -0.01, low: -0.02, high: 0.001, worth: false })).toContain(
+    'no strokes are expected to be saved (90% confidence: -0.02 to 0.00)',
+  );
+  expect(savingWords({ mean: 0.004, low: -0.01, high: 0.02, worth: false })).toBe(
+    'Not worth using yet: these balls promise no saving to speak of (90% confidence: -0.01 to 0.02).',
   );
 });

@@ -107,6 +107,11 @@ export function savingWords({ mean, low, high, worth }: Saving): string {
       strokes: strokes(mean),
       range,
     });
+  if (strokes(mean) === '0.00') {
+    return t('Not worth using yet: these balls promise no saving to speak of ({range}).', {
+      range,
+    });
+  }
   return mean > 0
     ? t(
         'Not worth using yet: these numbers might save {strokes} strokes a shot ({range}). Log more balls to be sure.',

@@ -2,7 +2,7 @@ import { shareMoved, shareOf } from './stats';
 import { predictionEllipse } from '@/core/ground/numeric/ellipse';
 import { deviationFactor, smallness } from '@/core/ground/numeric/fewBalls';
 import { student } from '@/core/ground/numeric/student';
-import { median } from '@/core/ground/numeric/order';
+import { median, nextWithin } from '@/core/ground/numeric/order';
 import { samplerOf } from '@/core/ground/numeric/sampling';
 
 /* Each claim is tried on samples of normal values that it was not made from. */
@@ -63,6 +63,17 @@ test.each([5, 8, 12, 20])('the ellipse of %p balls holds a further one in 8 of 1
   expect(within).toBeGreaterThan(0.775);
   expect(within).toBeLessThan(0.825);
 });
+
+test.each([4, 5, 8, 12, 30])(
+  'of further balls 8 in 10 stop within what %p balls say, whatever their distribution',
+  (n) => {
+    const far = (): number => Math.hypot(normal(1, 1), normal(0, 2)) ** 1.5;
+    const within = held(() => far() <= nextWithin(Array.from({ length: n }, far), 0.8)!);
+    expect(within).toBeGreaterThan(0.775);
+    expect(within).toBeLessThan(0.825);
+    expect(nextWithin([1, 2, 3], 0.8)).toBeNull();
+  },
+);
 
 test('a difference of shares is held in about 95 of 100, and found more often than by intervals that lie apart', () => {
   const hits = (of: number, share: number): number =>

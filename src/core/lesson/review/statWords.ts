@@ -18,6 +18,18 @@ export const shareWords = ({ count, of, share, low, high }: Share): string =>
         high: Math.round(high * 100),
       });
 
+function proximityWords(
+  { middle, eightInTen }: NonNullable<BallStats['finish']>['proximity'],
+  ground: (metres: number) => string,
+): string {
+  return eightInTen === null
+    ? t('half within {ground}', { ground: ground(middle) })
+    : t('half within {ground}, 8 in 10 of the next within {ground2}', {
+        ground: ground(middle),
+        ground2: ground(eightInTen),
+      });
+}
+
 /** What a set of balls comes to, name and words line by line; the same lines for any set. */
 export function statWords(stats: BallStats, units: UnitSystem): [name: string, words: string][] {
   const small = unitFor('short', units);
@@ -30,13 +42,13 @@ export function statWords(stats: BallStats, units: UnitSystem): [name: string, w
     [t('up and down'), shareWords(stats.upAndDown)],
     [t('thin'), shareWords(stats.thin)],
     [
-      t('entry point compared with plan'),
+      t('average entry point compared with plan'),
       entry
         ? `${far(Math.abs(entry.bias))} ${entry.bias >= 0 ? t('further behind') : t('nearer')}, ± ${far(entry.spread)}`
         : t('too few'),
     ],
     [
-      t('carry, % of plan'),
+      t('median carry, % of plan'),
       carry ? `${percent(carry.ratio)}, ± ${percent(carry.spread)}` : t('too few'),
     ],
     [
@@ -45,15 +57,7 @@ export function statWords(stats: BallStats, units: UnitSystem): [name: string, w
         ? `${ground(finish.along)} ${finish.along >= 0 ? t('past') : t('short')}, ${ground(finish.right)} ${finish.right >= 0 ? t('right') : t('left')}`
         : t('not known'),
     ],
-    [
-      t('distance to the flag'),
-      finish
-        ? t('half within {ground}, 8 in 10 within {ground2}', {
-            ground: ground(finish.proximity.middle),
-            ground2: ground(finish.proximity.eightInTen),
-          })
-        : t('not known'),
-    ],
+    [t('distance to the flag'), finish ? proximityWords(finish.proximity, ground) : t('not known')],
     [
       t('dispersion'),
       finish?.spread

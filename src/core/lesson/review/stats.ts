@@ -1,6 +1,6 @@
 import { predictionEllipse, type Ellipse } from '@/core/ground/numeric/ellipse';
 import { deviationFactor, smallness } from '@/core/ground/numeric/fewBalls';
-import { median, quantile } from '@/core/ground/numeric/order';
+import { median, nextWithin } from '@/core/ground/numeric/order';
 import type { LoggedFields } from '../balls/ball';
 
 /** A share with the interval that holds it nineteen times in twenty. */
@@ -71,8 +71,8 @@ export interface BallStats {
     right: number;
     of: number;
     ellipse: Ellipse | null;
-    /** How far from the flag balls stopped: the middle one, and eight in ten. */
-    proximity: { middle: number; eightInTen: number };
+    /** How far from the flag balls stopped: the middle one, and within what a further one does in eight of ten; null for too few. */
+    proximity: { middle: number; eightInTen: number | null };
     /** Standard deviations along and across; null for too few. */
     spread: { along: number; right: number } | null;
   } | null;
@@ -130,7 +130,7 @@ function finishOf(finishes: readonly [number, number][]): BallStats['finish'] {
     right: mean(right),
     of: finishes.length,
     ellipse: finishes.length < FEWEST_OF_ELLIPSE ? null : predictionEllipse(finishes, SHARE),
-    proximity: { middle: median(far), eightInTen: quantile(far, SHARE) },
+    proximity: { middle: median(far), eightInTen: nextWithin(far, SHARE) },
     spread: finishes.length < FEWEST ? null : { along: spreadOf(along), right: spreadOf(right) },
   };
 }

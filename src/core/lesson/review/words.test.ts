@@ -46,7 +46,7 @@ describe('what balls come to, in words', () => {
     expect(words).toMatchObject({
       balls: '0',
       'out of the bunker': 'not known',
-      'entry point compared with plan': 'too few',
+      'average entry point compared with plan': 'too few',
       'average finish': 'not known',
     });
   });
@@ -58,7 +58,7 @@ describe('what balls come to, in words', () => {
     const words = Object.fromEntries(statWords(statsOf(balls), 'metres'));
     expect(words).toMatchObject({
       'up and down': '2 of 4, 50% (15–85)',
-      'distance to the flag': 'half within 3\u00a0m, 8 in 10 within 5\u00a0m',
+      'distance to the flag': 'half within 3\u00a0m, 8 in 10 of the next within 5\u00a0m',
       dispersion: '± 4.3\u00a0m long and short, ± 0\u00a0m left and right',
     });
   });

@@ -347,17 +347,13 @@ export const LESSONS = {
   '{count} of {of}, {percent} ({low}–{high})': '{count} von {of}, {percent} ({low}–{high})',
   'out of the bunker': 'aus dem Bunker',
   'up and down': 'Up and Down',
-  'entry point compared with plan': 'Eintrittspunkt gegenüber dem Plan',
   'further behind': 'weiter dahinter',
   nearer: 'näher',
   'too few': 'zu wenige',
-  'carry, % of plan': 'Carry, % des Plans',
   'average finish': 'Endlage im Mittel',
   past: 'dahinter',
   short: 'zu kurz',
   'distance to the flag': 'Entfernung zur Fahne',
-  'half within {ground}, 8 in 10 within {ground2}':
-    'die Hälfte bis {ground}, 8 von 10 bis {ground2}',
   dispersion: 'Streuung',
   '± {ground} long and short, ± {ground2} left and right':
     '± {ground} lang und kurz, ± {ground2} links und rechts',
@@ -397,4 +393,11 @@ export const LESSONS = {
   'no club in the bag gets this ball out towards the flag.':
     'kein Schläger in der Tasche bringt diesen Ball Richtung Fahne heraus.',
   '{balls} waiting for the call': '{balls} warten auf die Ansage',
+  'average entry point compared with plan': 'Eintrittspunkt im Mittel gegenüber dem Plan',
+  'median carry, % of plan': 'Mittleres Carry (Median), % des Plans',
+  'half within {ground}': 'die Hälfte innerhalb von {ground}',
+  'half within {ground}, 8 in 10 of the next within {ground2}':
+    'die Hälfte innerhalb von {ground}, 8 von 10 der nächsten innerhalb von {ground2}',
+  'Not worth using yet: these balls promise no saving to speak of ({range}).':
+    'Noch nicht lohnend: diese Bälle versprechen keine nennenswerte Ersparnis ({range}).',
 };
