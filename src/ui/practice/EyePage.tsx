@@ -149,6 +149,7 @@ function Summary({
   player: RosterPlayer;
 }) {
   const abilities = abilitiesOf(all);
+  const weak = weakest(abilities);
   const lost =
     results.reduce((sum, result) => sum + Math.max(0, result.lost), 0) /
     Math.max(1, results.length);
@@ -159,9 +160,11 @@ function Summary({
       </h2>
       {all.length >= FEWEST_SCENES && (
         <p className="mt-1 text-lg">
-          {t('Work most on the {weakest}: it comes back first.', {
-            weakest: TOPIC_WORDS[weakest(abilities)],
-          })}
+          {weak
+            ? t('Work most on the {weakest}: it comes back first.', {
+                weakest: TOPIC_WORDS[weak],
+              })
+            : t('No topic is clearly the weakest yet.')}
         </p>
       )}
       <table className="mt-3 w-full border-collapse text-left">

@@ -34,8 +34,11 @@ const firstWords = (say: string): string =>
     .slice(0, 2)
     .join(' ');
 
+/** The option nearest to a number: answers are kept as numbers, and options have moved. */
 const named = (options: readonly (readonly [number, () => string])[], value: number): string =>
-  options.find(([each]) => each === value)?.[1]() ?? plainNumber(value);
+  options.reduce((best, each) =>
+    Math.abs(each[0] - value) < Math.abs(best[0] - value) ? each : best,
+  )[1]();
 
 /** Each topic as it was answered and as it is. */
 function rowsOf(

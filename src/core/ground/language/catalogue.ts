@@ -2867,6 +2867,7 @@ export type Message =
   | 'No shot at the flag gets out from here: playing sideways is right.'
   | 'The round: {lost} strokes lost a ball'
   | 'Work most on the {weakest}: it comes back first.'
+  | 'No topic is clearly the weakest yet.'
   | 'right in this round'
   | 'after {scenes}'
   | 'scene'

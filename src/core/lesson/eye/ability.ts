@@ -1,6 +1,7 @@
 import { beliefDeviation, beliefMean, beliefOf } from '@/core/ground/numeric/belief';
+import { normalCdf } from '@/core/ground/numeric/normal';
 import { TOPICS, type EyeResult, type Topic } from './answer';
-import type { Level } from './scene';
+import { choicesAt, type Level } from './scene';
 
 /** How good a trainee is at something, on the scale of the levels, and how sure that is: mean and standard deviation. */
 export interface Ability {
@@ -8,18 +9,22 @@ export interface Ability {
   deviation: number;
 }
 
-/** Chance of being right by guessing: one of the choices, or a number that happens to be near. */
-const GUESS: Record<Topic, number> = {
+/** Chance of being right by guessing a number, which happens to be near, or a part of the call. */
+const GUESS = {
   distance: 0.15,
   lip: 0.2,
-  lie: 0.25,
-  sand: 0.2,
-  slope: 0.25,
   club: 0.3,
   face: 0.3,
   entry: 0.3,
   swing: 0.25,
-};
+} as const;
+
+/** Chance of being right by guessing: of what is named, one of the choices that a level has. */
+function guessAt(topic: Topic, level: Level): number {
+  return topic === 'lie' || topic === 'sand' || topic === 'slope'
+    ? 1 / choicesAt(level)[topic]
+    : GUESS[topic];
+}
 
 /** How much harder each level is than the one before, and the middle one's difficulty. */
 const LEVEL_STEP = 0.6;
@@ -39,7 +44,7 @@ const GRID = Array.from({ length: 61 }, (_, i) => -3 + i / 10);
  * chanceRight(0, 'lie', 3); // => 0.625
  */
 export function chanceRight(ability: number, topic: Topic, level: Level): number {
-  const guess = GUESS[topic];
+  const guess = guessAt(topic, level);
   const difficulty = (level - MIDDLE) * LEVEL_STEP;
   return guess + (1 - guess) / (1 + Math.exp(-STEEP * (ability - difficulty)));
 }
@@ -72,9 +77,22 @@ export function abilitiesOf(
   return Object.fromEntries(abilities) as Record<Topic, Ability>;
 }
 
-/** The topic that a trainee is weakest in, so far as it can be told. */
-export const weakest = (abilities: Record<Topic, Ability>): Topic =>
-  [...TOPICS].sort((a, b) => abilities[a].mean - abilities[b].mean)[0]!;
+/** How likely a topic must be the weakest before it is named. Tuned: the one that is named is right in four of five trainees. */
+const NAMED_FROM = 0.6;
+
+/**
+ * The topic that a trainee is weakest in; null while it cannot be told. Chances are those of each other topic being stronger, multiplied, with
+ * what is believed of each taken as normal.
+ */
+export function weakest(abilities: Record<Topic, Ability>): Topic | null {
+  const [low, ...others] = [...TOPICS].sort((a, b) => abilities[a].mean - abilities[b].mean);
+  const least = abilities[low!];
+  const chance = others.reduce((all, topic) => {
+    const { mean, deviation } = abilities[topic];
+    return all * normalCdf((mean - least.mean) / Math.hypot(deviation, least.deviation));
+  }, 1);
+  return chance >= NAMED_FROM ? low! : null;
+}
 
 /** Before so many scenes nothing is said of what is weak. */
 export const FEWEST_SCENES = 10;

@@ -2,6 +2,7 @@ import { UTCDate } from '@date-fns/utc';
 import { addDays } from 'date-fns';
 import { samplerOf } from '@/core/ground/numeric/sampling';
 import { readShot } from '@/core/tell/format/shot';
+import { swingClock } from '@/core/ground/units/clock';
 import { oddNumbers } from '@/core/testing/oddNumbers';
 import { speaking } from '@/core/testing/speaking';
 import { abilitiesOf, chanceRight, levelFor, weakest } from './ability';
@@ -16,6 +17,7 @@ import {
   type Topic,
 } from './answer';
 import { cardsOf, classRound, nextScene, ROUND, scheduled } from './cards';
+import { SWINGS } from './eyeWords';
 import { LEVELS, sceneFrom, sceneOf, type Level } from './scene';
 
 const BEST = { club: '56', face_deg: 20, entry_in: 1.5, swing_fraction: 0.7 };
@@ -127,15 +129,18 @@ describe('marks', () => {
 });
 
 describe('what is believed of a trainee', () => {
-  test('the weak topic is found within thirty scenes in nine of ten', () => {
-    let found = 0;
+  /** After thirty scenes each: how often a topic is named, and how often rightly, of trainees whose weak topic is so far below the others. */
+  function namedOf(weakAbility: number, spread: number): { named: number; right: number } {
+    let named = 0;
+    let rightly = 0;
     const rounds = 180;
     for (let round = 0; round < rounds; round++) {
       const weak = TOPICS[round % TOPICS.length]!;
       const { uniform, normal } = samplerOf(500 + round);
       const abilities = Object.fromEntries(
-        TOPICS.map((topic) => [topic, topic === weak ? -1.6 : 0.8 + normal(0, 0.25)]),
+        TOPICS.map((topic) => [topic, topic === weak ? weakAbility : 0.8 + normal(0, spread)]),
       ) as Record<Topic, number>;
+      const lowest = [...TOPICS].sort((a, b) => abilities[a] - abilities[b])[0];
       const results: EyeResult[] = [];
       for (let n = 0; n < 30; n++) {
         const level = levelFor(abilitiesOf(results));
@@ -143,9 +148,49 @@ describe('what is believed of a trainee', () => {
           uniform() < chanceRight(abilities[topic], topic, level);
         results.push(result(n, n + 1, level, right, day(0)));
       }
-      found += Number(weakest(abilitiesOf(results)) === weak);
+      const said = weakest(abilitiesOf(results));
+      named += Number(said !== null);
+      rightly += Number(said === lowest);
     }
-    expect(found / rounds).toBeGreaterThan(0.9);
+    return { named: named / rounds, right: rightly / named };
+  }
+
+  test('a topic that is far weaker than the others is named within thirty scenes in nine of ten', () => {
+    const { named, right } = namedOf(-1.6, 0.25);
+    expect(named).toBeGreaterThan(0.85);
+    expect(right).toBeGreaterThan(0.95);
+  });
+
+  test.each([-0.8, -0.2])(
+    'what is named is right in four of five, however near the others are (%p)',
+    (weak) => {
+      expect(namedOf(weak, 0.5).right).toBeGreaterThan(0.8);
+    },
+  );
+
+  test('who always says “level” is weak in slopes, and who always says “clean” in lies', () => {
+    let slope = 0;
+    let lie = 0;
+    for (let trainee = 0; trainee < 40; trainee++) {
+      const { uniform } = samplerOf(900 + trainee);
+      const looked = (always: 'slope' | 'lie'): Topic | null => {
+        const results: EyeResult[] = [];
+        for (let n = 0; n < 24; n++) {
+          const level = levelFor(abilitiesOf(results));
+          const seed = trainee * 100 + n + 1;
+          const scene = sceneOf(seed, level);
+          const stuck = always === 'slope' ? scene.slope === 'level' : scene.lie === 'clean';
+          const right = (topic: Topic): boolean =>
+            topic === always ? stuck : uniform() < chanceRight(0.6, topic, level);
+          results.push(result(n, seed, level, right, day(0)));
+        }
+        return weakest(abilitiesOf(results));
+      };
+      slope += Number(looked('slope') === 'slope');
+      lie += Number(looked('lie') === 'lie');
+    }
+    expect(slope / 40).toBeGreaterThan(0.85);
+    expect(lie / 40).toBeGreaterThan(0.6);
   });
 
   test('levels rise with who is mostly right, and fall with who is mostly wrong', () => {
@@ -193,6 +238,10 @@ describe('what is to be seen again', () => {
     expect(round).toEqual(classRound(4, 2));
     expect(new Set(round.map(({ pin, lip }) => `${pin}/${lip}`)).size).toBe(ROUND);
   });
+});
+
+test('a swing by the clock is what it is on the desk', () => {
+  for (const [fraction, name] of SWINGS.slice(0, -1)) expect(swingClock(fraction)).toBe(name());
 });
 
 test('cards are kept under the same names in any language', () => {

@@ -2,6 +2,7 @@ import { told } from '@/core/ground/language/told';
 import { t } from '@/core/ground/language/t';
 import type { Lie } from '@/core/ground/sand/lie';
 import { LIE_WORDS, SAND_WORDS } from '@/core/tell/words/situation';
+import { fractionAtClock } from '@/core/ground/units/clock';
 import type { Ability } from './ability';
 import type { Topic } from './answer';
 import type { Scene, Slope } from './scene';
@@ -37,12 +38,15 @@ export const FACES: readonly (readonly [deg: number, name: () => string])[] = [
   [40, () => t('wide open')],
 ];
 
+/** The share of a full swing with the lead arm at an hour, as the desk has it. */
+const at = (hours: number): number => Math.round(fractionAtClock(hours) * 100) / 100;
+
 /** Lengths of swing that may be called, as shares of full, by where the lead arm goes. */
 export const SWINGS: readonly (readonly [fraction: number, name: () => string])[] = [
-  [0.4, () => '7:30'],
-  [0.55, () => '8:30'],
-  [0.7, () => '9:00'],
-  [0.85, () => '10:00'],
+  [at(7.5), () => '7:30'],
+  [at(8.5), () => '8:30'],
+  [at(9), () => '9:00'],
+  [at(10), () => '10:00'],
   [1, () => t('full|swing')],
 ];
 

@@ -40,8 +40,15 @@ const LEVEL: Record<
   },
 };
 
-/** Half of the scenes lie level: so do most balls. */
-const LEVEL_SHARE = 0.5;
+/** Every slope as often as level ground: who always says "level" is not half right. */
+const LEVEL_SHARE = 1 / SLOPES.length;
+
+/** How many answers the scenes of a level have, of what is named. */
+export const choicesAt = (level: Level): Record<'lie' | 'sand' | 'slope', number> => ({
+  lie: LEVEL[level].lies.length,
+  sand: LEVEL[level].sands.length,
+  slope: SLOPES.length,
+});
 
 const PIN = [7, 29] as const;
 const LIP = [0.2, 1.8] as const;

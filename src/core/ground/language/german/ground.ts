@@ -84,7 +84,7 @@ export const GROUND = {
   'the lip must be at most {highest} {unit}, not {cut}':
     'die Kante darf höchstens {highest} {unit} hoch sein, nicht {cut}',
   'This device has no tilt sensor, or access was refused. Type the slope.':
-    'Dieses Gerät hat keinen Neigungssensor, oder der Zugriff wurde verweigert. Tippe die Neigung ein.',
+    'Dieses Gerät hat keinen Neigungssensor, oder der Zugriff wurde verweigert. Geben Sie die Neigung ein.',
   'Simulated bunker': 'Simulierter Bunker',
   simulated: 'simuliert',
 };

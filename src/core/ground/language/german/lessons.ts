@@ -386,7 +386,7 @@ export const LESSONS = {
   'taking the club that is called': 'den angesagten Schläger nehmen',
   '· simulated': '· simuliert',
   'is closed: reopen it before a phone is brought to it':
-    'ist geschlossen: öffne sie wieder, bevor ein Telefon dazukommt',
+    'ist geschlossen: öffnen Sie sie wieder, bevor ein Telefon dazukommt',
   'No ball can be logged here now.': 'Hier kann jetzt kein Ball notiert werden.',
   'A ball of {player} at station {station} was not logged: {why}':
     'Ein Ball von {player} an Station {station} wurde nicht notiert: {why}',

@@ -269,4 +269,5 @@ export const PRACTICE = {
   'The same as before.': 'So gut wie zuvor.',
   'It takes about {balls} balls each time to show a change of that size, four times in five.':
     'Es braucht jedes Mal etwa {balls} Bälle, um so eine Änderung in vier von fünf Fällen zu zeigen.',
+  'No topic is clearly the weakest yet.': 'Noch ist kein Thema eindeutig das schwächste.',
 };
