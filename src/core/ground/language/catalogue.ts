@@ -2072,7 +2072,7 @@ export type Message =
   | 'sides'
   | 'The walk comes back to the peg.'
   | 'The walk ends {say} {direction} of the peg; pacing alone misses by about {say2}. The miss is spread over the sides.'
-  | 'That is more than pacing explains: look at side {slip} again.'
+  | 'That is more than pacing explains, and any side could be behind it: walk it once more.'
   | '{missed}{slip} Corners are right to about ± {say}.'
   | 'The outline of {corners} corners'
   | 'No outline yet'

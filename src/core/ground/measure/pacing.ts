@@ -5,7 +5,7 @@ import type { Measured } from './measured';
  * give about 1 in 50 for a careful pacer over long lines; sand, slope and a bag are taken to widen that (tuned).
  */
 const STEP_SPREAD = 0.06;
-const PACE_DOUBT = 0.03;
+export const PACE_DOUBT = 0.03;
 
 /** Least and greatest pace that a grown person takes without jumping, m. */
 export const PACE_RANGE = [0.5, 1.2] as const;

@@ -1,4 +1,5 @@
-import { paced } from '@/core/ground/measure/pacing';
+import { PACE_DOUBT, paced } from '@/core/ground/measure/pacing';
+import { meanOf } from '@/core/ground/numeric/mean';
 import { radians } from '@/core/ground/units/angle';
 import { bearingOf, towardBearing } from '../outline/direction';
 import type { Point } from '../outline/ring';
@@ -21,10 +22,10 @@ export interface Traverse {
   missedToward: number;
   /** What paces and bearings like these miss by, m: root of the mean square. */
   expected: number;
-  /** Standard uncertainty of each corner against the peg once the walk is closed, m. */
+  /** Half of the distance within which each corner lies of where it is against the peg, in nine of ten walks and more, m. */
   spreads: number[];
-  /** The leg that is most likely read wrong where the walk misses by more than it should; null where it does not. */
-  slip: number | null;
+  /** True where the walk misses by more than it should; which leg is behind that the miss alone cannot tell. */
+  odd: boolean;
 }
 
 /** A symmetric matrix of two rows. */
@@ -61,7 +62,9 @@ const SLIP = 2.5;
 export function closed(legs: readonly Leg[], paceLength: number): Traverse {
   if (legs.length < 3) throw new RangeError(`closed: ${legs.length} legs enclose nothing`);
   const walked = legs.map(({ paces, bearing, bearingSpread }) => {
-    const { value, sd } = paced(paces, paceLength);
+    const { value, sd: whole } = paced(paces, paceLength);
+    // A pace that is off throughout, like a compass, makes the outline larger, or turns it: the walk closes all the same.
+    const sd = Math.sqrt(whole ** 2 - (value * PACE_DOUBT) ** 2);
     const [ux, uy] = towardBearing(bearing);
     const across = value * radians(bearingSpread);
     const step: Point = [value * ux, value * uy];
@@ -75,13 +78,17 @@ export function closed(legs: readonly Leg[], paceLength: number): Traverse {
   const missed = walked.reduce<Point>((at, { step }) => [at[0] + step[0], at[1] + step[1]], [0, 0]);
   const all = walked.map(({ doubt }) => doubt).reduce(plus);
   const pull = times(inverse(all), missed);
+  const turned = Math.hypot(
+    PACE_DOUBT,
+    radians(meanOf(legs.map(({ bearingSpread }) => bearingSpread))),
+  );
   const corners: Point[] = [];
   const spreads: number[] = [];
   let at: Point = [0, 0];
   let sum: Doubt = { xx: 0, xy: 0, yy: 0 };
   for (const { step, doubt } of walked) {
     corners.push(at);
-    spreads.push(spreadOf(sum, all));
+    spreads.push(Math.hypot(spreadOf(sum, all), REACH * turned * Math.hypot(...at)));
     const given = times(doubt, pull);
     at = [at[0] + step[0] - given[0], at[1] + step[1] - given[1]];
     sum = plus(sum, doubt);
@@ -94,26 +101,17 @@ export function closed(legs: readonly Leg[], paceLength: number): Traverse {
     missedToward: length > 0 ? bearingOf([0, 0], missed) : 0,
     expected,
     spreads,
-    slip: length > SLIP * expected ? slipOf(walked, missed) : null,
+    odd: length > SLIP * expected,
   };
 }
 
-/** Standard uncertainty of a corner that the walk before it leaves: C - C S^-1 C, as one length. */
+/** Of deviations east and north that are added in squares, so much is half of what holds nine in ten walks and more. */
+const REACH = Math.sqrt(0.75);
+
+/** Half the reach of a corner that the walk before it leaves: C - C S^-1 C, as one length. */
 function spreadOf(before: Doubt, all: Doubt): number {
   const share = inverse(all);
   const [east] = times(before, times(share, [before.xx, before.xy]));
   const [, north] = times(before, times(share, [before.xy, before.yy]));
-  return Math.sqrt(Math.max(0, before.xx - east + before.yy - north) / 2);
-}
-
-/** The leg along which, or across which, the walk missed: the one whose own doubt explains the miss best. */
-function slipOf(walked: readonly { doubt: Doubt }[], missed: Point): number {
-  let best = 0;
-  let least = Infinity;
-  walked.forEach(({ doubt }, i) => {
-    const [x, y] = times(inverse(doubt), missed);
-    const odd = x * missed[0] + y * missed[1];
-    if (odd < least) [best, least] = [i, odd];
-  });
-  return best;
+  return REACH * Math.sqrt(Math.max(0, before.xx - east + before.yy - north));
 }

@@ -139,10 +139,9 @@ function closingWords(walk: Traverse, units: 'yards' | 'metres'): string {
           },
         );
   const worst = Math.max(...walk.spreads);
-  const slip =
-    walk.slip === null
-      ? ''
-      : ` ${t('That is more than pacing explains: look at side {slip} again.', { slip: walk.slip + 1 })}`;
+  const slip = walk.odd
+    ? ` ${t('That is more than pacing explains, and any side could be behind it: walk it once more.')}`
+    : '';
   return t('{missed}{slip} Corners are right to about ± {say}.', { missed, slip, say: say(worst) });
 }
 
@@ -177,7 +176,7 @@ function Sketch({ walk }: { walk: Traverse | null }) {
                 stroke="var(--ink)"
                 strokeDasharray="2 3"
               />
-              <circle r="2.5" fill={i === walk.slip ? 'var(--harm)' : 'var(--ink)'} />
+              <circle r="2.5" fill="var(--ink)" />
               <text x="6" y="-5" fontSize="12" fill="var(--ink)">
                 {i + 1}
               </text>

@@ -87,4 +87,6 @@ export const GROUND = {
     'Dieses Gerät hat keinen Neigungssensor, oder der Zugriff wurde verweigert. Geben Sie die Neigung ein.',
   'Simulated bunker': 'Simulierter Bunker',
   simulated: 'simuliert',
+  'That is more than pacing explains, and any side could be behind it: walk it once more.':
+    'Das ist mehr, als Schritte erklären, und jede Seite kann daran schuld sein: Gehen Sie noch einmal herum.',
 };

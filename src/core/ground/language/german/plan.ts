@@ -184,8 +184,6 @@ export const PLAN = {
   'The walk comes back to the peg.': 'Der Gang kommt zum Pflock zurück.',
   'The walk ends {say} {direction} of the peg; pacing alone misses by about {say2}. The miss is spread over the sides.':
     'Der Gang endet {say} {direction} vom Pflock; beim Schreiten sind etwa {say2} üblich. Der Fehler wird auf die Seiten verteilt.',
-  'That is more than pacing explains: look at side {slip} again.':
-    'Das ist mehr, als das Schreiten erklärt: sehen Sie Seite {slip} noch einmal an.',
   '{missed}{slip} Corners are right to about ± {say}.':
     '{missed}{slip} Ecken stimmen auf etwa ± {say}.',
   'The outline of {corners} corners': 'Der Umriss aus {corners} Ecken',
