@@ -52,6 +52,8 @@ export interface Lesson {
   blemishes?: Blemishes;
   /** How often the coach looks; three times unless said. */
   looks?: number;
+  /** How often the coach sees a sign that is not there; one coach as another where it is not said. */
+  otherwise?: number;
 }
 
 /** A player with these faults (none for a sound one) has a lesson. */
@@ -65,7 +67,8 @@ export function trialOf(causes: readonly Cause[], seed: number, lesson: Lesson):
   const logged: LoggedBall[] = loggedBy(player, hits, balls, seed, blemishes, change);
   const looked = looksFor(logged, golfer, false, seed);
   const there = 0.65 + 0.25 * uniform();
-  const otherwise = 0.03 + 0.12 * uniform();
+  const usual = 0.03 + 0.12 * uniform();
+  const otherwise = lesson.otherwise ?? usual;
   const ticks: Record<string, boolean> = {};
   const byLooks = [findFault(looked, ticks as Ticks)];
   for (let look = 0; look < looks; look++) {

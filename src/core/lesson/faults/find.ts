@@ -1,3 +1,4 @@
+import { chancesOf } from '@/core/ground/numeric/belief';
 import { conditionals, type Multinormal } from '@/core/ground/numeric/multinormal';
 import { normalCdf } from '@/core/ground/numeric/normal';
 import { AT_WORK, NO_FAULT, NOTHING, SIGNS, type Cause, type Sign } from './causes';
@@ -29,7 +30,7 @@ export interface Finding {
   clear: boolean;
   /** True when no cause makes balls like these. */
   odd: boolean;
-  /** What would tell most if the coach looked at it next; null when everything was looked at. */
+  /** What would tell most if the coach looked at it next, of the fault or of the coach's eye; null when everything was looked at. */
   next: Sign | null;
   balls: number;
 }
@@ -129,6 +130,29 @@ function mostTelling(
   return best;
 }
 
+/** A sign that shows with less than this, by the balls alone, tells of the coach's eye and of nothing else. Tuned. */
+const CONTROL = 0.08;
+
+/**
+ * A sign that is not to be expected, asked once after the first that was seen: who sees it too sees much that is not there. Null where one
+ * was asked already, or nothing was seen yet.
+ */
+function controlOf(states: readonly State[], untold: readonly number[], ticks: Ticks): Sign | null {
+  if (!Object.values(ticks).includes(true)) return null;
+  const chances = chancesOf(untold);
+  const shows = (sign: Sign): number =>
+    states.reduce(
+      (sum, { causes }, i) =>
+        sum + (causes.some(({ signs }) => signs.includes(sign.id)) ? chances[i]! : 0),
+      0,
+    );
+  const unlikely = SIGNS.map((sign) => ({ sign, shows: shows(sign) })).filter(
+    (each) => each.shows < CONTROL,
+  );
+  if (unlikely.some(({ sign }) => sign.id in ticks)) return null;
+  return unlikely.sort((a, b) => a.shows - b.shows)[0]?.sign ?? null;
+}
+
 /** States without balls: the causes as common as they are. */
 const unseen = (): State[] =>
   AT_WORK.map((cause) => ({
@@ -199,7 +223,7 @@ export function findFault(looked: Looked, ticks: Ticks): Finding {
     suspects,
     clear: enough && !odd && suspects[0]!.chance >= CLEAR,
     odd,
-    next: mostTelling(states, chances, ticks, eye),
+    next: controlOf(states, untold, ticks) ?? mostTelling(states, chances, ticks, eye),
     balls,
   };
 }

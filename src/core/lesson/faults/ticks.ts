@@ -14,7 +14,7 @@ export interface Eye {
 
 /** Eyes that a coach may have, each as likely: the answers tell which. Tuned to eyes that err. */
 const EYES: readonly Eye[] = [0.6, 0.75, 0.9].flatMap((there) =>
-  [0.04, 0.1, 0.2].map((otherwise) => ({ there, otherwise })),
+  [0.04, 0.1, 0.2, 0.35].map((otherwise) => ({ there, otherwise })),
 );
 
 /** Chance that a coach with this eye says this of a sign, when these causes are at work. */

@@ -1,4 +1,5 @@
 import { samplerOf } from '@/core/ground/numeric/sampling';
+import { nextWithin } from '@/core/ground/numeric/order';
 import type { Shot } from '@/core/ground/situation/shot';
 import type { Hit } from '@/core/model/shot/hit';
 import type { Golfer } from '@/core/model/golfer/golfer';
@@ -8,7 +9,7 @@ import { sampleSwings } from '@/core/model/spread/swings';
 import { bestWithClub } from '@/core/search/audit/bestWithClub';
 import { callingHit } from '@/core/search/calls/leaders';
 import type { Question } from '@/core/search/calls/question';
-import { estimateOf, type Estimate } from '../learning/estimate';
+import type { Estimate } from '../learning/estimate';
 import { differing } from '../peers/meant';
 import { drawPeer } from '../peers/peer';
 import { GAINS, practised, type GainName, type Worked } from './gains';
@@ -31,9 +32,12 @@ export interface ShotWorth {
   club: number;
 }
 
-/** Players that this one may be, and swings of each. */
-const PLAYERS = 8;
-const SWINGS = 128;
+/**
+ * Players that this one may be, and swings of each. The swings are each player's own: what so few swings leave to chance is then in the spread
+ * of the players, and so in what is said in brackets.
+ */
+const PLAYERS = 24;
+const SWINGS = 256;
 const SEED = 11;
 
 /** How far this player may be from what is believed, of how far players of one skill lie apart: less where balls were learnt from. Tuned. */
@@ -69,20 +73,21 @@ export function* worthInShot(
   const hit = yield* callingHit({ ...question, shot });
   if (!hit) return null;
   const { setup, aim } = hit;
-  const strokes = (golfer: Golfer): number =>
-    oddsOf(setup, golfer, shot, aim, sampleSwings(golfer.habits, SWINGS, SEED)).strokes;
+  const strokes = (golfer: Golfer, seed: number): number =>
+    oddsOf(setup, golfer, shot, aim, sampleSwings(golfer.habits, SWINGS, seed)).strokes;
   const saved: ShotWorth['saved'] = {
     'entry-spread': [],
     'entry-bias': [],
     distance: [],
     face: [],
   };
-  for (const golfer of mayBe(practising)) {
+  for (const [i, golfer] of mayBe(practising).entries()) {
     yield;
-    const now = strokes(golfer);
+    const seed = SEED + 1 + i;
+    const now = strokes(golfer, seed);
     for (const gain of GAINS) {
       const better = { ...golfer, habits: practised(golfer.habits, gain, hour) };
-      saved[gain].push(now - strokes(better));
+      saved[gain].push(now - strokes(better, seed));
     }
   }
   return { pin: shot.pin, saved, club: lostTo(practising, hit) };
@@ -93,7 +98,7 @@ function lostTo({ question, habit }: Practising, { setup, aim, shot }: Hit): num
   const club = question.player.bag.find(({ name }) => name === habit);
   if (!club || club.name === setup.club.name) return 0;
   const golfer = golferOf(question.player);
-  const judge = sampleSwings(golfer.habits, 2 * SWINGS, SEED);
+  const judge = sampleSwings(golfer.habits, SWINGS, SEED);
   const choose = sampleSwings(golfer.habits, CHOOSE, CHOOSE_SEED);
   const other = bestWithClub(club, question, golfer, shot, { choose, judge });
   const called = oddsOf(setup, golfer, shot, aim, judge).strokes;
@@ -113,8 +118,8 @@ export function worthOf(shots: readonly ShotWorth[]): Worth[] {
     const players = shots[0]!.saved[what].map((_, i) =>
       mean(shots.map(({ saved }) => saved[what][i]!)),
     );
-    const alike = new Float64Array(players.length).fill(1);
-    return { what, saved: estimateOf(players, alike) };
+    const [low, high] = [0.05, 0.95].map((share) => nextWithin(players, share));
+    return { what, saved: { mean: mean(players), low: low!, high: high! } };
   });
   return [...gained, { what: 'club' as const, saved: clubWorth(shots) }].sort(
     (a, b) => b.saved.mean - a.saved.mean,
