@@ -14,6 +14,16 @@ interface OtherCallProps {
   rank: number;
 }
 
+const shown = ({ odds }: CallEntry): number => Number(odds.expected_strokes.toFixed(1));
+
+/** Why a call that shows fewer strokes stands below the first. */
+function cheaperWords(call: CallEntry, best: CallEntry): string {
+  if (shown(call) >= shown(best)) return '';
+  return call.odds.worst_tenth > best.odds.worst_tenth
+    ? ` ${t('Fewer strokes on average, but its bad misses cost more.')}`
+    : ` ${t('Fewer strokes on average, but too few to choose it over the plainer shot.')}`;
+}
+
 /** What sets this call apart from the best one, in a sentence. */
 function differenceWords(call: CallEntry, best: CallEntry): string {
   if (call.attempt) return t('A long shot: even struck as planned, this does not clear the lip.');
@@ -28,7 +38,7 @@ function differenceWords(call: CallEntry, best: CallEntry): string {
   const thin = call.odds.thin - best.odds.thin;
   if (Math.abs(thin) >= 0.02) parts.push(thin > 0 ? t('thin more often') : t('thin less often'));
   const text = parts.length > 0 ? parts.join(', ') : t('almost the same shot');
-  return `${capital(text)}.`;
+  return `${capital(text)}.${cheaperWords(call, best)}`;
 }
 
 /** Relief under penalty beside the best call: nothing is struck, so it has no odds. */

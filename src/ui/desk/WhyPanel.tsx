@@ -2,6 +2,8 @@ import { t } from '@/core/ground/language/t';
 import { counted } from '@/core/tell/words/counted';
 import type { ReactNode } from 'react';
 import type { CallSheet } from '@/core/tell/sheet/callSheet';
+import { ruledOutBySchool } from '@/core/tell/why/ruledOut';
+import { capital } from '@/core/tell/words/capital';
 import { schoolName } from '@/core/search/schools/schools';
 
 /** The reasons of the first call, what was taken for granted, and what cannot do it here. */
@@ -31,12 +33,10 @@ export function WhyPanel({ sheet, changes }: { sheet: CallSheet; changes: ReactN
             })}
           </summary>
           <ul className="mt-1 space-y-1.5 leading-snug">
-            {sheet.ruled_out.map(({ club, school, reason }) => (
-              <li key={`${club}/${school}`}>
-                <s>
-                  {club}, {schoolName(school)}
-                </s>
-                . {reason}
+            {ruledOutBySchool(sheet.ruled_out).map(({ school, reasons }) => (
+              <li key={school}>
+                <strong className="font-semibold">{capital(schoolName(school))}.</strong>{' '}
+                {reasons.join(' ')}
               </li>
             ))}
           </ul>

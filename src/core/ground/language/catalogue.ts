@@ -1092,6 +1092,8 @@ export type Message =
   | '*{share}* of your weight on the lead foot, and keep it there.{slope}'
   // src/core/tell/sheet/callSheet.ts
   | 'The Rules of Golf in force and the Local Rules decide what relief may be taken, and where.'
+  | 'The first call is meant to stop {far} past the flag: with this player’s misses that costs no more than stopping at it.'
+  | 'The first call is meant to stop {far} short of the flag: with this player’s misses that costs no more than stopping at it.'
   | 'Distances and dispersion use {numbers}.'
   | 'The aim allows for balls starting {deg}° to the {side}.'
   | 'No other escape route entered: one behind the player over a low edge is assumed.'
@@ -1376,6 +1378,8 @@ export type Message =
   // src/ui/call/OddsBars.tsx
   | 'within {near}'
   // src/ui/call/OtherCall.tsx
+  | 'Fewer strokes on average, but its bad misses cost more.'
+  | 'Fewer strokes on average, but too few to choose it over the plainer shot.'
   | 'A long shot: even struck as planned, this does not clear the lip.'
   | 'Another direction.'
   | 'higher'

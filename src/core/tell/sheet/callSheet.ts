@@ -1,5 +1,5 @@
 import { t } from '@/core/ground/language/t';
-import { plainNumber } from '@/core/ground/units/say';
+import { plainNumber, sayLength } from '@/core/ground/units/say';
 import { learntWords } from '@/core/tell/words/player';
 import { acrossFor, type Player } from '@/core/ground/player/player';
 import { oddsEntry, predictedEntry } from '../format/entries';
@@ -172,6 +172,29 @@ function reliefEntry(relief: OtherCall, rank: number): CallEntry {
 /** From so much on, degrees, it is said that an aim allows for where balls start. */
 const AIMED_OFF = 0.5;
 
+/** From so far past or short of the flag on it is said that the first call is meant to stop there, m. */
+const MEANT_OFF = 1.4;
+
+/** Where the first call is meant to stop, if that is not at the flag. */
+function meantWords(first: Told | undefined, units: UnitSystem): string[] {
+  if (!first?.struck || first.entry.attempt || first.entry.toward_deg !== 0) return [];
+  const { prediction, call } = first.struck;
+  const past = prediction.total - call.shot.pin;
+  if (Math.abs(past) < MEANT_OFF) return [];
+  const far = sayLength(Math.abs(past), 'ground', units);
+  return [
+    past > 0
+      ? t(
+          'The first call is meant to stop {far} past the flag: with this player’s misses that costs no more than stopping at it.',
+          { far },
+        )
+      : t(
+          'The first call is meant to stop {far} short of the flag: with this player’s misses that costs no more than stopping at it.',
+          { far },
+        ),
+  ];
+}
+
 /** What the sheet says besides the calls. */
 function notesOf(
   prescription: Prescription,
@@ -239,7 +262,10 @@ export function callSheet(
     })),
     /** Which clubs do as well as the first, and why that one is called; null where it stands alone. */
     tie: prescription.tie ? tieWords(prescription.tie) : null,
-    notes: notesOf(prescription, extra.notes, telling.player),
+    notes: [
+      ...meantWords(told[0], telling.units),
+      ...notesOf(prescription, extra.notes, telling.player),
+    ],
     model: MODEL_VERSION,
     // Which learning the calls were made with, so that a kept sheet says what it knew.
     ...(telling.player.learnt

@@ -1,4 +1,5 @@
 import { t } from '@/core/ground/language/t';
+import { listed } from '../words/listed';
 import { distanceWords } from '../words/words';
 import { sayLength } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
@@ -30,4 +31,29 @@ export function ruledOutWords(reason: Obstacle, units: UnitSystem): string {
     case 'unfit':
       return reason.text;
   }
+}
+
+/** What is ruled out of one technique: each reason once, with the clubs that it holds for. */
+export interface RuledOut {
+  school: string;
+  /** "56 and 60: Reaches only 20 yards of the 25 yards needed."; the reason alone where it holds for every club. */
+  reasons: string[];
+}
+
+/** What a sheet rules out, technique by technique in the order in which each first comes up. */
+export function ruledOutBySchool(
+  options: readonly { club: string; school: string; reason: string }[],
+): RuledOut[] {
+  const schools = new Map<string, Map<string, string[]>>();
+  for (const { club, school, reason } of options) {
+    const reasons = schools.get(school) ?? new Map<string, string[]>();
+    reasons.set(reason, [...(reasons.get(reason) ?? []), ...(club === 'any' ? [] : [club])]);
+    schools.set(school, reasons);
+  }
+  return [...schools].map(([school, reasons]) => ({
+    school,
+    reasons: [...reasons].map(([reason, clubs]) =>
+      clubs.length === 0 ? reason : `${listed([...new Set(clubs)])}: ${reason}`,
+    ),
+  }));
 }

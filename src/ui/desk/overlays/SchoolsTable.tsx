@@ -8,6 +8,7 @@ import { atFlag } from '@/core/tell/sheet/atFlag';
 import { toMetres } from '@/core/ground/units/length';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { KIND_WORDS } from '@/core/tell/words/kinds';
+import { ruledOutBySchool } from '@/core/tell/why/ruledOut';
 import { schoolName } from '@/core/search/schools/schools';
 import { Overlay, type Closable } from '../../kit/Overlay';
 import { useUnits } from '../../kit/units';
@@ -37,9 +38,9 @@ function rowsOf(sheet: CallSheet): SchoolRow[] {
   for (const call of sheet.calls) {
     rowOf(call.school).best ??= call;
   }
-  for (const { school, club, reason } of sheet.ruled_out) {
+  for (const { school, reasons } of ruledOutBySchool(sheet.ruled_out)) {
     const row = rowOf(school);
-    if (!row.best) row.reasons.push(club === 'any' ? reason : `${club}: ${reason}`);
+    if (!row.best) row.reasons.push(...reasons);
   }
   const rank = ({ best }: SchoolRow): number =>
     best ? best.rank + (atFlag(best) ? 0 : sheet.calls.length) : Infinity;

@@ -425,4 +425,8 @@ export const DESK = {
   'behind, from the right': 'von hinten, von rechts',
   'behind, from the left': 'von hinten, von links',
   'against, from the left': 'von vorn, von links',
+  'Fewer strokes on average, but its bad misses cost more.':
+    'Im Mittel weniger Schläge, aber die schlechten Fehlschläge kosten mehr.',
+  'Fewer strokes on average, but too few to choose it over the plainer shot.':
+    'Im Mittel weniger Schläge, aber zu wenig, um ihn dem einfacheren Schlag vorzuziehen.',
 };

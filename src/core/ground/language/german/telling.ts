@@ -456,4 +456,8 @@ export const TELLING = {
   'about 1 in 20': 'etwa 1 von 20',
   'about 19 in 20': 'etwa 19 von 20',
   'about {tenths} in 10': 'etwa {tenths} von 10',
+  'The first call is meant to stop {far} past the flag: with this player’s misses that costs no more than stopping at it.':
+    'Die erste Ansage soll {far} hinter der Fahne liegen bleiben: mit den Fehlschlägen dieses Spielers kostet das nicht mehr als an der Fahne.',
+  'The first call is meant to stop {far} short of the flag: with this player’s misses that costs no more than stopping at it.':
+    'Die erste Ansage soll {far} vor der Fahne liegen bleiben: mit den Fehlschlägen dieses Spielers kostet das nicht mehr als an der Fahne.',
 };
