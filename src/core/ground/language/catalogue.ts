@@ -717,7 +717,7 @@ export type Message =
   | 'The club entered {far} {bias} than planned (give or take {far2})'
   | '; early at each station ± {far}, late ± {far2}'
   | 'No balls were logged for {name}.'
-  | '; {count} of {of} came out, {percent} ({percent2} to {percent3})'
+  | '; {count} of {of} came out'
   | '{name} hit {balls}{came}.'
   | 'At {place}.'
   // src/core/lesson/worth/advice.ts

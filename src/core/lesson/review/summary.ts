@@ -15,8 +15,6 @@ export interface SummaryPart {
   second: BallStats | null;
 }
 
-const percent = (share: number): string => `${Math.round(share * 100)}%`;
-
 /** How the share that came out moved from the first half to the second; empty with too few balls. */
 function movedSentence({ first, second }: SummaryPart): string {
   const moved = first && second && outMovedWords(first.out, second.out);
@@ -49,32 +47,30 @@ function markWords({ stats, first, second }: SummaryPart, units: UnitSystem): st
   return `${where}${halves}.`;
 }
 
-/** A lesson in sentences: what each player hit, what came out, where the marks lay, and what moved between the halves. */
+/**
+ * A lesson in sentences: what each player hit, what came out, where the marks lay, and what moved between the halves. Each of several players has a
+ * paragraph, which can be sent alone.
+ */
 export function summaryWords(
   place: string,
   parts: readonly SummaryPart[],
   units: UnitSystem,
 ): string {
-  const sentences = parts.flatMap((part) => {
+  const paragraphs = parts.map((part) => {
     const { stats } = part;
     const { name } = part.player;
-    if (stats.balls === 0) return [t('No balls were logged for {name}.', { name })];
+    if (stats.balls === 0) return t('No balls were logged for {name}.', { name });
     const { out } = stats;
     const came =
-      out.of > 0
-        ? t('; {count} of {of} came out, {percent} ({percent2} to {percent3})', {
-            count: out.count,
-            of: out.of,
-            percent: percent(out.share),
-            percent2: percent(out.low),
-            percent3: percent(out.high),
-          })
-        : '';
+      out.of > 0 ? t('; {count} of {of} came out', { count: out.count, of: out.of }) : '';
     return [
       t('{name} hit {balls}{came}.', { name, balls: counted(stats.balls, 'ball'), came }),
       movedSentence(part),
       markWords(part, units),
-    ];
+    ]
+      .filter(Boolean)
+      .join(' ');
   });
-  return [t('At {place}.', { place }), ...sentences].filter(Boolean).join(' ');
+  const at = t('At {place}.', { place });
+  return paragraphs.length === 1 ? [at, ...paragraphs].join(' ') : [at, ...paragraphs].join('\n\n');
 }

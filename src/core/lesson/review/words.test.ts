@@ -141,6 +141,15 @@ describe('a summary', () => {
     };
     expect(summaryWords('B', [one], 'yards')).toBe('At B. Bo hit 1 ball.');
   });
+
+  test('each of several players has a paragraph, which can be sent alone', () => {
+    const both = [part('Ada', [out, out]), part('Bo', [left, out])];
+    expect(summaryWords('B', both, 'yards').split('\n\n')).toEqual([
+      'At B.',
+      expect.stringMatching(/^Ada hit 2 balls; 2 of 2 came out\./),
+      expect.stringMatching(/^Bo hit 2 balls; 1 of 2 came out\./),
+    ]);
+  });
 });
 
 describe('a player’s report', () => {

@@ -365,8 +365,6 @@ export const LESSONS = {
   '; early at each station ± {far}, late ± {far2}':
     '; früh an jeder Station ± {far}, spät ± {far2}',
   'No balls were logged for {name}.': 'Für {name} wurden keine Bälle aufgeschrieben.',
-  '; {count} of {of} came out, {percent} ({percent2} to {percent3})':
-    '; {count} von {of} kamen heraus, {percent} ({percent2} bis {percent3})',
   '{name} hit {balls}{came}.': '{name}: {balls}{came}.',
   'At {place}.': 'Ort: {place}.',
   'past {pin}': 'über {pin}',
@@ -400,4 +398,5 @@ export const LESSONS = {
     'die Hälfte innerhalb von {ground}, 8 von 10 der nächsten innerhalb von {ground2}',
   'Not worth using yet: these balls promise no saving to speak of ({range}).':
     'Noch nicht lohnend: diese Bälle versprechen keine nennenswerte Ersparnis ({range}).',
+  '; {count} of {of} came out': '; {count} von {of} kamen heraus',
 };
