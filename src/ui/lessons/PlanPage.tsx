@@ -290,6 +290,7 @@ export function PlanPage(props: PlanPageProps) {
             players={plan.players.map(nameOf)}
             stations={plan.stations.map(({ name }) => name)}
             startsAt={plan.starts_at}
+            minutes={plan.minutes_per_turn}
           />
         )}
         <Prose label={t('Notes')} rows={3} maxLength={4000} {...register('notes')} />

@@ -8,13 +8,17 @@ export function TimetableView({
   players,
   stations,
   startsAt,
+  minutes,
 }: {
   turns: readonly Turn[];
+  /** How long a turn is. */
+  minutes: number;
   /** Time of day of the first turn, where it is set. */
   startsAt?: string | undefined;
   players: readonly string[];
   stations: readonly string[];
 }) {
+  const last = turns.at(-1);
   return (
     <section aria-labelledby="timetable">
       <h2 id="timetable" className="text-xl">
@@ -47,6 +51,16 @@ export function TimetableView({
                 ))}
               </tr>
             ))}
+            {last && (
+              <tr>
+                <th scope="row" className="py-1 pr-4 font-normal">
+                  {startsAt ? clockAfter(startsAt, last.start + minutes) : last.start + minutes}
+                </th>
+                <td colSpan={players.length} className="text-ink-soft">
+                  {t('end of the lesson')}
+                </td>
+              </tr>
+            )}
           </tbody>
         </table>
       </Sideways>

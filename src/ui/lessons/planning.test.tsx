@@ -260,12 +260,14 @@ test('the timetable says who is where when, and who rests', () => {
   render(
     <TimetableView
       turns={timetable(3, [1, 2], 10)}
+      minutes={10}
       players={['Ada', 'Bo', 'Cy']}
       stations={['Splash', 'Plugged']}
     />,
   );
   const rows = screen.getAllByRole('row').slice(1);
-  for (const row of rows) {
+  expect(rows.at(-1)).toHaveTextContent(/^30end of the lesson$/);
+  for (const row of rows.slice(0, -1)) {
     const cells = within(row)
       .getAllByRole('cell')
       .map(({ textContent }) => textContent);
@@ -279,11 +281,12 @@ test('with a time to begin at the timetable says times of day', () => {
   render(
     <TimetableView
       turns={timetable(2, [1, 2], 20)}
+      minutes={20}
       players={['Ada', 'Bo']}
       stations={['Splash', 'Plugged']}
       startsAt="09:50"
     />,
   );
   const rows = screen.getAllByRole('row').map(({ textContent }) => textContent!.slice(0, 5));
-  expect(rows).toEqual(['TimeA', '09:50', '10:10']);
+  expect(rows).toEqual(['TimeA', '09:50', '10:10', '10:30']);
 });

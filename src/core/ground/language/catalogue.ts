@@ -578,9 +578,9 @@ export type Message =
   | '“{look}” (no)'
   // src/core/lesson/homework/calendar.ts
   | 'Bunker practice: {playerName}'
-  | 'Bunker practice {nth} of {sessionCount}'
+  | '{playerName}: bunker practice {nth} of {sessionCount}'
   | '{balls} balls. {brief}'
-  | 'Bunker practice'
+  | '{playerName}: bunker practice'
   // src/core/lesson/homework/plan.ts
   | 'a time zone such as Europe/Lisbon'
   | 'must not be in the past: {day} is before {today}'
@@ -2426,6 +2426,7 @@ export type Message =
   | 'Time'
   | 'Minute'
   | 'rest and rake'
+  | 'end of the lesson'
   // src/ui/lessons/ToTheBunker.tsx
   | 'Making a code …'
   | 'Phones cannot reach this server: it serves only this computer.'

@@ -55,7 +55,8 @@ export function calendarOf(calendared: Calendared): string {
       stamp,
       start,
       end: addMinutes(start, plan.minutes),
-      summary: t('Bunker practice {nth} of {sessionCount}', {
+      summary: t('{playerName}: bunker practice {nth} of {sessionCount}', {
+        playerName,
         nth,
         sessionCount: sessionCount(plan),
       }),
@@ -81,7 +82,7 @@ export function calendarOf(calendared: Calendared): string {
       stamp,
       start,
       end: start,
-      summary: t('Bunker practice'),
+      summary: t('{playerName}: bunker practice', { playerName }),
       status: ICalEventStatus.CANCELLED,
     });
   }

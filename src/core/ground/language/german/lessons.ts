@@ -214,9 +214,7 @@ export const LESSONS = {
   'depth of the divot': 'Tiefe des Divots',
   'length of the divot': 'Länge des Divots',
   'Bunker practice: {playerName}': 'Bunkertraining: {playerName}',
-  'Bunker practice {nth} of {sessionCount}': 'Bunkertraining {nth} von {sessionCount}',
   '{balls} balls. {brief}': '{balls} Bälle. {brief}',
-  'Bunker practice': 'Bunkertraining',
   'a time zone such as Europe/Lisbon': 'eine Zeitzone wie Europe/Lisbon',
   'must not be in the past: {day} is before {today}':
     'darf nicht in der Vergangenheit liegen: {day} ist vor {today}',
@@ -399,4 +397,8 @@ export const LESSONS = {
   'Not worth using yet: these balls promise no saving to speak of ({range}).':
     'Noch nicht lohnend: diese Bälle versprechen keine nennenswerte Ersparnis ({range}).',
   '; {count} of {of} came out': '; {count} von {of} kamen heraus',
+  '{playerName}: bunker practice {nth} of {sessionCount}':
+    '{playerName}: Bunkertraining {nth} von {sessionCount}',
+  '{playerName}: bunker practice': '{playerName}: Bunkertraining',
+  'end of the lesson': 'Ende der Stunde',
 };
