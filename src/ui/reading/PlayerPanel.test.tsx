@@ -1,5 +1,6 @@
 import { act, render, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
+import { Toaster } from 'sonner';
 import { aRosterPlayer } from '@/core/testing/records';
 import { held, standInServer } from '../testing/server';
 import { WithCache } from '../testing/withCache';
@@ -27,4 +28,31 @@ test('who is entered while the search that began at typing is under way is chose
   await act(async () => slow.settle({ body: { players: [aRosterPlayer({ id: 'jun' })] } }));
   await waitFor(() => expect(chosen).toEqual(['jun']));
   expect(server.to('GET', /search=jun$/)).toHaveLength(1);
+});
+
+test('who is not found after the panel is gone is told of', async () => {
+  const server = standInServer();
+  const slow = held<{ body: object }>();
+  server.on('GET', /search=nobody$/, () => slow.promise);
+  const chosen: string[] = [];
+  const page = (panel: boolean) => (
+    <WithCache>
+      {panel && (
+        <PlayerPanel
+          players={[]}
+          value="ada"
+          onValue={({ id }) => chosen.push(id)}
+          onDone={() => undefined}
+        />
+      )}
+      <Toaster />
+    </WithCache>
+  );
+  const { rerender } = render(page(true));
+  const user = userEvent.setup();
+  await user.type(screen.getByRole('searchbox', { name: 'Find a player' }), 'nobody{Enter}');
+  rerender(page(false));
+  await act(async () => slow.settle({ body: { players: [] } }));
+  expect(await screen.findByText('No player is called “nobody”.')).toBeVisible();
+  expect(chosen).toEqual([]);
 });

@@ -3,6 +3,7 @@
 import { t } from '@/core/ground/language/t';
 import { keepPreviousData, queryOptions, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState, type ChangeEvent, type KeyboardEvent } from 'react';
+import { toast } from 'sonner';
 import { useDebounce } from 'use-debounce';
 import type { ListedPlayer, RosterPageData } from '@/core/lesson/players/player';
 import { ask, bodyOf } from './client';
@@ -49,10 +50,22 @@ export function usePlayersCalled(
     enabled: asked !== '',
     placeholderData: keepPreviousData,
   });
-  const enter = async (): Promise<void> => {
-    // What cannot be fetched is told below the field.
-    const now = await cache.fetchQuery(called(text, most)).catch(() => null);
-    if (now) told.current(now.players);
+  const isThere = useRef(false);
+  useEffect(() => {
+    isThere.current = true;
+    return () => {
+      isThere.current = false;
+    };
+  }, []);
+  const enter = async (name: string): Promise<void> => {
+    let failed: string | null = null;
+    const now = await cache.fetchQuery(called(name, most)).catch((error: Error) => {
+      failed = error.message;
+      return null;
+    });
+    if (now && now.players.length > 0) return told.current(now.players);
+    // Below the field it is told as well, but the field may be gone by now.
+    if (!isThere.current) toast.error(failed ?? t('No player is called “{name}”.', { name }));
   };
   return {
     found: (searched && data?.players) || null,
@@ -66,10 +79,12 @@ export function usePlayersCalled(
       autoComplete: 'off',
       value: search,
       onChange: (event: ChangeEvent<HTMLInputElement>) => setSearch(event.target.value),
-      onKeyDown: (event: KeyboardEvent) => {
+      onKeyDown: (event: KeyboardEvent<HTMLInputElement>) => {
         if (event.key !== 'Enter') return;
         event.preventDefault();
-        if (searched) void enter();
+        // The field's own text: a press may come before what was typed is drawn.
+        const name = event.currentTarget.value.trim();
+        if (name !== '') void enter(name);
       },
     },
   };

@@ -3110,5 +3110,7 @@ export type Message =
   | 'The server answered {status}.'
   // src/ui/server/said.ts
   | 'Deleted: {name}'
+  // src/ui/server/usePlayersCalled.ts
+  | 'No player is called “{name}”.'
   // src/workers/server/pool.ts
   | 'Too much is being worked out right now. Try again in a few seconds.';

@@ -441,4 +441,5 @@ export const PLAYERS = {
   '{balls} in the lessons came from the simulated tracker.':
     '{balls} in den Stunden kamen vom simulierten Tracker.',
   'Remove the simulated balls': 'Die simulierten Bälle entfernen',
+  'No player is called “{name}”.': 'Kein Spieler heißt „{name}“.',
 };
