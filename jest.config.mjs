@@ -46,7 +46,7 @@ const ON_BOTH = [
   '<rootDir>/src/data/server/*.test.ts',
 ];
 const IN_FOLDERS_ALONE = ['/src/data/(database|erasing/erase)\\.test\\.ts$'];
-const ON_A_SERVER_ALONE = ['/src/data/(server|move)/'];
+const ON_A_SERVER_ALONE = ['/src/data/(server/|move/moveAll)'];
 
 /** @type {import("jest").Config} */
 const config = {

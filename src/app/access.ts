@@ -14,6 +14,7 @@ const HEAD_COACHES: readonly Rule[] = [
   [ANY, /^\/api\/(accounts|sessions|log|backups)(\/|$)/],
   [ANY, /^\/api\/players\/[^/]+\/erase$/],
   [['POST', 'PUT', 'PATCH', 'DELETE'], /^\/api\/academy$/],
+  [ANY, /^\/api\/academy\/file$/],
   [ANY, /^\/api\/(tracker\/key|demo|balls\/simulated)$/],
 ];
 
@@ -48,6 +49,7 @@ export function goesOut(method: string, path: string): string | null {
   if (method === 'POST' && /^\/api\/players\/[^/]+\/erase$/.test(path)) return 'erased a player';
   if (!LOOK.includes(method)) return null;
   if (path === '/api/players/export') return 'exported the players';
+  if (path === '/api/academy/file') return 'exported everything';
   const of = /^\/api\/(players|lessons|tests|places|drills)(\/[^/]+)?\/export$/.exec(path)?.[1];
   return of ? `exported from ${of}` : null;
 }

@@ -90,3 +90,40 @@ test('the demo says that it is made up, and is cleared away; what was added stay
       ]);
     }
   }));
+
+test('everything is saved to a file, and put in the place of what is there; simulated balls are removed', ({
+  page,
+}) =>
+  served('moved', page, process.env.MELLOW_SEEDED, async (base) => {
+    const lesson = `${base}/api/lessons/5a17a0e5-0000-4000-8000-000000000001/balls`;
+    const balls = (await (await page.request.get(lesson)).json()) as Record<string, unknown>[];
+    const { seq: _seq, touched: _touched, ...ball } = balls[0]!;
+    const made = { ...ball, id: crypto.randomUUID(), source: 'simulated' };
+    expect((await page.request.post(lesson, { data: { balls: [made] } })).ok()).toBe(true);
+    await page.goto(`${base}/players?new=academy`);
+    const academy = page.getByRole('dialog', { name: 'The academy' });
+    await expect(academy.getByText('1 ball in the lessons came from')).toBeVisible();
+    await academy.getByRole('button', { name: 'Remove the simulated balls' }).click();
+    await expect(academy.getByText('No logged ball is simulated.')).toBeVisible();
+    await passesAxe(page);
+    const saving = page.waitForEvent('download');
+    await academy.getByRole('button', { name: 'Save everything to a file' }).click();
+    const file = await (await saving).path();
+
+    const late = { name: 'Late Comer', handed: 'right', skill: 'good', cautions: [], schools: [] };
+    const bag = [{ name: '56', type: 'wedge', loft_deg: 56 }];
+    const data = { ...late, notes: '', bag };
+    expect((await page.request.post(`${base}/api/players`, { data })).status()).toBe(201);
+    await academy.getByLabel('Replace everything from a file …').setInputFiles(file);
+    const asked = page.getByRole('alertdialog', { name: 'Replace everything?' });
+    await expect(asked).toContainText(/The file holds 5 players, 4 lessons, \d+ balls\./);
+    await passesAxe(page);
+    await asked.getByRole('button', { name: 'Replace everything' }).click();
+    await expect(page.getByText('Replacing everything …')).toHaveCount(0);
+    await page.goto(`${base}/players`);
+    await expect(page.getByRole('link', { name: 'Ines Okafor' })).toBeVisible();
+    await expect(page.getByText('Late Comer')).toHaveCount(0);
+    expect(await (await page.request.get(lesson)).json()).toHaveLength(balls.length);
+    const kept = (await (await page.request.get(`${base}/api/backups`)).json()) as { kept: number };
+    expect(kept.kept).toBeGreaterThan(0);
+  }));

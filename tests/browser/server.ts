@@ -21,6 +21,7 @@ const PORTS = [
   'away',
   'one of two',
   'other of two',
+  'moved',
 ] as const;
 export type Served = (typeof PORTS)[number];
 

@@ -75,6 +75,8 @@ const aDay = (who: string) => ({
 const RULES: Readonly<Record<string, Rule>> = {
   'GET /api/academy': ACADEMY,
   'PUT /api/academy': HEAD,
+  'GET /api/academy/file': HEAD,
+  'PUT /api/academy/file': HEAD,
   'GET /api/accounts': HEAD,
   'POST /api/accounts': HEAD,
   'PUT /api/accounts/[id]': HEAD,

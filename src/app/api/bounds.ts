@@ -12,6 +12,8 @@ export const MOST = {
   lesson: 24 * MB,
   /** Everything about a player of ten thousand balls is about eight million. */
   roster: 48 * MB,
+  /** Everything of an academy, packed: half a million balls are about thirty million. */
+  academy: 48 * MB,
 } as const;
 
 /**

@@ -16,6 +16,7 @@ import { ask, saidOf } from '../server/client';
 import { SKILL_WORDS, HAND_WORDS } from '@/core/tell/words/player';
 import { checked } from '../kit/checked';
 import { Choice, TextInput } from '../kit/fields';
+import { AcademyFile } from './AcademyFile';
 import { Copies } from './Copies';
 import { StandIns } from './StandIns';
 import { SchoolChecks } from './SchoolChecks';
@@ -101,6 +102,7 @@ export function HouseForm({ house, onSaved, onClose }: HouseFormProps) {
           <SchoolChecks registered={register('schools')} />
         </fieldset>
         <Copies />
+        <AcademyFile />
         <section aria-labelledby="stand-ins" className="mt-5 border-t border-hairline pt-4">
           <h3 id="stand-ins" className="font-semibold">
             {t('Simulated devices')}

@@ -11,6 +11,8 @@ export type Message =
   | 'nobody is signed in here, or the session has ended'
   | 'is not open until you have changed the passphrase you were given'
   | 'is not open to who is signed in here'
+  // src/app/api/academy/file/route.ts
+  | 'would be over {most}: use the backups or npm run move instead'
   // src/app/api/backups/route.ts
   | 'the data is on a database server, whose own tools make its backups'
   // src/app/api/deviceLines.ts
@@ -1317,6 +1319,10 @@ export type Message =
   | 'must keep "{player}", who has hit {balls} logged balls at station {station}'
   | 'must stay with its shot: {balls} balls are logged there; add a new station instead'
   | 'this lesson was deleted: bring it back before it is saved'
+  // src/data/move/academyFile.ts
+  | 'must be an academy’s file as Mellow Divot saves it, whole and unchanged'
+  | 'was saved by another version of Mellow Divot ({step}, this is {here}): use the same version on both machines'
+  | 'has nobody who may sign in as head coach: nobody could open it here'
   // src/data/places.ts
   | 'this place was deleted: bring it back before it is saved'
   | 'must be at most {mostPlaces}'
@@ -2575,6 +2581,20 @@ export type Message =
   | 'Of 100 balls, against every level'
   | 'here'
   | 'The levels are what the model expects with this bag, from these stations, in this sand. In brackets: 90% confidence. {rules}'
+  // src/ui/players/AcademyFile.tsx
+  | 'lesson'
+  | 'lessons'
+  | 'To another computer'
+  | 'One file holds everything: players, lessons, balls, practice, places, pictures and who may sign in. Keep it as safe as the data itself. Both computers need the same version of Mellow Divot.'
+  | 'Save everything to a file'
+  | 'Replace everything from a file …'
+  | 'Saving everything …'
+  | 'Replacing everything …'
+  | 'Replace everything?'
+  | 'Replace everything'
+  | 'The file holds {counts}.'
+  | 'What the file holds cannot be read here; the server checks it first.'
+  | 'All that is in this academy now goes, accounts too, and whoever is signed in must sign in again. Where the data is in a folder a backup is made first.'
   // src/ui/players/BagFields.tsx
   | 'wedge'
   | 'iron'
@@ -2756,8 +2776,6 @@ export type Message =
   | 'preferred techniques: {list}'
   | 'archived'
   // src/ui/players/PlayerPreview.tsx
-  | 'lesson'
-  | 'lessons'
   | 'saved reading'
   | 'saved readings'
   | 'shot off grass'

@@ -442,4 +442,18 @@ export const PLAYERS = {
     '{balls} in den Stunden kamen vom simulierten Tracker.',
   'Remove the simulated balls': 'Die simulierten Bälle entfernen',
   'No player is called “{name}”.': 'Kein Spieler heißt „{name}“.',
+  'To another computer': 'Auf einen anderen Rechner',
+  'One file holds everything: players, lessons, balls, practice, places, pictures and who may sign in. Keep it as safe as the data itself. Both computers need the same version of Mellow Divot.':
+    'Eine Datei enthält alles: Spieler, Stunden, Bälle, Training, Plätze, Bilder und wer sich anmelden darf. Bewahren Sie sie so sicher auf wie die Daten selbst. Beide Rechner brauchen dieselbe Version von Mellow Divot.',
+  'Save everything to a file': 'Alles in eine Datei speichern',
+  'Replace everything from a file …': 'Alles aus einer Datei ersetzen …',
+  'Saving everything …': 'Alles wird gespeichert …',
+  'Replacing everything …': 'Alles wird ersetzt …',
+  'Replace everything?': 'Alles ersetzen?',
+  'Replace everything': 'Alles ersetzen',
+  'The file holds {counts}.': 'Die Datei enthält {counts}.',
+  'What the file holds cannot be read here; the server checks it first.':
+    'Was die Datei enthält, lässt sich hier nicht lesen; der Server prüft sie zuerst.',
+  'All that is in this academy now goes, accounts too, and whoever is signed in must sign in again. Where the data is in a folder a backup is made first.':
+    'Alles, was jetzt in dieser Akademie ist, geht, auch die Konten, und wer angemeldet ist, muss sich neu anmelden. Liegen die Daten in einem Ordner, wird zuerst eine Sicherung gemacht.',
 };

@@ -1,0 +1,47 @@
+import { t } from '@/core/ground/language/t';
+import { asksSignIn } from '@/app/entrance';
+import { wholeData } from '@/app/data';
+import { BackupFailed } from '@/data/backup/backup';
+import { note } from '@/data/access/log';
+import { readAcademyFile, writeAcademyFile } from '@/data/move/academyFile';
+import { todayHere } from '../../../today';
+import { MOST, sayBytes } from '../../bounds';
+import { refuse, withBytes, withFaults } from '../../respond';
+
+export const dynamic = 'force-dynamic';
+
+/** Everything of the academy as a file, to be taken to another machine. */
+export const GET = (): Promise<Response> =>
+  withFaults(async () => {
+    const file = await writeAcademyFile((await wholeData()).sql);
+    if (file.byteLength > MOST.academy) {
+      const message = t('would be over {most}: use the backups or npm run move instead', {
+        most: sayBytes(MOST.academy),
+      });
+      return refuse(409, [{ path: 'file', message }]);
+    }
+    return new Response(new Uint8Array(file), {
+      headers: {
+        'cache-control': 'no-store',
+        'content-type': 'application/gzip',
+        'content-disposition': `attachment; filename="academy-${todayHere()}.jsonl.gz"`,
+      },
+    });
+  });
+
+/** Puts the academy of a file in the place of the one that is here; a backup of that is made first where the data is in a folder. */
+export const PUT = (request: Request): Promise<Response> =>
+  withBytes(request, MOST.academy, async (file) => {
+    const { sql, copies } = await wholeData();
+    let backup: string | null = null;
+    try {
+      backup = copies && (await copies.make('asked')).file;
+    } catch (error) {
+      if (!(error instanceof BackupFailed)) throw error;
+      return refuse(507, [{ path: 'backup', message: error.message }]);
+    }
+    const counts = await readAcademyFile(sql, file, asksSignIn(process.env));
+    // Who did it may have no account here any more.
+    await note(sql, 'replaced everything from a file');
+    return Response.json({ counts, backup });
+  });

@@ -1,0 +1,219 @@
+import { createInterface } from 'node:readline';
+import { Readable } from 'node:stream';
+import { promisify } from 'node:util';
+import { createGunzip, gzip } from 'node:zlib';
+import { t } from '@/core/ground/language/t';
+import { faulty } from '@/core/tell/format/fault';
+import { readMigrations } from '../migrations/migrate';
+import { quoted } from '../sql/quoted';
+import type { Sql, Transaction } from '../sql/sql';
+import { putRows, putSequences, readRows, readSequences, type SequenceAt } from './rows';
+import { PLAIN_TEXT, sumOf, type Sum } from './sums';
+import { tablesInOrder, type Table } from './tables';
+
+/*
+ * Everything of an academy in one file, to be taken to another machine: lines of JSON, packed. First what it is and the tables with their
+ * columns, then each table's rows as the database writes them, then where its numbers stand, then counts and sums by which the file is
+ * known to be whole.
+ */
+
+const FORMAT = 'mellow-divot/academy';
+
+/** What belongs to a machine and who is at it, not to the academy: it neither goes out nor comes in. */
+const OF_THIS_MACHINE = new Set(['sessions', 'pairings', 'sign_in_tries', 'tracker', 'measures']);
+
+/** Most that a file may come to when it is unpacked, letters. */
+const MOST = 1_000_000_000;
+
+/** Rows that are put in at a time, and most letters of them. */
+const AT_ONCE = 500;
+const LETTERS_AT_ONCE = 8_000_000;
+
+/** How many rows of each table. */
+export type AcademyCounts = Record<string, number>;
+
+interface Head {
+  format: string;
+  step: number;
+  tables: Table[];
+}
+
+interface Foot {
+  sequences: SequenceAt[];
+  sums: Record<string, Sum>;
+}
+
+/** A row as one line for whoever splits lines at every sign that Unicode has for it. */
+const inOneLine = (line: string): string =>
+  line.replaceAll('\u2028', '\\u2028').replaceAll('\u2029', '\\u2029');
+
+const carried = async (tx: Transaction): Promise<Table[]> =>
+  (await tablesInOrder(tx)).filter(({ name }) => !OF_THIS_MACHINE.has(name));
+
+/** Sequences of tables that are carried: those of the others go on. */
+const sequencesOf = async (tx: Transaction, tables: readonly Table[]): Promise<SequenceAt[]> =>
+  (await readSequences(tx)).filter(
+    ({ name }) =>
+      ![...OF_THIS_MACHINE].some((other) => name.startsWith(`${other}_`)) ||
+      tables.some((table) => name.startsWith(`${table.name}_`)),
+  );
+
+/** Everything of an academy as a packed file, all of one moment. */
+export async function writeAcademyFile(sql: Sql): Promise<Buffer> {
+  const parts: string[] = [];
+  await sql.transaction(async (tx) => {
+    await tx.exec('set transaction isolation level repeatable read, read only');
+    await tx.exec(PLAIN_TEXT);
+    const tables = await carried(tx);
+    const head: Head = { format: FORMAT, step: readMigrations().length, tables };
+    parts.push(JSON.stringify(head));
+    const sums: Foot['sums'] = {};
+    for (const table of tables) {
+      parts.push(JSON.stringify({ table: table.name }));
+      for await (const lines of readRows(tx, table)) {
+        parts.push(lines.map(inOneLine).join('\n'));
+      }
+      sums[table.name] = await sumOf(tx, table);
+    }
+    const foot: Foot = { sequences: await sequencesOf(tx, tables), sums };
+    parts.push(JSON.stringify(foot), '');
+  });
+  return promisify(gzip)(parts.join('\n'));
+}
+
+const notOne = () =>
+  faulty('file', t('must be an academy’s file as Mellow Divot saves it, whole and unchanged'));
+
+/** The lines of a packed file. */
+async function* linesOf(file: Buffer): AsyncGenerator<string> {
+  let letters = 0;
+  const unpacked = Readable.from([file]).pipe(createGunzip());
+  const lines = createInterface({ input: unpacked, crlfDelay: Infinity });
+  const failed = new Promise<never>((_, reject) => unpacked.on('error', () => reject(notOne())));
+  failed.catch(() => undefined);
+  const next = lines[Symbol.asyncIterator]();
+  for (;;) {
+    const { value, done } = await Promise.race([next.next(), failed]);
+    if (done) return;
+    letters += value.length;
+    if (letters > MOST) throw notOne();
+    yield value;
+  }
+}
+
+const ofAnother = (step: number) =>
+  faulty(
+    'file',
+    t(
+      'was saved by another version of Mellow Divot ({step}, this is {here}): use the same version on both machines',
+      {
+        step,
+        here: readMigrations().length,
+      },
+    ),
+  );
+
+function parsed<T>(line: string | undefined): T {
+  try {
+    const read: unknown = JSON.parse(line ?? '');
+    if (read !== null && typeof read === 'object') return read as T;
+  } catch {
+    // Said below.
+  }
+  throw notOne();
+}
+
+/** Puts the rows of the lines into their tables; gives back what stands at the foot. */
+async function putAll(
+  tx: Transaction,
+  tables: readonly Table[],
+  lines: AsyncGenerator<string>,
+): Promise<Foot> {
+  let table: Table | null = null;
+  let batch: string[] = [];
+  let letters = 0;
+  const put = async (): Promise<void> => {
+    if (table && batch.length > 0) await putRows(tx, table, batch);
+    batch = [];
+    letters = 0;
+  };
+  for await (const line of lines) {
+    if (line.startsWith('[')) {
+      batch.push(line);
+      letters += line.length;
+      if (batch.length >= AT_ONCE || letters > LETTERS_AT_ONCE) await put();
+      continue;
+    }
+    await put();
+    const said = parsed<{ table?: string } & Foot>(line);
+    if (said.table === undefined) return said;
+    table = tables.find(({ name }) => name === said.table) ?? null;
+    if (!table) throw notOne();
+  }
+  throw notOne();
+}
+
+/** True of what a database says of values that it cannot read, or rows that do not go together (SQLSTATE classes 22 and 23). */
+const isBadData = (error: unknown): boolean =>
+  /^2[23]/.test(String((error as { code?: unknown } | null)?.code ?? ''));
+
+/**
+ * Puts the academy of a file in the place of the one that is here: all of it, or nothing is changed. Whoever was signed in is not any more.
+ *
+ * @param needsHead whether somebody must be able to sign in afterwards
+ * @returns how many rows each table has now
+ * @throws FaultyInput for what is no such file, is not whole, or comes from another version
+ */
+export async function readAcademyFile(
+  sql: Sql,
+  file: Buffer,
+  needsHead: boolean,
+): Promise<AcademyCounts> {
+  try {
+    return await sql.transaction(async (tx) => {
+      await tx.exec(PLAIN_TEXT);
+      const lines = linesOf(file);
+      const head = parsed<Head>((await lines.next()).value as string | undefined);
+      if (head.format !== FORMAT) throw notOne();
+      if (head.step !== readMigrations().length) throw ofAnother(Number(head.step));
+      const tables = await carried(tx);
+      if (JSON.stringify(tables) !== JSON.stringify(head.tables)) throw notOne();
+      const all = (await tablesInOrder(tx)).filter(({ name }) => name !== 'tracker');
+      // What happens by itself when a row is saved has happened to these.
+      for (const { name } of tables) {
+        await tx.exec(`alter table ${quoted(name)} disable trigger user`);
+      }
+      await tx.exec(`truncate ${all.map(({ name }) => quoted(name)).join(', ')}`);
+      await tx.exec('update tracker set aim = null, aimed_at = null');
+      const { sequences, sums } = await putAll(tx, tables, lines);
+      const counts: AcademyCounts = {};
+      for (const table of tables) {
+        const here = await sumOf(tx, table);
+        const there = sums[table.name];
+        if (there?.rows !== here.rows || there.sum !== here.sum) throw notOne();
+        counts[table.name] = here.rows;
+      }
+      const known = new Set((await readSequences(tx)).map(({ name }) => name));
+      await putSequences(
+        tx,
+        sequences.filter(({ name }) => known.has(name)),
+      );
+      for (const { name } of tables)
+        await tx.exec(`alter table ${quoted(name)} enable trigger user`);
+      if (needsHead) {
+        const { rows } = await tx.query(
+          `select 1 from accounts where role = 'head-coach' and ended_at is null limit 1`,
+        );
+        if (rows.length === 0) {
+          throw faulty(
+            'file',
+            t('has nobody who may sign in as head coach: nobody could open it here'),
+          );
+        }
+      }
+      return counts;
+    });
+  } catch (error) {
+    throw isBadData(error) ? notOne() : error;
+  }
+}
