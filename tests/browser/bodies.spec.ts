@@ -18,6 +18,7 @@ const FILES: readonly (readonly [method: string, path: string, most: number, typ
   ['POST', '/api/places/import', MOST.place],
   ['POST', '/api/drills/import', MOST.drills],
   ['POST', `/api${DEMO_PLAN}/import`, MOST.results],
+  ['PUT', '/api/academy/file', MOST.academy, 'application/gzip'],
   ['POST', '/api/prescribe', MOST.json],
   ['POST', `/api${DEMO_LESSON}/balls`, MOST.json],
   ['PUT', `/api/places/${DEMO_GROUND.split('/').at(-1)}/picture`, MOST.picture, 'image/png'],

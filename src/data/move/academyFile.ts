@@ -82,7 +82,7 @@ export async function writeAcademyFile(sql: Sql): Promise<Buffer> {
 }
 
 const notOne = () =>
-  faulty('file', t('must be an academy’s file as Mellow Divot saves it, whole and unchanged'));
+  faulty('file', t('must be an academy’s file as Mellow Divot saved it, unchanged'));
 
 /** The lines of a packed file. */
 async function* linesOf(file: Buffer): AsyncGenerator<string> {
@@ -153,6 +153,27 @@ async function putAll(
   throw notOne();
 }
 
+/** The head of a file, which is one of this version. @throws FaultyInput */
+function headOf(line: string | undefined): Head {
+  const head = parsed<Head>(line);
+  if (head.format !== FORMAT) throw notOne();
+  if (head.step !== readMigrations().length) throw ofAnother(Number(head.step));
+  return head;
+}
+
+/**
+ * Looks through a file without putting anything anywhere.
+ *
+ * @throws FaultyInput for what is no such file, is cut, or comes from another version
+ */
+export async function lookThrough(file: Buffer): Promise<void> {
+  const lines = linesOf(file);
+  headOf((await lines.next()).value as string | undefined);
+  let last = '';
+  for await (const line of lines) if (line !== '') last = line;
+  if (!parsed<Partial<Foot>>(last).sums) throw notOne();
+}
+
 /** True of what a database says of values that it cannot read, or rows that do not go together (SQLSTATE classes 22 and 23). */
 const isBadData = (error: unknown): boolean =>
   /^2[23]/.test(String((error as { code?: unknown } | null)?.code ?? ''));
@@ -173,9 +194,7 @@ export async function readAcademyFile(
     return await sql.transaction(async (tx) => {
       await tx.exec(PLAIN_TEXT);
       const lines = linesOf(file);
-      const head = parsed<Head>((await lines.next()).value as string | undefined);
-      if (head.format !== FORMAT) throw notOne();
-      if (head.step !== readMigrations().length) throw ofAnother(Number(head.step));
+      const head = headOf((await lines.next()).value as string | undefined);
       const tables = await carried(tx);
       if (JSON.stringify(tables) !== JSON.stringify(head.tables)) throw notOne();
       const all = (await tablesInOrder(tx)).filter(({ name }) => name !== 'tracker');

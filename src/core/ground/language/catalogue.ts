@@ -1320,7 +1320,7 @@ export type Message =
   | 'must stay with its shot: {balls} balls are logged there; add a new station instead'
   | 'this lesson was deleted: bring it back before it is saved'
   // src/data/move/academyFile.ts
-  | 'must be an academy’s file as Mellow Divot saves it, whole and unchanged'
+  | 'must be an academy’s file as Mellow Divot saved it, unchanged'
   | 'was saved by another version of Mellow Divot ({step}, this is {here}): use the same version on both machines'
   | 'has nobody who may sign in as head coach: nobody could open it here'
   // src/data/places.ts

@@ -3,7 +3,7 @@ import { asksSignIn } from '@/app/entrance';
 import { wholeData } from '@/app/data';
 import { BackupFailed } from '@/data/backup/backup';
 import { note } from '@/data/access/log';
-import { readAcademyFile, writeAcademyFile } from '@/data/move/academyFile';
+import { lookThrough, readAcademyFile, writeAcademyFile } from '@/data/move/academyFile';
 import { todayHere } from '../../../today';
 import { MOST, sayBytes } from '../../bounds';
 import { refuse, withBytes, withFaults } from '../../respond';
@@ -33,6 +33,8 @@ export const GET = (): Promise<Response> =>
 export const PUT = (request: Request): Promise<Response> =>
   withBytes(request, MOST.academy, async (file) => {
     const { sql, copies } = await wholeData();
+    // A backup of what is here is not made for a file that is none.
+    await lookThrough(file);
     let backup: string | null = null;
     try {
       backup = copies && (await copies.make('asked')).file;

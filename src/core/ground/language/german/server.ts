@@ -167,8 +167,8 @@ export const SERVER = {
     'Im Moment wird zu viel gerechnet. Versuchen Sie es in ein paar Sekunden noch einmal.',
   'would be over {most}: use the backups or npm run move instead':
     'wäre größer als {most}: nehmen Sie dafür die Sicherungen oder npm run move',
-  'must be an academy’s file as Mellow Divot saves it, whole and unchanged':
-    'muss eine Akademie-Datei sein, wie Mellow Divot sie speichert, ganz und unverändert',
+  'must be an academy’s file as Mellow Divot saved it, unchanged':
+    'muss eine Akademie-Datei sein, wie Mellow Divot sie gespeichert hat, unverändert',
   'was saved by another version of Mellow Divot ({step}, this is {here}): use the same version on both machines':
     'wurde von einer anderen Version von Mellow Divot gespeichert ({step}, diese ist {here}): nehmen Sie auf beiden Rechnern dieselbe Version',
   'has nobody who may sign in as head coach: nobody could open it here':
