@@ -17,6 +17,9 @@ export interface Played {
   flag: string | null;
 }
 
+/** As the address keeps it: what is read again from there is the same ball. */
+const toCentimetre = (metres: number): number => Math.round(metres * 100) / 100;
+
 /** The spot that is played from: where nothing was chosen the middle of the first bunker, and the nearest flag of those in play. */
 function spotFor(place: DrawnPlace, { ball, green, flag }: Played, day: string): Spot | null {
   const under = ball && shapeAt(place, ball);
@@ -41,7 +44,8 @@ export function useSpot(place: DrawnPlace, first: Played, day: string) {
     played,
     spot,
     /** Puts the ball down; where there is no sand it stays. */
-    putBall: (ball: Point): void => {
+    putBall: (put: Point): void => {
+      const ball: Point = [toCentimetre(put[0]), toCentimetre(put[1])];
       const under = shapeAt(place, ball);
       if (under?.lying === 'sand') setPlayed((now) => ({ ...now, ball }));
     },

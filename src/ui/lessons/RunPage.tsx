@@ -29,6 +29,7 @@ import type { ShownBall } from './types';
 import { taken, useBallChanges } from './useBallChanges';
 import { useBallQueue, type QueueState } from './useBallQueue';
 import { CommandHints, useCommands, type Command } from '../kit/commands';
+import { useAwake } from '../kit/useAwake';
 import { useKept } from '../kit/useKept';
 import { useComesBack } from './useComesBack';
 import { useOtherBalls } from './useOtherBalls';
@@ -61,6 +62,7 @@ export function RunPage(props: RunPageProps) {
   const { lesson, players } = props;
   const { stations, balls_per_station } = lesson.plan;
   const units = useUnits();
+  const awake = useAwake();
   useComesBack();
   const [kept, keep] = useKept<HalfBall & { station: number; player: number }>(
     `mellow-run/${lesson.id}`,
@@ -105,13 +107,15 @@ export function RunPage(props: RunPageProps) {
     stations,
     units,
     queue.add,
-    ({ player: id, station: at }, why) =>
+    ({ player: id, station: at }) =>
       void toast.error(
-        t('A ball of {player} at station {station} was not logged: {why}', {
-          player: players.find((each) => each.id === id)?.name ?? id,
-          station: at + 1,
-          why: why ?? t('no club in the bag gets this ball out towards the flag.'),
-        }),
+        t(
+          'A ball of {player} at station {station} was not logged: no club in the bag gets out towards the flag there.',
+          {
+            player: players.find((each) => each.id === id)?.name ?? id,
+            station: at + 1,
+          },
+        ),
       ),
   );
   const earlyHere = early.filter(
@@ -282,7 +286,7 @@ export function RunPage(props: RunPageProps) {
               key={`${player.id}/${stationAt}`}
               shot={question.shot}
               ground={station.ground}
-              open={!lesson.closed && !none}
+              open={awake && !lesson.closed && !none && fault === null}
               meant={call && entryMeant(call)}
               before={here.flatMap(({ along_m, right_m }) =>
                 along_m === undefined ? [] : [{ along: along_m, right: right_m ?? 0 }],

@@ -81,3 +81,12 @@ test('a ball for which there is no call is told of', async () => {
   expect(early().early).toEqual([]);
   expect(balls).toEqual([]);
 });
+
+test('a ball whose call cannot be worked out is not lost: it waits', async () => {
+  const { early, balls, refused, asked } = opened(null);
+  act(() => early().hold(A_BALL));
+  await waitFor(() => expect(asked('answerPart').length).toBeGreaterThan(0));
+  await act(async () => asked('answerPart').forEach(({ fail }) => fail(new Error('no thread'))));
+  expect(early().early).toHaveLength(1);
+  expect([balls, refused]).toEqual([[], []]);
+});

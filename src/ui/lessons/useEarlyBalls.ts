@@ -56,7 +56,7 @@ export function useEarlyBalls(
   stations: readonly Station[],
   units: UnitSystem,
   onBall: (ball: NewBall) => void,
-  onNone: (ball: EarlyBall, why: string | null) => void,
+  onNone: (ball: EarlyBall) => void,
 ): EarlyBalls {
   const [{ balls }, keep] = useKept<{ balls: readonly EarlyBall[] }>(`mellow-early/${lessonId}`, {
     balls: [],
@@ -64,7 +64,8 @@ export function useEarlyBalls(
   const first = balls[0];
   const player = players.find(({ id }) => id === first?.player);
   const station = first && stations[first.station];
-  const { found, none, fault } = useStationCall(
+  // A call that cannot be worked out now leaves the ball waiting: a reload tries again.
+  const { found, none } = useStationCall(
     player && station ? situationAt(player, station) : null,
     units,
   );
@@ -75,11 +76,11 @@ export function useEarlyBalls(
   useEffect(() => {
     if (!first) return;
     const gone = !player || !station;
-    if (!gone && !found && !none && !fault) return;
+    if (!gone && !found && !none) return;
     if (found && player) on.current.onBall(withCall(first, callKeptOf(found, player)));
-    else on.current.onNone(first, fault);
+    else on.current.onNone(first);
     keep((now) => ({ balls: now.balls.filter(({ id }) => id !== first.id) }));
-  }, [first, player, station, found, none, fault, keep]);
+  }, [first, player, station, found, none, keep]);
   return {
     early: balls,
     hold: (ball) =>

@@ -384,10 +384,6 @@ export const LESSONS = {
   'is closed: reopen it before a phone is brought to it':
     'ist geschlossen: öffnen Sie sie wieder, bevor ein Telefon dazukommt',
   'No ball can be logged here now.': 'Hier kann jetzt kein Ball notiert werden.',
-  'A ball of {player} at station {station} was not logged: {why}':
-    'Ein Ball von {player} an Station {station} wurde nicht notiert: {why}',
-  'no club in the bag gets this ball out towards the flag.':
-    'kein Schläger in der Tasche bringt diesen Ball Richtung Fahne heraus.',
   '{balls} waiting for the call': '{balls} warten auf die Ansage',
   'average entry point compared with plan': 'Eintrittspunkt im Mittel gegenüber dem Plan',
   'median carry, % of plan': 'Mittleres Carry (Median), % des Plans',
@@ -401,4 +397,6 @@ export const LESSONS = {
     '{playerName}: Bunkertraining {nth} von {sessionCount}',
   '{playerName}: bunker practice': '{playerName}: Bunkertraining',
   'end of the lesson': 'Ende der Stunde',
+  'A ball of {player} at station {station} was not logged: no club in the bag gets out towards the flag there.':
+    'Ein Ball von {player} an Station {station} wurde nicht notiert: Kein Schläger in der Tasche kommt dort Richtung Fahne heraus.',
 };
