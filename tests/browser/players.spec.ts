@@ -251,13 +251,13 @@ test('the academy’s settings are kept, bad ones refused', async ({ page }) => 
   await page.getByRole('button', { name: 'Academy' }).click();
   const dialog = page.getByRole('dialog', { name: 'The academy' });
   await dialog.getByLabel('Name').fill('');
-  await dialog.getByRole('button', { name: 'Save' }).click();
+  await dialog.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(dialog.getByText(/^Name must be text of 1 to 80/)).toBeVisible();
   await dialog.getByLabel('Name').fill('Saltmarsh academy');
   await dialog.getByRole('button', { name: 'Back up now' }).click();
   await expect(dialog.getByText(/^Last backup less than a minute ago/)).toBeVisible();
   await passesAxe(page);
-  await dialog.getByRole('button', { name: 'Save' }).click();
+  await dialog.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByText('The academy’s settings are saved.')).toBeVisible();
 });
 

@@ -44,6 +44,11 @@ describe('a file that is not one, or not whole, changes nothing', () => {
   test.each<[string, () => Buffer, RegExp]>([
     ['no packed file', () => Buffer.from('players'), /must be an academy’s file/],
     ['another file', () => gzipSync('{"format":"other"}\n'), /must be an academy’s file/],
+    [
+      'a line without an end',
+      () => gzipSync(Buffer.alloc(40_000_000, '[')),
+      /must be an academy’s file/,
+    ],
     ['nothing', () => Buffer.alloc(0), /must be an academy’s file/],
     ['cut in the packing', () => file.subarray(0, file.length - 200), /must be an academy’s file/],
     [

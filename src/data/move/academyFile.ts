@@ -1,5 +1,5 @@
 import { createInterface } from 'node:readline';
-import { Readable } from 'node:stream';
+import { pipeline, Transform } from 'node:stream';
 import { promisify } from 'node:util';
 import { createGunzip, gzip } from 'node:zlib';
 import { t } from '@/core/ground/language/t';
@@ -22,8 +22,26 @@ const FORMAT = 'mellow-divot/academy';
 /** What belongs to a machine and who is at it, not to the academy: it neither goes out nor comes in. */
 const OF_THIS_MACHINE = new Set(['sessions', 'pairings', 'sign_in_tries', 'tracker', 'measures']);
 
-/** Most that a file may come to when it is unpacked, letters. */
+/** Most that a file may come to when it is unpacked, and a line of it, bytes: a picture of 8 MB is written as twice that. */
 const MOST = 1_000_000_000;
+const LONGEST_LINE = 32_000_000;
+
+const NEW_LINE = 10;
+
+/** Lets bytes through until there are too many of them, or too many without a new line. */
+function bounded(): Transform {
+  let all = 0;
+  let line = 0;
+  return new Transform({
+    transform(chunk: Buffer, _, done) {
+      all += chunk.length;
+      const last = chunk.lastIndexOf(NEW_LINE);
+      line = last < 0 ? line + chunk.length : chunk.length - last;
+      if (all > MOST || line > LONGEST_LINE) done(new RangeError('too long'));
+      else done(null, chunk);
+    },
+  });
+}
 
 /** Rows that are put in at a time, and most letters of them. */
 const AT_ONCE = 500;
@@ -84,19 +102,24 @@ export async function writeAcademyFile(sql: Sql): Promise<Buffer> {
 const notOne = () =>
   faulty('file', t('must be an academy’s file as Mellow Divot saved it, unchanged'));
 
-/** The lines of a packed file. */
+/** The lines of a packed file. @throws FaultyInput for one that cannot be unpacked, or is too long */
 async function* linesOf(file: Buffer): AsyncGenerator<string> {
-  let letters = 0;
-  const unpacked = Readable.from([file]).pipe(createGunzip());
-  const lines = createInterface({ input: unpacked, crlfDelay: Infinity });
-  const failed = new Promise<never>((_, reject) => unpacked.on('error', () => reject(notOne())));
+  const unpacking = createGunzip();
+  const unpacked = bounded();
+  const failed = new Promise<never>((_, reject) =>
+    pipeline(unpacking, unpacked, (error) => error && reject(notOne())),
+  );
   failed.catch(() => undefined);
+  const lines = createInterface({ input: unpacked, crlfDelay: Infinity });
   const next = lines[Symbol.asyncIterator]();
+  unpacking.end(file);
   for (;;) {
-    const { value, done } = await Promise.race([next.next(), failed]);
+    const { value, done } = await Promise.race([
+      // Of what cannot be unpacked the reading fails too, in its own words.
+      next.next().catch(() => failed),
+      failed,
+    ]);
     if (done) return;
-    letters += value.length;
-    if (letters > MOST) throw notOne();
     yield value;
   }
 }
