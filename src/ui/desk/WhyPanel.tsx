@@ -2,8 +2,7 @@ import { t } from '@/core/ground/language/t';
 import { counted } from '@/core/tell/words/counted';
 import type { ReactNode } from 'react';
 import type { CallSheet } from '@/core/tell/sheet/callSheet';
-import { ruledOutBySchool } from '@/core/tell/why/ruledOut';
-import { capital } from '@/core/tell/words/capital';
+import { ruledOutLines } from '@/core/tell/why/ruledOut';
 import { schoolName } from '@/core/search/schools/schools';
 
 /** The reasons of the first call, what was taken for granted, and what cannot do it here. */
@@ -33,10 +32,9 @@ export function WhyPanel({ sheet, changes }: { sheet: CallSheet; changes: ReactN
             })}
           </summary>
           <ul className="mt-1 space-y-1.5 leading-snug">
-            {ruledOutBySchool(sheet.ruled_out).map(({ school, reasons }) => (
-              <li key={school}>
-                <strong className="font-semibold">{capital(schoolName(school))}.</strong>{' '}
-                {reasons.join(' ')}
+            {ruledOutLines(sheet.ruled_out, schoolName).map(({ head, rest }) => (
+              <li key={head}>
+                <strong className="font-semibold">{head}</strong> {rest}
               </li>
             ))}
           </ul>

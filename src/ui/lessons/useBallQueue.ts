@@ -1,7 +1,7 @@
 'use client';
 
 import { useCallback, useEffect, useRef, useState } from 'react';
-import type { BallChange, NewBall } from '@/core/lesson/balls/ball';
+import { SIMULATED, type BallChange, type NewBall } from '@/core/lesson/balls/ball';
 import { ask, mayComeBack, saidOf, type Replied } from '../server/client';
 import type { ShownBall } from './types';
 import {
@@ -27,7 +27,9 @@ async function sendChange(
   lessonId: string,
   { ball }: WaitingBall,
 ): Promise<Replied<ShownBall | null>> {
-  let shown: ShownBall | null = ball;
+  // As it is saved: a simulated ball does not count.
+  let shown: ShownBall | null =
+    ball.source === 'simulated' ? { ...ball, excluded: SIMULATED } : ball;
   for (let sent = ''; ;) {
     const change = waitingBall(lessonId, ball.id)?.change;
     const now = JSON.stringify(change ?? null);

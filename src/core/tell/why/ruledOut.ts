@@ -1,4 +1,5 @@
 import { t } from '@/core/ground/language/t';
+import { capital } from '../words/capital';
 import { listed } from '../words/listed';
 import { distanceWords } from '../words/words';
 import { sayLength } from '@/core/ground/units/say';
@@ -40,10 +41,14 @@ export interface RuledOut {
   reasons: string[];
 }
 
+interface Option {
+  club: string;
+  school: string;
+  reason: string;
+}
+
 /** What a sheet rules out, technique by technique in the order in which each first comes up. */
-export function ruledOutBySchool(
-  options: readonly { club: string; school: string; reason: string }[],
-): RuledOut[] {
+export function ruledOutBySchool(options: readonly Option[]): RuledOut[] {
   const schools = new Map<string, Map<string, string[]>>();
   for (const { club, school, reason } of options) {
     const reasons = schools.get(school) ?? new Map<string, string[]>();
@@ -56,4 +61,23 @@ export function ruledOutBySchool(
       clubs.length === 0 ? reason : `${listed([...new Set(clubs)])}: ${reason}`,
     ),
   }));
+}
+
+/** The same as lines of a head and what stands under it: a reason with the techniques that it rules out whole, a technique with its clubs. */
+export function ruledOutLines(
+  options: readonly Option[],
+  nameOf: (school: string) => string,
+): { head: string; rest: string }[] {
+  const whole = new Map<string, string[]>();
+  const single: { head: string; rest: string }[] = [];
+  for (const { school, reasons } of ruledOutBySchool(options)) {
+    const [reason] = reasons;
+    if (reasons.length === 1 && options.some((each) => each.reason === reason)) {
+      whole.set(reason!, [...(whole.get(reason!) ?? []), nameOf(school)]);
+    } else single.push({ head: `${capital(nameOf(school))}.`, rest: reasons.join(' ') });
+  }
+  return [
+    ...[...whole].map(([head, schools]) => ({ head, rest: `${capital(schools.join('; '))}.` })),
+    ...single,
+  ];
 }
