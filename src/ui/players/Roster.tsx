@@ -9,6 +9,7 @@ import { useState } from 'react';
 import { newRecord, type House } from '@/core/lesson/players/house';
 import { DeletedLink } from '../frame/DeletedLink';
 import { TopBar } from '../frame/TopBar';
+import { useHeads } from '../frame/who';
 import { useCommands, type Command } from '../kit/commands';
 import { Confirm } from '../kit/Confirm';
 import { DemoNote } from './DemoNote';
@@ -39,7 +40,9 @@ export function Roster(props: RosterProps) {
   );
   const [removing, setRemoving] = useState<ListedPlayer | null>(null);
   const router = useRouter();
-  const [settings, setSettings] = useState(props.opens === 'academy');
+  /** The academy's settings are a head coach's. */
+  const heads = useHeads();
+  const [settings, setSettings] = useState(heads && props.opens === 'academy');
   const closed = editing === null && removing === null && !settings;
   const commands: Command[] = [
     { name: t('Add a player'), group: t('Players'), key: 'n', act: () => setEditing('new') },
@@ -72,9 +75,11 @@ export function Roster(props: RosterProps) {
           <a href={exported('json')} className="button">
             {t('JSON')}
           </a>
-          <button type="button" onClick={() => setSettings(true)} className="button">
-            {t('Academy')}
-          </button>
+          {heads && (
+            <button type="button" onClick={() => setSettings(true)} className="button">
+              {t('Academy')}
+            </button>
+          )}
         </header>
         {props.isDemo && <DemoNote />}
         <div className="mt-4 flex flex-wrap items-center gap-x-5 gap-y-2">
