@@ -102,7 +102,7 @@ test('any direction of the rose is read by its slider, and the ways out are what
   await page.getByRole('link', { name: 'Back to the plan' }).click();
   await expect(page.getByRole('slider', { name: 'Ball in Front bunker' })).toHaveAttribute(
     'aria-valuetext',
-    '-4.5 m east, 1.0 m north',
+    '-4.9\u00a0yd east, 1.1\u00a0yd north',
   );
 });
 
@@ -445,8 +445,7 @@ test('corners that lie close together are moved one after the other by buttons',
   await bar.getByRole('button', { name: 'Next corner' }).click();
   await expect(bar).toContainText('Corner 2 of 10');
   const corner = page.getByRole('slider', { name: 'Corner 2 of Bunker 1' });
-  const east = async (): Promise<number> =>
-    Number.parseFloat((await corner.getAttribute('aria-valuetext'))!);
+  const east = async (): Promise<number> => Number((await corner.getAttribute('aria-valuenow'))!);
   const before = await east();
   await bar.getByRole('button', { name: 'Move the corner east' }).click();
   await expect.poll(east).toBeCloseTo(before + 0.1, 5);

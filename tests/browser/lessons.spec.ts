@@ -308,12 +308,12 @@ test('what is half tapped and typed is there after a reload; further fields go w
   await expect(page.getByLabel('Quick entry')).toHaveValue('c12 r');
   await expect(page.getByTestId('script')).toBeVisible();
   await page.getByText('More details for this ball').click();
-  await page.getByLabel(/^Depth of the divot/).fill('18');
+  await page.getByLabel(/^Depth of the divot/).fill('0.7');
   await page.getByRole('button', { name: 'Log this ball' }).click();
   await expect(page.getByText(/^1\. entered [\d.]+ in behind/)).toBeVisible();
   await expect(page.getByText(/1 of 8 balls · all balls saved/)).toBeVisible();
   const [ball] = (await ballsOf(page, lesson)) as unknown as Record<string, number>[];
-  expect(ball!.divot_depth_m).toBeCloseTo(0.018, 9);
+  expect(ball!.divot_depth_m).toBeCloseTo(0.7 * 0.0254, 9);
 });
 
 test('two devices see each other’s balls', async ({ page, context }) => {

@@ -1,4 +1,7 @@
 import { t } from '@/core/ground/language/t';
+import type { Point } from '@/core/place/outline/ring';
+import { sayLength } from '@/core/ground/units/say';
+import type { UnitSystem } from '@/core/ground/units/system';
 import type { StoredPlace } from '@/core/place/record/stored';
 
 /** Drawn ground that can be played on. */
@@ -17,3 +20,10 @@ export const groundChoices = (grounds: readonly Ground[]): [GroundKey, string][]
 /** The ground that a choice stands for, if it stands for any. */
 export const groundOf = (grounds: readonly Ground[], key: string): Ground | undefined =>
   grounds.find(({ id }) => key === `ground:${id}`);
+
+/** Where something lies from the peg, as it is read out. */
+export const sayAt = ([east, north]: Point, units: UnitSystem): string =>
+  t('{east} east, {north} north', {
+    east: sayLength(east, 'ground', units),
+    north: sayLength(north, 'ground', units),
+  });

@@ -126,7 +126,7 @@ test('what no ball can do is refused in the units in which it was typed', async 
   const { logged, line, user } = opened();
   await user.type(line, 'c900 e40 d500{Enter}');
   expect(screen.getByRole('alert')).toHaveTextContent(
-    'c900: must be from 0 to 284 yd, not 900; e40: must be from -11 to 23 in, not 40; d500: must be from 0 to 200 mm, not 500',
+    'c900: must be from 0 to 284 yd, not 900; e40: must be from -11 to 23 in, not 40; d500: must be from 0 to 7.8 in, not 500',
   );
   expect(logged).toEqual([]);
 });
@@ -167,13 +167,13 @@ test('further fields go with what was tapped', async () => {
   pressAt(strip, 0.5);
   const more = screen.getByRole('group');
   await user.click(within(more).getByText(/^More details for this ball/));
-  await user.type(within(more).getByLabelText(/^Depth of the divot, mm/), '22');
+  await user.type(within(more).getByLabelText(/^Depth of the divot, in/), '1');
   await user.selectOptions(within(more).getByLabelText('Strike'), 'lip');
   await user.click(within(more).getByRole('button', { name: 'Log this ball' }));
   expect(logged).toEqual([
-    expect.objectContaining({ entry_m: expect.any(Number), divot_depth_m: 0.022, strike: 'lip' }),
+    expect.objectContaining({ entry_m: expect.any(Number), divot_depth_m: 0.0254, strike: 'lip' }),
   ]);
-  expect(within(more).getByLabelText(/^Depth of the divot, mm/)).toHaveValue('');
+  expect(within(more).getByLabelText(/^Depth of the divot, in/)).toHaveValue('');
 });
 
 test('what is typed of a ball must agree with what was tapped of it; both are kept', async () => {

@@ -1,3 +1,5 @@
+import { sayAt } from '../kit/ground';
+import { useUnits } from '../kit/units';
 import { t } from '@/core/ground/language/t';
 import type { Point } from '@/core/place/outline/ring';
 import type { Station } from '@/core/lesson/plan/lesson';
@@ -17,6 +19,7 @@ interface StationBallProps {
 
 /** The ball of a station with its number and the line that is played along. */
 export function StationBall({ nth, at: [east, north], ground, scale, onMove }: StationBallProps) {
+  const units = useUnits();
   const [x, y] = [scale.x(east), scale.y(north)];
   return (
     <>
@@ -34,10 +37,7 @@ export function StationBall({ nth, at: [east, north], ground, scale, onMove }: S
       <Handle
         label={t('Ball of station {nth}', { nth })}
         value={east}
-        valueText={t('{east} m east, {north} m north', {
-          east: east.toFixed(1),
-          north: north.toFixed(1),
-        })}
+        valueText={sayAt([east, north], units)}
         x={x}
         y={y}
         onMove={(px, py) => onMove(scale.under(px, py))}

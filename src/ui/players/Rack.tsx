@@ -9,7 +9,7 @@ import type { Player } from '@/core/ground/player/player';
 import { oddCarries } from '@/core/lesson/players/likelySlip';
 import { radians } from '@/core/ground/units/angle';
 import { fromMetres, toMetres } from '@/core/ground/units/length';
-import { plainNumber, sayLength, saySpeed, unitFor } from '@/core/ground/units/say';
+import { plainNumber, saySmall, sayLength, saySpeed, unitFor } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { ClubProfile, openedClub } from '../drawing/ClubProfile';
 import { useUnits } from '../kit/units';
@@ -77,7 +77,7 @@ export function Rack({ player, headSpeed, onCarry }: RackProps) {
                   bounce: plainNumber(bounceDeg, 0),
                 })}
                 <br />
-                {t('edge {far} mm off the ground', { far: plainNumber(edgeMm) })}
+                {t('edge {far} off the ground', { far: saySmall(edgeMm / 1000, units) })}
                 {openDeg > limit && t(', opens to {limit}° at most', { limit: Math.round(limit) })}
               </p>
               <Carry club={club} player={player} />

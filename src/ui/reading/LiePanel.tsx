@@ -6,6 +6,9 @@ import type { Sand } from '@/core/ground/sand/presets';
 import { LieDrawing } from '../drawing/LieDrawing';
 import { ChoiceGroup } from '../kit/ChoiceGroup';
 import { NumberPanel } from '../kit/NumberPanel';
+import { useUnits } from '../kit/units';
+import { fromMetres, toMetres } from '@/core/ground/units/length';
+import { depthUnit } from '@/core/ground/units/say';
 import { LIE_WORDS } from '@/core/tell/words/situation';
 
 interface LiePanelProps {
@@ -18,6 +21,7 @@ interface LiePanelProps {
 
 /** Five drawn lies, and the depth between them. */
 export function LiePanel({ burial, sand, onLie, onBurial }: LiePanelProps) {
+  const deep = depthUnit(useUnits());
   return (
     <>
       <ChoiceGroup
@@ -34,13 +38,15 @@ export function LiePanel({ burial, sand, onLie, onBurial }: LiePanelProps) {
       <NumberPanel
         key={burial}
         label={t('Depth of the ball in the sand')}
-        unit={t('mm')}
-        value={burial * 1000}
+        unit={deep}
+        value={fromMetres(burial, deep)}
         from={0}
-        to={45}
-        step={1}
-        onValue={onBurial}
-        help={t('A ball is 43 mm across, so 21 is half buried.')}
+        to={deep === 'mm' ? 45 : 1.75}
+        step={deep === 'mm' ? 1 : 0.05}
+        onValue={(value) => onBurial(fromMetres(toMetres(value, deep), 'mm'))}
+        help={t('A ball is {across} across: half of that is half buried.', {
+          across: deep === 'mm' ? '43 mm' : '1.68 in',
+        })}
       />
     </>
   );

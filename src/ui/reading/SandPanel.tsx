@@ -7,6 +7,9 @@ import { ChoiceGroup } from '../kit/ChoiceGroup';
 import type { SetFields } from './LengthPanel';
 import { NumberPanel } from '../kit/NumberPanel';
 import { TickBox } from '../kit/TickBox';
+import { useUnits } from '../kit/units';
+import { fromMetres, toMetres } from '@/core/ground/units/length';
+import { depthUnit, saySmall } from '@/core/ground/units/say';
 import { SAND_WORDS } from '@/core/tell/words/situation';
 
 interface SandPanelProps {
@@ -23,11 +26,20 @@ interface SandPanelProps {
   onFields: SetFields;
 }
 
+/** How heavy sand is, in the units of the reader; of these in a kg/m^3. */
+const HEAVY = {
+  metres: { unit: 'kg/m³', per: 1, step: 50 },
+  yards: { unit: 'lb/ft³', per: 0.0624279606, step: 1 },
+} as const;
+
 const AS_USUAL = { 'sand.firmness': undefined, 'sand.density_kgm3': undefined };
 
 /** The sands as drawn swatches with what the feet say of each; crust, depth, water, firmness and density below them. */
 export function SandPanel(props: SandPanelProps) {
   const { preset, crust, depthMm, moisture, firmness, density, measured, onFields } = props;
+  const units = useUnits();
+  const deep = depthUnit(units);
+  const heavy = HEAVY[units];
   const onField = (path: string, value: unknown): string | null => onFields({ [path]: value });
   return (
     <>
@@ -51,13 +63,17 @@ export function SandPanel(props: SandPanelProps) {
       />
       <NumberPanel
         label={t('Depth of sand over the hard base')}
-        unit={t('mm')}
-        value={depthMm}
-        from={5}
-        to={150}
-        step={5}
-        onValue={(value) => onField('sand.depth_mm', value)}
-        help={t('100 mm is about a hand deep. Any deeper and the base no longer matters.')}
+        unit={deep}
+        value={depthMm === undefined ? undefined : fromMetres(depthMm / 1000, deep)}
+        from={deep === 'mm' ? 5 : 0.25}
+        to={deep === 'mm' ? 150 : 6}
+        step={deep === 'mm' ? 5 : 0.25}
+        onValue={(value) =>
+          onField('sand.depth_mm', Math.round(fromMetres(toMetres(value, deep), 'mm')))
+        }
+        help={t('{hand} is about a hand deep. Any deeper and the base no longer matters.', {
+          hand: saySmall(0.1, units),
+        })}
       />
       <NumberPanel
         label={t('Moisture, 0 dry to 1 soaked')}
@@ -83,13 +99,17 @@ export function SandPanel(props: SandPanelProps) {
         />
         <NumberPanel
           label={t('Density')}
-          unit={t('kg/m³')}
-          value={Math.round(density)}
-          from={1200}
-          to={2100}
-          step={50}
-          onValue={(value) => onField('sand.density_kgm3', value)}
-          help={t('Weigh a level litre of sand: 1.55 kg is 1550.')}
+          unit={heavy.unit}
+          value={Math.round(density * heavy.per)}
+          from={Math.ceil(1200 * heavy.per)}
+          to={Math.floor(2100 * heavy.per)}
+          step={heavy.step}
+          onValue={(value) => onField('sand.density_kgm3', Math.round(value / heavy.per))}
+          help={
+            units === 'metres'
+              ? t('Weigh a level litre of sand: 1.55 kg is 1550.')
+              : t('A level cubic foot of dry, medium sand weighs about 97 lb.')
+          }
         />
         {measured && (
           <button type="button" className="min-h-11 underline" onClick={() => onFields(AS_USUAL)}>

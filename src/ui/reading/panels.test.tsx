@@ -148,15 +148,17 @@ test('five drawn lies, and a depth between them', async () => {
   const lies: string[] = [];
   const depths: number[] = [];
   const { container } = render(
-    <LiePanel
-      burial={presetSand('medium').settle}
-      sand={presetSand('medium')}
-      onLie={(lie) => lies.push(lie)}
-      onBurial={(mm) => {
-        depths.push(mm);
-        return null;
-      }}
-    />,
+    <UnitsContext value="metres">
+      <LiePanel
+        burial={presetSand('medium').settle}
+        sand={presetSand('medium')}
+        onLie={(lie) => lies.push(lie)}
+        onBurial={(mm) => {
+          depths.push(mm);
+          return null;
+        }}
+      />
+    </UnitsContext>,
   );
   expect(container.querySelectorAll('svg')).toHaveLength(LIES.length);
   expect(screen.getAllByRole('radio')[0]).toBeChecked();
@@ -168,25 +170,35 @@ test('five drawn lies, and a depth between them', async () => {
 });
 
 describe('the sand', () => {
-  function opened(measured = false) {
+  function opened(measured = false, units: 'yards' | 'metres' = 'metres') {
     const fields: Readonly<Record<string, unknown>>[] = [];
     render(
-      <SandPanel
-        preset="medium"
-        crust={false}
-        depthMm={undefined}
-        moisture={0}
-        firmness={0.5}
-        density={1550}
-        measured={measured}
-        onFields={(changes) => {
-          fields.push(changes);
-          return null;
-        }}
-      />,
+      <UnitsContext value={units}>
+        <SandPanel
+          preset="medium"
+          crust={false}
+          depthMm={undefined}
+          moisture={0}
+          firmness={0.5}
+          density={1550}
+          measured={measured}
+          onFields={(changes) => {
+            fields.push(changes);
+            return null;
+          }}
+        />
+      </UnitsContext>,
     );
     return { fields, user: userEvent.setup() };
   }
+
+  test('says depth and weight in one system', () => {
+    const { fields } = opened(true, 'yards');
+    put(screen.getByRole('textbox', { name: 'Depth of sand over the hard base' }), '4');
+    put(screen.getByRole('textbox', { name: 'Density' }), '100');
+    expect(fields).toEqual([{ 'sand.depth_mm': 102 }, { 'sand.density_kgm3': 1602 }]);
+    expect(document.body.textContent).not.toMatch(/\bmm\b|kg/);
+  });
 
   test('is one of the drawn kinds with what the feet say, or a crust, and has depth and water', async () => {
     const { fields, user } = opened();

@@ -2128,7 +2128,6 @@ export type Message =
   | 'Zoom out'
   | 'Show all of it'
   // src/ui/ground/plan/PlanHandles.tsx
-  | '{east} m east, {north} m north'
   | 'Add a corner after corner {i}'
   | 'Move {shape}'
   | 'Corner {i} of {shape}'
@@ -2153,6 +2152,7 @@ export type Message =
   | 'Shift'
   // src/ui/kit/ground.ts
   | 'the bunkers of {place}'
+  | '{east} east, {north} north'
   // src/ui/kit/units.tsx
   | 'yards and feet'
   // src/ui/ladder/Ladder.tsx
@@ -2800,7 +2800,7 @@ export type Message =
   | 'Face open {open}°'
   | 'Face open, degrees'
   | '{loft}° loft, {bounce}° bounce'
-  | 'edge {far} mm off the ground'
+  | 'edge {far} off the ground'
   | ', opens to {limit}° at most'
   | 'Does not fit the other clubs, which suggest about {inUnits}.'
   | 'Probably {slip}: {inUnits}?'
@@ -3078,8 +3078,7 @@ export type Message =
   | 'Pace it out'
   // src/ui/reading/LiePanel.tsx
   | 'Depth of the ball in the sand'
-  | 'mm'
-  | 'A ball is 43 mm across, so 21 is half buried.'
+  | 'A ball is {across} across: half of that is half buried.'
   // src/ui/reading/LipPanel.tsx
   | 'Height of the lip above the ball'
   | 'Distance from ball to lip'
@@ -3090,13 +3089,13 @@ export type Message =
   // src/ui/reading/SandPanel.tsx
   | 'dry crust over packed, wet sand'
   | 'Depth of sand over the hard base'
-  | '100 mm is about a hand deep. Any deeper and the base no longer matters.'
+  | '{hand} is about a hand deep. Any deeper and the base no longer matters.'
   | 'Moisture, 0 dry to 1 soaked'
   | 'Firmness and density as numbers'
   | 'Firmness, 0 powder to 1 packed'
   | 'Density'
-  | 'kg/m³'
   | 'Weigh a level litre of sand: 1.55 kg is 1550.'
+  | 'A level cubic foot of dry, medium sand weighs about 97 lb.'
   | 'Reset to typical for this sand'
   // src/ui/reading/SlopePanel.tsx
   | 'From the side: {along} degrees'

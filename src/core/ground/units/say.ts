@@ -19,6 +19,9 @@ export function unitFor(scale: Scale, system: UnitSystem): LengthUnit {
   return scale === 'ground' ? 'yd' : 'ft';
 }
 
+/** The unit in which the depth of something in the sand is typed. */
+export const depthUnit = (system: UnitSystem): 'mm' | 'in' => (system === 'metres' ? 'mm' : 'in');
+
 /**
  * A number with at most `digits` decimals and no idle zeros: 3, 3.5.
  *

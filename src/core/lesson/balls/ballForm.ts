@@ -3,7 +3,7 @@ import { toldIn } from '@/core/ground/language/told';
 import { t } from '@/core/ground/language/t';
 import { faulty, FaultyInput, type Fault } from '@/core/tell/format/fault';
 import { fromMetres, toMetres, type LengthUnit } from '@/core/ground/units/length';
-import { unitFor } from '@/core/ground/units/say';
+import { depthUnit, unitFor } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { lengthFault, readBallChange, STRIKES, type LoggedFields, type Strike } from './ball';
 
@@ -42,7 +42,7 @@ export const EMPTY_BALL: BallTexts = {
 
 /** Unit in which a length of a ball is typed. */
 export function ballUnit({ kind }: Pick<BallLength, 'kind'>, units: UnitSystem): LengthUnit {
-  return kind === 'depth' ? 'mm' : unitFor(kind, units);
+  return kind === 'depth' ? depthUnit(units) : unitFor(kind, units);
 }
 
 /** A ball as its form shows it. */

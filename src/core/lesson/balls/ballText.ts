@@ -2,12 +2,12 @@ import { told } from '@/core/ground/language/told';
 import { t } from '@/core/ground/language/t';
 import { faulty, FaultyInput, type Fault } from '@/core/tell/format/fault';
 import { toMetres } from '@/core/ground/units/length';
-import { unitFor } from '@/core/ground/units/say';
+import { depthUnit, unitFor } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { STRIKE_WORDS } from './strikeWords';
 import { lengthFault, readBallChange, STRIKES, type LoggedFields, type Strike } from './ball';
 
-/* Quick entry: "e1.5 c12 r3 L2 thin". Entry in inches or centimetres, the rest in yards or metres, depth in mm. */
+/* Quick entry: "e1.5 c12 r3 L2 thin". Entry in inches or centimetres, the rest in yards or metres, depth in inches or millimetres. */
 
 const NUMBER = String.raw`-?\d+(?:[.,]\d+)?`;
 
@@ -58,7 +58,7 @@ const TOKEN = new RegExp(`^([ecrsdwhLRl])(${NUMBER})$`);
 
 /**
  * Reads a ball as it is typed: `e` entry behind the ball (minus for ball first), `c` carry, `r` run, `s` where it stopped,
- * `L` and `R` to the side, `d` depth in mm and `w` length of the mark, `h` height, `p` strokes until it was holed, a strike, and a note after `!`.
+ * `L` and `R` to the side, `d` depth and `w` length of the mark, `h` height, `p` strokes until it was holed, a strike, and a note after `!`.
  *
  * @throws FaultyInput for each part that is not understood, or that no ball can have
  * @example
@@ -115,7 +115,7 @@ export function readBallText(text: string, units: UnitSystem): LoggedFields {
     const { field, kind } = LENGTHS[found[1] as keyof typeof LENGTHS];
     const letter = found[1]!;
     if (!once(field === 'right_m' ? 'side' : LETTERS[letter]!, part)) continue;
-    const unit = kind === 'depth' ? 'mm' : unitFor(kind, units);
+    const unit = kind === 'depth' ? depthUnit(units) : unitFor(kind, units);
     const message = lengthFault(field ?? 'along_m', value, unit);
     if (message) faults.push({ path: 'ball', message: `${part}: ${message}` });
     const metres = toMetres(value, unit);

@@ -39,7 +39,7 @@ type Knob = readonly [
   step: number,
 ];
 
-/** What may be changed by hand; what is in inches is shown in centimetres where those are read. */
+/** What may be changed by hand; inches are shown as centimetres and millimetres as inches where those are read. */
 const knobs = (): Knob[] => [
   ['face_deg', t('Face, open'), '°', -45, 45, 1],
   ['entry_in', t('Entry point behind the ball'), 'in', -0.5, 4, 0.1],
@@ -62,10 +62,14 @@ const foundAim = () =>
 const inSteps = (value: number, step: number): number => Math.round(value / step) * step;
 
 const CM_PER_INCH = fromMetres(toMetres(1, 'in'), 'cm');
+const MM_PER_INCH = fromMetres(toMetres(1, 'in'), 'mm');
 
 /** A knob in the units of the desk. */
 function shownKnob(knob: Knob, units: UnitSystem): Knob {
   const [key, label, unit, from, to] = knob;
+  if (unit === 'mm' && units === 'yards') {
+    return [key, label, 'in', from / MM_PER_INCH, Math.floor((8 * to) / MM_PER_INCH) / 8, 0.125];
+  }
   if (unit !== 'in' || unitFor('short', units) !== 'cm') return knob;
   return [key, label, 'cm', Math.ceil(from * CM_PER_INCH), Math.floor(to * CM_PER_INCH), 0.25];
 }
@@ -134,14 +138,15 @@ function HandBody({
       <div>
         {knobs().map((knob) => {
           const [key, label, unit, from, to, step] = shownKnob(knob, units);
-          const perInch = unit === 'cm' ? CM_PER_INCH : 1;
+          const kept = knob[2];
+          const shownPer = kept === unit ? 1 : kept === 'in' ? CM_PER_INCH : 1 / MM_PER_INCH;
           const value = setup[key] ?? (key === 'aim_deg' ? hand?.aim_deg : undefined);
           return (
             <NumberPanel
               key={`${key} ${unit}`}
               label={label}
               unit={unit}
-              value={value === undefined ? undefined : inSteps(value * perInch, step)}
+              value={value === undefined ? undefined : inSteps(value * shownPer, step)}
               from={from}
               to={to}
               step={step}
@@ -155,7 +160,7 @@ function HandBody({
                     unit: unit && ` ${unit}`,
                   });
                 }
-                setSetup((now) => ({ ...now, [key]: shown / perInch }));
+                setSetup((now) => ({ ...now, [key]: shown / shownPer }));
                 return null;
               }}
             />

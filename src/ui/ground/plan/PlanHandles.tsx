@@ -1,5 +1,7 @@
 'use client';
 
+import { sayAt } from '../../kit/ground';
+import { useUnits } from '../../kit/units';
 import { t } from '@/core/ground/language/t';
 import { apart, middleOf, type Point } from '@/core/place/outline/ring';
 import {
@@ -15,7 +17,6 @@ import { sandOn } from '@/core/place/record/onDay';
 import { pointOf, ringOf, type Bunker, type GreenOn } from '@/core/place/record/place';
 import { saySmall } from '@/core/ground/units/say';
 import { Handle } from '../../drawing/Handle';
-import { useUnits } from '../../kit/units';
 import type { PlanScale } from './view';
 
 interface PlanHandlesProps {
@@ -44,11 +45,9 @@ const LEAST_SIDE = 40;
 const reachOf = (handles: readonly Point[], at: Point): number =>
   Math.min(...handles.map((each) => apart(each, at)).filter((away) => away > 0), Infinity) / 2;
 
-const sayAt = ([east, north]: Point): string =>
-  t('{east} m east, {north} m north', { east: east.toFixed(1), north: north.toFixed(1) });
-
 /** Handles of a shape: its corners, new ones between them, itself as a whole, and the flags of a green. */
 export function PlanHandles(props: PlanHandlesProps) {
+  const units = useUnits();
   const { shape, scale, corner, day, onCorner, onChange, onStart, onEnd } = props;
   const ring = ringOf(shape.outline);
   const middle = middleOf(ring);
@@ -60,7 +59,7 @@ export function PlanHandles(props: PlanHandlesProps) {
     x: scale.x(at[0]),
     y: scale.y(at[1]),
     value: at[0],
-    valueText: sayAt(at),
+    valueText: sayAt(at, units),
     onMove: (px: number, py: number) => move(scale.under(px, py)),
     onStep: (along: number, up: number) => move([at[0] + along * STEP, at[1] + up * STEP]),
     onStart,

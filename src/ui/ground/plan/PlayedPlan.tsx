@@ -1,6 +1,8 @@
 'use client';
 
 import { t } from '@/core/ground/language/t';
+import { sayAt } from '../../kit/ground';
+import { useUnits } from '../../kit/units';
 import { visitOf } from '@/core/place/field/field';
 import { bearingOf } from '@/core/place/outline/direction';
 import type { Point } from '@/core/place/outline/ring';
@@ -35,6 +37,7 @@ const ROSE = 84;
 
 /** The ball in its bunker with the line to the flag and the ways out, or what a ball costs over the bunker. */
 export function PlayedPlan(props: PlayedPlanProps) {
+  const units = useUnits();
   const { spot, scale, field, petals, named, flag, chosen, held, onHeld, onBall } = props;
   const { ball } = spot;
   const hole = pointOf(spot.flag);
@@ -86,10 +89,7 @@ export function PlayedPlan(props: PlayedPlanProps) {
       <Handle
         label={t('Ball in {bunker}', { bunker: spot.bunker.name })}
         value={ball[0]}
-        valueText={t('{east} m east, {north} m north', {
-          east: ball[0].toFixed(1),
-          north: ball[1].toFixed(1),
-        })}
+        valueText={sayAt(ball, units)}
         {...at}
         onMove={(px, py) => onBall(scale.under(px, py))}
         onStep={(along, up) => onBall([ball[0] + along * BALL_STEP, ball[1] + up * BALL_STEP])}

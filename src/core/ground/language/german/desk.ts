@@ -385,9 +385,6 @@ export const DESK = {
   'Green firmness': 'Festigkeit des Grüns',
   'Pace it out': 'Abschreiten',
   'Depth of the ball in the sand': 'Tiefe des Balls im Sand',
-  mm: 'mm',
-  'A ball is 43 mm across, so 21 is half buried.':
-    'Ein Ball misst 43 mm, bei 21 steckt er also halb im Sand.',
   'Height of the lip above the ball': 'Höhe der Kante über dem Ball',
   'Distance from ball to lip': 'Entfernung vom Ball zur Kante',
   'Measure it': 'Messen',
@@ -395,13 +392,10 @@ export const DESK = {
   '· left-handed': '· linkshändig',
   'dry crust over packed, wet sand': 'trockene Kruste über hartem, nassem Sand',
   'Depth of sand over the hard base': 'Tiefe des Sandes über dem harten Grund',
-  '100 mm is about a hand deep. Any deeper and the base no longer matters.':
-    '100 mm sind etwa eine Handbreit. Tiefer, und der Grund macht nichts mehr aus.',
   'Moisture, 0 dry to 1 soaked': 'Feuchte, 0 trocken bis 1 durchnässt',
   'Firmness and density as numbers': 'Festigkeit und Dichte als Zahlen',
   'Firmness, 0 powder to 1 packed': 'Festigkeit, 0 Pulver bis 1 hart',
   Density: 'Dichte',
-  'kg/m³': 'kg/m³',
   'Weigh a level litre of sand: 1.55 kg is 1550.':
     'Wiegen Sie einen gestrichenen Liter Sand: 1,55 kg sind 1550.',
   'Reset to typical for this sand': 'Zurück auf üblich für diesen Sand',

@@ -89,4 +89,12 @@ export const GROUND = {
   simulated: 'simuliert',
   'That is more than pacing explains, and any side could be behind it: walk it once more.':
     'Das ist mehr, als Schritte erklären, und jede Seite kann daran schuld sein: Gehen Sie noch einmal herum.',
+  '{east} east, {north} north': '{east} östlich, {north} nördlich',
+  'edge {far} off the ground': 'Kante {far} über dem Boden',
+  'A ball is {across} across: half of that is half buried.':
+    'Ein Ball ist {across} dick: die Hälfte davon ist halb vergraben.',
+  '{hand} is about a hand deep. Any deeper and the base no longer matters.':
+    '{hand} sind etwa eine Handbreit. Noch tiefer, und der Untergrund spielt keine Rolle mehr.',
+  'A level cubic foot of dry, medium sand weighs about 97 lb.':
+    'Ein gestrichener Kubikfuß trockener, mittlerer Sand wiegt etwa 97 lb.',
 };

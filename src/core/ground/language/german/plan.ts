@@ -229,7 +229,6 @@ export const PLAN = {
   'Zoom in': 'Vergrößern',
   'Zoom out': 'Verkleinern',
   'Show all of it': 'Alles sehen',
-  '{east} m east, {north} m north': '{east} m östlich, {north} m nördlich',
   'Add a corner after corner {i}': 'Eine Ecke nach Ecke {i} hinzufügen',
   'Move {shape}': '{shape} verschieben',
   'Corner {i} of {shape}': 'Ecke {i} von {shape}',

@@ -372,7 +372,6 @@ export const PLAYERS = {
   'Face open {open}°': 'Schlagfläche {open}° offen',
   'Face open, degrees': 'Schlagfläche offen, Grad',
   '{loft}° loft, {bounce}° bounce': '{loft}° Loft, {bounce}° Bounce',
-  'edge {far} mm off the ground': 'Vorderkante {far} mm über dem Boden',
   ', opens to {limit}° at most': ', öffnet höchstens bis {limit}°',
   'Does not fit the other clubs, which suggest about {inUnits}.':
     'Passt nicht zu den anderen Schlägern, die etwa {inUnits} erwarten lassen.',
