@@ -38,6 +38,8 @@ export function Card(props: CardProps) {
 function CardPaper({ player, units, said, shot, answer, back, pdf }: CardProps) {
   const [best, ...others] = answer.sheet.calls;
   const [picture] = answer.pictures;
+  const { tie, notes } = answer.sheet;
+  const told = tie ? [tie, ...notes] : notes;
   return (
     <div className="mx-auto w-full max-w-[50rem] p-6 print:max-w-none print:p-0">
       <nav className="no-print mb-4 flex gap-3">
@@ -63,14 +65,13 @@ function CardPaper({ player, units, said, shot, answer, back, pdf }: CardProps) 
             clubs={answer.sheet.calls.map(({ club }) => club)}
             handed={player.handed}
             units={units}
-            size={{ width: 752, height: 180 }}
+            size={{ width: 752, height: 160 }}
           />
         </div>
         {best?.kind === 'relief' && <ReliefPanel call={best} />}
         {best && best.kind !== 'relief' && picture && (
           <CallPanel call={best} picture={picture} handed={player.handed} burial={shot.burial} />
         )}
-        {answer.sheet.tie && <p className="mt-2 leading-snug">{answer.sheet.tie}</p>}
         {best && (
           <div className="mt-3 grid grid-cols-2 gap-8 border-t border-hairline pt-2 max-sm:grid-cols-1">
             {others.slice(0, 2).map((call, i) => (
@@ -78,9 +79,9 @@ function CardPaper({ player, units, said, shot, answer, back, pdf }: CardProps) 
             ))}
           </div>
         )}
-        {answer.sheet.notes.length > 0 && (
-          <ul className="mt-2 text-sm leading-snug text-ink-soft print:text-xs">
-            {answer.sheet.notes.map((note) => (
+        {told.length > 0 && (
+          <ul className="mt-2 text-sm leading-snug text-ink-soft print:mt-1 print:text-xs">
+            {told.map((note) => (
               <li key={note}>{note}</li>
             ))}
           </ul>
