@@ -2,10 +2,9 @@ import { t } from '@/core/ground/language/t';
 import type { Sql, Tx } from './sql/sql';
 import { FaultyInput, type Fault } from '@/core/tell/format/fault';
 import {
-  SIMULATED,
+  excludedAtFirst,
   type BallChange,
   type BallOfPlayer,
-  type BallSource,
   type ExchangedBall,
   type LoggedFields,
   type StoredBall,
@@ -143,9 +142,6 @@ async function thoseIn(
   return rows.map(({ id }) => id);
 }
 
-/** Why a ball does not count as it is logged; empty where it does. */
-const sparedAs = (source: BallSource): string => (source === 'simulated' ? SIMULATED : '');
-
 /**
  * Saves balls of a lesson, all or none, in the order in which they come; one that is there already stays as it is.
  * Ids of those that are stored now, whether by this or an earlier sending; null when there is no such lesson.
@@ -159,7 +155,16 @@ export async function addBalls(
   balls: readonly ExchangedBall[],
 ): Promise<string[] | null> {
   const rows = balls.map(
-    ({ id, player, station, call, source, hit_at, excluded = sparedAs(source), ...seen }) => ({
+    ({
+      id,
+      player,
+      station,
+      call,
+      source,
+      hit_at,
+      excluded = excludedAtFirst(source),
+      ...seen
+    }) => ({
       id,
       player,
       station,

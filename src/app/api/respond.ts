@@ -2,6 +2,7 @@ import { t } from '@/core/ground/language/t';
 import { FaultyInput, parseJson, type Fault } from '@/core/tell/format/fault';
 import { textOf } from '@/core/tell/format/textOf';
 import { TooManyAtOnce } from '@/data/access/passphrase';
+import { BackupFailed } from '@/data/backup/backup';
 import { DiskFull } from '@/data/disk/room';
 import { DatabaseAway, DatabaseBusy } from '@/data/server/away';
 import { codeOf } from '@/data/sql/codeOf';
@@ -22,7 +23,11 @@ export const notFound = (): Response =>
 const NOWHERE_ELSE = { 'cache-control': 'no-store' } as const;
 
 /** A file to be saved under a name. */
-export const download = (content: string, type: string, name: string): Response =>
+export const download = (
+  content: string | Uint8Array<ArrayBuffer>,
+  type: string,
+  name: string,
+): Response =>
   new Response(content, {
     headers: {
       ...NOWHERE_ELSE,
@@ -62,7 +67,7 @@ export async function gathered(
 
 /**
  * Answers 400 with the faults when the work finds its input faulty, 401 and 404 for what who asks may not see, 503 when too much waits to
- * be worked out or the database does not answer, 507 when the disk has no room for it.
+ * be worked out or the database does not answer, 507 when the disk has no room for it or a backup could not be made.
  */
 export async function withFaults(work: () => Promise<Response> | Response): Promise<Response> {
   try {
@@ -77,6 +82,9 @@ export async function withFaults(work: () => Promise<Response> | Response): Prom
       return refuse(503, [{ path: 'database', message: error.message }]);
     }
     if (error instanceof DiskFull) return refuse(507, [{ path: 'disk', message: error.message }]);
+    if (error instanceof BackupFailed) {
+      return refuse(507, [{ path: 'backup', message: error.message }]);
+    }
     if (error instanceof NotSignedIn) {
       return refuse(401, [{ path: 'request', message: error.message }]);
     }

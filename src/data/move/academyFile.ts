@@ -4,12 +4,20 @@ import { promisify } from 'node:util';
 import { createGunzip, gzip } from 'node:zlib';
 import { t } from '@/core/ground/language/t';
 import { faulty } from '@/core/tell/format/fault';
+import { hasHeadCoach } from '../access/accounts';
 import { readMigrations } from '../migrations/migrate';
 import { quoted } from '../sql/quoted';
 import type { Sql, Transaction } from '../sql/sql';
-import { putRows, putSequences, readRows, readSequences, type SequenceAt } from './rows';
-import { PLAIN_TEXT, sumOf, type Sum } from './sums';
-import { tablesInOrder, type Table } from './tables';
+import {
+  putRows,
+  putSequences,
+  readRows,
+  readSequences,
+  withoutTriggers,
+  type SequenceAt,
+} from './rows';
+import { isSame, PLAIN_TEXT, sumOf, type Sum } from './sums';
+import { FROM_THE_START, tablesInOrder, type Table } from './tables';
 
 /*
  * Everything of an academy in one file, to be taken to another machine: lines of JSON, packed. First what it is and the tables with their
@@ -65,16 +73,9 @@ interface Foot {
 const inOneLine = (line: string): string =>
   line.replaceAll('\u2028', '\\u2028').replaceAll('\u2029', '\\u2029');
 
-const carried = async (tx: Transaction): Promise<Table[]> =>
-  (await tablesInOrder(tx)).filter(({ name }) => !OF_THIS_MACHINE.has(name));
-
-/** Sequences of tables that are carried: those of the others go on. */
-const sequencesOf = async (tx: Transaction, tables: readonly Table[]): Promise<SequenceAt[]> =>
-  (await readSequences(tx)).filter(
-    ({ name }) =>
-      ![...OF_THIS_MACHINE].some((other) => name.startsWith(`${other}_`)) ||
-      tables.some((table) => name.startsWith(`${table.name}_`)),
-  );
+/** The tables that are carried, of all that there are. */
+const carriedOf = (tables: readonly Table[]): Table[] =>
+  tables.filter(({ name }) => !OF_THIS_MACHINE.has(name));
 
 /** Everything of an academy as a packed file, all of one moment. */
 export async function writeAcademyFile(sql: Sql): Promise<Buffer> {
@@ -82,7 +83,7 @@ export async function writeAcademyFile(sql: Sql): Promise<Buffer> {
   await sql.transaction(async (tx) => {
     await tx.exec('set transaction isolation level repeatable read, read only');
     await tx.exec(PLAIN_TEXT);
-    const tables = await carried(tx);
+    const tables = carriedOf(await tablesInOrder(tx));
     const head: Head = { format: FORMAT, step: readMigrations().length, tables };
     parts.push(JSON.stringify(head));
     const sums: Foot['sums'] = {};
@@ -93,7 +94,7 @@ export async function writeAcademyFile(sql: Sql): Promise<Buffer> {
       }
       sums[table.name] = await sumOf(tx, table);
     }
-    const foot: Foot = { sequences: await sequencesOf(tx, tables), sums };
+    const foot: Foot = { sequences: await readSequences(tx), sums };
     parts.push(JSON.stringify(foot), '');
   });
   return promisify(gzip)(parts.join('\n'));
@@ -123,18 +124,6 @@ async function* linesOf(file: Buffer): AsyncGenerator<string> {
     yield value;
   }
 }
-
-const ofAnother = (step: number) =>
-  faulty(
-    'file',
-    t(
-      'was saved by another version of Mellow Divot ({step}, this is {here}): use the same version on both machines',
-      {
-        step,
-        here: readMigrations().length,
-      },
-    ),
-  );
 
 function parsed<T>(line: string | undefined): T {
   try {
@@ -180,8 +169,15 @@ async function putAll(
 function headOf(line: string | undefined): Head {
   const head = parsed<Head>(line);
   if (head.format !== FORMAT) throw notOne();
-  if (head.step !== readMigrations().length) throw ofAnother(Number(head.step));
-  return head;
+  const here = readMigrations().length;
+  if (head.step === here) return head;
+  throw faulty(
+    'file',
+    t(
+      'was saved by another version of Mellow Divot ({step}, this is {here}): use the same version on both machines',
+      { step: Number(head.step), here },
+    ),
+  );
 }
 
 /**
@@ -218,40 +214,31 @@ export async function readAcademyFile(
       await tx.exec(PLAIN_TEXT);
       const lines = linesOf(file);
       const head = headOf((await lines.next()).value as string | undefined);
-      const tables = await carried(tx);
+      const every = await tablesInOrder(tx);
+      const tables = carriedOf(every);
       if (JSON.stringify(tables) !== JSON.stringify(head.tables)) throw notOne();
-      const all = (await tablesInOrder(tx)).filter(({ name }) => name !== 'tracker');
-      // What happens by itself when a row is saved has happened to these.
-      for (const { name } of tables) {
-        await tx.exec(`alter table ${quoted(name)} disable trigger user`);
-      }
-      await tx.exec(`truncate ${all.map(({ name }) => quoted(name)).join(', ')}`);
-      await tx.exec('update tracker set aim = null, aimed_at = null');
-      const { sequences, sums } = await putAll(tx, tables, lines);
       const counts: AcademyCounts = {};
-      for (const table of tables) {
-        const here = await sumOf(tx, table);
-        const there = sums[table.name];
-        if (there?.rows !== here.rows || there.sum !== here.sum) throw notOne();
-        counts[table.name] = here.rows;
-      }
-      const known = new Set((await readSequences(tx)).map(({ name }) => name));
-      await putSequences(
-        tx,
-        sequences.filter(({ name }) => known.has(name)),
-      );
-      for (const { name } of tables)
-        await tx.exec(`alter table ${quoted(name)} enable trigger user`);
-      if (needsHead) {
-        const { rows } = await tx.query(
-          `select 1 from accounts where role = 'head-coach' and ended_at is null limit 1`,
-        );
-        if (rows.length === 0) {
-          throw faulty(
-            'file',
-            t('has nobody who may sign in as head coach: nobody could open it here'),
-          );
+      await withoutTriggers(tx, tables, async () => {
+        const emptied = every.filter(({ name }) => !FROM_THE_START.includes(name));
+        await tx.exec(`truncate ${emptied.map(({ name }) => quoted(name)).join(', ')}`);
+        await tx.exec('update tracker set aim = null, aimed_at = null');
+        const { sequences, sums } = await putAll(tx, tables, lines);
+        for (const table of tables) {
+          const here = await sumOf(tx, table);
+          if (!isSame(sums[table.name], here)) throw notOne();
+          counts[table.name] = here.rows;
         }
+        const known = new Set((await readSequences(tx)).map(({ name }) => name));
+        await putSequences(
+          tx,
+          sequences.filter(({ name }) => known.has(name)),
+        );
+      });
+      if (needsHead && !(await hasHeadCoach(tx))) {
+        throw faulty(
+          'file',
+          t('has nobody who may sign in as head coach: nobody could open it here'),
+        );
       }
       return counts;
     });

@@ -1,8 +1,8 @@
 import { quoted } from '../sql/quoted';
 import type { Sql } from '../sql/sql';
-import { putRows, putSequences, readRows, readSequences } from './rows';
-import { PLAIN_TEXT, sumOf } from './sums';
-import { tablesInOrder } from './tables';
+import { putRows, putSequences, readRows, readSequences, withoutTriggers } from './rows';
+import { isSame, PLAIN_TEXT, sumOf } from './sums';
+import { FROM_THE_START, tablesInOrder } from './tables';
 
 /** Thrown where nothing was moved, and why. */
 export class NotMoved extends Error {
@@ -11,9 +11,6 @@ export class NotMoved extends Error {
     this.name = 'NotMoved';
   }
 }
-
-/** What an empty database holds from its beginning: no row of anybody's. */
-const FROM_THE_START = ['tracker'];
 
 /** Told now and then how many rows were carried. */
 export type Told = (rows: number) => void;
@@ -44,26 +41,24 @@ export function moveAll(
         if (FROM_THE_START.includes(table.name)) await to.exec(`delete from ${quoted(table.name)}`);
         const { rows } = await sumOf(to, table);
         if (rows > 0) throw new NotMoved(`there are ${table.name} already where it would go.`);
-        // What happens by itself when a row is saved has happened to these.
-        await to.exec(`alter table ${quoted(table.name)} disable trigger user`);
       }
       const counts: Record<string, number> = {};
-      for (const table of tables) {
-        for await (const lines of readRows(from, table)) {
-          await putRows(to, table, lines);
-          told(lines.length);
+      await withoutTriggers(to, tables, async () => {
+        for (const table of tables) {
+          for await (const lines of readRows(from, table)) {
+            await putRows(to, table, lines);
+            told(lines.length);
+          }
+          const [there, here] = [await sumOf(from, table), await sumOf(to, table)];
+          if (!isSame(there, here)) {
+            throw new NotMoved(
+              `of ${there.rows} ${table.name} ${here.rows} arrived, or not as they were.`,
+            );
+          }
+          counts[table.name] = here.rows;
         }
-        const [there, here] = [await sumOf(from, table), await sumOf(to, table)];
-        if (there.rows !== here.rows || there.sum !== here.sum) {
-          throw new NotMoved(
-            `of ${there.rows} ${table.name} ${here.rows} arrived, or not as they were.`,
-          );
-        }
-        counts[table.name] = here.rows;
-      }
-      await putSequences(to, await readSequences(from));
-      for (const { name } of tables)
-        await to.exec(`alter table ${quoted(name)} enable trigger user`);
+        await putSequences(to, await readSequences(from));
+      });
       return counts;
     });
   });

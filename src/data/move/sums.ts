@@ -22,3 +22,7 @@ export async function sumOf(tx: Tx, { name, columns }: Table): Promise<Sum> {
   );
   return rows[0]!;
 }
+
+/** True of two tables that hold the same; of none where one is not known. */
+export const isSame = (there: Sum | undefined, here: Sum): boolean =>
+  there?.rows === here.rows && there.sum === here.sum;

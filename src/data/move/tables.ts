@@ -8,6 +8,9 @@ export interface Table {
   heavy: boolean;
 }
 
+/** What an empty database holds from its beginning: no row of anybody's. */
+export const FROM_THE_START: readonly string[] = ['tracker'];
+
 /** The tables with what they point at, each table's own steps apart: those are the same wherever the tables are. */
 async function described(sql: Tx): Promise<(Table & { needs: string[] })[]> {
   const { rows } = await sql.query<Table & { needs: string[] }>(

@@ -2,20 +2,14 @@
 
 import { t } from '@/core/ground/language/t';
 import { Copy, Square, Volume2 } from 'lucide-react';
-import { useEffect, useState, useSyncExternalStore } from 'react';
+import { useEffect, useState } from 'react';
 import { toast } from 'sonner';
+import { useAwake } from '../kit/useAwake';
 
 const BUTTON = 'button-quiet gap-1.5 px-2';
 
-const never = () => () => {};
-
 /** Whether this browser can read aloud; not known on the server. */
-const useCanSpeak = (): boolean =>
-  useSyncExternalStore(
-    never,
-    () => 'speechSynthesis' in window,
-    () => false,
-  );
+const useCanSpeak = (): boolean => useAwake() && 'speechSynthesis' in window;
 
 /** Copies the script, or has the browser read it aloud. */
 export function ScriptTools({ text }: { text: string }) {

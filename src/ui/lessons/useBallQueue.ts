@@ -1,7 +1,7 @@
 'use client';
 
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { SIMULATED, type BallChange, type NewBall } from '@/core/lesson/balls/ball';
+import { excludedAtFirst, type BallChange, type NewBall } from '@/core/lesson/balls/ball';
 import { ask, mayComeBack, saidOf, type Replied } from '../server/client';
 import type { ShownBall } from './types';
 import {
@@ -19,6 +19,12 @@ export type QueueState = 'saved' | 'sending' | 'offline' | 'refused';
 const RETRY_MS = 3000;
 const AT_ONCE = 20;
 
+/** A ball as the server saves it. */
+function asSaved(ball: NewBall): ShownBall {
+  const excluded = excludedAtFirst(ball.source);
+  return excluded ? { ...ball, excluded } : ball;
+}
+
 /**
  * Sends a ball's change until nothing was changed meanwhile, and gives back the ball as it is saved, null where it was taken
  * away; a fault otherwise.
@@ -27,9 +33,7 @@ async function sendChange(
   lessonId: string,
   { ball }: WaitingBall,
 ): Promise<Replied<ShownBall | null>> {
-  // As it is saved: a simulated ball does not count.
-  let shown: ShownBall | null =
-    ball.source === 'simulated' ? { ...ball, excluded: SIMULATED } : ball;
+  let shown: ShownBall | null = asSaved(ball);
   for (let sent = ''; ;) {
     const change = waitingBall(lessonId, ball.id)?.change;
     const now = JSON.stringify(change ?? null);

@@ -5,11 +5,12 @@ import { LIES, burialOf, nearestLie, type Lie } from '@/core/ground/sand/lie';
 import type { Sand } from '@/core/ground/sand/presets';
 import { LieDrawing } from '../drawing/LieDrawing';
 import { ChoiceGroup } from '../kit/ChoiceGroup';
-import { NumberPanel } from '../kit/NumberPanel';
 import { useUnits } from '../kit/units';
-import { fromMetres, toMetres } from '@/core/ground/units/length';
-import { depthUnit } from '@/core/ground/units/say';
+import { DepthPanel } from './DepthPanel';
 import { LIE_WORDS } from '@/core/tell/words/situation';
+
+/** Depths of a ball that are looked over. */
+const DEEP = { mm: [0, 45, 1], in: [0, 1.75, 0.05] } as const;
 
 interface LiePanelProps {
   burial: number;
@@ -21,7 +22,7 @@ interface LiePanelProps {
 
 /** Five drawn lies, and the depth between them. */
 export function LiePanel({ burial, sand, onLie, onBurial }: LiePanelProps) {
-  const deep = depthUnit(useUnits());
+  const units = useUnits();
   return (
     <>
       <ChoiceGroup
@@ -35,17 +36,14 @@ export function LiePanel({ burial, sand, onLie, onBurial }: LiePanelProps) {
           picture: <LieDrawing burial={burialOf(lie, sand)} />,
         }))}
       />
-      <NumberPanel
+      <DepthPanel
         key={burial}
         label={t('Depth of the ball in the sand')}
-        unit={deep}
-        value={fromMetres(burial, deep)}
-        from={0}
-        to={deep === 'mm' ? 45 : 1.75}
-        step={deep === 'mm' ? 1 : 0.05}
-        onValue={(value) => onBurial(fromMetres(toMetres(value, deep), 'mm'))}
+        mm={burial * 1000}
+        ranges={DEEP}
+        onMm={onBurial}
         help={t('A ball is {across} across: half of that is half buried.', {
-          across: deep === 'mm' ? '43 mm' : '1.68 in',
+          across: units === 'metres' ? '43 mm' : '1.68 in',
         })}
       />
     </>

@@ -4,12 +4,12 @@ import { t } from '@/core/ground/language/t';
 import { SAND_PRESETS, type SandPreset } from '@/core/ground/sand/presets';
 import { SandSwatch } from '../drawing/SandSwatch';
 import { ChoiceGroup } from '../kit/ChoiceGroup';
+import { DepthPanel } from './DepthPanel';
 import type { SetFields } from './LengthPanel';
 import { NumberPanel } from '../kit/NumberPanel';
 import { TickBox } from '../kit/TickBox';
 import { useUnits } from '../kit/units';
-import { fromMetres, toMetres } from '@/core/ground/units/length';
-import { depthUnit, saySmall } from '@/core/ground/units/say';
+import { saySmall } from '@/core/ground/units/say';
 import { SAND_WORDS } from '@/core/tell/words/situation';
 
 interface SandPanelProps {
@@ -26,6 +26,9 @@ interface SandPanelProps {
   onFields: SetFields;
 }
 
+/** Depths of sand that are looked over. */
+const DEEP = { mm: [5, 150, 5], in: [0.25, 6, 0.25] } as const;
+
 /** How heavy sand is, in the units of the reader; of these in a kg/m^3. */
 const HEAVY = {
   metres: { unit: 'kg/m³', per: 1, step: 50 },
@@ -38,7 +41,6 @@ const AS_USUAL = { 'sand.firmness': undefined, 'sand.density_kgm3': undefined };
 export function SandPanel(props: SandPanelProps) {
   const { preset, crust, depthMm, moisture, firmness, density, measured, onFields } = props;
   const units = useUnits();
-  const deep = depthUnit(units);
   const heavy = HEAVY[units];
   const onField = (path: string, value: unknown): string | null => onFields({ [path]: value });
   return (
@@ -61,16 +63,11 @@ export function SandPanel(props: SandPanelProps) {
         onChecked={(next) => onField('sand.crust', next || undefined)}
         className="mb-3"
       />
-      <NumberPanel
+      <DepthPanel
         label={t('Depth of sand over the hard base')}
-        unit={deep}
-        value={depthMm === undefined ? undefined : fromMetres(depthMm / 1000, deep)}
-        from={deep === 'mm' ? 5 : 0.25}
-        to={deep === 'mm' ? 150 : 6}
-        step={deep === 'mm' ? 5 : 0.25}
-        onValue={(value) =>
-          onField('sand.depth_mm', Math.round(fromMetres(toMetres(value, deep), 'mm')))
-        }
+        mm={depthMm}
+        ranges={DEEP}
+        onMm={(mm) => onField('sand.depth_mm', Math.round(mm))}
         help={t('{hand} is about a hand deep. Any deeper and the base no longer matters.', {
           hand: saySmall(0.1, units),
         })}

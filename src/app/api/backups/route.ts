@@ -1,5 +1,4 @@
 import { t } from '@/core/ground/language/t';
-import { BackupFailed } from '@/data/backup/backup';
 import { copiesIn } from '@/data/folder/copies';
 import type { Copies } from '@/data/opening/database';
 import { wholeData } from '@/app/data';
@@ -31,14 +30,7 @@ export function POST(request: Request): Promise<Response> {
     making ??= copies.make('asked').finally(() => {
       making = null;
     });
-    try {
-      await making;
-    } catch (error) {
-      if (error instanceof BackupFailed) {
-        return refuse(507, [{ path: 'backup', message: error.message }]);
-      }
-      throw error;
-    }
+    await making;
     return toldOf(copies);
   });
 }

@@ -19,6 +19,16 @@ export const PACE_RANGE = [0.5, 1.2] as const;
  * @throws RangeError outside those
  */
 export function paced(paces: number, paceLength: number): Measured {
+  const { value, sd } = stepped(paces, paceLength);
+  return { value, sd: Math.hypot(sd, value * PACE_DOUBT) };
+}
+
+/**
+ * The same with the uncertainty of the steps alone: where the pace that is off is the same for all that is paced.
+ *
+ * @throws RangeError as {@link paced}
+ */
+export function stepped(paces: number, paceLength: number): Measured {
   if (!(paces >= 0 && paces <= 300)) throw new RangeError('paces must be from 0 to 300');
   const [least, most] = PACE_RANGE;
   if (!(paceLength >= least && paceLength <= most)) {
@@ -28,7 +38,7 @@ export function paced(paces: number, paceLength: number): Measured {
   const steps = paces > 0 ? STEP_SPREAD / Math.sqrt(paces) : 0;
   // Half a pace is what is lost or gained at the end.
   const end = paceLength / 4;
-  return { value, sd: Math.hypot(value * steps, value * PACE_DOUBT, end) };
+  return { value, sd: Math.hypot(value * steps, end) };
 }
 
 /**

@@ -27,6 +27,10 @@ export type BallSource = (typeof BALL_SOURCES)[number];
 /** Why a simulated ball does not count, unless somebody says that it shall. */
 export const SIMULATED = 'simulated';
 
+/** Why a ball does not count as it is logged; empty where it does. */
+export const excludedAtFirst = (source: BallSource): string =>
+  source === 'simulated' ? SIMULATED : '';
+
 export const STRIKES = ['good', 'thin', 'heavy', 'lip', 'heel'] as const;
 export type Strike = (typeof STRIKES)[number];
 

@@ -1,7 +1,6 @@
 import {
   beliefDeviation,
   beliefMean,
-  beliefOf,
   beliefQuantile,
   chancesOf,
   type Belief,
@@ -171,13 +170,14 @@ const OF_A_LEVEL = 12;
 export function retestOf(earlier: readonly TestBalls[], later: TestBalls, skill: Skill): Retest {
   const logs = earlier.map(logLikelihoods);
   const usual = LEVEL_HANDICAP[skill];
-  const before: Belief = beliefOf(
-    HANDICAPS,
-    (handicap) => -(((handicap - usual) / OF_A_LEVEL) ** 2) / 2,
-  );
-  before.chances = chancesOf(
-    before.chances.map((chance, i) => logs.reduce((sum, log) => sum + log[i]!, Math.log(chance))),
-  );
+  const before: Belief = {
+    values: HANDICAPS,
+    chances: chancesOf(
+      HANDICAPS.map((handicap, i) =>
+        logs.reduce((sum, log) => sum + log[i]!, -(((handicap - usual) / OF_A_LEVEL) ** 2) / 2),
+      ),
+    ),
+  };
   const after = believedOf(later.hits, later.norms);
   const better = beliefMean(before) - beliefMean(after);
   let likely = 0;

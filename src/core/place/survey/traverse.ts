@@ -1,4 +1,4 @@
-import { PACE_DOUBT, paced } from '@/core/ground/measure/pacing';
+import { PACE_DOUBT, stepped } from '@/core/ground/measure/pacing';
 import { meanOf } from '@/core/ground/numeric/mean';
 import { radians } from '@/core/ground/units/angle';
 import { bearingOf, towardBearing } from '../outline/direction';
@@ -62,9 +62,8 @@ const SLIP = 2.5;
 export function closed(legs: readonly Leg[], paceLength: number): Traverse {
   if (legs.length < 3) throw new RangeError(`closed: ${legs.length} legs enclose nothing`);
   const walked = legs.map(({ paces, bearing, bearingSpread }) => {
-    const { value, sd: whole } = paced(paces, paceLength);
     // A pace that is off throughout, like a compass, makes the outline larger, or turns it: the walk closes all the same.
-    const sd = Math.sqrt(whole ** 2 - (value * PACE_DOUBT) ** 2);
+    const { value, sd } = stepped(paces, paceLength);
     const [ux, uy] = towardBearing(bearing);
     const across = value * radians(bearingSpread);
     const step: Point = [value * ux, value * uy];

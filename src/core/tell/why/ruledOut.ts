@@ -34,34 +34,43 @@ export function ruledOutWords(reason: Obstacle, units: UnitSystem): string {
   }
 }
 
-/** What is ruled out of one technique: each reason once, with the clubs that it holds for. */
-export interface RuledOut {
-  school: string;
-  /** "56 and 60: Reaches only 20 yards of the 25 yards needed."; the reason alone where it holds for every club. */
-  reasons: string[];
-}
-
 interface Option {
   club: string;
   school: string;
   reason: string;
 }
 
+/** What is ruled out of one technique, each reason once; of no clubs where it holds for every club. */
+interface RuledOut {
+  school: string;
+  reasons: { reason: string; clubs: string[] }[];
+}
+
 /** What a sheet rules out, technique by technique in the order in which each first comes up. */
-export function ruledOutBySchool(options: readonly Option[]): RuledOut[] {
-  const schools = new Map<string, Map<string, string[]>>();
+function bySchool(options: readonly Option[]): RuledOut[] {
+  const schools = new Map<string, Map<string, Set<string>>>();
   for (const { club, school, reason } of options) {
-    const reasons = schools.get(school) ?? new Map<string, string[]>();
-    reasons.set(reason, [...(reasons.get(reason) ?? []), ...(club === 'any' ? [] : [club])]);
+    const reasons = schools.get(school) ?? new Map<string, Set<string>>();
     schools.set(school, reasons);
+    const clubs = reasons.get(reason) ?? new Set();
+    reasons.set(reason, clubs);
+    if (club !== 'any') clubs.add(club);
   }
   return [...schools].map(([school, reasons]) => ({
     school,
-    reasons: [...reasons].map(([reason, clubs]) =>
-      clubs.length === 0 ? reason : `${listed([...new Set(clubs)])}: ${reason}`,
-    ),
+    reasons: [...reasons].map(([reason, clubs]) => ({ reason, clubs: [...clubs] })),
   }));
 }
+
+/** "56 and 60: Reaches only 20 yards of the 25 yards needed."; the reason alone where it holds for every club. */
+const reasonWords = ({ reason, clubs }: RuledOut['reasons'][number]): string =>
+  clubs.length === 0 ? reason : `${listed(clubs)}: ${reason}`;
+
+/** What a sheet rules out of each technique, in words. */
+export const ruledOutBySchool = (
+  options: readonly Option[],
+): { school: string; reasons: string[] }[] =>
+  bySchool(options).map(({ school, reasons }) => ({ school, reasons: reasons.map(reasonWords) }));
 
 /** The same as lines of a head and what stands under it: a reason with the techniques that it rules out whole, a technique with its clubs. */
 export function ruledOutLines(
@@ -70,11 +79,14 @@ export function ruledOutLines(
 ): { head: string; rest: string }[] {
   const whole = new Map<string, string[]>();
   const single: { head: string; rest: string }[] = [];
-  for (const { school, reasons } of ruledOutBySchool(options)) {
-    const [reason] = reasons;
-    if (reasons.length === 1 && options.some((each) => each.reason === reason)) {
-      whole.set(reason!, [...(whole.get(reason!) ?? []), nameOf(school)]);
-    } else single.push({ head: `${capital(nameOf(school))}.`, rest: reasons.join(' ') });
+  for (const { school, reasons } of bySchool(options)) {
+    const [first] = reasons;
+    if (reasons.length === 1 && first!.clubs.length === 0) {
+      whole.set(first!.reason, [...(whole.get(first!.reason) ?? []), nameOf(school)]);
+    } else {
+      const rest = reasons.map(reasonWords).join(' ');
+      single.push({ head: `${capital(nameOf(school))}.`, rest });
+    }
   }
   return [
     ...[...whole].map(([head, schools]) => ({ head, rest: `${capital(schools.join('; '))}.` })),

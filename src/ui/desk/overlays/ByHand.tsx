@@ -6,7 +6,6 @@ import type { CallEntry } from '@/core/tell/sheet/callSheet';
 import type { Simulation } from '@/core/tell/answer/simulation';
 import { setupAlone, type SetupRecord } from '@/core/tell/format/setup';
 import { fromMetres, toMetres } from '@/core/ground/units/length';
-import { unitFor } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { Overlay, type Closable } from '../../kit/Overlay';
 import { useTask } from '../../engine/useTask';
@@ -64,14 +63,18 @@ const inSteps = (value: number, step: number): number => Math.round(value / step
 const CM_PER_INCH = fromMetres(toMetres(1, 'in'), 'cm');
 const MM_PER_INCH = fromMetres(toMetres(1, 'in'), 'mm');
 
-/** A knob in the units of the desk. */
-function shownKnob(knob: Knob, units: UnitSystem): Knob {
+/** A knob in the units of the desk, and how many of these are one of its own. */
+function shownKnob(knob: Knob, units: UnitSystem): { shown: Knob; per: number } {
   const [key, label, unit, from, to] = knob;
   if (unit === 'mm' && units === 'yards') {
-    return [key, label, 'in', from / MM_PER_INCH, Math.floor((8 * to) / MM_PER_INCH) / 8, 0.125];
+    const per = 1 / MM_PER_INCH;
+    return { shown: [key, label, 'in', from * per, Math.floor(8 * to * per) / 8, 0.125], per };
   }
-  if (unit !== 'in' || unitFor('short', units) !== 'cm') return knob;
-  return [key, label, 'cm', Math.ceil(from * CM_PER_INCH), Math.floor(to * CM_PER_INCH), 0.25];
+  if (unit === 'in' && units === 'metres') {
+    const per = CM_PER_INCH;
+    return { shown: [key, label, 'cm', Math.ceil(from * per), Math.floor(to * per), 0.25], per };
+  }
+  return { shown: knob, per: 1 };
 }
 
 /** The set-up of a call as it was found: what is not touched is played to the last digit as it was called. */
@@ -137,16 +140,15 @@ function HandBody({
     <div className="grid grid-cols-2 gap-8 max-md:grid-cols-1">
       <div>
         {knobs().map((knob) => {
-          const [key, label, unit, from, to, step] = shownKnob(knob, units);
-          const kept = knob[2];
-          const shownPer = kept === unit ? 1 : kept === 'in' ? CM_PER_INCH : 1 / MM_PER_INCH;
+          const { shown: inUnits, per } = shownKnob(knob, units);
+          const [key, label, unit, from, to, step] = inUnits;
           const value = setup[key] ?? (key === 'aim_deg' ? hand?.aim_deg : undefined);
           return (
             <NumberPanel
               key={`${key} ${unit}`}
               label={label}
               unit={unit}
-              value={value === undefined ? undefined : inSteps(value * shownPer, step)}
+              value={value === undefined ? undefined : inSteps(value * per, step)}
               from={from}
               to={to}
               step={step}
@@ -160,7 +162,7 @@ function HandBody({
                     unit: unit && ` ${unit}`,
                   });
                 }
-                setSetup((now) => ({ ...now, [key]: shown / shownPer }));
+                setSetup((now) => ({ ...now, [key]: shown / per }));
                 return null;
               }}
             />

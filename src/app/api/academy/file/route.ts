@@ -1,12 +1,11 @@
 import { t } from '@/core/ground/language/t';
 import { asksSignIn } from '@/app/entrance';
 import { wholeData } from '@/app/data';
-import { BackupFailed } from '@/data/backup/backup';
 import { note } from '@/data/access/log';
 import { lookThrough, readAcademyFile, writeAcademyFile } from '@/data/move/academyFile';
 import { todayHere } from '../../../today';
 import { MOST, sayBytes } from '../../bounds';
-import { refuse, withBytes, withFaults } from '../../respond';
+import { download, refuse, withBytes, withFaults } from '../../respond';
 
 export const dynamic = 'force-dynamic';
 
@@ -20,13 +19,8 @@ export const GET = (): Promise<Response> =>
       });
       return refuse(409, [{ path: 'file', message }]);
     }
-    return new Response(new Uint8Array(file), {
-      headers: {
-        'cache-control': 'no-store',
-        'content-type': 'application/gzip',
-        'content-disposition': `attachment; filename="academy-${todayHere()}.jsonl.gz"`,
-      },
-    });
+    const name = `academy-${todayHere()}.jsonl.gz`;
+    return download(new Uint8Array(file), 'application/gzip', name);
   });
 
 /** Puts the academy of a file in the place of the one that is here; a backup of that is made first where the data is in a folder. */
@@ -35,13 +29,7 @@ export const PUT = (request: Request): Promise<Response> =>
     const { sql, copies } = await wholeData();
     // A backup of what is here is not made for a file that is none.
     await lookThrough(file);
-    let backup: string | null = null;
-    try {
-      backup = copies && (await copies.make('asked')).file;
-    } catch (error) {
-      if (!(error instanceof BackupFailed)) throw error;
-      return refuse(507, [{ path: 'backup', message: error.message }]);
-    }
+    const backup = copies && (await copies.make('asked')).file;
     const counts = await readAcademyFile(sql, file, asksSignIn(process.env));
     // Who did it may have no account here any more.
     await note(sql, 'replaced everything from a file');
