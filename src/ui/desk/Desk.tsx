@@ -310,6 +310,7 @@ export function Desk(props: DeskProps) {
         player={player}
         reading={reading}
         onReading={setReading}
+        onFields={setFields}
         situation={situation}
         shot={shot}
         here={here}

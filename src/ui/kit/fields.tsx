@@ -84,6 +84,8 @@ export function Pick<T extends string>({
   ...choice
 }: {
   label: string;
+  /** What it is called where the label alone stands more than once. */
+  'aria-label'?: string;
   value: T;
   onValue: (value: T) => void;
   options: readonly (readonly [T, string])[];

@@ -4,6 +4,7 @@ import { t } from '@/core/ground/language/t';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { LearntFactors } from '@/core/ground/player/learnt';
+import { FEWEST_LEARNT } from '@/core/lesson/learning/decision';
 import { learnWords, savingWords } from '@/core/lesson/learning/learnWords';
 import type { Station } from '@/core/lesson/plan/lesson';
 import type { RosterPlayer } from '@/core/lesson/players/player';
@@ -28,9 +29,6 @@ interface LearnPanelProps {
 }
 
 const NONE: readonly PlacedBall[] = [];
-
-/** Fewer balls than this are not taken over. */
-const FEWEST = 5;
 
 /** A logarithm of distance as how much further, per cent. */
 const PERCENT = {
@@ -109,7 +107,7 @@ export function LearnPanel({ player, balls, stations, onLearnt }: LearnPanelProp
             <div className="mt-3 flex flex-wrap items-center gap-3">
               <button
                 type="button"
-                disabled={learning.balls < FEWEST}
+                disabled={learning.balls < FEWEST_LEARNT}
                 onClick={() => void accept(learning.factors)}
                 className="button"
               >
@@ -134,8 +132,8 @@ export function LearnPanel({ player, balls, stations, onLearnt }: LearnPanelProp
                     )}
                 {last?.decision === 'held' &&
                   ` ${t('Set aside at {balls} balls.', { balls: last.balls })}`}
-                {learning.balls < FEWEST &&
-                  ` ${t('At least {fewest} balls are needed.', { fewest: FEWEST })}`}
+                {learning.balls < FEWEST_LEARNT &&
+                  ` ${t('At least {fewest} balls are needed.', { fewest: FEWEST_LEARNT })}`}
               </p>
             </div>
             <Decisions

@@ -21,8 +21,10 @@ import { useTask } from '../engine/useTask';
 interface FaultPanelProps {
   player: RosterPlayer;
   balls: readonly PlacedBall[];
-  /** Takes the fix and the drill over into the homework. */
+  /** Takes the fix and the drill over into the player's homework. */
   onDrill: (text: string) => void;
+  /** Takes them into the homework of everyone; null where the player is alone. */
+  onDrillForAll: ((text: string) => void) | null;
 }
 
 const SHOWN = 4;
@@ -32,7 +34,7 @@ const STRONG = 0.4;
 const DOZEN = 12;
 
 /** The causes that explain the balls best, what speaks for each, what to look at next, a fix and a drill. */
-export function FaultPanel({ player, balls, onDrill }: FaultPanelProps) {
+export function FaultPanel({ player, balls, onDrill, onDrillForAll }: FaultPanelProps) {
   const [dose, setDose] = useState(() => usualDose(player.cautions));
   const [chosen, setChosen] = useState<Readonly<Record<string, string>>>({});
   const drills = useDrills();
@@ -134,6 +136,15 @@ export function FaultPanel({ player, balls, onDrill }: FaultPanelProps) {
                           <button type="button" className="button" onClick={() => onDrill(line)}>
                             {t('Add to {player}’s homework', { player: player.name })}
                           </button>
+                          {onDrillForAll && (
+                            <button
+                              type="button"
+                              className="button"
+                              onClick={() => onDrillForAll(line)}
+                            >
+                              {t('Add to everyone’s homework')}
+                            </button>
+                          )}
                         </div>
                       </div>
                     )}

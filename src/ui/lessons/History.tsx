@@ -1,6 +1,7 @@
 'use client';
 
 import { t } from '@/core/ground/language/t';
+import { useState } from 'react';
 import { fromMetres } from '@/core/ground/units/length';
 import { unitFor } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
@@ -16,6 +17,9 @@ interface HistoryProps {
   /** What each lesson came to, from the first to the last. */
   points: readonly HistoryPoint[];
 }
+
+/** Lessons whose numbers stand side by side at first, the latest. */
+const LATEST = 6;
 
 const percent = (share: number): number => share * 100;
 
@@ -48,7 +52,10 @@ function drawnAs(name: Followed['name'], units: UnitSystem) {
 /** Out-rate, distance control and spread of the entry point over the lessons; nothing until there is one with balls. */
 export function History({ points }: HistoryProps) {
   const units = useUnits();
+  const [all, setAll] = useState(false);
   if (points.length === 0) return null;
+  const latest = points.toReversed();
+  const shown = all ? latest : latest.slice(0, LATEST);
   const days = [points[0]!.day, points.at(-1)!.day] as const;
   return (
     <section aria-labelledby="history">
@@ -83,7 +90,12 @@ export function History({ points }: HistoryProps) {
         <summary className="min-h-11 cursor-pointer py-2.5 font-semibold">
           {t('Numbers by lesson')}
         </summary>
-        <StatTable columns={points.map(({ day, stats }) => ({ name: sayDay(day), stats }))} />
+        <StatTable columns={shown.map(({ day, stats }) => ({ name: sayDay(day), stats }))} />
+        {shown.length < points.length && (
+          <button type="button" onClick={() => setAll(true)} className="button no-print mt-2">
+            {t('Show all {lessons}', { lessons: counted(points.length, 'lesson') })}
+          </button>
+        )}
       </details>
     </section>
   );

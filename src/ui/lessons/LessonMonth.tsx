@@ -1,8 +1,10 @@
 'use client';
 
 import { t } from '@/core/ground/language/t';
-import { Trash2 } from 'lucide-react';
+import { Copy, Trash2 } from 'lucide-react';
 import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { v4 as uuid } from 'uuid';
 import { useQuery } from '@tanstack/react-query';
 import { monthOf } from '@/core/lesson/plan/month';
 import type { StoredLesson } from '@/core/lesson/plan/stored';
@@ -25,6 +27,7 @@ interface LessonMonthProps {
 export function LessonMonth({ lessons, onRemove }: LessonMonthProps) {
   const day = lessons[0]!.plan.held_on;
   const assists = useAssists();
+  const router = useRouter();
   const month = monthOf(day);
   const balls = lessons.reduce((sum, lesson) => sum + lesson.balls, 0);
   // What a list shows beside is not missed where it does not come: nothing is said of a failure.
@@ -68,6 +71,12 @@ export function LessonMonth({ lessons, onRemove }: LessonMonthProps) {
                 >
                   {t('Review')}
                 </Link>
+                <IconButton
+                  label={t('Plan a lesson like the one at {place}', { place: lesson.plan.place })}
+                  onClick={() => router.push(`/lessons/${uuid()}/plan?like=${lesson.id}`)}
+                >
+                  <Copy size={18} aria-hidden="true" />
+                </IconButton>
                 <IconButton
                   label={t('Delete the lesson at {place}', { place: lesson.plan.place })}
                   onClick={() => onRemove(lesson)}

@@ -27,7 +27,7 @@ import { Choice, Prose, TextInput } from '../kit/fields';
 import { AddStation } from './AddStation';
 import { GroundStations } from './GroundStations';
 import { PlanConflict } from './PlanConflict';
-import { PlayerPicker } from './PlayerPicker';
+import { PlayerPicker } from '../reading/PlayerPicker';
 import { TimetableView } from './TimetableView';
 import { useStrandedPlayers } from './useStrandedPlayers';
 import { useKeptVersion } from './useKeptVersion';

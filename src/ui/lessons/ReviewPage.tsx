@@ -3,10 +3,13 @@
 import { t } from '@/core/ground/language/t';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
-import { useForm } from 'react-hook-form';
+import { useForm, useWatch } from 'react-hook-form';
 import { toast } from 'sonner';
+import type { LearntFactors } from '@/core/ground/player/learnt';
 import { forStats, shotsOf } from '@/core/lesson/review/against';
 import { ballsFrom, type BallColumns } from '@/core/lesson/review/columns';
+import { itemsNamedIn } from '@/core/lesson/drills/dose';
+import { itemsText } from '@/core/lesson/homework/plan';
 import { ownOf } from '@/core/lesson/plan/lesson';
 import { partsOf, type Comparison } from '@/core/lesson/review/parts';
 import { reportOf } from '@/core/lesson/review/report';
@@ -14,7 +17,9 @@ import { summaryWords } from '@/core/lesson/review/summary';
 import { sayDay } from '../kit/day';
 import { ask } from '../server/client';
 import { TopBar } from '../frame/TopBar';
+import { useDrills } from '../drills/useDrills';
 import { FaultPanel } from './FaultPanel';
+import { LearnTogether } from '../learning/LearnTogether';
 import { LearnPanel } from '../learning/LearnPanel';
 import { StatsView } from './StatsView';
 import { Pick, Prose } from '../kit/fields';
@@ -57,8 +62,17 @@ export function ReviewPage(props: ReviewPageProps) {
   const { register, getValues, setValue, formState } = form;
   const letGo = useKeptForm(`mellow-review/${lesson.id}`, form);
   const changed = formState.isDirty;
-  const write = (field: 'summary' | typeof drills, text: string): void =>
+  const write = (field: 'summary' | 'homework' | typeof drills, text: string): void =>
     setValue(field, text, { shouldDirty: true });
+  const add = (field: 'homework' | typeof drills, text: string): void => {
+    const before = getValues(field);
+    write(field, before ? `${before}\n${text}` : text);
+  };
+  // Drills of the homework that stands here, with their doses: a plan of practice begins with them.
+  const known = useDrills();
+  const homework = useWatch({ control: form.control });
+  const own = alone ? '' : (homework.own?.[playerId] ?? '');
+  const named = itemsText(itemsNamedIn(`${homework.homework}\n${own}`, known));
   const [closed, setClosed] = useState(lesson.closed);
   const player = players.find(({ id }) => id === playerId)!;
   const shots = useMemo(() => shotsOf(player, lesson.plan.stations), [lesson, player]);
@@ -93,6 +107,14 @@ export function ReviewPage(props: ReviewPageProps) {
     [by, inChoice, shown, players],
   );
 
+  const takeLearnt = (id: string, learnt: LearntFactors | undefined): void =>
+    setPlayers((now) =>
+      now.map((each) => {
+        if (each.id !== id) return each;
+        const { learnt: _before, ...rest } = each;
+        return learnt ? { ...rest, learnt } : rest;
+      }),
+    );
   const writeSummary = (): void => {
     const reports = players.map((each) =>
       reportOf(
@@ -186,24 +208,15 @@ export function ReviewPage(props: ReviewPageProps) {
           player={player}
           balls={shown}
           stations={stations}
-          onLearnt={(learnt) =>
-            setPlayers((now) =>
-              now.map((each) => {
-                if (each.id !== playerId) return each;
-                const { learnt: _before, ...rest } = each;
-                return learnt ? { ...rest, learnt } : rest;
-              }),
-            )
-          }
+          onLearnt={(learnt) => takeLearnt(playerId, learnt)}
         />
+        {!alone && <LearnTogether players={players} onLearnt={takeLearnt} />}
         <FaultPanel
           key={playerId}
           player={player}
           balls={shown}
-          onDrill={(text) => {
-            const before = getValues(drills);
-            write(drills, before ? `${before}\n${text}` : text);
-          }}
+          onDrill={(text) => add(drills, text)}
+          onDrillForAll={alone ? null : (text) => add('homework', text)}
         />
         <section aria-labelledby="close">
           <h2 id="close" className="text-xl">
@@ -240,7 +253,7 @@ export function ReviewPage(props: ReviewPageProps) {
             </a>
             <Link
               prefetch={false}
-              href={`/practice/new?player=${encodeURIComponent(playerId)}`}
+              href={`/practice/new?player=${encodeURIComponent(playerId)}${named && `&drills=${named}`}`}
               className="button"
             >
               {t('Plan practice for {player}', { player: player.name })}

@@ -14,7 +14,7 @@ import { held, standInServer } from '../testing/server';
 import { WithCache } from '../testing/withCache';
 import { AddStation } from './AddStation';
 import { DrawLimitsForm } from './DrawLimitsForm';
-import { PlayerPicker } from './PlayerPicker';
+import { PlayerPicker } from '../reading/PlayerPicker';
 import { TimetableView } from './TimetableView';
 
 const KEPT: KeptReading = {

@@ -6,6 +6,7 @@ import type { Homework } from '@/core/lesson/homework/plan';
 import type { DrillResult } from '@/core/lesson/homework/result';
 import type { Session } from '@/core/lesson/homework/sessions';
 import type { HistoryPoint } from '@/core/lesson/review/history';
+import { dosedWords } from '@/core/lesson/drills/dose';
 import { LanguageButton } from '../frame/LanguageButton';
 import { Mark } from '../frame/Mark';
 import { usePreferences } from '../frame/preferences';
@@ -121,9 +122,7 @@ function PracticePlan({
         {coming.slice(0, SHOWN).map(({ nth, day, work }) => (
           <li key={nth} className="border-b border-hairline py-1.5">
             <strong>{sayWeekday(day)}</strong>, {plan.at}:{' '}
-            {work
-              .map(({ drill, balls }) => t('{name}, {balls} balls', { name: nameOf(drill), balls }))
-              .join('; ')}
+            {work.map(({ drill, ...dose }) => `${nameOf(drill)}, ${dosedWords(dose)}`).join('; ')}
           </li>
         ))}
       </ol>

@@ -8,6 +8,7 @@ import type { UnitSystem } from '@/core/ground/units/system';
 import { rulesFoot } from '@/core/tell/script/care';
 import { counted } from '@/core/tell/words/counted';
 import { DrillDrawing } from '../drills/DrillDrawing';
+import { dosedWords } from '@/core/lesson/drills/dose';
 import { sayDay, sayWeekday } from '../kit/day';
 import { Drawing } from './Drawing';
 import { footAt, heading, LINE, Paper, running, SOFT } from './Paper';
@@ -68,10 +69,13 @@ export function PracticePaper({ playerName, plan, sessions, drills, units }: Pra
                 {nth}. {sayWeekday(day)}
               </Text>
               <View style={{ flex: 1 }}>
-                {work.map(({ drill, balls }) => (
+                {work.map(({ drill, ...dose }) => (
                   <View key={drill} style={{ flexDirection: 'row', gap: 6 }}>
-                    <Text style={{ flex: 1 }}>{known.get(drill)?.name ?? drill}</Text>
-                    <Text>{t('______ of {balls}', { balls })}</Text>
+                    <Text style={{ flex: 1 }}>
+                      {known.get(drill)?.name ?? drill}
+                      {dose.sets ? `, ${dosedWords(dose)}` : ''}
+                    </Text>
+                    <Text>{t('______ of {balls}', { balls: dose.balls })}</Text>
                   </View>
                 ))}
               </View>

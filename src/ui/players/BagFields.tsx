@@ -3,6 +3,7 @@
 import { choices } from '@/core/ground/language/told';
 import { t } from '@/core/ground/language/t';
 import { ArrowDown, ArrowUp, X } from 'lucide-react';
+import { useState } from 'react';
 import {
   useFieldArray,
   useWatch,
@@ -12,7 +13,8 @@ import {
 } from 'react-hook-form';
 import { typicalClub } from '@/core/ground/club/club';
 import { degrees } from '@/core/ground/units/angle';
-import { plainNumber, unitFor } from '@/core/ground/units/say';
+import { fromMetres } from '@/core/ground/units/length';
+import { depthUnit, plainNumber, unitFor } from '@/core/ground/units/say';
 import { Choice, TextInput } from '../kit/fields';
 import type { PlayerFormValues } from './playerForm';
 import { useUnits } from '../kit/units';
@@ -40,6 +42,9 @@ export function BagFields({ control, register, errors }: BagFieldsProps) {
   const { fields, append, remove, swap } = useFieldArray({ control, name: 'bag' });
   const bag = useWatch({ control, name: 'bag' });
   const last = bag.at(-1);
+  // Few coaches know these: they are there for whom they were typed before, and for whom they are asked for.
+  const [soles, setSoles] = useState(() => bag.some(({ sole, camber }) => sole || camber));
+  const small = depthUnit(units);
   return (
     <fieldset className="mt-4 border-t border-hairline pt-2">
       <legend className="sr-only">{t('Clubs')}</legend>
@@ -58,7 +63,11 @@ export function BagFields({ control, register, errors }: BagFieldsProps) {
           return (
             <li
               key={field.id}
-              className="grid grid-cols-[1fr_1fr_repeat(5,minmax(0,0.7fr))_auto] items-start gap-x-2 border-b border-hairline py-1 max-md:grid-cols-3"
+              className={`grid items-start gap-x-2 border-b border-hairline py-1 max-md:grid-cols-3 ${
+                soles
+                  ? 'grid-cols-[1fr_1fr_repeat(5,minmax(0,0.7fr))_auto]'
+                  : 'grid-cols-[1fr_1fr_repeat(3,minmax(0,0.7fr))_auto]'
+              }`}
             >
               <TextInput
                 label={t('Name')}
@@ -80,20 +89,24 @@ export function BagFields({ control, register, errors }: BagFieldsProps) {
                 fault={fault?.bounce?.message}
                 {...register(at('bounce'))}
               />
-              <TextInput
-                label={t('Sole, mm')}
-                inputMode="decimal"
-                placeholder={plainNumber(usual.sole * 1000)}
-                fault={fault?.sole?.message}
-                {...register(at('sole'))}
-              />
-              <TextInput
-                label={t('Camber, 0–1')}
-                inputMode="decimal"
-                placeholder={plainNumber(usual.camber, 2)}
-                fault={fault?.camber?.message}
-                {...register(at('camber'))}
-              />
+              {soles && (
+                <>
+                  <TextInput
+                    label={t('Sole, {unit}', { unit: small })}
+                    inputMode="decimal"
+                    placeholder={plainNumber(fromMetres(usual.sole, small), 2)}
+                    fault={fault?.sole?.message}
+                    {...register(at('sole'))}
+                  />
+                  <TextInput
+                    label={t('Camber, 0–1')}
+                    inputMode="decimal"
+                    placeholder={plainNumber(usual.camber, 2)}
+                    fault={fault?.camber?.message}
+                    {...register(at('camber'))}
+                  />
+                </>
+              )}
               <TextInput
                 label={t('Carry, {unit}', { unit: unitFor('ground', units) })}
                 inputMode="decimal"
@@ -155,6 +168,14 @@ export function BagFields({ control, register, errors }: BagFieldsProps) {
         className="button mt-2"
       >
         {t('Add a club')}
+      </button>
+      <button
+        type="button"
+        aria-pressed={soles}
+        onClick={() => setSoles(!soles)}
+        className="button-quiet mt-2 ml-3"
+      >
+        {soles ? t('Hide soles and camber') : t('Soles and camber too')}
       </button>
     </fieldset>
   );

@@ -140,7 +140,7 @@ export function PlayerPage(props: PlayerPageProps) {
           <p className="mt-2">{factsOf(player)}</p>
           {mostUsed && !player.trusted_club && (
             <p className="mt-2 flex flex-wrap items-center gap-3">
-              {t('{balls} of {of} logged bunker shots were played with the {club}.', {
+              {t('{balls} of {of} logged splash shots were played with the {club}.', {
                 balls: mostUsed.balls,
                 of: mostUsed.of,
                 club: mostUsed.club,

@@ -63,11 +63,15 @@ describe('a player’s form', () => {
     expect(onClose).toHaveBeenCalledTimes(1);
   });
 
-  test('shows what is usual for a club in the place of what is not known', () => {
-    const { clubs } = opened();
-    const bounce = within(clubs()[1]!).getByLabelText('Sole, mm');
-    expect(bounce).toHaveValue('');
-    expect(Number(bounce.getAttribute('placeholder'))).toBeGreaterThan(10);
+  test('shows what is usual for a club in the place of what is not known, soles once they are asked for', async () => {
+    const { clubs, user } = opened();
+    const sole = (): HTMLElement | null => within(clubs()[1]!).queryByLabelText('Sole, in');
+    expect(sole()).toBeNull();
+    await user.click(screen.getByRole('button', { name: 'Soles and camber too' }));
+    expect(sole()).toHaveValue('');
+    const usual = Number(sole()!.getAttribute('placeholder'));
+    expect(usual).toBeGreaterThan(0.4);
+    expect(usual).toBeLessThan(1.5);
   });
 
   test('clubs are added, moved and taken out', async () => {

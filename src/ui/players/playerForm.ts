@@ -3,7 +3,7 @@ import { lengthOf } from '@/core/tell/format/fields';
 import type { ClubInput } from '@/core/tell/format/club';
 import { readPlayerRecord, type PlayerRecord } from '@/core/lesson/players/record';
 import { fromMetres } from '@/core/ground/units/length';
-import { plainNumber, unitFor } from '@/core/ground/units/say';
+import { depthUnit, plainNumber, unitFor } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { handicapWords } from '@/core/tell/words/player';
 import { checked } from '../kit/checked';
@@ -17,7 +17,7 @@ export interface ClubForm {
   carry: string;
   sole: string;
   camber: string;
-  /** What the form does not show of the club. */
+  /** What the form does not show of the club, and its sole as it is stored: shown in inches it is rounded. */
   rest: Partial<ClubInput>;
 }
 
@@ -39,19 +39,25 @@ export interface PlayerFormValues {
 const text = (value: number | undefined, digits = 1): string =>
   value === undefined ? '' : plainNumber(value, digits);
 
-const SHOWN = /^(name|type|loft_deg|bounce_deg|camber|stock_carry_\w+|sole_\w+)$/;
+const SHOWN = /^(name|type|loft_deg|bounce_deg|camber|stock_carry_\w+)$/;
+const SOLE = /^sole_/;
 
-/** A club of a record as the form shows it, its carry in the units of the desk. */
+/** The width of a sole as the form shows it. */
+function soleText(club: Partial<ClubInput>, units: UnitSystem): string {
+  const sole = lengthOf(club, 'sole');
+  return text(sole === undefined ? undefined : fromMetres(sole, depthUnit(units)), 2);
+}
+
+/** A club of a record as the form shows it, its lengths in the units of the desk. */
 export function clubToForm(club: ClubInput, units: UnitSystem): ClubForm {
   const carry = lengthOf(club, 'stock_carry');
-  const sole = lengthOf(club, 'sole');
   return {
     name: club.name,
     type: club.type,
     loft: text(club.loft_deg),
     bounce: text(club.bounce_deg),
     carry: text(carry === undefined ? undefined : fromMetres(carry, unitFor('ground', units))),
-    sole: text(sole === undefined ? undefined : sole * 1000),
+    sole: soleText(club, units),
     camber: text(club.camber, 2),
     rest: Object.fromEntries(
       Object.entries(club).filter(([key]) => !SHOWN.test(key)),
@@ -101,18 +107,22 @@ export function fromForm(values: PlayerFormValues, units: UnitSystem): Record<st
       trusted_club,
       units: own,
     }),
-    bag: bag.map((club) => ({
-      ...club.rest,
-      name: club.name.trim(),
-      type: club.type,
-      ...present({
-        loft_deg: numberOrText(club.loft),
-        bounce_deg: numberOrText(club.bounce),
-        [`stock_carry_${unitFor('ground', units)}`]: numberOrText(club.carry),
-        sole_mm: numberOrText(club.sole),
-        camber: numberOrText(club.camber),
-      }),
-    })),
+    bag: bag.map((club) => {
+      const kept = club.sole.trim() === soleText(club.rest, units);
+      const hidden = Object.entries(club.rest).filter(([key]) => kept || !SOLE.test(key));
+      return {
+        ...Object.fromEntries(hidden),
+        name: club.name.trim(),
+        type: club.type,
+        ...present({
+          loft_deg: numberOrText(club.loft),
+          bounce_deg: numberOrText(club.bounce),
+          [`stock_carry_${unitFor('ground', units)}`]: numberOrText(club.carry),
+          ...(kept ? {} : { [`sole_${depthUnit(units)}`]: numberOrText(club.sole) }),
+          camber: numberOrText(club.camber),
+        }),
+      };
+    }),
   };
 }
 

@@ -1,6 +1,7 @@
 import { t } from '@/core/ground/language/t';
 import { ArrowUp, X } from 'lucide-react';
 import { drillsById, type ListedDrill } from '@/core/lesson/drills/chosen';
+import { DOSES, doseWords } from '@/core/lesson/drills/dose';
 import { MOST_BALLS } from '@/core/lesson/drills/drill';
 import { mostBalls } from '@/core/lesson/drills/load';
 import type { BodyCaution } from '@/core/ground/player/player';
@@ -23,8 +24,8 @@ interface ItemsFieldProps {
 export function ItemsField({ items, drills, cautions, fault, onItems }: ItemsFieldProps) {
   const known = drillsById(drills);
   const free = drills.filter(({ id, archived }) => !archived && !items.some((i) => i.drill === id));
-  const change = (at: number, balls: number): void =>
-    onItems(items.map((item, i) => (i === at ? { ...item, balls } : item)));
+  const change = (at: number, changed: PlanItem): void =>
+    onItems(items.map((item, i) => (i === at ? changed : item)));
   return (
     <fieldset>
       <legend className="text-xl font-heading font-semibold">{t('Drills')}</legend>
@@ -32,17 +33,23 @@ export function ItemsField({ items, drills, cautions, fault, onItems }: ItemsFie
         {t('The first comes most often; all of them come in turn.')}
       </p>
       <ol className="mt-1">
-        {items.map(({ drill: id, balls }, i) => {
+        {items.map((item, i) => {
+          const { drill: id, balls, sets } = item;
           const drill = known.get(id);
           const most = drill ? mostBalls(drill.load, cautions) : MOST_BALLS;
           return (
             <li key={id} className="border-b border-hairline py-2">
-              <div className="grid grid-cols-[minmax(0,1fr)_5.5rem_2.75rem_2.75rem] items-end gap-2">
+              <div className="grid grid-cols-[minmax(0,1fr)_4.5rem_4.5rem_2.75rem_2.75rem] items-end gap-2">
                 <p className="self-center">
                   <span className="font-semibold">
                     {i + 1}. {drill?.name ?? t('a deleted drill')}
                   </span>
                   <span className="block text-sm text-ink-soft">{drill?.brief}</span>
+                  {sets && balls % sets === 0 && (
+                    <span className="block text-sm font-semibold">
+                      {doseWords({ sets, balls: balls / sets })}
+                    </span>
+                  )}
                 </p>
                 <TextInput
                   label={t('Balls')}
@@ -51,7 +58,17 @@ export function ItemsField({ items, drills, cautions, fault, onItems }: ItemsFie
                   min={1}
                   max={MOST_BALLS}
                   value={Number.isNaN(balls) ? '' : balls}
-                  onChange={({ target }) => change(i, target.valueAsNumber)}
+                  onChange={({ target }) => change(i, { ...item, balls: target.valueAsNumber })}
+                />
+                <Pick
+                  label={t('Sets')}
+                  aria-label={t('Sets of {drill}', { drill: drill?.name ?? id })}
+                  value={String(sets ?? 1)}
+                  onValue={(next) => {
+                    const { sets: _before, ...rest } = item;
+                    change(i, next === '1' ? rest : { ...rest, sets: Number(next) });
+                  }}
+                  options={DOSES.sets.map((each) => [String(each), String(each)])}
                 />
                 <IconButton
                   label={t('Move {drill} up', { drill: drill?.name ?? id })}
@@ -74,6 +91,14 @@ export function ItemsField({ items, drills, cautions, fault, onItems }: ItemsFie
                   <X size={17} aria-hidden="true" />
                 </IconButton>
               </div>
+              {sets && balls % sets !== 0 && (
+                <p role="status" className="text-sm font-semibold text-harm">
+                  {t('{balls} balls do not make {sets} even sets.', {
+                    balls: Number.isNaN(balls) ? 0 : balls,
+                    sets,
+                  })}
+                </p>
+              )}
               {balls > most && (
                 <p role="status" className="text-sm font-semibold text-harm">
                   {most === 0

@@ -30,6 +30,7 @@ import { isDone, remove } from '../server/said';
 import { DrillProgressView } from './DrillProgressView';
 import { ItemsField } from './ItemsField';
 import { ResultLine } from './ResultLine';
+import { SamePlan } from './SamePlan';
 import { SessionList } from './SessionList';
 import { WorthPanel } from './WorthPanel';
 
@@ -40,6 +41,8 @@ interface PlanPracticeProps {
   /** What the form begins with. */
   first: Homework;
   player: RosterPlayer;
+  /** Players whom the same plan may be for. */
+  roster: readonly RosterPlayer[];
   house: HousePreferences;
   readings: readonly KeptReading[];
   drills: readonly ListedDrill[];
@@ -309,6 +312,7 @@ export function PlanPractice(props: PlanPracticeProps) {
             )}
           </section>
         </div>
+        {stored && valid && <SamePlan plan={typed} roster={props.roster} />}
         <DrillProgressView results={results} drills={known} />
         <WorthPanel
           player={player}

@@ -4,6 +4,7 @@ import { told } from '@/core/ground/language/told';
 import { t } from '@/core/ground/language/t';
 import { X } from 'lucide-react';
 import { useState } from 'react';
+import { dosedBalls } from '@/core/lesson/drills/dose';
 import type { NamedDrill } from '@/core/lesson/drills/drill';
 import type { DrillResult } from '@/core/lesson/homework/result';
 import type { Session } from '@/core/lesson/homework/sessions';
@@ -65,7 +66,7 @@ export function SessionList(props: SessionListProps) {
                   <p className="text-sm text-ink-soft">{t('No drill fits this session.')}</p>
                 ) : state === 'done' ? null : (
                   <p className={state === 'missed' ? 'text-ink-soft' : ''}>
-                    {work.map(({ drill, balls }) => `${nameOf(drill)} ${balls}`).join(' · ')}
+                    {work.map((item) => `${nameOf(item.drill)} ${dosedBalls(item)}`).join(' · ')}
                   </p>
                 )}
                 <ul className="flex flex-wrap gap-x-3">

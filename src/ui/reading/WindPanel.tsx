@@ -4,7 +4,7 @@ import { t } from '@/core/ground/language/t';
 import { fromMps, speedUnit, toMps } from '@/core/ground/units/speed';
 import { ChoiceGroup } from '../kit/ChoiceGroup';
 import { NumberPanel } from '../kit/NumberPanel';
-import { WIND_FROM } from './wind';
+import { WIND_FROM, windFrom } from './wind';
 import { useUnits } from '../kit/units';
 
 interface WindPanelProps {
@@ -17,9 +17,6 @@ interface WindPanelProps {
 export function WindPanel({ speedMps, fromDeg, onWind }: WindPanelProps) {
   const units = useUnits();
   const unit = speedUnit(units);
-  const nearest = WIND_FROM.reduce((best, each) =>
-    Math.abs(each.deg - fromDeg) < Math.abs(best.deg - fromDeg) ? each : best,
-  );
   return (
     <>
       <NumberPanel
@@ -35,7 +32,7 @@ export function WindPanel({ speedMps, fromDeg, onWind }: WindPanelProps) {
       <ChoiceGroup
         label={t('From')}
         columns={2}
-        value={nearest.id}
+        value={windFrom(fromDeg).id}
         onValue={(id) => onWind(speedMps || 4, WIND_FROM.find((each) => each.id === id)!.deg)}
         choices={WIND_FROM.map(({ id, name }) => ({ value: id, name }))}
       />

@@ -12,9 +12,11 @@ export const WIND_FROM = toldIn(['name'], [
   { id: 'against-left', deg: 315, name: 'against, from the left' },
 ] as const);
 
-/** The words for a direction, nearest of eight. */
-export function windWords(fromDeg: number): string {
+/** The nearest of the eight directions. */
+export function windFrom(fromDeg: number): (typeof WIND_FROM)[number] {
   const turn = ((fromDeg % 360) + 360) % 360;
-  const at = Math.round(turn / 45) % 8;
-  return WIND_FROM[at]!.name;
+  return WIND_FROM[Math.round(turn / 45) % 8]!;
 }
+
+/** The words for a direction, nearest of eight. */
+export const windWords = (fromDeg: number): string => windFrom(fromDeg).name;

@@ -581,7 +581,6 @@ export type Message =
   // src/core/lesson/homework/calendar.ts
   | 'Bunker practice: {playerName}'
   | '{playerName}: bunker practice {nth} of {sessionCount}'
-  | '{balls} balls. {brief}'
   | '{playerName}: bunker practice'
   // src/core/lesson/homework/plan.ts
   | 'a time zone such as Europe/Lisbon'
@@ -1614,6 +1613,8 @@ export type Message =
   | 'everything'
   | 'Describe the shot in a line'
   | 'describe'
+  | 'The shot by its numbers'
+  | 'numbers'
   | 'call map'
   | 'Compare techniques'
   | 'techniques'
@@ -1626,6 +1627,28 @@ export type Message =
   | 'Saved readings and drafts'
   | 'Keyboard shortcuts'
   | 'shortcuts'
+  // src/ui/desk/overlays/AllFields.tsx
+  | 'Ball to the flag'
+  | 'Ball to the front edge'
+  | 'Ball to the back edge'
+  | 'Height of the lip'
+  | 'Ball to the lip'
+  | 'Depth of the ball'
+  | 'Depth of sand'
+  | 'Moisture, 0 to 1'
+  | 'Upslope along the line'
+  | 'Ball above the feet'
+  | 'Speed of the green'
+  | 'Uphill at the landing spot'
+  | 'Wind'
+  | 'must be a number, not “{text}”'
+  | 'Past the green'
+  | 'Lie'
+  | 'dry crust over packed, wet sand'
+  | 'Green firmness'
+  | 'Wind from'
+  | 'Tab goes on, Enter takes them all. What you leave as it is stays.'
+  | 'Use these numbers'
   // src/ui/desk/overlays/ByHand.tsx
   | 'Face, open'
   | 'Swing length, share of full'
@@ -1702,7 +1725,6 @@ export type Message =
   | 'other escape routes'
   | 'Let Mellow Divot choose'
   | 'More'
-  | 'Wind'
   | 'Landing spot'
   | 'Leave empty to let Mellow Divot choose.'
   | 'Must carry'
@@ -1711,23 +1733,17 @@ export type Message =
   // src/ui/desk/sentence/Sentence.tsx
   | 'dry sand over a packed base'
   | 'has a ball'
-  | 'Lie'
   | 'in'
   | 'on'
   | 'Slope'
   | 'Distance to the flag'
-  | 'Ball to the flag'
   | 'from the flag. The lip is'
   | '{said} high and {said2} ahead'
   | 'the green starts at'
   | 'Front edge of the green'
-  | 'Ball to the front edge'
   | 'ends at'
   | 'Back edge of the green'
-  | 'Ball to the back edge'
-  | 'Past the green'
   | 'and runs'
-  | 'Speed of the green'
   // src/ui/desk/sentence/tokens.ts
   | 'Choose the player'
   | 'player'
@@ -2201,7 +2217,6 @@ export type Message =
   | 'only the balls above ({balls})'
   | 'No balls logged for this player.'
   | 'Comparing …'
-  | 'Use these numbers'
   | 'Not yet'
   | 'Stop using them'
   | 'Calls use version {version}, from {balls} balls.'
@@ -2213,6 +2228,11 @@ export type Message =
   | 'Start direction (right: the player’s side)'
   | 'degrees'
   | '0 = as planned. Dashed: typical for this level. Solid: this player. The band holds the true average with 90% confidence.'
+  // src/ui/learning/LearnTogether.tsx
+  | 'Saved for {players}. Calls and the distance ladder use these numbers now.'
+  | 'players'
+  | 'What the balls show of everyone'
+  | 'Use the numbers of {players}'
   // src/ui/learning/MovesView.tsx
   | '{club} to {swing}, {length} behind'
   | 'What would change'
@@ -2281,6 +2301,7 @@ export type Message =
   | 'Against: {list}.'
   | 'Drill for “{cause}”'
   | 'Add to {player}’s homework'
+  | 'Add to everyone’s homework'
   | 'Check next: {look}'
   | 'With a dozen answers, the true cause is among the first three in nine lessons out of ten.'
   | 'All other questions'
@@ -2315,6 +2336,9 @@ export type Message =
   | 'Progress'
   | 'Vertical lines: 95% confidence. Where two of them overlap a lot, the change may be chance.'
   | 'Numbers by lesson'
+  | 'Show all {lessons}'
+  | 'lesson'
+  | 'lessons'
   // src/ui/lessons/LessonList.tsx
   | 'This lesson already exists and was not changed; {balls} added.'
   | 'Lesson imported with {balls}.'
@@ -2322,6 +2346,7 @@ export type Message =
   | 'everyone'
   // src/ui/lessons/LessonMonth.tsx
   | '· closed'
+  | 'Plan a lesson like the one at {place}'
   | 'Delete the lesson at {place}'
   | 'Out of the bunker: {share}{moved}'
   // src/ui/lessons/LogPanel.tsx
@@ -2421,7 +2446,6 @@ export type Message =
   // src/ui/lessons/StatsView.tsx
   | 'halves'
   | 'clubs'
-  | 'players'
   | 'Compare'
   | 'In brackets: 95% confidence. Excluded balls are drawn faint and not counted.'
   | 'Halves need six balls, and two or more at a station.'
@@ -2510,7 +2534,6 @@ export type Message =
   | 'Practice from {day}, {where}'
   | 'Practice sheet as PDF'
   | 'No more sessions in this plan.'
-  | '{name}, {balls} balls'
   | 'Last results: {list}.'
   | '{day} {name} {count} of {of}'
   // src/ui/paper/BookPaper.tsx
@@ -2581,8 +2604,6 @@ export type Message =
   | 'here'
   | 'The levels are what the model expects with this bag, from these stations, in this sand. In brackets: 90% confidence. {rules}'
   // src/ui/players/AcademyFile.tsx
-  | 'lesson'
-  | 'lessons'
   | 'To another computer'
   | 'One file holds everything: players, lessons, balls, practice, places, pictures and who may sign in. Keep it as safe as the data itself. Both computers need the same version of Mellow Divot.'
   | 'Save everything to a file'
@@ -2605,7 +2626,7 @@ export type Message =
   | 'Type'
   | 'Loft, °'
   | 'Bounce, °'
-  | 'Sole, mm'
+  | 'Sole, {unit}'
   | 'Camber, 0–1'
   | 'Carry, {unit}'
   | 'Move {field} up'
@@ -2613,6 +2634,8 @@ export type Message =
   | 'Remove {field} from the bag'
   | 'The bag {message}.'
   | 'Add a club'
+  | 'Hide soles and camber'
+  | 'Soles and camber too'
   // src/ui/players/CarryLine.tsx
   | 'Carries in {unit}'
   | 'Use these carries'
@@ -2764,7 +2787,7 @@ export type Message =
   | 'Plan practice'
   | 'Export everything'
   | 'Erase'
-  | '{balls} of {of} logged bunker shots were played with the {club}.'
+  | '{balls} of {of} logged splash shots were played with the {club}.'
   | 'Make the {club} the favourite from sand'
   | 'No saved readings yet. Save one at the desk with K.'
   | 'No lessons yet.'
@@ -2910,8 +2933,11 @@ export type Message =
   // src/ui/practice/ItemsField.tsx
   | 'The first comes most often; all of them come in turn.'
   | 'Balls of {drill}'
+  | 'Sets'
+  | 'Sets of {drill}'
   | 'Move {drill} up'
   | 'Remove {drill}'
+  | '{balls} balls do not make {sets} even sets.'
   | 'Left out: to spare the {cautions} this is not practised.'
   | 'At most {most} balls a session: it is hard on the body.'
   // src/ui/practice/NewTest.tsx
@@ -2988,6 +3014,10 @@ export type Message =
   | 'Log for today'
   | 'Import CSV'
   | 'The line {fault}.'
+  // src/ui/practice/SamePlan.tsx
+  | 'Saved for {players}.'
+  | 'The same practice for others'
+  | 'Save this plan for {players}'
   // src/ui/practice/SceneAnswer.tsx
   | '{small} behind'
   | 'As good as the best call.'
@@ -3071,9 +3101,7 @@ export type Message =
   // src/ui/reading/GreenPanel.tsx
   | 'ft'
   | 'Stimp: 8 is slow, 10 average, 12 fast.'
-  | 'Uphill at the landing spot'
   | 'Minus for downhill.'
-  | 'Green firmness'
   // src/ui/reading/LengthPanel.tsx
   | 'Pace it out'
   // src/ui/reading/LiePanel.tsx
@@ -3087,7 +3115,6 @@ export type Message =
   | 'player page'
   | '· left-handed'
   // src/ui/reading/SandPanel.tsx
-  | 'dry crust over packed, wet sand'
   | 'Depth of sand over the hard base'
   | '{hand} is about a hand deep. Any deeper and the base no longer matters.'
   | 'Moisture, 0 dry to 1 soaked'
@@ -3099,10 +3126,8 @@ export type Message =
   | 'Reset to typical for this sand'
   // src/ui/reading/SlopePanel.tsx
   | 'From the side: {along} degrees'
-  | 'Upslope along the line'
   | 'Minus for a downslope.'
   | 'From behind the ball: {across} degrees'
-  | 'Ball above the feet'
   | 'Minus for a ball below the feet.'
   // src/ui/reading/Token.tsx
   | ', from the ground'

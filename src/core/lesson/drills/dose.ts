@@ -1,6 +1,7 @@
 import { t } from '@/core/ground/language/t';
 import type { BodyCaution } from '@/core/ground/player/player';
 import { counted } from '@/core/tell/words/counted';
+import { MOST_BALLS } from './drill';
 
 /** How much of a drill: so many sets of so many balls, with a rest and a rake between sets. */
 export interface Dose {
@@ -10,6 +11,7 @@ export interface Dose {
 
 /** What may be chosen. A hundred balls out of sand are a lot for anybody's wrists and back. */
 export const DOSES = { sets: [1, 2, 3, 4, 5], balls: [4, 5, 6, 8, 10, 12, 15, 20] } as const;
+export const MOST_SETS = 5;
 
 const USUAL: Dose = { sets: 3, balls: 8 };
 /** For whom a part of the body is to be spared: what loads it is kept short. */
@@ -42,3 +44,63 @@ export const doseWords = ({ sets, balls }: Dose): string =>
  */
 export const drillLine = ({ fix, drill }: { fix: string; drill: string }, dose: Dose): string =>
   `${fix} ${drill} ${doseWords(dose)}.`.replace(/\s+/g, ' ');
+
+/** Balls of a drill, and the sets that they are hit in where there are several. */
+export interface DosedBalls {
+  balls: number;
+  sets?: number | undefined;
+}
+
+/**
+ * Balls of a drill as short as a list of sessions says them; sets that do not come out even are not said.
+ *
+ * @example
+ * dosedBalls({ balls: 24, sets: 3 }); // => '3 × 8'
+ * dosedBalls({ balls: 10 }); // => '10'
+ */
+export const dosedBalls = ({ balls, sets = 1 }: DosedBalls): string =>
+  sets > 1 && balls % sets === 0 ? `${sets} × ${balls / sets}` : String(balls);
+
+/**
+ * The same in words.
+ *
+ * @example
+ * dosedWords({ balls: 24, sets: 3 }); // => '3 sets of 8 balls'
+ */
+export const dosedWords = ({ balls, sets = 1 }: DosedBalls): string =>
+  doseWords(balls % sets === 0 ? { sets, balls: balls / sets } : { sets: 1, balls });
+
+/** So many of the balls as there is room for: whole sets, where a set fits. */
+export function dosedWithin({ balls, sets = 1 }: DosedBalls, room: number): DosedBalls {
+  if (balls <= room) return sets > 1 ? { balls, sets } : { balls };
+  const size = balls / sets;
+  const whole = Math.floor(room / size);
+  if (whole < 1 || !Number.isInteger(size)) return { balls: room };
+  return whole > 1 ? { balls: whole * size, sets: whole } : { balls: size };
+}
+
+/**
+ * The drills of a homework that {@link drillLine} wrote, with their doses, in the order in which they stand there; what was written otherwise
+ * names none.
+ *
+ * @example
+ * itemsNamedIn('Weight forward. Line in the sand. 3 sets of 8 balls.', [{ id: 'line', brief: 'Line in the sand.' }]); // => [{ drill: 'line', balls: 24, sets: 3 }]
+ */
+export function itemsNamedIn(
+  homework: string,
+  drills: readonly { id: string; brief: string }[],
+): ({ drill: string } & DosedBalls)[] {
+  const found = drills.flatMap(({ id, brief }) => {
+    const at = homework.lastIndexOf(brief);
+    if (at < 0) return [];
+    const said = homework.slice(at + brief.length);
+    for (const sets of DOSES.sets)
+      for (const balls of DOSES.balls)
+        if (said.startsWith(` ${doseWords({ sets, balls })}.`))
+          return [
+            { at, item: { drill: id, ...dosedWithin({ balls: sets * balls, sets }, MOST_BALLS) } },
+          ];
+    return [];
+  });
+  return found.sort((one, other) => one.at - other.at).map(({ item }) => item);
+}

@@ -1,6 +1,7 @@
 import { AT_WORK } from '../faults/causes';
 import { drillsFor, listedDrills } from './chosen';
 import { LOADS, readDrill, TRAINED, type NamedDrill } from './drill';
+import { doseWords, DOSES, dosedBalls, dosedWithin, drillLine, itemsNamedIn } from './dose';
 import { drillsFile, readDrillsFile } from './drillFile';
 import { LIBRARY, libraryDrill } from './library';
 import { careOf, mostBalls } from './load';
@@ -85,5 +86,41 @@ describe('a file of drills', () => {
     expect(() => readDrillsFile(drillsFile([line, line]))).toThrow(
       'drills[1].id: "line" is there twice',
     );
+  });
+});
+
+describe('how much of a drill', () => {
+  test('is what a homework said, drill by drill, however it is written around it', () => {
+    const [first, second] = [libraryDrill('line'), libraryDrill('box')];
+    const said = (drill: NamedDrill, sets: number, balls: number): string =>
+      drillLine({ fix: 'Weight forward.', drill: drill.brief }, { sets, balls });
+    for (const sets of DOSES.sets) {
+      for (const balls of DOSES.balls) {
+        const [item] = itemsNamedIn(`Well done.\n${said(first, sets, balls)} On Friday.`, LIBRARY);
+        expect(item).toMatchObject({ drill: 'line' });
+        // No plan holds more than sixty balls of a drill: what is over is left out in whole sets.
+        expect(item!.balls).toBeLessThanOrEqual(60);
+        if (sets * balls <= 60) expect(item!.balls).toBe(sets * balls);
+        expect(item!.balls % balls).toBe(0);
+      }
+    }
+    const both = `${said(second, 3, 8)}\n${said(first, 1, 10)}`;
+    expect(itemsNamedIn(both, LIBRARY)).toEqual([
+      { drill: 'box', balls: 24, sets: 3 },
+      { drill: 'line', balls: 10 },
+    ]);
+    expect(itemsNamedIn(`Think about it.\n${first.brief} As often as you like.`, LIBRARY)).toEqual(
+      [],
+    );
+  });
+
+  test('is cut in whole sets where a set fits', () => {
+    expect(dosedWithin({ balls: 24, sets: 3 }, 30)).toEqual({ balls: 24, sets: 3 });
+    expect(dosedWithin({ balls: 24, sets: 3 }, 20)).toEqual({ balls: 16, sets: 2 });
+    expect(dosedWithin({ balls: 24, sets: 3 }, 10)).toEqual({ balls: 8 });
+    expect(dosedWithin({ balls: 24, sets: 3 }, 5)).toEqual({ balls: 5 });
+    expect(dosedWithin({ balls: 24 }, 5)).toEqual({ balls: 5 });
+    expect(dosedBalls({ balls: 25, sets: 3 })).toBe('25');
+    expect(doseWords({ sets: 3, balls: 8 })).toBe('3 sets of 8 balls');
   });
 });

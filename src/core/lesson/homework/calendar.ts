@@ -4,6 +4,7 @@ import { UTCDate } from '@date-fns/utc';
 import { addMinutes } from 'date-fns';
 import ical, { ICalAlarmType, ICalCalendarMethod, ICalEventStatus } from 'ical-generator';
 import type { NamedDrill } from '../drills/drill';
+import { dosedWords } from '../drills/dose';
 import type { Homework } from './plan';
 import { sessionCount, type Session } from './sessions';
 
@@ -61,8 +62,8 @@ export function calendarOf(calendared: Calendared): string {
         sessionCount: sessionCount(plan),
       }),
       description: [
-        ...work.map(({ drill, balls }) =>
-          t('{balls} balls. {brief}', { balls, brief: drills.get(drill)?.brief ?? drill }),
+        ...work.map(
+          ({ drill, ...dose }) => `${dosedWords(dose)}. ${drills.get(drill)?.brief ?? drill}`,
         ),
         plan.note,
       ]

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { aHomework } from '@/core/testing/homework';
 import { LIBRARY } from '../drills/library';
 import { mostBalls } from '../drills/load';
-import { readHomework } from './plan';
+import { itemsFrom, itemsText, readHomework } from './plan';
 import { drillProgress, movedWords } from './progress';
 import { readResultLine, readResults } from './result';
 import { readResultsCsv } from './resultsCsv';
@@ -213,4 +213,25 @@ describe('progress', () => {
     expect(movedWords(line!.moved!)).toBe('No clear change yet.');
     expect(movedWords({ by: -0.4, low: -0.6, high: -0.1 })).toMatch(/^Not as good/);
   });
+});
+
+test('drills of a plan go through an address; what no plan may hold does not', () => {
+  const items = [
+    { drill: 'line', balls: 24, sets: 3 },
+    { drill: 'box', balls: 10 },
+  ];
+  expect(itemsText(items)).toBe('line.24.3,box.10');
+  expect(itemsFrom(itemsText(items))).toEqual(items);
+  expect(itemsFrom('line.0,box.61,line.x,Line.8,line.8.9,,line.8,line.9')).toEqual([
+    { drill: 'line', balls: 8 },
+  ]);
+  expect(itemsFrom('')).toEqual([]);
+});
+
+test('sets of a plan stay whole sets in its sessions', () => {
+  const items = [{ drill: 'line', balls: 24, sets: 3 }];
+  const balls = (minutes: number) => workOf({ items, minutes }, 1, drills, [])[0];
+  expect(balls(30)).toEqual(items);
+  expect(balls(16)).toEqual([{ drill: 'line', balls: 16, sets: 2 }]);
+  expect(balls(12)).toEqual([{ drill: 'line', balls: 8 }]);
 });

@@ -12,6 +12,7 @@ import {
   type Of,
 } from '@/core/tell/format/fields';
 import { clockField, dayField, playerIdField } from '@/core/tell/format/ids';
+import { MOST_SETS } from '../drills/dose';
 import { drillIdField, MOST_BALLS } from '../drills/drill';
 
 /** Days of the week by their numbers of ISO 8601: 1 is Monday. */
@@ -24,9 +25,11 @@ export const MOST_ITEMS = 12;
 const itemSchema = exactObject({
   drill: required(drillIdField),
   balls: required(integerField(1, MOST_BALLS)),
+  /** Sets that the balls are hit in, where they are hit in several. */
+  sets: integerField(2, MOST_SETS),
 });
 
-/** A drill of a plan with its balls a session; those that stand first come most often. */
+/** A drill of a plan with all its balls of a session; those that stand first come most often. */
 export type PlanItem = Of<typeof itemSchema>;
 
 /** What becomes of the sessions after one that was missed: they move up by one, or it lapses. */
@@ -100,4 +103,19 @@ export function readHomework(input: unknown, today?: string): Homework {
   );
   if (faults.length > 0) throw new FaultyInput(faults);
   return plan;
+}
+
+/** Drills of a plan as one word of an address: `line.24.3,box.10`. */
+export const itemsText = (items: readonly PlanItem[]): string =>
+  items.map(({ drill, balls, sets }) => [drill, balls, ...(sets ? [sets] : [])].join('.')).join();
+
+/** Drills out of an address; those that no plan may hold, and what comes twice, are left out. */
+export function itemsFrom(text: string): PlanItem[] {
+  const read = text.split(',').flatMap((each) => {
+    const [drill, balls, sets] = each.split('.');
+    const item = { drill, balls: Number(balls), ...(sets ? { sets: Number(sets) } : {}) };
+    return itemSchema.isValidSync(item, { strict: true }) ? [item as PlanItem] : [];
+  });
+  const first = read.filter((item, i) => read.findIndex(({ drill }) => drill === item.drill) === i);
+  return first.slice(0, MOST_ITEMS);
 }

@@ -1,6 +1,7 @@
 import { UTCDate } from '@date-fns/utc';
 import { addDays, format, getISODay } from 'date-fns';
 import type { BodyCaution } from '@/core/ground/player/player';
+import { dosedWithin } from '../drills/dose';
 import { mostBalls } from '../drills/load';
 import type { NamedDrill } from '../drills/drill';
 import type { Homework, PlanItem } from './plan';
@@ -51,11 +52,11 @@ export function workOf(
   drills: ReadonlyMap<string, NamedDrill>,
   cautions: readonly BodyCaution[],
 ): SessionWork[] {
-  const items = plan.items.flatMap(({ drill, balls }) => {
+  const items = plan.items.flatMap(({ drill, ...dose }) => {
     const known = drills.get(drill);
     if (!known) return [];
     const most = mostBalls(known.load, cautions);
-    return most === 0 ? [] : [{ drill, load: known.load, most, balls: Math.min(balls, most) }];
+    return most === 0 ? [] : [{ drill, load: known.load, most, ...dosedWithin(dose, most) }];
   });
   const all = items.reduce((sum, _, rank) => sum + RANK_FACTOR ** rank, 0);
   const share = new Map(items.map(({ drill }, rank) => [drill, RANK_FACTOR ** rank / all]));
@@ -66,13 +67,14 @@ export function workOf(
     const spent = new Map<string, number>();
     const chosen: PlanItem[] = [];
     const inTurn = [...items].sort((a, b) => owed.get(b.drill)! - owed.get(a.drill)!);
-    for (const { drill, balls, load, most } of inTurn) {
-      const first = chosen.length === 0;
-      const fits = Math.min(balls, most - (spent.get(load) ?? 0), first ? left : Infinity);
-      if (fits < 1 || fits > left) continue;
-      left -= fits;
-      spent.set(load, (spent.get(load) ?? 0) + fits);
-      chosen.push({ drill, balls: fits });
+    for (const { drill, load, most, ...dose } of inTurn) {
+      const room = Math.min(most - (spent.get(load) ?? 0), chosen.length === 0 ? left : Infinity);
+      if (room < 1) continue;
+      const fits = dosedWithin(dose, room);
+      if (fits.balls > left) continue;
+      left -= fits.balls;
+      spent.set(load, (spent.get(load) ?? 0) + fits.balls);
+      chosen.push({ drill, ...fits });
       owed.set(drill, owed.get(drill)! - 1);
     }
     for (const { drill } of items) {

@@ -2,6 +2,9 @@ import { check } from '@/core/tell/format/fault';
 import { exactObject, integerField, required } from '@/core/tell/format/fields';
 import type { LearntFactors } from '@/core/ground/player/learnt';
 
+/** Fewer balls than this are not taken over. */
+export const FEWEST_LEARNT = 5;
+
 export const DECISIONS = ['accepted', 'held', 'let-go'] as const;
 
 /** What a coach decided about a learning, and what calls use from then on. */

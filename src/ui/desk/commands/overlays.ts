@@ -24,6 +24,11 @@ export const OVERLAYS = toldIn(['name', 'hint'], {
     name: 'Describe the shot in a line',
     hint: 'describe',
   },
+  fields: {
+    key: 'f',
+    name: 'The shot by its numbers',
+    hint: 'numbers',
+  },
   map: { key: 'm', name: 'Call map', hint: 'call map', hasButton: true },
   schools: {
     key: 'x',

@@ -10,6 +10,7 @@ import type { Command } from '../../kit/commands';
 import { CallMap } from '../../callmap/CallMap';
 import { KeySheet } from '../../frame/KeySheet';
 import { Palette } from '../../frame/Palette';
+import { AllFields } from './AllFields';
 import { ByHand } from './ByHand';
 import { Compare } from './Compare';
 import { KeepDialog } from './KeepDialog';
@@ -23,6 +24,7 @@ import type { KeptReading } from '@/core/tell/reading/kept';
 import { useReadingChanges } from '../state/useReadings';
 import { useWholeAnswer } from '../state/useWholeAnswer';
 import type { Closable } from '../../kit/Overlay';
+import type { SetFields } from '../../reading/LengthPanel';
 
 export interface OpenedProps {
   which: Overlay;
@@ -31,6 +33,8 @@ export interface OpenedProps {
   player: RosterPlayer;
   reading: DeskReading;
   onReading: (reading: DeskReading) => void;
+  /** Sets fields of the shot; gives back what is wrong, or null. */
+  onFields: SetFields;
   situation: object;
   shot: Shot;
   here: Record<FactorName, number>;
@@ -106,6 +110,8 @@ export function Opened(props: OpenedProps) {
           }}
         />
       );
+    case 'fields':
+      return <AllFields {...state} shot={reading.shot} resolved={shot} onFields={props.onFields} />;
     case 'rules':
       return <RulesAndCare {...state} shot={shot} call={best} />;
     case 'keys':

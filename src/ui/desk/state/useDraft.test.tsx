@@ -84,3 +84,16 @@ test('a reading kept before its draft was saved leaves no draft', async () => {
   await rest();
   expect(server.to('PUT', /drafts/)).toHaveLength(0);
 });
+
+test('a draft is taken away once: what nobody saved since is not asked for', async () => {
+  const { server, hook, change, rest } = opened();
+  server.on('PUT', /drafts/, () => ({}));
+  server.on('DELETE', /drafts/, () => ({}));
+  change(12);
+  await rest();
+  for (let i = 0; i < 2; i++) {
+    await act(async () => hook.result.current.letGo());
+    await rest();
+  }
+  expect(server.to('DELETE', /drafts/)).toHaveLength(1);
+});

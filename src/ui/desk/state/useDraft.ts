@@ -57,7 +57,9 @@ export function useDraft(
     void inTurn(async () => {
       settled.current = content;
       setState('untouched');
-      const id = draftId();
+      const id = textIn(KEY);
+      // Nothing was saved of this desk since its last draft was let go.
+      if (!id) return;
       forget(KEY);
       await ask(`/api/drafts/${id}`, 'DELETE');
     });

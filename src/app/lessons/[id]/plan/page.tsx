@@ -6,16 +6,20 @@ import { isId } from '@/data/id';
 import { lessonById } from '@/data/lessons';
 import { playersById, playersForDesk } from '@/data/players';
 import { listReadings } from '@/data/readings';
+import type { StoredLesson } from '@/core/lesson/plan/stored';
 import { PlanPage } from '@/ui/lessons/PlanPage';
+import { queryText, type Query } from '../../../query';
 import { titled } from '../../../titled';
 
 export const dynamic = 'force-dynamic';
 
 export const generateMetadata = () => titled(t('Plan a lesson'));
 
+const today = (): string => new Date().toISOString().slice(0, 10);
+
 /** A plan to begin with: today, one turn of eight balls. */
 const blank = (): LessonPlan => ({
-  held_on: new Date().toISOString().slice(0, 10),
+  held_on: today(),
   place: t('Practice bunker'),
   weather: '',
   players: [],
@@ -25,20 +29,32 @@ const blank = (): LessonPlan => ({
   notes: '',
 });
 
-export default async function Page({ params }: { params: Promise<{ id: string }> }) {
+/** The plan of another lesson, for today: what its weather was is not known of today's. */
+const like = ({ plan }: StoredLesson): LessonPlan => ({ ...plan, held_on: today(), weather: '' });
+
+export default async function Page({
+  params,
+  searchParams,
+}: {
+  params: Promise<{ id: string }>;
+  searchParams: Promise<Query>;
+}) {
   const { id } = await params;
+  const asked = new URLSearchParams(queryText(await searchParams)).get('like');
   if (!isId(id)) notFound();
   const { sql } = await data();
-  const [lesson, roster, readings] = await Promise.all([
+  const [lesson, copied, roster, readings] = await Promise.all([
     lessonById(sql, id),
+    asked && isId(asked) ? lessonById(sql, asked) : null,
     playersForDesk(sql, 12),
     listReadings(sql),
   ]);
-  const players = await playersById(sql, lesson?.plan.players ?? []);
+  const first = lesson?.plan ?? (copied ? like(copied) : blank());
+  const players = await playersById(sql, first.players);
   return (
     <PlanPage
       id={id}
-      first={lesson?.plan ?? blank()}
+      first={first}
       version={lesson?.version ?? ''}
       players={players}
       roster={roster}

@@ -423,4 +423,15 @@ export const DESK = {
     'Im Mittel weniger Schläge, aber die schlechten Fehlschläge kosten mehr.',
   'Fewer strokes on average, but too few to choose it over the plainer shot.':
     'Im Mittel weniger Schläge, aber zu wenig, um ihn dem einfacheren Schlag vorzuziehen.',
+  'The shot by its numbers': 'Der Schlag in Zahlen',
+  numbers: 'Zahlen',
+  'Height of the lip': 'Höhe der Kante',
+  'Ball to the lip': 'Ball bis zur Kante',
+  'Depth of the ball': 'Tiefe des Balls',
+  'Depth of sand': 'Tiefe des Sands',
+  'Moisture, 0 to 1': 'Feuchte, 0 bis 1',
+  'must be a number, not “{text}”': 'muss eine Zahl sein, nicht „{text}“',
+  'Wind from': 'Wind von',
+  'Tab goes on, Enter takes them all. What you leave as it is stays.':
+    'Tab geht weiter, Enter übernimmt alle. Was Sie nicht ändern, bleibt.',
 };

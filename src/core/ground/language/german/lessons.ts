@@ -214,7 +214,6 @@ export const LESSONS = {
   'depth of the divot': 'Tiefe des Divots',
   'length of the divot': 'Länge des Divots',
   'Bunker practice: {playerName}': 'Bunkertraining: {playerName}',
-  '{balls} balls. {brief}': '{balls} Bälle. {brief}',
   'a time zone such as Europe/Lisbon': 'eine Zeitzone wie Europe/Lisbon',
   'must not be in the past: {day} is before {today}':
     'darf nicht in der Vergangenheit liegen: {day} ist vor {today}',
@@ -399,4 +398,11 @@ export const LESSONS = {
   'end of the lesson': 'Ende der Stunde',
   'A ball of {player} at station {station} was not logged: no club in the bag gets out towards the flag there.':
     'Ein Ball von {player} an Station {station} wurde nicht notiert: Kein Schläger in der Tasche kommt dort Richtung Fahne heraus.',
+  'Saved for {players}. Calls and the distance ladder use these numbers now.':
+    'Gespeichert: {players}. Ansagen und die Weitenleiter verwenden jetzt diese Werte.',
+  'What the balls show of everyone': 'Was die Bälle über alle zeigen',
+  'Use the numbers of {players}': 'Werte übernehmen: {players}',
+  'Add to everyone’s homework': 'In die Hausaufgaben aller aufnehmen',
+  'Show all {lessons}': 'Alle zeigen: {lessons}',
+  'Plan a lesson like the one at {place}': 'Eine Stunde planen wie die auf {place}',
 };

@@ -151,7 +151,6 @@ export const PLAYERS = {
   'Practice from {day}, {where}': 'Training ab {day}, {where}',
   'Practice sheet as PDF': 'Trainingsblatt als PDF',
   'No more sessions in this plan.': 'Keine weiteren Termine in diesem Plan.',
-  '{name}, {balls} balls': '{name}, {balls} Bälle',
   'Last results: {list}.': 'Letzte Ergebnisse: {list}.',
   '{day} {name} {count} of {of}': '{day} {name} {count} von {of}',
   wedge: 'Wedge',
@@ -165,7 +164,9 @@ export const PLAYERS = {
   Type: 'Art',
   'Loft, °': 'Loft, °',
   'Bounce, °': 'Bounce, °',
-  'Sole, mm': 'Sohle, mm',
+  'Sole, {unit}': 'Sohle, {unit}',
+  'Hide soles and camber': 'Sohlen und Wölbung ausblenden',
+  'Soles and camber too': 'Auch Sohlen und Wölbung',
   'Camber, 0–1': 'Wölbung, 0–1',
   'Carry, {unit}': 'Carry, {unit}',
   'Move {field} up': '{field} nach oben',
@@ -330,8 +331,8 @@ export const PLAYERS = {
   'Plan practice': 'Training planen',
   'Export everything': 'Alles ausgeben',
   Erase: 'Endgültig löschen',
-  '{balls} of {of} logged bunker shots were played with the {club}.':
-    '{balls} von {of} aufgeschriebenen Bunkerschlägen kamen vom {club}.',
+  '{balls} of {of} logged splash shots were played with the {club}.':
+    '{balls} von {of} aufgeschriebenen Splashs kamen vom {club}.',
   'Make the {club} the favourite from sand': 'Das {club} zum Liebling aus dem Sand machen',
   'No saved readings yet. Save one at the desk with K.':
     'Noch keine gespeicherten Situationen. Speichern Sie eine am Pult mit K.',

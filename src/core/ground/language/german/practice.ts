@@ -270,4 +270,11 @@ export const PRACTICE = {
   'It takes about {balls} balls each time to show a change of that size, four times in five.':
     'Es braucht jedes Mal etwa {balls} Bälle, um so eine Änderung in vier von fünf Fällen zu zeigen.',
   'No topic is clearly the weakest yet.': 'Noch ist kein Thema eindeutig das schwächste.',
+  Sets: 'Sätze',
+  'Sets of {drill}': 'Sätze von {drill}',
+  '{balls} balls do not make {sets} even sets.':
+    '{balls} Bälle ergeben nicht {sets} gleiche Sätze.',
+  'Saved for {players}.': 'Gespeichert: {players}.',
+  'The same practice for others': 'Dasselbe Üben für andere',
+  'Save this plan for {players}': 'Diesen Plan speichern: {players}',
 };
