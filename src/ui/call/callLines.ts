@@ -13,6 +13,8 @@ export interface CallLine<T> {
   name: string;
   of: (call: T) => number | null;
   digits: number;
+  /** Among the few that a coach looks at first. */
+  first?: true;
 }
 
 const inUnit =
@@ -33,11 +35,13 @@ export function ballLines(units: UnitSystem): CallLine<Told>[] {
       name: t('carry, {ground}', { ground }),
       of: ({ predicted }) => far(predicted.carry_yd),
       digits: 1,
+      first: true,
     },
     {
       name: t('roll, {ground}', { ground }),
       of: ({ predicted }) => far(predicted.run_yd),
       digits: 1,
+      first: true,
     },
     { name: t('launch, °'), of: ({ predicted }) => predicted.launch_deg, digits: 0 },
     {
@@ -50,6 +54,7 @@ export function ballLines(units: UnitSystem): CallLine<Told>[] {
       of: ({ predicted: { lip_clearance_ft: clearance } }) =>
         clearance === null ? null : high(clearance),
       digits: 1,
+      first: true,
     },
     { name: t('spin, rpm'), of: ({ predicted }) => predicted.spin_rpm, digits: 0 },
     {
@@ -82,18 +87,23 @@ export const NEAR = 2;
 
 /** Chances out of a hundred, and strokes. */
 export const oddsLines = (units: UnitSystem): CallLine<Told>[] => [
-  { name: t('out, %'), of: ({ odds }) => hundred(odds.out), digits: 0 },
-  { name: t('on the green, %'), of: ({ odds }) => hundred(odds.green), digits: 0 },
+  { name: t('out, %'), of: ({ odds }) => hundred(odds.out), digits: 0, first: true },
+  { name: t('on the green, %'), of: ({ odds }) => hundred(odds.green), digits: 0, first: true },
   {
     name: t('within {near}, %', { near: sayLength(NEAR, 'height', units) }),
     of: ({ odds }) => hundred(odds.within_2m),
     digits: 0,
   },
   { name: t('caught by the lip, %'), of: ({ odds }) => hundred(odds.lip), digits: 0 },
-  { name: t('thin, %'), of: ({ odds }) => hundred(odds.thin), digits: 0 },
-  { name: t('heavy, %'), of: ({ odds }) => hundred(odds.fat), digits: 0 },
+  { name: t('thin, %'), of: ({ odds }) => hundred(odds.thin), digits: 0, first: true },
+  { name: t('heavy, %'), of: ({ odds }) => hundred(odds.fat), digits: 0, first: true },
   { name: t('worst 10%, strokes'), of: ({ odds }) => odds.worst_tenth, digits: 2 },
-  { name: t('strokes to hole out'), of: ({ odds }) => odds.expected_strokes, digits: 2 },
+  {
+    name: t('strokes to hole out'),
+    of: ({ odds }) => odds.expected_strokes,
+    digits: 2,
+    first: true,
+  },
 ];
 
 /** How the player stands and swings. */

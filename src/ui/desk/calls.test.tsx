@@ -118,9 +118,24 @@ describe('two calls line by line', () => {
     render(<Compare calls={sheet.calls} {...closable} />);
     await userEvent.selectOptions(screen.getByLabelText('against this one'), '0');
     expect(screen.getByRole('status')).toHaveTextContent(/^Too close to call: 0\.00 strokes apart/);
-    for (const row of screen.getAllByRole('row').slice(1)) {
-      const cells = within(row).queryAllByRole('cell');
-      if (cells.length === 3) expect(cells[2]).toBeEmptyDOMElement();
+    expect(screen.getAllByRole('row')).toHaveLength(1);
+    expect(screen.getByText(/^The same for both: face, ° open/)).toHaveTextContent(
+      /carry, yd .*strokes to hole out/,
+    );
+  });
+
+  test('show what differs and say what does not, each line once', () => {
+    const { sheet } = answered('yards');
+    render(<Compare calls={sheet.calls} {...closable} />);
+    const differing = screen
+      .getAllByRole('row')
+      .slice(1)
+      .filter((row) => within(row).queryAllByRole('cell').length === 3);
+    expect(differing.length).toBeGreaterThan(3);
+    const same = screen.getByText(/^The same for both/).textContent;
+    for (const row of differing) {
+      expect(within(row).getAllByRole('cell')[2]).not.toBeEmptyDOMElement();
+      expect(same).not.toContain(within(row).getByRole('rowheader').textContent);
     }
   });
 

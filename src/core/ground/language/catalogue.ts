@@ -1639,15 +1639,15 @@ export type Message =
   | 'Upslope along the line'
   | 'Ball above the feet'
   | 'Speed of the green'
-  | 'Uphill at the landing spot'
+  | 'Green uphill'
   | 'Wind'
   | 'must be a number, not “{text}”'
+  | 'Tab goes on, Enter takes them all. What you leave as it is stays.'
   | 'Past the green'
   | 'Lie'
   | 'dry crust over packed, wet sand'
-  | 'Green firmness'
   | 'Wind from'
-  | 'Tab goes on, Enter takes them all. What you leave as it is stays.'
+  | 'Green firmness'
   | 'Use these numbers'
   // src/ui/desk/overlays/ByHand.tsx
   | 'Face, open'
@@ -1665,9 +1665,10 @@ export type Message =
   | 'Call to adjust'
   | 'There is no shot at the flag to adjust here.'
   | '{label} goes from {from} to {to}{unit}.'
+  | 'All the numbers'
+  | 'Reset to the call'
   | 'as called'
   | 'by hand'
-  | 'Reset to the call'
   // src/ui/desk/overlays/Compare.tsx
   | 'There is only one call here, so there is nothing to compare it with.'
   | 'Too close to call: {much} strokes apart. Choose the one the player trusts.'
@@ -1678,6 +1679,7 @@ export type Message =
   | 'This call'
   | 'against this one'
   | 'difference'
+  | 'The same for both: {list}.'
   // src/ui/desk/overlays/KeepDialog.tsx
   | 'Cancel'
   // src/ui/desk/overlays/ReadingsDrawer.tsx
@@ -2388,10 +2390,6 @@ export type Message =
   | 'Direction of play'
   | 'Give stations that play across each other the same letter: only one of them is used at a time, so no ball flies where somebody stands.'
   | '{nobodyAhead}; anyone resting stands behind the line. Drawing in the sand is for practice areas only.'
-  // src/ui/lessons/PlayerPicker.tsx
-  | 'Move {names} up'
-  | 'Remove {names}'
-  | 'No players yet.'
   // src/ui/lessons/ReviewPage.tsx
   | 'The lesson is closed.'
   | 'Saved. The lesson stays open.'
@@ -3101,6 +3099,7 @@ export type Message =
   // src/ui/reading/GreenPanel.tsx
   | 'ft'
   | 'Stimp: 8 is slow, 10 average, 12 fast.'
+  | 'Uphill at the landing spot'
   | 'Minus for downhill.'
   // src/ui/reading/LengthPanel.tsx
   | 'Pace it out'
@@ -3114,6 +3113,10 @@ export type Message =
   // src/ui/reading/PlayerPanel.tsx
   | 'player page'
   | '· left-handed'
+  // src/ui/reading/PlayerPicker.tsx
+  | 'Move {names} up'
+  | 'Remove {names}'
+  | 'No players yet.'
   // src/ui/reading/SandPanel.tsx
   | 'Depth of sand over the hard base'
   | '{hand} is about a hand deep. Any deeper and the base no longer matters.'

@@ -96,7 +96,7 @@ function numbersOf(shot: ShotInput, resolved: Shot, units: UnitSystem) {
     along: degree(t('Upslope along the line'), 'slope.along_deg', resolved.along),
     across: degree(t('Ball above the feet'), 'slope.across_deg', resolved.across),
     stimp: length(t('Speed of the green'), 'green.stimp', green.stimp, 'ft'),
-    slope: degree(t('Uphill at the landing spot'), 'green.slope_deg', green.slope),
+    slope: degree(t('Green uphill'), 'green.slope_deg', green.slope),
     wind: {
       label: t('Wind'),
       unit: fast,
@@ -108,14 +108,8 @@ function numbersOf(shot: ShotInput, resolved: Shot, units: UnitSystem) {
 
 type NumberName = keyof ReturnType<typeof numbersOf>;
 
-/** Parts of the sheet, in the order in which Tab goes through them. */
-const PARTS: readonly (readonly NumberName[])[] = [
-  ['pin', 'edge', 'back'],
-  ['high', 'ahead', 'burial'],
-  ['sand', 'moisture'],
-  ['along', 'across'],
-  ['stimp', 'slope', 'wind'],
-];
+const ROW =
+  'mt-2 grid grid-cols-4 items-start gap-x-4 gap-y-1 border-b border-hairline pb-2 max-sm:grid-cols-2';
 
 const written = (value: number | undefined): string =>
   value === undefined ? '' : plainNumber(value, 2);
@@ -200,27 +194,20 @@ function FieldsBody({ shot, resolved, onFields, onClose }: AllFieldsProps) {
       options={values.map((value) => [value, capital(said(value))] as const)}
     />
   );
-  const picks = [
-    pick('beyond', t('Past the green'), BEYONDS, (each) => BEYOND_WORDS[each]),
-    pick('lie', t('Lie'), LIES, (each) => LIE_WORDS[each].name),
-    pick('sand', t('Sand'), SAND_PRESETS, (each) => SAND_WORDS[each].short),
-    <TickBox
-      key="crust"
-      label={t('dry crust over packed, wet sand')}
-      checked={chosen.crust === true}
-      onChecked={(crust) => setChosen((now) => ({ ...now, crust }))}
-      className="self-end leading-tight"
-    />,
-    <>
-      {pick('firmness', t('Green firmness'), GREEN_FIRMNESS, (each) => FIRMNESS_WORDS[each])}
-      {pick(
-        'from',
-        t('Wind from'),
-        WIND_FROM.map(({ id }) => id),
-        (id) => WIND_FROM.find((each) => each.id === id)!.name,
-      )}
-    </>,
-  ];
+  const number = (name: NumberName) => {
+    const { label, unit } = numbers[name];
+    return (
+      <TextInput
+        label={unit ? `${label}, ${unit}` : label}
+        inputMode="decimal"
+        autoFocus={name === 'pin'}
+        fault={tried ? faultOf(name) : undefined}
+        value={typed[name]}
+        onFocus={({ target }) => target.select()}
+        onChange={({ target }) => setTyped((now) => ({ ...now, [name]: target.value }))}
+      />
+    );
+  };
 
   return (
     <form
@@ -233,29 +220,45 @@ function FieldsBody({ shot, resolved, onFields, onClose }: AllFieldsProps) {
       <p className="text-sm text-ink-soft">
         {t('Tab goes on, Enter takes them all. What you leave as it is stays.')}
       </p>
-      {PARTS.map((part, i) => (
-        <div
-          key={part[0]}
-          className="mt-2 grid grid-cols-4 items-start gap-x-4 gap-y-1 border-b border-hairline pb-2 max-sm:grid-cols-2"
-        >
-          {part.map((name) => {
-            const { label, unit } = numbers[name];
-            return (
-              <TextInput
-                key={name}
-                label={unit ? `${label}, ${unit}` : label}
-                inputMode="decimal"
-                autoFocus={name === 'pin'}
-                fault={tried ? faultOf(name) : undefined}
-                value={typed[name]}
-                onFocus={({ target }) => target.select()}
-                onChange={({ target }) => setTyped((now) => ({ ...now, [name]: target.value }))}
-              />
-            );
-          })}
-          {picks[i]}
-        </div>
-      ))}
+      <div className={ROW}>
+        {number('pin')}
+        {number('edge')}
+        {number('back')}
+        {pick('beyond', t('Past the green'), BEYONDS, (each) => BEYOND_WORDS[each])}
+      </div>
+      <div className={ROW}>
+        {number('high')}
+        {number('ahead')}
+        {pick('lie', t('Lie'), LIES, (each) => LIE_WORDS[each].name)}
+        {number('burial')}
+      </div>
+      <div className={ROW}>
+        {pick('sand', t('Sand'), SAND_PRESETS, (each) => SAND_WORDS[each].short)}
+        {number('sand')}
+        {number('moisture')}
+        <TickBox
+          label={t('dry crust over packed, wet sand')}
+          checked={chosen.crust === true}
+          onChecked={(crust) => setChosen((now) => ({ ...now, crust }))}
+          className="self-end leading-tight"
+        />
+      </div>
+      <div className={ROW}>
+        {number('along')}
+        {number('across')}
+        {number('wind')}
+        {pick(
+          'from',
+          t('Wind from'),
+          WIND_FROM.map(({ id }) => id),
+          (id) => WIND_FROM.find((each) => each.id === id)!.name,
+        )}
+      </div>
+      <div className={ROW}>
+        {number('stimp')}
+        {number('slope')}
+        {pick('firmness', t('Green firmness'), GREEN_FIRMNESS, (each) => FIRMNESS_WORDS[each])}
+      </div>
       <FormFoot refused={refused} busy={false} action={t('Use these numbers')} onClose={onClose} />
     </form>
   );

@@ -10,7 +10,7 @@ import type { UnitSystem } from '@/core/ground/units/system';
 import { Overlay, type Closable } from '../../kit/Overlay';
 import { useTask } from '../../engine/useTask';
 import { CallChoice } from '../../call/CallChoice';
-import { ballLines, oddsLines, said } from '../../call/callLines';
+import { ballLines, oddsLines, said, type CallLine, type Told } from '../../call/callLines';
 import { NumberPanel } from '../../kit/NumberPanel';
 import { useUnits } from '../../kit/units';
 import { Alert } from '../../kit/Alert';
@@ -170,41 +170,59 @@ function HandBody({
         })}
       </div>
       <div className="self-start md:sticky md:top-0">
-        <table className="w-full border-collapse text-lg">
-          <thead>
-            <tr className="border-b-2 border-hairline">
-              <td />
-              <th scope="col" className="py-1 text-right font-semibold">
-                {t('as called')}
-              </th>
-              <th scope="col" className="py-1 text-right font-semibold">
-                {t('by hand')}
-              </th>
-            </tr>
-          </thead>
-          <tbody aria-live="polite">
-            {lines.map((line) => {
-              const before = said(line, call);
-              const after = hand ? said(line, hand) : '…';
-              return (
-                <tr key={line.name} className="border-b border-hairline">
-                  <th scope="row" className="py-0.5 text-left font-normal">
-                    {line.name}
-                  </th>
-                  <td className="py-0.5 text-right">{before}</td>
-                  <td className={`py-0.5 text-right ${before === after ? '' : 'font-semibold'}`}>
-                    {after}
-                  </td>
-                </tr>
-              );
-            })}
-          </tbody>
-        </table>
+        <Beside call={call} hand={hand} lines={lines.filter(({ first }) => first)} large />
+        <details className="mt-2">
+          <summary className="min-h-11 cursor-pointer py-2.5 font-semibold">
+            {t('All the numbers')}
+          </summary>
+          <Beside call={call} hand={hand} lines={lines.filter(({ first }) => !first)} />
+        </details>
         <Alert className="mt-2 min-h-6">{fault}</Alert>
         <button type="button" onClick={() => setSetup(original)} className="button">
           {t('Reset to the call')}
         </button>
       </div>
     </div>
+  );
+}
+
+interface BesideProps {
+  call: CallEntry;
+  hand: Simulation | null;
+  lines: readonly CallLine<Told>[];
+  large?: boolean;
+}
+
+/** The call and what was made of it by hand, side by side. */
+function Beside({ call, hand, lines, large = false }: BesideProps) {
+  return (
+    <table className={`w-full border-collapse ${large ? 'text-xl' : 'text-sm'}`}>
+      <thead>
+        <tr className="border-b-2 border-hairline text-base">
+          <td />
+          <th scope="col" className="py-1 text-right font-normal">
+            {t('as called')}
+          </th>
+          <th scope="col" className="py-1 text-right font-semibold">
+            {t('by hand')}
+          </th>
+        </tr>
+      </thead>
+      <tbody aria-live="polite">
+        {lines.map((line) => {
+          const before = said(line, call);
+          const after = hand ? said(line, hand) : '…';
+          return (
+            <tr key={line.name} className="border-b border-hairline">
+              <th scope="row" className={`text-left font-normal ${large ? 'py-1.5' : 'py-0.5'}`}>
+                {line.name}
+              </th>
+              <td className="text-right text-ink-soft">{before}</td>
+              <td className={`text-right ${before === after ? '' : 'font-semibold'}`}>{after}</td>
+            </tr>
+          );
+        })}
+      </tbody>
+    </table>
   );
 }

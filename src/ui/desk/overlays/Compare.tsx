@@ -7,7 +7,14 @@ import type { CallEntry } from '@/core/tell/sheet/callSheet';
 import { TIE_STROKES } from '@/core/search/candidates/rank';
 import { Overlay, type Closable } from '../../kit/Overlay';
 import { CallChoice } from '../../call/CallChoice';
-import { ballLines, difference, oddsLines, said, setupLines } from '../../call/callLines';
+import {
+  ballLines,
+  difference,
+  oddsLines,
+  said,
+  setupLines,
+  type CallLine,
+} from '../../call/callLines';
 import { schoolName } from '@/core/search/schools/schools';
 import { useUnits } from '../../kit/units';
 
@@ -15,7 +22,7 @@ interface CompareProps extends Closable {
   calls: readonly CallEntry[];
 }
 
-/** Two calls of the sheet, line by line. */
+/** Two calls of the sheet: what they cost, what differs, and shortly what does not. */
 export function Compare({ calls, onClose }: CompareProps) {
   const struck = calls.filter(({ kind }) => kind !== 'relief');
   return (
@@ -53,11 +60,16 @@ function CompareBody({ calls }: Pick<CompareProps, 'calls'>) {
   const [chosen, setChosen] = useState<readonly [number, number]>([0, 1]);
   const first = calls[Math.min(chosen[0], calls.length - 1)]!;
   const second = calls[Math.min(chosen[1], calls.length - 1)]!;
-  const groups = [
+  const all = [
     { name: t('Set-up and swing'), lines: setupLines(units) },
-    { name: t('The shot as planned'), lines: ballLines(units) },
-    { name: t('Odds'), lines: oddsLines(units) },
+    { name: t('The shot as planned'), lines: ballLines(units) as CallLine<CallEntry>[] },
+    { name: t('Odds'), lines: oddsLines(units) as CallLine<CallEntry>[] },
   ];
+  const differs = (line: CallLine<CallEntry>): boolean => difference(line, first, second) !== '';
+  const groups = all
+    .map(({ name, lines }) => ({ name, lines: lines.filter(differs) }))
+    .filter(({ lines }) => lines.length > 0);
+  const same = all.flatMap(({ lines }) => lines).filter((line) => !differs(line));
   return (
     <>
       <div className="grid grid-cols-2 gap-4">
@@ -100,26 +112,27 @@ function CompareBody({ calls }: Pick<CompareProps, 'calls'>) {
                   {name}
                 </th>
               </tr>
-              {lines.map((line) => {
-                const by = difference(line, first, second);
-                return (
-                  <tr
-                    key={line.name}
-                    className={`border-b border-hairline text-right ${by ? '' : 'text-ink-soft'}`}
-                  >
-                    <th scope="row" className="py-0.5 text-left font-normal">
-                      {line.name}
-                    </th>
-                    <td>{said(line, first)}</td>
-                    <td>{said(line, second)}</td>
-                    <td className="font-semibold">{by}</td>
-                  </tr>
-                );
-              })}
+              {lines.map((line) => (
+                <tr key={line.name} className="border-b border-hairline text-right">
+                  <th scope="row" className="py-0.5 text-left font-normal">
+                    {line.name}
+                  </th>
+                  <td>{said(line, first)}</td>
+                  <td>{said(line, second)}</td>
+                  <td className="font-semibold">{difference(line, first, second)}</td>
+                </tr>
+              ))}
             </Fragment>
           ))}
         </tbody>
       </table>
+      {same.length > 0 && (
+        <p className="mt-3 text-sm text-ink-soft">
+          {t('The same for both: {list}.', {
+            list: same.map((line) => `${line.name} ${said(line, first)}`).join('; '),
+          })}
+        </p>
+      )}
       <div className="mt-4 grid grid-cols-2 gap-6 leading-relaxed max-sm:grid-cols-1">
         <p>{first.say}</p>
         <p>{second.say}</p>

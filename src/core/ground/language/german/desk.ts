@@ -434,4 +434,7 @@ export const DESK = {
   'Wind from': 'Wind von',
   'Tab goes on, Enter takes them all. What you leave as it is stays.':
     'Tab geht weiter, Enter übernimmt alle. Was Sie nicht ändern, bleibt.',
+  'Green uphill': 'Grün bergauf',
+  'All the numbers': 'Alle Zahlen',
+  'The same for both: {list}.': 'Bei beiden gleich: {list}.',
 };
