@@ -18,7 +18,7 @@ const HEAD_COACHES: readonly Rule[] = [
   [ANY, /^\/api\/(tracker\/key|demo|balls\/simulated)$/],
 ];
 
-/** All that an assistant may ask for: open lessons, their balls, and what a call there needs. */
+/** All that an assistant may ask for: open lessons, their balls, what a call there needs, and the own eye. */
 const ASSISTANTS: readonly Rule[] = [
   [LOOK, /^\/lessons$/],
   [LOOK, new RegExp(`^/lessons/${ID}$`)],
@@ -27,6 +27,8 @@ const ASSISTANTS: readonly Rule[] = [
   [LOOK, new RegExp(`^/api/lessons/${ID}/events$`)],
   [['PATCH'], new RegExp(`^/api/balls/${ID}$`)],
   [[...LOOK, 'PUT', 'DELETE'], /^\/api\/tracker\/aim$/],
+  [LOOK, /^\/practice\/own-eye$/],
+  [['POST'], /^\/api\/eye\/own$/],
 ];
 
 const covers = (rules: readonly Rule[], method: string, path: string): boolean =>

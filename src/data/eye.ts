@@ -1,8 +1,11 @@
 import type { Sql, Tx } from './sql/sql';
-import type { EyeResult } from '@/core/lesson/eye/answer';
+import type { EyeResult, SceneResult } from '@/core/lesson/eye/answer';
+
+/** Latest scenes that are looked at, of a player or of an account. */
+const LATEST = 500;
 
 /** The latest scenes that a player answered, first answered first. */
-export async function eyeResults(db: Sql, playerId: string, most = 500): Promise<EyeResult[]> {
+export async function eyeResults(db: Sql, playerId: string, most = LATEST): Promise<EyeResult[]> {
   const { rows } = await db.query<{ result: EyeResult }>(
     `select result from (select result, answered_at, id from eye_results where player_id = $1
        order by answered_at desc, id desc limit $2) latest order by answered_at, id`,
@@ -31,5 +34,33 @@ export async function storeEyeResults(
      select (r ->> 'id')::uuid, r ->> 'player', (r ->> 'answered_at')::timestamptz, r
      from jsonb_array_elements($1::jsonb) r on conflict (id) do nothing`,
     [JSON.stringify(results)],
+  );
+}
+
+/**
+ * The latest scenes that a coach or an assistant answered, first answered first.
+ *
+ * @param account null on a machine where nobody signs in
+ */
+export async function ownEyeResults(db: Sql, account: string | null): Promise<SceneResult[]> {
+  const { rows } = await db.query<{ result: SceneResult }>(
+    `select result from (select result, answered_at, id from own_eye_results
+       where account_id is not distinct from $1::uuid
+       order by answered_at desc, id desc limit $2) latest order by answered_at, id`,
+    [account, LATEST],
+  );
+  return rows.map(({ result }) => result);
+}
+
+/** Saves a scene that a coach or an assistant answered, once. */
+export async function addOwnEyeResult(
+  db: Sql,
+  account: string | null,
+  result: SceneResult,
+): Promise<void> {
+  await db.query(
+    `insert into own_eye_results (id, account_id, answered_at, result) values ($1, $2, $3, $4)
+     on conflict (id) do nothing`,
+    [result.id, account, result.answered_at, JSON.stringify(result)],
   );
 }

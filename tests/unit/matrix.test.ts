@@ -139,6 +139,11 @@ const RULES: Readonly<Record<string, Rule>> = {
     ...ASSISTED,
     id: (who) => aBall(nth(who)).id,
   }),
+  'POST /api/eye/own': {
+    ...ACADEMY,
+    assists: true,
+    body: () => ({ ...anEyeResult({ id: uuid(8, 'cy') }), player: undefined }),
+  },
   'POST /api/eye': player((who) => anEyeResult({ id: uuid(8, who), player: who })),
   'PUT /api/drafts/[id]': player((who) => ({ playerId: who, shot: { pin_yd: 9 }, called: '56' })),
   'POST /api/readings': player((who) => ({

@@ -1,6 +1,7 @@
 import { readPlayerFile } from '@/core/lesson/exchange/playerFile';
 import { readNewAccount } from '@/core/lesson/coaches/account';
 import { aBall } from '@/core/testing/balls';
+import { anEyeResult } from '@/core/testing/eye';
 import { aHomework } from '@/core/testing/homework';
 import { aPlan } from '@/core/testing/plans';
 import { aRecord } from '@/core/testing/records';
@@ -9,6 +10,7 @@ import { bringBack } from '../bringBack';
 import { saveContact } from '../contacts';
 import type { Database } from '../opening/database';
 import { saveDraft } from '../drafts';
+import { addOwnEyeResult, ownEyeResults } from '../eye';
 import { everythingAbout } from '../everything';
 import { saveHomework } from '../homework';
 import { closeLesson, lessonById, listLessons, saveLesson } from '../lessons';
@@ -336,4 +338,26 @@ test('who asks is forgotten after each question: the next sees what it may', asy
       expect(await players(link, 'players', 'id')).toEqual(['ada']);
     }),
   ]);
+});
+
+test('a coach and an assistant see what their own eyes answered, and nobody else’s', async () => {
+  const helped = viewedBy(database.sql, {
+    role: 'assistant',
+    account: await account('reader', 'assistant'),
+  });
+  const { player: _player, ...result } = anEyeResult({ id: uuid(9, 'ada') });
+  await addOwnEyeResult(coach, mine, result);
+  await addOwnEyeResult(coach, mine, { ...result, lost: 3 });
+  expect(await ownEyeResults(coach, mine)).toEqual([result]);
+  // Whoever asks for another's is shown none, and can write none in another's name.
+  expect(await ownEyeResults(helped, mine)).toEqual([]);
+  expect(await ownEyeResults(link, mine)).toEqual([]);
+  const forged = { ...result, id: uuid(9, 'bo') };
+  for (const sql of [helped, link]) {
+    await expect(addOwnEyeResult(sql, mine, forged)).rejects.toThrow(/row-level security/);
+  }
+  // On a machine where nobody signs in there is one eye, which is nobody's account.
+  await addOwnEyeResult(database.sql, null, { ...forged, id: uuid(9, 'cy') });
+  expect(await ownEyeResults(database.sql, null)).toHaveLength(1);
+  expect(await ownEyeResults(database.sql, mine)).toEqual([result]);
 });

@@ -2,6 +2,7 @@
 
 import { t } from '@/core/ground/language/t';
 import { counted } from '@/core/tell/words/counted';
+import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
@@ -112,11 +113,19 @@ export function LessonList(props: LessonListProps) {
             ))}
           </>
         )}
-        {!assists && (
-          <p className="mt-4">
+        <p className="mt-4">
+          {assists ? (
+            <Link
+              prefetch={false}
+              href="/practice/own-eye"
+              className="underline underline-offset-4"
+            >
+              {t('Train your own eye')}
+            </Link>
+          ) : (
             <DeletedLink />
-          </p>
-        )}
+          )}
+        </p>
       </main>
     </>
   );

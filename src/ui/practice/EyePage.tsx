@@ -2,10 +2,10 @@
 
 import { t } from '@/core/ground/language/t';
 import Link from 'next/link';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import { v4 as uuid } from 'uuid';
 import { abilitiesOf, FEWEST_SCENES, weakest } from '@/core/lesson/eye/ability';
-import { TOPICS, type EyeAnswer, type EyeResult } from '@/core/lesson/eye/answer';
+import { TOPICS, type EyeAnswer, type SceneResult } from '@/core/lesson/eye/answer';
 import { cardsOf, nextScene, ROUND } from '@/core/lesson/eye/cards';
 import { abilityWords, TOPIC_WORDS } from '@/core/lesson/eye/eyeWords';
 import type { Scene } from '@/core/lesson/eye/scene';
@@ -14,6 +14,7 @@ import type { HousePreferences } from '@/core/lesson/players/house';
 import { counted } from '@/core/tell/words/counted';
 import { PracticeNav } from '../frame/PracticeNav';
 import { TopBar } from '../frame/TopBar';
+import { useAssists } from '../frame/who';
 import { Alert } from '../kit/Alert';
 import { useUnits } from '../kit/units';
 import { SceneAnswer } from './SceneAnswer';
@@ -23,10 +24,13 @@ import { useEyeAnswer } from './useEyeAnswer';
 import { useEyeResults } from './useEyeResults';
 
 interface EyePageProps {
-  player: RosterPlayer;
+  /** Who reads, and plays what is called: a player, or how somebody of the academy plays. */
+  trainee: RosterPlayer;
+  /** Whether it is whoever is signed in. */
+  own?: boolean;
   house: HousePreferences;
   /** Scenes that were answered before, first answered first. */
-  before: readonly EyeResult[];
+  before: readonly SceneResult[];
   /** By which scenes are drawn, and when the page was asked for. */
   seed: number;
   now: string;
@@ -35,10 +39,12 @@ interface EyePageProps {
 }
 
 /** Reading and calling, scene by scene: what is drawn is estimated and called, held against the engine, and comes again when it is due. */
-export function EyePage({ player, house, before, seed, now, round }: EyePageProps) {
+export function EyePage(props: EyePageProps) {
+  const { trainee: player, own = false, house, before, seed, now, round } = props;
+  const assists = useAssists();
   const units = useUnits();
   const housed = useMemo(() => inHouse(player, house), [player, house]);
-  const { results, add, fault, sendAgain } = useEyeResults(before);
+  const { results, add, fault, sendAgain } = useEyeResults(before, own);
   const [scene, setScene] = useState<Scene>(() =>
     round ? round[0]! : nextScene(before, now, seed),
   );
@@ -55,7 +61,7 @@ export function EyePage({ player, house, before, seed, now, round }: EyePageProp
     saved.current.add(answer);
     add({
       id: uuid(),
-      player: player.id,
+      ...(own ? {} : { player: player.id }),
       seed: scene.seed,
       level: scene.level,
       answered_at: new Date().toISOString(),
@@ -65,7 +71,7 @@ export function EyePage({ player, house, before, seed, now, round }: EyePageProp
       lost: Math.round(revealed.lost * 1000) / 1000,
     });
     next.current?.focus();
-  }, [answer, revealed, player, scene, add]);
+  }, [answer, revealed, player, own, scene, add]);
 
   const goOn = (): void => {
     setAnswer(null);
@@ -91,7 +97,7 @@ export function EyePage({ player, house, before, seed, now, round }: EyePageProp
               level: scene.level,
             })}
           </p>
-          <PracticeNav part="The eye" />
+          {!assists && <PracticeNav part="The eye" />}
         </header>
         {fault && (
           <Alert className="mt-2">
@@ -102,7 +108,20 @@ export function EyePage({ player, house, before, seed, now, round }: EyePageProp
           </Alert>
         )}
         {done >= scenes ? (
-          <Summary results={results.slice(before.length)} all={results} player={player} />
+          <Summary results={results.slice(before.length)} all={results}>
+            {/* A whole load: the next round begins with what this one taught. */}
+            <a
+              href={own ? '/practice/own-eye' : `/practice/eye/${encodeURIComponent(player.id)}`}
+              className="button-main"
+            >
+              {t('Another round')}
+            </a>
+            {!assists && (
+              <Link prefetch={false} href="/practice/eye" className="button">
+                {t('Another trainee')}
+              </Link>
+            )}
+          </Summary>
         ) : (
           <div className="mt-3 grid grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)] gap-8 max-lg:grid-cols-1">
             <SceneDrawing scene={scene} handed={player.handed} />
@@ -142,11 +161,12 @@ export function EyePage({ player, house, before, seed, now, round }: EyePageProp
 function Summary({
   results,
   all,
-  player,
+  children,
 }: {
-  results: readonly EyeResult[];
-  all: readonly EyeResult[];
-  player: RosterPlayer;
+  results: readonly SceneResult[];
+  all: readonly SceneResult[];
+  /** Where it goes on. */
+  children: ReactNode;
 }) {
   const abilities = abilitiesOf(all);
   const weak = weakest(abilities);
@@ -194,15 +214,7 @@ function Summary({
           ))}
         </tbody>
       </table>
-      <p className="mt-4 flex flex-wrap gap-3">
-        {/* A whole load: the next round begins with what this one taught. */}
-        <a href={`/practice/eye/${encodeURIComponent(player.id)}`} className="button-main">
-          {t('Another round')}
-        </a>
-        <Link prefetch={false} href="/practice/eye" className="button">
-          {t('Another trainee')}
-        </Link>
-      </p>
+      <p className="mt-4 flex flex-wrap gap-3">{children}</p>
     </section>
   );
 }

@@ -1,6 +1,7 @@
 'use client';
 
 import { t } from '@/core/ground/language/t';
+import Link from 'next/link';
 import { useState } from 'react';
 import { LEVELS, type Level } from '@/core/lesson/eye/scene';
 import { PracticeNav } from '../frame/PracticeNav';
@@ -63,6 +64,13 @@ export function EyeStart({ players }: { players: readonly { id: string; name: st
             </a>
           )}
         </div>
+        {kind !== 'readings' && (
+          <p className="mt-4">
+            <Link prefetch={false} href={`/practice/own-eye${round}`} className="button">
+              {t('Train your own eye')}
+            </Link>
+          </p>
+        )}
         <PlayerLinks
           title={t('Who is reading?')}
           players={players}

@@ -10,7 +10,7 @@ const FAULTS = { error: [{ path: 'player', message: 'there is no such player' }]
 
 function opened() {
   const server = standInServer();
-  const { result } = renderHook(() => useEyeResults([]));
+  const { result } = renderHook(() => useEyeResults([], false));
   const sent = (): string[] =>
     server.to('POST', EYE).map(({ body }) => (body as { id: string }).id);
   return { server, result, sent };

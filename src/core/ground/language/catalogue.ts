@@ -141,6 +141,8 @@ export type Message =
   // src/app/practice/eye/sheet/route.ts
   | 'must be a whole number from 1 to 99999, with a level from 1 to 5'
   | 'Read it and call it: round {seed}, level {level}'
+  // src/app/practice/own-eye/page.tsx
+  | 'Your own eye'
   // src/app/practice/tests/[id]/page.tsx
   | 'Bunker test'
   // src/app/practice/tests/page.tsx
@@ -2346,6 +2348,7 @@ export type Message =
   | 'Lesson imported with {balls}.'
   | 'No lessons yet. A lesson has a date, one to eight players, and stations. Balls are logged at the bunker and reviewed afterwards.'
   | 'everyone'
+  | 'Train your own eye'
   // src/ui/lessons/LessonMonth.tsx
   | '· closed'
   | 'Plan a lesson like the one at {place}'
@@ -2905,6 +2908,8 @@ export type Message =
   | '{player} · scene {min} of {scenes}, level {level}'
   | 'Not saved: {fault}'
   | 'Save again'
+  | 'Another round'
+  | 'Another trainee'
   | 'See how the round went'
   | 'Next scene'
   | 'No shot at the flag gets out from here: playing sideways is right.'
@@ -2916,8 +2921,6 @@ export type Message =
   | 'scene'
   | 'scenes'
   | '{length} of {results}'
-  | 'Another round'
-  | 'Another trainee'
   // src/ui/practice/EyeStart.tsx
   | 'Ten scenes with no numbers. Estimate distance and lip, name the lie, sand and slope, and call the shot; the model plays your ball. What you miss comes back when it is due.'
   | 'Round'

@@ -55,9 +55,8 @@ export type EyeAnswer = Of<typeof answerSchema>;
 
 const right = (): ReturnType<typeof integerField> => integerField(0, 1);
 
-export const eyeResultFields = {
+const sceneResultFields = {
   id: required(uuidField),
-  player: required(playerIdField),
   seed: required(integerField(1, 1_000_000_000)),
   level: required(integerField(1, LEVELS.length)),
   answered_at: required(timeField),
@@ -82,9 +81,18 @@ export const eyeResultFields = {
   lost: required(numberField(-1, 20)),
 };
 
+export const eyeResultFields = { ...sceneResultFields, player: required(playerIdField) };
+
+const sceneResultSchema = required(exactObject(sceneResultFields));
 const resultSchema = required(exactObject(eyeResultFields));
 
-/** A scene that was answered, with what was right. */
+/** A scene that somebody answered, with what was right: a coach's or an assistant's own, where no player is named. */
+export type SceneResult = Of<typeof sceneResultSchema>;
+
+/** Checks a coach's or an assistant's own result. Throws FaultyInput. */
+export const readSceneResult = (input: unknown): SceneResult => check(sceneResultSchema, input);
+
+/** A scene that a player answered, with what was right. */
 export type EyeResult = Of<typeof resultSchema>;
 
 /** Checks a result. Throws FaultyInput naming every field that is wrong and what is allowed. */

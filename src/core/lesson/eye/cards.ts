@@ -1,6 +1,6 @@
 import { createEmptyCard, fsrs, Rating, type Card } from 'ts-fsrs';
 import { UTCDate } from '@date-fns/utc';
-import type { EyeResult, Topic } from './answer';
+import type { SceneResult, Topic } from './answer';
 import { abilitiesOf, levelFor } from './ability';
 import { sceneOf, type Level, type Scene } from './scene';
 
@@ -25,7 +25,7 @@ const topicOf = (card: string): Topic => card.split(':')[0] as Topic;
 const scheduler = fsrs({ enable_fuzz: false });
 
 /** The cards of a trainee after some answers, first answered first. */
-export function scheduled(results: readonly EyeResult[]): ReadonlyMap<string, Card> {
+export function scheduled(results: readonly SceneResult[]): ReadonlyMap<string, Card> {
   const cards = new Map<string, Card>();
   for (const { shows, answered_at, right } of results) {
     const at = new UTCDate(answered_at);
@@ -53,7 +53,7 @@ const WEAK = 0.7;
  * @param now ISO 8601
  * @param seed by which scenes are drawn
  */
-export function nextScene(results: readonly EyeResult[], now: string, seed: number): Scene {
+export function nextScene(results: readonly SceneResult[], now: string, seed: number): Scene {
   const abilities = abilitiesOf(results);
   const level = levelFor(abilities);
   const cards = scheduled(results);

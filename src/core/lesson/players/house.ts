@@ -57,3 +57,16 @@ export const newRecord = (house: House): PlayerRecord => ({
     { name: 'SW', type: 'wedge', loft_deg: 56, bounce_deg: 12 },
   ],
 });
+
+/** How somebody of the academy plays who trains the own eye: as coaches do, with the wedges that most of them carry. */
+export const coachRecord = (house: House, name: string): PlayerRecord => ({
+  ...newRecord(house),
+  name,
+  skill: 'expert',
+  bag: [
+    { name: 'PW', type: 'wedge', loft_deg: 46, bounce_deg: 6 },
+    { name: '52', type: 'wedge', loft_deg: 52, bounce_deg: 10 },
+    { name: '56', type: 'wedge', loft_deg: 56, bounce_deg: 12 },
+    { name: '60', type: 'wedge', loft_deg: 60, bounce_deg: 8 },
+  ],
+});

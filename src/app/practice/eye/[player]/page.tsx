@@ -35,7 +35,7 @@ export default async function Page({
   const query = new URLSearchParams(queryText(await searchParams));
   return (
     <EyePage
-      player={player}
+      trainee={player}
       house={await house()}
       before={before}
       seed={1 + before.length * SCENES_A_ROUND}

@@ -277,4 +277,6 @@ export const PRACTICE = {
   'Saved for {players}.': 'Gespeichert: {players}.',
   'The same practice for others': 'Dasselbe Üben für andere',
   'Save this plan for {players}': 'Diesen Plan speichern: {players}',
+  'Your own eye': 'Ihr eigenes Auge',
+  'Train your own eye': 'Das eigene Auge üben',
 };
