@@ -1,4 +1,5 @@
 import { PREFERENCE_COOKIES } from '../../src/ui/frame/cookies';
+import { openDesk } from './helpers';
 import { expect, test } from './test';
 import { VIEWS } from './views';
 
@@ -10,10 +11,16 @@ const NEVER = [
   /ines-okafor|tomas-reinholt|same-sand|less-loft|fried-egg/,
   /\bnone, square\b/,
 ];
+
+/** Units of the other system, after a number or a label. The Stimpmeter is read in feet everywhere. */
 const FOREIGN = {
-  yards: /\d\s?(m|cm)\b(?!ph)|\bmetres?\b|\bcentimetres?\b/,
-  metres: /\d\s?(yd|ft|in(?! \d))\b|\byards?\b|\bfeet\b(?= ahead| high)|\binch(es)?\b/,
+  yards: /(\d\s?|, )(m|cm|mm|m\/s|km\/h|kg\/m³)(?![\w/])|\b(centi|milli)?metres?\b/,
+  metres:
+    /(\d\s?|(?<!Speed of the green), )(yd|ft|mph|lb\/ft³)\b|(\d\s?in(?! \d)|, in)$|\byards?\b|\bfeet\b(?= ahead| high)|\binch(es)?\b/m,
 } as const;
+
+/** What opens over the desk with numbers in it, by its key. */
+const OVER_THE_DESK = ['i', 's', 't', 'l', 'd', 'g', 'a', 'h', 'f', 'o', 'x', 'u', 'v'];
 
 /** What of a text nobody should read, each with the words about it. */
 const slips = (text: string, patterns: readonly RegExp[]): string[] =>
@@ -36,6 +43,25 @@ for (const units of ['yards', 'metres'] as const) {
       await page.addStyleTag({ content: 'select { display: none }' });
       const text = (await page.getByRole('main').innerText()).replaceAll('\u00a0', ' ');
       expect([address, slips(text, [...NEVER, FOREIGN[units]])]).toEqual([address, []]);
+    }
+    await page.goto('/players?new=player');
+    await page.getByRole('button', { name: 'Soles and camber too' }).click();
+    await page.addStyleTag({ content: 'select { display: none }' });
+    const form = await page.getByRole('dialog').innerText();
+    expect(slips(form, [FOREIGN[units]])).toEqual([]);
+    await openDesk(page);
+    await page.addStyleTag({ content: 'select { display: none }' });
+    for (const key of OVER_THE_DESK) {
+      await page.keyboard.press(key);
+      const opened = page.getByRole('dialog');
+      // The views of the drawing open nothing.
+      const over = 'uv'.includes(key) ? page.getByRole('main') : opened;
+      for (const folded of await over.locator('details:not([open]) > summary').all())
+        await folded.click();
+      const text = (await over.innerText()).replaceAll('\u00a0', ' ');
+      expect([key, slips(text, [...NEVER, FOREIGN[units]])]).toEqual([key, []]);
+      await page.keyboard.press('Escape');
+      await expect(opened).toBeHidden();
     }
   });
 }

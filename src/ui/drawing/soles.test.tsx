@@ -19,9 +19,11 @@ const ride = (club: SoleRide['club'], meant: number, heavy: number): SoleRide =>
 });
 const RIDES = [ride(aClub('60', 'wedge', 60, 4), 0.0092, 0.0131), ride(CLUB_56, 0.002, -0.0034)];
 
-test('a depth is whole millimetres, and said to be over the sand where it is', () => {
-  expect(depthWords(0.0092)).toBe('9');
-  expect(depthWords(-0.0034)).toBe('3 over');
+test('a depth is in the units that are read, and said to be over the sand where it is', () => {
+  expect(depthWords(0.0092, 'metres')).toBe('9\u00a0mm');
+  expect(depthWords(-0.0034, 'metres')).toBe('3\u00a0mm over');
+  expect(depthWords(0.0092, 'yards')).toBe('3/8\u00a0in');
+  expect(depthWords(-0.0004, 'yards')).toBe('0\u00a0in');
 });
 
 test('each wedge stands with its bounce and both depths; the same is said in words', () => {
@@ -31,12 +33,20 @@ test('each wedge stands with its bounce and both depths; the same is said in wor
     </svg>,
   );
   const said = [...container.querySelectorAll('text')].map(({ textContent }) => textContent);
-  expect(said).toEqual(['60 · 4°', '9 | 13', '56 · 12°', '2 | 3 over']);
-  expect(soleText(RIDES)).toBe(
-    'Leading edge under the ball, mm deep: 60 9, heavy 13; 56 2, heavy 3 over.',
+  expect(said).toEqual([
+    '60 · 4°',
+    '3/8\u00a0in | ½\u00a0in',
+    '56 · 12°',
+    '1/8\u00a0in | 1/8\u00a0in over',
+  ]);
+  expect(soleText(RIDES, 'metres').replaceAll('\u00a0', ' ')).toBe(
+    'How deep the leading edge is under the ball: 60 9 mm, heavy 13 mm; 56 2 mm, heavy 3 mm over.',
   );
-  expect(soleText([])).toMatch(/No club goes/);
+  expect(soleText([], 'yards')).toMatch(/No club goes/);
 });
+
+/** As texts are looked for: with plain spaces. */
+const LEGEND = soleLegend('yards').replaceAll('\u00a0', ' ');
 
 function Seen() {
   const situation = aSituation();
@@ -70,8 +80,8 @@ test('soles are compared at the press of a button, with what the figures are, an
   expect(drawing()).not.toMatch(/Leading edge/);
   await user.click(button);
   expect(button).toHaveAttribute('aria-pressed', 'true');
-  expect(screen.getByText(soleLegend())).toBeVisible();
-  expect(drawing()).toMatch(/Leading edge under the ball, mm deep: .*56 \d+, heavy \d+/);
+  expect(screen.getByText(LEGEND)).toBeVisible();
+  expect(drawing()).toMatch(/How deep the leading edge is under the ball: .*56 .*in, heavy .*in/);
   await user.click(button);
-  expect(screen.queryByText(soleLegend())).toBeNull();
+  expect(screen.queryByText(LEGEND)).toBeNull();
 });

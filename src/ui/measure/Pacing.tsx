@@ -6,6 +6,7 @@ import type { Threshold } from '@/core/ground/measure/measured';
 import { PACE_RANGE, paced, paceLengthFrom } from '@/core/ground/measure/pacing';
 import { fromMetres, toMetres } from '@/core/ground/units/length';
 import { plainNumber, unitFor } from '@/core/ground/units/say';
+import type { UnitSystem } from '@/core/ground/units/system';
 import { reckon, Result } from './Result';
 import { numberOf, SmallNumber } from '../kit/SmallNumber';
 import { usePace } from './usePace';
@@ -16,6 +17,12 @@ interface PacingProps {
   thresholds?: readonly Threshold[] | null | undefined;
   /** Takes the distance over, m. */
   onTake: (metres: number) => void;
+}
+
+/** The length of a pace: whole centimetres or inches. */
+function sayPace(metres: number, units: UnitSystem): string {
+  const unit = unitFor('short', units);
+  return `${plainNumber(fromMetres(metres, unit), 0)}\u00a0${unit}`;
 }
 
 /** A distance in paces, with the coach's own pace, which a known line can give. */
@@ -33,7 +40,7 @@ export function Pacing({ thresholds, onTake }: PacingProps) {
       <div className="flex flex-wrap items-end gap-3">
         <SmallNumber label={t('Paces')} value={paces} onValue={setPaces} />
         <p className="pb-2.5 text-sm">
-          {t('of {pace} cm', { pace: plainNumber(fromMetres(pace, 'cm'), 0) })}{' '}
+          {t('of {pace}', { pace: sayPace(pace, units) })}{' '}
           <button type="button" className="underline" onClick={() => setOwn(!own)}>
             {own ? t('done') : t('my pace')}
           </button>
@@ -64,9 +71,9 @@ function OwnPace({ onPace }: { onPace: (metres: number) => void }) {
   return (
     <div className="mt-1 border-l-2 border-hairline pl-3">
       <p className="text-sm">
-        {t('Walk a known distance and count your paces. One pace is {n} to {n2} cm.', {
-          n: PACE_RANGE[0] * 100,
-          n2: PACE_RANGE[1] * 100,
+        {t('Walk a known distance and count your paces. One pace is {shortest} to {longest}.', {
+          shortest: sayPace(PACE_RANGE[0], units),
+          longest: sayPace(PACE_RANGE[1], units),
         })}
       </p>
       <div className="flex items-end gap-3">
@@ -74,7 +81,7 @@ function OwnPace({ onPace }: { onPace: (metres: number) => void }) {
         <SmallNumber label={t('Paces counted')} value={paces} onValue={setPaces} />
         {result && !('fault' in result) && (
           <button type="button" onClick={() => onPace(result.value)} className="button px-3">
-            {t('Use {result} cm', { result: plainNumber(result.value * 100, 0) })}
+            {t('Use {result}', { result: sayPace(result.value, units) })}
           </button>
         )}
       </div>

@@ -41,7 +41,7 @@ describe('paces', () => {
     const { user } = opened();
     await user.click(screen.getByRole('button', { name: 'my pace' }));
     await user.type(screen.getByLabelText('Paces counted'), '25');
-    await user.click(screen.getByRole('button', { name: 'Use 73 cm' }));
+    await user.click(screen.getByRole('button', { name: 'Use 29\u00a0in' }));
     await user.type(screen.getByLabelText('Paces'), '10');
     expect(screen.getByRole('status')).toHaveTextContent(/^8 yd/);
     expect(Number(localStorage.getItem('mellow-pace'))).toBeCloseTo(0.7315, 3);

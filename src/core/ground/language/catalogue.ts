@@ -869,15 +869,15 @@ export type Message =
   | 'leaning into the upslope, early hinge, ball pops up'
   | 'shoulders down the slope, early hinge, chase the ball down it'
   // src/core/search/schools/long.ts
-  | 'For 22 yards and more; this one is shorter.'
+  | 'For longer shots; this one is too near.'
   | 'From this far a clean ball is picked, not splashed.'
   | 'less loft, the same smooth swing'
-  | 'squarer sand wedge, an inch less sand, full swing'
+  | 'squarer sand wedge, less sand, full swing'
   | 'most loft, face open, as hard as you can'
   | 'Inside 18 yards it should not be picked.'
   | 'picked clean: on top of the sand, quiet legs, ball first'
   | 'swept off the top for a low lip: ball a little forward, hardly down'
-  | 'For shots of 90 yards and more.'
+  | 'For long fairway shots; this one is too near.'
   // src/core/search/schools/putt.ts
   | 'putted: firm sand, no lip, harder than it looks'
   // src/core/search/schools/schools.ts
@@ -1802,11 +1802,11 @@ export type Message =
   | '{clubs}: eight in ten stop between {low} and {high}.'
   | 'That miss cannot happen here.'
   // src/ui/drawing/section/SoleInset.tsx
-  | '{mm} over'
-  | 'Depth of the leading edge under the ball, mm: as planned | 2 cm heavy.'
+  | '{depth} over'
+  | 'Depth of the leading edge under the ball: as planned | {heavy} heavy.'
   | 'No club goes through the sand here.'
   | '{club} {depth}, heavy {depth2}'
-  | 'Leading edge under the ball, mm deep: {each}.'
+  | 'How deep the leading edge is under the ball: {each}.'
   // src/ui/drawing/section/sectionText.ts
   | 'rises {high},'
   | 'the {clubs} {rises}lands at {far} and stops at {far2}'
@@ -2503,13 +2503,13 @@ export type Message =
   | 'Clubs high'
   // src/ui/measure/Pacing.tsx
   | 'Paces'
-  | 'of {pace} cm'
+  | 'of {pace}'
   | 'done'
   | 'my pace'
-  | 'Walk a known distance and count your paces. One pace is {n} to {n2} cm.'
+  | 'Walk a known distance and count your paces. One pace is {shortest} to {longest}.'
   | 'Line'
   | 'Paces counted'
-  | 'Use {result} cm'
+  | 'Use {result}'
   // src/ui/measure/Result.tsx
   | 'Checking whether that could change the call …'
   | 'Accurate enough: the uncertainty does not change the call.'

@@ -18,9 +18,9 @@ describe('a message', () => {
   test('is said without the note that tells it apart', () => {
     expect(t('back|body')).toBe('back');
     expect(speaking('de', () => [t('back|body'), t('back')])).toEqual(['Rücken', 'zurück']);
-    expect(t('Depth of the leading edge under the ball, mm: as planned | 2 cm heavy.')).toMatch(
-      /planned \| 2 cm heavy\.$/,
-    );
+    expect(
+      t('Depth of the leading edge under the ball: as planned | {heavy} heavy.', { heavy: '2 cm' }),
+    ).toMatch(/planned \| 2 cm heavy\.$/);
   });
 
   test('has the numbers of its language, and leaves other text as it is', () => {

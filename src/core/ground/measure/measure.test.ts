@@ -25,7 +25,7 @@ describe('pacing', () => {
 
   test('a known line gives the pace; one that is no pace is refused', () => {
     expect(paceLengthFrom(18, 20)).toBeCloseTo(0.9, 9);
-    expect(() => paceLengthFrom(18, 60)).toThrow(/no pace/);
+    expect(() => paceLengthFrom(18, 60)).toThrow(/make no pace/);
   });
 });
 

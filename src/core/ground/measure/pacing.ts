@@ -50,7 +50,7 @@ export function paceLengthFrom(length: number, paces: number): number {
   const pace = length / paces;
   const [least, most] = PACE_RANGE;
   if (!(pace >= least && pace <= most)) {
-    throw new RangeError(`${paces} paces over that line is no pace: ${least} to ${most} m is`);
+    throw new RangeError(`${paces} paces over that line make no pace of a person`);
   }
   return pace;
 }

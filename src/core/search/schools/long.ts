@@ -15,9 +15,7 @@ import {
 import { SPLASH } from './greenside';
 import { rows, type School } from './school';
 
-const notShort = longerThan(toMetres(22, 'yd'), () =>
-  t('For 22 yards and more; this one is shorter.'),
-);
+const notShort = longerThan(toMetres(22, 'yd'), () => t('For longer shots; this one is too near.'));
 
 /** From here on a clean ball is picked; one that sits down is still splashed as far as it goes. */
 const notPicked: Condition = (shot) =>
@@ -52,7 +50,7 @@ export const LONG_SCHOOLS: readonly School[] = rows(
       },
       {
         id: 'squarer-sand-wedge',
-        name: 'squarer sand wedge, an inch less sand, full swing',
+        name: 'squarer sand wedge, less sand, full swing',
         technique: 'splash',
         clubs: lofts(53, 58),
         faceDeg: () => [0, 5],
@@ -112,7 +110,7 @@ export const PICK_SCHOOLS: readonly School[] = rows(
         clubs: lofts(14, 36),
         applies: all(
           ballClean,
-          longerThan(toMetres(90, 'yd'), () => t('For shots of 90 yards and more.')),
+          longerThan(toMetres(90, 'yd'), () => t('For long fairway shots; this one is too near.')),
         ),
         entry: () => [-0.012],
         shaftLeanDeg: 2,

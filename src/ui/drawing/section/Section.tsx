@@ -127,7 +127,7 @@ export function Section(props: SectionProps) {
           width={size.width}
           height={size.height}
           role="group"
-          aria-label={`${sectionText(shot, ranked, clubs, units, look.from)}${rides ? ` ${soleText(rides)}` : ''}`}
+          aria-label={`${sectionText(shot, ranked, clubs, units, look.from)}${rides ? ` ${soleText(rides, units)}` : ''}`}
           className={`absolute inset-0 transition-opacity ${busy ? 'opacity-80' : ''} ${view.zoom > 1 ? 'touch-none' : ''}`}
         >
           {look.from === 'side' ? (
@@ -200,7 +200,8 @@ export function Section(props: SectionProps) {
           miss?.text ??
           (wanted && told
             ? t('That miss cannot happen here.')
-            : (ridgeSaid ?? (rides && (rides.length > 0 ? soleLegend() : soleText(rides)))))
+            : (ridgeSaid ??
+              (rides && (rides.length > 0 ? soleLegend(units) : soleText(rides, units)))))
         }
         onTry={setTried}
         svg={svg}

@@ -2,7 +2,10 @@ import { t } from '@/core/ground/language/t';
 import { profileOf } from '@/core/ground/club/profile';
 import type { Sand } from '@/core/ground/sand/presets';
 import { degrees } from '@/core/ground/units/angle';
+import { saySmall } from '@/core/ground/units/say';
+import type { UnitSystem } from '@/core/ground/units/system';
 import type { SoleRide } from '@/core/tell/picture/soleRides';
+import { useUnits } from '../../kit/units';
 import { profileLine } from '../profileLine';
 import { Inset, INSET, InsetSand } from './Inset';
 
@@ -20,14 +23,18 @@ const SURFACE = 68;
 /** Behind the leading edge, m: where a sole is in the middle of its column. */
 const MIDDLE = 0.009;
 
-/** A depth as it is said: whole millimetres below the sand, or over it. */
-export const depthWords = (depth: number): string => {
-  const mm = Math.round(depth * 1000);
-  return mm < 0 ? t('{mm} over', { mm: -mm }) : String(mm);
-};
+/** A depth as it is said: below the sand, or over it. */
+export function depthWords(depth: number, units: UnitSystem): string {
+  const said = saySmall(Math.abs(depth), units);
+  return depth < 0 && !said.startsWith('0') ? t('{depth} over', { depth: said }) : said;
+}
+
+/** How far behind the planned mark the heavy one of a drawing lies, m. */
+const HEAVY = 0.02;
 
 /** The wedges of a bag side by side in the sand at hand, under the ball: as meant, and from a mark 2 cm further back. */
 export function SoleInset({ rides, called, sand, mirrored }: SoleInsetProps) {
+  const units = useUnits();
   const width = INSET.width / Math.max(1, rides.length);
   const shape = profileLine(PER_METRE);
   return (
@@ -87,7 +94,7 @@ export function SoleInset({ rides, called, sand, mirrored }: SoleInsetProps) {
             {club.name} · {degrees(club.bounce).toFixed(0)}°
           </text>
           <text x={width * (i + 0.5)} y={INSET.height - 6} fontSize="12">
-            {depthWords(meant)} | {depthWords(heavy)}
+            {depthWords(meant, units)} | {depthWords(heavy, units)}
           </text>
         </g>
       ))}
@@ -96,18 +103,20 @@ export function SoleInset({ rides, called, sand, mirrored }: SoleInsetProps) {
 }
 
 /** What the figures under the soles are. */
-export const soleLegend = () =>
-  t('Depth of the leading edge under the ball, mm: as planned | 2 cm heavy.');
+export const soleLegend = (units: UnitSystem): string =>
+  t('Depth of the leading edge under the ball: as planned | {heavy} heavy.', {
+    heavy: saySmall(HEAVY, units),
+  });
 
 /** The same in words, for whoever cannot see it. */
-export function soleText(rides: readonly SoleRide[]): string {
+export function soleText(rides: readonly SoleRide[], units: UnitSystem): string {
   if (rides.length === 0) return t('No club goes through the sand here.');
   const each = rides.map(({ club, meant, heavy }) =>
     t('{club} {depth}, heavy {depth2}', {
       club: club.name,
-      depth: depthWords(meant),
-      depth2: depthWords(heavy),
+      depth: depthWords(meant, units),
+      depth2: depthWords(heavy, units),
     }),
   );
-  return t('Leading edge under the ball, mm deep: {each}.', { each: each.join('; ') });
+  return t('How deep the leading edge is under the ball: {each}.', { each: each.join('; ') });
 }

@@ -325,12 +325,13 @@ export const DESK = {
   '{clubs}: eight in ten stop between {low} and {high}.':
     '{clubs}: acht von zehn bleiben zwischen {low} und {high} liegen.',
   'That miss cannot happen here.': 'Diesen Fehlschlag kann es hier nicht geben.',
-  '{mm} over': '{mm} darüber',
-  'Depth of the leading edge under the ball, mm: as planned | 2 cm heavy.':
-    'Tiefe der Vorderkante unter dem Ball, mm: wie geplant | 2 cm fett.',
+  '{depth} over': '{depth} darüber',
+  'Depth of the leading edge under the ball: as planned | {heavy} heavy.':
+    'Tiefe der Vorderkante unter dem Ball: wie geplant | {heavy} fett.',
   'No club goes through the sand here.': 'Hier geht kein Schläger durch den Sand.',
   '{club} {depth}, heavy {depth2}': '{club} {depth}, fett {depth2}',
-  'Leading edge under the ball, mm deep: {each}.': 'Vorderkante unter dem Ball, mm tief: {each}.',
+  'How deep the leading edge is under the ball: {each}.':
+    'So tief ist die Vorderkante unter dem Ball: {each}.',
   'rises {high},': 'steigt {high},',
   'the {clubs} {rises}lands at {far} and stops at {far2}':
     'das {clubs} {rises}landet bei {far} und liegt bei {far2}',
@@ -356,14 +357,14 @@ export const DESK = {
     'Stellen Sie den Schläger dort auf, wo der Sand berührt werden darf; im Spiel neben den Bunker.',
   'Clubs high': 'Schläger hoch',
   Paces: 'Schritte',
-  'of {pace} cm': 'zu {pace} cm',
+  'of {pace}': 'zu {pace}',
   done: 'fertig',
   'my pace': 'mein Schritt',
-  'Walk a known distance and count your paces. One pace is {n} to {n2} cm.':
-    'Gehen Sie eine bekannte Strecke und zählen Sie Ihre Schritte. Ein Schritt ist {n} bis {n2} cm.',
+  'Walk a known distance and count your paces. One pace is {shortest} to {longest}.':
+    'Gehen Sie eine bekannte Strecke und zählen Sie Ihre Schritte. Ein Schritt ist {shortest} bis {longest}.',
   Line: 'Strecke',
   'Paces counted': 'Gezählte Schritte',
-  'Use {result} cm': '{result} cm verwenden',
+  'Use {result}': '{result} verwenden',
   'Checking whether that could change the call …':
     'Es wird geprüft, ob das die Ansage ändern könnte …',
   'Accurate enough: the uncertainty does not change the call.':

@@ -70,19 +70,19 @@ export const TECHNIQUES = {
     'in den Hang gelehnt, früh gewinkelt, der Ball springt hoch',
   'shoulders down the slope, early hinge, chase the ball down it':
     'Schultern am Hang bergab, früh gewinkelt, dem Ball den Hang hinunter folgen',
-  'For 22 yards and more; this one is shorter.': 'Für 22 Yards und mehr; dieser ist näher.',
+  'For longer shots; this one is too near.': 'Für weitere Schläge; dieser ist zu nah.',
   'From this far a clean ball is picked, not splashed.':
     'Von so weit wird ein sauber liegender Ball sauber genommen, nicht gesplasht.',
   'less loft, the same smooth swing': 'weniger Loft, derselbe ruhige Schwung',
-  'squarer sand wedge, an inch less sand, full swing':
-    'Sandwedge gerader, einen Zoll weniger Sand, voller Schwung',
+  'squarer sand wedge, less sand, full swing': 'Sandwedge gerader, weniger Sand, voller Schwung',
   'most loft, face open, as hard as you can': 'meister Loft, Schlagfläche offen, so hart du kannst',
   'Inside 18 yards it should not be picked.': 'Näher als 18 Yards nimmt man ihn nicht sauber.',
   'picked clean: on top of the sand, quiet legs, ball first':
     'sauber genommen: oben auf dem Sand, ruhige Beine, erst der Ball',
   'swept off the top for a low lip: ball a little forward, hardly down':
     'von oben gewischt bei niedriger Kante: Ball etwas vorn, kaum nach unten',
-  'For shots of 90 yards and more.': 'Für die langen, 90 Yards und mehr.',
+  'For long fairway shots; this one is too near.':
+    'Für lange Schläge vom Fairwaybunker; dieser ist zu nah.',
   'putted: firm sand, no lip, harder than it looks':
     'geputtet: fester Sand, keine Kante, fester, als es aussieht',
   'out the easiest way, then play on': 'auf dem leichtesten Weg heraus, dann weiter',
