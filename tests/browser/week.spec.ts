@@ -26,7 +26,7 @@ async function logFor(page: Page): Promise<number> {
 test('a group’s week: one sheet, one list, one homework, one plan for all', async ({ page }) => {
   await openDesk(page);
   await page.keyboard.press('f');
-  await expect(page.getByLabel('Ball to the flag, yd')).toBeFocused();
+  await expect(page.getByLabel('Flag, yd')).toBeFocused();
   for (const [number, key] of [
     ['24', 'Tab'],
     ['16', 'Tab'],

@@ -16,7 +16,7 @@ const NEVER = [
 const FOREIGN = {
   yards: /(\d\s?|, )(m|cm|mm|m\/s|km\/h|kg\/m³)(?![\w/])|\b(centi|milli)?metres?\b/,
   metres:
-    /(\d\s?|(?<!Speed of the green), )(yd|ft|mph|lb\/ft³)\b|(\d\s?in(?! \d)|, in)$|\byards?\b|\bfeet\b(?= ahead| high)|\binch(es)?\b/m,
+    /(\d\s?|(?<!Green speed), )(yd|ft|mph|lb\/ft³)\b|(\d\s?in(?! \d)|, in)$|\byards?\b|\bfeet\b(?= ahead| high)|\binch(es)?\b/m,
 } as const;
 
 /** What opens over the desk with numbers in it, by its key. */

@@ -31,7 +31,7 @@ function opened(units: UnitSystem = 'yards', fault: string | null = null) {
 
 test('a shot is typed from the flag on with Tab, and taken with Enter: only what was changed', async () => {
   const { onFields, onClose, user } = opened();
-  expect(screen.getByLabelText('Ball to the flag, yd')).toHaveFocus();
+  expect(screen.getByLabelText('Flag, yd')).toHaveFocus();
   await user.keyboard('24{Tab}16{Tab}40{Tab}{Tab}4,5{Tab}12{Enter}');
   expect(onFields.mock.calls).toStrictEqual([
     [
@@ -50,7 +50,7 @@ test('a shot is typed from the flag on with Tab, and taken with Enter: only what
 test('a chosen sand takes what was measured of the other away; a depth takes the place of a lie', async () => {
   const { onFields, user } = opened('metres');
   await user.selectOptions(screen.getByLabelText('Sand'), 'powder');
-  const depth = screen.getByLabelText('Depth of the ball, mm');
+  const depth = screen.getByLabelText('Ball depth, mm');
   await user.clear(depth);
   await user.type(depth, '12');
   await user.type(screen.getByLabelText('Wind, m/s'), '{Backspace}5');
@@ -72,10 +72,10 @@ test('a chosen sand takes what was measured of the other away; a depth takes the
 
 test('what is no number is said at its field, what the reading refuses at the foot; both keep what was typed', async () => {
   const { onFields, onClose, user } = opened('yards', 'The flag must lie beyond the edge.');
-  const pin = screen.getByLabelText('Ball to the flag, yd');
+  const pin = screen.getByLabelText('Flag, yd');
   await user.clear(pin);
   await user.type(pin, 'far{Enter}');
-  expect(screen.getByText('Ball to the flag, yd must be a number, not “far”.')).toBeVisible();
+  expect(screen.getByText('Flag, yd must be a number, not “far”.')).toBeVisible();
   expect(onFields).not.toHaveBeenCalled();
   await user.clear(pin);
   await user.type(pin, '9{Enter}');

@@ -9,7 +9,7 @@ import { aClub, CLUB_56 } from '@/core/testing/fixtures';
 import type { SoleRide } from '@/core/tell/picture/soleRides';
 import type { Look } from './section/DrawingBar';
 import { Section } from './section/Section';
-import { depthWords, soleLegend, SoleInset, soleText } from './section/SoleInset';
+import { depthFigure, soleLegend, SoleInset, soleText } from './section/SoleInset';
 
 const ride = (club: SoleRide['club'], meant: number, heavy: number): SoleRide => ({
   club,
@@ -20,10 +20,10 @@ const ride = (club: SoleRide['club'], meant: number, heavy: number): SoleRide =>
 const RIDES = [ride(aClub('60', 'wedge', 60, 4), 0.0092, 0.0131), ride(CLUB_56, 0.002, -0.0034)];
 
 test('a depth is in the units that are read, and said to be over the sand where it is', () => {
-  expect(depthWords(0.0092, 'metres')).toBe('9\u00a0mm');
-  expect(depthWords(-0.0034, 'metres')).toBe('3\u00a0mm over');
-  expect(depthWords(0.0092, 'yards')).toBe('3/8\u00a0in');
-  expect(depthWords(-0.0004, 'yards')).toBe('0\u00a0in');
+  expect(depthFigure(0.0092, 'metres')).toBe('9');
+  expect(depthFigure(-0.0034, 'metres')).toBe('3 over');
+  expect(depthFigure(0.0092, 'yards')).toBe('3/8');
+  expect(depthFigure(-0.0004, 'yards')).toBe('0');
 });
 
 test('each wedge stands with its bounce and both depths; the same is said in words', () => {
@@ -33,14 +33,9 @@ test('each wedge stands with its bounce and both depths; the same is said in wor
     </svg>,
   );
   const said = [...container.querySelectorAll('text')].map(({ textContent }) => textContent);
-  expect(said).toEqual([
-    '60 · 4°',
-    '3/8\u00a0in | ½\u00a0in',
-    '56 · 12°',
-    '1/8\u00a0in | 1/8\u00a0in over',
-  ]);
-  expect(soleText(RIDES, 'metres').replaceAll('\u00a0', ' ')).toBe(
-    'How deep the leading edge is under the ball: 60 9 mm, heavy 13 mm; 56 2 mm, heavy 3 mm over.',
+  expect(said).toEqual(['60 · 4°', '3/8 | ½', '56 · 12°', '1/8 | 1/8 over']);
+  expect(soleText(RIDES, 'metres')).toBe(
+    'Leading edge under the ball, mm deep: 60 9, heavy 13; 56 2, heavy 3 over.',
   );
   expect(soleText([], 'yards')).toMatch(/No club goes/);
 });
@@ -81,7 +76,7 @@ test('soles are compared at the press of a button, with what the figures are, an
   await user.click(button);
   expect(button).toHaveAttribute('aria-pressed', 'true');
   expect(screen.getByText(LEGEND)).toBeVisible();
-  expect(drawing()).toMatch(/How deep the leading edge is under the ball: .*56 .*in, heavy .*in/);
+  expect(drawing()).toMatch(/Leading edge under the ball, in deep: .*56 [^;]+, heavy /);
   await user.click(button);
   expect(screen.queryByText(LEGEND)).toBeNull();
 });

@@ -19,8 +19,11 @@ describe('a message', () => {
     expect(t('back|body')).toBe('back');
     expect(speaking('de', () => [t('back|body'), t('back')])).toEqual(['Rücken', 'zurück']);
     expect(
-      t('Depth of the leading edge under the ball: as planned | {heavy} heavy.', { heavy: '2 cm' }),
-    ).toMatch(/planned \| 2 cm heavy\.$/);
+      t('Leading edge under the ball, {unit} deep: planned | {heavy} heavy', {
+        unit: 'mm',
+        heavy: '2 cm',
+      }),
+    ).toMatch(/planned \| 2 cm heavy$/);
   });
 
   test('has the numbers of its language, and leaves other text as it is', () => {

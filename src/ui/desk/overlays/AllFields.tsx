@@ -76,14 +76,14 @@ function numbersOf(shot: ShotInput, resolved: Shot, units: UnitSystem) {
   const { lip, green, sand } = resolved;
   const fast = speedUnit(units);
   return {
-    pin: length(t('Ball to the flag'), 'pin', resolved.pin, ground),
-    edge: length(t('Ball to the front edge'), 'edge', resolved.edge, ground),
-    back: length(t('Ball to the back edge'), 'back', resolved.back, ground),
-    high: length(t('Height of the lip'), 'lip.height', lip.height, height),
-    ahead: length(t('Ball to the lip'), 'lip.distance', lip.distance, height),
-    burial: depth(t('Depth of the ball'), 'burial_mm', resolved.burial, { lie: undefined }),
+    pin: length(t('Flag'), 'pin', resolved.pin, ground),
+    edge: length(t('Front edge'), 'edge', resolved.edge, ground),
+    back: length(t('Back edge'), 'back', resolved.back, ground),
+    high: length(t('Lip height'), 'lip.height', lip.height, height),
+    ahead: length(t('Lip ahead'), 'lip.distance', lip.distance, height),
+    burial: depth(t('Ball depth'), 'burial_mm', resolved.burial, { lie: undefined }),
     sand: depth(
-      t('Depth of sand'),
+      t('Sand depth'),
       'sand.depth_mm',
       sand.baseDepth < 0.15 ? sand.baseDepth : undefined,
     ),
@@ -93,9 +93,9 @@ function numbersOf(shot: ShotInput, resolved: Shot, units: UnitSystem) {
       stands: shot.sand?.moisture ?? 0,
       set: (value: number | undefined) => ({ 'sand.moisture': value || undefined }),
     },
-    along: degree(t('Upslope along the line'), 'slope.along_deg', resolved.along),
-    across: degree(t('Ball above the feet'), 'slope.across_deg', resolved.across),
-    stimp: length(t('Speed of the green'), 'green.stimp', green.stimp, 'ft'),
+    along: degree(t('Upslope'), 'slope.along_deg', resolved.along),
+    across: degree(t('Ball above feet'), 'slope.across_deg', resolved.across),
+    stimp: length(t('Green speed'), 'green.stimp', green.stimp, 'ft'),
     slope: degree(t('Green uphill'), 'green.slope_deg', green.slope),
     wind: {
       label: t('Wind'),

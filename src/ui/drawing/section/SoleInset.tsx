@@ -2,7 +2,7 @@ import { t } from '@/core/ground/language/t';
 import { profileOf } from '@/core/ground/club/profile';
 import type { Sand } from '@/core/ground/sand/presets';
 import { degrees } from '@/core/ground/units/angle';
-import { saySmall } from '@/core/ground/units/say';
+import { depthUnit, saySmall } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
 import type { SoleRide } from '@/core/tell/picture/soleRides';
 import { useUnits } from '../../kit/units';
@@ -23,10 +23,13 @@ const SURFACE = 68;
 /** Behind the leading edge, m: where a sole is in the middle of its column. */
 const MIDDLE = 0.009;
 
-/** A depth as it is said: below the sand, or over it. */
-export function depthWords(depth: number, units: UnitSystem): string {
-  const said = saySmall(Math.abs(depth), units);
-  return depth < 0 && !said.startsWith('0') ? t('{depth} over', { depth: said }) : said;
+/** A depth as a figure: whole millimetres or eighths of an inch below the sand, or over it. */
+export function depthFigure(depth: number, units: UnitSystem): string {
+  const said =
+    units === 'metres'
+      ? String(Math.round(Math.abs(depth) * 1000))
+      : saySmall(Math.abs(depth), units).split('\u00a0')[0]!;
+  return depth < 0 && said !== '0' ? t('{depth} over', { depth: said }) : said;
 }
 
 /** How far behind the planned mark the heavy one of a drawing lies, m. */
@@ -94,7 +97,7 @@ export function SoleInset({ rides, called, sand, mirrored }: SoleInsetProps) {
             {club.name} · {degrees(club.bounce).toFixed(0)}°
           </text>
           <text x={width * (i + 0.5)} y={INSET.height - 6} fontSize="12">
-            {depthWords(meant, units)} | {depthWords(heavy, units)}
+            {depthFigure(meant, units)} | {depthFigure(heavy, units)}
           </text>
         </g>
       ))}
@@ -104,7 +107,8 @@ export function SoleInset({ rides, called, sand, mirrored }: SoleInsetProps) {
 
 /** What the figures under the soles are. */
 export const soleLegend = (units: UnitSystem): string =>
-  t('Depth of the leading edge under the ball: as planned | {heavy} heavy.', {
+  t('Leading edge under the ball, {unit} deep: planned | {heavy} heavy', {
+    unit: depthUnit(units),
     heavy: saySmall(HEAVY, units),
   });
 
@@ -114,9 +118,12 @@ export function soleText(rides: readonly SoleRide[], units: UnitSystem): string 
   const each = rides.map(({ club, meant, heavy }) =>
     t('{club} {depth}, heavy {depth2}', {
       club: club.name,
-      depth: depthWords(meant, units),
-      depth2: depthWords(heavy, units),
+      depth: depthFigure(meant, units),
+      depth2: depthFigure(heavy, units),
     }),
   );
-  return t('How deep the leading edge is under the ball: {each}.', { each: each.join('; ') });
+  return t('Leading edge under the ball, {unit} deep: {each}.', {
+    unit: depthUnit(units),
+    each: each.join('; '),
+  });
 }

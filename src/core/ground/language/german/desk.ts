@@ -326,12 +326,12 @@ export const DESK = {
     '{clubs}: acht von zehn bleiben zwischen {low} und {high} liegen.',
   'That miss cannot happen here.': 'Diesen Fehlschlag kann es hier nicht geben.',
   '{depth} over': '{depth} darüber',
-  'Depth of the leading edge under the ball: as planned | {heavy} heavy.':
-    'Tiefe der Vorderkante unter dem Ball: wie geplant | {heavy} fett.',
+  'Leading edge under the ball, {unit} deep: planned | {heavy} heavy':
+    'Vorderkante unter dem Ball, {unit} tief: geplant | {heavy} fett',
   'No club goes through the sand here.': 'Hier geht kein Schläger durch den Sand.',
   '{club} {depth}, heavy {depth2}': '{club} {depth}, fett {depth2}',
-  'How deep the leading edge is under the ball: {each}.':
-    'So tief ist die Vorderkante unter dem Ball: {each}.',
+  'Leading edge under the ball, {unit} deep: {each}.':
+    'Vorderkante unter dem Ball, {unit} tief: {each}.',
   'rises {high},': 'steigt {high},',
   'the {clubs} {rises}lands at {far} and stops at {far2}':
     'das {clubs} {rises}landet bei {far} und liegt bei {far2}',
@@ -426,10 +426,6 @@ export const DESK = {
     'Im Mittel weniger Schläge, aber zu wenig, um ihn dem einfacheren Schlag vorzuziehen.',
   'The shot by its numbers': 'Der Schlag in Zahlen',
   numbers: 'Zahlen',
-  'Height of the lip': 'Höhe der Kante',
-  'Ball to the lip': 'Ball bis zur Kante',
-  'Depth of the ball': 'Tiefe des Balls',
-  'Depth of sand': 'Tiefe des Sands',
   'Moisture, 0 to 1': 'Feuchte, 0 bis 1',
   'must be a number, not “{text}”': 'muss eine Zahl sein, nicht „{text}“',
   'Wind from': 'Wind von',
@@ -438,4 +434,12 @@ export const DESK = {
   'Green uphill': 'Grün bergauf',
   'All the numbers': 'Alle Zahlen',
   'The same for both: {list}.': 'Bei beiden gleich: {list}.',
+  'Front edge': 'Grünanfang',
+  'Back edge': 'Grünende',
+  'Lip ahead': 'Kante voraus',
+  'Ball depth': 'Balltiefe',
+  'Sand depth': 'Sandtiefe',
+  Upslope: 'Hang bergauf',
+  'Ball above feet': 'Ball über den Füßen',
+  'Green speed': 'Grüngeschwindigkeit',
 };
