@@ -98,8 +98,8 @@ export function swingMade(
   { mark, height, attack, speed, face, aim, tail, quit, bias }: Habits,
   seed: number,
 ): SwingError {
-  const { normal, gamma } = samplerOf(seed);
-  const t = (): number => (normal(0, 1) / Math.sqrt(gamma(4, 4))) * Math.sqrt(6 / 8);
+  const { student } = samplerOf(seed);
+  const t = (): number => student(8);
   // A deviate z (1 + tail z^2) has the variance 1 + 6 tail + 15 tail^2.
   const wide = Math.sqrt(1 + 6 * tail + 15 * tail * tail);
   const fast = t();

@@ -32,7 +32,7 @@ function selectGreatest(values: Float64Array, count: number): void {
  * median([10, 2, 5]); // => 5
  * median([1, 2, 3, 10]); // => 2.5
  */
-export function median(values: readonly number[]): number {
+export function median(values: ArrayLike<number>): number {
   if (values.length === 0) throw new RangeError('median: needs at least one value');
   const all = Float64Array.from(values);
   const middle = all.length >> 1;

@@ -11,7 +11,9 @@ const STEPS = 3;
 /** Median, and the median distance from it as a normal's standard deviation. */
 function centred(values: readonly number[]): { centre: number; deviation: number } {
   const centre = median(values);
-  return { centre, deviation: NORMAL * median(values.map((value) => Math.abs(value - centre))) };
+  const away = Float64Array.from(values);
+  for (let i = 0; i < away.length; i++) away[i] = Math.abs(away[i]! - centre);
+  return { centre, deviation: NORMAL * median(away) };
 }
 
 /**
@@ -24,9 +26,10 @@ function centred(values: readonly number[]): { centre: number; deviation: number
 export function drawnIn(values: readonly number[]): Float64Array {
   const { centre, deviation } = centred(values);
   const most = CUT * deviation;
-  return Float64Array.from(values, (value) =>
-    Math.max(centre - most, Math.min(centre + most, value)),
-  );
+  const drawn = Float64Array.from(values);
+  for (let i = 0; i < drawn.length; i++)
+    drawn[i] = Math.max(centre - most, Math.min(centre + most, drawn[i]!));
+  return drawn;
 }
 
 /** Where values lie, and how widely. */

@@ -29,12 +29,24 @@ export function clearestShift(told: readonly Told[]): Shift | null {
   if (last < SIDE) return null;
   const step = Math.max(1, Math.round((last - SIDE) / PLACES));
   for (const what of WHAT) {
-    const at = told.flatMap((ball, i) => (ball[what] === undefined ? [] : [i]));
+    // Plain loops: every player who is drawn comes through here.
+    const at: number[] = [];
+    const seen: number[] = [];
+    for (let i = 0; i < told.length; i++) {
+      const value = told[i]![what];
+      if (value === undefined) continue;
+      at.push(i);
+      seen.push(value);
+    }
     const n = at.length;
     if (n < 2 * TELLING) continue;
-    const values = drawnIn(at.map((i) => told[i]![what]!));
-    const sum = values.reduce((a, b) => a + b, 0);
-    const squares = values.reduce((a, b) => a + b * b, 0);
+    const values = drawnIn(seen);
+    let sum = 0;
+    let squares = 0;
+    for (const value of values) {
+      sum += value;
+      squares += value * value;
+    }
     let before = 0;
     let count = 0;
     for (let after = SIDE; after <= last; after += step) {

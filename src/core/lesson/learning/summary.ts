@@ -68,8 +68,15 @@ export function tellingOf(balls: readonly LoggedBall[], golfer: Golfer) {
 const FEW = 2;
 const FEW_FOR_SPREAD = 4;
 
-const each = <T>(told: readonly Told[], of: (ball: Told) => T | undefined): T[] =>
-  told.map(of).filter((value): value is T & {} => value !== undefined);
+/** What the balls tell that tell it. */
+function each(told: readonly Told[], what: 'mark' | 'side' | 'far'): number[] {
+  const values: number[] = [];
+  for (const ball of told) {
+    const value = ball[what];
+    if (value !== undefined) values.push(value);
+  }
+  return values;
+}
 
 /** Middle and logarithm of the spread of values, where enough of them were seen. */
 function note(summary: Map<string, number>, name: string, values: readonly number[]): void {
@@ -91,25 +98,14 @@ export function summaryOf(
   groupsOf: readonly (readonly string[])[],
 ): Map<string, number> {
   const summary = new Map<string, number>();
-  note(
-    summary,
-    'mark',
-    each(told, ({ mark }) => mark),
-  );
-  note(
-    summary,
-    'side',
-    each(told, ({ side }) => side),
-  );
-  note(
-    summary,
-    'far',
-    each(told, ({ far }) => far),
-  );
+  for (const what of ['mark', 'side', 'far'] as const) note(summary, what, each(told, what));
   note(
     summary,
     'far from a mark',
-    each(told, ({ far, mark }) => (mark === undefined ? undefined : far)),
+    each(
+      told.filter(({ mark }) => mark !== undefined),
+      'far',
+    ),
   );
   const byGroup = new Map<string, number[]>();
   told.forEach(({ far }, i) => {
@@ -123,9 +119,14 @@ export function summaryOf(
   for (const [group, values] of byGroup)
     if (values.length >= FEW)
       summary.set(`far ${group}`, robustly(values).middle - summary.get('far')!);
-  const failed = each(told, (ball) => ball.failed);
+  let known = 0;
+  let failed = 0;
+  for (const ball of told) {
+    if (ball.failed === undefined) continue;
+    known++;
+    if (ball.failed) failed++;
+  }
   // The square root of a share, as angles are taken of counts: its spread hardly hangs on the share.
-  if (failed.length >= FEW_FOR_SPREAD)
-    summary.set('failed', Math.asin(Math.sqrt(failed.filter(Boolean).length / failed.length)));
+  if (known >= FEW_FOR_SPREAD) summary.set('failed', Math.asin(Math.sqrt(failed / known)));
   return summary;
 }

@@ -53,13 +53,6 @@ export function drawManner({ uniform }: Sampler): Manner {
   return { freedom: 1 / weight, wild: MOST_WILD * uniform() };
 }
 
-/** Deviates of Student's t, of standard deviation 1. */
-function tailed(freedom: number, { normal, gamma }: Sampler): () => number {
-  const half = freedom / 2;
-  const narrow = Math.sqrt((freedom - 2) / freedom);
-  return () => (narrow * normal(0, 1)) / Math.sqrt(gamma(half, half));
-}
-
 /** What a fault makes of a swing. */
 export type Change = (swing: SwingError) => SwingError;
 
@@ -79,20 +72,20 @@ export function ballsLike(
   sampler: Sampler,
   change: Change = asItIs,
 ): LoggedBall[] {
-  const z = tailed(freedom, sampler);
-  const groups = new Map<string, Group>();
+  const z = (): number => sampler.student(freedom);
+  // By call and sand: there are few of either.
+  const groups = hits.map(() => new Map<SandPreset | undefined, Group>());
   const swings = balls.map((like, i): Swung => {
-    const key = `${of[i]} ${like.sand ?? ''}`;
-    const group = groups.get(key) ?? groupOf(hits[of[i]!]!, inSand(like.sand));
-    groups.set(key, group);
+    const bySand = groups[of[i]!]!;
+    let group = bySand.get(like.sand);
+    if (!group) bySand.set(like.sand, (group = groupOf(hits[of[i]!]!, inSand(like.sand))));
     const made = change(madeWith(swingOf(group.golfer.habits, z), group.footing, { ...AS_MEANT }));
     group.made.push(made);
     const slips = slipsOf(like, wild, sampler);
     return { group, made, slips, at: group.made.length - 1 };
   });
-  for (const group of groups.values()) {
+  for (const group of groups.flatMap((bySand) => [...bySand.values()]))
     group.seen = seenAll(group.ready, group.aim, group.made);
-  }
   return balls.map((like, i) => {
     const { group, made, slips, at } = swings[i]!;
     const marked = like.depth !== undefined || like.length !== undefined;
