@@ -1,4 +1,5 @@
 import type { UnitSystem } from '@/core/ground/units/system';
+import { costingFactors } from '@/core/search/changes/factorCosts';
 import { bandsRound, type Band } from '@/core/search/changes/bands';
 import { lookForChanges, standpointOf, type Moved } from '@/core/search/changes/changes';
 import { getsOut } from '@/core/search/calls/getsOut';
@@ -6,9 +7,16 @@ import type { Called } from '@/core/search/calls/call';
 import { TOLD_AT_FIRST } from '@/core/search/calls/prescribe';
 import { lookingAt, type MapAxis, type MapCell, type MapPlace } from '@/core/search/map/callMap';
 import type { Near } from '@/core/search/calls/part';
-import { answerFrom, answerNear, answerPart, type TimedPart } from '@/core/tell/answer/answer';
+import {
+  answerFrom,
+  answerNear,
+  answerPart,
+  costedSheet,
+  type TimedPart,
+} from '@/core/tell/answer/answer';
 import { changeEntry, type ChangeEntry } from '@/core/tell/answer/changes';
 import { simulate } from '@/core/tell/answer/simulation';
+import type { CallSheet } from '@/core/tell/sheet/callSheet';
 import { readSituation } from '@/core/tell/format/situation';
 import { paced, type Job } from './job';
 
@@ -43,6 +51,12 @@ export const callTasks = {
       outs.push(getsOut(readSituation(input).question));
     }
     return outs;
+  },
+
+  /** A sheet of a situation whose reasons say what each factor costs; null when nobody waits any more. */
+  async costed(job: Job, input: unknown, sheet: CallSheet): Promise<CallSheet | null> {
+    const costs = await paced(job, costingFactors(readSituation(input).question));
+    return costs && costedSheet(sheet, costs);
   },
 
   simulate: (_: Job, input: unknown) => simulate(input),

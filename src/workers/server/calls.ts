@@ -28,7 +28,7 @@ export const CALLS = {
   /** A call sheet; also with when the call changes. */
   sheet(situation: unknown, changes = false) {
     const reading = readSituation(situation);
-    const { sheet } = sheetFor(reading, 'yards', clock);
+    const { sheet } = sheetFor(reading, 'yards', clock, Infinity, true);
     if (!changes) return sheet;
     const [first] = sheet.calls;
     const called = first && atFlag(first) ? first : null;

@@ -10,9 +10,12 @@ import { writeSetup, type SetupRecord } from '../format/setup';
 import { readSituation, type Reading } from '../format/situation';
 import { foundNear } from '@/core/search/calls/near';
 import { searchPart, together, type Near, type Part } from '@/core/search/calls/part';
+import { costingFactors, type FactorCosts } from '@/core/search/changes/factorCosts';
 import { prescribe, prescribedFrom, type Prescription } from '@/core/search/calls/prescribe';
 import type { Golfer } from '@/core/model/golfer/golfer';
 import type { UnitSystem } from '@/core/ground/units/system';
+import { toTheEnd } from '@/core/ground/numeric/toTheEnd';
+import { withCosts } from '../why/why';
 import { pictureOf, type CallPicture } from '../picture/picture';
 
 /** A call as it is told and drawn. */
@@ -57,6 +60,12 @@ interface Sheeted {
   told: Told[];
 }
 
+/** A sheet whose reasons say what each factor costs. */
+export const costedSheet = (sheet: CallSheet, costs: FactorCosts): CallSheet => ({
+  ...sheet,
+  calls: sheet.calls.map((call) => ({ ...call, why: withCosts(call.why, costs) })),
+});
+
 /** Tells a prescription that took so long to find. */
 function sheetOf(
   { question, notes }: Reading,
@@ -85,16 +94,21 @@ function sheetOf(
  *
  * @param clock milliseconds now: `elapsed_ms` is the time of the search and of the telling, not of reading the input
  * @param tell how many calls are told at least
+ * @param costed whether reasons say what each factor costs: a search for each
  */
 export function sheetFor(
   reading: Reading,
   units: UnitSystem,
   clock: () => number,
   tell = Infinity,
+  costed = false,
 ): Sheeted {
   const start = clock();
   const prescription = prescribe(reading.question, { tell });
-  return sheetOf(reading, prescription, units, clock() - start, clock);
+  const told = sheetOf(reading, prescription, units, clock() - start, clock);
+  if (!costed) return told;
+  const sheet = costedSheet(told.sheet, toTheEnd(costingFactors(reading.question)));
+  return { ...told, sheet: { ...sheet, elapsed_ms: clock() - start } };
 }
 
 /** A sheet with its pictures. */
@@ -121,6 +135,7 @@ function drawn({ question }: Reading, { sheet, prescription, told }: Sheeted): A
  * @param units in which sentences are said
  * @param clock milliseconds now, from whoever has a clock; the core has none
  * @param tell how many calls are told at least
+ * @param costed whether reasons say what each factor costs: who is told one call asks for none
  * @throws FaultyInput when the situation is not usable
  */
 export function answer(
@@ -128,9 +143,10 @@ export function answer(
   units: UnitSystem,
   clock: () => number,
   tell = Infinity,
+  costed = tell > 1,
 ): Answer {
   const reading = readSituation(input);
-  return drawn(reading, sheetFor(reading, units, clock, tell));
+  return drawn(reading, sheetFor(reading, units, clock, tell, costed));
 }
 
 /** {@link answer} from the parts of the search, which were worked out elsewhere, side by side. */

@@ -3,24 +3,30 @@ import { launchOver } from '@/core/ground/situation/lip';
 import type { Finish } from '@/core/model/flight/finish';
 import { effortFactor } from '@/core/model/spread/effort';
 import { sampleSwings } from '@/core/model/spread/swings';
+import { capital } from '../words/capital';
 import { chanceWords, distanceWords } from '../words/words';
-import { LIE_WORDS } from '../words/situation';
-import { nearestLie, sitsDown } from '@/core/ground/sand/lie';
-import { presetSand } from '@/core/ground/sand/presets';
+import { BEYOND_WORDS, LIE_WORDS } from '../words/situation';
+import { nearestLie } from '@/core/ground/sand/lie';
+import { presetSand, type Sand } from '@/core/ground/sand/presets';
+import { PACKED_BELOW } from '@/core/ground/sand/sandOf';
 import { oddsOf } from '@/core/model/odds/odds';
 import { meantBy, play, readyFor } from '@/core/model/shot/play';
 import type { Club } from '@/core/ground/club/club';
 import { TIE_STROKES } from '@/core/search/candidates/rank';
 import type { Golfer } from '@/core/model/golfer/golfer';
-import type { Shot } from '@/core/ground/situation/shot';
 import type { SwingError } from '@/core/model/swing/swingError';
 import { degrees, radians } from '@/core/ground/units/angle';
-import { fromMetres, toMetres } from '@/core/ground/units/length';
+import { fromMetres } from '@/core/ground/units/length';
 import { plainNumber, sayLength } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
 import type { Prediction } from '@/core/model/shot/prediction';
 import type { Call } from '@/core/search/calls/call';
-import { setupOf } from '@/core/search/candidates/candidate';
+import {
+  COST_FACTORS,
+  withoutFactor,
+  type CostFactor,
+  type FactorCosts,
+} from '@/core/search/changes/factorCosts';
 import { solveFor } from '@/core/search/candidates/solve';
 import { schoolById } from '@/core/search/schools/schools';
 
@@ -28,39 +34,15 @@ import { schoolById } from '@/core/search/schools/schools';
 export interface Reason {
   factor: string;
   text: string;
-  /** Strokes that the factor costs this call against its neutral value; what it gains is negative. */
+  /** Strokes that the factor costs against its neutral value; what it saves is negative, and nought where that is not known. */
   strokes: number;
 }
 
-/** Swings on which a factor's cost is measured: for the calls that lead, and for the rest. */
+/** Swings on which a sole is held against another: for the calls that lead, and for the rest. */
 const SAMPLE = 128;
 const BRIEF_SAMPLE = 16;
 
 const MEDIUM = presetSand('medium');
-
-/** The situation with one factor at its neutral value; null where it stands there already. */
-const NEUTRAL: Record<string, (shot: Shot) => Shot | null> = {
-  lip: (shot) => (shot.lip.height > 0.05 ? { ...shot, lip: { ...shot.lip, height: 0 } } : null),
-  lie: (shot) => (sitsDown(shot.burial) ? { ...shot, burial: shot.sand.settle } : null),
-  sand: (shot) => {
-    const same = Object.entries(MEDIUM).every(
-      ([key, value]) => shot.sand[key as keyof typeof MEDIUM] === value,
-    );
-    return same ? null : { ...shot, sand: MEDIUM };
-  },
-  slope: (shot) => (Math.abs(shot.along) > 0.017 ? { ...shot, along: 0 } : null),
-  'side-slope': (shot) => (Math.abs(shot.across) > 0.017 ? { ...shot, across: 0 } : null),
-  wind: (shot) =>
-    Math.hypot(shot.wind.x, shot.wind.y) > 0.5 ? { ...shot, wind: { x: 0, y: 0 } } : null,
-  green: (shot) =>
-    Math.abs(shot.green.slope) > 0.005 ||
-    Math.abs(shot.green.stimp - toMetres(9.5, 'ft')) > 0.35 ||
-    shot.green.firmness !== 'medium'
-      ? { ...shot, green: { stimp: toMetres(9.5, 'ft'), slope: 0, firmness: 'medium' } }
-      : null,
-  beyond: (shot) =>
-    shot.beyond !== 'rough' && shot.beyond !== 'fringe' ? { ...shot, beyond: 'rough' } : null,
-};
 
 /** What a call's strokes are measured with: whose, and on which swings. */
 interface Measure {
@@ -68,33 +50,15 @@ interface Measure {
   swings: readonly SwingError[];
 }
 
-/** Strokes of a call in another shot, or with another club, in the same school; null when it cannot be solved there. */
-function strokesWith(
-  call: Call,
-  { golfer, swings }: Measure,
-  change: { shot?: Shot; club?: Club },
-): number | null {
+/** Strokes of a call with another club in the same school; null when it cannot be solved. */
+function strokesWith(call: Call, { golfer, swings }: Measure, club: Club): number | null {
   const school = schoolById(call.school.id);
   if (!school) return null;
-  const shot = change.shot ?? call.shot;
-  const setup = change.club ? { ...call.setup, club: change.club } : call.setup;
-  const past = call.meant.x - call.shot.pin;
-  const solved = solveFor(setup, school, golfer, shot, past);
+  const { shot } = call;
+  const past = call.meant.x - shot.pin;
+  const solved = solveFor({ ...call.setup, club }, school, golfer, shot, past);
   if (solved.state !== 'solved') return null;
   return oddsOf(solved.setup, golfer, shot, solved.aim, swings).strokes;
-}
-
-/** The splash that a clean ball would get with the same club: nobody digs one out. */
-const CLEAN_SCHOOL = 'same-sand';
-const CLEAN_FACE_DEG = 18;
-const CLEAN_MARK = 0.04;
-
-/** Strokes of a plain splash with the club of a call, in a shot whose ball sits; null when it cannot be solved. */
-function strokesSplashed(call: Call, measure: Measure, shot: Shot): number | null {
-  const school = schoolById(CLEAN_SCHOOL);
-  if (!school) return null;
-  const setup = setupOf(school, call.setup.club, CLEAN_FACE_DEG, CLEAN_MARK, shot);
-  return strokesWith({ ...call, school, setup }, measure, { shot });
 }
 
 /** Strokes of a call over the first swings of the sample that it was rated on; null for one that is not at the flag. */
@@ -113,8 +77,26 @@ function costWords(strokes: number): string {
 
 const verb = (strokes: number): string => (strokes < -0.02 ? t('saves') : t('costs'));
 
-/** Facts of a factor in this call, before what it costs. */
-function factWords(factor: string, call: Call, prediction: Prediction, units: UnitSystem): string {
+/** Sand that differs from medium, in a sentence. */
+function sandWords({ strength, baseDepth, baseStiffness }: Sand): string {
+  if (baseDepth < THIN && baseStiffness === PACKED_BELOW)
+    return t('The sand is dry on top and packed below.');
+  if (strength > MEDIUM.strength) return t('The sand is firmer than medium.');
+  return baseDepth < THIN
+    ? t('The sand is thinner than medium.')
+    : t('The sand is softer than medium.');
+}
+
+/** Sand whose base is nearer than this is thin, m. */
+const THIN = 0.03;
+
+/** Facts of a factor in this call, a sentence or two. */
+function factWords(
+  factor: CostFactor,
+  call: Call,
+  prediction: Prediction,
+  units: UnitSystem,
+): string {
   const { shot } = call;
   const deg = (rad: number): string => `${Math.round(Math.abs(degrees(rad)))}°`;
   switch (factor) {
@@ -127,49 +109,71 @@ function factWords(factor: string, call: Call, prediction: Prediction, units: Un
               deg: deg(prediction.launch),
               clearance: sayLength(prediction.lipClearance, 'height', units),
             });
-      return t('You need {asks} of launch to clear the lip; this {over}. Out {chance}. The lip', {
+      return t('You need {asks} of launch to clear the lip; this {over}. Out {chance}.', {
         asks,
         over,
         chance: chanceWords(call.odds.out),
       });
     }
     case 'lie':
-      return t('The ball is {sits}. Compared with a clean lie that', {
-        sits: LIE_WORDS[nearestLie(shot.burial)].sits,
-      });
+      return t('The ball is {sits}.', { sits: LIE_WORDS[nearestLie(shot.burial)].sits });
     case 'sand':
-      if (shot.sand.strength > MEDIUM.strength) return t('Firmer than medium sand: that');
-      return shot.sand.baseDepth < 0.03
-        ? t('Thinner than medium sand: that')
-        : t('Softer than medium sand: that');
+      return sandWords(shot.sand);
     case 'slope':
       return shot.along > 0
-        ? t('The {deg} upslope adds height and takes off distance and roll; it', {
+        ? t('The {deg} upslope adds height and takes off distance and roll.', {
             deg: deg(shot.along),
           })
-        : t('The {deg} downslope takes off height and adds roll; it', { deg: deg(shot.along) });
+        : t('The {deg} downslope takes off height and adds roll.', { deg: deg(shot.along) });
     case 'side-slope':
       return shot.across > 0
-        ? t('The ball above the feet is allowed for in the aim; it')
-        : t('The ball below the feet is allowed for in the aim; it');
+        ? t('The ball above the feet is allowed for in the aim.')
+        : t('The ball below the feet is allowed for in the aim.');
     case 'wind':
-      if (Math.abs(shot.wind.y) > Math.abs(shot.wind.x)) return t('The wind across');
-      return shot.wind.x < 0 ? t('The wind against') : t('The wind behind');
+      if (Math.abs(shot.wind.y) > Math.abs(shot.wind.x)) return t('The wind is across.');
+      return shot.wind.x < 0 ? t('The wind is against.') : t('The wind is behind.');
     case 'green': {
       const { stimp, slope, firmness } = shot.green;
       const tilt =
         Math.abs(slope) > 0.005 ? ` ${slope > 0 ? t('and uphill') : t('and downhill')}` : '';
       const hold =
         firmness === 'medium' ? '' : `, ${firmness === 'firm' ? t('firm|green') : t('soft|green')}`;
-      return t('This green, stimp {stimp}{tilt}{hold},', {
+      return t('The green runs {stimp}{tilt}{hold}.', {
         stimp: plainNumber(fromMetres(stimp, 'ft')),
         tilt,
         hold,
       });
     }
-    default:
-      return t('What lies past the green');
+    case 'beyond':
+      return `${capital(BEYOND_WORDS[shot.beyond])}.`;
   }
+}
+
+/** What a factor costs, as a sentence that follows its facts. */
+function costSentence(factor: CostFactor, strokes: number): string {
+  const costs = { costs: verb(strokes), strokes: costWords(strokes) };
+  switch (factor) {
+    case 'lip':
+      return t('The lip {costs} {strokes}.', costs);
+    case 'lie':
+      return t('Compared with a clean lie that {costs} {strokes}.', costs);
+    default:
+      return t('That {costs} {strokes}.', costs);
+  }
+}
+
+/** The reasons of a call with what each factor costs, the dearest first. */
+export function withCosts(why: readonly Reason[], costs: FactorCosts): Reason[] {
+  const known = why.map((reason): Reason => {
+    const factor = reason.factor as CostFactor;
+    const strokes = costs.get(factor);
+    if (strokes === undefined) return reason;
+    return { factor, text: `${reason.text} ${costSentence(factor, strokes)}`, strokes };
+  });
+  const isFactor = ({ factor }: Reason): boolean =>
+    (COST_FACTORS as readonly string[]).includes(factor);
+  const dear = known.filter(isFactor).sort((a, b) => Math.abs(b.strokes) - Math.abs(a.strokes));
+  return [...dear, ...known.filter((reason) => !isFactor(reason))];
 }
 
 /** Carry of the player's own usual heavy miss (one standard deviation further back and deeper), m. */
@@ -178,6 +182,21 @@ function heavyMiss(call: Call, golfer: Golfer): Finish {
   const effort = effortFactor(call.setup.fraction);
   const error = { ...meantBy(golfer), mark: habits.mark * effort, height: habits.height * effort };
   return play(readyFor(call.setup, golfer, call.shot), error, call.aim).finish;
+}
+
+/** Shares of the planned carry from which on a heavy miss goes as far, and below which it goes nowhere. */
+const AS_FAR = 0.97;
+const NOWHERE = 0.1;
+
+/** What the usual heavy miss keeps of the planned carry. */
+function heavyWords(carry: number, planned: number, units: UnitSystem): string {
+  const kept = carry / Math.max(0.01, planned);
+  if (kept >= AS_FAR) return t('the usual heavy miss carries as far as planned');
+  if (kept < NOWHERE) return t('the usual heavy miss hardly moves the ball');
+  return t('the usual heavy miss still carries {carry}, {kept}% of the planned carry', {
+    carry: distanceWords(carry, units),
+    kept: Math.round(100 * kept),
+  });
 }
 
 /** The bounce that a sole is held against, radians: a middling one. */
@@ -209,28 +228,29 @@ function soleReason(
 ): Reason {
   const { club } = call.setup;
   const heavy = heavyMiss(call, measure.golfer);
-  const kept = Math.round((100 * heavy.carry) / Math.max(0.01, prediction.carry));
   const bounce = degrees(club.bounce).toFixed(0);
   const work = degrees(prediction.effectiveBounce).toFixed(0);
   const sentences = [
-    t(
-      '{bounce}° of bounce is {work}° effective here: the usual heavy miss still carries {carry}, {kept}% of the planned carry.',
-      { bounce, work, carry: distanceWords(heavy.carry, units), kept },
-    ),
+    t('{bounce}° of bounce is {work}° effective here: {heavy}.', {
+      bounce,
+      work,
+      heavy: heavyWords(heavy.carry, prediction.carry, units),
+    }),
   ];
   const against = (other: Club): number | null => {
-    const there = here === null ? null : strokesWith(call, measure, { club: other });
+    const there = here === null ? null : strokesWith(call, measure, other);
     return here === null || there === null ? null : here - there;
   };
   let strokes = 0;
   if (Math.abs(club.bounce - USUAL_BOUNCE) > radians(0.5)) {
     strokes = against({ ...club, bounce: USUAL_BOUNCE }) ?? 0;
-    sentences.push(
-      t('Compared with 10° of bounce that {costs} {strokes} here.', {
-        costs: verb(strokes),
-        strokes: costWords(strokes),
-      }),
-    );
+    if (Math.abs(strokes) >= TIE_STROKES)
+      sentences.push(
+        t('Compared with 10° of bounce that {costs} {strokes} here.', {
+          costs: verb(strokes),
+          strokes: costWords(strokes),
+        }),
+      );
   }
   const other = otherSole(club, bag);
   const worse = other && against(other);
@@ -270,10 +290,10 @@ export interface Asking {
 }
 
 /**
- * Why a call stands where it does, from the model itself: what each factor that is not neutral costs this club in this
- * school, measured on common swings, the dearest first; then the sole and the swing.
+ * Why a call stands where it does, from the model itself: the facts of each factor that is not neutral, without what it costs (see
+ * {@link withCosts}); then the sole and the swing.
  *
- * @param brief a coarser measure, for calls far down the list
+ * @param brief a coarser measure of the sole, for calls far down the list
  */
 export function reasonsFor(
   call: Call,
@@ -286,19 +306,10 @@ export function reasonsFor(
   const measure: Measure = { golfer, swings };
   // The same swings as the search's own: samples of one seed begin alike.
   const here = strokesOf(call, swings.length);
-  if (here !== null) {
-    for (const [factor, neutral] of Object.entries(NEUTRAL)) {
-      const shot = neutral(call.shot);
-      const clean = factor === 'lie' && call.kind === 'dig';
-      const there =
-        shot &&
-        (clean ? strokesSplashed(call, measure, shot) : strokesWith(call, measure, { shot }));
-      if (there === null) continue;
-      const strokes = here - there;
-      const facts = factWords(factor, call, prediction, units);
-      reasons.push({ factor, text: `${facts} ${verb(strokes)} ${costWords(strokes)}.`, strokes });
-    }
-    reasons.sort((a, b) => Math.abs(b.strokes) - Math.abs(a.strokes));
+  if (call.toward === 0) {
+    for (const factor of COST_FACTORS)
+      if (withoutFactor(call.shot, factor))
+        reasons.push({ factor, text: factWords(factor, call, prediction, units), strokes: 0 });
   }
   if (prediction.carry > 0 && call.kind !== 'pick' && call.kind !== 'chip') {
     reasons.push(soleReason(call, prediction, measure, here, brief ? [] : bag, units));

@@ -1,6 +1,8 @@
 'use client';
 
+import { useMemo } from 'react';
 import type { Answer } from '@/core/tell/answer/answer';
+import type { CallSheet } from '@/core/tell/sheet/callSheet';
 import type { Fault } from '@/core/tell/format/fault';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { answered } from '../../engine/answered';
@@ -24,13 +26,20 @@ const PAUSE_MS = 20;
  * @param waiting true while the reading is being dragged: nothing is asked until it is let go
  */
 export function useCalls(situation: object, units: UnitSystem, waiting: boolean): Calls {
-  const { status, last, failure } = useTask<Answer>(
-    JSON.stringify([situation, units]),
+  const asked = JSON.stringify([situation, units]);
+  const { status, value, last, failure } = useTask<Answer>(
+    asked,
     ({ engine, signal }) => answered(engine, situation, units, { signal, priority: 1 }),
     waiting ? null : PAUSE_MS,
   );
+  // Searches of their own, once the calls stand: nobody waits for them.
+  const { value: sheet } = useTask<CallSheet | null>(
+    status === 'done' ? value : null,
+    ({ engine, signal }) => engine.run('costed', [situation, value!.sheet], { signal }),
+  );
+  const answer = useMemo(() => (last && sheet ? { ...last, sheet } : last), [last, sheet]);
   return {
-    answer: last,
+    answer,
     faults: failure?.faults ?? [],
     busy: status === 'running',
     failure: failure && !failure.faults ? failure.message : null,

@@ -283,32 +283,40 @@ export const TELLING = {
   'rolls up it': 'rollt hinauf',
   'launches at {deg} and clears it by {clearance}':
     'startet mit {deg} und kommt {clearance} darüber',
-  'You need {asks} of launch to clear the lip; this {over}. Out {chance}. The lip':
-    'Über die Kante braucht es {asks} Startwinkel; dieser Ball {over}. Heraus {chance}. Die Kante',
-  'The ball is {sits}. Compared with a clean lie that':
-    'Der Ball liegt {sits}. Das, gegenüber einer sauberen Lage,',
-  'Firmer than medium sand: that': 'Fester als mittlerer Sand: das',
-  'Thinner than medium sand: that': 'Dünner als mittlerer Sand: das',
-  'Softer than medium sand: that': 'Weicher als mittlerer Sand: das',
-  'The {deg} upslope adds height and takes off distance and roll; it':
-    'Der Hang von {deg} bergauf gibt Höhe und nimmt Weite und Roll; er',
-  'The {deg} downslope takes off height and adds roll; it':
-    'Der Hang von {deg} bergab nimmt Höhe und gibt Roll; er',
-  'The ball above the feet is allowed for in the aim; it':
-    'Die Ausrichtung berücksichtigt den Ball über den Füßen; das',
-  'The ball below the feet is allowed for in the aim; it':
-    'Die Ausrichtung berücksichtigt den Ball unter den Füßen; das',
-  'The wind across': 'Der Wind von der Seite',
-  'The wind against': 'Der Wind von vorn',
-  'The wind behind': 'Der Wind von hinten',
+  'You need {asks} of launch to clear the lip; this {over}. Out {chance}.':
+    'Über die Kante braucht es {asks} Startwinkel; dieser Ball {over}. Heraus {chance}.',
+  'The ball is {sits}.': 'Der Ball liegt {sits}.',
+  'The sand is dry on top and packed below.': 'Der Sand ist oben trocken und darunter fest.',
+  'The sand is firmer than medium.': 'Der Sand ist fester als mittlerer.',
+  'The sand is thinner than medium.': 'Der Sand ist dünner als mittlerer.',
+  'The sand is softer than medium.': 'Der Sand ist weicher als mittlerer.',
+  'The {deg} upslope adds height and takes off distance and roll.':
+    'Der Hang von {deg} bergauf gibt Höhe und nimmt Weite und Roll.',
+  'The {deg} downslope takes off height and adds roll.':
+    'Der Hang von {deg} bergab nimmt Höhe und gibt Roll.',
+  'The ball above the feet is allowed for in the aim.':
+    'Die Ausrichtung berücksichtigt den Ball über den Füßen.',
+  'The ball below the feet is allowed for in the aim.':
+    'Die Ausrichtung berücksichtigt den Ball unter den Füßen.',
+  'The wind is across.': 'Der Wind kommt von der Seite.',
+  'The wind is against.': 'Der Wind kommt von vorn.',
+  'The wind is behind.': 'Der Wind kommt von hinten.',
+  'The lip {costs} {strokes}.': 'Die Kante {costs} {strokes}.',
+  'Compared with a clean lie that {costs} {strokes}.':
+    'Gegenüber einer sauberen Lage {costs} das {strokes}.',
+  'That {costs} {strokes}.': 'Das {costs} {strokes}.',
   'and uphill': 'und bergauf',
   'and downhill': 'und bergab',
   'firm|green': 'fest',
   'soft|green': 'weich',
-  'This green, stimp {stimp}{tilt}{hold},': 'Dieses Grün, Stimp {stimp}{tilt}{hold},',
-  'What lies past the green': 'Was hinter dem Grün liegt,',
-  '{bounce}° of bounce is {work}° effective here: the usual heavy miss still carries {carry}, {kept}% of the planned carry.':
-    '{bounce}° Bounce wirken hier wie {work}°: der übliche fette Fehlschlag fliegt noch {carry}, {kept}% des geplanten Carrys.',
+  'The green runs {stimp}{tilt}{hold}.': 'Das Grün hat Stimp {stimp}{tilt}{hold}.',
+  '{bounce}° of bounce is {work}° effective here: {heavy}.':
+    '{bounce}° Bounce wirken hier wie {work}°: {heavy}.',
+  'the usual heavy miss carries as far as planned':
+    'der übliche fette Fehlschlag fliegt so weit wie geplant',
+  'the usual heavy miss hardly moves the ball': 'der übliche fette Fehlschlag bewegt den Ball kaum',
+  'the usual heavy miss still carries {carry}, {kept}% of the planned carry':
+    'der übliche fette Fehlschlag fliegt noch {carry}, {kept}% des geplanten Carrys',
   'Compared with 10° of bounce that {costs} {strokes} here.':
     'Gegenüber 10° Bounce {costs} das hier {strokes}.',
   'The {other}, with {bounce}°, played the same way {costs} {strokes}.':
