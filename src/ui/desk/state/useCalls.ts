@@ -33,9 +33,11 @@ export function useCalls(situation: object, units: UnitSystem, waiting: boolean)
     waiting ? null : PAUSE_MS,
   );
   // Searches of their own, once the calls stand: nobody waits for them.
+  const standing = status === 'done' ? value : null;
   const { value: sheet } = useTask<CallSheet | null>(
-    status === 'done' ? value : null,
-    ({ engine, signal }) => engine.run('costed', [situation, value!.sheet], { signal }),
+    standing,
+    async ({ engine, signal }) =>
+      standing && engine.run('costed', [situation, standing.sheet], { signal }),
   );
   const answer = useMemo(() => (last && sheet ? { ...last, sheet } : last), [last, sheet]);
   return {
