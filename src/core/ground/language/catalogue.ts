@@ -1010,6 +1010,7 @@ export type Message =
   | 'Thin or packed sand: look for stones and roots before hitting down.'
   | 'A sunken ball loads wrists, elbows and back: start at half effort, few repetitions, none with a fresh injury.'
   // src/core/tell/script/cautions.ts
+  | 'Played away from the flag: nobody on that line or beyond it. The group moves behind the player as the player now stands.'
   | 'Thin ones will happen, fast and flat: nobody ahead of the player or level with the ball.'
   | '{nobodyAhead}; the group stays behind the line.'
   | 'Hard on wrists, elbows and back: start at half effort, few repetitions, none with a fresh injury.'
@@ -1091,6 +1092,7 @@ export type Message =
   | 'shoulders *down the slope*; chase the ball down it'
   | 'stand tall, ball above your feet: it goes {side}, the aim allows for it'
   | 'more knee, grip at the end, ball below your feet: it goes {side}, the aim allows for it'
+  | 'Move the group off that line first.'
   | 'Ball *{position}*{handle}.'
   | '*{share}* of your weight on the lead foot, and keep it there.{slope}'
   // src/core/tell/sheet/callSheet.ts

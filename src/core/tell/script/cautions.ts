@@ -1,5 +1,6 @@
 import { t } from '@/core/ground/language/t';
 import { isHard, nobodyAhead } from './care';
+import { isAway } from './script';
 import { listed } from '../words/listed';
 import { BODY_WORDS } from '../words/player';
 import type { BodyCaution } from '@/core/ground/player/player';
@@ -18,7 +19,13 @@ export function cautionsFor(call: Call, body: readonly BodyCaution[]): string[] 
   const cautions: string[] = [];
   const hard = isHard(shot.sand);
   const down = kind === 'dig' || setup.technique === 'thud';
-  if (kind !== 'putt') {
+  if (isAway(call)) {
+    cautions.push(
+      t(
+        'Played away from the flag: nobody on that line or beyond it. The group moves behind the player as the player now stands.',
+      ),
+    );
+  } else if (kind !== 'putt') {
     cautions.push(
       call.odds.thin >= OFTEN_THIN
         ? t(

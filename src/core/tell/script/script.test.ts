@@ -123,6 +123,19 @@ describe('every kind and school has its script and its cautions', () => {
     expect(first('right')).toMatch(/^\*90° to the right of the flag\.\* /);
     expect(first('left')).toMatch(/^\*90° to the left of the flag\.\* /);
     expect(first('right', Math.PI)).toMatch(/^\*Straight back, away from the flag\.\* /);
+    expect(first('right')).toContain('.* Move the group off that line first. ');
+    expect(first('right', radians(20))).not.toContain('group');
+  });
+
+  test('nobody is told to stand behind the line where the ball is played back over them', () => {
+    const [call] = calls;
+    const said = (deg: number): string =>
+      cautionsFor({ ...call!, toward: radians(deg) }, []).join(' ');
+    for (const deg of [60, -90, 180]) {
+      expect(said(deg)).toContain('nobody on that line or beyond it');
+      expect(said(deg)).not.toContain('stays behind the line');
+    }
+    for (const deg of [0, 20, -30]) expect(said(deg)).not.toContain('Played away from the flag');
   });
 
   test('a sore wrist is named where the stroke jars it, not for a putt', () => {

@@ -3,7 +3,7 @@ import { capital } from '../words/capital';
 import type { Hand } from '@/core/ground/player/player';
 import type { Call } from '@/core/search/calls/call';
 import type { Setup } from '@/core/model/swing/setup';
-import { degrees } from '@/core/ground/units/angle';
+import { degrees, radians } from '@/core/ground/units/angle';
 import { faceClock, swingClock } from '@/core/ground/units/clock';
 import {
   clockWords,
@@ -58,6 +58,13 @@ function widthWords(width: number): string {
   if (width < 1.3) return t('a little wider than your shoulders');
   return t('well wider than your shoulders');
 }
+
+/** Further from the line of the flag than this a ball goes where a group that stands behind that line may be, radians. */
+const AWAY = radians(45);
+
+/** Whether a ball is played where the group stands while others are played at the flag. */
+export const isAway = ({ toward }: Pick<Call, 'toward'>): boolean =>
+  Math.cos(toward) < Math.cos(AWAY);
 
 /** Where a ball that is not played at the flag goes instead. */
 export function wayWords(call: Pick<Call, 'toward'>, handed: Hand): string {
@@ -233,7 +240,8 @@ function slopeWords(call: Call, handed: Hand): string {
 export function scriptOf(call: Call, grassCarry: number, voice: Voice): Line[] {
   const { setup } = call;
   const faceDeg = degrees(setup.opening);
-  const out = call.kind === 'out-sideways' ? `*${wayWords(call, voice.handed)}.* ` : '';
+  const cleared = isAway(call) ? `${t('Move the group off that line first.')} ` : '';
+  const out = call.kind === 'out-sideways' ? `*${wayWords(call, voice.handed)}.* ${cleared}` : '';
   return [
     { step: 'face', text: `${out}${faceLine(faceDeg, voice.handed)}` },
     { step: 'grip', text: gripLine(faceDeg, setup.gripDown, voice.units) },

@@ -260,8 +260,8 @@ export function callSheet(
       school: out.school.id,
       reason: ruledOutWords(out.reason, telling.units),
     })),
-    /** Which clubs do as well as the first, and why that one is called; null where it stands alone. */
-    tie: prescription.tie ? tieWords(prescription.tie) : null,
+    /** Which clubs do as well as the first, and why that one is called; null where it stands alone, or is relief. */
+    tie: prescription.tie && told[0]?.struck ? tieWords(prescription.tie) : null,
     notes: [
       ...meantWords(told[0], telling.units),
       ...notesOf(prescription, extra.notes, telling.player),

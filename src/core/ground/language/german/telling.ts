@@ -146,6 +146,9 @@ export const TELLING = {
     'Ein tief liegender Ball belastet Handgelenke, Ellbogen und Rücken: mit halber Kraft beginnen, wenige Wiederholungen, keine bei frischer Verletzung.',
   'Thin ones will happen, fast and flat: nobody ahead of the player or level with the ball.':
     'Dünne Bälle wird es geben, schnell und flach: niemand vor dem Spieler oder auf Höhe des Balls.',
+  'Move the group off that line first.': 'Erst die Gruppe aus dieser Linie nehmen.',
+  'Played away from the flag: nobody on that line or beyond it. The group moves behind the player as the player now stands.':
+    'Von der Fahne weg gespielt: niemand auf dieser Linie oder dahinter. Die Gruppe geht hinter den Spieler, wie er jetzt steht.',
   '{nobodyAhead}; the group stays behind the line.':
     '{nobodyAhead}; die Gruppe bleibt hinter der Linie.',
   'Hard on wrists, elbows and back: start at half effort, few repetitions, none with a fresh injury.':
