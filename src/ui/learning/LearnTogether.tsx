@@ -1,7 +1,7 @@
 'use client';
 
 import { t } from '@/core/ground/language/t';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import { toast } from 'sonner';
 import type { LearntFactors } from '@/core/ground/player/learnt';
 import type { Learning } from '@/core/lesson/learning/learn';
@@ -31,15 +31,13 @@ export function LearnTogether({ players, onLearnt }: LearnTogetherProps) {
   const [asked, setAsked] = useState(false);
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
   const [saving, setSaving] = useState(false);
-  // What is learnt does not hang on what was learnt before: taking numbers over asks nothing anew.
-  const ids = players.map(({ id }) => id).join();
-  // eslint-disable-next-line react-hooks/exhaustive-deps -- see above
-  const group = useMemo(() => players, [ids]);
+  // What is learnt does not hang on what was learnt before: by their ids, so that taking numbers over asks nothing anew.
+  const group = players.map(({ id }) => id).join();
   const { status, value, failure } = useTask<Known>(
     asked ? group : null,
     async ({ engine, signal, show }) => {
       const known = new Map<string, Learning | null>();
-      for (const player of group) {
+      for (const player of players) {
         const balls = await bodyOf(ask<PlacedBall[]>(`/api/players/${player.id}/balls`));
         known.set(player.id, await engine.run('learn', [recordOf(player), balls], { signal }));
         show(new Map(known));
