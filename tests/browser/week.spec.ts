@@ -42,7 +42,7 @@ test('a group’s week: one sheet, one list, one homework, one plan for all', as
   await expect(token(page, 'Distance to the flag')).not.toContainText('24');
 
   await page.goto('/lessons');
-  const like = page.getByRole('button', { name: /^Plan a lesson like the one at/ });
+  const like = page.getByRole('button', { name: /^Repeat the lesson at/ });
   await like.first().click();
   await expect(page.getByRole('button', { name: /^Remove / }).first()).toBeVisible();
   await page.getByLabel('Place').fill('The copied bunker');

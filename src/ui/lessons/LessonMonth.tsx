@@ -72,7 +72,7 @@ export function LessonMonth({ lessons, onRemove }: LessonMonthProps) {
                   {t('Review')}
                 </Link>
                 <IconButton
-                  label={t('Plan a lesson like the one at {place}', { place: lesson.plan.place })}
+                  label={t('Repeat the lesson at {place}', { place: lesson.plan.place })}
                   onClick={() => router.push(`/lessons/${uuid()}/plan?like=${lesson.id}`)}
                 >
                   <Copy size={18} aria-hidden="true" />

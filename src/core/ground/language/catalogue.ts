@@ -2361,7 +2361,7 @@ export type Message =
   | 'Train your own eye'
   // src/ui/lessons/LessonMonth.tsx
   | '· closed'
-  | 'Plan a lesson like the one at {place}'
+  | 'Repeat the lesson at {place}'
   | 'Delete the lesson at {place}'
   | 'Out of the bunker: {share}{moved}'
   // src/ui/lessons/LogPanel.tsx

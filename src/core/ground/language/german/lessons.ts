@@ -404,5 +404,5 @@ export const LESSONS = {
   'Use the numbers of {players}': 'Werte übernehmen: {players}',
   'Add to everyone’s homework': 'In die Hausaufgaben aller aufnehmen',
   'Show all {lessons}': 'Alle zeigen: {lessons}',
-  'Plan a lesson like the one at {place}': 'Eine Stunde planen wie die auf {place}',
+  'Repeat the lesson at {place}': 'Die Stunde auf {place} wiederholen',
 };
