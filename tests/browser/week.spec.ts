@@ -1,5 +1,6 @@
 import { openDesk, passesAxe, settled, token } from './helpers';
 import { expect, test, type Page } from './test';
+import { DEMO_LESSON } from './views';
 
 /* A week with a group: a shot by its numbers, last week's lesson again, everyone's own numbers, one homework for all, and practice from it. */
 
@@ -42,8 +43,8 @@ test('a group’s week: one sheet, one list, one homework, one plan for all', as
   await expect(token(page, 'Distance to the flag')).not.toContainText('24');
 
   await page.goto('/lessons');
-  const like = page.getByRole('button', { name: /^Repeat the lesson at/ });
-  await like.first().click();
+  const demo = page.getByRole('listitem').filter({ has: page.locator(`a[href="${DEMO_LESSON}"]`) });
+  await demo.getByRole('button', { name: /^Repeat the lesson at/ }).click();
   await expect(page.getByRole('button', { name: /^Remove / }).first()).toBeVisible();
   await page.getByLabel('Place').fill('The copied bunker');
   await page.getByRole('button', { name: 'Save and start logging' }).click();
