@@ -4,15 +4,19 @@ import type { EyeResult, SceneResult } from '@/core/lesson/eye/answer';
 /** Latest scenes that are looked at, of a player or of an account. */
 const LATEST = 500;
 
-/** The latest scenes that a player answered, first answered first. */
-export async function eyeResults(db: Sql, playerId: string, most = LATEST): Promise<EyeResult[]> {
-  const { rows } = await db.query<{ result: EyeResult }>(
-    `select result from (select result, answered_at, id from eye_results where player_id = $1
+/** The latest results of some, first answered first. */
+async function latest<R>(db: Sql, some: string, whose: string | null, most: number): Promise<R[]> {
+  const { rows } = await db.query<{ result: R }>(
+    `select result from (select result, answered_at, id from ${some}
        order by answered_at desc, id desc limit $2) latest order by answered_at, id`,
-    [playerId, most],
+    [whose, most],
   );
   return rows.map(({ result }) => result);
 }
+
+/** The latest scenes that a player answered, first answered first. */
+export const eyeResults = (db: Sql, playerId: string, most = LATEST): Promise<EyeResult[]> =>
+  latest(db, 'eye_results where player_id = $1', playerId, most);
 
 /** Saves a scene that was answered, once; false when the player is not in the roster. */
 export async function addEyeResult(db: Sql, result: EyeResult): Promise<boolean> {
@@ -42,15 +46,8 @@ export async function storeEyeResults(
  *
  * @param account null on a machine where nobody signs in
  */
-export async function ownEyeResults(db: Sql, account: string | null): Promise<SceneResult[]> {
-  const { rows } = await db.query<{ result: SceneResult }>(
-    `select result from (select result, answered_at, id from own_eye_results
-       where account_id is not distinct from $1::uuid
-       order by answered_at desc, id desc limit $2) latest order by answered_at, id`,
-    [account, LATEST],
-  );
-  return rows.map(({ result }) => result);
-}
+export const ownEyeResults = (db: Sql, account: string | null): Promise<SceneResult[]> =>
+  latest(db, 'own_eye_results where account_id is not distinct from $1::uuid', account, LATEST);
 
 /** Saves a scene that a coach or an assistant answered, once. */
 export async function addOwnEyeResult(

@@ -16,6 +16,7 @@ import { TickBox } from '../kit/TickBox';
 import { useUnits } from '../kit/units';
 import { ask, bodyOf } from '../server/client';
 import { isDone } from '../server/said';
+import { sendLearnt } from './useDecisions';
 
 interface LearnTogetherProps {
   players: readonly RosterPlayer[];
@@ -52,9 +53,7 @@ export function LearnTogether({ players, onLearnt }: LearnTogetherProps) {
     setSaving(true);
     let saved = 0;
     for (const { id } of chosen) {
-      const { factors } = value!.get(id)!;
-      const url = `/api/players/${id}/learnt`;
-      const answered = await ask<LearntFactors>(url, 'POST', { version: 1, ...factors });
+      const answered = await sendLearnt(id, value!.get(id)!.factors);
       if (!isDone(answered)) break;
       onLearnt(id, answered.body);
       saved++;

@@ -1,7 +1,7 @@
 import { t } from '@/core/ground/language/t';
 import { ArrowUp, X } from 'lucide-react';
 import { drillsById, type ListedDrill } from '@/core/lesson/drills/chosen';
-import { DOSES, doseWords } from '@/core/lesson/drills/dose';
+import { dosedWords, DOSES, inSets } from '@/core/lesson/drills/dose';
 import { MOST_BALLS } from '@/core/lesson/drills/drill';
 import { mostBalls } from '@/core/lesson/drills/load';
 import type { BodyCaution } from '@/core/ground/player/player';
@@ -35,6 +35,7 @@ export function ItemsField({ items, drills, cautions, fault, onItems }: ItemsFie
       <ol className="mt-1">
         {items.map((item, i) => {
           const { drill: id, balls, sets } = item;
+          const even = inSets(item).sets > 1;
           const drill = known.get(id);
           const most = drill ? mostBalls(drill.load, cautions) : MOST_BALLS;
           return (
@@ -45,11 +46,7 @@ export function ItemsField({ items, drills, cautions, fault, onItems }: ItemsFie
                     {i + 1}. {drill?.name ?? t('a deleted drill')}
                   </span>
                   <span className="block text-sm text-ink-soft">{drill?.brief}</span>
-                  {sets && balls % sets === 0 && (
-                    <span className="block text-sm font-semibold">
-                      {doseWords({ sets, balls: balls / sets })}
-                    </span>
-                  )}
+                  {even && <span className="block text-sm font-semibold">{dosedWords(item)}</span>}
                 </p>
                 <TextInput
                   label={t('Balls')}
@@ -91,7 +88,7 @@ export function ItemsField({ items, drills, cautions, fault, onItems }: ItemsFie
                   <X size={17} aria-hidden="true" />
                 </IconButton>
               </div>
-              {sets && balls % sets !== 0 && (
+              {sets && !even && (
                 <p role="status" className="text-sm font-semibold text-harm">
                   {t('{balls} balls do not make {sets} even sets.', {
                     balls: Number.isNaN(balls) ? 0 : balls,

@@ -1,5 +1,5 @@
 import { t } from '@/core/ground/language/t';
-import { classRound } from '@/core/lesson/eye/cards';
+import { classRound, firstSeed } from '@/core/lesson/eye/cards';
 import { readRound } from '@/core/lesson/eye/round';
 import { coachRecord } from '@/core/lesson/players/house';
 import { accountAsking, data } from '@/app/data';
@@ -12,9 +12,6 @@ import { titled } from '../../titled';
 export const dynamic = 'force-dynamic';
 
 export const generateMetadata = () => titled(t('The eye'));
-
-/** Scenes are numbered from here on by the trainee's own count: the same ones are not drawn twice. */
-const SCENES_A_ROUND = 1000;
 
 /** The own eye of whoever asks, a coach or an assistant. */
 export default async function Page({ searchParams }: { searchParams: Promise<Query> }) {
@@ -34,7 +31,7 @@ export default async function Page({ searchParams }: { searchParams: Promise<Que
       own
       house={academy}
       before={before}
-      seed={1 + before.length * SCENES_A_ROUND}
+      seed={firstSeed(before.length)}
       now={now}
       round={round && classRound(round.seed, round.level)}
     />

@@ -51,6 +51,10 @@ export interface DosedBalls {
   sets?: number | undefined;
 }
 
+/** Balls of a drill set by set; in one where they do not come out even. */
+export const inSets = ({ balls, sets = 1 }: DosedBalls): Dose =>
+  balls % sets === 0 ? { sets, balls: balls / sets } : { sets: 1, balls };
+
 /**
  * Balls of a drill as short as a list of sessions says them; sets that do not come out even are not said.
  *
@@ -58,8 +62,10 @@ export interface DosedBalls {
  * dosedBalls({ balls: 24, sets: 3 }); // => '3 × 8'
  * dosedBalls({ balls: 10 }); // => '10'
  */
-export const dosedBalls = ({ balls, sets = 1 }: DosedBalls): string =>
-  sets > 1 && balls % sets === 0 ? `${sets} × ${balls / sets}` : String(balls);
+export function dosedBalls(dosed: DosedBalls): string {
+  const { sets, balls } = inSets(dosed);
+  return sets > 1 ? `${sets} × ${balls}` : String(balls);
+}
 
 /**
  * The same in words.
@@ -67,8 +73,7 @@ export const dosedBalls = ({ balls, sets = 1 }: DosedBalls): string =>
  * @example
  * dosedWords({ balls: 24, sets: 3 }); // => '3 sets of 8 balls'
  */
-export const dosedWords = ({ balls, sets = 1 }: DosedBalls): string =>
-  doseWords(balls % sets === 0 ? { sets, balls: balls / sets } : { sets: 1, balls });
+export const dosedWords = (dosed: DosedBalls): string => doseWords(inSets(dosed));
 
 /** So many of the balls as there is room for: whole sets, where a set fits. */
 export function dosedWithin({ balls, sets = 1 }: DosedBalls, room: number): DosedBalls {

@@ -72,6 +72,12 @@ export function nextScene(results: readonly SceneResult[], now: string, seed: nu
   return best ?? sceneOf(seed + CHOICE, level);
 }
 
+/** Scenes are numbered from here on by the trainee's own count: the same ones are not drawn twice. */
+const APART = 1000;
+
+/** By which the first scene of a round is drawn, for a trainee who answered so many before. */
+export const firstSeed = (answered: number): number => 1 + answered * APART;
+
 /** How many scenes a round has. */
 export const ROUND = 10;
 

@@ -45,8 +45,11 @@ export const alwaysHolds = (): string[] => [
   t('Shade, water; out at the first thunder.'),
 ];
 
+/** Sand whose base a club may meet. */
+export const isThin = ({ baseDepth }: Pick<Sand, 'baseDepth'>): boolean => baseDepth < 0.03;
+
 /** Sand that a club is stopped by: packed, or thin over a base. */
-export const isHard = (sand: Sand): boolean => sand.baseDepth < 0.03 || sand.strength > 2e5;
+export const isHard = (sand: Sand): boolean => isThin(sand) || sand.strength > 2e5;
 
 /** Care that belongs to this sand and this lie. */
 export function careFor(shot: Shot): string[] {

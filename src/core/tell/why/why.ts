@@ -3,6 +3,7 @@ import { launchOver } from '@/core/ground/situation/lip';
 import type { Finish } from '@/core/model/flight/finish';
 import { effortFactor } from '@/core/model/spread/effort';
 import { sampleSwings } from '@/core/model/spread/swings';
+import { isThin } from '../script/care';
 import { capital } from '../words/capital';
 import { chanceWords, distanceWords } from '../words/words';
 import { BEYOND_WORDS, LIE_WORDS } from '../words/situation';
@@ -78,17 +79,14 @@ function costWords(strokes: number): string {
 const verb = (strokes: number): string => (strokes < -0.02 ? t('saves') : t('costs'));
 
 /** Sand that differs from medium, in a sentence. */
-function sandWords({ strength, baseDepth, baseStiffness }: Sand): string {
-  if (baseDepth < THIN && baseStiffness === PACKED_BELOW)
+function sandWords(sand: Sand): string {
+  if (isThin(sand) && sand.baseStiffness === PACKED_BELOW)
     return t('The sand is dry on top and packed below.');
-  if (strength > MEDIUM.strength) return t('The sand is firmer than medium.');
-  return baseDepth < THIN
+  if (sand.strength > MEDIUM.strength) return t('The sand is firmer than medium.');
+  return isThin(sand)
     ? t('The sand is thinner than medium.')
     : t('The sand is softer than medium.');
 }
-
-/** Sand whose base is nearer than this is thin, m. */
-const THIN = 0.03;
 
 /** Facts of a factor in this call, a sentence or two. */
 function factWords(

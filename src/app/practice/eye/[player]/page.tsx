@@ -1,7 +1,7 @@
 import { t } from '@/core/ground/language/t';
 import { notFound } from 'next/navigation';
 import type { Sql } from '@/data/sql/sql';
-import { classRound, ROUND } from '@/core/lesson/eye/cards';
+import { classRound, firstSeed, ROUND } from '@/core/lesson/eye/cards';
 import { readRound } from '@/core/lesson/eye/round';
 import { sceneFrom, type Scene } from '@/core/lesson/eye/scene';
 import type { ShotInput } from '@/core/tell/format/shot';
@@ -17,9 +17,6 @@ import { titled } from '../../../titled';
 export const dynamic = 'force-dynamic';
 
 export const generateMetadata = () => titled(t('The eye'));
-
-/** Scenes are numbered from here on by the trainee's own count: the same ones are not drawn twice. */
-const SCENES_A_ROUND = 1000;
 
 export default async function Page({
   params,
@@ -38,7 +35,7 @@ export default async function Page({
       trainee={player}
       house={await house()}
       before={before}
-      seed={1 + before.length * SCENES_A_ROUND}
+      seed={firstSeed(before.length)}
       now={new Date().toISOString()}
       round={await roundOf(sql, player.id, query)}
     />
