@@ -203,13 +203,16 @@ test('a ball that is still on its way is edited, and another taken away; both fo
   await expect(first).toContainText('carried 11 yd, heavy · not saved yet');
   await page.getByRole('button', { name: 'Undo last ball' }).click();
   await expect(page.getByRole('button', { name: /^2\. / })).toHaveCount(0);
+  // The offer stays for as long as the pointer rests on it.
+  const undo = page.getByRole('button', { name: 'Undo', exact: true });
+  await undo.hover();
   expect(await ballsOf(page, lesson)).toHaveLength(0);
   release();
   await expect(page.getByText(/1 of 8 balls · all balls saved/)).toBeVisible();
   await expect(first).toHaveText('1. carried 11 yd, heavy');
   const saved = (await ballsOf(page, lesson)) as unknown as { carry_m: number }[];
   expect(saved.map(({ carry_m }) => Math.round(carry_m / 0.9144))).toEqual([11]);
-  await page.getByRole('button', { name: 'Undo', exact: true }).click();
+  await undo.click();
   await expect(page.getByRole('button', { name: /^2\. carried 30 yd, thin/ })).toBeVisible();
   await expect.poll(async () => (await ballsOf(page, lesson)).length).toBe(2);
 });

@@ -5,6 +5,7 @@ import { useCallback, useRef, useState } from 'react';
 import { toast } from 'sonner';
 import type { BallChange, TouchedBall } from '@/core/lesson/balls/ball';
 import { ask, saidOf } from '../server/client';
+import { UNDO_MS } from '../server/said';
 import type { ShownBall } from './types';
 
 /** Balls with those of the same ids in their places, and new ones behind. */
@@ -27,7 +28,10 @@ function joined(now: readonly ShownBall[], looked: readonly TouchedBall[]): Show
 
 /** Says that a ball is taken away, and how to have it back. */
 export const taken = (bringBack: () => void): void => {
-  toast(t('Ball deleted.'), { action: { label: t('Undo'), onClick: bringBack } });
+  toast(t('Ball deleted.'), {
+    duration: UNDO_MS,
+    action: { label: t('Undo'), onClick: bringBack },
+  });
 };
 
 /** Said where two devices change one ball; what the other made of it stands in the list by then. */

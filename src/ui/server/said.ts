@@ -9,8 +9,8 @@ export function isDone<T>(reply: Replied<T>): reply is { kind: 'ok'; body: T } {
   return false;
 }
 
-/** How long what was deleted can be brought back by its message, ms. */
-const UNDO_MS = 10_000;
+/** How long what was deleted can be brought back by its message, ms; longer while the pointer rests on it. */
+export const UNDO_MS = 10_000;
 
 /** Deletes a record and says so, with a way to bring it back; `changed` is told of both. */
 export async function remove(url: string, name: string, changed: () => unknown): Promise<void> {
