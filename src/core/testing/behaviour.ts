@@ -5,6 +5,8 @@ export interface Behaviour {
   wanted: readonly [number, number];
   unit: string;
   got: () => number;
+  /** What an earlier model gave, where it was noted. */
+  before?: number;
   /** Why the model stands outside what is wanted, where it does. */
   excuse?: string;
 }

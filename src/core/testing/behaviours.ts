@@ -5,6 +5,7 @@ import { aBed, aShot, aSplash, CLUB_56 } from './fixtures';
 import type { Behaviour } from './behaviour';
 import { ballOf, callsFor, played, splash } from './bench';
 import { CALL_BEHAVIOURS } from './callBehaviours';
+import { LIE_BEHAVIOURS } from './lieBehaviours';
 import { SOLE_BEHAVIOURS } from './soleBehaviours';
 
 const percent = (from: number, to: number): number => 100 * (to / from - 1);
@@ -293,5 +294,6 @@ export const BEHAVIOURS: readonly Behaviour[] = [
   ...buried,
   ...slopes,
   ...picks,
+  ...LIE_BEHAVIOURS,
   ...CALL_BEHAVIOURS,
 ];

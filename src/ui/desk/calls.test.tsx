@@ -104,12 +104,27 @@ test('every school stands once: with its best call, dearer further down, or cros
     .filter((text) => /^\d\.\d$/.test(text))
     .map(Number);
   expect(strokes.length).toBeGreaterThan(2);
-  // In the order of the sheet, ways out behind what is played at the flag.
-  expect(strokes[0]).toBeCloseTo(sheet.calls[0]!.odds.expected_strokes, 1);
+  // Cheapest first, ways out behind what is played at the flag; no technique dearer than its cheapest call.
+  const cheapest = Math.min(...sheet.calls.map(({ odds }) => odds.expected_strokes));
+  expect(strokes[0]).toBeCloseTo(cheapest, 1);
   const least = Math.min(...strokes);
   expect(strokes.slice(0, 3).every((each) => each - least < 0.15)).toBe(true);
   expect(Math.max(...strokes.slice(0, 8))).toBeLessThan(Math.min(...strokes.slice(-2)));
   expect(rows.length).toBeGreaterThan(strokes.length);
+});
+
+test('techniques are held side by side with one club', async () => {
+  const { sheet } = answered('yards');
+  render(<SchoolsTable sheet={sheet} {...closable} />);
+  const { club } = sheet.calls[0]!;
+  await userEvent.selectOptions(screen.getByLabelText('With'), club);
+  const played = screen
+    .getAllByRole('row')
+    .slice(1)
+    .map((row) => within(row).getAllByRole('cell'))
+    .filter((cells) => cells.length > 1);
+  expect(played.length).toBeGreaterThan(2);
+  expect(new Set(played.map(([first]) => first!.textContent))).toEqual(new Set([club]));
 });
 
 describe('two calls line by line', () => {

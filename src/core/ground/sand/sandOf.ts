@@ -61,7 +61,7 @@ export interface SandReading {
 
 /** Stiffness of a hard base and of packed wet sand under a crust, Pa/m. Tuned. */
 const HARD_BASE = 1e9;
-export const PACKED_BELOW = 3e8;
+export const PACKED_BELOW = 4e8;
 
 /** Thickness of a crust when no depth is given, m. */
 const CRUST = 0.01;

@@ -12,6 +12,9 @@ const GRAINS = 0.00137;
 /** Share of its strength with which packed sand pushes a sole that leaves it. Tuned to thin strikes from firm sand. */
 const REBOUND = 0.442;
 
+/** Share of its push that a hard base gives back to a sole that leaves it: 0.39 of the speed. Tuned. */
+const GIVEN_BACK = 0.15;
+
 /** What the sand does to the sole, and how far the edge rides above it on average, m. */
 export interface SoleLoad extends Load {
   rise: number;
@@ -47,6 +50,7 @@ export function soleLoad(
   const soleZ = Math.sqrt(Math.max(0, 1 - soleX * soleX));
   const stiffness = 0.7 * sand.stiffness;
   const inertia = sand.soleDrag * sand.density;
+  const given = GIVEN_BACK + (1 - GIVEN_BACK) * (0.5 + 0.5 * facing(v, speed2));
   let back = 0;
   let up = 0;
   let rise = 0;
@@ -65,11 +69,12 @@ export function soleLoad(
     const stress =
       (strength + stiffness * d) * towards +
       REBOUND * strength * (towards - square) +
-      sand.baseStiffness * softPositive(d - sand.baseDepth, 0.0006) * (0.575 + 0.425 * square) +
       inertia * pressing * pressing;
-    const force = (stress * width * BLADE * d) / (d + GRAINS);
-    back += force * (nx + sand.friction * nz);
-    up += force * (nz - sand.friction * nx);
+    const area = (width * BLADE * d) / (d + GRAINS);
+    const force = stress * area;
+    const base = sand.baseStiffness * softPositive(d - sand.baseDepth, 0.0006) * given * area;
+    back += force * (nx + sand.friction * nz) + sand.friction * base;
+    up += force * (nz - sand.friction * nx) + base;
   }
   out.back = back;
   out.up = up;

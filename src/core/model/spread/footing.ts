@@ -1,3 +1,4 @@
+import { distrusted } from '@/core/ground/sand/trust';
 import type { Bed } from '@/core/ground/sand/bed';
 import type { Setup } from '../swing/setup';
 import { TECHNIQUE } from '../swing/technique';
@@ -8,7 +9,17 @@ import type { SwingError } from '../swing/swingError';
 const HARD_SLOPE = 0.6;
 
 /** A stance along an up-slope hangs back: riskier by this much at the same slope. Tuned to coaches' warnings. */
-const HANGING_BACK = 0.6;
+const HANGING_BACK = 0.5;
+
+/** On a down-slope the ground falls away and the hill behind the ball is in the way: riskier by this much. Tuned to coaches' order of slopes. */
+const FALLING = 0.28;
+
+/**
+ * What sand that is not trusted adds to the spread of mark and height (the feet do not settle, or tell a lie), and to that of speed
+ * (nobody knows how far the ball will come out): hard all through, and soft over a hard base. Tuned to what coaches say that
+ * each costs (docs/behaviour.md).
+ */
+const DISTRUST = { ground: { hard: 0.155, base: 0.45 }, speed: { hard: 0.72, base: 0.6 } } as const;
 
 /** An opened or closed face is harder to return: the spread of face grows by half at this angle, radians. Tuned. */
 const HARD_FACE = 1.2;
@@ -24,11 +35,17 @@ export interface Footing {
 export function footingOf(setup: Setup, bed: Bed): Footing {
   const along = Math.abs(bed.along);
   const withIt =
-    bed.along > 0 ? HANGING_BACK * setup.bodyWithSlope : 0.3 * (1 - setup.bodyWithSlope);
-  const slope = 1 + (along * (0.5 + withIt) + 0.7 * Math.abs(bed.across)) / HARD_SLOPE;
+    bed.along > 0 ? HANGING_BACK * setup.bodyWithSlope : FALLING + 0.3 * (1 - setup.bodyWithSlope);
+  const slope = 1 + (along * (0.07 + withIt) + 0.7 * Math.abs(bed.across)) / HARD_SLOPE;
+  const { hard, base } = distrusted(bed.sand);
+  const { ground, speed } = DISTRUST;
   return {
-    ground: TECHNIQUE[setup.technique].footing * effortFactor(setup.fraction) * slope,
-    speed: speedSpreadFactor(setup.fraction),
+    ground:
+      TECHNIQUE[setup.technique].footing *
+      effortFactor(setup.fraction) *
+      slope *
+      (1 + ground.hard * hard + ground.base * base),
+    speed: speedSpreadFactor(setup.fraction) * (1 + speed.hard * hard + speed.base * base),
     face: 1 + (0.5 * Math.abs(setup.opening)) / HARD_FACE,
   };
 }

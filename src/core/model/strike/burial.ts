@@ -5,14 +5,17 @@ import type { Sand } from '@/core/ground/sand/presets';
 import type { Launch } from './launch';
 
 /** Burial that needs no sand moved, m: a ball that merely settles. */
-const FREE_BURIAL = 0.0055;
+const FREE_BURIAL = 0.0045;
 const SHALLOW = softPositive(-FREE_BURIAL, 0.0015);
 
 /**
  * Share of the swept sand's mass that the ball has to carry along: sand just above it counts in full, more of it slides
  * aside. Tuned to distances of fried eggs, plugged and buried balls.
  */
-const CARRIED = 1.43;
+const CARRIED = 2.5;
+
+/** Share of that which a ball carries that is struck before the sand: none of it moves with the head. Tuned to a ball that is hit down on. */
+const CLEAN_CARRIES = 0.15;
 
 /**
  * What the sand above and before a sunken ball takes: the ball shares its momentum with the sand in its way,
@@ -29,9 +32,10 @@ export function throughSandAbove(launch: Launch, sand: Sand, burial: number, edg
     const horizontal = Math.hypot(launch.vx, launch.vy);
     const elevation = Math.atan2(launch.vz, horizontal);
     const climb = Math.sin(softPositive(elevation + radians(8), radians(3))) + 0.02;
-    const path = above / (1 + above / 0.008) / climb;
+    const path = (above / (1 + above / 0.004) + 0.04 * above) / climb;
     const thick = edge / 0.007;
-    const carried = CARRIED * (1 + thick * thick) * sand.density * area * path;
+    const sandy = CLEAN_CARRIES + (1 - CLEAN_CARRIES) * (1 - launch.cleanness);
+    const carried = CARRIED * sandy * (1 + thick * thick) * sand.density * area * path;
     const along = BALL_MASS / (BALL_MASS + carried);
     const up = BALL_MASS / (BALL_MASS + 0.55 * carried);
     const work =

@@ -82,14 +82,28 @@ export function deliveryOf(setup: Setup, bed: Bed): Delivery {
   };
 }
 
+/** Share of a down-slope by which a swing is made steeper, for the hill behind the ball. Tuned to ball positions that are taught. */
+const OVER_THE_HILL = 0.55;
+
 /**
- * Ball position that makes the head come to this mark at the technique's usual attack, whatever slope and weight:
- * further back where the ground falls away, further forward where it rises.
+ * Attack below a level surface that a technique is swung with. On a down-slope it is steeper by what clears the hill behind the
+ * ball, and by the part of the slope that the body does not follow. On an up-slope a body that leans into the hill drives the head
+ * into it: only a body that goes along with the slope makes up for what it does not follow.
+ */
+const attackIn = (setup: Setup, bed: Bed): number => {
+  const { attack } = TECHNIQUE[setup.technique];
+  const madeUp = bed.along > 0 ? setup.bodyWithSlope : 1;
+  return attack + OVER_THE_HILL * Math.max(0, -bed.along) - madeUp * unfollowed(setup, bed);
+};
+
+/**
+ * Ball position that makes the head come to this mark at the attack of the technique: well back where the ground falls away, where
+ * it is on the level where the ground rises.
  */
 export function ballPositionForEntry(setup: Setup, bed: Bed): number {
   const technique = TECHNIQUE[setup.technique];
   const path = setup.entry + visibleEdge(bed.burial);
-  const lowPoint = ARC_RADIUS * Math.tan(technique.attack - unfollowed(setup, bed)) - path;
+  const lowPoint = ARC_RADIUS * Math.tan(attackIn(setup, bed)) - path;
   const pressed = setup.weightLead - slopeWeight(setup.bodyWithSlope, bed);
   return ballPositionFor(technique, lowPoint, setup.stanceWidth, pressed);
 }

@@ -55,13 +55,25 @@ test('ball position and low point are inverse for every technique', () => {
 
 const attackOf = (setup: Setup, where = bed): number => degrees(deliveryOf(setup, where).attack);
 
-test('the ball position of a mark gives the usual attack back, on the level and on slopes', () => {
-  for (const deg of [-10, 0, 15]) {
-    const slope = { ...bed, along: radians(deg) };
-    const setup = aSplash(CLUB_56, 15);
-    setup.ballPosition = ballPositionForEntry(setup, slope);
-    expect(attackOf(setup, slope)).toBeCloseTo(11.5, 0);
-  }
+/** A splash with the ball where its mark asks for it on such a slope, the body going with so much of it. */
+function onSlopeOf(deg: number, bodyWithSlope = 0.75): { ball: number; attack: number } {
+  const slope = { ...bed, along: radians(deg) };
+  const setup = { ...aSplash(CLUB_56, 15), bodyWithSlope };
+  setup.ballPosition = ballPositionForEntry(setup, slope);
+  return { ball: setup.ballPosition, attack: attackOf(setup, slope) };
+}
+
+test('the ball position of a mark gives the usual attack back', () => {
+  expect(onSlopeOf(0).attack).toBeCloseTo(11.5, 1);
+  expect(onSlopeOf(15).attack - 11.5).toBeLessThan(1);
+});
+
+test('down a slope the ball goes back and the head comes down over the hill; leaning into an up-slope drives it in', () => {
+  const down = [0, -4, -8, -12].map((deg) => onSlopeOf(deg));
+  expect(down.map(({ ball }) => ball)).toEqual(down.map(({ ball }) => ball).sort((a, b) => b - a));
+  expect(down.at(-1)!.ball).toBeLessThan(45);
+  expect(down.at(-1)!.attack).toBeGreaterThan(18);
+  expect(onSlopeOf(10, 0.25).attack).toBeGreaterThan(onSlopeOf(10, 0.95).attack + 5);
 });
 
 test('a ball too far back is a steep and deep one, weight forward too', () => {

@@ -2,10 +2,12 @@ import { radians } from '@/core/ground/units/angle';
 
 export const TECHNIQUES = [
   'splash',
+  'slid',
   'shallow',
   'thud',
   'steep',
   'chop',
+  'heel',
   'pick',
   'chip',
   'putt',
@@ -37,10 +39,12 @@ export interface Technique {
  */
 export const TECHNIQUE: Record<TechniqueName, Technique> = {
   splash: { attack: radians(11.5), lowPoint: 0.05, weightLead: 0.62, dig: 0.02, footing: 1 },
+  slid: { attack: radians(9), lowPoint: 0.12, weightLead: 0.58, dig: 0.02, footing: 1.2 },
   shallow: { attack: radians(9), lowPoint: -0.07, weightLead: 0.62, dig: 0.012, footing: 1 },
   thud: { attack: radians(8), lowPoint: -0.04, weightLead: 0.62, dig: 0.005, footing: 0.95 },
   steep: { attack: radians(18), lowPoint: 0.01, weightLead: 0.7, dig: 0.025, footing: 1.1 },
   chop: { attack: radians(25), lowPoint: 0.14, weightLead: 0.7, dig: 0.025, footing: 1.2 },
+  heel: { attack: radians(17), lowPoint: 0.2, weightLead: 0.66, dig: 0.025, footing: 1.25 },
   pick: { attack: radians(4.5), lowPoint: -0.114, weightLead: 0.53, dig: 0, footing: 1.1 },
   chip: { attack: radians(5), lowPoint: -0.085, weightLead: 0.62, dig: 0, footing: 0.85 },
   putt: { attack: radians(0.5), lowPoint: 0, weightLead: 0.55, dig: 0, footing: 1 },

@@ -32,7 +32,7 @@ const SWEEPS: Sweep[] = [
   },
   {
     name: 'depth to the base',
-    low: 0.004,
+    low: 0.006,
     high: 0.09,
     shot: (v) => inSand(sandOf({ preset: 'medium', depth: v })),
   },

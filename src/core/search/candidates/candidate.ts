@@ -2,6 +2,7 @@ import { t } from '@/core/ground/language/t';
 import { openingLimitDeg, type Club } from '@/core/ground/club/club';
 import type { Player } from '@/core/ground/player/player';
 import { SCHOOLS } from '../schools/schools';
+import type { TechniqueName } from '@/core/model/swing/technique';
 import type { School } from '../schools/school';
 import type { Shot } from '@/core/ground/situation/shot';
 import { radians } from '@/core/ground/units/angle';
@@ -15,6 +16,10 @@ export interface Family {
   faces: readonly number[];
   entries: readonly number[];
 }
+
+/** The ways in which a school sends the head at the ball. */
+export const techniquesOf = ({ technique, steeper }: School): TechniqueName[] =>
+  steeper ? [technique, steeper] : [technique];
 
 /** A school that has no place here, with the reason. */
 export interface Unfit {
@@ -36,12 +41,13 @@ export function setupOf(
   faceDeg: number,
   entry: number,
   shot: Shot,
+  technique = school.technique,
 ): Setup {
   const above = shot.across > SIDE_SLOPE;
   const below = shot.across < -SIDE_SLOPE;
   const setup: Setup = {
     club,
-    technique: school.technique,
+    technique,
     opening: radians(faceDeg),
     release: radians(school.releaseDeg),
     ballPosition: 60,
@@ -77,7 +83,7 @@ export function familiesFor(
       unfit.push({ school, club: null, reason });
       continue;
     }
-    const clubs = player.bag.filter((club) => school.clubs(club, player));
+    const clubs = player.bag.filter((club) => school.clubs(club, player, shot));
     if (clubs.length === 0) {
       unfit.push({
         school,

@@ -6,7 +6,7 @@ import { degrees, radians } from '@/core/ground/units/angle';
 import { playableBallPosition } from '@/core/model/swing/setup';
 import { openingLimitDeg } from '@/core/ground/club/club';
 import { clamp } from '@/core/ground/numeric/soft';
-import { setupOf, type Family } from './candidate';
+import { setupOf, techniquesOf, type Family } from './candidate';
 import { byCost, rate, rateOn, type Rated, type Rater } from './rate';
 import { toMetres } from '@/core/ground/units/length';
 import { farthest, longest, solveAll, type Solved, type Unknown, type Unsolved } from './solve';
@@ -79,11 +79,13 @@ export interface Found {
 function triedBy({ club, school, faces, entries }: Family, shot: Shot): Unknown[] {
   const marks = school.solves === 'entry' ? entries.slice(0, 1) : entries;
   return (school.solves === 'face' ? faces.slice(0, 1) : faces).flatMap((face) =>
-    marks.map((entry) => ({
-      setup: setupOf(school, club, face, entry, shot),
-      school,
-      past: FIRST_PAST,
-    })),
+    marks.flatMap((entry) =>
+      techniquesOf(school).map((technique) => ({
+        setup: setupOf(school, club, face, entry, shot, technique),
+        school,
+        past: FIRST_PAST,
+      })),
+    ),
   );
 }
 
@@ -127,11 +129,14 @@ export function attempt(family: Family, rater: Rater, count: number): Rated | nu
   const { club, school, faces, entries } = family;
   const { golfer, shot } = rater;
   const rated = faces.flatMap((face) =>
-    entries.flatMap((entry) => {
-      const tried = farthest(setupOf(school, club, face, entry, shot), school, golfer, shot);
-      rater.flown += 4;
-      return standsTo(tried, school, shot, golfer) ? [rate(rater, tried, school, count)] : [];
-    }),
+    entries.flatMap((entry) =>
+      techniquesOf(school).flatMap((technique) => {
+        const setup = setupOf(school, club, face, entry, shot, technique);
+        const tried = farthest(setup, school, golfer, shot);
+        rater.flown += 4;
+        return standsTo(tried, school, shot, golfer) ? [rate(rater, tried, school, count)] : [];
+      }),
+    ),
   );
   return rated.sort(byCost)[0] ?? null;
 }

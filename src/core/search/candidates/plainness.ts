@@ -2,6 +2,7 @@ import type { Club } from '@/core/ground/club/club';
 import { clamp } from '@/core/ground/numeric/soft';
 import type { Player } from '@/core/ground/player/player';
 import type { Shot } from '@/core/ground/situation/shot';
+import { distrusted } from '@/core/ground/sand/trust';
 import { degrees } from '@/core/ground/units/angle';
 import { fromMetres, toMetres } from '@/core/ground/units/length';
 import type { Setup } from '@/core/model/swing/setup';
@@ -21,13 +22,13 @@ import type { Kind, School } from '../schools/school';
  */
 
 /** A preferred school is called while it costs no more than this over the best, strokes. */
-export const PREFERENCE_STROKES = 0.08;
+export const PREFERENCE_STROKES = 0.15;
 
 /** Another club than the one that is trusted. */
 const TRUST = 0.02;
 
 /** A step of four degrees further from the usual loft than the bag must go; three steps are as odd as any. */
-const STEP = { price: 0.01, degrees: 4, most: 3 } as const;
+const STEP = { price: 0.014, degrees: 4, most: 3 } as const;
 
 /** A school as odd as `fuss: 1`, and a kind of shot. */
 const SCHOOL = 0.02;
@@ -37,10 +38,19 @@ export const KIND_PRICE: Record<Kind, number> = {
   dig: 0,
   putt: 0.006,
   chip: 0.012,
-  pick: 0.016,
+  pick: 0,
   'out-sideways': 0.02,
   relief: 0.04,
 };
+
+/** A technique that has to be practised before it is played. */
+const TRICK = 0.15;
+
+/** A picked ball, up to a distance, m, and none from another on: coaches call the half wedge picked from sand the shot to avoid. */
+const PICK = { price: 0.03, full: toMetres(62, 'yd'), none: toMetres(80, 'yd') } as const;
+
+const pickPrice = (pin: number): number =>
+  PICK.price * clamp((PICK.none - pin) / (PICK.none - PICK.full), 0, 1);
 
 /** A full swing over a comfortable one, as shares of full head speed. */
 const COMFORTABLE = 0.78;
@@ -99,13 +109,19 @@ export function usualLoft({ pin, lip, burial }: Pick<Shot, 'pin' | 'lip' | 'buri
   return plain + high * near * Math.max(0, MOST_LOFT - plain);
 }
 
-/** How far coaches open a face in a shot for which this is the usual loft, degrees: further the more loft it asks for. */
-const usualFace = (loft: number): number =>
-  clamp(
-    USUAL_FACE.plain + USUAL_FACE.perLoft * (loft - PLAIN_LOFT),
-    USUAL_FACE.least,
-    USUAL_FACE.most,
-  );
+/** Share of the usual opening that is left in sand which is hard, or lies on a hard base. */
+const SQUARER = 0.1;
+
+/**
+ * How far coaches open a face in a shot, degrees: further the more loft it asks for, and hardly where the sole would meet something
+ * hard.
+ */
+function usualFace(shot: Shot): number {
+  const { plain, perLoft, least, most } = USUAL_FACE;
+  const { hard, base } = distrusted(shot.sand);
+  const open = clamp(plain + perLoft * (usualLoft(shot) - PLAIN_LOFT), least, most);
+  return open * (1 - (1 - SQUARER) * Math.max(hard, base));
+}
 
 /** Kinds for which there is a usual club; the others take what the distance asks for. */
 const HAS_USUAL: readonly Kind[] = ['splash', 'long-splash', 'dig'];
@@ -138,16 +154,19 @@ export function pricesFor(
   preferred: readonly string[] = [],
 ): Price {
   const steps = stepsFromUsual(player.bag, shot);
-  const face = usualFace(usualLoft(shot));
+  const face = usualFace(shot);
+  const picked = pickPrice(shot.pin);
   const trusted = player.bag.some(({ name }) => name === player.trusted) ? player.trusted : null;
   const clubPrice = (name: string): number =>
     name === trusted ? 0 : (trusted ? TRUST : 0) + STEP.price * steps.get(name)!;
   return (setup, school, finishX) => {
     const { club, opening, fraction } = setup;
     return (
-      (HAS_USUAL.includes(school.kind) ? clubPrice(club.name) : 0) +
+      (HAS_USUAL.includes(school.kind) && !school.laysUp ? clubPrice(club.name) : 0) +
       KIND_PRICE[school.kind] +
+      (school.kind === 'pick' ? picked : 0) +
       SCHOOL * school.fuss +
+      (school.trick ? TRICK : 0) +
       FORCED * Math.max(0, fraction - COMFORTABLE) +
       FACE * Math.abs(degrees(opening)) +
       WIDE_OPEN * Math.max(0, degrees(opening) - face) +

@@ -5,12 +5,14 @@ import { setupOf } from './candidate';
 import { reached, solvedBy, standsTo } from './explore';
 import { rate, type Rated, type Rater } from './rate';
 import type { Unknown } from './solve';
+import type { TechniqueName } from '@/core/model/swing/technique';
 
 /** A set-up that was found for one shot, as far as another may start from it: plain data. */
 export interface Start {
   club: string;
   /** Id of a school. */
   school: string;
+  technique: TechniqueName;
   /** Radians. */
   opening: number;
   /** Entry behind the ball, m. */
@@ -23,6 +25,7 @@ export interface Start {
 export const startOf = ({ setup, school, finish }: Rated, pin: number): Start => ({
   club: setup.club.name,
   school: school.id,
+  technique: setup.technique,
   opening: setup.opening,
   entry: setup.entry,
   past: finish.x - pin,
@@ -33,7 +36,8 @@ function unknownOf(start: Start, bag: readonly Club[], { shot }: Rater): Unknown
   const school = schoolById(start.school);
   const club = bag.find(({ name }) => name === start.club);
   if (!school || !club || school.applies(shot)) return null;
-  const setup = setupOf(school, club, degrees(start.opening), start.entry, shot);
+  const { opening, entry, technique } = start;
+  const setup = setupOf(school, club, degrees(opening), entry, shot, technique);
   return { setup, school, past: start.past };
 }
 

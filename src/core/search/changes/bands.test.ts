@@ -79,8 +79,8 @@ test('past several narrow bands it is said until where the call at the flag stan
 });
 
 test('a call that comes back within a step of a border is seen', () => {
-  // A beginner's plugged ball, where two clubs are one to the search and take turns.
-  const situation = randomReading(16);
+  // A beginner's sunk ball, where two clubs are one to the search and take turns.
+  const situation = randomReading(28);
   const { question: plugged, firmness } = readSituation(situation);
   const changes = changesIn(standpointOf(plugged, firmness), 'distance');
   expect(changes.map(({ direction }) => direction)).toContain('up');

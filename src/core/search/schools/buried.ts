@@ -2,7 +2,7 @@ import { toldIn } from '@/core/ground/language/told';
 import { clamp } from '@/core/ground/numeric/soft';
 import type { Shot } from '@/core/ground/situation/shot';
 import { degrees } from '@/core/ground/units/angle';
-import { all, ballSunk, lofts, upSlope } from './conditions';
+import { all, ballSunk, sandClubs, upSlope } from './conditions';
 import { SPLASH } from './greenside';
 import { rows, type School } from './school';
 
@@ -30,8 +30,9 @@ const DIG: Omit<School, 'id' | 'name'> = {
   ...SPLASH,
   kind: 'dig',
   technique: 'steep',
+  steeper: 'chop',
   applies: ballSunk,
-  clubs: lofts(44, 66),
+  clubs: sandClubs,
   faceDeg: () => [0],
   entry: (shot) => marksFor(shot, [0.02, 0.03], [0.03, 0.045]),
   fraction: [0.45, 1],
@@ -55,7 +56,6 @@ export const BURIED_SCHOOLS: readonly School[] = rows(
       {
         id: 'sharp-edge',
         name: 'face closed so that the edge cuts: the deeper and firmer, the more',
-        technique: 'chop',
         faceDeg: ({ burial }) =>
           [8 + 14 * depthShare(burial), 15 + 22 * depthShare(burial)].map((d) => -Math.round(d)),
         fuss: 0.6,
@@ -63,7 +63,6 @@ export const BURIED_SCHOOLS: readonly School[] = rows(
       {
         id: 'square-steep',
         name: 'square and steep, well behind, stay down',
-        technique: 'chop',
         faceDeg: () => [0],
         entry: (shot) => marksFor(shot, [0.025, 0.035], [0.035, 0.05]),
       },
@@ -81,7 +80,7 @@ export const BURIED_SCHOOLS: readonly School[] = rows(
       {
         id: 'toe-in',
         name: 'face almost shut, the toe cuts in first',
-        technique: 'chop',
+        trick: true,
         faceDeg: () => [-42, -55],
         handleLoweredDeg: -4,
         mostAimDeg: 40,
@@ -90,6 +89,9 @@ export const BURIED_SCHOOLS: readonly School[] = rows(
       {
         id: 'heel-first',
         name: 'heel leads into the sand, ball forward',
+        technique: 'heel',
+        steeper: undefined,
+        trick: true,
         faceDeg: () => [-6],
         handleLoweredDeg: 10,
         shaftLeanDeg: 0,
@@ -101,6 +103,8 @@ export const BURIED_SCHOOLS: readonly School[] = rows(
         id: 'less-loft-on-the-slope',
         name: 'a 7 to 9 iron opened, up the slope',
         applies: all(ballSunk, upSlope),
+        steeper: undefined,
+        trick: true,
         clubs: (club) =>
           club.type === 'iron' && degrees(club.loft) >= 30 && degrees(club.loft) <= 45,
         faceDeg: () => [0, 12],

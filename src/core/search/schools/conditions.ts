@@ -1,9 +1,11 @@
 import { t } from '@/core/ground/language/t';
 import { isSunk, sitsDown } from '@/core/ground/sand/lie';
+import { hardness } from '@/core/ground/sand/trust';
 import type { Club } from '@/core/ground/club/club';
-import type { Player } from '@/core/ground/player/player';
 import type { Shot } from '@/core/ground/situation/shot';
 import { degrees } from '@/core/ground/units/angle';
+import { toMetres } from '@/core/ground/units/length';
+import type { ClubRule } from './school';
 
 /* The conditions that schools are made of, each a reason why not, or null. */
 
@@ -26,6 +28,9 @@ export const ballSits: Condition = (shot) =>
 export const ballClean: Condition = (shot) =>
   sitsDown(shot.burial) ? t('The ball sits down: it cannot be met cleanly.') : null;
 
+export const ballDown: Condition = (shot) =>
+  sitsDown(shot.burial) ? null : t('The ball sits up: it can be picked clean.');
+
 export const ballSunk: Condition = (shot) =>
   isSunk(shot.burial) ? null : t('For a ball that is half under or more; this one sits higher.');
 
@@ -34,13 +39,27 @@ const FIRM_FROM = 1.8e5;
 
 /** How firm, wet or thin sand is, so that a club does not sink into it, Pa. */
 const firmness = ({ sand }: Shot): number =>
-  sand.strength + 0.004 * sand.stiffness + (sand.baseDepth < 0.03 ? FIRM_FROM : 0);
+  hardness(sand) + (sand.baseDepth < 0.03 ? FIRM_FROM : 0);
 
 export const sandFirm: Condition = (shot) =>
   firmness(shot) < FIRM_FROM ? t('For firm, wet or thin sand; this sand takes a splash.') : null;
 
 export const upSlope: Condition = (shot) =>
   degrees(shot.along) < 4 ? t('For a ball on an up-slope.') : null;
+
+/** A slope up to which the ball lies as good as level, degrees. */
+const LEVEL = 5;
+
+export const level: Condition = (shot) =>
+  Math.abs(degrees(shot.along)) > LEVEL ? t('For a level lie.') : null;
+
+/** A slope up to which a ball can be met before the sand with a chip, degrees. */
+const CHIP_SLOPE = 7;
+
+export const levelEnough: Condition = (shot) =>
+  Math.abs(degrees(shot.along)) > CHIP_SLOPE
+    ? t('The slope is too steep to meet the ball first.')
+    : null;
 
 export const downSlope: Condition = (shot) =>
   degrees(shot.along) > -4 ? t('For a ball on a down-slope.') : null;
@@ -70,9 +89,23 @@ export const shorterThan =
 
 export const always: Condition = () => null;
 
-export type ClubRule = (club: Club, player: Player) => boolean;
+/** Up to here a splash is played with a sand club, m, loft from which a wedge is one, and sand so loose that nothing else will do, Pa. */
+const NEAR = toMetres(25, 'yd');
+const SAND_CLUB = 49.5;
+const LOOSE = 35e3;
 
-export const wedges: ClubRule = (club) => club.type === 'wedge';
+/**
+ * Wedges; from near in loose sand those with loft alone: a pitching wedge laid open by thirty degrees turns its edge without
+ * bounce and its long blade down. A bag without such a wedge takes its most lofted.
+ */
+export const wedges: ClubRule = (club, player, shot) => {
+  if (!shot || shot.pin > NEAR || hardness(shot.sand) > LOOSE) return club.type === 'wedge';
+  return sandClubs(club, player);
+};
+
+/** Wedges with the loft of a sand club; the most lofted where a bag has none. */
+export const sandClubs: ClubRule = (club, player) =>
+  club.type === 'wedge' && (degrees(club.loft) >= SAND_CLUB || mostLofted(club, player));
 
 /** Clubs of this loft, degrees, but putters. */
 export const lofts =

@@ -6,6 +6,7 @@ import {
   ballClean,
   ballSits,
   leastBounce,
+  levelEnough,
   lipLow,
   lofts,
   roomUnder,
@@ -74,6 +75,7 @@ export const RUNNING_SCHOOLS: readonly School[] = rows(
     applies: all(
       ballClean,
       lipLow,
+      levelEnough,
       shorterThan(toMetres(60, 'yd'), () => t('Too far to run.')),
     ),
     clubs: lofts(28, 50),

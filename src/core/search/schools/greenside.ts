@@ -6,6 +6,7 @@ import {
   ballClean,
   ballSits,
   downSlope,
+  level,
   lofts,
   roomUnder,
   shorterThan,
@@ -16,7 +17,7 @@ import {
 import { rows, type School } from './school';
 
 /** A floor on the mark: nearer than this the club is as likely to meet the ball as the sand. */
-const SPLASH_ENTRY = [0.032, 0.05] as const;
+export const SPLASH_ENTRY = [0.032, 0.05] as const;
 
 /** A lip steeper than this (height over distance) asks for a splash however far the flag is. */
 const STEEP_LIP = 0.45;
@@ -26,6 +27,9 @@ const near = shorterThan(toMetres(60, 'yd'), () => t('Too far for a greenside sp
 /** Near enough, or no other way over the lip or out of the lie: then as far as it goes. */
 const greenside: Condition = (shot) =>
   shot.lip.height / shot.lip.distance > STEEP_LIP || ballClean(shot) ? null : near(shot);
+
+/** For set-ups that a slope spoils. */
+const onTheLevel: Condition = all(ballSits, roomUnder, level, greenside);
 
 /** The plain splash that the others set themselves apart from. */
 export const SPLASH: Omit<School, 'id' | 'name'> = {
@@ -60,7 +64,8 @@ export const GREENSIDE_SCHOOLS: readonly School[] = rows(
       {
         id: 'across',
         name: 'feet open, swing along them',
-        faceDeg: () => [15, 28, 42],
+        faceDeg: () => [15, 22, 30, 42],
+        fuss: 0.1,
       },
       {
         id: 'parallel',
@@ -87,22 +92,26 @@ export const GREENSIDE_SCHOOLS: readonly School[] = rows(
       {
         id: 'slide',
         name: 'handle low and back, ball at the lead heel, sole laid flat',
+        applies: onTheLevel,
         faceDeg: () => [20, 32, 45],
+        technique: 'slid',
         handleLoweredDeg: 10,
         shaftLeanDeg: -5,
         stanceWidth: 1.4,
         weightLead: 0.58,
-        fuss: 1,
+        fuss: 1.4,
       },
       {
         id: 'upright',
         name: 'upright shaft, body low, weight well forward',
+        applies: onTheLevel,
+        technique: 'steep',
         faceDeg: () => [5, 15],
         handleLoweredDeg: 0,
-        weightLead: 0.75,
-        stanceWidth: 1.15,
+        weightLead: 0.72,
+        stanceWidth: 1.3,
         mostAimDeg: 12,
-        fuss: 0.75,
+        fuss: 1.2,
       },
       {
         id: 'hands-ahead',
@@ -110,7 +119,7 @@ export const GREENSIDE_SCHOOLS: readonly School[] = rows(
         faceDeg: () => [20, 32, 42],
         shaftLeanDeg: 5,
         handleLoweredDeg: 2,
-        fuss: 0.95,
+        fuss: 2.5,
       },
       {
         id: 'held-open',
@@ -129,13 +138,15 @@ export const GREENSIDE_SCHOOLS: readonly School[] = rows(
       {
         id: 'same-sand',
         name: 'same entry point and face, swing length sets the distance',
+        applies: onTheLevel,
         faceDeg: () => [18],
         entry: () => [0.04],
-        fuss: 0.45,
+        fuss: 0.3,
       },
       {
         id: 'same-swing',
         name: 'same swing, the club sets the distance',
+        applies: onTheLevel,
         clubs: lofts(40, 80),
         faceDeg: () => [10, 18],
         fraction: [0.72, 0.84],
@@ -144,14 +155,16 @@ export const GREENSIDE_SCHOOLS: readonly School[] = rows(
       {
         id: 'closer-sand',
         name: 'same swing, less sand to go further',
+        applies: onTheLevel,
         solves: 'entry',
         faceDeg: () => [12, 24],
         fraction: [0.8, 0.8],
-        fuss: 1.05,
+        fuss: 1.5,
       },
       {
         id: 'open-to-shorten',
         name: 'same swing and entry point, more open to go shorter',
+        applies: onTheLevel,
         solves: 'face',
         entry: () => [0.035, 0.045],
         fraction: [0.82, 0.82],
@@ -168,34 +181,31 @@ export const GREENSIDE_SCHOOLS: readonly School[] = rows(
         weightLead: 0.6,
         stanceWidth: 1.35,
         mostAimDeg: 15,
-        fuss: 0.6,
+        fuss: 0.3,
       },
       {
         id: 'into-the-slope',
         name: 'leaning into the upslope, early hinge, ball pops up',
         applies: all(ballSits, upSlope, greenside),
         clubs: lofts(30, 80),
-        technique: 'steep',
-        faceDeg: () => [0, 12],
+        faceDeg: () => [0, 12, 24],
         entry: () => [0.04, 0.055],
         bodyWithSlope: 0.25,
         weightLead: 0.7,
         stanceWidth: 1.35,
         mostAimDeg: 15,
         finish: 'short',
-        fuss: 0.9,
+        fuss: 0.3,
       },
       {
         id: 'down-the-slope',
         name: 'shoulders down the slope, early hinge, chase the ball down it',
         applies: all(ballSits, downSlope, greenside),
         faceDeg: () => [15, 30],
-        technique: 'steep',
         bodyWithSlope: 0.85,
-        weightLead: 0.64,
-        stanceWidth: 1.3,
+        weightLead: 0.62,
         finish: 'short',
-        fuss: 0.6,
+        fuss: 0,
       },
     ],
   ),

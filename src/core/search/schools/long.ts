@@ -5,14 +5,16 @@ import { toMetres } from '@/core/ground/units/length';
 import {
   all,
   ballClean,
+  ballDown,
   ballSits,
   lofts,
   longerThan,
   mostLofted,
   roomUnder,
+  sandClubs,
   type Condition,
 } from './conditions';
-import { SPLASH } from './greenside';
+import { SPLASH, SPLASH_ENTRY } from './greenside';
 import { rows, type School } from './school';
 
 const notShort = longerThan(toMetres(22, 'yd'), () => t('For longer shots; this one is too near.'));
@@ -35,6 +37,29 @@ const LONG: Omit<School, 'id' | 'name'> = {
   handleLoweredDeg: 3,
   fuss: 0.5,
 };
+
+/** Out of the sand and up the hole with a club that is sure to get out, when the green is far: at any distance, over any lip that it clears. */
+export const FORWARD_SCHOOLS: readonly School[] = rows(
+  {
+    ...LONG,
+    kind: 'splash',
+    technique: 'splash',
+    laysUp: true,
+    applies: all(
+      ballSits,
+      roomUnder,
+      longerThan(toMetres(60, 'yd'), () => t('For a green that is far; this one is near.')),
+    ),
+    clubs: sandClubs,
+    faceDeg: () => [15, 28],
+    entry: () => SPLASH_ENTRY,
+    fraction: [0.3, 0.8],
+    stanceWidth: 1.25,
+    dig: 0.02,
+    fuss: 0.3,
+  },
+  toldIn(['name'], [{ id: 'forward-first', name: 'out and forward first, then the green' }]),
+);
 
 /** Long shots from sand, 22 yards and on. */
 export const LONG_SCHOOLS: readonly School[] = rows(
@@ -62,6 +87,7 @@ export const LONG_SCHOOLS: readonly School[] = rows(
       },
       {
         id: 'full-commitment',
+        trick: true,
         name: 'most loft, face open, as hard as you can',
         technique: 'splash',
         clubs: mostLofted,
@@ -75,6 +101,9 @@ export const LONG_SCHOOLS: readonly School[] = rows(
   ),
 );
 
+/** A lip over which the face of a picked ball is opened a touch, m. */
+const HIGH_FOR_A_PICK = toMetres(3, 'ft');
+
 /** Ball first: from half a wedge to a hybrid or a wood. */
 export const PICK_SCHOOLS: readonly School[] = rows(
   {
@@ -83,10 +112,10 @@ export const PICK_SCHOOLS: readonly School[] = rows(
     technique: 'pick',
     applies: all(
       ballClean,
-      longerThan(toMetres(18, 'yd'), () => t('Inside 18 yards it should not be picked.')),
+      longerThan(toMetres(30, 'yd'), () => t('Inside 30 yards it should not be picked.')),
     ),
     clubs: lofts(14, 60),
-    faceDeg: () => [0],
+    faceDeg: ({ lip }) => (lip.height > HIGH_FOR_A_PICK ? [0, 4] : [0]),
     entry: () => [-0.008],
     fraction: [0.45, 0.98],
     feetWithPath: 0,
@@ -116,6 +145,23 @@ export const PICK_SCHOOLS: readonly School[] = rows(
         shaftLeanDeg: 2,
         fraction: [0.6, 1],
         finish: 'full',
+      },
+      {
+        id: 'hit-down',
+        name: 'hit down on a ball that sits down: ball back, hands ahead, ball then sand',
+        technique: 'thud',
+        applies: all(
+          ballSits,
+          ballDown,
+          longerThan(toMetres(60, 'yd'), () => t('From here it is splashed.')),
+        ),
+        clubs: lofts(28, 56),
+        entry: () => [-0.008, -0.002],
+        dig: 0.005,
+        weightLead: 0.62,
+        shaftLeanDeg: 8,
+        fraction: [0.6, 1],
+        fuss: 0.6,
       },
     ],
   ),

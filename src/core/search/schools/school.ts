@@ -21,6 +21,9 @@ export type FinishName = (typeof FINISHES)[number];
 /** What of the set-up is solved for the distance: most solve the swing; some keep the swing and change another. */
 export type Solves = 'swing' | 'entry' | 'face';
 
+/** Whether a club of the bag is used for a shot; without a shot, whether it ever is. */
+export type ClubRule = (club: Club, player: Pick<Player, 'bag'>, shot?: Shot) => boolean;
+
 /** A coach's way of playing a shot, as constraints on the set-up. All schools go through the same model. */
 export interface School {
   id: string;
@@ -28,10 +31,16 @@ export interface School {
   name: string;
   kind: Kind;
   technique: TechniqueName;
+  /** A steeper way to send the head at the ball, which its teachers use as well: both are tried. */
+  steeper?: TechniqueName;
+  /** True of what has to be practised: only for players who are said to know it. */
+  trick?: boolean;
+  /** True of what is not meant to reach the flag. */
+  laysUp?: boolean;
   /** Why it is not for this ball, or null. */
   applies: (shot: Shot) => string | null;
   /** Which clubs of the bag it uses. */
-  clubs: (club: Club, player: Player) => boolean;
+  clubs: ClubRule;
   /** Faces tried, degrees, open positive. */
   faceDeg: (shot: Shot) => readonly number[];
   /** Marks tried, m behind the ball. */

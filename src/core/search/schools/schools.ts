@@ -2,7 +2,7 @@ import { toldIn } from '@/core/ground/language/told';
 import { BURIED_SCHOOLS } from './buried';
 import { FIRM_SCHOOLS, RUNNING_SCHOOLS } from './firm';
 import { GREENSIDE_SCHOOLS } from './greenside';
-import { LONG_SCHOOLS, PICK_SCHOOLS } from './long';
+import { FORWARD_SCHOOLS, LONG_SCHOOLS, PICK_SCHOOLS } from './long';
 import { PUTT_SCHOOL } from './putt';
 import type { School } from './school';
 
@@ -10,6 +10,7 @@ import type { School } from './school';
 export const SCHOOLS: readonly School[] = [
   ...GREENSIDE_SCHOOLS,
   ...LONG_SCHOOLS,
+  ...FORWARD_SCHOOLS,
   ...PICK_SCHOOLS,
   ...BURIED_SCHOOLS,
   ...FIRM_SCHOOLS,

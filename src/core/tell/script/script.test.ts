@@ -82,6 +82,7 @@ describe('every kind and school has its script and its cautions', () => {
     aShot(18, 1.5),
     aShot(34, 2, 10),
     aShot(110, 3, 20),
+    { ...aShot(100, 3, 20), burial: 0.009 },
     aShot(14, 0.3, 6, 'firm'),
     { ...aShot(15, 2), burial: 0.03 },
     { ...aShot(12, 2), burial: 0.03, along: radians(12) },

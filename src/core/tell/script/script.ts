@@ -100,14 +100,19 @@ function aimWords(call: Call, handed: Hand): string {
   return t('; aim the swing *{rest}° {side}*', { rest: Math.abs(rest), side });
 }
 
+/** Share of thin sand's depth that feet can be dug into. */
+const DIGGABLE = 0.7;
+
 function feetLine(call: Call, voice: Voice): string {
   const { setup } = call;
   const dug =
     setup.dig < 0.008
       ? t('on top of the sand')
-      : t('dug in {length}', {
-          length: shortLengthWords(setup.dig, voice.units),
-        });
+      : setup.dig > DIGGABLE * call.shot.sand.baseDepth
+        ? t('settled as deep as the sand lets you')
+        : t('dug in {length}', {
+            length: shortLengthWords(setup.dig, voice.units),
+          });
   const swing =
     call.school.feetWithPath === 1 && Math.abs(degrees(setup.stanceOpen)) >= 4
       ? t('; swing along your feet')
@@ -159,6 +164,7 @@ function markLine(setup: Setup, units: UnitSystem): string {
   });
   switch (setup.technique) {
     case 'chop':
+    case 'heel':
     case 'steep':
       return t('{mark}, steeply, and drive down under it.', { mark });
     case 'thud':
@@ -167,6 +173,9 @@ function markLine(setup: Setup, units: UnitSystem): string {
       return t('{mark}, and come out the same distance in front.', { mark });
   }
 }
+
+/** A down-slope from which the wrists are hinged early, degrees. */
+const DOWN = -4;
 
 /** What the swing is likened to where it is played through sand. */
 function swingLine(call: Call, grassCarry: number, units: UnitSystem): string {
@@ -183,8 +192,8 @@ function swingLine(call: Call, grassCarry: number, units: UnitSystem): string {
     );
   }
   const back = clockWords(swingClock(setup.fraction));
-  const hinge =
-    setup.technique === 'chop' || setup.technique === 'steep' ? t(', wrists hinged early') : '';
+  const early = ['chop', 'steep', 'heel'].includes(setup.technique);
+  const hinge = early || degrees(call.shot.along) <= DOWN ? t(', wrists hinged early') : '';
   return t('Lead arm back to *{back}*{hinge}: the swing you would make for a *{pitch}* pitch.', {
     back,
     hinge,
@@ -215,7 +224,7 @@ function slopeWords(call: Call, handed: Hand): string {
       setup.bodyWithSlope > 0.6 ? t('shoulders *along the upslope*') : t('lean *into the upslope*'),
     );
   }
-  if (along <= -4) words.push(t('shoulders *down the slope*; chase the ball down it'));
+  if (along <= DOWN) words.push(t('shoulders *down the slope*; chase the ball down it'));
   const across = degrees(shot.across);
   if (Math.abs(across) >= 3) {
     const side = across > 0 === (handed === 'right') ? t('left') : t('right');

@@ -1,5 +1,6 @@
 'use client';
 
+import { useState } from 'react';
 import { written } from '@/core/ground/language/written';
 import { t } from '@/core/ground/language/t';
 import { Sideways } from '../../kit/Sideways';
@@ -10,6 +11,7 @@ import type { UnitSystem } from '@/core/ground/units/system';
 import { KIND_WORDS } from '@/core/tell/words/kinds';
 import { ruledOutBySchool } from '@/core/tell/why/ruledOut';
 import { schoolName } from '@/core/search/schools/schools';
+import { Pick } from '../../kit/fields';
 import { Overlay, type Closable } from '../../kit/Overlay';
 import { useUnits } from '../../kit/units';
 
@@ -20,6 +22,11 @@ interface SchoolsTableProps extends Closable {
   failure?: string | null;
 }
 
+const strokesOf = ({ odds }: CallEntry): number => odds.expected_strokes;
+
+/** More strokes than any call costs: what is not played at the flag stands below what is. */
+const AWAY = 100;
+
 interface SchoolRow {
   school: string;
   best: CallEntry | null;
@@ -27,23 +34,32 @@ interface SchoolRow {
   reasons: string[];
 }
 
-/** The best call of each school in the order of the sheet, other ways out after those at the flag, then what has no call. */
-function rowsOf(sheet: CallSheet): SchoolRow[] {
+/** Any club: each technique with the one that suits it best. */
+const ANY = '';
+
+/**
+ * The cheapest call of each school, with any club or with one, cheapest first; other ways out after those at the flag, then what
+ * has no call.
+ */
+function rowsOf(sheet: CallSheet, club: string): SchoolRow[] {
+  const asked = (each: { club: string }): boolean => club === ANY || each.club === club;
   const rows = new Map<string, SchoolRow>();
   const rowOf = (school: string): SchoolRow => {
     const row = rows.get(school) ?? { school, best: null, reasons: [] };
     rows.set(school, row);
     return row;
   };
-  for (const call of sheet.calls) {
-    rowOf(call.school).best ??= call;
+  for (const call of sheet.calls.filter(asked)) {
+    const row = rowOf(call.school);
+    if (!row.best || strokesOf(call) < strokesOf(row.best)) row.best = call;
   }
-  for (const { school, reasons } of ruledOutBySchool(sheet.ruled_out)) {
+  const ruledOut = sheet.ruled_out.filter((each) => asked(each) || each.club === 'any');
+  for (const { school, reasons } of ruledOutBySchool(ruledOut)) {
     const row = rowOf(school);
     if (!row.best) row.reasons.push(...reasons);
   }
   const rank = ({ best }: SchoolRow): number =>
-    best ? best.rank + (atFlag(best) ? 0 : sheet.calls.length) : Infinity;
+    best ? strokesOf(best) + (atFlag(best) ? 0 : AWAY) : Infinity;
   return [...rows.values()].sort((a, b) => rank(a) - rank(b));
 }
 
@@ -51,8 +67,21 @@ const percent = (share: number): string => String(Math.round(share * 100));
 
 /** The same ball through every school: the best call of each, or crossed out with its reason. */
 export function SchoolsTable({ sheet, failure = null, onClose }: SchoolsTableProps) {
+  const [club, setClub] = useState(ANY);
+  const clubs = [...new Set(sheet?.calls.filter(atFlag).map((call) => call.club))];
   return (
     <Overlay title={t('Compare techniques for this shot')} shape="wide" onClose={onClose}>
+      <div className="mb-3 max-w-xs">
+        <Pick
+          label={t('With')}
+          value={club}
+          onValue={setClub}
+          options={[
+            [ANY, t('the best club for each')],
+            ...clubs.map((each) => [each, each] as const),
+          ]}
+        />
+      </div>
       {/* A table that may be wider than a phone: it scrolls by itself, by keyboard too. */}
       <Sideways label={t('Techniques')}>
         <table className="w-full min-w-[44rem] border-collapse text-left">
@@ -73,7 +102,7 @@ export function SchoolsTable({ sheet, failure = null, onClose }: SchoolsTablePro
             </tr>
           </thead>
           <tbody>
-            {(sheet ? rowsOf(sheet) : []).map((row) =>
+            {(sheet ? rowsOf(sheet, club) : []).map((row) =>
               row.best ? (
                 <SchoolCells key={row.school} school={row.school} call={row.best} />
               ) : (
@@ -99,7 +128,7 @@ export function SchoolsTable({ sheet, failure = null, onClose }: SchoolsTablePro
       )}
       <p className="mt-3 max-w-[80ch]">
         {t(
-          'Best first: expected strokes, with a small penalty for anything that is not the plain way to play it. Differences under 0.02 strokes are too small to matter.',
+          'Best first, by expected strokes, each technique as well as it can be played here. The first call may be another one: it is the plain way to play it unless something else saves more than a hair. Differences under 0.02 strokes are too small to matter.',
         )}
       </p>
     </Overlay>

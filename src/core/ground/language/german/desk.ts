@@ -233,8 +233,10 @@ export const DESK = {
   'green, %': 'Grün, %',
   'worst 10%': 'schlechteste 10 %',
   '(and {reasons} more clubs)': '(und {reasons} weitere Schläger)',
-  'Best first: expected strokes, with a small penalty for anything that is not the plain way to play it. Differences under 0.02 strokes are too small to matter.':
-    'Die beste zuerst: erwartete Schläge, mit einem kleinen Aufschlag für alles, was nicht die einfache Art ist. Unterschiede unter 0,02 Schlägen sind zu klein, um zu zählen.',
+  'Best first, by expected strokes, each technique as well as it can be played here. The first call may be another one: it is the plain way to play it unless something else saves more than a hair. Differences under 0.02 strokes are too small to matter.':
+    'Die beste zuerst, nach erwarteten Schlägen, jede Technik so gut, wie sie hier zu spielen ist. Die erste Ansage kann eine andere sein: sie ist die einfache Art, solange nichts anderes mehr als ein Haar spart. Unterschiede unter 0,02 Schlägen sind zu klein, um zu zählen.',
+  With: 'Mit',
+  'the best club for each': 'dem besten Schläger für jede',
   '{metric}\u00a0cm': '{metric}\u00a0cm',
   '{entryIn}\u00a0in': '{entryIn}\u00a0in',
   'Describe the shot': 'Den Schlag beschreiben',

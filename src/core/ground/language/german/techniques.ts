@@ -76,7 +76,17 @@ export const TECHNIQUES = {
   'less loft, the same smooth swing': 'weniger Loft, derselbe ruhige Schwung',
   'squarer sand wedge, less sand, full swing': 'Sandwedge gerader, weniger Sand, voller Schwung',
   'most loft, face open, as hard as you can': 'meister Loft, Schlagfläche offen, so hart du kannst',
-  'Inside 18 yards it should not be picked.': 'Näher als 18 Yards nimmt man ihn nicht sauber.',
+  'Inside 30 yards it should not be picked.':
+    'Näher als 30 Yards soll er nicht sauber genommen werden.',
+  'The ball sits up: it can be picked clean.': 'Der Ball liegt oben: er ist sauber zu nehmen.',
+  'For a level lie.': 'Für eine ebene Lage.',
+  'The slope is too steep to meet the ball first.':
+    'Der Hang ist zu steil, um den Ball zuerst zu treffen.',
+  'For a green that is far; this one is near.': 'Für ein fernes Grün; dieses ist nah.',
+  'From here it is splashed.': 'Von hier wird er gesplasht.',
+  'out and forward first, then the green': 'erst heraus und nach vorn, dann aufs Grün',
+  'hit down on a ball that sits down: ball back, hands ahead, ball then sand':
+    'auf einen tiefer liegenden Ball hinunter: Ball hinten, Hände vorn, erst Ball, dann Sand',
   'picked clean: on top of the sand, quiet legs, ball first':
     'sauber genommen: oben auf dem Sand, ruhige Beine, erst der Ball',
   'swept off the top for a low lip: ball a little forward, hardly down':

@@ -204,6 +204,7 @@ export const TELLING = {
     '*{open}° geschlossen*, also {trail} von {target}',
   '; aim the swing *{rest}° {side}*': '; schwing *{rest}° nach {side}*',
   'on top of the sand': 'oben auf dem Sand',
+  'settled as deep as the sand lets you': 'so tief eingestellt, wie der Sand es zulässt',
   'dug in {length}': '{length} eingegraben',
   '; swing along your feet': '; schwing an den Füßen entlang',
   'Feet {width}, {dug}, {direction}{swing}.': 'Füße {width}, {dug}, {direction}{swing}.',
