@@ -4,8 +4,14 @@ import type { Sand } from './presets';
 /** Depth by which stiffness that grows with it counts as much as strength at the surface, m: that of a sole in the sand. */
 const SOLE_DEEP = 0.004;
 
-/** How hard sand is to a sole, Pa: its strength, and what its stiffness adds by the depth that a sole goes to. */
-export const hardness = ({ strength, stiffness }: Sand): number => strength + SOLE_DEEP * stiffness;
+/**
+ * How hard sand is to a sole, Pa: its strength, and what its stiffness adds by the depth that a sole goes to.
+ *
+ * @example
+ * hardness({ strength: 3000, stiffness: 10e6 }); // => 43000
+ */
+export const hardness = ({ strength, stiffness }: Pick<Sand, 'strength' | 'stiffness'>): number =>
+  strength + SOLE_DEEP * stiffness;
 
 /** Hardness of medium sand, in which players practise, and of hardpan, Pa. */
 const MEDIUM = 43e3;
@@ -18,10 +24,6 @@ const BASE_AT = 0.01;
 /**
  * How far sand is from what players practise in, as two shares from 0 to 1: hard by itself, and a base near by under sand that
  * looks soft.
- *
- * @example
- * distrusted(presetSand('medium')); // => { hard: 0, base: 0 }
- * distrusted(presetSand('hardpan')).hard; // => 1
  */
 export function distrusted(sand: Sand): { hard: number; base: number } {
   const hard = clamp((hardness(sand) - MEDIUM) / (HARDPAN - MEDIUM), 0, 1);
