@@ -11,7 +11,15 @@ const rows = BEHAVIOURS.map(({ name, wanted, unit, got, excuse, before }) => {
   const inside = value >= wanted[0] && value <= wanted[1];
   const range =
     wanted[0] === wanted[1] ? show(wanted[0]) : `${show(wanted[0])} to ${show(wanted[1])}`;
-  return { name, range, unit, value: show(value), inside, excuse, before: before === undefined ? '' : show(before) };
+  return {
+    name,
+    range,
+    unit,
+    value: show(value),
+    inside,
+    excuse,
+    before: before === undefined ? '' : show(before),
+  };
 });
 
 const HEAD = `# Behaviour
