@@ -39,7 +39,7 @@ export interface Technique {
  */
 export const TECHNIQUE: Record<TechniqueName, Technique> = {
   splash: { attack: radians(11.5), lowPoint: 0.05, weightLead: 0.62, dig: 0.02, footing: 1 },
-  slid: { attack: radians(9), lowPoint: 0.12, weightLead: 0.58, dig: 0.02, footing: 1.2 },
+  slid: { attack: radians(9), lowPoint: 0.12, weightLead: 0.58, dig: 0.02, footing: 1.1 },
   shallow: { attack: radians(9), lowPoint: -0.07, weightLead: 0.62, dig: 0.012, footing: 1 },
   thud: { attack: radians(8), lowPoint: -0.04, weightLead: 0.62, dig: 0.005, footing: 0.95 },
   steep: { attack: radians(18), lowPoint: 0.01, weightLead: 0.7, dig: 0.025, footing: 1.1 },

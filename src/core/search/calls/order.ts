@@ -45,8 +45,8 @@ export interface Tie {
   clubs: string[];
   /** The best of the other clubs, and how many strokes it saves over the call. */
   best: { club: string; saves: number };
-  /** Why the first goes first: the player trusts it, it is the usual club for the shot, or it is played most plainly. */
-  because: 'trusted' | 'usual' | 'plain';
+  /** Why the first goes first: its school is preferred, the player trusts it, it is the usual club for the shot, or it is played most plainly. */
+  because: 'preferred' | 'trusted' | 'usual' | 'plain';
 }
 
 /**
@@ -55,12 +55,14 @@ export interface Tie {
  *
  * @param calls in the order in which they are told
  * @param strokesOf what a call costs as it is told
+ * @param preferred ids of schools that the house or the player prefers
  */
 export function tieOf<T extends Choice>(
   calls: readonly T[],
   player: Player,
   shot: Shot,
   strokesOf: (call: T) => number,
+  preferred: readonly string[] = [],
 ): Tie | null {
   const [first] = calls;
   if (!first || first.kind === 'out-sideways') return null;
@@ -78,11 +80,12 @@ export function tieOf<T extends Choice>(
   return {
     clubs: [...new Set([name, ...others.map(({ club }) => club)])],
     best: { club: best.club, saves: strokesOf(first) - strokesOf(best.call) },
-    because:
-      name === player.trusted
-        ? 'trusted'
-        : isUsual(first.setup.club, first.kind, player.bag, shot)
-          ? 'usual'
-          : 'plain',
+    because: preferred.includes(first.school.id) ? 'preferred' : reasonFor(first, player, shot),
   };
+}
+
+/** Why a club goes first that is no better than others. */
+function reasonFor({ setup: { club }, kind }: Choice, player: Player, shot: Shot): Tie['because'] {
+  if (club.name === player.trusted) return 'trusted';
+  return isUsual(club, kind, player.bag, shot) ? 'usual' : 'plain';
 }

@@ -7,6 +7,7 @@ import { TOLD, toldCall, type Call, type Choice } from './call';
 import { reliefCalls, type OtherCall } from './escape';
 import { order, tieOf, type Tie } from './order';
 import { PARTS, sharedBy, type RuledOut } from './choosing';
+import { passedOver, type Passed } from './preferred';
 import { searchPart, together, type Found, type Near } from './part';
 import type { Question } from './question';
 
@@ -23,6 +24,8 @@ export interface Prescription {
   golfer: Golfer;
   /** Clubs that do as well as the first. */
   tie: Tie | null;
+  /** Why no school that is preferred is called first; null where one is, or none is preferred. */
+  passed: Passed | null;
   /** Shots flown by the search and by the telling. */
   flown: number;
   /** What was assumed about ways out that were not read. */
@@ -58,7 +61,9 @@ export function prescribedFrom(
   };
   const flag = choices.findIndex(({ kind }) => kind !== 'out-sideways');
   const calls = choices.slice(0, Math.max(tell, flag + 1)).map(told);
-  const tie = tieOf(choices, player, shot, (choice) => told(choice).odds.strokes);
+  const strokesOf = (choice: Choice): number => told(choice).odds.strokes;
+  const tie = tieOf(choices, player, shot, strokesOf, question.schools);
+  const passed = passedOver(question.schools ?? [], choices, found.ruledOut, strokesOf);
   return {
     calls,
     more: choices.length - calls.length,
@@ -66,6 +71,7 @@ export function prescribedFrom(
     ruledOut: found.ruledOut,
     golfer,
     tie,
+    passed,
     flown: found.flown + known.size * TOLD,
     assumedEscape: found.assumedEscape,
     near: found.near,

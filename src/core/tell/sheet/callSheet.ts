@@ -12,6 +12,9 @@ import type { OtherCall } from '@/core/search/calls/escape';
 import { predict, type Prediction } from '@/core/model/shot/prediction';
 import type { Call } from '@/core/search/calls/call';
 import type { Prescription } from '@/core/search/calls/prescribe';
+import { TIE_STROKES } from '@/core/search/candidates/rank';
+import { schoolName } from '@/core/search/schools/schools';
+import { holds } from '@/core/model/green/holds';
 import { tieWords } from '../words/tieWords';
 import { ruledOutWords } from '../why/ruledOut';
 import { reasonsFor } from '../why/why';
@@ -22,7 +25,7 @@ import { fromMetres } from '@/core/ground/units/length';
 
 export const CALL_SHEET_FORMAT = 'mellow-divot/call-sheet';
 export const CALL_SHEET_VERSION = 1;
-export const MODEL_VERSION = '1.0.0';
+export const MODEL_VERSION = '2.0.0';
 
 /** Calls whose reasons are measured on the larger sample. */
 const MEASURED_WELL = 5;
@@ -195,6 +198,36 @@ function meantWords(first: Told | undefined, units: UnitSystem): string[] {
   ];
 }
 
+/** Why no technique that is preferred is called first. */
+function passedWords({ passed }: Prescription, units: UnitSystem): string[] {
+  if (!passed) return [];
+  const technique = schoolName(passed.school.id);
+  if (passed.state === 'ruled-out') {
+    const reason = ruledOutWords(passed.reason, units);
+    return [
+      t('Your preferred technique, {technique}, cannot be played here. {reason}', {
+        technique,
+        reason,
+      }),
+    ];
+  }
+  const { club } = passed;
+  return [
+    passed.costs < TIE_STROKES
+      ? t(
+          'Your preferred technique, {technique}, with the {club}, is riskier than the first call.',
+          {
+            technique,
+            club,
+          },
+        )
+      : t(
+          'Your preferred technique, {technique}, with the {club}, costs {strokes} strokes more than the first call.',
+          { technique, club, strokes: passed.costs.toFixed(2) },
+        ),
+  ];
+}
+
 /** What the sheet says besides the calls. */
 function notesOf(
   prescription: Prescription,
@@ -216,6 +249,14 @@ function notesOf(
   if (prescription.assumedEscape) {
     said.push(
       t('No other escape route entered: one behind the player over a low edge is assumed.'),
+    );
+  }
+  const [atFlag] = prescription.calls.filter(({ toward }) => toward === 0);
+  if (atFlag && !holds(atFlag.shot.green)) {
+    said.push(
+      t(
+        'Nothing holds on a green that runs away as steeply as this: whatever lands on it rolls to the bottom. Play for the far side or below the flag, and putt back up.',
+      ),
     );
   }
   if (prescription.calls.every(({ kind, attempt }) => kind === 'out-sideways' || attempt)) {
@@ -264,6 +305,7 @@ export function callSheet(
     tie: prescription.tie && told[0]?.struck ? tieWords(prescription.tie) : null,
     notes: [
       ...meantWords(told[0], telling.units),
+      ...passedWords(prescription, telling.units),
       ...notesOf(prescription, extra.notes, telling.player),
     ],
     model: MODEL_VERSION,

@@ -6,6 +6,7 @@ import { TIE_STROKES } from '@/core/search/candidates/rank';
 const NUMBERS = told(['No', 'One', 'Two', 'Three', 'Four', 'Five', 'Six']);
 
 const BECAUSE: Record<Tie['because'], string> = told({
+  preferred: 'it is played with a technique that you prefer',
   trusted: 'it is this player’s favourite from sand',
   usual: 'it is the standard club for the shot',
   plain: 'it is the plainest shot here',

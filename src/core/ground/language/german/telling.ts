@@ -422,7 +422,17 @@ export const TELLING = {
   'it is this player’s favourite from sand':
     'es das Lieblingswedge dieses Spielers aus dem Sand ist',
   'it is the standard club for the shot': 'es der übliche Schläger für den Schlag ist',
+  'Nothing holds on a green that runs away as steeply as this: whatever lands on it rolls to the bottom. Play for the far side or below the flag, and putt back up.':
+    'Auf einem so steil abfallenden Grün hält nichts: was darauf landet, rollt bis nach unten. Spielen Sie auf die ferne Seite oder unter die Fahne, und putten Sie bergauf zurück.',
   'it is the plainest shot here': 'es hier der einfachste Schlag ist',
+  'it is played with a technique that you prefer':
+    'es mit einer Technik gespielt wird, die Sie vorziehen',
+  'Your preferred technique, {technique}, cannot be played here. {reason}':
+    'Ihre bevorzugte Technik, {technique}, ist hier nicht zu spielen. {reason}',
+  'Your preferred technique, {technique}, with the {club}, is riskier than the first call.':
+    'Ihre bevorzugte Technik, {technique}, mit dem {club}, ist riskanter als die erste Ansage.',
+  'Your preferred technique, {technique}, with the {club}, costs {strokes} strokes more than the first call.':
+    'Ihre bevorzugte Technik, {technique}, mit dem {club}, kostet {strokes} Schläge mehr als die erste Ansage.',
   'On strokes alone the {club} would save {saves}. The {first} is called because {because}.':
     'Allein nach Schlägen würde das {club} {saves} sparen. Angesagt ist das {first}, weil {because}.',
   '{many} clubs are equally good here: {clubs}. The {first} is called because {because}.':
