@@ -51,10 +51,15 @@ export const CALL_BEHAVIOURS: readonly Behaviour[] = [
     const [best] = callsFor(aShot(18, 1, 8, 'hardpan')).calls;
     return best!.setup.opening <= radians(8);
   }),
-  so('a lip that cannot be cleared: out sideways, or relief', () =>
-    callsFor(aShot(15, 14, 4)).calls.every(
-      ({ kind, attempt }) => kind === 'out-sideways' || attempt,
-    ),
+  so(
+    'a lip that cannot be cleared: there is a way out sideways, and at the flag attempts alone',
+    () => {
+      const { calls } = callsFor(aShot(15, 14, 4));
+      return (
+        calls.some(({ kind }) => kind === 'out-sideways') &&
+        calls.every(({ kind, attempt }) => kind === 'out-sideways' || attempt)
+      );
+    },
   ),
   so(
     'plugged: dug out',

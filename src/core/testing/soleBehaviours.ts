@@ -92,12 +92,13 @@ const bounce: Behaviour[] = [
     excuse: FLAT,
   })),
   {
-    name: 'audit: least step of the bounce that is advised from hardpan over firm, medium and soft to powder',
-    wanted: [0, 12],
+    name: 'audit: bounce advised for powder over that for wet sand, less any step down from wet over firm, medium and soft',
+    wanted: [4, 13],
     unit: 'deg',
     got: () => {
-      const advised = advisedBounces(['hardpan', 'firm', 'medium', 'soft', 'powder']);
-      return Math.min(...advised.slice(1).map((deg, i) => deg - advised[i]!));
+      const advised = advisedBounces(['wet', 'firm', 'medium', 'soft', 'powder']);
+      const stepsDown = advised.slice(1).map((deg, i) => Math.max(0, advised[i]! - deg));
+      return advised.at(-1)! - advised[0]! - 20 * Math.max(...stepsDown);
     },
   },
 ];
