@@ -879,7 +879,7 @@ export type Message =
   | 'less loft, the same smooth swing'
   | 'squarer sand wedge, less sand, full swing'
   | 'most loft, face open, as hard as you can'
-  | 'Inside 30 yards it should not be picked.'
+  | 'From this near it should not be picked.'
   | 'picked clean: on top of the sand, quiet legs, ball first'
   | 'swept off the top for a low lip: ball a little forward, hardly down'
   | 'hit down on a ball that sits down: ball back, hands ahead, ball then sand'

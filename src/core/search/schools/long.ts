@@ -112,7 +112,7 @@ export const PICK_SCHOOLS: readonly School[] = rows(
     technique: 'pick',
     applies: all(
       ballClean,
-      longerThan(toMetres(30, 'yd'), () => t('Inside 30 yards it should not be picked.')),
+      longerThan(toMetres(30, 'yd'), () => t('From this near it should not be picked.')),
     ),
     clubs: lofts(14, 60),
     faceDeg: ({ lip }) => (lip.height > HIGH_FOR_A_PICK ? [0, 4] : [0]),

@@ -76,8 +76,8 @@ export const TECHNIQUES = {
   'less loft, the same smooth swing': 'weniger Loft, derselbe ruhige Schwung',
   'squarer sand wedge, less sand, full swing': 'Sandwedge gerader, weniger Sand, voller Schwung',
   'most loft, face open, as hard as you can': 'meister Loft, Schlagfläche offen, so hart du kannst',
-  'Inside 30 yards it should not be picked.':
-    'Näher als 30 Yards soll er nicht sauber genommen werden.',
+  'From this near it should not be picked.':
+    'Aus dieser Nähe soll er nicht sauber genommen werden.',
   'The ball sits up: it can be picked clean.': 'Der Ball liegt oben: er ist sauber zu nehmen.',
   'For a level lie.': 'Für eine ebene Lage.',
   'The slope is too steep to meet the ball first.':
