@@ -61,7 +61,7 @@ const LIES: readonly (readonly [
     inSand({ preset: 'hardpan' }),
     [
       [0.1, 0.35],
-      [0.04, 0.2],
+      [0.05, 0.2],
     ],
     [-0.07, -0.13, -0.12],
   ],
