@@ -3,7 +3,7 @@ import { effectiveLoft, headNormals } from '@/core/ground/club/geometry';
 import { degrees, radians } from '@/core/ground/units/angle';
 import { aBed, aShot, aSplash, CLUB_56 } from './fixtures';
 import type { Behaviour } from './behaviour';
-import { ballOf, callsFor, played, splash } from './bench';
+import { ballOf, callsFor, pickedWith, played, splash } from './bench';
 import { CALL_BEHAVIOURS } from './callBehaviours';
 import { LIE_BEHAVIOURS } from './lieBehaviours';
 import { SOLE_BEHAVIOURS } from './soleBehaviours';
@@ -259,12 +259,7 @@ const picks: Behaviour[] = [
     unit: '%',
     got: () => {
       const bed = aBed('medium');
-      const setup = played('pick', '8i', 0, -0.008, bed, {
-        shaftLean: radians(6),
-        dig: 0,
-        weightLead: 0.53,
-        stanceWidth: 1.1,
-      });
+      const setup = pickedWith('8i', bed);
       return 100 * ballOf(setup, bed).ratio;
     },
   },
@@ -274,12 +269,7 @@ const picks: Behaviour[] = [
     unit: '%',
     got: () => {
       const bed = aBed('medium');
-      const setup = played('pick', '8i', 0, -0.008, bed, {
-        shaftLean: radians(6),
-        dig: 0,
-        weightLead: 0.53,
-        stanceWidth: 1.1,
-      });
+      const setup = pickedWith('8i', bed);
       const fat = { ...AS_MEANT, mark: 0.02 + 0.008 };
       return percent(ballOf(setup, bed).carryYd, ballOf(setup, bed, fat).carryYd);
     },

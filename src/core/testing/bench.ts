@@ -13,7 +13,7 @@ import { strike } from '@/core/model/shot/strike';
 import { sampleSwings } from '@/core/model/spread/swings';
 import { ballPositionForEntry, type Setup } from '@/core/model/swing/setup';
 import type { TechniqueName } from '@/core/model/swing/technique';
-import { degrees } from '@/core/ground/units/angle';
+import { degrees, radians } from '@/core/ground/units/angle';
 import { fromMetres, toMetres } from '@/core/ground/units/length';
 import { aBed, aClub, aPlayer, aSplash, CLUB_52, CLUB_56, CLUB_60 } from './fixtures';
 
@@ -93,6 +93,16 @@ export function played(
   setup.ballPosition = ballPositionForEntry(setup, bed);
   return setup;
 }
+
+/** A ball picked with a club of the bag. */
+export const pickedWith = (name: string, bed: Bed, change: Partial<Setup> = {}): Setup =>
+  played('pick', name, 0, -0.008, bed, {
+    shaftLean: radians(6),
+    dig: 0,
+    weightLead: 0.53,
+    stanceWidth: 1.1,
+    ...change,
+  });
 
 /** Chance of a thin strike of the middle player with a splash set-up in a bed. */
 export function thinChance(setup: Setup, shot: Shot): number {

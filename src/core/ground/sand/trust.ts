@@ -21,6 +21,9 @@ const HARDPAN = 670e3;
 const BASE_FROM = 0.03;
 const BASE_AT = 0.01;
 
+/** Sand whose base a club may meet. */
+export const isThin = ({ baseDepth }: Pick<Sand, 'baseDepth'>): boolean => baseDepth < BASE_FROM;
+
 /**
  * How far sand is from what players practise in, as two shares from 0 to 1: hard by itself, and a base near by under sand that
  * looks soft.

@@ -59,8 +59,8 @@ export function putIntent(memory: Memory, from: Intent, lane = -1): void {
   put(memory.numbers, 732, from.bed.burial, lane);
   put(memory.numbers, 736, from.bed.along, lane);
   put(memory.numbers, 740, from.bed.across, lane);
-  put(memory.numbers, 748, from.bed.sand.cushionRestitution, lane);
-  put(memory.numbers, 752, from.bed.sand.cushionDepth, lane);
+  put(memory.numbers, 748, from.bed.sand.cushionDepth, lane);
+  put(memory.numbers, 752, from.bed.sand.cushionRestitution, lane);
   put(memory.numbers, 756, from.bed.sand.faceShear, lane);
   put(memory.numbers, 760, from.bed.sand.density, lane);
   put(memory.numbers, 764, from.bed.sand.strength, lane);

@@ -104,24 +104,20 @@ export function strikeBall(
   const sheet = THIN_SHEET + (1 - THIN_SHEET) * (1 - Math.exp(-between / SHEET_AREA));
   const far = (head.path / HEAP_FROM) * (head.path / HEAP_FROM);
   const heap = clean + sandy * Math.exp(-far * far * far);
+  const handedOn = heap * Math.exp(-over / sand.cushionDepth);
   const restitution =
     clean * (0.88 - 0.0025 * vn) +
     (sandy * sand.cushionRestitution * sheet) / (1 + slow * slow * slow);
   const edgeLoss = (edge / 0.008) * (edge / 0.008);
   const past = clamp((2 * BALL_RADIUS - edge) / BALL_RADIUS, 0, 1);
   const normalSpeed =
-    ((((1 + restitution) * headMass) / (headMass + BALL_MASS)) *
-      Math.exp(-over / sand.cushionDepth) *
-      heap *
-      past *
-      vn) /
+    ((((1 + restitution) * headMass) / (headMass + BALL_MASS)) * handedOn * past * vn) /
     (1 + 0.05 * edgeLoss);
 
   const rolling = 0.87 * slide;
   const sliding = 2.5 * CLEAN_FRICTION * normalSpeed;
   const rim = softMin(rolling, sliding, 0.075 * (rolling + sliding));
-  const cushionFade = Math.exp(-over / sand.cushionDepth);
-  const sheared = sand.faceShear * slide * cushionFade * heap;
+  const sheared = sand.faceShear * slide * handedOn;
   const tangent = clean * 0.4 * rim + sandy * sheared;
   const spin =
     ((2.5 * tangent) / BALL_RADIUS) * (clean + sandy * 0.92 * Math.exp(-over / CUSHION_SPIN));

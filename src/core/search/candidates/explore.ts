@@ -126,18 +126,12 @@ export const coarse = (family: Family, rater: Rater, count: number): Found =>
  * even be aimed.
  */
 export function attempt(family: Family, rater: Rater, count: number): Rated | null {
-  const { club, school, faces, entries } = family;
   const { golfer, shot } = rater;
-  const rated = faces.flatMap((face) =>
-    entries.flatMap((entry) =>
-      techniquesOf(school).flatMap((technique) => {
-        const setup = setupOf(school, club, face, entry, shot, technique);
-        const tried = farthest(setup, school, golfer, shot);
-        rater.flown += 4;
-        return standsTo(tried, school, shot, golfer) ? [rate(rater, tried, school, count)] : [];
-      }),
-    ),
-  );
+  const rated = triedBy(family, shot).flatMap(({ setup, school }) => {
+    const tried = farthest(setup, school, golfer, shot);
+    rater.flown += 4;
+    return standsTo(tried, school, shot, golfer) ? [rate(rater, tried, school, count)] : [];
+  });
   return rated.sort(byCost)[0] ?? null;
 }
 

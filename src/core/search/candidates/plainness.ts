@@ -32,13 +32,12 @@ const STEP = { price: 0.014, degrees: 4, most: 3 } as const;
 
 /** A school as odd as `fuss: 1`, and a kind of shot. */
 const SCHOOL = 0.02;
-export const KIND_PRICE: Record<Kind, number> = {
+export const KIND_PRICE: Record<Exclude<Kind, 'pick'>, number> = {
   splash: 0,
   'long-splash': 0,
   dig: 0,
   putt: 0.006,
   chip: 0.012,
-  pick: 0,
   'out-sideways': 0.02,
   relief: 0.04,
 };
@@ -155,7 +154,7 @@ export function pricesFor(
 ): Price {
   const steps = stepsFromUsual(player.bag, shot);
   const face = usualFace(shot);
-  const picked = pickPrice(shot.pin);
+  const kindPrice = { ...KIND_PRICE, pick: pickPrice(shot.pin) };
   const trusted = player.bag.some(({ name }) => name === player.trusted) ? player.trusted : null;
   const clubPrice = (name: string): number =>
     name === trusted ? 0 : (trusted ? TRUST : 0) + STEP.price * steps.get(name)!;
@@ -163,8 +162,7 @@ export function pricesFor(
     const { club, opening, fraction } = setup;
     return (
       (HAS_USUAL.includes(school.kind) && !school.laysUp ? clubPrice(club.name) : 0) +
-      KIND_PRICE[school.kind] +
-      (school.kind === 'pick' ? picked : 0) +
+      kindPrice[school.kind] +
       SCHOOL * school.fuss +
       (school.trick ? TRICK : 0) +
       FORCED * Math.max(0, fraction - COMFORTABLE) +

@@ -1,6 +1,6 @@
 import { t } from '@/core/ground/language/t';
 import { isSunk, sitsDown } from '@/core/ground/sand/lie';
-import { hardness } from '@/core/ground/sand/trust';
+import { hardness, isThin } from '@/core/ground/sand/trust';
 import type { Club } from '@/core/ground/club/club';
 import type { Shot } from '@/core/ground/situation/shot';
 import { degrees } from '@/core/ground/units/angle';
@@ -38,8 +38,7 @@ export const ballSunk: Condition = (shot) =>
 const FIRM_FROM = 1.8e5;
 
 /** How firm, wet or thin sand is, so that a club does not sink into it, Pa. */
-const firmness = ({ sand }: Shot): number =>
-  hardness(sand) + (sand.baseDepth < 0.03 ? FIRM_FROM : 0);
+const firmness = ({ sand }: Shot): number => hardness(sand) + (isThin(sand) ? FIRM_FROM : 0);
 
 export const sandFirm: Condition = (shot) =>
   firmness(shot) < FIRM_FROM ? t('For firm, wet or thin sand; this sand takes a splash.') : null;
@@ -47,19 +46,11 @@ export const sandFirm: Condition = (shot) =>
 export const upSlope: Condition = (shot) =>
   degrees(shot.along) < 4 ? t('For a ball on an up-slope.') : null;
 
-/** A slope up to which the ball lies as good as level, degrees. */
-const LEVEL = 5;
-
-export const level: Condition = (shot) =>
-  Math.abs(degrees(shot.along)) > LEVEL ? t('For a level lie.') : null;
-
-/** A slope up to which a ball can be met before the sand with a chip, degrees. */
-const CHIP_SLOPE = 7;
-
-export const levelEnough: Condition = (shot) =>
-  Math.abs(degrees(shot.along)) > CHIP_SLOPE
-    ? t('The slope is too steep to meet the ball first.')
-    : null;
+/** Ground no steeper along the line than this, degrees. */
+export const noSteeperThan =
+  (deg: number, words: () => string): Condition =>
+  (shot) =>
+    Math.abs(degrees(shot.along)) > deg ? words() : null;
 
 export const downSlope: Condition = (shot) =>
   degrees(shot.along) > -4 ? t('For a ball on a down-slope.') : null;

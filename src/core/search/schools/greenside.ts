@@ -6,8 +6,8 @@ import {
   ballClean,
   ballSits,
   downSlope,
-  level,
   lofts,
+  noSteeperThan,
   roomUnder,
   shorterThan,
   upSlope,
@@ -17,7 +17,7 @@ import {
 import { rows, type School } from './school';
 
 /** A floor on the mark: nearer than this the club is as likely to meet the ball as the sand. */
-export const SPLASH_ENTRY = [0.032, 0.05] as const;
+const SPLASH_ENTRY = [0.032, 0.05] as const;
 
 /** A lip steeper than this (height over distance) asks for a splash however far the flag is. */
 const STEEP_LIP = 0.45;
@@ -29,7 +29,12 @@ const greenside: Condition = (shot) =>
   shot.lip.height / shot.lip.distance > STEEP_LIP || ballClean(shot) ? null : near(shot);
 
 /** For set-ups that a slope spoils. */
-const onTheLevel: Condition = all(ballSits, roomUnder, level, greenside);
+const onTheLevel: Condition = all(
+  ballSits,
+  roomUnder,
+  noSteeperThan(5, () => t('For a level lie.')),
+  greenside,
+);
 
 /** The plain splash that the others set themselves apart from. */
 export const SPLASH: Omit<School, 'id' | 'name'> = {

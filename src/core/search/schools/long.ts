@@ -14,7 +14,7 @@ import {
   sandClubs,
   type Condition,
 } from './conditions';
-import { SPLASH, SPLASH_ENTRY } from './greenside';
+import { SPLASH } from './greenside';
 import { rows, type School } from './school';
 
 const notShort = longerThan(toMetres(22, 'yd'), () => t('For longer shots; this one is too near.'));
@@ -41,9 +41,7 @@ const LONG: Omit<School, 'id' | 'name'> = {
 /** Out of the sand and up the hole with a club that is sure to get out, when the green is far: at any distance, over any lip that it clears. */
 export const FORWARD_SCHOOLS: readonly School[] = rows(
   {
-    ...LONG,
-    kind: 'splash',
-    technique: 'splash',
+    ...SPLASH,
     laysUp: true,
     applies: all(
       ballSits,
@@ -52,10 +50,8 @@ export const FORWARD_SCHOOLS: readonly School[] = rows(
     ),
     clubs: sandClubs,
     faceDeg: () => [15, 28],
-    entry: () => SPLASH_ENTRY,
     fraction: [0.3, 0.8],
-    stanceWidth: 1.25,
-    dig: 0.02,
+    handleLoweredDeg: 3,
     fuss: 0.3,
   },
   toldIn(['name'], [{ id: 'forward-first', name: 'out and forward first, then the green' }]),

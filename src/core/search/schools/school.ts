@@ -33,7 +33,7 @@ export interface School {
   technique: TechniqueName;
   /** A steeper way to send the head at the ball, which its teachers use as well: both are tried. */
   steeper?: TechniqueName;
-  /** True of what has to be practised: only for players who are said to know it. */
+  /** True of what has to be practised before it is played: it pays for that. */
   trick?: boolean;
   /** True of what is not meant to reach the flag. */
   laysUp?: boolean;

@@ -1,3 +1,4 @@
+import { isThin } from '@/core/ground/sand/trust';
 import { t } from '@/core/ground/language/t';
 import type { Sand } from '@/core/ground/sand/presets';
 import type { Shot } from '@/core/ground/situation/shot';
@@ -44,9 +45,6 @@ export const alwaysHolds = (): string[] => [
   t('Enter and leave by the low side, never over the face. Rake after.'),
   t('Shade, water; out at the first thunder.'),
 ];
-
-/** Sand whose base a club may meet. */
-export const isThin = ({ baseDepth }: Pick<Sand, 'baseDepth'>): boolean => baseDepth < 0.03;
 
 /** Sand that a club is stopped by: packed, or thin over a base. */
 export const isHard = (sand: Sand): boolean => isThin(sand) || sand.strength > 2e5;

@@ -103,23 +103,21 @@ function aimWords(call: Call, handed: Hand): string {
 /** Share of thin sand's depth that feet can be dug into. */
 const DIGGABLE = 0.7;
 
+function digWords({ setup, shot }: Call, units: UnitSystem): string {
+  if (setup.dig < 0.008) return t('on top of the sand');
+  if (setup.dig > DIGGABLE * shot.sand.baseDepth) return t('settled as deep as the sand lets you');
+  return t('dug in {length}', { length: shortLengthWords(setup.dig, units) });
+}
+
 function feetLine(call: Call, voice: Voice): string {
   const { setup } = call;
-  const dug =
-    setup.dig < 0.008
-      ? t('on top of the sand')
-      : setup.dig > DIGGABLE * call.shot.sand.baseDepth
-        ? t('settled as deep as the sand lets you')
-        : t('dug in {length}', {
-            length: shortLengthWords(setup.dig, voice.units),
-          });
   const swing =
     call.school.feetWithPath === 1 && Math.abs(degrees(setup.stanceOpen)) >= 4
       ? t('; swing along your feet')
       : aimWords(call, voice.handed);
   return t('Feet {width}, {dug}, {direction}{swing}.', {
     width: widthWords(setup.stanceWidth),
-    dug,
+    dug: digWords(call, voice.units),
     direction: feetDirection(call, voice.handed),
     swing,
   });
@@ -156,22 +154,20 @@ function handleWords(setup: Setup): string {
 /** Distance at which a ball's edge meets a shot that is ball first, m: no mark to aim at behind the ball. */
 const BALL_FIRST = 0.001;
 
+/** True of a head that is sent steeply down. */
+const isSteep = ({ technique }: Setup): boolean => ['steep', 'chop', 'heel'].includes(technique);
+
 function markLine(setup: Setup, units: UnitSystem): string {
   if (setup.technique === 'putt') return t('Hit the ball, not the sand.');
   if (setup.entry <= BALL_FIRST) return t('*Ball first*, then the sand: look at its front edge.');
   const mark = t('Enter the sand *{length} behind* the ball', {
     length: shortLengthWords(setup.entry, units),
   });
-  switch (setup.technique) {
-    case 'chop':
-    case 'heel':
-    case 'steep':
-      return t('{mark}, steeply, and drive down under it.', { mark });
-    case 'thud':
-      return t('{mark} with a thump, the sole barely going in.', { mark });
-    default:
-      return t('{mark}, and come out the same distance in front.', { mark });
+  if (isSteep(setup)) return t('{mark}, steeply, and drive down under it.', { mark });
+  if (setup.technique === 'thud') {
+    return t('{mark} with a thump, the sole barely going in.', { mark });
   }
+  return t('{mark}, and come out the same distance in front.', { mark });
 }
 
 /** A down-slope from which the wrists are hinged early, degrees. */
@@ -192,8 +188,8 @@ function swingLine(call: Call, grassCarry: number, units: UnitSystem): string {
     );
   }
   const back = clockWords(swingClock(setup.fraction));
-  const early = ['chop', 'steep', 'heel'].includes(setup.technique);
-  const hinge = early || degrees(call.shot.along) <= DOWN ? t(', wrists hinged early') : '';
+  const hinge =
+    isSteep(setup) || degrees(call.shot.along) <= DOWN ? t(', wrists hinged early') : '';
   return t('Lead arm back to *{back}*{hinge}: the swing you would make for a *{pitch}* pitch.', {
     back,
     hinge,
