@@ -44,6 +44,7 @@ export function prettySheet(sheet: CallSheet & { changes_when?: readonly ChangeE
     }
     lines.push('');
   }
+  lines.push(...sheet.worth_learning.flatMap(({ text }) => text ?? []));
   if (sheet.tie) lines.push(sheet.tie);
   lines.push(...sheet.notes);
   return lines.join('\n').trimEnd();

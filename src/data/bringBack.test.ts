@@ -34,7 +34,13 @@ async function lived(): Promise<Database> {
   await addPlayers(sql, [
     {
       id: 'ada',
-      ...aRecord({ name: 'Ada Lund', notes: 'left knee', trusted_club: '56', handicap: 12.5 }),
+      ...aRecord({
+        name: 'Ada Lund',
+        notes: 'left knee',
+        trusted_club: '56',
+        handicap: 12.5,
+        techniques: { 'toe-in': 'learning' },
+      }),
     },
     { id: 'bo', ...aRecord({ name: 'Bo Ek' }) },
   ]);

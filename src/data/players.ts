@@ -23,7 +23,8 @@ const ORDER_BY: Record<PlayerOrder, string> = {
 
 /** Columns of a player without the clubs. */
 const COLUMNS = `
-  p.id, p.name, p.handed, p.skill, p.handicap, p.usual_miss, p.trusted_club, p.cautions, p.units, p.schools, p.learnt,
+  p.id, p.name, p.handed, p.skill, p.handicap, p.usual_miss, p.trusted_club, p.cautions, p.units, p.schools, p.techniques,
+  p.learnt,
   case mellow_role() when 'assistant' then '' else p.notes end as notes,
   p.archived_at is not null as archived,
   to_char(p.updated_at at time zone 'utc', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"') as "updatedAt"`;
@@ -128,12 +129,13 @@ export async function playerNames(db: Sql): Promise<Set<string>> {
 /** A player's own columns, from a list of {id, record} in $1. */
 const INSERT_PLAYERS = `
   insert into players
-    (id, name, handed, skill, handicap, usual_miss, trusted_club, cautions, units, schools, notes)
+    (id, name, handed, skill, handicap, usual_miss, trusted_club, cautions, units, schools, techniques,
+     notes)
   select r.id, r.name, r.handed, r.skill, r.handicap, r.usual_miss, r.trusted_club, r.cautions, r.units,
-    r.schools, r.notes
+    r.schools, r.techniques, r.notes
   from jsonb_to_recordset($1) as r (id text, name text, handed text, skill text,
     handicap double precision, usual_miss text,
-    trusted_club text, cautions jsonb, units text, schools jsonb, notes text)`;
+    trusted_club text, cautions jsonb, units text, schools jsonb, techniques jsonb, notes text)`;
 
 /** Clubs in the order of the bag, from a list of {player, position, make} in $1. */
 const INSERT_CLUBS = `
@@ -172,7 +174,8 @@ export async function updatePlayer(db: Sql, id: string, record: PlayerRecord): P
   return db.transaction(async (tx) => {
     const { rows } = await tx.query(
       `update players set name = $2, handed = $3, skill = $4, usual_miss = $5, cautions = $6,
-         units = $7, schools = $8, notes = $9, trusted_club = $10, handicap = $11, updated_at = now()
+         units = $7, schools = $8, notes = $9, trusted_club = $10, handicap = $11,
+         techniques = $12, updated_at = now()
        where id = $1 and deleted_at is null returning id`,
       [
         id,
@@ -186,6 +189,7 @@ export async function updatePlayer(db: Sql, id: string, record: PlayerRecord): P
         record.notes,
         record.trusted_club ?? null,
         record.handicap ?? null,
+        record.techniques ? JSON.stringify(record.techniques) : null,
       ],
     );
     if (rows.length === 0) return false;

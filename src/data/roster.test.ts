@@ -46,6 +46,7 @@ const player = (id: string, name: string, skill: NewPlayer['skill'] = 'middle'):
   cautions: ['back', 'wrist'],
   units: 'metres',
   schools: ['across'],
+  techniques: { 'toe-in': 'knows' },
   notes: 'first line\nsecond',
   bag: [
     { name: 'PW', type: 'wedge', loft_deg: 46, bounce_deg: 6 },

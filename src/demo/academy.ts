@@ -70,6 +70,7 @@ export const DEMO_PLAYERS = (
       handed: 'left',
       skill: 'good',
       units: 'metres',
+      techniques: { 'toe-in': 'learning' },
       bag: bag(
         [
           ['8i', 36, 4, 152],
@@ -103,6 +104,7 @@ export const DEMO_PLAYERS = (
       name: 'Jun Akagawa',
       handed: 'right',
       skill: 'expert',
+      techniques: { 'toe-in': 'knows', 'heel-first': 'learning', 'full-commitment': 'knows' },
       bag: bag(
         [
           ['8i', 35, 4, 168],

@@ -34,12 +34,14 @@ test('a player is added, edited, found and read for at the desk', async ({ page 
   await form.getByLabel('Plays').selectOption('left');
   await form.getByLabel('Usual miss').selectOption('thin');
   await form.getByLabel('wrist').check();
+  await form.getByLabel('Face almost shut, the toe cuts in first').selectOption('knows');
   await form.getByLabel('Notes').fill('Left elbow\nsecond line');
   await form.getByRole('button', { name: 'Save' }).click();
   await row(page, name).getByRole('link').click();
   await expect(
     page.getByText(/left-handed, usually misses thin, physical limits: wrist/),
   ).toBeVisible();
+  await expect(page.getByText(/knows: face almost shut, the toe cuts in first\./)).toBeVisible();
   await page.getByRole('link', { name: 'Open at the desk' }).click();
   await expect(token(page, 'Player')).toContainText(name);
 });

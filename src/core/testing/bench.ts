@@ -1,5 +1,6 @@
 import type { Bed } from '@/core/ground/sand/bed';
 import { fly } from '@/core/model/flight/fly';
+import type { Skill, Techniques } from '@/core/ground/player/player';
 import { NO_WIND } from '@/core/ground/situation/wind';
 import { bounceAndRun, turfOf } from '@/core/model/green/bounceAndRun';
 import { grassCarry, lengthFactor, referenceHeadSpeed } from '@/core/model/golfer/headSpeed';
@@ -111,9 +112,9 @@ export function thinChance(setup: Setup, shot: Shot): number {
   return oddsOf(setup, golfer, shot, 0, swings).thin;
 }
 
-/** The prescription of a player with the whole bag. */
-export const callsFor = (shot: Shot, skill: 'expert' | 'good' | 'middle' | 'beginner' = 'middle') =>
-  prescribe({ player: { ...aPlayer(skill), bag: BAG }, shot, seed: 7 });
+/** The prescription of a player with the whole bag, who knows these techniques that have to be practised first. */
+export const callsFor = (shot: Shot, skill: Skill = 'middle', techniques: Techniques = {}) =>
+  prescribe({ player: { ...aPlayer(skill, BAG), techniques }, shot, seed: 7 });
 
 /** Best call of a club, or undefined. */
 export const callWith = (prescription: Prescription, name: string): Call | undefined =>

@@ -2,7 +2,7 @@ import { TIE_STROKES } from '@/core/search/candidates/rank';
 import { radians } from '@/core/ground/units/angle';
 import type { Behaviour } from './behaviour';
 import { ballOf, callsFor, callWith, played } from './bench';
-import { aBed, aShot } from './fixtures';
+import { aBed, aShot, KNOWS_ALL } from './fixtures';
 
 /** 1 when it is so, 0 when it is not. */
 const so = (name: string, test: () => boolean): Behaviour => ({
@@ -70,7 +70,11 @@ export const CALL_BEHAVIOURS: readonly Behaviour[] = [
     wanted: [-0.1, 0.05],
     unit: 'strokes',
     got: () => {
-      const { calls } = callsFor({ ...aShot(12, 4), burial: 0.028, along: radians(20) });
+      const { calls } = callsFor(
+        { ...aShot(12, 4), burial: 0.028, along: radians(20) },
+        'middle',
+        KNOWS_ALL,
+      );
       const iron = calls.find(({ setup }) => setup.club.type === 'iron');
       return iron!.score - calls[0]!.score;
     },

@@ -1,8 +1,9 @@
 import { typicalClub, type Club, type ClubType } from '@/core/ground/club/club';
-import type { Player, Skill } from '@/core/ground/player/player';
+import type { Player, Skill, Techniques } from '@/core/ground/player/player';
 import type { Bed } from '@/core/ground/sand/bed';
 import { presetSand, type SandPreset } from '@/core/ground/sand/presets';
 import type { Shot } from '@/core/ground/situation/shot';
+import { TRICKS } from '@/core/search/schools/schools';
 import { ballPositionForEntry, type Setup } from '@/core/model/swing/setup';
 import { radians } from '@/core/ground/units/angle';
 import { toMetres } from '@/core/ground/units/length';
@@ -38,6 +39,9 @@ export const aPlayer = (
   skill,
   bag,
 });
+
+/** Every technique that has to be practised first, known. */
+export const KNOWS_ALL: Techniques = Object.fromEntries(TRICKS.map(({ id }) => [id, 'knows']));
 
 /** Level sand with a clean ball, or one buried by so many mm. */
 export function aBed(preset: SandPreset, burialMm?: number): Bed {

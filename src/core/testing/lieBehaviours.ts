@@ -6,7 +6,7 @@ import { toMetres } from '@/core/ground/units/length';
 import { AS_MEANT } from '@/core/model/swing/swingError';
 import type { Behaviour } from './behaviour';
 import { ballOf, callsFor, pickedWith, played } from './bench';
-import { aBed, aShot } from './fixtures';
+import { aBed, aShot, KNOWS_ALL } from './fixtures';
 
 /*
  * What coaches say that a lie costs, and where they pick a ball and where they splash it. The ranges are theirs; what the model gave
@@ -240,14 +240,14 @@ const techniques: Behaviour[] = [
         .filter(({ kind, setup }) => kind === 'splash' && setup.club.name === 'PW').length,
   },
   {
-    name: 'plugged, 14 yd: a shot that has to be practised is called first for a beginner or a middle player',
+    name: 'plugged, 14 yd: a shot that has to be practised is called first for a beginner or a middle player who knows it',
     wanted: [0, 0],
     unit: 'of 2',
     before: 2,
     got: () =>
       (['beginner', 'middle'] as const).filter((skill) =>
         ['toe-in', 'heel-first'].includes(
-          callsFor({ ...aShot(14, 2, 9), burial: 0.028 }, skill).calls[0]!.school.id,
+          callsFor({ ...aShot(14, 2, 9), burial: 0.028 }, skill, KNOWS_ALL).calls[0]!.school.id,
         ),
       ).length,
   },

@@ -26,6 +26,7 @@ import { TrustedClub } from '../call/TrustedClub';
 import { ChangesPanel } from './ChangesPanel';
 import { DeskOverlays } from './overlays/DeskOverlays';
 import { OtherCall } from '../call/OtherCall';
+import { WorthLearning } from '../call/WorthLearning';
 import { deskCommands } from './commands/commands';
 import { DeskFooter } from './commands/DeskFooter';
 import type { Overlay } from './commands/overlays';
@@ -292,6 +293,7 @@ export function Desk(props: DeskProps) {
                   rank={i + 1}
                 />
               ))}
+            {sheet && <WorthLearning sheet={sheet} />}
             {best && others.length === 0 && <p>{t('No other shot with the clubs in this bag.')}</p>}
           </section>
           <section aria-label={t('Reasons')} className="px-5 py-3 max-sm:px-3">

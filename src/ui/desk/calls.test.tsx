@@ -10,6 +10,7 @@ import { SchoolsTable } from './overlays/SchoolsTable';
 import type { Engine, Wanted } from '../engine/engine';
 import { engineAtHand, WithEngine } from '../testing/engine';
 import { aSituation } from '@/core/testing/records';
+import { WorthLearning } from '../call/WorthLearning';
 import { WhyPanel } from './WhyPanel';
 import { UnitsContext } from '../kit/units';
 
@@ -82,6 +83,31 @@ test('the calls beside the first say what they risk and what sets them apart', (
     expect(article).toHaveTextContent(`out${Math.round(call.odds.out * 100)}`);
     expect(article.lastElementChild).toHaveTextContent(/^[A-Z].*\.$/);
   });
+});
+
+test('what the player would have to learn first stands below with what it saves, and in the table of techniques', () => {
+  const buried = aSituation();
+  const { sheet } = answer(
+    {
+      ...buried,
+      player: { ...buried.player, skill: 'expert' },
+      shot: {
+        pin_yd: 10,
+        lie: 'buried',
+        sand: { firmness: 0.8 },
+        lip: { height_ft: 2, distance_ft: 6 },
+      },
+    },
+    'yards',
+    () => 0,
+  );
+  const worth = sheet.worth_learning.filter(({ text }) => text !== null);
+  expect(worth.length).toBeGreaterThan(0);
+  const { unmount } = render(<WorthLearning sheet={sheet} />);
+  for (const { text } of worth) expect(screen.getByText(text!)).toBeVisible();
+  unmount();
+  render(<SchoolsTable sheet={sheet} {...closable} />);
+  expect(screen.getAllByText(/to be learned first/)).toHaveLength(sheet.worth_learning.length);
 });
 
 test('why, and what cannot do it, each with a reason', () => {

@@ -3,12 +3,20 @@
 import { t } from '@/core/ground/language/t';
 import { useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
-import { BODY_CAUTIONS, HANDS, SKILLS, USUAL_MISSES } from '@/core/ground/player/player';
+import { BODY_CAUTIONS, HANDS, MASTERIES, SKILLS, USUAL_MISSES } from '@/core/ground/player/player';
 import { readPlayerRecord, type PlayerRecord } from '@/core/lesson/players/record';
 import { FormFoot } from '../kit/FormFoot';
 import { Overlay, type Closable } from '../kit/Overlay';
 import { useClosing } from '../kit/closing';
-import { SKILL_WORDS, BODY_WORDS, HAND_WORDS, MISS_NAMES } from '@/core/tell/words/player';
+import {
+  SKILL_WORDS,
+  BODY_WORDS,
+  HAND_WORDS,
+  MASTERY_WORDS,
+  MISS_NAMES,
+} from '@/core/tell/words/player';
+import { TRICKS } from '@/core/search/schools/schools';
+import { capital } from '@/core/tell/words/capital';
 import { BagFields } from './BagFields';
 import { SchoolChecks } from './SchoolChecks';
 import { Choice, Prose, TextInput } from '../kit/fields';
@@ -110,6 +118,26 @@ export function PlayerForm({ title, record, onSave, onClose }: PlayerFormProps) 
           </fieldset>
         </div>
         <BagFields control={control} register={register} errors={errors} />
+        <fieldset className="mt-4 border-t border-hairline pt-3">
+          <legend className="float-left w-full font-semibold">
+            {t('Techniques that have to be practised first')}
+          </legend>
+          <p className="clear-both text-sm text-ink-soft">
+            {t(
+              'The desk calls one of them only for a player who knows it. For others it says what the technique would save.',
+            )}
+          </p>
+          <div className="mt-2 grid grid-cols-2 gap-x-4 gap-y-2 max-md:grid-cols-1">
+            {TRICKS.map(({ id, name }) => (
+              <Choice
+                key={id}
+                label={capital(name)}
+                options={MASTERIES.map((each) => [each, capital(MASTERY_WORDS[each])] as const)}
+                {...register(`techniques.${id}`)}
+              />
+            ))}
+          </div>
+        </fieldset>
         <details className="mt-3 border-t border-hairline pt-1">
           <summary className="flex min-h-11 cursor-pointer items-center font-semibold">
             {t('Preferred techniques')}

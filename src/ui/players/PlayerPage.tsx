@@ -13,7 +13,7 @@ import type { MostUsed } from '@/core/lesson/review/mostUsed';
 import type { HistoryPoint } from '@/core/lesson/review/history';
 import type { PlayerRecord } from '@/core/lesson/players/record';
 import { golferOf } from '@/core/model/golfer/golferOf';
-import { schoolName } from '@/core/search/schools/schools';
+import { schoolName, TRICKS } from '@/core/search/schools/schools';
 import { isDone } from '../server/said';
 import { fromMetres } from '@/core/ground/units/length';
 import { AuditPanel } from '../audit/AuditPanel';
@@ -266,6 +266,14 @@ function factsOf(player: RosterPlayer): string {
     parts.push(
       t('preferred techniques: {list}', { list: player.schools.map(schoolName).join('; ') }),
     );
+  for (const mastery of ['knows', 'learning'] as const) {
+    const own = TRICKS.filter(({ id }) => player.techniques?.[id] === mastery);
+    if (own.length === 0) continue;
+    const list = own.map(({ name }) => name).join('; ');
+    parts.push(
+      mastery === 'knows' ? t('knows: {list}', { list }) : t('learning: {list}', { list }),
+    );
+  }
   if (player.archived) parts.push(t('archived'));
   const text = parts.join(', ');
   return `${capital(text)}.`;

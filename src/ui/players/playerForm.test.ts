@@ -7,6 +7,7 @@ const record: PlayerRecord = {
   skill: 'good',
   cautions: ['back'],
   schools: [],
+  techniques: { 'toe-in': 'knows', 'heel-first': 'learning' },
   notes: 'two\nlines',
   bag: [
     {
@@ -26,6 +27,12 @@ const resolve = (values: ReturnType<typeof toForm>) =>
 
 test('a record goes into the form and comes out again, what is not shown included', () => {
   expect(readPlayerRecord(fromForm(toForm(record, 'yards'), 'yards'))).toEqual(record);
+});
+
+test('a technique that the player does not have yet is not said', () => {
+  const form = toForm(record, 'yards');
+  form.techniques = { 'toe-in': 'not-yet' };
+  expect(readPlayerRecord(fromForm(form, 'yards'))).not.toHaveProperty('techniques');
 });
 
 test('a carry is typed in the units of the desk', () => {

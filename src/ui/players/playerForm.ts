@@ -6,6 +6,8 @@ import { fromMetres } from '@/core/ground/units/length';
 import { depthUnit, plainNumber, unitFor } from '@/core/ground/units/say';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { handicapWords } from '@/core/tell/words/player';
+import type { Mastery } from '@/core/ground/player/player';
+import { TRICKS } from '@/core/search/schools/schools';
 import { checked } from '../kit/checked';
 
 /** A club as it is typed: numbers are texts, so that what was typed is kept whatever it is. */
@@ -32,6 +34,8 @@ export interface PlayerFormValues {
   cautions: string[];
   units: PlayerRecord['units'] | '';
   schools: string[];
+  /** How far the player has each technique that has to be practised first, by its id. */
+  techniques: Record<string, Mastery>;
   notes: string;
   bag: ClubForm[];
 }
@@ -76,6 +80,9 @@ export function toForm(record: PlayerRecord, units: UnitSystem): PlayerFormValue
     cautions: record.cautions,
     units: record.units ?? '',
     schools: record.schools,
+    techniques: Object.fromEntries(
+      TRICKS.map(({ id }) => [id, record.techniques?.[id] ?? 'not-yet']),
+    ),
     notes: record.notes,
     bag: record.bag.map((club) => clubToForm(club, units)),
   };
@@ -97,7 +104,9 @@ function present(fields: Record<string, unknown>): Record<string, unknown> {
 
 /** The record that a form says, as outside input: not checked yet. */
 export function fromForm(values: PlayerFormValues, units: UnitSystem): Record<string, unknown> {
-  const { handicap, usual_miss, trusted_club, units: own, bag, ...rest } = values;
+  const { handicap, usual_miss, trusted_club, units: own, techniques, bag, ...rest } = values;
+  // Not yet is what is not said.
+  const said = Object.entries(techniques).filter(([, mastery]) => mastery !== 'not-yet');
   return {
     ...rest,
     name: values.name.trim(),
@@ -106,6 +115,7 @@ export function fromForm(values: PlayerFormValues, units: UnitSystem): Record<st
       usual_miss,
       trusted_club,
       units: own,
+      techniques: said.length > 0 ? Object.fromEntries(said) : undefined,
     }),
     bag: bag.map((club) => {
       const kept = club.sole.trim() === soleText(club.rest, units);

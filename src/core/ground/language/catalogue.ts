@@ -1108,6 +1108,7 @@ export type Message =
   | 'The first call is meant to stop {far} past the flag: with this player’s misses that costs no more than stopping at it.'
   | 'The first call is meant to stop {far} short of the flag: with this player’s misses that costs no more than stopping at it.'
   | 'Your preferred technique, {technique}, cannot be played here. {reason}'
+  | 'The player is not said to know your preferred technique, {technique}: it has to be practised first.'
   | 'Your preferred technique, {technique}, with the {club}, is riskier than the first call.'
   | 'Your preferred technique, {technique}, with the {club}, costs {strokes} strokes more than the first call.'
   | 'Distances and dispersion use {numbers}.'
@@ -1201,6 +1202,9 @@ export type Message =
   | 'chip and run'
   | 'putt'
   | 'relief'
+  // src/core/tell/words/learnWords.ts
+  | 'Still learning: {technique}, with the {club}. Once it is known it saves {strokes} strokes here.'
+  | 'Worth learning: {technique}, with the {club}. Once it is known it saves {strokes} strokes here.'
   // src/core/tell/words/listed.ts
   | '{words} and {last}'
   // src/core/tell/words/oddsWords.ts
@@ -1214,6 +1218,9 @@ export type Message =
   | 'left-handed'
   | 'to the lead side (a right-hander’s left)'
   | 'to the trail side (a right-hander’s right)'
+  | 'not yet'
+  | 'learning'
+  | 'knows it'
   | 'wrist'
   | 'wrists'
   | 'elbow'
@@ -1733,6 +1740,7 @@ export type Message =
   | 'Best first, by expected strokes, each technique as well as it can be played here. The first call may be another one: it is the plain way to play it unless something else saves more than a hair. Differences under 0.02 strokes are too small to matter.'
   | '{metric} cm'
   | '{entryIn} in'
+  | 'to be learned first'
   // src/ui/desk/overlays/TypeLine.tsx
   | 'Describe the shot'
   | 'Change the underlined words, or apply the rest without them.'
@@ -2759,7 +2767,9 @@ export type Message =
   | 'Handicap'
   | 'Usual miss'
   | 'Trusted club'
+  | 'Techniques that have to be practised first'
   | 'Physical limits'
+  | 'Preferred techniques'
   | 'All clubs'
   | 'One club'
   | 'Say what each column contains'
@@ -2806,7 +2816,7 @@ export type Message =
   | 'no favourite'
   | 'Units on cards'
   | 'the academy’s units'
-  | 'Preferred techniques'
+  | 'The desk calls one of them only for a player who knows it. For others it says what the technique would save.'
   | 'They are called when they cost little more. If none is ticked, the academy’s preferences apply.'
   | 'Please correct the fields marked above.'
   // src/ui/players/PlayerPage.tsx
@@ -2822,6 +2832,8 @@ export type Message =
   | 'favourite from sand: the {club}'
   | 'physical limits: {cautions}'
   | 'preferred techniques: {list}'
+  | 'knows: {list}'
+  | 'learning: {list}'
   | 'archived'
   // src/ui/players/PlayerPreview.tsx
   | 'saved reading'

@@ -26,6 +26,13 @@ export type UsualMiss = (typeof USUAL_MISSES)[number];
 export const BODY_CAUTIONS = ['wrist', 'elbow', 'back', 'shoulder'] as const;
 export type BodyCaution = (typeof BODY_CAUTIONS)[number];
 
+/** How far a player has a technique that has to be practised before it is played. */
+export const MASTERIES = ['not-yet', 'learning', 'knows'] as const;
+export type Mastery = (typeof MASTERIES)[number];
+
+/** How far a player has each such technique, by its id; not yet where nobody says. */
+export type Techniques = Readonly<Partial<Record<string, Mastery>>>;
+
 export interface Player {
   handed: Hand;
   skill: Skill;
@@ -34,6 +41,7 @@ export interface Player {
   trusted?: string;
   usualMiss?: UsualMiss;
   cautions?: readonly BodyCaution[];
+  techniques?: Techniques;
   /** What was learnt from this player's balls. */
   learnt?: LearntFactors;
 }

@@ -9,6 +9,7 @@ export const CSV_COLUMNS = [
   'cautions',
   'units',
   'schools',
+  'techniques',
   'notes',
   'clubs',
 ] as const;
@@ -48,6 +49,8 @@ const HEADINGS = new Map<string, Meaning>(
     units: 'units',
     school: 'schools',
     schools: 'schools',
+    techniques: 'techniques',
+    techniken: 'techniques',
     note: 'notes',
     notes: 'notes',
     comment: 'notes',

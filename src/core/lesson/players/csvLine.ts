@@ -67,6 +67,15 @@ const list = (cell: string): string[] =>
     .map((each) => each.trim().toLowerCase())
     .filter((each) => each !== '');
 
+/** Techniques as {@link list} reads them, each with how far it goes; one that is named alone is known. */
+const techniquesOf = (cell: string): Record<string, string> =>
+  Object.fromEntries(
+    list(cell).map((each) => {
+      const [school, mastery = 'knows'] = each.split(/\s+/);
+      return [school!, mastery];
+    }),
+  );
+
 /** The record of a line as outside input, before it is checked: empty cells are the house's defaults. */
 function recordOf(cells: ReadonlyMap<string, string>, house: House): Record<string, unknown> {
   const cell = (column: string): string => cells.get(column) ?? '';
@@ -92,6 +101,7 @@ function recordOf(cells: ReadonlyMap<string, string>, house: House): Record<stri
     cautions: list(cell('cautions')),
     ...(units === '' ? {} : { units: UNIT_WORDS.get(units) ?? units }),
     schools: list(cell('schools')),
+    ...(cell('techniques') === '' ? {} : { techniques: techniquesOf(cell('techniques')) }),
     notes: cell('notes'),
   };
 }

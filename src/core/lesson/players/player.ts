@@ -42,6 +42,7 @@ export function recordOf(player: RosterPlayer): PlayerRecord {
     cautions,
     units,
     schools,
+    techniques,
     notes,
     bag,
   } = player;
@@ -55,6 +56,7 @@ export function recordOf(player: RosterPlayer): PlayerRecord {
     cautions,
     ...(units ? { units } : {}),
     schools,
+    ...(techniques ? { techniques } : {}),
     notes,
     bag,
   };
@@ -75,8 +77,8 @@ export function situationFor(
   player: PlayerRecord & { learnt?: LearntFactors; caution?: number },
   shot: ShotInput,
 ): object {
-  const { handed, skill, bag, usual_miss, trusted_club, cautions, schools, learnt, caution } =
-    player;
+  const { handed, skill, bag, usual_miss, trusted_club, cautions, techniques, learnt } = player;
+  const { schools, caution } = player;
   const prefer = {
     ...(schools.length > 0 ? { schools } : {}),
     ...(caution === undefined ? {} : { caution }),
@@ -89,6 +91,7 @@ export function situationFor(
       ...(usual_miss ? { usual_miss } : {}),
       ...(trusted_club ? { trusted_club } : {}),
       ...(cautions.length > 0 ? { cautions } : {}),
+      ...(techniques ? { techniques } : {}),
       ...(learnt ? { learnt } : {}),
     },
     shot,

@@ -19,6 +19,7 @@ const player: PlayerRecord = {
   cautions: ['wrist', 'back'],
   units: 'metres',
   schools: ['across'],
+  techniques: { 'toe-in': 'knows', 'heel-first': 'learning' },
   notes: 'line one\nline two; with | and ,',
   bag: [
     { name: '9i', type: 'iron', loft_deg: 41, bounce_deg: 5, stock_carry_yd: 121 },
@@ -29,6 +30,13 @@ const player: PlayerRecord = {
 test('what is exported is imported again without loss', () => {
   const { lines } = read(playersCsv([player, { ...player, name: 'Bo' }]));
   expect(lines.map(({ record }) => record)).toEqual([player, { ...player, name: 'Bo' }]);
+});
+
+test('a technique that is named alone is known; one that nobody knows is refused', () => {
+  const of = (cell: string) => read(`name,techniques,clubs\nAda,${cell},56\n`).lines[0]!;
+  expect(of('toe-in').record!.techniques).toEqual({ 'toe-in': 'knows' });
+  expect(of('toe-in perhaps').faults[0]!.message).toMatch(/one of not-yet, learning, knows/);
+  expect(of('moonshot').faults[0]!.path).toBe('techniques.moonshot');
 });
 
 test.each([

@@ -8,6 +8,7 @@ import { MOST_CELL, readCsvLine, type ReadLine } from './csvLine';
 import type { House } from './house';
 import { handicapWords } from '@/core/tell/words/player';
 import type { PlayerRecord } from './record';
+import type { Techniques } from '@/core/ground/player/player';
 
 /** Most lines that are read at once. */
 export const MOST_LINES = 20_000;
@@ -154,6 +155,12 @@ export function markTwice(
 const newlinesIn = (row: readonly string[]): number =>
   row.reduce((sum, cell) => sum + (cell.split('\n').length - 1), 0);
 
+/** Techniques of a player as a cell: "toe-in knows, heel-first learning". */
+const techniquesText = (techniques: Techniques = {}): string =>
+  Object.entries(techniques)
+    .map(([school, mastery]) => `${school} ${mastery}`)
+    .join(', ');
+
 /** A roster as CSV that {@link previewPlayersCsv} reads back; cells that a spreadsheet would run are made harmless. */
 export function playersCsv(players: readonly PlayerRecord[]): string {
   return csvOf(
@@ -167,6 +174,7 @@ export function playersCsv(players: readonly PlayerRecord[]): string {
       cautions: player.cautions.join(', '),
       units: player.units ?? '',
       schools: player.schools.join(', '),
+      techniques: techniquesText(player.techniques),
       notes: player.notes,
       clubs: bagText(player.bag),
     })),

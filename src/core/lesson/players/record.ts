@@ -17,7 +17,7 @@ import {
   wordField,
   type Of,
 } from '@/core/tell/format/fields';
-import { cautionsField } from '@/core/tell/format/player';
+import { cautionsField, techniquesField } from '@/core/tell/format/player';
 import { schoolsField, trustedFaults } from '@/core/tell/format/situation';
 
 const LONGEST_NOTE = 4000;
@@ -36,6 +36,8 @@ export const recordSchema = exactObject({
   units: wordField(UNIT_SYSTEMS),
   /** Preferred techniques. */
   schools: schoolsField,
+  /** How far the player has each technique that has to be practised first. */
+  techniques: techniquesField,
   notes: proseField(LONGEST_NOTE),
   bag: bagSchema,
 });

@@ -50,6 +50,7 @@ describe('a record', () => {
     [{ cautions: ['knee'] }, /cautions\[0\]: must be one of wrist/],
     [{ units: 'feet' }, /units: must be one of yards, metres/],
     [{ schools: ['none-such'] }, /schools\[0\]/],
+    [{ techniques: { across: 'knows' } }, /techniques\.across: is not a field/],
     [{ shoe_size: 12 }, /shoe_size: is not a field/],
     [{ handicap: 60 }, /handicap: must be a number from -10 to 54, not 60/],
     [{ notes: 'a\u0000b' }, /notes: must be text/],

@@ -4,11 +4,11 @@ import type { Golfer } from '@/core/model/golfer/golfer';
 import { golferOf } from '@/core/model/golfer/golferOf';
 import { sampleSwings } from '@/core/model/spread/swings';
 import type { SwingError } from '@/core/model/swing/swingError';
-import { familiesFor } from '../candidates/candidate';
+import { familiesFor, type Family } from '../candidates/candidate';
 import { attempt, coarseOf, settled, withLandings, type Obstacle } from '../candidates/explore';
 import { pricesFor } from '../candidates/plainness';
 import { POINTS } from '../candidates/points';
-import { race, type Round } from '../candidates/race';
+import { race, raceThrough, type Round } from '../candidates/race';
 import { DEFAULT_CAUTION } from '../candidates/rank';
 import { byCost, type Rated, type Rater } from '../candidates/rate';
 import type { School } from '../schools/school';
@@ -34,6 +34,12 @@ const LAST: Round = { swings: FINE, near: 0.06, own: 0, most: 4, clubs: 3 };
 const LANDINGS = 4;
 const PAST = [1.8] as const;
 const SETTLED = 3;
+
+/** The race among the set-ups of one school that the player would have to learn: nobody is asked for it, so less is looked at. */
+const LEARNABLE: readonly Round[] = [
+  { swings: 128, near: 0.35, own: 0.12, most: 6 },
+  { swings: NARROW.swings, near: 0.12, own: 0.04, most: 2 },
+];
 
 /** Kinds of shot that are attempted where nothing gets out as meant. */
 const GETS_OUT: readonly School['kind'][] = ['splash', 'dig'];
@@ -76,10 +82,36 @@ export interface Chosen {
   /** Those whose cost was looked at to the last, best first, and the others. */
   leading: Rated[];
   others: Rated[];
+  /** The best of each school that the player would have to learn first. */
+  learnable: Rated[];
   ruledOut: RuledOut[];
   /** True where nothing gets out as meant, and these are attempts. */
   attempts: boolean;
   rater: Rater;
+}
+
+/** A first look at every set-up of these clubs and schools, and what rules out those that have none. */
+function firstLook(
+  families: readonly Family[],
+  rater: Rater,
+): { rated: Rated[]; ruledOut: RuledOut[] } {
+  const all = coarseOf(families, rater, COARSE);
+  return {
+    rated: all.flatMap(({ rated }) => rated),
+    ruledOut: all.flatMap(({ rated, reason }, i) => {
+      const { club, school } = families[i]!;
+      return rated.length === 0 && reason ? [{ club, school: named(school), reason }] : [];
+    }),
+  };
+}
+
+/** The best set-up of each school among these. */
+function bestOfSchools(rated: readonly Rated[], rater: Rater): Rated[] {
+  const schools = new Set(rated.map(({ school }) => school));
+  return [...schools].flatMap((school) => {
+    const own = rated.filter((each) => each.school === school);
+    return raceThrough(own, rater, LEARNABLE).going.slice(0, 1);
+  });
 }
 
 /**
@@ -97,21 +129,15 @@ export function* choosing(
   const price = pricesFor(player, shot, question.schools);
   const rater: Rater = { golfer, shot, swings, caution, price, flown: 0 };
 
-  const { families, unfit } = familiesFor(player, shot, only);
+  const { families, learnable, unfit } = familiesFor(player, shot, only);
   const mine = <T>(all: readonly T[]): T[] => all.filter((_, i) => i % PARTS === part);
-  const ruledOut: RuledOut[] = mine(unfit).map(({ school, club, reason }) => ({
+  const unfitHere = mine(unfit).map(({ school, club, reason }): RuledOut => ({
     club,
     school: named(school),
     reason: { state: 'unfit', text: reason },
   }));
-  const first: Rated[] = [];
-  const looked = mine(families);
-  for (const [i, { rated, reason }] of coarseOf(looked, rater, COARSE).entries()) {
-    const family = looked[i]!;
-    first.push(...rated);
-    if (rated.length === 0 && reason)
-      ruledOut.push({ club: family.club, school: named(family.school), reason });
-  }
+  const { rated: first, ruledOut: cannot } = firstLook(mine(families), rater);
+  const toLearn = firstLook(mine(learnable), rater);
   const attempts = first.length === 0;
   if (attempts) {
     const splashed = mine(families).filter(({ school }) => GETS_OUT.includes(school.kind));
@@ -129,5 +155,12 @@ export function* choosing(
   );
   yield;
   const { going, dropped } = race({ ...narrow, going: settling }, rater, LAST);
-  return { leading: going, others: dropped.sort(byCost), ruledOut, attempts, rater };
+  return {
+    leading: going,
+    others: dropped.sort(byCost),
+    learnable: bestOfSchools(toLearn.rated, rater),
+    ruledOut: [...unfitHere, ...cannot, ...toLearn.ruledOut],
+    attempts,
+    rater,
+  };
 }

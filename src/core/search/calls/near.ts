@@ -39,6 +39,7 @@ export function foundNear(question: Omit<Question, 'seed'>, near: Near): Found |
   const shown = bestOfEach([...raced.going, ...raced.dropped.sort(byCost)]);
   return {
     choices: choicesOf(shown, shot),
+    learnable: [],
     ruledOut: [],
     waysOut: escapes.ways.map(wayOutChoice),
     assumedEscape: escapes.assumed,

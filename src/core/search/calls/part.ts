@@ -24,6 +24,8 @@ export interface Near {
 export interface Found {
   /** What was chosen at the flag, best first. */
   choices: Choice[];
+  /** What would be chosen from schools that the player would have to learn first. */
+  learnable: Choice[];
   ruledOut: RuledOut[];
   /** Ways out, and whether one was assumed. */
   waysOut: Choice[];
@@ -53,6 +55,7 @@ export function together(parts: readonly Part[]): Found {
   const { waysOut, assumedEscape, flownForAll, near } = one;
   return {
     choices: parts.flatMap(({ choices }) => choices),
+    learnable: parts.flatMap(({ learnable }) => learnable),
     ruledOut: parts.flatMap(({ ruledOut }) => ruledOut),
     waysOut,
     assumedEscape,
@@ -89,10 +92,13 @@ export function searchPart(
   shared: Shared = sharedBy(question),
 ): Part {
   const { escapes } = shared;
-  const { leading, others, ruledOut, attempts, rater } = toTheEnd(choosing(question, part, shared));
+  const { leading, others, learnable, ruledOut, attempts, rater } = toTheEnd(
+    choosing(question, part, shared),
+  );
   const shown = bestOfEach([...leading, ...others]).slice(0, attempts ? ATTEMPTS : undefined);
   return {
     choices: choicesOf(shown, rater.shot, attempts),
+    learnable: choicesOf(learnable, rater.shot),
     ruledOut,
     waysOut: escapes.ways.map(wayOutChoice),
     assumedEscape: escapes.assumed,

@@ -8,6 +8,7 @@ import { reliefCalls, type OtherCall } from './escape';
 import { order, tieOf, type Tie } from './order';
 import { PARTS, sharedBy, type RuledOut } from './choosing';
 import { passedOver, type Passed } from './preferred';
+import { toLearn, type ToLearn } from './toLearn';
 import { searchPart, together, type Found, type Near } from './part';
 import type { Question } from './question';
 
@@ -26,6 +27,8 @@ export interface Prescription {
   tie: Tie | null;
   /** Why no school that is preferred is called first; null where one is, or none is preferred. */
   passed: Passed | null;
+  /** Techniques that the player would have to learn first, what saves most first. */
+  toLearn: ToLearn[];
   /** Shots flown by the search and by the telling. */
   flown: number;
   /** What was assumed about ways out that were not read. */
@@ -63,15 +66,17 @@ export function prescribedFrom(
   const calls = choices.slice(0, Math.max(tell, flag + 1)).map(told);
   const strokesOf = (choice: Choice): number => told(choice).odds.strokes;
   const tie = tieOf(choices, player, shot, strokesOf, question.schools);
-  const passed = passedOver(question.schools ?? [], choices, found.ruledOut, strokesOf);
+  const { ruledOut, learnable } = found;
+  const passed = passedOver(question.schools ?? [], choices, ruledOut, learnable, strokesOf);
   return {
     calls,
     more: choices.length - calls.length,
     relief: reliefCalls(shot, player.skill),
-    ruledOut: found.ruledOut,
+    ruledOut,
     golfer,
     tie,
     passed,
+    toLearn: calls[0] ? toLearn(learnable, calls[0], player.techniques, told) : [],
     flown: found.flown + known.size * TOLD,
     assumedEscape: found.assumedEscape,
     near: found.near,

@@ -62,10 +62,11 @@ test('long splashes ask for less loft, and for more swing', () => {
 });
 
 test('what cannot reach is ruled out with that reason, and every club and school is accounted for', () => {
-  const { calls, ruledOut } = ask(45, 2);
+  const { calls, toLearn, ruledOut } = ask(45, 2);
   expect(ruledOut.some(({ reason }) => reason.state === 'cannot-reach')).toBe(true);
   const schools = new Set([
     ...calls.map(({ school }) => school.id),
+    ...toLearn.map(({ call }) => call.school.id),
     ...ruledOut.map(({ school }) => school.id),
   ]);
   for (const { id } of SCHOOLS) expect([...schools]).toContain(id);

@@ -68,13 +68,23 @@ export function setupOf(
   return setup;
 }
 
-/** Every club in every school that has a place here, and why the others have none. */
+/** Whether a player can be asked for a school: for one that has to be practised only who knows it. */
+const isKnown = ({ id, trick }: School, { techniques }: Player): boolean =>
+  !trick || techniques?.[id] === 'knows';
+
+/**
+ * Every club in every school that has a place here, those of schools that the player would have to learn first, and why the others
+ * have none.
+ *
+ * @param only ids of schools that alone are looked at, whether the player knows them or not
+ */
 export function familiesFor(
   player: Player,
   shot: Shot,
   only?: readonly string[],
-): { families: Family[]; unfit: Unfit[] } {
+): { families: Family[]; learnable: Family[]; unfit: Unfit[] } {
   const families: Family[] = [];
+  const learnable: Family[] = [];
   const unfit: Unfit[] = [];
   for (const school of SCHOOLS) {
     if (only?.length && !only.includes(school.id)) continue;
@@ -94,8 +104,9 @@ export function familiesFor(
     for (const club of clubs) {
       const limit = openingLimitDeg(club);
       const faces = uniqueNumbers(school.faceDeg(shot).map((deg) => Math.min(deg, limit)));
-      families.push({ club, school, faces, entries: uniqueNumbers(school.entry(shot)) });
+      const played = only?.length || isKnown(school, player) ? families : learnable;
+      played.push({ club, school, faces, entries: uniqueNumbers(school.entry(shot)) });
     }
   }
-  return { families, unfit };
+  return { families, learnable, unfit };
 }

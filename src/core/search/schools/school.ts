@@ -33,7 +33,7 @@ export interface School {
   technique: TechniqueName;
   /** A steeper way to send the head at the ball, which its teachers use as well: both are tried. */
   steeper?: TechniqueName;
-  /** True of what has to be practised before it is played: it pays for that. */
+  /** True of what has to be practised before it is played: only who knows it is asked for it, and it pays for that. */
   trick?: boolean;
   /** True of what is not meant to reach the flag. */
   laysUp?: boolean;

@@ -32,6 +32,9 @@ export const OTHER_SCHOOLS = toldIn(['name'], {
 export const schoolById = (id: string): School | undefined =>
   SCHOOLS.find((school) => school.id === id);
 
+/** Those that have to be practised before they are played. */
+export const TRICKS: readonly School[] = SCHOOLS.filter(({ trick }) => trick);
+
 /** All ids that a preference may name. */
 export const SCHOOL_IDS: readonly string[] = [
   ...SCHOOLS.map(({ id }) => id),

@@ -2,10 +2,13 @@ import { LEARNT_LIMITS, type LearntFactors } from '@/core/ground/player/learnt';
 import {
   BODY_CAUTIONS,
   HANDS,
+  MASTERIES,
   SKILLS,
   USUAL_MISSES,
+  type Mastery,
   type Player,
 } from '@/core/ground/player/player';
+import { TRICKS } from '@/core/search/schools/schools';
 import { bagSchema, clubName, MOST_CLUBS, readClub } from './club';
 import {
   exactObject,
@@ -49,6 +52,14 @@ export const learntSchema: Field<LearntFactors | undefined> = exactObject({
 /** Parts of the body that are to be spared, each at most once. */
 export const cautionsField = listField(wordField(BODY_CAUTIONS), 0, BODY_CAUTIONS.length);
 
+/** How far a player has each technique that has to be practised first, by its id. */
+export const techniquesField = exactObject(
+  Object.fromEntries(TRICKS.map(({ id }) => [id, wordField(MASTERIES)])) as Record<
+    string,
+    Field<Mastery | undefined>
+  >,
+);
+
 export const playerSchema = exactObject({
   handed: wordField(HANDS),
   skill: required(wordField(SKILLS)),
@@ -57,6 +68,7 @@ export const playerSchema = exactObject({
   trusted_club: clubName,
   usual_miss: wordField(USUAL_MISSES),
   cautions: cautionsField,
+  techniques: techniquesField,
   learnt: learntSchema,
 });
 
@@ -69,6 +81,7 @@ export function readPlayer(input: Of<typeof playerSchema>): Player {
     ...(input.trusted_club === undefined ? {} : { trusted: input.trusted_club }),
     ...(input.usual_miss === undefined ? {} : { usualMiss: input.usual_miss }),
     ...(input.cautions === undefined ? {} : { cautions: input.cautions }),
+    ...(input.techniques === undefined ? {} : { techniques: input.techniques }),
     ...(input.learnt === undefined ? {} : { learnt: input.learnt }),
   };
 }

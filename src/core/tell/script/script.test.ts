@@ -1,5 +1,5 @@
 import { prescribe } from '@/core/search/calls/prescribe';
-import { aPlayer, aShot } from '@/core/testing/fixtures';
+import { aPlayer, aShot, KNOWS_ALL } from '@/core/testing/fixtures';
 import { radians } from '@/core/ground/units/angle';
 import { SCHOOLS } from '@/core/search/schools/schools';
 import { BAG } from '@/core/testing/bench';
@@ -90,9 +90,8 @@ describe('every kind and school has its script and its cautions', () => {
     { ...aShot(15, 2), along: radians(-9) },
     { ...aShot(15, 2), across: radians(8) },
   ];
-  const calls = shots.flatMap(
-    (shot) => prescribe({ player: { ...aPlayer(), bag: BAG }, shot, seed: 7 }).calls,
-  );
+  const player = { ...aPlayer('middle', BAG), techniques: KNOWS_ALL };
+  const calls = shots.flatMap((shot) => prescribe({ player, shot, seed: 7 }).calls);
 
   test('between them they are all called somewhere', () => {
     const called = new Set(calls.map(({ school }) => school.id));

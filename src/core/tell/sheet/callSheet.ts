@@ -12,10 +12,12 @@ import type { OtherCall } from '@/core/search/calls/escape';
 import { predict, type Prediction } from '@/core/model/shot/prediction';
 import type { Call } from '@/core/search/calls/call';
 import type { Prescription } from '@/core/search/calls/prescribe';
+import type { ToLearn } from '@/core/search/calls/toLearn';
 import { TIE_STROKES } from '@/core/search/candidates/rank';
 import { schoolName } from '@/core/search/schools/schools';
 import { holds } from '@/core/model/green/holds';
 import { tieWords } from '../words/tieWords';
+import { learnWords } from '../words/learnWords';
 import { ruledOutWords } from '../why/ruledOut';
 import { reasonsFor } from '../why/why';
 import type { Golfer } from '@/core/model/golfer/golfer';
@@ -211,6 +213,14 @@ function passedWords({ passed }: Prescription, units: UnitSystem): string[] {
       }),
     ];
   }
+  if (passed.state === 'to-learn') {
+    return [
+      t(
+        'The player is not said to know your preferred technique, {technique}: it has to be practised first.',
+        { technique },
+      ),
+    ];
+  }
   const { club } = passed;
   return [
     passed.costs < TIE_STROKES
@@ -285,6 +295,18 @@ export function toldCalls({ calls, relief, golfer }: Prescription, telling: Tell
   return told;
 }
 
+/** A technique that the player would have to learn first, as well as it can be played here, and what is said of it. */
+function learnEntry(
+  { call, mastery, saves }: ToLearn,
+  rank: number,
+  golfer: Golfer,
+  telling: Telling,
+) {
+  const prediction = predict(call.setup, golfer, call.shot, call.meant);
+  const entry = callEntry({ call, prediction }, rank, golfer, { ...telling, brief: true });
+  return { mastery, saves: rounded(saves, 2), text: learnWords({ call, mastery, saves }), entry };
+}
+
 /** A whole prescription in the outside format. */
 export function callSheet(
   prescription: Prescription,
@@ -301,6 +323,10 @@ export function callSheet(
       school: out.school.id,
       reason: ruledOutWords(out.reason, telling.units),
     })),
+    /** Techniques that the player would have to learn first, what saves most first. */
+    worth_learning: prescription.toLearn.map((each, i) =>
+      learnEntry(each, told.length + i + 1, prescription.golfer, telling),
+    ),
     /** Which clubs do as well as the first, and why that one is called; null where it stands alone, or is relief. */
     tie: prescription.tie && told[0]?.struck ? tieWords(prescription.tie) : null,
     notes: [

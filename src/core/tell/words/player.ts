@@ -1,7 +1,7 @@
 import { told } from '@/core/ground/language/told';
 import { t } from '@/core/ground/language/t';
 import type { LearntFactors } from '@/core/ground/player/learnt';
-import type { BodyCaution, Hand, Skill, UsualMiss } from '@/core/ground/player/player';
+import type { BodyCaution, Hand, Mastery, Skill, UsualMiss } from '@/core/ground/player/player';
 import { counted } from './counted';
 
 /** Skill in coach's words. */
@@ -22,6 +22,13 @@ export const MISS_NAMES: Record<UsualMiss, string> = told({
   thin: 'thin',
   'lead-side': 'to the lead side (a right-hander’s left)',
   'trail-side': 'to the trail side (a right-hander’s right)',
+});
+
+/** How far a player has a technique. */
+export const MASTERY_WORDS: Record<Mastery, string> = told({
+  'not-yet': 'not yet',
+  learning: 'learning',
+  knows: 'knows it',
 });
 
 /** Parts of the body, one and both. */

@@ -29,6 +29,8 @@ const AWAY = 100;
 
 interface SchoolRow {
   school: string;
+  /** True of one that the player would have to learn first. */
+  learnable: boolean;
   best: CallEntry | null;
   /** Why it cannot do it, when it cannot. */
   reasons: string[];
@@ -43,13 +45,15 @@ const ANY = '';
  */
 function rowsOf(sheet: CallSheet, club: string): SchoolRow[] {
   const asked = (each: { club: string }): boolean => club === ANY || each.club === club;
+  const learnt = sheet.worth_learning.map(({ entry }) => entry);
   const rows = new Map<string, SchoolRow>();
   const rowOf = (school: string): SchoolRow => {
-    const row = rows.get(school) ?? { school, best: null, reasons: [] };
+    const learnable = learnt.some((each) => each.school === school);
+    const row = rows.get(school) ?? { school, learnable, best: null, reasons: [] };
     rows.set(school, row);
     return row;
   };
-  for (const call of sheet.calls.filter(asked)) {
+  for (const call of [...sheet.calls, ...learnt].filter(asked)) {
     const row = rowOf(call.school);
     if (!row.best || strokesOf(call) < strokesOf(row.best)) row.best = call;
   }
@@ -104,7 +108,7 @@ export function SchoolsTable({ sheet, failure = null, onClose }: SchoolsTablePro
           <tbody>
             {(sheet ? rowsOf(sheet, club) : []).map((row) =>
               row.best ? (
-                <SchoolCells key={row.school} school={row.school} call={row.best} />
+                <SchoolCells key={row.school} row={row} call={row.best} />
               ) : (
                 <tr key={row.school} className="border-b border-hairline align-top">
                   <th scope="row" className="py-1.5 pr-3 font-normal">
@@ -145,19 +149,22 @@ function markWords(call: CallEntry, units: UnitSystem): string {
 }
 
 interface SchoolCellsProps {
-  school: string;
+  row: SchoolRow;
   call: CallEntry;
 }
 
-function SchoolCells({ school, call }: SchoolCellsProps) {
+function SchoolCells({ row, call }: SchoolCellsProps) {
   const units = useUnits();
   const { odds } = call;
   const struck = call.kind !== 'relief';
   return (
     <tr className="border-b border-hairline align-top">
       <th scope="row" className="py-1.5 pr-3 font-normal">
-        {schoolName(school)}
-        <span className="block text-sm text-ink-soft">{KIND_WORDS[call.kind]}</span>
+        {schoolName(row.school)}
+        <span className="block text-sm text-ink-soft">
+          {KIND_WORDS[call.kind]}
+          {row.learnable && ` (${t('to be learned first')})`}
+        </span>
       </th>
       <td className="py-1.5 pr-3 font-semibold">{struck ? call.club : '–'}</td>
       <td className="py-1.5 pr-3">

@@ -427,6 +427,13 @@ export const TELLING = {
   'it is the plainest shot here': 'es hier der einfachste Schlag ist',
   'it is played with a technique that you prefer':
     'es mit einer Technik gespielt wird, die Sie vorziehen',
+  'The player is not said to know your preferred technique, {technique}: it has to be practised first.':
+    'Für den Spieler ist nicht eingetragen, dass er Ihre bevorzugte Technik, {technique}, beherrscht: Sie muss erst geübt werden.',
+  'Still learning: {technique}, with the {club}. Once it is known it saves {strokes} strokes here.':
+    'Wird noch gelernt: {technique}, mit dem {club}. Wer sie beherrscht, spart hier {strokes} Schläge.',
+  'Worth learning: {technique}, with the {club}. Once it is known it saves {strokes} strokes here.':
+    'Lohnt sich zu lernen: {technique}, mit dem {club}. Wer sie beherrscht, spart hier {strokes} Schläge.',
+  'to be learned first': 'muss erst gelernt werden',
   'Your preferred technique, {technique}, cannot be played here. {reason}':
     'Ihre bevorzugte Technik, {technique}, ist hier nicht zu spielen. {reason}',
   'Your preferred technique, {technique}, with the {club}, is riskier than the first call.':

@@ -1,0 +1,22 @@
+import { t } from '@/core/ground/language/t';
+import type { ToLearn } from '@/core/search/calls/toLearn';
+import { schoolName } from '@/core/search/schools/schools';
+
+/** Less than this is not worth an hour of practice, strokes. */
+const WORTH = 0.05;
+
+/** What is said of a technique that the player would have to learn first; null where it saves too little to speak of. */
+export function learnWords({ call, mastery, saves }: ToLearn): string | null {
+  if (saves < WORTH) return null;
+  const technique = schoolName(call.school.id);
+  const said = { technique, club: call.setup.club.name, strokes: saves.toFixed(2) };
+  return mastery === 'learning'
+    ? t(
+        'Still learning: {technique}, with the {club}. Once it is known it saves {strokes} strokes here.',
+        said,
+      )
+    : t(
+        'Worth learning: {technique}, with the {club}. Once it is known it saves {strokes} strokes here.',
+        said,
+      );
+}
