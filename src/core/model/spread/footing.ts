@@ -19,7 +19,7 @@ const FALLING = 0.28;
  * (nobody knows how far the ball will come out): hard all through, and soft over a hard base. Tuned to what coaches say that
  * each costs (docs/behaviour.md).
  */
-const DISTRUST = { ground: { hard: 0.155, base: 0.45 }, speed: { hard: 0.72, base: 0.6 } } as const;
+const DISTRUST = { ground: { hard: 0.155, base: 0.48 }, speed: { hard: 0.75, base: 0.6 } } as const;
 
 /** An opened or closed face is harder to return: the spread of face grows by half at this angle, radians. Tuned. */
 const HARD_FACE = 1.2;

@@ -85,6 +85,10 @@ export function deliveryOf(setup: Setup, bed: Bed): Delivery {
 /** Share of a down-slope by which a swing is made steeper, for the hill behind the ball. Tuned to ball positions that are taught. */
 const OVER_THE_HILL = 0.55;
 
+/** How much steeper than a splash a technique is by itself, radians: so much of the hill it clears anyway. */
+const alreadySteep = (technique: TechniqueName): number =>
+  Math.max(0, TECHNIQUE[technique].attack - TECHNIQUE.splash.attack);
+
 /**
  * Attack below a level surface that a technique is swung with. On a down-slope it is steeper by what clears the hill behind the
  * ball, and by the part of the slope that the body does not follow. On an up-slope a body that leans into the hill drives the head
@@ -93,7 +97,8 @@ const OVER_THE_HILL = 0.55;
 const attackIn = (setup: Setup, bed: Bed): number => {
   const { attack } = TECHNIQUE[setup.technique];
   const madeUp = bed.along > 0 ? setup.bodyWithSlope : 1;
-  return attack + OVER_THE_HILL * Math.max(0, -bed.along) - madeUp * unfollowed(setup, bed);
+  const over = Math.max(0, OVER_THE_HILL * Math.max(0, -bed.along) - alreadySteep(setup.technique));
+  return attack + over - madeUp * unfollowed(setup, bed);
 };
 
 /**
@@ -108,9 +113,10 @@ export function ballPositionForEntry(setup: Setup, bed: Bed): number {
   return ballPositionFor(technique, lowPoint, setup.stanceWidth, pressed);
 }
 
-/** Furthest forward that anybody plays a ball: a little past the lead heel. */
+/** Furthest back and forward that anybody plays a ball: a hand inside the trail heel, a little past the lead heel. */
+const FURTHEST_BACK = 28;
 const FURTHEST_FORWARD = 110;
 
 /** {@link ballPositionForEntry} kept to where a ball can be played from. */
 export const playableBallPosition = (setup: Setup, bed: Bed): number =>
-  clamp(ballPositionForEntry(setup, bed), 0, FURTHEST_FORWARD);
+  clamp(ballPositionForEntry(setup, bed), FURTHEST_BACK, FURTHEST_FORWARD);

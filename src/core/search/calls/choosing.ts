@@ -1,4 +1,5 @@
 import type { Club } from '@/core/ground/club/club';
+import { isSunk } from '@/core/ground/sand/lie';
 import type { Shot } from '@/core/ground/situation/shot';
 import type { Golfer } from '@/core/model/golfer/golfer';
 import { golferOf } from '@/core/model/golfer/golferOf';
@@ -23,6 +24,8 @@ export const PARTS = 2;
 
 /** Swings of the first look at every set-up, and the most that a choice rests on. */
 const COARSE = 16;
+/** Swings of the first look at a sunk ball: fewer set-ups, and wilder balls. */
+const COARSE_IF_SUNK = 64;
 const FINE = 1024;
 
 /** The race: a wide round, after which other landings are tried; one after which the leaders are settled; the last. */
@@ -95,7 +98,8 @@ function firstLook(
   families: readonly Family[],
   rater: Rater,
 ): { rated: Rated[]; ruledOut: RuledOut[] } {
-  const all = coarseOf(families, rater, COARSE);
+  const swings = isSunk(rater.shot.burial) ? COARSE_IF_SUNK : COARSE;
+  const all = coarseOf(families, rater, swings);
   return {
     rated: all.flatMap(({ rated }) => rated),
     ruledOut: all.flatMap(({ rated, reason }, i) => {
@@ -136,7 +140,12 @@ export function* choosing(
     school: named(school),
     reason: { state: 'unfit', text: reason },
   }));
-  const { rated: first, ruledOut: cannot } = firstLook(mine(families), rater);
+  let { rated: first, ruledOut: cannot } = firstLook(mine(families), rater);
+  if (first.length === 0) {
+    // Nothing reaches the flag: then as far as it goes.
+    rater.short = true;
+    ({ rated: first, ruledOut: cannot } = firstLook(mine(families), rater));
+  }
   const toLearn = firstLook(mine(learnable), rater);
   const attempts = first.length === 0;
   if (attempts) {

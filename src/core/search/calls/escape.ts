@@ -43,8 +43,17 @@ const ROUNDS: readonly Round[] = [
   { swings: SAMPLE, near: 0.06, own: Infinity, most: 2 },
 ];
 
-/** Schools that play out sideways: the plain splash, the square steep dig. */
-const WAYS = ['parallel', 'neutral-release', 'across', 'square-steep', 'sharp-edge'];
+/** Schools that play out sideways: the plain splash, those for slopes and for hard ground, the dig. */
+const WAYS = [
+  'parallel',
+  'neutral-release',
+  'across',
+  'with-the-slope',
+  'down-the-slope',
+  'square-and-chip',
+  'square-steep',
+  'sharp-edge',
+];
 
 /** The shot of a way out: its own lip and open ground, the hole seen from its own frame. */
 function shotToward(shot: Shot, escape: Escape, leftIn: number): Shot {

@@ -5,6 +5,7 @@ import type { Shot } from '@/core/ground/situation/shot';
 import { degrees, radians } from '@/core/ground/units/angle';
 import { playableBallPosition } from '@/core/model/swing/setup';
 import { openingLimitDeg } from '@/core/ground/club/club';
+import { sitsDown } from '@/core/ground/sand/lie';
 import { clamp } from '@/core/ground/numeric/soft';
 import { setupOf, techniquesOf, type Family } from './candidate';
 import { byCost, rate, rateOn, type Rated, type Rater } from './rate';
@@ -24,6 +25,13 @@ const FIRST_PAST = 0.4;
 
 /** From this far on a ball that cannot reach the flag is still worth playing as far as it goes, m; a sunk one always is. */
 const LAY_UP_FROM = toMetres(60, 'yd');
+
+/** A shot so long from a lie that does not let a ball be picked is worth playing short as well, m; a slope as steep as that, radians. */
+const HARD_FROM = toMetres(30, 'yd');
+const STEEP = radians(4);
+
+const isHard = (shot: Shot): boolean =>
+  shot.pin > HARD_FROM && (sitsDown(shot.burial) || Math.abs(shot.along) >= STEEP);
 
 function reasonOf(result: Unsolved, shot: Shot): Obstacle {
   switch (result.state) {
@@ -49,9 +57,9 @@ export function solvedBy(rater: Rater, unknowns: readonly Unknown[]): (Solved | 
 export function reached(
   exact: Solved | Unsolved,
   { setup, school }: Unknown,
-  { golfer, shot }: Rater,
+  { golfer, shot, short = false }: Rater,
 ): Solved | Unsolved {
-  const laysUp = shot.pin > LAY_UP_FROM || school.kind === 'dig';
+  const laysUp = short || shot.pin > LAY_UP_FROM || school.kind === 'dig' || isHard(shot);
   return exact.state === 'cannot-reach' && laysUp ? longest(setup, school, golfer, shot) : exact;
 }
 

@@ -1,6 +1,6 @@
 import type { Club } from '@/core/ground/club/club';
 import { clamp } from '@/core/ground/numeric/soft';
-import type { Player } from '@/core/ground/player/player';
+import type { Player, Skill } from '@/core/ground/player/player';
 import type { Shot } from '@/core/ground/situation/shot';
 import { distrusted } from '@/core/ground/sand/trust';
 import { degrees } from '@/core/ground/units/angle';
@@ -36,7 +36,7 @@ export const KIND_PRICE: Record<Exclude<Kind, 'pick'>, number> = {
   splash: 0,
   'long-splash': 0,
   dig: 0,
-  putt: 0.006,
+  putt: 0,
   chip: 0.012,
   'out-sideways': 0.02,
   relief: 0.04,
@@ -45,11 +45,23 @@ export const KIND_PRICE: Record<Exclude<Kind, 'pick'>, number> = {
 /** A technique that has to be practised before it is played. */
 const TRICK = 0.15;
 
-/** A picked ball, up to a distance, m, and none from another on: coaches call the half wedge picked from sand the shot to avoid. */
-const PICK = { price: 0.03, full: toMetres(62, 'yd'), none: toMetres(80, 'yd') } as const;
+/**
+ * A picked ball, up to a distance, m, and none from another on: coaches call the half wedge picked from sand the shot to avoid,
+ * the later the weaker a striker is.
+ */
+const GOOD_STRIKER = { full: toMetres(55, 'yd'), none: toMetres(65, 'yd') };
+const OTHERS = { full: toMetres(65, 'yd'), none: toMetres(76, 'yd') };
+const PICK: Record<Skill, { price: number; full: number; none: number }> = {
+  expert: { price: 0.03, ...GOOD_STRIKER },
+  good: { price: 0.06, ...GOOD_STRIKER },
+  middle: { price: 0.1, ...OTHERS },
+  beginner: { price: 0.1, ...OTHERS },
+};
 
-const pickPrice = (pin: number): number =>
-  PICK.price * clamp((PICK.none - pin) / (PICK.none - PICK.full), 0, 1);
+function pickPrice(pin: number, skill: Skill): number {
+  const { price, full, none } = PICK[skill];
+  return price * clamp((none - pin) / (none - full), 0, 1);
+}
 
 /** A full swing over a comfortable one, as shares of full head speed. */
 const COMFORTABLE = 0.78;
@@ -148,13 +160,13 @@ export type Price = (setup: Setup, school: School, finishX: number) => number;
  * @param preferred ids of schools
  */
 export function pricesFor(
-  player: Pick<Player, 'bag' | 'trusted'>,
+  player: Pick<Player, 'bag' | 'trusted' | 'skill'>,
   shot: Shot,
   preferred: readonly string[] = [],
 ): Price {
   const steps = stepsFromUsual(player.bag, shot);
   const face = usualFace(shot);
-  const kindPrice = { ...KIND_PRICE, pick: pickPrice(shot.pin) };
+  const kindPrice = { ...KIND_PRICE, pick: pickPrice(shot.pin, player.skill) };
   const trusted = player.bag.some(({ name }) => name === player.trusted) ? player.trusted : null;
   const clubPrice = (name: string): number =>
     name === trusted ? 0 : (trusted ? TRUST : 0) + STEP.price * steps.get(name)!;

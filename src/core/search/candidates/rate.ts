@@ -22,14 +22,23 @@ export interface Rater {
   swings: readonly SwingError[];
   caution: number;
   price: Price;
+  /** Whether what does not reach the flag is played as far as it goes, however near the flag is. */
+  short?: boolean;
   /** Shots flown so far, for the account of what a search costs. */
   flown: number;
 }
 
+/** What is added to a shot that stays in more often than not, strokes: all of it for one that never gets out. Tuned. */
+const DOUBT = { price: 0.6, from: 0.5 } as const;
+
+/** Coaches play no shot that fails more often than not where another way costs little more. */
+const doubtPrice = ({ out }: Odds): number =>
+  DOUBT.price * Math.max(0, (DOUBT.from - out) / DOUBT.from);
+
 /** A solved set-up with these odds, scored and priced. */
 function ratedBy(rater: Rater, solved: Solved, school: School, odds: Odds): Rated {
   const score = scoreOf(odds, rater.caution);
-  const cost = score + rater.price(solved.setup, school, solved.finish.x);
+  const cost = score + rater.price(solved.setup, school, solved.finish.x) + doubtPrice(odds);
   return { ...solved, school, odds, score, cost };
 }
 

@@ -1,5 +1,6 @@
 import { toldIn } from '@/core/ground/language/told';
 import { clamp } from '@/core/ground/numeric/soft';
+import type { Sand } from '@/core/ground/sand/presets';
 import type { Shot } from '@/core/ground/situation/shot';
 import { degrees } from '@/core/ground/units/angle';
 import { all, ballSunk, sandClubs, upSlope } from './conditions';
@@ -12,6 +13,9 @@ const depthShare = (burial: number): number => clamp((burial - 0.01) / 0.03, 0, 
 /** Strength from which sand counts as firm for a ball that is dug out, Pa. */
 const FIRM = 1e5;
 
+/** How firm sand is for a ball that is dug out, from 0 to 1. */
+const firmShare = ({ strength }: Pick<Sand, 'strength'>): number => clamp(strength / FIRM, 0, 1);
+
 /** How much further back the mark goes in firm sand for a ball that is all the way down, m: the edge needs room to get under. */
 const ROOM_TO_DIG = 0.02;
 
@@ -21,7 +25,7 @@ function marksFor(
   firm: readonly number[],
   soft: readonly number[],
 ): number[] {
-  const share = clamp(sand.strength / FIRM, 0, 1);
+  const share = firmShare(sand);
   const back = ROOM_TO_DIG * share * depthShare(burial);
   return soft.map((mark, i) => mark + share * (firm[i]! - mark) + back);
 }
@@ -34,8 +38,8 @@ const DIG: Omit<School, 'id' | 'name'> = {
   applies: ballSunk,
   clubs: sandClubs,
   faceDeg: () => [0],
-  entry: (shot) => marksFor(shot, [0.02, 0.03], [0.03, 0.045]),
-  fraction: [0.45, 1],
+  entry: (shot) => marksFor(shot, [0.02, 0.03, 0.04], [0.03, 0.05, 0.068]),
+  fraction: [0.38, 1],
   feetWithPath: 0,
   mostAimDeg: 25,
   stanceWidth: 1.3,
@@ -56,15 +60,19 @@ export const BURIED_SCHOOLS: readonly School[] = rows(
       {
         id: 'sharp-edge',
         name: 'face closed so that the edge cuts: the deeper and firmer, the more',
-        faceDeg: ({ burial }) =>
-          [8 + 14 * depthShare(burial), 15 + 22 * depthShare(burial)].map((d) => -Math.round(d)),
+        faceDeg: ({ burial, sand }) => {
+          const [deep, firm] = [depthShare(burial), firmShare(sand)];
+          const most = 16 + 44 * Math.min(deep, 0.5) + 4 * firm;
+          return [8 + 14 * deep, most].map((d) => -Math.round(d));
+        },
+        entry: (shot) => marksFor(shot, [0.02, 0.03, 0.04], [0.03, 0.05, 0.068]),
         fuss: 0.6,
       },
       {
         id: 'square-steep',
         name: 'square and steep, well behind, stay down',
         faceDeg: () => [0],
-        entry: (shot) => marksFor(shot, [0.025, 0.035], [0.035, 0.05]),
+        entry: (shot) => marksFor(shot, [0.025, 0.032, 0.04], [0.035, 0.055, 0.074]),
       },
       {
         id: 'graded',
@@ -108,6 +116,7 @@ export const BURIED_SCHOOLS: readonly School[] = rows(
         clubs: (club) =>
           club.type === 'iron' && degrees(club.loft) >= 30 && degrees(club.loft) <= 45,
         faceDeg: () => [0, 12],
+        entry: (shot) => marksFor(shot, [0.02, 0.03], [0.03, 0.045]),
         bodyWithSlope: 0.6,
         finish: 'short',
         fuss: 0.6,

@@ -43,6 +43,33 @@ const firmness = ({ sand }: Shot): number => hardness(sand) + (isThin(sand) ? FI
 export const sandFirm: Condition = (shot) =>
   firmness(shot) < FIRM_FROM ? t('For firm, wet or thin sand; this sand takes a splash.') : null;
 
+/** Sand so loose that a square face with little bounce digs, Pa. */
+const LOOSE = 35e3;
+
+export const isLoose = ({ sand }: Pick<Shot, 'sand'>): boolean => hardness(sand) < LOOSE;
+
+/** For set-ups whose edge would dig. */
+export const sandHolds: Condition = (shot) =>
+  isLoose(shot) ? t('Not for soft sand: a square face digs.') : null;
+
+/** Sand that gives, so that a head can go through it. */
+export const sandGives: Condition = (shot) =>
+  firmness(shot) < FIRM_FROM ? null : t('Not for firm, wet or thin sand.');
+
+/** For sand that is deep enough to dig into. */
+export const sandDeep: Condition = ({ sand }) =>
+  isThin(sand) ? t('Not for thin sand: the edge meets the base.') : null;
+
+/** Slopes along the line from which on they have techniques of their own, degrees. */
+const DOWN_FROM = 4;
+const UP_FROM = 12;
+
+/** For set-ups that a slope along the line spoils. */
+export const slopeGentle: Condition = (shot) =>
+  degrees(shot.along) <= -DOWN_FROM || degrees(shot.along) >= UP_FROM
+    ? t('A slope as steep as this has techniques of its own.')
+    : null;
+
 export const upSlope: Condition = (shot) =>
   degrees(shot.along) < 4 ? t('For a ball on an up-slope.') : null;
 
@@ -53,7 +80,7 @@ export const noSteeperThan =
     Math.abs(degrees(shot.along)) > deg ? words() : null;
 
 export const downSlope: Condition = (shot) =>
-  degrees(shot.along) > -4 ? t('For a ball on a down-slope.') : null;
+  degrees(shot.along) > -DOWN_FROM ? t('For a ball on a down-slope.') : null;
 
 /** Sand thinner than this over its base leaves a club no room to slide, m. */
 const THIN_SAND = 0.008;
@@ -78,19 +105,16 @@ export const shorterThan =
   (shot) =>
     shot.pin > metres ? words() : null;
 
-export const always: Condition = () => null;
-
-/** Up to here a splash is played with a sand club, m, loft from which a wedge is one, and sand so loose that nothing else will do, Pa. */
+/** Up to here a splash is played with a sand club, m, and loft from which a wedge is one, degrees. */
 const NEAR = toMetres(25, 'yd');
 const SAND_CLUB = 49.5;
-const LOOSE = 35e3;
 
 /**
  * Wedges; from near in loose sand those with loft alone: a pitching wedge laid open by thirty degrees turns its edge without
  * bounce and its long blade down. A bag without such a wedge takes its most lofted.
  */
 export const wedges: ClubRule = (club, player, shot) => {
-  if (!shot || shot.pin > NEAR || hardness(shot.sand) > LOOSE) return club.type === 'wedge';
+  if (!shot || shot.pin > NEAR || !isLoose(shot)) return club.type === 'wedge';
   return sandClubs(club, player);
 };
 

@@ -1,23 +1,38 @@
 import { t } from '@/core/ground/language/t';
 import { toldIn } from '@/core/ground/language/told';
+import { distrusted } from '@/core/ground/sand/trust';
+import type { Shot } from '@/core/ground/situation/shot';
 import { toMetres } from '@/core/ground/units/length';
 import {
   all,
   ballClean,
   ballSits,
   downSlope,
+  isLoose,
   lofts,
   noSteeperThan,
   roomUnder,
+  sandDeep,
+  sandGives,
   shorterThan,
+  slopeGentle,
   upSlope,
   wedges,
   type Condition,
 } from './conditions';
 import { rows, type School } from './school';
 
-/** A floor on the mark: nearer than this the club is as likely to meet the ball as the sand. */
+/**
+ * Marks of a splash in sand that gives, nearer than which the club is as likely to meet the ball as the sand and further than which nobody
+ * teaches; and how much nearer they lie where the sole would meet something hard, m.
+ */
 const SPLASH_ENTRY = [0.032, 0.05] as const;
+const NEARER_IF_HARD = 0.014;
+
+function splashMarks({ sand }: Shot): number[] {
+  const { hard, base } = distrusted(sand);
+  return SPLASH_ENTRY.map((mark) => mark - NEARER_IF_HARD * Math.max(hard, base));
+}
 
 /** A lip steeper than this (height over distance) asks for a splash however far the flag is. */
 const STEEP_LIP = 0.45;
@@ -32,9 +47,21 @@ const greenside: Condition = (shot) =>
 const onTheLevel: Condition = all(
   ballSits,
   roomUnder,
-  noSteeperThan(5, () => t('For a level lie.')),
+  noSteeperThan(3.9, () => t('For a level lie.')),
   greenside,
 );
+
+/** Least opening of a face in loose sand, degrees: a squarer one digs. */
+const LEAST_OPEN = 8;
+
+/** Faces that are tried, degrees, none of them too square for loose sand. */
+const openEnough =
+  (faces: readonly number[]): School['faceDeg'] =>
+  (shot) =>
+    isLoose(shot) ? faces.map((deg) => Math.max(deg, LEAST_OPEN)) : faces;
+
+/** For the plain set-ups. */
+const plain: Condition = all(ballSits, roomUnder, slopeGentle, greenside);
 
 /** The plain splash that the others set themselves apart from. */
 export const SPLASH: Omit<School, 'id' | 'name'> = {
@@ -43,7 +70,7 @@ export const SPLASH: Omit<School, 'id' | 'name'> = {
   applies: all(ballSits, roomUnder, greenside),
   clubs: wedges,
   faceDeg: () => [10, 20, 32],
-  entry: () => SPLASH_ENTRY,
+  entry: splashMarks,
   solves: 'swing',
   fraction: [0.3, 1],
   feetWithPath: 1,
@@ -69,13 +96,15 @@ export const GREENSIDE_SCHOOLS: readonly School[] = rows(
       {
         id: 'across',
         name: 'feet open, swing along them',
+        applies: plain,
         faceDeg: () => [15, 22, 30, 42],
         fuss: 0.1,
       },
       {
         id: 'parallel',
         name: 'square stance, face only as open as the height needs',
-        faceDeg: () => [2, 10, 18],
+        applies: plain,
+        faceDeg: openEnough([2, 10, 18]),
         handleLoweredDeg: 8,
         feetWithPath: 0,
         mostAimDeg: 7,
@@ -85,7 +114,8 @@ export const GREENSIDE_SCHOOLS: readonly School[] = rows(
       {
         id: 'neutral-release',
         name: 'face nearly square, clubhead passes the hands',
-        faceDeg: () => [0, 8],
+        applies: all(plain, sandGives),
+        faceDeg: openEnough([0, 8]),
         handleLoweredDeg: 2,
         shaftLeanDeg: -3,
         feetWithPath: 0.5,
@@ -109,7 +139,7 @@ export const GREENSIDE_SCHOOLS: readonly School[] = rows(
       {
         id: 'upright',
         name: 'upright shaft, body low, weight well forward',
-        applies: onTheLevel,
+        applies: all(onTheLevel, sandDeep),
         technique: 'steep',
         faceDeg: () => [5, 15],
         handleLoweredDeg: 0,
@@ -121,6 +151,7 @@ export const GREENSIDE_SCHOOLS: readonly School[] = rows(
       {
         id: 'hands-ahead',
         name: 'hands a little ahead, face open',
+        applies: plain,
         faceDeg: () => [20, 32, 42],
         shaftLeanDeg: 5,
         handleLoweredDeg: 2,
@@ -129,6 +160,7 @@ export const GREENSIDE_SCHOOLS: readonly School[] = rows(
       {
         id: 'held-open',
         name: 'face held open through the sand, trail palm up',
+        applies: plain,
         faceDeg: () => [10, 22],
         releaseDeg: 6,
         fuss: 0.85,
@@ -136,6 +168,7 @@ export const GREENSIDE_SCHOOLS: readonly School[] = rows(
       {
         id: 'turned-over',
         name: 'same motion for every shot, toe released',
+        applies: plain,
         faceDeg: () => [8, 18],
         releaseDeg: -8,
         fuss: 0.9,
@@ -178,10 +211,10 @@ export const GREENSIDE_SCHOOLS: readonly School[] = rows(
       {
         id: 'with-the-slope',
         name: 'body tilted with the upslope, weight back',
-        applies: all(ballSits, upSlope, greenside),
+        applies: all(ballSits, roomUnder, upSlope, greenside),
         clubs: lofts(30, 80),
-        faceDeg: () => [0, 10],
-        entry: () => [0.04, 0.052],
+        faceDeg: () => [0, 10, 20],
+        entry: () => [0.034, 0.052],
         bodyWithSlope: 0.95,
         weightLead: 0.6,
         stanceWidth: 1.35,
@@ -191,7 +224,7 @@ export const GREENSIDE_SCHOOLS: readonly School[] = rows(
       {
         id: 'into-the-slope',
         name: 'leaning into the upslope, early hinge, ball pops up',
-        applies: all(ballSits, upSlope, greenside),
+        applies: all(ballSits, roomUnder, upSlope, greenside),
         clubs: lofts(30, 80),
         faceDeg: () => [0, 12, 24],
         entry: () => [0.04, 0.055],
@@ -205,8 +238,8 @@ export const GREENSIDE_SCHOOLS: readonly School[] = rows(
       {
         id: 'down-the-slope',
         name: 'shoulders down the slope, early hinge, chase the ball down it',
-        applies: all(ballSits, downSlope, greenside),
-        faceDeg: () => [15, 30],
+        applies: all(ballSits, roomUnder, downSlope, greenside),
+        faceDeg: () => [15, 28, 40],
         bodyWithSlope: 0.85,
         weightLead: 0.62,
         finish: 'short',

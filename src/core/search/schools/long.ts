@@ -10,8 +10,10 @@ import {
   lofts,
   longerThan,
   mostLofted,
+  noSteeperThan,
   roomUnder,
   sandClubs,
+  sandHolds,
   type Condition,
 } from './conditions';
 import { SPLASH } from './greenside';
@@ -72,6 +74,7 @@ export const LONG_SCHOOLS: readonly School[] = rows(
       {
         id: 'squarer-sand-wedge',
         name: 'squarer sand wedge, less sand, full swing',
+        applies: all(ballSits, roomUnder, sandHolds, notShort, notPicked),
         technique: 'splash',
         clubs: lofts(53, 58),
         faceDeg: () => [0, 5],
@@ -108,6 +111,7 @@ export const PICK_SCHOOLS: readonly School[] = rows(
     technique: 'pick',
     applies: all(
       ballClean,
+      noSteeperThan(9, () => t('The slope is too steep to meet the ball first.')),
       longerThan(toMetres(30, 'yd'), () => t('From this near it should not be picked.')),
     ),
     clubs: lofts(14, 60),

@@ -1,6 +1,7 @@
 import { t } from '@/core/ground/language/t';
 import { puttGround } from '@/core/model/putt/putt';
 import { puttFault } from '@/core/model/putt/roll';
+import { all, sandFirm } from './conditions';
 import { SPLASH } from './greenside';
 import type { School } from './school';
 
@@ -13,7 +14,7 @@ export const PUTT_SCHOOL: School = {
   },
   kind: 'putt',
   technique: 'putt',
-  applies: (shot) => puttFault(puttGround(shot), shot.burial),
+  applies: all(sandFirm, (shot) => puttFault(puttGround(shot), shot.burial)),
   clubs: (club) => club.type === 'putter',
   faceDeg: () => [0],
   entry: () => [0],

@@ -28,6 +28,13 @@ export const TECHNIQUES = {
     'Der Ball liegt tiefer: er ist nicht sauber zu treffen.',
   'For a ball that is half under or more; this one sits higher.':
     'Für einen Ball, der halb oder tiefer im Sand steckt; dieser liegt oben.',
+  'Not for soft sand: a square face digs.':
+    'Nicht für weichen Sand: Eine gerade Schlagfläche gräbt sich ein.',
+  'Not for firm, wet or thin sand.': 'Nicht für festen, nassen oder dünnen Sand.',
+  'Not for thin sand: the edge meets the base.':
+    'Nicht für dünnen Sand: Die Kante trifft auf den harten Grund.',
+  'A slope as steep as this has techniques of its own.':
+    'Für einen so steilen Hang gibt es eigene Techniken.',
   'For firm, wet or thin sand; this sand takes a splash.':
     'Für festen, nassen oder dünnen Sand; dieser Sand verträgt einen Splash.',
   'For a ball on an up-slope.': 'Für einen Ball, der bergauf liegt.',
