@@ -89,6 +89,9 @@ const OVER_THE_HILL = 0.55;
 const alreadySteep = (technique: TechniqueName): number =>
   Math.max(0, TECHNIQUE[technique].attack - TECHNIQUE.splash.attack);
 
+/** Share of an up-slope that a body takes up which leans into the hill as far as anybody does. */
+const INTO_THE_HILL = 0.25;
+
 /**
  * Attack below a level surface that a technique is swung with. On a down-slope it is steeper by what clears the hill behind the
  * ball, and by the part of the slope that the body does not follow. On an up-slope a body that leans into the hill drives the head
@@ -96,7 +99,8 @@ const alreadySteep = (technique: TechniqueName): number =>
  */
 const attackIn = (setup: Setup, bed: Bed): number => {
   const { attack } = TECHNIQUE[setup.technique];
-  const madeUp = bed.along > 0 ? setup.bodyWithSlope : 1;
+  const leaning = 1.5 * Math.max(0, setup.bodyWithSlope - INTO_THE_HILL);
+  const madeUp = bed.along > 0 ? Math.min(setup.bodyWithSlope, leaning) : 1;
   const over = Math.max(0, OVER_THE_HILL * Math.max(0, -bed.along) - alreadySteep(setup.technique));
   return attack + over - madeUp * unfollowed(setup, bed);
 };

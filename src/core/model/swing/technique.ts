@@ -9,6 +9,7 @@ export const TECHNIQUES = [
   'chop',
   'heel',
   'pick',
+  'hit',
   'chip',
   'putt',
 ] as const;
@@ -46,6 +47,7 @@ export const TECHNIQUE: Record<TechniqueName, Technique> = {
   chop: { attack: radians(25), lowPoint: 0.14, weightLead: 0.7, dig: 0.025, footing: 1.2 },
   heel: { attack: radians(17), lowPoint: 0.2, weightLead: 0.66, dig: 0.025, footing: 1.25 },
   pick: { attack: radians(4.5), lowPoint: -0.114, weightLead: 0.53, dig: 0, footing: 1.1 },
+  hit: { attack: radians(8), lowPoint: -0.1, weightLead: 0.62, dig: 0.005, footing: 1 },
   chip: { attack: radians(5), lowPoint: -0.085, weightLead: 0.62, dig: 0, footing: 0.85 },
   putt: { attack: radians(0.5), lowPoint: 0, weightLead: 0.55, dig: 0, footing: 1 },
 };

@@ -154,9 +154,9 @@ describe('solving', () => {
 
   test('finds the swing, the mark or the face that stops at the flag', () => {
     for (const id of ['across', 'closer-sand', 'open-to-shorten']) {
-      const solved = solve(15, 2, 8, id);
+      const solved = solve(20, 2, 8, id);
       expect([id, solved.state]).toEqual([id, 'solved']);
-      expect(Math.abs(solved.finish.x - aShot(15, 2).pin)).toBeLessThan(0.3);
+      expect(Math.abs(solved.finish.x - aShot(20, 2).pin)).toBeLessThan(0.3);
     }
   });
 

@@ -65,6 +65,7 @@ export function prescribedFrom(
   const flag = choices.findIndex(({ kind }) => kind !== 'out-sideways');
   const calls = choices.slice(0, Math.max(tell, flag + 1)).map(told);
   const strokesOf = (choice: Choice): number => told(choice).odds.strokes;
+  const least = Math.min(...calls.map(strokesOf));
   const tie = tieOf(choices, player, shot, strokesOf, question.schools);
   const { ruledOut, learnable } = found;
   const passed = passedOver(question.schools ?? [], choices, ruledOut, learnable, strokesOf);
@@ -76,7 +77,7 @@ export function prescribedFrom(
     golfer,
     tie,
     passed,
-    toLearn: calls[0] ? toLearn(learnable, calls[0], player.techniques, told) : [],
+    toLearn: calls.length > 0 ? toLearn(learnable, least, player.techniques, told) : [],
     flown: found.flown + known.size * TOLD,
     assumedEscape: found.assumedEscape,
     near: found.near,

@@ -5,8 +5,8 @@ import { aBed, aPlayer, aShot } from '@/core/testing/fixtures';
 import { TRICKS } from '../schools/schools';
 import { prescribe } from './prescribe';
 
-/** Buried in firm sand near the flag, where turning the toe in does most. */
-const shot = { ...aShot(10, 2, 6), ...aBed('firm', 40) };
+/** Buried under a lip, where turning the toe in does most. */
+const shot = { ...aShot(14, 4, 8), ...aBed('medium', 40) };
 
 const asked = (techniques?: Techniques, schools?: readonly string[]) =>
   prescribe({

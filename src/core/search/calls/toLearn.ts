@@ -5,7 +5,7 @@ import type { Call, Choice } from './call';
 export interface ToLearn {
   call: Call;
   mastery: Exclude<Mastery, 'knows'>;
-  /** Strokes that it saves over the first call once the player knows it; negative where it costs more. */
+  /** Strokes that it saves over the cheapest call once the player knows it; negative where it costs more. */
   saves: number;
 }
 
@@ -13,12 +13,12 @@ export interface ToLearn {
  * The best choice of each school that the player would have to learn first, told like the calls; what saves most first.
  *
  * @param learnable of any clubs and schools
- * @param first the call that is told first
+ * @param strokes what the cheapest of the calls costs
  * @param told how a choice is told
  */
 export function toLearn(
   learnable: readonly Choice[],
-  first: Call,
+  strokes: number,
   techniques: Techniques | undefined,
   told: (choice: Choice) => Call,
 ): ToLearn[] {
@@ -28,7 +28,7 @@ export function toLearn(
   return [...best.values()]
     .map((choice): ToLearn => {
       const call = told(choice);
-      const saves = first.odds.strokes - call.odds.strokes;
+      const saves = strokes - call.odds.strokes;
       const mastery = techniques?.[choice.school.id] === 'learning' ? 'learning' : 'not-yet';
       return { call, mastery, saves };
     })

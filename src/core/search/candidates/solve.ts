@@ -27,7 +27,7 @@ export interface Unsolved {
 const CLOSE_ENOUGH = 0.02;
 
 /** Widest mark that "more sand to go shorter" may use, m. */
-const MOST_SAND = 0.095;
+const MOST_SAND = 0.055;
 
 /** Distance that counts: the landing where one is asked for, else where the ball stops. */
 function distanceOf(finish: Meant, shot: Shot): number {

@@ -117,7 +117,7 @@ export const BURIED_SCHOOLS: readonly School[] = rows(
           club.type === 'iron' && degrees(club.loft) >= 30 && degrees(club.loft) <= 45,
         faceDeg: () => [0, 12],
         entry: (shot) => marksFor(shot, [0.02, 0.03], [0.03, 0.045]),
-        bodyWithSlope: 0.6,
+        bodyWithSlope: 0.7,
         finish: 'short',
         fuss: 0.6,
       },

@@ -31,7 +31,7 @@ export const FIRM_SCHOOLS: readonly School[] = rows(
         technique: 'thud',
         clubs: wedges,
         faceDeg: () => [0],
-        entry: () => [0.012, 0.02],
+        entry: () => [0.018, 0.024],
         stanceWidth: 1.05,
         dig: 0.005,
         handleLoweredDeg: 0,

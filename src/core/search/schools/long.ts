@@ -90,7 +90,7 @@ export const LONG_SCHOOLS: readonly School[] = rows(
         name: 'most loft, face open, as hard as you can',
         technique: 'splash',
         clubs: mostLofted,
-        faceDeg: () => [2, 12],
+        faceDeg: () => [18, 28, 40],
         entry: () => [0.028],
         fraction: [0.8, 1],
         dig: 0.02,
@@ -149,7 +149,7 @@ export const PICK_SCHOOLS: readonly School[] = rows(
       {
         id: 'hit-down',
         name: 'hit down on a ball that sits down: ball back, hands ahead, ball then sand',
-        technique: 'thud',
+        technique: 'hit',
         applies: all(
           ballSits,
           ballDown,

@@ -18,7 +18,7 @@ export function cautionsFor(call: Call, body: readonly BodyCaution[]): string[] 
   const { shot, setup, kind } = call;
   const cautions: string[] = [];
   const hard = isHard(shot.sand);
-  const down = kind === 'dig' || setup.technique === 'thud';
+  const down = kind === 'dig' || ['thud', 'hit'].includes(setup.technique);
   if (isAway(call)) {
     cautions.push(
       t(
