@@ -1,12 +1,17 @@
 import type { Skill } from '@/core/ground/player/player';
+import type { SandPreset } from '@/core/ground/sand/presets';
 import { sandOf, type SandReading } from '@/core/ground/sand/sandOf';
 import type { Shot } from '@/core/ground/situation/shot';
 import { radians } from '@/core/ground/units/angle';
 import { toMetres } from '@/core/ground/units/length';
+import { golferOf } from '@/core/model/golfer/golferOf';
+import { oddsOf } from '@/core/model/odds/odds';
+import { sampleSwings } from '@/core/model/spread/swings';
+import type { Call } from '@/core/search/calls/call';
 import { AS_MEANT } from '@/core/model/swing/swingError';
 import type { Behaviour } from './behaviour';
-import { ballOf, callsFor, pickedWith, played } from './bench';
-import { aBed, aShot, KNOWS_ALL } from './fixtures';
+import { BAG, ballOf, callsFor, pickedWith, played } from './bench';
+import { aBed, aPlayer, aShot, KNOWS_ALL } from './fixtures';
 
 /*
  * What coaches say that a lie costs, and where they pick a ball and where they splash it. The ranges are theirs; what the model gave
@@ -80,6 +85,24 @@ const costs: Behaviour[] = LIES.flatMap(([name, change, [amateurs, expert], befo
   })),
 );
 
+/** What the call for dry sand costs where there is a crust over packed sand, over the call of somebody who saw the crust. */
+function readAsDry(skill: Skill): number {
+  const golfer = golferOf(aPlayer(skill, BAG));
+  const swings = sampleSwings(golfer.habits, 4096, 99);
+  const [seen] = callsFor(sixteen(inSand({ preset: 'medium', crust: true })), skill).calls;
+  const [dry] = callsFor(sixteen(inSand({ preset: 'soft' })), skill).calls;
+  const inCrust = (call: Call): number =>
+    oddsOf(call.setup, golfer, seen!.shot, call.aim, swings).strokes;
+  return inCrust(dry!) - inCrust(seen!);
+}
+
+const crusts: Behaviour[] = (['beginner', 'middle', 'expert'] as const).map((skill) => ({
+  name: `${skill}: a crust that is read as dry sand costs over one that is seen`,
+  wanted: [0.04, 0.4],
+  unit: 'strokes',
+  got: () => readAsDry(skill),
+}));
+
 const steeper: Behaviour[] = (['beginner', 'middle'] as const).map((skill, i) => ({
   name: `${skill}: a down-slope of 10 degrees costs over an up-slope of 10`,
   wanted: [0.02, 0.35],
@@ -109,8 +132,16 @@ const heavyPicks: Behaviour[] = Object.entries(HEAVY_BEFORE).map(([club, before]
 }));
 
 /** How many of these distances, yd, a ball is picked from first. */
-const picks = (distances: readonly number[], skill: Skill): number =>
-  distances.filter((yd) => callsFor(aShot(yd, 2, 12), skill).calls[0]!.kind === 'pick').length;
+const picks = (
+  distances: readonly number[],
+  skill: Skill,
+  lipFt = 2,
+  sand: SandPreset = 'medium',
+): number =>
+  distances.filter((yd) => callsFor(aShot(yd, lipFt, 12, sand), skill).calls[0]!.kind === 'pick')
+    .length;
+
+const ALONG = [40, 50, 60, 70] as const;
 
 const HALF_WEDGES = [35, 40, 45] as const;
 
@@ -147,6 +178,43 @@ const splashedOrPicked: Behaviour[] = [
     unit: 'of 2',
     before: 2,
     got: () => picks([80, 90], 'middle'),
+  },
+  ...(['middle', 'good', 'expert'] as const).map((skill): Behaviour => ({
+    name: `${skill}, 40 to 70 yd: picked more often from hardpan than from soft sand by`,
+    wanted: [1, 4],
+    unit: 'of 4',
+    got: () => picks(ALONG, skill, 1, 'hardpan') - picks(ALONG, skill, 1, 'soft'),
+  })),
+  {
+    name: 'a beginner putts or chips from 45 yd and on, in any sand',
+    wanted: [0, 0],
+    unit: 'of 6',
+    got: () =>
+      (['medium', 'firm', 'wet'] as const).flatMap((sand) =>
+        [45, 70].filter((yd) =>
+          ['putt', 'chip'].includes(callsFor(aShot(yd, 1, 12, sand), 'beginner').calls[0]!.kind),
+        ),
+      ).length,
+  },
+  {
+    name: 'down a slope of 11 degrees in medium sand, no lip: an expert putts',
+    wanted: [0, 0],
+    unit: 'of 1',
+    before: 1,
+    got: () =>
+      Number(
+        callsFor({ ...aShot(22, 0.5, 4), along: radians(-11) }, 'expert').calls[0]!.kind === 'putt',
+      ),
+  },
+  {
+    name: 'good, 51 yd, down a slope of 10: the ball is picked',
+    wanted: [0, 0],
+    unit: 'of 1',
+    before: 1,
+    got: () =>
+      Number(
+        callsFor({ ...aShot(51, 3, 10), along: radians(-10) }, 'good').calls[0]!.kind === 'pick',
+      ),
   },
   {
     name: '40 to 75 yd: a good player picks more often than a middle one by',
@@ -253,6 +321,42 @@ const techniques: Behaviour[] = [
   },
 ];
 
+const sittingDown: Behaviour[] = [
+  {
+    name: 'sitting down, 45 to 60 yd: something is called at the flag that gets out as planned',
+    wanted: [12, 12],
+    unit: 'of 12',
+    got: () =>
+      (['middle', 'good', 'expert'] as const).flatMap((skill) =>
+        (['wet', 'powder'] as const).flatMap((sand) =>
+          [48, 56].filter((yd) => {
+            const [first] = callsFor({ ...aShot(yd, 2, 10, sand), burial: 0.009 }, skill).calls;
+            return !first!.attempt && first!.toward === 0;
+          }),
+        ),
+      ).length,
+  },
+  {
+    name: 'hardpan under a lip of 6 ft at 7: a way out is called first or second',
+    wanted: [2, 2],
+    unit: 'of 2',
+    before: 0,
+    got: () =>
+      (['beginner', 'good'] as const).filter((skill) =>
+        callsFor(aShot(15, 6, 7, 'hardpan'), skill)
+          .calls.slice(0, 2)
+          .some(({ toward }) => toward !== 0),
+      ).length,
+  },
+  {
+    name: 'buried, 14 yd, lip of 6 ft at 7, middle: the first call comes out',
+    wanted: [40, 100],
+    unit: '%',
+    before: 16,
+    got: () => 100 * callsFor({ ...aShot(14, 6, 7), burial: 0.036 }).calls[0]!.odds.out,
+  },
+];
+
 const fairway: Behaviour[] = [
   {
     name: 'beginner, 130 yd, lip of 4 ft at 14: the first call comes out',
@@ -278,10 +382,12 @@ const fairway: Behaviour[] = [
 /** What a lie costs, and which technique it is played with. */
 export const LIE_BEHAVIOURS: readonly Behaviour[] = [
   ...costs,
+  ...crusts,
   ...steeper,
   ...heavyPicks,
   ...splashedOrPicked,
   ...farMarks,
   ...techniques,
+  ...sittingDown,
   ...fairway,
 ];

@@ -891,6 +891,7 @@ export type Message =
   | 'From here it is splashed.'
   // src/core/search/schools/putt.ts
   | 'putted: firm sand, no lip, harder than it looks'
+  | 'Too far to putt.'
   // src/core/search/schools/schools.ts
   | 'out the easiest way, then play on'
   | 'unplayable, dropped in the bunker'
@@ -1144,7 +1145,7 @@ export type Message =
   | '{strokes} strokes'
   | 'saves'
   | 'costs'
-  | 'The sand is dry on top and packed below.'
+  | 'The sand is dry on top and packed below: played as the dry sand that it looks like, the club bounces into the ball.'
   | 'The sand is firmer than medium.'
   | 'The sand is thinner than medium.'
   | 'The sand is softer than medium.'
@@ -1194,6 +1195,8 @@ export type Message =
   | 'the sand is a little softer than this'
   | 'the sand is {said} or firmer'
   | 'the sand is {said} or softer'
+  | 'the ball sits a little deeper than this'
+  | 'the ball sits a little higher than this'
   | 'the lie is {said}'
   | 'the wind is {said} into you'
   | 'the wind is {said} behind you'

@@ -21,6 +21,9 @@ const FALLING = 0.28;
  */
 const DISTRUST = { ground: { hard: 0.155, base: 0.48 }, speed: { hard: 0.75, base: 0.6 } } as const;
 
+/** Share of what hard sand adds that is left where the ball is met first: the feet stand well on it, and no sole has to go through. Tuned. */
+const BALL_FIRST = 0.75;
+
 /** An opened or closed face is harder to return: the spread of face grows by half at this angle, radians. Tuned. */
 const HARD_FACE = 1.2;
 
@@ -37,7 +40,8 @@ export function footingOf(setup: Setup, bed: Bed): Footing {
   const withIt =
     bed.along > 0 ? HANGING_BACK * setup.bodyWithSlope : FALLING + 0.3 * (1 - setup.bodyWithSlope);
   const slope = 1 + (along * (0.07 + withIt) + 0.7 * Math.abs(bed.across)) / HARD_SLOPE;
-  const { hard, base } = distrusted(bed.sand);
+  const { hard: all, base } = distrusted(bed.sand);
+  const hard = all * (setup.entry < 0 ? BALL_FIRST : 1);
   const { ground, speed } = DISTRUST;
   return {
     ground:

@@ -2,7 +2,8 @@ import type { Club } from '@/core/ground/club/club';
 import { clamp } from '@/core/ground/numeric/soft';
 import type { Player, Skill } from '@/core/ground/player/player';
 import type { Shot } from '@/core/ground/situation/shot';
-import { distrusted } from '@/core/ground/sand/trust';
+import { presetSand, type Sand } from '@/core/ground/sand/presets';
+import { distrusted, hardness } from '@/core/ground/sand/trust';
 import { degrees } from '@/core/ground/units/angle';
 import { fromMetres, toMetres } from '@/core/ground/units/length';
 import type { Setup } from '@/core/model/swing/setup';
@@ -58,9 +59,23 @@ const PICK: Record<Skill, { price: number; full: number; none: number }> = {
   beginner: { price: 0.1, ...OTHERS },
 };
 
-function pickPrice(pin: number, skill: Skill): number {
+/** Hardness of medium and of firm sand, Pa. */
+const MEDIUM = hardness(presetSand('medium'));
+const FIRM = hardness(presetSand('firm'));
+
+/** By how much that price is multiplied in sand as loose as it comes, and in firm sand; it is as it stands in medium sand. */
+const PICKED_FROM = { loose: 3, firm: 0.5 } as const;
+
+/** Loose sand gives under a head that comes a hair behind the ball; firm sand lets a ball be met first. */
+function pickedFrom(sand: Sand): number {
+  const above = hardness(sand) - MEDIUM;
+  const firm = clamp(above / (above < 0 ? MEDIUM : FIRM - MEDIUM), -1, 1);
+  return firm < 0 ? 1 - (PICKED_FROM.loose - 1) * firm : 1 - (1 - PICKED_FROM.firm) * firm;
+}
+
+function pickPrice({ pin, sand }: Shot, skill: Skill): number {
   const { price, full, none } = PICK[skill];
-  return price * clamp((none - pin) / (none - full), 0, 1);
+  return price * pickedFrom(sand) * clamp((none - pin) / (none - full), 0, 1);
 }
 
 /** A full swing over a comfortable one, as shares of full head speed. */
@@ -166,7 +181,7 @@ export function pricesFor(
 ): Price {
   const steps = stepsFromUsual(player.bag, shot);
   const face = usualFace(shot);
-  const kindPrice = { ...KIND_PRICE, pick: pickPrice(shot.pin, player.skill) };
+  const kindPrice = { ...KIND_PRICE, pick: pickPrice(shot, player.skill) };
   const trusted = player.bag.some(({ name }) => name === player.trusted) ? player.trusted : null;
   const clubPrice = (name: string): number =>
     name === trusted ? 0 : (trusted ? TRUST : 0) + STEP.price * steps.get(name)!;

@@ -26,8 +26,12 @@ export interface Factor extends Span {
   set: (shot: Shot, value: number) => Shot;
 }
 
-/** Moves flag and green together, the lip staying where it is. */
-function atDistance(shot: Shot, pin: number): Shot {
+/** A flag stands no nearer behind the lip than this, m: nearer there is no shot to speak of. */
+const BEHIND_LIP = toMetres(2, 'yd');
+
+/** Moves flag and green together, the lip staying where it is; never so near that the flag stands in the lip. */
+function atDistance(shot: Shot, asked: number): Shot {
+  const pin = Math.max(asked, Math.min(shot.pin, shot.lip.distance + BEHIND_LIP));
   const by = pin - shot.pin;
   const edge = Math.max(shot.lip.distance, shot.edge + by);
   return { ...shot, pin, edge: Math.min(edge, pin), back: shot.back + by };

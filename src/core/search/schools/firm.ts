@@ -11,6 +11,7 @@ import {
   noSteeperThan,
   roomUnder,
   sandFirm,
+  sandHolds,
   shorterThan,
   wedges,
 } from './conditions';
@@ -76,7 +77,8 @@ export const RUNNING_SCHOOLS: readonly School[] = rows(
       ballClean,
       lipLow,
       noSteeperThan(4, () => t('The slope is too steep to meet the ball first.')),
-      shorterThan(toMetres(40, 'yd'), () => t('Too far to run.')),
+      sandHolds,
+      shorterThan(toMetres(30, 'yd'), () => t('Too far to run.')),
     ),
     clubs: lofts(28, 50),
     faceDeg: () => [0],

@@ -1,7 +1,8 @@
 import { t } from '@/core/ground/language/t';
 import { puttGround } from '@/core/model/putt/putt';
 import { puttFault } from '@/core/model/putt/roll';
-import { all, sandFirm } from './conditions';
+import { toMetres } from '@/core/ground/units/length';
+import { all, sandFirm, shorterThan } from './conditions';
 import { SPLASH } from './greenside';
 import type { School } from './school';
 
@@ -14,7 +15,11 @@ export const PUTT_SCHOOL: School = {
   },
   kind: 'putt',
   technique: 'putt',
-  applies: all(sandFirm, (shot) => puttFault(puttGround(shot), shot.burial)),
+  applies: all(
+    sandFirm,
+    shorterThan(toMetres(35, 'yd'), () => t('Too far to putt.')),
+    (shot) => puttFault(puttGround(shot), shot.burial),
+  ),
   clubs: (club) => club.type === 'putter',
   faceDeg: () => [0],
   entry: () => [0],

@@ -81,7 +81,9 @@ const verb = (strokes: number): string => (strokes < -0.02 ? t('saves') : t('cos
 /** Sand that differs from medium, in a sentence. */
 function sandWords(sand: Sand): string {
   if (isThin(sand) && sand.baseStiffness === PACKED_BELOW)
-    return t('The sand is dry on top and packed below.');
+    return t(
+      'The sand is dry on top and packed below: played as the dry sand that it looks like, the club bounces into the ball.',
+    );
   if (sand.strength > MEDIUM.strength) return t('The sand is firmer than medium.');
   return isThin(sand)
     ? t('The sand is thinner than medium.')

@@ -42,6 +42,14 @@ test('sand that has the same word on both sides is only a little firmer or softe
   expect(said(0.4, 'down')).toBe('the sand is a little softer than this');
 });
 
+test('a ball that stays in the same lie only sits a little deeper or higher', () => {
+  const said = (value: number, direction: 'up' | 'down'): string =>
+    changeWords({ factor: 'lie', value, here: 0.004, direction, from, to }, 'yards');
+  expect(said(0.005, 'up')).toBe('the ball sits a little deeper than this');
+  expect(said(0.003, 'down')).toBe('the ball sits a little higher than this');
+  expect(said(0.018, 'up')).toMatch(/^the lie is a fried egg/);
+});
+
 test('it is said until where the call stands when others come between', () => {
   const lip = { factor: 'lip', here: 0.5, direction: 'up', from, to: null } as const;
   const said = (value: number, until?: number): string =>

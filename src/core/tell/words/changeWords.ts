@@ -80,6 +80,11 @@ export function changeWords(change: Change, units: UnitSystem): string {
         ? t('the sand is {said} or firmer', { said })
         : t('the sand is {said} or softer', { said });
     case 'lie':
+      if (nearestLie(value) === nearestLie(here)) {
+        return up
+          ? t('the ball sits a little deeper than this')
+          : t('the ball sits a little higher than this');
+      }
       return t('the lie is {said}', { said });
     case 'slope':
       return t('the lie is {said}', { said });

@@ -30,6 +30,7 @@ export const TECHNIQUES = {
     'Für einen Ball, der halb oder tiefer im Sand steckt; dieser liegt oben.',
   'Not for soft sand: a square face digs.':
     'Nicht für weichen Sand: Eine gerade Schlagfläche gräbt sich ein.',
+  'Too far to putt.': 'Zu weit zum Putten.',
   'Not for firm, wet or thin sand.': 'Nicht für festen, nassen oder dünnen Sand.',
   'Not for thin sand: the edge meets the base.':
     'Nicht für dünnen Sand: Die Kante trifft auf den harten Grund.',

@@ -290,7 +290,8 @@ export const TELLING = {
   'You need {asks} of launch to clear the lip; this {over}. Out {chance}.':
     'Über die Kante braucht es {asks} Startwinkel; dieser Ball {over}. Heraus {chance}.',
   'The ball is {sits}.': 'Der Ball liegt {sits}.',
-  'The sand is dry on top and packed below.': 'Der Sand ist oben trocken und darunter fest.',
+  'The sand is dry on top and packed below: played as the dry sand that it looks like, the club bounces into the ball.':
+    'Der Sand ist oben trocken und darunter fest: Wird er wie trockener Sand gespielt, springt der Schläger in den Ball.',
   'The sand is firmer than medium.': 'Der Sand ist fester als mittlerer.',
   'The sand is thinner than medium.': 'Der Sand ist dünner als mittlerer.',
   'The sand is softer than medium.': 'Der Sand ist weicher als mittlerer.',
@@ -345,6 +346,8 @@ export const TELLING = {
   'the flag is inside {said}': 'wenn die Fahne näher als {said} steht',
   'the sand is a little firmer than this': 'wenn der Sand etwas fester als dieser ist',
   'the sand is a little softer than this': 'wenn der Sand etwas weicher als dieser ist',
+  'the ball sits a little deeper than this': 'wenn der Ball etwas tiefer liegt',
+  'the ball sits a little higher than this': 'wenn der Ball etwas höher liegt',
   'the sand is {said} or firmer': 'wenn der Sand {said} oder fester ist',
   'the sand is {said} or softer': 'wenn der Sand {said} oder weicher ist',
   'the lie is {said}': 'wenn die Lage {said} ist',
