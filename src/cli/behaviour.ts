@@ -40,7 +40,7 @@ const table = rows
   .join('\n');
 const excuses = rows.filter(({ inside }) => !inside);
 const reasons = excuses
-  .map(({ name, excuse }) => `- ${name}: ${excuse ?? 'not explained yet.'}`)
+  .map(({ name, excuse }) => `- ${name}: ${excuse?.why ?? 'not explained yet.'}`)
   .join('\n');
 const tail = excuses.length > 0 ? `\n\n## Where the model stands apart\n\n${reasons}\n` : '\n';
 

@@ -7,6 +7,6 @@ export interface Behaviour {
   got: () => number;
   /** What an earlier model gave, where it was noted. */
   before?: number;
-  /** Why the model stands outside what is wanted, where it does. */
-  excuse?: string;
+  /** Where the model stands outside what is wanted: why, and where it stands instead. */
+  excuse?: { why: string; stands: readonly [number, number] };
 }

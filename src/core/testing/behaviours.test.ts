@@ -5,10 +5,11 @@ describe('what coaches say, statement by statement', () => {
     const [low, high] = wanted;
     test(`${name}: ${low} to ${high} ${unit}`, () => {
       const value = got();
-      // A statement with an excuse must stand where the documentation says: outside, but near.
-      const slack = excuse ? 0.15 * Math.abs(high) : 0;
-      expect(value).toBeGreaterThanOrEqual(low - slack);
-      expect(value).toBeLessThanOrEqual(high + slack);
+      // A statement with an excuse stands where it says; one that needs none any more must lose it.
+      const [least, most] = excuse?.stands ?? wanted;
+      expect(value).toBeGreaterThanOrEqual(least);
+      expect(value).toBeLessThanOrEqual(most);
+      if (excuse) expect(value < low || value > high).toBe(true);
     });
   }
 });

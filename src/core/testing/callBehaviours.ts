@@ -96,8 +96,10 @@ export const CALL_BEHAVIOURS: readonly Behaviour[] = [
     wanted: [2.33, 2.53],
     unit: 'strokes',
     got: () => callsFor(aShot(10, 2), 'expert').calls[0]!.odds.strokes,
-    excuse:
-      'The published average holds short-sided, sunken and sloping lies; this one is clean, level and has room.',
+    excuse: {
+      why: 'The published average holds short-sided, sunken and sloping lies; this one is clean, level and has room.',
+      stands: [2.2, 2.33],
+    },
   },
   {
     name: 'middle player from 20 yd',

@@ -3,6 +3,8 @@ import type { SandPreset } from '@/core/ground/sand/presets';
 import { sandOf, type SandReading } from '@/core/ground/sand/sandOf';
 import type { Shot } from '@/core/ground/situation/shot';
 import { radians } from '@/core/ground/units/angle';
+import { toMps } from '@/core/ground/units/speed';
+import { fly } from '@/core/model/flight/fly';
 import { toMetres } from '@/core/ground/units/length';
 import { golferOf } from '@/core/model/golfer/golferOf';
 import { oddsOf } from '@/core/model/odds/odds';
@@ -321,6 +323,52 @@ const techniques: Behaviour[] = [
   },
 ];
 
+/** What a wind does to the carry of a full pitching wedge as the published averages of the best start it, per cent; from ahead where negative. */
+function inWind(mph: number): number {
+  const [speed, launch, spin] = [45.6, radians(24.2), 974];
+  const carried = (x: number): number =>
+    fly(
+      {
+        vx: speed * Math.cos(launch),
+        vy: 0,
+        vz: speed * Math.sin(launch),
+        wx: 0,
+        wy: -spin,
+        wz: 0,
+      },
+      0,
+      0,
+      { x, y: 0 },
+    ).landing.x;
+  return 100 * (carried(toMps(mph, 'mph')) / carried(0) - 1);
+}
+
+const winds: Behaviour[] = [
+  {
+    name: 'full pitching wedge: ten miles an hour of wind ahead take off the carry',
+    wanted: [6, 12],
+    unit: '%',
+    got: () => -inWind(-10),
+  },
+  {
+    name: 'full pitching wedge: ten miles an hour of wind behind add to the carry',
+    wanted: [3, 8],
+    unit: '%',
+    got: () => inWind(10),
+  },
+  {
+    name: 'middle, 35 yd into 18 miles an hour: the ball is picked',
+    wanted: [0, 0],
+    unit: 'of 1',
+    before: 1,
+    got: () =>
+      Number(
+        callsFor({ ...aShot(35, 2, 12), wind: { x: -toMps(18, 'mph'), y: 0 } }).calls[0]!.kind ===
+          'pick',
+      ),
+  },
+];
+
 const sittingDown: Behaviour[] = [
   {
     name: 'sitting down, 45 to 60 yd: something is called at the flag that gets out as planned',
@@ -388,6 +436,7 @@ export const LIE_BEHAVIOURS: readonly Behaviour[] = [
   ...splashedOrPicked,
   ...farMarks,
   ...techniques,
+  ...winds,
   ...sittingDown,
   ...fairway,
 ];

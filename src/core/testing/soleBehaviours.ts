@@ -37,7 +37,7 @@ const heavy: Behaviour[] = (
   wanted,
   unit: 'points',
   got: () => heavyShare(4, face, sand) - heavyShare(14, face, sand),
-  ...(face < 5 ? { excuse: HELD_UP } : {}),
+  ...(face < 5 ? { excuse: { why: HELD_UP, stands: [3, 6] } } : {}),
 }));
 
 /** Strokes that the better bounce saves each skill over the worse one. */
@@ -81,15 +81,17 @@ const bounce: Behaviour[] = [
     wanted: [5, 25],
     unit: 'deg',
     got: () => bestFace(4, sixteen('powder')) - bestFace(14, sixteen('powder')),
-    excuse:
-      'opening does stand in for bounce, but what it costs in distance and aim is the same for either sole, and past 25 degrees it costs more than any bounce is worth: the best faces lie 2 to 3 degrees apart.',
+    excuse: {
+      why: 'opening does stand in for bounce, but what it costs in distance and aim is the same for either sole, and past 25 degrees it costs more than any bounce is worth: the best faces lie 2 to 3 degrees apart.',
+      stands: [1.5, 5],
+    },
   },
   ...[4, 16].map((deg): Behaviour => ({
     name: `medium: ${deg} of bounce costs over the best of 8 to 14`,
     wanted: [0.01, 0.08],
     unit: 'strokes',
     got: () => medium(deg) - mediumBest(),
-    excuse: FLAT,
+    ...(deg === 4 ? { excuse: { why: FLAT, stands: [0.003, 0.01] } } : {}),
   })),
   {
     name: 'audit: bounce advised for powder over that for wet sand, less any step down from wet over firm, medium and soft',

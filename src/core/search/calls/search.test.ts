@@ -47,6 +47,16 @@ test('the ball as meant stops near the flag', () => {
   }
 });
 
+test('where nothing in the bag reaches the flag a ball is played as far as it goes, and that is no attempt', () => {
+  const player = aPlayer('beginner', [CLUB_60]);
+  const shot = { ...aShot(55, 1, 10, 'powder') };
+  const { calls } = prescribe({ player, shot, seed: 7 });
+  expect(calls[0]).toMatchObject({ toward: 0 });
+  expect(calls[0]!.attempt).toBeUndefined();
+  expect(calls[0]!.meant.x).toBeLessThan(shot.pin);
+  expect(calls[0]!.odds.out).toBeGreaterThan(0.6);
+});
+
 test('a high lip close by asks for an open face, and the most loft loses nothing', () => {
   const { calls } = ask(15, 6.5, 9.8);
   expect(calls[0]!.setup.opening).toBeGreaterThan(0.2);

@@ -27,7 +27,9 @@ test('who is not said to know it is asked for no technique that has to be practi
     expect(first!.call.school.id).toBe('toe-in');
     expect(first!.saves).toBeCloseTo(calls[0]!.odds.strokes - first!.call.odds.strokes, 9);
     expect(first!.saves).toBeGreaterThan(0.05);
-    expect(learnWords(first!)).toMatch(techniques ? /^Still learning: / : /^Worth learning: /);
+    expect(learnWords(first!, 'expert')).toMatch(
+      techniques ? /^Still learning: / : /^Worth learning: /,
+    );
     expect(passed).toMatchObject({ state: 'to-learn', school: { id: 'toe-in' } });
   }
 });
@@ -54,5 +56,11 @@ test('what would be saved is what is saved once it is known', () => {
 
 test('too little to practise for is not said', () => {
   const [first] = asked().toLearn;
-  expect(learnWords({ ...first!, saves: 0.04 })).toBeNull();
+  expect(learnWords({ ...first!, saves: 0.04 }, 'expert')).toBeNull();
+});
+
+test('a beginner is told to learn none of them, unless that has begun', () => {
+  const [first] = asked().toLearn;
+  expect(learnWords(first!, 'beginner')).toBeNull();
+  expect(learnWords({ ...first!, mastery: 'learning' }, 'beginner')).toMatch(/^Still learning: /);
 });

@@ -27,14 +27,14 @@ import { fromMetres } from '@/core/ground/units/length';
 
 export const CALL_SHEET_FORMAT = 'mellow-divot/call-sheet';
 export const CALL_SHEET_VERSION = 1;
-export const MODEL_VERSION = '2.0.0';
+export const MODEL_VERSION = '2.1.0';
 
 /** Calls whose reasons are measured on the larger sample. */
 const MEASURED_WELL = 5;
 
 /** Context that turns a call into what is told of it. */
 export interface Telling {
-  player: Pick<Player, 'handed' | 'bag' | 'cautions' | 'learnt'>;
+  player: Pick<Player, 'handed' | 'skill' | 'bag' | 'cautions' | 'learnt'>;
   units: UnitSystem;
   seed: number;
   /** All reasons on the small sample: for what is read while a hand moves it. */
@@ -304,7 +304,12 @@ function learnEntry(
 ) {
   const prediction = predict(call.setup, golfer, call.shot, call.meant);
   const entry = callEntry({ call, prediction }, rank, golfer, { ...telling, brief: true });
-  return { mastery, saves: rounded(saves, 2), text: learnWords({ call, mastery, saves }), entry };
+  return {
+    mastery,
+    saves: rounded(saves, 2),
+    text: learnWords({ call, mastery, saves }, telling.player.skill),
+    entry,
+  };
 }
 
 /** A whole prescription in the outside format. */
