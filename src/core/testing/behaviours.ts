@@ -5,6 +5,7 @@ import { aBed, aShot, aSplash, CLUB_56 } from './fixtures';
 import type { Behaviour } from './behaviour';
 import { ballOf, callsFor, pickedWith, played, splash } from './bench';
 import { CALL_BEHAVIOURS } from './callBehaviours';
+import { CHOICE_BEHAVIOURS } from './choiceBehaviours';
 import { LIE_BEHAVIOURS } from './lieBehaviours';
 import { SOLE_BEHAVIOURS } from './soleBehaviours';
 
@@ -285,5 +286,6 @@ export const BEHAVIOURS: readonly Behaviour[] = [
   ...slopes,
   ...picks,
   ...LIE_BEHAVIOURS,
+  ...CHOICE_BEHAVIOURS,
   ...CALL_BEHAVIOURS,
 ];

@@ -22,7 +22,7 @@ import type { Unknown } from '@/core/search/candidates/solve';
 import { BAG } from './bench';
 import { aBed, aPlayer, aShot } from './fixtures';
 
-/* What the first call costs over the best set-up of a grid that is far denser than what the search looks at, and wider. */
+/* What the first call costs over the best set-up of a grid that is far denser than what the search looks at. */
 
 /** A question as coaches meet them, at random: any player, sand, lie, lip, slope and distance at which a ball is splashed or dug out. */
 export function randomQuestion(seed: number): Omit<Question, 'seed'> {
@@ -38,9 +38,19 @@ export function randomQuestion(seed: number): Omit<Question, 'seed'> {
   return { player, shot };
 }
 
-/** Steps of the grid and how far it goes beyond what a school tries: faces, degrees, marks, m; and where the ball is meant to stop past the flag, m. */
-const FACE = { step: 4, beyond: 8 };
-const MARK = { step: 0.004, beyond: 0.01 };
+/** How far a grid goes beyond the faces, degrees, and the marks, m, that a school tries. */
+export interface Beyond {
+  face: number;
+  mark: number;
+}
+
+/** Not beyond what a school tries; and further than anybody teaches it. */
+export const AS_TAUGHT: Beyond = { face: 0, mark: 0 };
+export const WIDER: Beyond = { face: 8, mark: 0.01 };
+
+/** Steps of the grid: faces, degrees, marks, m; and where the ball is meant to stop past the flag, m. */
+const FACE_STEP = 4;
+const MARK_STEP = 0.004;
 const PAST = [0.4, 2.2];
 
 /** A face further shut than this is a technique of its own, which has to be practised first, degrees. */
@@ -62,13 +72,17 @@ function steps(low: number, high: number, step: number): number[] {
 }
 
 /** Every set-up of the grid for one club in one school; ball-first shots and putts have the face and mark that they have. */
-function gridOf({ club, school, faces, entries }: Family, shot: Question['shot']): Unknown[] {
+function gridOf(
+  { club, school, faces, entries }: Family,
+  shot: Question['shot'],
+  beyond: Beyond,
+): Unknown[] {
   const set = ['pick', 'chip', 'putt'].includes(school.kind);
-  const most = Math.min(openingLimitDeg(club), Math.max(...faces) + FACE.beyond);
-  const least = Math.max(Math.min(...faces) - FACE.beyond, Math.min(...faces, MOST_SHUT));
-  const wide = set ? faces : steps(least, most, FACE.step);
+  const most = Math.min(openingLimitDeg(club), Math.max(...faces) + beyond.face);
+  const least = Math.max(Math.min(...faces) - beyond.face, Math.min(...faces, MOST_SHUT));
+  const wide = set ? faces : steps(least, most, FACE_STEP);
   const [near, far] = [Math.min(...entries), Math.max(...entries)];
-  const marks = set ? entries : steps(near - MARK.beyond, far + MARK.beyond, MARK.step);
+  const marks = set ? entries : steps(near - beyond.mark, far + beyond.mark, MARK_STEP);
   return techniquesOf(school).flatMap((technique) =>
     (school.solves === 'face' ? wide.slice(0, 1) : wide).flatMap((face) =>
       (school.solves === 'entry' ? marks.slice(0, 1) : marks).flatMap((mark) =>
@@ -93,7 +107,7 @@ export interface Regret {
  * The first call of a question against the best set-up of the grid: both are judged on swings that neither was chosen on, so that it can be
  * a little less than nothing. Null where nothing is struck at the flag.
  */
-export function regretOf(question: Omit<Question, 'seed'>): Regret | null {
+export function regretOf(question: Omit<Question, 'seed'>, beyond: Beyond): Regret | null {
   const { player } = question;
   const [call] = prescribe({ ...question, seed: 5 }, { tell: 1 }).calls;
   if (!call || call.attempt || call.toward !== 0) return null;
@@ -111,7 +125,7 @@ export function regretOf(question: Omit<Question, 'seed'>): Regret | null {
   });
   const choosing = raterOn(4096, 77);
   const { families } = familiesFor(player, shot);
-  const unknowns = families.flatMap((family) => gridOf(family, shot));
+  const unknowns = families.flatMap((family) => gridOf(family, shot, beyond));
   const results = solvedBy(choosing, unknowns);
   const going = unknowns.flatMap((unknown, i): Rated[] => {
     const solved = reached(results[i]!, unknown, choosing);
