@@ -34,7 +34,9 @@ test('a player is added, edited, found and read for at the desk', async ({ page 
   await form.getByLabel('Plays').selectOption('left');
   await form.getByLabel('Usual miss').selectOption('thin');
   await form.getByLabel('wrist').check();
-  await form.getByLabel('Face almost shut, the toe cuts in first').selectOption('knows');
+  await form
+    .getByLabel('Face almost shut, the toe cuts in first', { exact: true })
+    .selectOption('knows');
   await form.getByLabel('Notes').fill('Left elbow\nsecond line');
   await form.getByRole('button', { name: 'Save' }).click();
   await row(page, name).getByRole('link').click();
