@@ -1,3 +1,4 @@
+import { burialOf, type Lie } from '@/core/ground/sand/lie';
 import type { Skill } from '@/core/ground/player/player';
 import type { SandPreset } from '@/core/ground/sand/presets';
 import { radians } from '@/core/ground/units/angle';
@@ -251,6 +252,29 @@ const sittingDown: Behaviour[] = [
   },
 ];
 
+/** Share of a full swing that the cheapest call with a 60 asks of an expert from a lie. */
+function swingFrom(lie: Lie): number {
+  const level = aShot(14, 2, 9);
+  const { calls } = callsFor({ ...level, burial: burialOf(lie, level.sand) }, 'expert');
+  const [best] = calls
+    .filter(({ setup, toward }) => setup.club.name === '60' && toward === 0)
+    .sort((a, b) => a.cost - b.cost);
+  return best!.setup.fraction;
+}
+
+const deeper: Behaviour[] = (
+  [
+    ['clean', 'fried-egg'],
+    ['fried-egg', 'plugged'],
+    ['plugged', 'buried'],
+  ] as const
+).map(([from, to]) => ({
+  name: `expert, one 60, 14 yd: the swing from ${to} is longer than from ${from} by`,
+  wanted: [0, 0.25],
+  unit: 'of a full one',
+  got: () => swingFrom(to) - swingFrom(from),
+}));
+
 const fairway: Behaviour[] = [
   {
     name: 'beginner, 130 yd, lip of 4 ft at 14: the first call comes out',
@@ -279,5 +303,6 @@ export const CHOICE_BEHAVIOURS: readonly Behaviour[] = [
   ...techniques,
   ...winds,
   ...sittingDown,
+  ...deeper,
   ...fairway,
 ];
