@@ -105,20 +105,25 @@ function broken() {
     .map((line) => line.slice(line.indexOf(')') + 1).trim());
 }
 
-const usual = new Set(broken());
 let alive = 0;
-for (const [name, file, from, to, guards] of MUTANTS) {
-  const path = join(copy, 'src/core', file);
-  const text = readFileSync(path, 'utf8');
-  const changed = text.replace(from, to);
-  if (changed === text) throw new Error(`${name}: nothing to change in ${file}`);
-  writeFileSync(path, changed);
-  const killed = broken().filter((each) => !usual.has(each));
-  writeFileSync(path, text);
-  const noticed = killed.filter((each) => guards.test(each));
-  if (noticed.length === 0) alive += 1;
-  console.log(`${noticed.length > 0 ? 'killed' : 'ALIVE '}  ${name}: ${killed.length} statements`);
-  for (const each of killed) console.log(`          ${each}`);
+try {
+  const usual = new Set(broken());
+  for (const [name, file, from, to, guards] of MUTANTS) {
+    const path = join(copy, 'src/core', file);
+    const text = readFileSync(path, 'utf8');
+    const changed = text.replace(from, to);
+    if (changed === text) throw new Error(`${name}: nothing to change in ${file}`);
+    writeFileSync(path, changed);
+    const killed = broken().filter((each) => !usual.has(each));
+    writeFileSync(path, text);
+    const noticed = killed.filter((each) => guards.test(each));
+    if (noticed.length === 0) alive += 1;
+    console.log(
+      `${noticed.length > 0 ? 'killed' : 'ALIVE '}  ${name}: ${killed.length} statements`,
+    );
+    for (const each of killed) console.log(`          ${each}`);
+  }
+} finally {
+  rmSync(copy, { recursive: true });
 }
-rmSync(copy, { recursive: true });
 process.exitCode = alive > 0 ? 1 : 0;

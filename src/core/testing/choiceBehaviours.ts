@@ -1,9 +1,11 @@
 import { burialOf, type Lie } from '@/core/ground/sand/lie';
 import type { Skill } from '@/core/ground/player/player';
 import type { SandPreset } from '@/core/ground/sand/presets';
+import type { Shot } from '@/core/ground/situation/shot';
 import { radians } from '@/core/ground/units/angle';
 import { toMps } from '@/core/ground/units/speed';
 import { fly } from '@/core/model/flight/fly';
+import type { Kind } from '@/core/search/schools/school';
 import { toMetres } from '@/core/ground/units/length';
 import type { Behaviour } from './behaviour';
 import { ballOf, callsFor, played } from './bench';
@@ -12,15 +14,26 @@ import { inSand, sixteen } from './lieBehaviours';
 
 /* Which technique coaches play from where, and which they do not: the ranges are theirs; `before` is what an earlier model gave. */
 
+/** Whether the first call is of a kind. */
+const isFirst = (kind: Kind, shot: Shot, skill?: Skill): boolean =>
+  callsFor(shot, skill).calls[0]!.kind === kind;
+
+/** A kind of shot that is not called first from here; an earlier model called it. */
+const noMore = (name: string, kind: Kind, shot: Shot, skill?: Skill): Behaviour => ({
+  name,
+  wanted: [0, 0],
+  unit: 'of 1',
+  before: 1,
+  got: () => Number(isFirst(kind, shot, skill)),
+});
+
 /** How many of these distances, yd, a ball is picked from first. */
 const picks = (
   distances: readonly number[],
   skill: Skill,
   lipFt = 2,
   sand: SandPreset = 'medium',
-): number =>
-  distances.filter((yd) => callsFor(aShot(yd, lipFt, 12, sand), skill).calls[0]!.kind === 'pick')
-    .length;
+): number => distances.filter((yd) => isFirst('pick', aShot(yd, lipFt, 12, sand), skill)).length;
 
 const ALONG = [40, 50, 60, 70] as const;
 
@@ -77,26 +90,18 @@ const splashedOrPicked: Behaviour[] = [
         ),
       ).length,
   },
-  {
-    name: 'down a slope of 11 degrees in medium sand, no lip: an expert putts',
-    wanted: [0, 0],
-    unit: 'of 1',
-    before: 1,
-    got: () =>
-      Number(
-        callsFor({ ...aShot(22, 0.5, 4), along: radians(-11) }, 'expert').calls[0]!.kind === 'putt',
-      ),
-  },
-  {
-    name: 'good, 51 yd, down a slope of 10: the ball is picked',
-    wanted: [0, 0],
-    unit: 'of 1',
-    before: 1,
-    got: () =>
-      Number(
-        callsFor({ ...aShot(51, 3, 10), along: radians(-10) }, 'good').calls[0]!.kind === 'pick',
-      ),
-  },
+  noMore(
+    'down a slope of 11 degrees in medium sand, no lip: an expert putts',
+    'putt',
+    { ...aShot(22, 0.5, 4), along: radians(-11) },
+    'expert',
+  ),
+  noMore(
+    'good, 51 yd, down a slope of 10: the ball is picked',
+    'pick',
+    { ...aShot(51, 3, 10), along: radians(-10) },
+    'good',
+  ),
   {
     name: '40 to 75 yd: a good player picks more often than a middle one by',
     wanted: [1, 6],
@@ -203,17 +208,10 @@ const winds: Behaviour[] = [
     unit: '%',
     got: () => inWind(10),
   },
-  {
-    name: 'middle, 35 yd into 18 miles an hour: the ball is picked',
-    wanted: [0, 0],
-    unit: 'of 1',
-    before: 1,
-    got: () =>
-      Number(
-        callsFor({ ...aShot(35, 2, 12), wind: { x: -toMps(18, 'mph'), y: 0 } }).calls[0]!.kind ===
-          'pick',
-      ),
-  },
+  noMore('middle, 35 yd into 18 miles an hour: the ball is picked', 'pick', {
+    ...aShot(35, 2, 12),
+    wind: { x: -toMps(18, 'mph'), y: 0 },
+  }),
 ];
 
 const sittingDown: Behaviour[] = [

@@ -1,10 +1,9 @@
 import { samplerOf } from '@/core/ground/numeric/sampling';
 import { SKILLS } from '@/core/ground/player/player';
-import { radians } from '@/core/ground/units/angle';
+import { degrees, radians } from '@/core/ground/units/angle';
 import { golferOf } from '@/core/model/golfer/golferOf';
 import { sampleSwings } from '@/core/model/spread/swings';
 import { openingLimitDeg } from '@/core/ground/club/club';
-import { sharedBy } from '@/core/search/calls/choosing';
 import { prescribe } from '@/core/search/calls/prescribe';
 import type { Question } from '@/core/search/calls/question';
 import {
@@ -19,6 +18,7 @@ import { raceThrough, type Round } from '@/core/search/candidates/race';
 import { DEFAULT_CAUTION } from '@/core/search/candidates/rank';
 import { rate, type Rated, type Rater } from '@/core/search/candidates/rate';
 import type { Unknown } from '@/core/search/candidates/solve';
+import { schoolById } from '@/core/search/schools/schools';
 import { BAG } from './bench';
 import { aBed, aPlayer, aShot } from './fixtures';
 
@@ -34,7 +34,7 @@ export function randomQuestion(seed: number): Omit<Question, 'seed'> {
   const lip = oneOf([0.5, 1, 2, 3, 4.5]);
   const slope = oneOf([0, 0, 0, 0, 8, -8]);
   const away = Math.min(pin / 2, 2 + lip * 1.2 + 6 * uniform());
-  const shot = { ...aShot(pin, lip, away * 1), ...aBed(preset, burial), along: radians(slope) };
+  const shot = { ...aShot(pin, lip, away), ...aBed(preset, burial), along: radians(slope) };
   return { player, shot };
 }
 
@@ -111,9 +111,9 @@ export function regretOf(question: Omit<Question, 'seed'>, beyond: Beyond): Regr
   const { player } = question;
   const [call] = prescribe({ ...question, seed: 5 }, { tell: 1 }).calls;
   if (!call || call.attempt || call.toward !== 0) return null;
+  const { shot } = call;
   const golfer = golferOf(player);
-  const { escapes, caution = DEFAULT_CAUTION } = sharedBy(question);
-  const shot = { ...question.shot, leftIn: escapes.leftIn };
+  const caution = question.caution ?? DEFAULT_CAUTION;
   const price = pricesFor(player, shot);
   const raterOn = (count: number, points: number): Rater => ({
     golfer,
@@ -133,13 +133,13 @@ export function regretOf(question: Omit<Question, 'seed'>, beyond: Beyond): Regr
     return [rate(choosing, solved, unknown.school, FIRST)];
   });
   const best = raceThrough(going, choosing, ROUNDS).going[0];
-  const school = families.find((each) => each.school.id === call.school.id)?.school;
+  const school = schoolById(call.school.id);
   if (!best || !school) return null;
   const judge = raterOn(JUDGING, 987_654);
   const judged = (solved: Pick<Rated, 'setup' | 'aim' | 'finish'>, as: Rated['school']): number =>
     rate(judge, { state: 'solved', ...solved }, as, JUDGING).cost;
   const named = ({ setup }: Pick<Rated, 'setup'>, id: string): string =>
-    `${setup.club.name}/${id}/${setup.technique} face ${((setup.opening * 180) / Math.PI).toFixed(0)} mark ${(100 * setup.entry).toFixed(1)} cm`;
+    `${setup.club.name}/${id}/${setup.technique} face ${degrees(setup.opening).toFixed(0)} mark ${(100 * setup.entry).toFixed(1)} cm`;
   return {
     regret: judged(call, school) - judged(best, best.school),
     call: named(call, school.id),

@@ -846,6 +846,7 @@ export type Message =
   | 'Not for thin sand: the edge meets the base.'
   | 'A slope as steep as this has techniques of its own.'
   | 'For a ball on an up-slope.'
+  | 'The slope is too steep to meet the ball first.'
   | 'For a ball on a down-slope.'
   | 'There is no sand to slide the club through.'
   | 'The lip is too high for a ball kept low.'
@@ -854,7 +855,6 @@ export type Message =
   | 'square, quiet hands, chipped with a thump'
   | 'standard set-up, a little more weight forward'
   | 'the club with the least bounce'
-  | 'The slope is too steep to meet the ball first.'
   | 'Too far to run.'
   | 'chipped low and run: ball back, still body'
   // src/core/search/schools/greenside.ts

@@ -79,6 +79,10 @@ export const noSteeperThan =
   (shot) =>
     Math.abs(degrees(shot.along)) > deg ? words() : null;
 
+/** Ground on which a ball can be met before the sand: no steeper along the line than this, degrees. */
+export const meetsFirst = (deg: number): Condition =>
+  noSteeperThan(deg, () => t('The slope is too steep to meet the ball first.'));
+
 export const downSlope: Condition = (shot) =>
   degrees(shot.along) > -DOWN_FROM ? t('For a ball on a down-slope.') : null;
 

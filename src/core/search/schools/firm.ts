@@ -8,7 +8,7 @@ import {
   leastBounce,
   lipLow,
   lofts,
-  noSteeperThan,
+  meetsFirst,
   roomUnder,
   sandFirm,
   sandHolds,
@@ -76,7 +76,7 @@ export const RUNNING_SCHOOLS: readonly School[] = rows(
     applies: all(
       ballClean,
       lipLow,
-      noSteeperThan(4, () => t('The slope is too steep to meet the ball first.')),
+      meetsFirst(4),
       sandHolds,
       shorterThan(toMetres(30, 'yd'), () => t('Too far to run.')),
     ),

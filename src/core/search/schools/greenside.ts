@@ -43,13 +43,12 @@ const near = shorterThan(toMetres(60, 'yd'), () => t('Too far for a greenside sp
 const greenside: Condition = (shot) =>
   shot.lip.height / shot.lip.distance > STEEP_LIP || ballClean(shot) ? null : near(shot);
 
+/** What every splash asks for, and what else this one does. */
+const splashable = (...also: Condition[]): Condition =>
+  all(ballSits, roomUnder, ...also, greenside);
+
 /** For set-ups that a slope spoils. */
-const onTheLevel: Condition = all(
-  ballSits,
-  roomUnder,
-  noSteeperThan(3.9, () => t('For a level lie.')),
-  greenside,
-);
+const onTheLevel = splashable(noSteeperThan(3.9, () => t('For a level lie.')));
 
 /** Least opening of a face in loose sand, degrees: a squarer one digs. */
 const LEAST_OPEN = 8;
@@ -61,13 +60,13 @@ const openEnough =
     isLoose(shot) ? faces.map((deg) => Math.max(deg, LEAST_OPEN)) : faces;
 
 /** For the plain set-ups. */
-const plain: Condition = all(ballSits, roomUnder, slopeGentle, greenside);
+const plain = splashable(slopeGentle);
 
 /** The plain splash that the others set themselves apart from. */
 export const SPLASH: Omit<School, 'id' | 'name'> = {
   kind: 'splash',
   technique: 'splash',
-  applies: all(ballSits, roomUnder, greenside),
+  applies: splashable(),
   clubs: wedges,
   faceDeg: () => [10, 20, 32],
   entry: splashMarks,
@@ -211,7 +210,7 @@ export const GREENSIDE_SCHOOLS: readonly School[] = rows(
       {
         id: 'with-the-slope',
         name: 'body tilted with the upslope, weight back',
-        applies: all(ballSits, roomUnder, upSlope, greenside),
+        applies: splashable(upSlope),
         clubs: lofts(30, 80),
         faceDeg: () => [0, 10, 20],
         entry: () => [0.034, 0.052],
@@ -224,7 +223,7 @@ export const GREENSIDE_SCHOOLS: readonly School[] = rows(
       {
         id: 'into-the-slope',
         name: 'leaning into the upslope, early hinge, ball pops up',
-        applies: all(ballSits, roomUnder, upSlope, greenside),
+        applies: splashable(upSlope),
         clubs: lofts(30, 80),
         faceDeg: () => [0, 12, 24],
         entry: () => [0.04, 0.055],
@@ -238,7 +237,7 @@ export const GREENSIDE_SCHOOLS: readonly School[] = rows(
       {
         id: 'down-the-slope',
         name: 'shoulders down the slope, early hinge, chase the ball down it',
-        applies: all(ballSits, roomUnder, downSlope, greenside),
+        applies: splashable(downSlope),
         faceDeg: () => [15, 28, 40],
         bodyWithSlope: 0.85,
         weightLead: 0.62,

@@ -9,8 +9,8 @@ import {
   ballSits,
   lofts,
   longerThan,
+  meetsFirst,
   mostLofted,
-  noSteeperThan,
   roomUnder,
   sandClubs,
   sandHolds,
@@ -111,7 +111,7 @@ export const PICK_SCHOOLS: readonly School[] = rows(
     technique: 'pick',
     applies: all(
       ballClean,
-      noSteeperThan(9, () => t('The slope is too steep to meet the ball first.')),
+      meetsFirst(9),
       longerThan(toMetres(30, 'yd'), () => t('From this near it should not be picked.')),
     ),
     clubs: lofts(14, 60),

@@ -99,6 +99,11 @@ export interface Struck {
   prediction: Prediction;
 }
 
+const struckBy = (call: Call, golfer: Golfer): Struck => ({
+  call,
+  prediction: predict(call.setup, golfer, call.shot, call.meant),
+});
+
 /** A call as it is told; nothing is struck where relief is taken. */
 export interface Told {
   entry: CallEntry;
@@ -288,7 +293,7 @@ export function toldCalls({ calls, relief, golfer }: Prescription, telling: Tell
   };
   for (const call of calls) {
     while (waiting[0] && waiting[0].strokes < call.score) tellRelief();
-    const struck = { call, prediction: predict(call.setup, golfer, call.shot, call.meant) };
+    const struck = struckBy(call, golfer);
     told.push({ entry: callEntry(struck, told.length + 1, golfer, telling), struck });
   }
   while (waiting.length > 0) tellRelief();
@@ -296,19 +301,12 @@ export function toldCalls({ calls, relief, golfer }: Prescription, telling: Tell
 }
 
 /** A technique that the player would have to learn first, as well as it can be played here, and what is said of it. */
-function learnEntry(
-  { call, mastery, saves }: ToLearn,
-  rank: number,
-  golfer: Golfer,
-  telling: Telling,
-) {
-  const prediction = predict(call.setup, golfer, call.shot, call.meant);
-  const entry = callEntry({ call, prediction }, rank, golfer, { ...telling, brief: true });
+function learnEntry(learn: ToLearn, rank: number, golfer: Golfer, telling: Telling) {
   return {
-    mastery,
-    saves: rounded(saves, 2),
-    text: learnWords({ call, mastery, saves }, telling.player.skill),
-    entry,
+    mastery: learn.mastery,
+    saves: rounded(learn.saves, 2),
+    text: learnWords(learn, telling.player.skill),
+    entry: callEntry(struckBy(learn.call, golfer), rank, golfer, { ...telling, brief: true }),
   };
 }
 
