@@ -2,6 +2,7 @@ import os from 'node:os';
 
 const shared = {
   setupFiles: ['<rootDir>/src/core/model/batch/start.ts'],
+  setupFilesAfterEnv: ['<rootDir>/tests/refuses.ts'],
   // TypeScript's own modules keep plain properties; getters for exports, as other compilers write them, stop being
   // inlined from a process's second test file on, which makes the physics three times slower.
   transform: {
@@ -22,7 +23,7 @@ const shared = {
     ],
   },
   transformIgnorePatterns: [
-    '/node_modules/(?!(d3-[a-z-]+|internmap|react-hotkeys-hook|p-queue|p-retry|p-timeout|is-network-error|eventemitter3|ts-fsrs|flesch-kincaid|syllable|pluralize|normalize-strings)/)',
+    '/node_modules/(?!(d3-[a-z-]+|intl-messageformat|@formatjs/[a-z-]+|internmap|react-hotkeys-hook|p-queue|p-retry|p-timeout|is-network-error|eventemitter3|ts-fsrs|flesch-kincaid|syllable|pluralize|normalize-strings)/)',
   ],
   moduleNameMapper: {
     // A page's threads exist in a browser alone.
@@ -77,7 +78,7 @@ const config = {
       roots: ['<rootDir>/src/ui'],
       testMatch: ['**/*.test.tsx'],
       testEnvironment: 'jsdom',
-      setupFilesAfterEnv: ['<rootDir>/src/ui/testing/page.ts'],
+      setupFilesAfterEnv: [...shared.setupFilesAfterEnv, '<rootDir>/src/ui/testing/page.ts'],
     },
   ],
   // Many tests of the data wait for a process or a thread of their own.

@@ -3,13 +3,14 @@
  * A file belongs to the room with the longest name that its folder begins with.
  */
 const CORE = {
-  ground: 'numeric language table units ball arc club sand situation player measure',
+  ground: 'numeric table units fact ball arc club sand situation player measure',
   model: 'swing passage strike flight green golfer strokes spread putt shot batch odds',
   search: 'schools candidates calls changes map ladder audit',
-  tell: 'words script why format reading grammar sheet picture answer',
+  contract: 'check shot reading',
   place: 'outline record sight survey rose field exchange fire',
   lesson:
-    'coaches players plan balls peers learning faults review drills homework worth bunkerTest eye exchange tracker pocket',
+    'coaches players plan balls peers learning faults review drills homework worth bunkerTest eye exchange tracker',
+  tell: 'language facts words script why grammar sheet picture answer place drills lessons pocket',
 };
 
 const under = (folder, rooms) => rooms.split(' ').map((room) => `${folder}/${room}`);

@@ -1,15 +1,18 @@
 /**
- * Writes the catalogue of the interface's words, `src/core/ground/language/catalogue.ts`: every message that the sources say through
- * `t`, `told`, `toldIn` and `choices`, in the order of the files. With `--check` nothing is written, and an old catalogue is a fault;
+ * Writes the catalogue of the interface's words, `src/core/tell/language/catalogue.ts`: every message that the sources say through
+ * `t`, `told`, `toldIn` and `choices`, in the order of the files; and the codes of facts, `src/core/ground/fact/codes.ts`. With `--check` nothing is written, and an old catalogue is a fault;
  * with `--list` the messages are printed as JSON.
  */
 import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { parse, TYPE } from '@formatjs/icu-messageformat-parser';
 import ts from 'typescript';
 
 const root = path.join(path.dirname(fileURLToPath(import.meta.url)), '..');
-const CATALOGUE = 'src/core/ground/language/catalogue.ts';
+const CATALOGUE = 'src/core/tell/language/catalogue.ts';
+const FACTS = 'src/core/tell/language/facts/en.json';
+const CODES = 'src/core/ground/fact/codes.ts';
 
 /** The texts in a table of messages, however deep. */
 function texts(node) {
@@ -82,7 +85,7 @@ function messages() {
   const known = new Set();
   const files = readdirSync(path.join(root, 'src'), { recursive: true })
     .filter(
-      (file) => /\.tsx?$/.test(file) && !/\.test\.|testing\/|ground\/language\/|^cli\//.test(file),
+      (file) => /\.tsx?$/.test(file) && !/\.test\.|testing\/|tell\/language\/|^cli\//.test(file),
     )
     .map((file) => path.posix.join('src', file))
     .sort();
@@ -97,6 +100,24 @@ function messages() {
   return by;
 }
 
+/** The names that a message leaves open, also in the branches of a plural. */
+const namesIn = (elements) =>
+  elements.flatMap((element) => [
+    ...(element.type === TYPE.literal || element.type === TYPE.pound ? [] : [element.value]),
+    ...Object.values(element.options ?? {}).flatMap(({ value }) => namesIn(value)),
+  ]);
+
+/** The codes of facts with the names that each leaves open, from the English catalogue. */
+function codes() {
+  const facts = Object.entries(JSON.parse(readFileSync(path.join(root, FACTS), 'utf8')));
+  const lines = facts.map(([code, message]) => {
+    const names = [...new Set(namesIn(parse(message, { ignoreTag: true })))];
+    const union = names.map((name) => JSON.stringify(name)).join(' | ') || 'never';
+    return `  ${JSON.stringify(code)}: ${union};`;
+  });
+  return `/* Written by \`npm run -s words\` from ${FACTS}. */\n\n/** Every code of a fact, with the names of what fills it. */\nexport interface Codes {\n${lines.join('\n')}\n}\n`;
+}
+
 if (process.argv.includes('--list')) {
   process.stdout.write(JSON.stringify([...messages().values()].flat()));
 } else {
@@ -105,11 +126,16 @@ if (process.argv.includes('--list')) {
   );
   const text = `/* Written by \`npm run -s words\` from the sources: every message of the interface, by the file that says it first. */\n\nexport type Message =\n${lines.join('\n')};\n`;
   const { format, resolveConfig } = await import('prettier');
-  const to = path.join(root, CATALOGUE);
-  const pretty = await format(text, { ...(await resolveConfig(to)), parser: 'typescript' });
-  if (!process.argv.includes('--check')) writeFileSync(to, pretty);
-  else if (readFileSync(to, 'utf8') !== pretty) {
-    process.stderr.write('The catalogue of words is older than the sources: npm run -s words\n');
-    process.exit(1);
+  for (const [file, made] of [
+    [CATALOGUE, text],
+    [CODES, codes()],
+  ]) {
+    const to = path.join(root, file);
+    const pretty = await format(made, { ...(await resolveConfig(to)), parser: 'typescript' });
+    if (!process.argv.includes('--check')) writeFileSync(to, pretty);
+    else if (readFileSync(to, 'utf8') !== pretty) {
+      process.stderr.write(`${file} is older than the sources: npm run -s words\n`);
+      process.exit(1);
+    }
   }
 }

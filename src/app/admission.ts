@@ -1,4 +1,6 @@
-import { t } from '@/core/ground/language/t';
+import { sayFact } from '@/core/tell/facts/sayFact';
+import { faultLine, sayFaults } from '@/core/tell/facts/faultWords';
+import { t } from '@/core/tell/language/t';
 import { NextResponse } from 'next/server';
 import { goesOut, mayAsk } from './access';
 import {
@@ -24,7 +26,7 @@ import {
 import { addressFault, refusalOf } from './guard';
 import { contentPolicy, headersFor } from './headers';
 import type { Asking } from './viewer';
-import { faultLine, FaultyInput } from '@/core/tell/format/fault';
+import { FaultyInput } from '@/core/contract/check/fault';
 import { playerOfLink } from '@/data/access/links';
 import { note } from '@/data/access/log';
 import { TooManyAtOnce } from '@/data/access/passphrase';
@@ -106,8 +108,7 @@ async function entered(request: Request, said: Said): Promise<Response> {
     return page(signInPage({ fault: faultOf(signed.wait), name, next }), status, said);
   } catch (error) {
     if (!(error instanceof TooManyAtOnce || error instanceof DiskFull)) throw error;
-    const status = error instanceof DiskFull ? 507 : 503;
-    return page(signInPage({ fault: error.message, name, next }), status, said);
+    return page(signInPage({ fault: sayFact(error.why), name, next }), error.status, said);
   }
 }
 
@@ -148,8 +149,8 @@ async function renewed(request: Request, session: Session, said: Said): Promise<
       ? again(429, tooMany(wait))
       : again(401, t('That is not your passphrase so far.'));
   } catch (error) {
-    if (error instanceof FaultyInput) return again(400, faultLine(error.faults));
-    if (error instanceof TooManyAtOnce) return again(503, error.message);
+    if (error instanceof FaultyInput) return again(400, faultLine(sayFaults(error.faults)));
+    if (error instanceof TooManyAtOnce) return again(503, sayFact(error.why));
     throw error;
   }
 }
@@ -219,10 +220,10 @@ async function admittedOrAway(request: Request, said: Said): ReturnType<typeof a
   try {
     return await admitted(request, said);
   } catch (error) {
-    if (error instanceof DiskFull) return refused(507, error.message, said, 'disk');
-    if (!(error instanceof DatabaseAway)) throw error;
-    if (!new URL(request.url).pathname.startsWith('/api/')) return page(awayPage(), 503, said);
-    return refused(503, error.message, said, 'database');
+    if (!(error instanceof DiskFull || error instanceof DatabaseAway)) throw error;
+    const ofProgram = new URL(request.url).pathname.startsWith('/api/');
+    if (error instanceof DatabaseAway && !ofProgram) return page(awayPage(), 503, said);
+    return refused(error.status, sayFact(error.why), said, error.path);
   }
 }
 

@@ -1,4 +1,5 @@
-import { t } from '@/core/ground/language/t';
+import { Refusal } from '@/core/contract/check/refusal';
+import { fact } from '@/core/ground/fact/fact';
 import { headers } from 'next/headers';
 import { database } from '@/data/database';
 import type { Database } from '@/data/opening/database';
@@ -12,10 +13,9 @@ import { asksSignIn } from './entrance';
 import { askedBy, ASKING, unsealed, type Asking } from './viewer';
 
 /** Thrown where nobody is signed in who may see what is asked for: the entrance lets nobody come so far. */
-export class NotSignedIn extends Error {
+export class NotSignedIn extends Refusal {
   constructor() {
-    super(t('nobody is signed in here who may see this'));
-    this.name = 'NotSignedIn';
+    super(fact('request.notSignedIn'), 'request', 401);
   }
 }
 

@@ -1,5 +1,5 @@
-import { LANGUAGES, spoken } from '@/core/ground/language/language';
-import { t } from '@/core/ground/language/t';
+import { LANGUAGES, spoken } from '@/core/tell/language/language';
+import { t } from '@/core/tell/language/t';
 import { PASSPHRASE } from '@/core/lesson/coaches/account';
 
 /* Who comes over a network signs in with an account; a strict cookie says who it is from then on. */

@@ -1,6 +1,6 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import Link from 'next/link';
 
 /** What is shown when a page cannot be made: what was saved stays, and what can be done. */

@@ -1,4 +1,4 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 
 /** Names by which this machine knows itself. */
 const OWN = ['localhost', '127.0.0.1', '[::1]'];

@@ -7,8 +7,8 @@ import {
   speakAs,
   type Language,
   type Spoken,
-} from '@/core/ground/language/language';
-import { SPOKEN } from '@/core/ground/language/speaking';
+} from '@/core/tell/language/language';
+import { SPOKEN } from '@/core/tell/language/speaking';
 import { PREFERENCE_COOKIES } from '@/ui/frame/cookies';
 import { beforeRequests } from './requests';
 

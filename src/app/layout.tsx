@@ -1,8 +1,8 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import type { Metadata, Viewport } from 'next';
 import Script from 'next/script';
 import type { ReactNode } from 'react';
-import { spoken } from '@/core/ground/language/language';
+import { spoken } from '@/core/tell/language/language';
 import { Shell } from '@/ui/frame/Shell';
 import { headingFont, textFont } from './fonts';
 import './globals.css';

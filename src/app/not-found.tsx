@@ -1,4 +1,4 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import Link from 'next/link';
 
 /** What is shown for an address that leads nowhere. */

@@ -1,13 +1,14 @@
-import { t } from '@/core/ground/language/t';
-import { FaultyInput, faultLine, unlessFaulty } from '@/core/tell/format/fault';
-import { readSituation } from '@/core/tell/format/situation';
-import { mendedShot } from '@/core/tell/reading/mended';
+import { faultLine, sayFaults } from '@/core/tell/facts/faultWords';
+import { t } from '@/core/tell/language/t';
+import { FaultyInput, unlessFaulty } from '@/core/contract/check/fault';
+import { readSituation } from '@/core/contract/shot/situation';
+import { mendedShot } from '@/core/contract/reading/mended';
 import {
   FIRST_SHOT,
   readingFromQuery,
   readingToQuery,
   type DeskReading,
-} from '@/core/tell/reading/reading';
+} from '@/core/contract/reading/reading';
 import { situationFor, type RosterPlayer } from '@/core/lesson/players/player';
 import { drawnPlace } from '@/core/place/sight/drawnPlace';
 import { groundShot } from '@/core/place/sight/groundShot';
@@ -62,14 +63,14 @@ async function beginningOf(
       faults.length === 0
         ? null
         : t('Part of this link could not be read and was left out: {faults}. The rest was used.', {
-            faults: faultLine(faults),
+            faults: faultLine(sayFaults(faults)),
           });
     const from = linked.from === undefined ? {} : { from: linked.from };
     return { first: { player: player.id, shot, ...from }, player, problem };
   } catch (error) {
     if (!(error instanceof FaultyInput)) throw error;
     const problem = t('This link could not be read. {faults}.', {
-      faults: faultLine(error.faults),
+      faults: faultLine(sayFaults(error.faults)),
     });
     return { ...usual, problem };
   }

@@ -1,6 +1,7 @@
+import { faultLine, sayFaults } from '@/core/tell/facts/faultWords';
 import { parseArgs } from 'node:util';
 import readline from 'node:readline/promises';
-import { faultLine, FaultyInput } from '@/core/tell/format/fault';
+import { FaultyInput } from '@/core/contract/check/fault';
 import { readNewAccount, readPassphrase } from '@/core/lesson/coaches/account';
 import { addAccount, changePassphrase, endAccount, listAccounts } from '@/data/access/accounts';
 import { openDatabase } from '@/data/database';
@@ -121,7 +122,7 @@ export async function accounts(
     }
   } catch (error) {
     if (error instanceof FaultyInput) {
-      complain(faultLine(error.faults));
+      complain(faultLine(sayFaults(error.faults)));
       return 2;
     }
     if (cannotOpen(error)) {

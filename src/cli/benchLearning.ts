@@ -207,7 +207,7 @@ function finder(name: string, { single, sound, double }: Lessons): void {
   }
   const named = CAUSES.map((cause, i) => {
     const own = places.filter((_, k) => k % CAUSES.length === i);
-    return `${cause.name} ${own.filter((place) => place < 3).length} of ${own.length}`;
+    return `${cause.id} ${own.filter((place) => place < 3).length} of ${own.length}`;
   });
   console.log(`  among the first three: ${named.join(', ')}`);
 }

@@ -1,7 +1,7 @@
 import { FACTORS, type FactorName } from '@/core/search/changes/factors';
 import type { Question } from '@/core/search/calls/question';
 import { mapAxis } from '@/core/search/map/mapAxis';
-import { readSituation } from '@/core/tell/format/situation';
+import { readSituation } from '@/core/contract/shot/situation';
 import { mapUntilBordersStand } from '@/core/testing/maps';
 import { randomReading } from '@/core/testing/readings';
 import { calledAt } from '@/core/testing/thresholds';

@@ -1,6 +1,6 @@
 import { changesIn, standpointOf } from '@/core/search/changes/changes';
 import { FACTORS } from '@/core/search/changes/factors';
-import { readSituation } from '@/core/tell/format/situation';
+import { readSituation } from '@/core/contract/shot/situation';
 import { randomReading } from '@/core/testing/readings';
 import { broken } from '@/core/testing/thresholds';
 import { countAsked, line } from './benchLine';

@@ -1,7 +1,7 @@
 import type { CallSheet } from '@/core/tell/sheet/callSheet';
 import type { ChangeEntry } from '@/core/tell/answer/changes';
 import { chanceWords } from '@/core/tell/words/words';
-import { schoolName } from '@/core/search/schools/schools';
+import { techniqueName } from '@/core/tell/words/techniques';
 
 /** Calls that are told in full. */
 const IN_FULL = 3;
@@ -16,7 +16,7 @@ export function prettySheet(sheet: CallSheet & { changes_when?: readonly ChangeE
   for (const call of sheet.calls.slice(0, IN_FULL)) {
     const { odds, predicted } = call;
     lines.push(
-      `${call.rank}. ${nameOf(call)}, ${schoolName(call.school)}`,
+      `${call.rank}. ${nameOf(call)}, ${techniqueName(call.school)}`,
       `   ${odds.expected_strokes.toFixed(2)} strokes to hole out; out ${chanceWords(odds.out)}, on the green ${chanceWords(odds.green)}, thin ${chanceWords(odds.thin)}`,
       `   carries ${predicted.carry_yd} yd, runs ${predicted.run_yd} yd, ${predicted.apex_ft} ft high`,
       ...(call.say ? [`   ${call.say}`] : []),
@@ -29,7 +29,7 @@ export function prettySheet(sheet: CallSheet & { changes_when?: readonly ChangeE
   if (lower.length > 0) {
     lines.push('Then:');
     for (const { rank, club, kind, school, odds } of lower) {
-      const said = kind === 'relief' ? schoolName(school) : `${club}, ${school}`;
+      const said = kind === 'relief' ? techniqueName(school) : `${club}, ${school}`;
       lines.push(`  ${rank}. ${said}: ${odds.expected_strokes.toFixed(2)}`);
     }
     lines.push('');

@@ -2,14 +2,14 @@ import { readFileSync, readdirSync, writeFileSync } from 'node:fs';
 import { answer } from '@/core/tell/answer/answer';
 import { changeEntries } from '@/core/tell/answer/changes';
 import { simulate } from '@/core/tell/answer/simulation';
-import { jsonSchemaOf, jsonSchemaOfSamples } from '@/core/tell/format/jsonSchema';
+import { jsonSchemaOf, jsonSchemaOfSamples } from '@/core/contract/check/jsonSchema';
 import { drillsFileSchema } from '@/core/lesson/drills/drillFile';
 import { lessonFileSchema } from '@/core/lesson/exchange/exchange';
 import { playerFileSchema } from '@/core/lesson/exchange/playerFile';
 import { placeSchema } from '@/core/place/record/place';
 import { dropsSchema, sightingSchema } from '@/core/place/survey/sighting';
-import { readSituation, situationSchema } from '@/core/tell/format/situation';
-import { simulationSchema } from '@/core/tell/format/setup';
+import { readSituation, situationSchema } from '@/core/contract/shot/situation';
+import { simulationSchema } from '@/core/contract/shot/setup';
 import { trackedBallSchema } from '@/core/lesson/tracker/trackedBall';
 
 /* npm run schemas: the JSON Schemas of docs/schemas, from the checkers themselves and from the examples' answers. */

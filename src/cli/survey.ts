@@ -1,5 +1,6 @@
+import { fact } from '@/core/ground/fact/fact';
 import { parseArgs } from 'node:util';
-import { faulty } from '@/core/tell/format/fault';
+import { faulty, quoted } from '@/core/contract/check/fault';
 import { SHAPE_NAMES, type ShapeName } from '@/core/place/survey/shapes';
 import { simulatedSurvey } from '@/core/place/survey/simulated';
 import { faultsOf } from './input';
@@ -18,13 +19,16 @@ const BUNKER = { middle: [0, 12] as [number, number], lip: [0.2, 1.4] as const, 
 function shapeOf(text: string): ShapeName {
   const shape = SHAPE_NAMES.find((name) => name === text);
   if (shape) return shape;
-  throw faulty('--shape', `must be one of ${SHAPE_NAMES.join(', ')}, not "${text}"`);
+  throw faulty(
+    '--shape',
+    fact('check.oneOf', { words: SHAPE_NAMES.join(', '), value: quoted(text) }),
+  );
 }
 
 function seedOf(text: string): number {
   const seed = Number(text);
   if (Number.isInteger(seed) && seed >= 0 && seed <= 2 ** 31) return seed;
-  throw faulty('--seed', `must be a whole number from 0 to ${2 ** 31}, not "${text}"`);
+  throw faulty('--seed', fact('check.whole', { low: 0, high: 2 ** 31, value: quoted(text) }));
 }
 
 async function sent(args: readonly string[]): Promise<number> {

@@ -1,8 +1,9 @@
+import { fact } from '@/core/ground/fact/fact';
 import { parseArgs } from 'node:util';
 import { atFlag } from '@/core/tell/sheet/atFlag';
 import { sheetFor } from '@/core/tell/answer/answer';
-import { faulty, parseJson } from '@/core/tell/format/fault';
-import { readSituation } from '@/core/tell/format/situation';
+import { faulty, parseJson, quoted } from '@/core/contract/check/fault';
+import { readSituation } from '@/core/contract/shot/situation';
 import { trackedBall, trackedLine } from '@/core/lesson/tracker/simulated';
 import { faultsOf, readText } from './input';
 import { printOrSend } from './printOrSend';
@@ -17,7 +18,7 @@ const USAGE = `usage: npm run -s tracker -- [--balls N] [--seed N] [--to URL --k
 const count = (text: string, name: string, low: number, high: number): number => {
   const value = Number(text);
   if (Number.isInteger(value) && value >= low && value <= high) return value;
-  throw faulty(name, `must be a whole number from ${low} to ${high}, not "${text}"`);
+  throw faulty(name, fact('check.whole', { low, high, value: quoted(text) }));
 };
 
 /** Balls of a situation's player at its best call at the flag. */
@@ -27,7 +28,7 @@ function* linesOf(input: unknown, balls: number, seed: number): Generator<string
   const { told } = sheetFor(reading, 'yards', () => 0, 1);
   const called = told.find(({ entry }) => atFlag(entry))?.struck?.call;
   if (!called) {
-    throw faulty('input', 'nothing gets this ball out at the flag');
+    throw faulty('input', fact('track.nothingGetsOut'));
   }
   for (let n = 0; n < balls; n++) {
     const ball = trackedBall(called, player, seed, n);

@@ -1,6 +1,7 @@
-import { t } from '@/core/ground/language/t';
+import { Refusal } from '@/core/contract/check/refusal';
+import { fact } from '@/core/ground/fact/fact';
 import type { Sql, Tx } from './sql/sql';
-import { FaultyInput, type Fault } from '@/core/tell/format/fault';
+import { FaultyInput, type Fault } from '@/core/contract/check/fault';
 import {
   excludedAtFirst,
   type BallChange,
@@ -97,7 +98,7 @@ function faultsOf(ball: Astray): Fault[] {
       ? [
           {
             path: `${at}.player`,
-            message: t('"{player}" is not in this lesson, or was erased', { player: ball.player }),
+            message: fact('kept.ballElsewhere', { player: ball.player }),
           },
         ]
       : []),
@@ -105,10 +106,7 @@ function faultsOf(ball: Astray): Fault[] {
       ? [
           {
             path: `${at}.player`,
-            message: t(
-              '{gone} was deleted from the roster: bring the player back, or drop the ball',
-              { gone: ball.gone },
-            ),
+            message: fact('kept.playerDeleted', { gone: ball.gone }),
           },
         ]
       : []),
@@ -116,16 +114,14 @@ function faultsOf(ball: Astray): Fault[] {
       ? [
           {
             path: `${at}.station`,
-            message: t('must be under {stations}, the stations of this lesson, not {station}', {
+            message: fact('kept.station', {
               stations: ball.stations,
               station: ball.station,
             }),
           },
         ]
       : []),
-    ...(ball.elsewhere
-      ? [{ path: `${at}.id`, message: t('is the id of a ball in another lesson') }]
-      : []),
+    ...(ball.elsewhere ? [{ path: `${at}.id`, message: fact('kept.ballOfOtherLesson') }] : []),
   ];
 }
 
@@ -218,10 +214,9 @@ export async function changeBall(
 }
 
 /** Thrown where a ball was changed by somebody else since it was read. */
-export class ChangedElsewhere extends Error {
+export class ChangedElsewhere extends Refusal {
   constructor() {
-    super(t('was changed on another device since you opened it'));
-    this.name = 'ChangedElsewhere';
+    super(fact('kept.ballChanged'), 'ball', 409);
   }
 }
 

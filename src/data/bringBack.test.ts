@@ -147,8 +147,10 @@ test('a file whose balls are not its own is refused by name, and nothing of it i
   const file = await fileOf(database);
   const [ball] = file.balls;
   const bad = { ...file, id: 'cy', balls: [ball!, { ...ball!, player: 'cy', lesson: DRAFT }] };
-  expect(() => readPlayerFile(bad)).toThrow(
+  expect(() => readPlayerFile(bad)).toRefuse(
     /balls\[0\]\.player: is not the player[^]*balls\[1\]\.lesson: is not among the lessons/,
   );
-  expect(() => readPlayerFile({ ...file, version: 1 })).toThrow(/version: must be a number from 2/);
+  expect(() => readPlayerFile({ ...file, version: 1 })).toRefuse(
+    /version: must be a number from 2/,
+  );
 });

@@ -1,6 +1,6 @@
 import { isDeepStrictEqual } from 'node:util';
-import { t } from '@/core/ground/language/t';
-import { faulty } from '@/core/tell/format/fault';
+import { fact } from '@/core/ground/fact/fact';
+import { faulty } from '@/core/contract/check/fault';
 import { codeOf } from './sql/codeOf';
 import type { Sql, Transaction, Tx } from './sql/sql';
 import { within } from './sql/within';
@@ -37,10 +37,7 @@ async function takePlayer(tx: Tx, file: PlayerFile): Promise<boolean> {
   } catch (error) {
     // Nothing was seen under this id, and yet it is taken (SQLSTATE 23505).
     if (codeOf(error) !== '23505') throw error;
-    throw faulty(
-      'id',
-      t('is that of a player of another coach: ask that coach to share the player'),
-    );
+    throw faulty('id', fact('kept.otherCoachsPlayer'));
   }
   if (file.contact) await saveContact(tx, file.id, file.contact);
   await tx.query(

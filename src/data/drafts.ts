@@ -1,5 +1,5 @@
 import type { Sql } from './sql/sql';
-import type { DraftReading } from '@/core/tell/reading/kept';
+import type { DraftReading } from '@/core/contract/reading/kept';
 
 /** What a draft is saved with. */
 export type DraftContent = Pick<DraftReading, 'playerId' | 'shot' | 'called'>;

@@ -1,17 +1,18 @@
-import { t } from '@/core/ground/language/t';
+import { fact } from '@/core/ground/fact/fact';
 import type { Sql, Tx } from './sql/sql';
-import { faulty } from '@/core/tell/format/fault';
-import { listedDrills, type ListedDrill, type StoredDrill } from '@/core/lesson/drills/chosen';
+import { faulty } from '@/core/contract/check/fault';
+import type { StoredDrill } from '@/core/lesson/drills/chosen';
+import { isInLibrary, LIBRARY } from '@/core/lesson/drills/library';
 import { MOST_DRILLS, type Drill, type NamedDrill } from '@/core/lesson/drills/drill';
 
 type Queries = Pick<Tx, 'query'>;
 
-/** All drills: the library's, changed ones, and those of the coaches' own. */
-export async function listDrills(db: Queries): Promise<ListedDrill[]> {
+/** What is stored of drills: changed and archived ones of the library, and the coaches' own. */
+export async function storedDrills(db: Queries): Promise<StoredDrill[]> {
   const { rows } = await db.query<StoredDrill>(
     'select id, drill, archived from drills order by changed_at, id',
   );
-  return listedDrills(rows);
+  return rows;
 }
 
 /**
@@ -22,11 +23,11 @@ export async function listDrills(db: Queries): Promise<ListedDrill[]> {
 export function saveDrills(db: Sql, drills: readonly NamedDrill[]): Promise<void> {
   return db.transaction(async (tx) => {
     for (const { id, ...drill } of drills) await saveDrill(tx, id, drill);
-    const all = await listDrills(tx);
-    if (all.length > MOST_DRILLS) {
+    const own = (await storedDrills(tx)).filter(({ id }) => !isInLibrary(id));
+    if (LIBRARY.length + own.length > MOST_DRILLS) {
       throw faulty(
         'drills',
-        t('must be at most {mostDrills}, counting those already here', {
+        fact('kept.mostDrills', {
           mostDrills: MOST_DRILLS,
         }),
       );
@@ -43,7 +44,8 @@ const saveDrill = (tx: Queries, id: string, drill: Drill) =>
 
 /** Takes a drill out of what is offered, or puts it back; false when there is none. */
 export async function archiveDrill(db: Sql, id: string, archived: boolean): Promise<boolean> {
-  if (!(await listDrills(db)).some((drill) => drill.id === id)) return false;
+  const isStored = (await storedDrills(db)).some((drill) => drill.id === id);
+  if (!isStored && !isInLibrary(id)) return false;
   await db.query(
     `insert into drills (id, archived) values ($1, $2)
      on conflict (id) do update set archived = excluded.archived`,

@@ -1,6 +1,6 @@
-import { t } from '@/core/ground/language/t';
+import { fact } from '@/core/ground/fact/fact';
 import type { Sql, Tx } from './sql/sql';
-import { faulty } from '@/core/tell/format/fault';
+import { faulty } from '@/core/contract/check/fault';
 import type { Homework } from '@/core/lesson/homework/plan';
 import { MOST_RESULTS, type DrillResult } from '@/core/lesson/homework/result';
 import { sessionCount } from '@/core/lesson/homework/sessions';
@@ -91,10 +91,7 @@ export function addResults(
     const [plan] = rows;
     if (!plan) return false;
     if (plan.here + results.length > MOST_RESULTS) {
-      throw faulty(
-        'results',
-        t('a plan holds at most {mostResults} of them', { mostResults: MOST_RESULTS }),
-      );
+      throw faulty('results', fact('homework.mostResults', { mostResults: MOST_RESULTS }));
     }
     await storeResults(tx, planId, results);
     return true;

@@ -60,7 +60,7 @@ beforeAll(async () => {
 
 test('a lesson is saved, saved again in place, listed by player, deleted and brought back', async () => {
   const { sql } = database;
-  await expect(saveLesson(sql, ID, { ...plan, players: ['ada', 'nobody'] })).rejects.toThrow(
+  await expect(saveLesson(sql, ID, { ...plan, players: ['ada', 'nobody'] })).rejects.toRefuse(
     'players[1]: there is no player "nobody" in the roster',
   );
   expect(await lessonById(sql, ID)).toBeNull();
@@ -147,16 +147,16 @@ test('a month tells of its lessons what came out, and of other months nothing', 
   await setLessonDeleted(sql, ID, true);
   expect(await glancesOfMonth(sql, '2026-05')).toEqual({});
   await setLessonDeleted(sql, ID, false);
-  expect(() => readMonth('2026-13')).toThrow('month: must be a month as YYYY-MM, not "2026-13"');
+  expect(() => readMonth('2026-13')).toRefuse('month: must be a month as YYYY-MM, not "2026-13"');
 });
 
 test('a plan keeps the players and shots that balls are logged for; names and further stations are free', async () => {
   const { sql } = database;
-  await expect(saveLesson(sql, ID, { ...plan, players: ['ada'] })).rejects.toThrow(
+  await expect(saveLesson(sql, ID, { ...plan, players: ['ada'] })).rejects.toRefuse(
     'must keep "bo"',
   );
   const other = { ...plan.stations[0]!, shot: { pin_yd: 20 } };
-  await expect(saveLesson(sql, ID, { ...plan, stations: [other] })).rejects.toThrow(
+  await expect(saveLesson(sql, ID, { ...plan, stations: [other] })).rejects.toRefuse(
     'stations[0]: must stay with its shot',
   );
   const renamed = { ...plan.stations[0]!, name: 'Left of the oak' };
@@ -186,7 +186,7 @@ test('a lesson’s file taken again adds what is missing and leaves the rest; al
   expect(await lessonById(sql, id)).toMatchObject({ summary: 'By hand.', balls: 3 });
   expect((await ballsOfLesson(sql, id))[0]!.entry_m).toBe(0.04);
   const copy = ID.replace(/1/g, '4');
-  await expect(importLesson(sql, file(copy, [aBall(400), aBall(301)]))).rejects.toThrow(
+  await expect(importLesson(sql, file(copy, [aBall(400), aBall(301)]))).rejects.toRefuse(
     'balls[1].id: is the id of a ball in another lesson',
   );
   expect(await lessonById(sql, copy)).toBeNull();
@@ -281,7 +281,7 @@ test('a ball that was changed since it was read is not changed over that', async
   await addBalls(sql, lesson, [aBall(91)]);
   const [read] = await ballsOfLesson(sql, lesson);
   const theirs = (await changeBall(sql, aBall(91).id, { excluded: 'slipped' }, read!.touched))!;
-  await expect(changeBall(sql, aBall(91).id, { excluded: 'mine' }, read!.touched)).rejects.toThrow(
+  await expect(changeBall(sql, aBall(91).id, { excluded: 'mine' }, read!.touched)).rejects.toRefuse(
     /changed on another device/,
   );
   expect((await ballsOfLesson(sql, lesson))[0]).toMatchObject({ excluded: 'slipped' });

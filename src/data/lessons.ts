@@ -1,6 +1,6 @@
-import { t } from '@/core/ground/language/t';
+import { fact } from '@/core/ground/fact/fact';
 import type { Sql, Tx } from './sql/sql';
-import { faulty, FaultyInput, type Fault } from '@/core/tell/format/fault';
+import { faulty, FaultyInput, type Fault } from '@/core/contract/check/fault';
 import type { Imported, LessonFile } from '@/core/lesson/exchange/exchange';
 import type { LessonClosing, LessonPlan } from '@/core/lesson/plan/lesson';
 import type { StoredLesson } from '@/core/lesson/plan/stored';
@@ -65,7 +65,7 @@ const leftOut = (plan: LessonPlan, partners: readonly Partner[]): Fault[] =>
     ? [
         {
           path: 'players',
-          message: t('must keep the players of other coaches: only their own coach takes them out'),
+          message: fact('kept.otherCoachsPlayers'),
         },
       ]
     : [];
@@ -88,7 +88,7 @@ async function unknownPlayers(
       : [
           {
             path: `${path}[${i}]`,
-            message: t('there is no player "{player}" in the roster', { player }),
+            message: fact('kept.noPlayer', { player }),
           },
         ],
   );
@@ -114,10 +114,7 @@ async function heldByBalls(tx: Queries, id: string, plan: LessonPlan): Promise<F
       : [
           {
             path: 'players',
-            message: t(
-              'must keep "{player}", who has hit {balls} logged balls at station {station}',
-              { player, balls, station: station + 1 },
-            ),
+            message: fact('kept.playerHasBalls', { player, balls, station: station + 1 }),
           },
         ]),
     ...(same
@@ -125,10 +122,7 @@ async function heldByBalls(tx: Queries, id: string, plan: LessonPlan): Promise<F
       : [
           {
             path: `stations[${station}]`,
-            message: t(
-              'must stay with its shot: {balls} balls are logged there; add a new station instead',
-              { balls },
-            ),
+            message: fact('kept.stationHasBalls', { balls }),
           },
         ]),
   ]);
@@ -159,9 +153,9 @@ export function saveLesson(db: Sql, id: string, plan: LessonPlan, from?: string)
     );
     const [stands] = rows;
     if (stands?.deleted) {
-      throw faulty('id', t('this lesson was deleted: bring it back before it is saved'));
+      throw faulty('id', fact('kept.lessonDeleted'));
     }
-    if (from !== undefined && (stands?.version ?? '') !== from) throw new ChangedElsewhere();
+    if (from !== undefined && (stands?.version ?? '') !== from) throw new ChangedElsewhere('plan');
     const partners = await partnersIn(tx, id);
     const faults = [
       ...(await unknownPlayers(tx, plan.players, 'players', partners)),

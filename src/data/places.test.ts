@@ -63,7 +63,7 @@ test('a deleted place stands in no list, is not saved over, and comes back', asy
   expect((await listDeleted(sql)).map(({ kind, name }) => [kind, name])).toEqual([
     ['place', 'Moved'],
   ]);
-  await expect(savePlace(sql, ID, plainPlace())).rejects.toThrow('bring it back');
+  await expect(savePlace(sql, ID, plainPlace())).rejects.toRefuse('bring it back');
   expect(await setPlaceDeleted(sql, ID, false)).toBe(true);
   expect(await placeById(sql, ID)).not.toBeNull();
 });

@@ -1,6 +1,6 @@
-import { t } from '@/core/ground/language/t';
+import { fact } from '@/core/ground/fact/fact';
 import type { Sql, Tx } from './sql/sql';
-import { faulty } from '@/core/tell/format/fault';
+import { faulty } from '@/core/contract/check/fault';
 import type { PictureScale } from '@/core/place/survey/pictureScale';
 import type { Measure } from '@/core/place/survey/sighting';
 import type { Place } from '@/core/place/record/place';
@@ -59,12 +59,12 @@ export function savePlace(db: Sql, id: string, place: Place, from?: string): Pro
     );
     const [stands] = rows;
     if (stands?.deleted) {
-      const message = t('this place was deleted: bring it back before it is saved');
+      const message = fact('kept.placeDeleted');
       throw faulty('id', message);
     }
-    if (from !== undefined && (stands?.version ?? '') !== from) throw new ChangedElsewhere();
+    if (from !== undefined && (stands?.version ?? '') !== from) throw new ChangedElsewhere('place');
     if (!stands && (await countPlaces(tx)) >= MOST_PLACES) {
-      throw faulty('places', t('must be at most {mostPlaces}', { mostPlaces: MOST_PLACES }));
+      throw faulty('places', fact('kept.mostPlaces', { mostPlaces: MOST_PLACES }));
     }
     await tx.query(
       `insert into places (id, place) values ($1, $2)

@@ -1,15 +1,15 @@
-import { LIBRARY, libraryDrill } from '@/core/lesson/drills/library';
+import { drillsWith, libraryDrill, libraryDrills } from '@/core/tell/drills/libraryWords';
 import { MOST_RESULTS, type DrillResult } from '@/core/lesson/homework/result';
 import { aHomework } from '@/core/testing/homework';
 import { aRecord } from '@/core/testing/records';
-import { testsCsv } from '@/core/lesson/bunkerTest/testsCsv';
+import { testsCsv } from '@/core/tell/lessons/testsCsv';
 import { aBunkerTest } from '@/core/testing/bunkerTest';
 import { listTests, saveTest, setTestDeleted, testById } from './bunkerTests';
 import { anEyeResult } from '@/core/testing/eye';
 import { addEyeResult, eyeResults } from './eye';
 import type { Database } from './opening/database';
 import { listDeleted } from './deleted';
-import { archiveDrill, listDrills, removeDrill, saveDrills } from './drills';
+import { archiveDrill, storedDrills, removeDrill, saveDrills } from './drills';
 import { erasePlayer } from './erasing/erase';
 import {
   addResults,
@@ -21,6 +21,8 @@ import {
 } from './homework';
 import { addPlayers } from './players';
 import { testDatabases } from './testing/testDatabases';
+
+const LIBRARY = libraryDrills();
 
 const openNew = testDatabases();
 let database: Database;
@@ -50,35 +52,37 @@ describe('drills', () => {
 
   test('are the library’s until a coach changes, adds or archives some, and can be had back', async () => {
     const { sql } = database;
-    expect(await listDrills(sql)).toHaveLength(LIBRARY.length);
+    expect(await storedDrills(sql).then(drillsWith)).toHaveLength(LIBRARY.length);
     await saveDrills(sql, [
       { ...line, id: 'line', balls: 14 },
       { ...line, id: 'own-rope', name: 'Rope' },
     ]);
     expect(await archiveDrill(sql, 'box', true)).toBe(true);
     expect(await archiveDrill(sql, 'none', true)).toBe(false);
-    const drills = await listDrills(sql);
+    const drills = await storedDrills(sql).then(drillsWith);
     expect(drills.find(({ id }) => id === 'line')).toMatchObject({ from: 'changed', balls: 14 });
     expect(drills.at(-1)).toMatchObject({ id: 'own-rope', from: 'own' });
     expect(drills.filter(({ archived }) => archived).map(({ id }) => id)).toEqual(['box']);
     expect(await removeDrill(sql, 'line')).toBe(true);
     expect(await removeDrill(sql, 'own-rope')).toBe(true);
     expect(await removeDrill(sql, 'own-rope')).toBe(false);
-    expect((await listDrills(sql)).every(({ from }) => from === 'library')).toBe(true);
+    expect((await storedDrills(sql).then(drillsWith)).every(({ from }) => from === 'library')).toBe(
+      true,
+    );
   });
 
   test('more than a list holds are refused, and none of them is saved', async () => {
     const { sql } = database;
     const many = Array.from({ length: 190 }, (_, i) => ({ ...line, id: `own-${i}` }));
-    await expect(saveDrills(sql, many)).rejects.toThrow('drills: must be at most 200');
-    expect(await listDrills(sql)).toHaveLength(LIBRARY.length);
+    await expect(saveDrills(sql, many)).rejects.toRefuse('drills: must be at most 200');
+    expect(await storedDrills(sql).then(drillsWith)).toHaveLength(LIBRARY.length);
   });
 });
 
 describe('bunker tests', () => {
   test('are saved ball by ball, deleted and brought back; the last is first', async () => {
     const { sql } = database;
-    await expect(saveTest(sql, ID, aBunkerTest({ player: 'nobody' }))).rejects.toThrow(
+    await expect(saveTest(sql, ID, aBunkerTest({ player: 'nobody' }))).rejects.toRefuse(
       'player: there is no player "nobody" in the roster',
     );
     await saveTest(sql, ID, aBunkerTest());
@@ -86,10 +90,10 @@ describe('bunker tests', () => {
     await saveTest(sql, OTHER, aBunkerTest({ held_on: '2026-06-20' }));
     expect((await listTests(sql, 'ada')).map(({ id }) => id)).toEqual([OTHER, ID]);
     expect((await testById(sql, ID))!.test.hits).toHaveLength(1);
-    await expect(saveTest(sql, ID, aBunkerTest({ player: 'bo' }))).rejects.toThrow('player');
+    await expect(saveTest(sql, ID, aBunkerTest({ player: 'bo' }))).rejects.toRefuse('player');
     await setTestDeleted(sql, ID, true);
     expect(await testById(sql, ID)).toBeNull();
-    await expect(saveTest(sql, ID, aBunkerTest())).rejects.toThrow('was deleted');
+    await expect(saveTest(sql, ID, aBunkerTest())).rejects.toRefuse('was deleted');
     expect(await listDeleted(sql)).toMatchObject([{ kind: 'test', id: ID }]);
     await setTestDeleted(sql, ID, false);
     const csv = testsCsv(await listTests(sql)).split('\r\n');
@@ -116,7 +120,7 @@ describe('the eye', () => {
 describe('practice', () => {
   test('is saved, saved again in place and counted, deleted and brought back', async () => {
     const { sql } = database;
-    await expect(saveHomework(sql, ID, aHomework({ player: 'nobody' }))).rejects.toThrow(
+    await expect(saveHomework(sql, ID, aHomework({ player: 'nobody' }))).rejects.toRefuse(
       'player: there is no player "nobody" in the roster',
     );
     await saveHomework(sql, ID, aHomework({ weeks: 4 }));
@@ -128,12 +132,12 @@ describe('practice', () => {
       most: 8,
       results: [],
     });
-    await expect(saveHomework(sql, ID, aHomework({ player: 'bo' }))).rejects.toThrow('player');
+    await expect(saveHomework(sql, ID, aHomework({ player: 'bo' }))).rejects.toRefuse('player');
     expect(await listHomework(sql, 'bo')).toEqual([]);
     await setHomeworkDeleted(sql, ID, true);
     expect(await listHomework(sql)).toEqual([]);
     expect(await listDeleted(sql)).toMatchObject([{ kind: 'practice', id: ID, of: '2026-06-01' }]);
-    await expect(saveHomework(sql, ID, aHomework())).rejects.toThrow('was deleted');
+    await expect(saveHomework(sql, ID, aHomework())).rejects.toRefuse('was deleted');
     await setHomeworkDeleted(sql, ID, false);
     expect(await listHomework(sql, 'ada')).toHaveLength(1);
   });
@@ -151,7 +155,7 @@ describe('practice', () => {
     await setResultDeleted(sql, result(1).id, false);
     expect(await days()).toHaveLength(2);
     const many = Array.from({ length: MOST_RESULTS }, (_, i) => result(100 + i));
-    await expect(addResults(sql, ID, many)).rejects.toThrow('at most 500');
+    await expect(addResults(sql, ID, many)).rejects.toRefuse('at most 500');
     expect(await days()).toHaveLength(2);
   });
 

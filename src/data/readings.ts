@@ -1,5 +1,5 @@
 import type { Sql } from './sql/sql';
-import type { KeptReading } from '@/core/tell/reading/kept';
+import type { KeptReading } from '@/core/contract/reading/kept';
 import { containing } from './search';
 
 /** What a new reading needs. */

@@ -1,22 +1,16 @@
-import { t } from '@/core/ground/language/t';
-import { told } from '@/core/ground/language/told';
+import { Refusal } from '@/core/contract/check/refusal';
+import { fact } from '@/core/ground/fact/fact';
 import type { Tx } from './sql/sql';
-import { faulty } from '@/core/tell/format/fault';
+import { faulty } from '@/core/contract/check/fault';
 
 /** Tables whose rows are one player's, under an id that was given before they were saved. */
 type Owned = 'practice_plans' | 'bunker_tests';
 
 /** Why a row of each may not be saved: it was deleted, or is another player's. */
-const WHY: Record<Owned, { deleted: string; another: string }> = told({
-  practice_plans: {
-    deleted: 'this plan was deleted: bring it back before it is saved',
-    another: 'must stay the player of this plan',
-  },
-  bunker_tests: {
-    deleted: 'this test was deleted: bring it back before it is saved',
-    another: 'must stay the player of this test',
-  },
-});
+const WHY = {
+  practice_plans: { deleted: fact('kept.planDeleted'), another: fact('kept.planOfOther') },
+  bunker_tests: { deleted: fact('kept.testDeleted'), another: fact('kept.testOfOther') },
+} as const satisfies Record<Owned, object>;
 
 /**
  * Looks whether a row may be saved under an id: nothing stands there, or the same player's and not deleted.
@@ -44,13 +38,12 @@ export async function mayBeSaved(
 /** Throws FaultyInput where saving for a player wrote nothing: the player is not in the roster. */
 export function inRoster(written: readonly unknown[], player: string): void {
   if (written.length > 0) return;
-  throw faulty('player', t('there is no player "{player}" in the roster', { player }));
+  throw faulty('player', fact('kept.noPlayer', { player }));
 }
 
 /** Thrown when a record was saved elsewhere since it was opened. */
-export class ChangedElsewhere extends Error {
-  constructor() {
-    super(t('has been saved on another device since you opened it'));
-    this.name = 'ChangedElsewhere';
+export class ChangedElsewhere extends Refusal {
+  constructor(path: 'plan' | 'place') {
+    super(fact('kept.changedElsewhere'), path, 409);
   }
 }

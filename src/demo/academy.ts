@@ -1,4 +1,4 @@
-import type { ClubInput } from '@/core/tell/format/club';
+import type { ClubInput } from '@/core/contract/shot/club';
 import type { House } from '@/core/lesson/players/house';
 import type { PlayerRecord } from '@/core/lesson/players/record';
 

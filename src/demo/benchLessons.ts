@@ -1,4 +1,4 @@
-import { readSituation } from '@/core/tell/format/situation';
+import { readSituation } from '@/core/contract/shot/situation';
 import { learn } from '@/core/lesson/learning/learn';
 import { loggedBall, hitsFor } from '@/core/lesson/review/against';
 import type { NewBall } from '@/core/lesson/balls/ball';

@@ -6,7 +6,7 @@ import type { Norms } from '@/core/lesson/bunkerTest/figure';
 import { normFor } from '@/core/lesson/bunkerTest/norm';
 import { standardStations, stationOf, type BunkerTest } from '@/core/lesson/bunkerTest/test';
 import { situationFor } from '@/core/lesson/players/player';
-import { readSituation } from '@/core/tell/format/situation';
+import { readSituation } from '@/core/contract/shot/situation';
 import { DEMO_PLAYERS } from './academy';
 
 /** A test of a player of the demo. */

@@ -1,3 +1,4 @@
+import { groundStationName } from '@/core/tell/lessons/stationName';
 import { groundStation, type PutBall } from '@/core/lesson/plan/groundStation';
 import type { LessonPlan } from '@/core/lesson/plan/lesson';
 import { drawnPlace } from '@/core/place/sight/drawnPlace';
@@ -198,7 +199,9 @@ const PUT: readonly PutBall[] = [
 /** A lesson that is planned on the practice ground, at stations whose lines do not cross at a time. */
 export function demoGroundLesson(place: Place, day: string): LessonPlan {
   const drawn = drawnPlace(place);
-  const stations = PUT.map((put) => groundStation(DEMO_PLACE_ID, place, drawn, put, day));
+  const stations = PUT.map((put) =>
+    groundStation(DEMO_PLACE_ID, place, drawn, put, day, groundStationName),
+  );
   return {
     held_on: day,
     place: place.name,

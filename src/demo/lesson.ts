@@ -1,5 +1,5 @@
 import { answer } from '@/core/tell/answer/answer';
-import { readSituation } from '@/core/tell/format/situation';
+import { readSituation } from '@/core/contract/shot/situation';
 import type { LearntFactors } from '@/core/ground/player/learnt';
 import { hitOf } from '@/core/lesson/review/against';
 import type { NewBall } from '@/core/lesson/balls/ball';

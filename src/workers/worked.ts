@@ -1,4 +1,4 @@
-import { FaultyInput, type Fault } from '@/core/tell/format/fault';
+import { FaultyInput, type Fault } from '@/core/contract/check/fault';
 
 /** What came of work in a thread: errors do not keep their class on the way out of it. */
 export type Worked<T> = { value: T } | { faults: readonly Fault[] };

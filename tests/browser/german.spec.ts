@@ -1,4 +1,4 @@
-import { GERMAN } from '../../src/core/ground/language/german';
+import { GERMAN } from '../../src/core/tell/language/german';
 import { emptyPlace } from '../../src/core/place/record/place';
 import type { StoredPlace } from '../../src/core/place/record/stored';
 import { PREFERENCE_COOKIES } from '../../src/ui/frame/cookies';

@@ -1,7 +1,7 @@
 import { execFileSync } from 'node:child_process';
 import { readdirSync } from 'node:fs';
-import { GERMAN } from '@/core/ground/language/german';
-import { ENGLISH, speakAs } from '@/core/ground/language/language';
+import { GERMAN } from '@/core/tell/language/german';
+import { ENGLISH, speakAs } from '@/core/tell/language/language';
 
 const listed = (): string[] =>
   JSON.parse(

@@ -1,9 +1,10 @@
+import { sayFact } from '@/core/tell/facts/sayFact';
 import { spawn, spawnSync } from 'node:child_process';
 import { mkdtempSync, rmSync, existsSync, writeFileSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import { answer } from '@/core/tell/answer/answer';
-import { readSituation } from '@/core/tell/format/situation';
+import { readSituation } from '@/core/contract/shot/situation';
 import { DEMO_PLAYERS, DEMO_READINGS } from '@/demo/academy';
 import { PLAIN_HOUSE } from '@/core/lesson/players/house';
 import { readAcademy, writeAcademy } from '@/data/academy';
@@ -28,7 +29,7 @@ function run(file: string, args: string[] = [], data: string = folder) {
 test('every player of the academy has a bag that can be called from', () => {
   for (const { id, handed, skill, bag } of DEMO_PLAYERS) {
     const { notes } = readSituation({ player: { handed, skill, bag }, shot: { pin_yd: 15 } });
-    const said = notes.map((note) => note('yards'));
+    const said = notes.map((note) => sayFact(note));
     expect([id, said.filter((note) => /out of order|does not fit/.test(note))]).toEqual([id, []]);
   }
 });

@@ -4,9 +4,9 @@ import Ajv from 'ajv/dist/2020';
 import { answer } from '@/core/tell/answer/answer';
 import { simulate } from '@/core/tell/answer/simulation';
 import type { CallSheet } from '@/core/tell/sheet/callSheet';
-import { jsonSchemaOf } from '@/core/tell/format/jsonSchema';
-import { simulationSchema } from '@/core/tell/format/setup';
-import { situationSchema } from '@/core/tell/format/situation';
+import { jsonSchemaOf } from '@/core/contract/check/jsonSchema';
+import { simulationSchema } from '@/core/contract/shot/setup';
+import { situationSchema } from '@/core/contract/shot/situation';
 
 const read = (file: string): Record<string, unknown> => JSON.parse(readFileSync(file, 'utf8'));
 const schema = (name: string): object => read(`docs/schemas/${name}.schema.json`);
@@ -94,10 +94,10 @@ test('a set-up is simulated, the same as the schema says, and its faults are nam
   const told = ajv.compile(schema('simulation'));
   expect([told(answered), told.errors]).toEqual([true, null]);
   expect(answered.predicted.carry_yd).toBeGreaterThan(8);
-  expect(() => simulate({ ...request, setup: { ...request.setup, club: '99' } })).toThrow(
+  expect(() => simulate({ ...request, setup: { ...request.setup, club: '99' } })).toRefuse(
     /setup.club: must be a club in the bag/,
   );
-  expect(() => simulate({ ...request, setup: undefined })).toThrow(/setup: is required/);
+  expect(() => simulate({ ...request, setup: undefined })).toRefuse(/setup: is required/);
 });
 
 test('set-ups that are simulated: an open face with much bounce is thin from hard sand, little bounce heavy in soft', () => {

@@ -1,8 +1,8 @@
 import http from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { languageOf, scriptAddress, scriptOf, speakEachLanguage } from '@/app/language';
-import { ENGLISH, speakAs } from '@/core/ground/language/language';
-import { t } from '@/core/ground/language/t';
+import { ENGLISH, speakAs } from '@/core/tell/language/language';
+import { t } from '@/core/tell/language/t';
 
 test.each([
   [{}, 'en'],

@@ -1,17 +1,18 @@
+import { sayFact } from '@/core/tell/facts/sayFact';
 import { toMetres } from '@/core/ground/units/length';
 import { oddNumbers } from '@/core/testing/oddNumbers';
 import fc from 'fast-check';
-import { check, FaultyInput } from '@/core/tell/format/fault';
-import { learntSchema } from '@/core/tell/format/player';
+import { check, FaultyInput } from '@/core/contract/check/fault';
+import { learntSchema } from '@/core/contract/shot/player';
 import { CAUSES, NOTHING, SIGNS } from '@/core/lesson/faults/causes';
 import type { Hit } from '@/core/model/shot/hit';
 import { findFault } from '@/core/lesson/faults/find';
 import { looksFor } from '@/core/lesson/faults/looks';
 import { learn } from '@/core/lesson/learning/learn';
 import type { LoggedBall } from '@/core/lesson/peers/recorded';
-import { learnWords } from '@/core/lesson/learning/learnWords';
+import { learnWords } from '@/core/tell/lessons/learnedWords';
 import { readBallChange, readBalls, STRIKES, type NewBall } from '@/core/lesson/balls/ball';
-import { readBallTexts, EMPTY_BALL } from '@/core/lesson/balls/ballForm';
+import { readBallTexts, EMPTY_BALL } from '@/core/tell/lessons/ballForm';
 import { readBallText } from '@/core/lesson/balls/ballText';
 import { ballsCsv, readLessonFile, type LessonFile } from '@/core/lesson/exchange/exchange';
 import { statsOf } from '@/core/lesson/review/stats';
@@ -29,7 +30,10 @@ function read<T>(reader: () => T): T | null {
   try {
     return reader();
   } catch (error) {
-    if (error instanceof FaultyInput && error.faults.every(({ message }) => message.length > 0)) {
+    if (
+      error instanceof FaultyInput &&
+      error.faults.every(({ message }) => sayFact(message) !== '')
+    ) {
       return null;
     }
     throw error;

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { readFileSync } from 'node:fs';
 import { answer, type Answer } from '@/core/tell/answer/answer';
 import { oddNumbers } from '@/core/testing/oddNumbers';
-import { FaultyInput } from '@/core/tell/format/fault';
+import { FaultyInput } from '@/core/contract/check/fault';
 import { LIES } from '@/core/ground/sand/lie';
 import { SAND_PRESETS } from '@/core/ground/sand/presets';
 import { BEYONDS } from '@/core/ground/situation/green';

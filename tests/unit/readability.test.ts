@@ -1,6 +1,6 @@
 import { fleschKincaid } from 'flesch-kincaid';
 import { syllable } from 'syllable';
-import { GERMAN } from '@/core/ground/language/german';
+import { GERMAN } from '@/core/tell/language/german';
 
 /*
  * What the product says in whole sentences is read by a coach in passing: the grade of R. Flesch and J. P. Kincaid (1975) is the

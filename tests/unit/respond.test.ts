@@ -1,4 +1,5 @@
-import { FaultyInput } from '@/core/tell/format/fault';
+import { fact } from '@/core/ground/fact/fact';
+import { FaultyInput } from '@/core/contract/check/fault';
 import { notFound, refuse, withJson } from '@/app/api/respond';
 
 const post = (body: string, type = 'application/json'): Request =>
@@ -34,15 +35,18 @@ test('a body of just the size is read', async () => {
 });
 
 test('faults become a refusal, anything else is not swallowed', async () => {
-  const fault = { path: 'shot', message: 'is required' };
+  const fault = { path: 'shot', message: fact('check.required') };
   const refused = await withJson(post('{}'), () => {
     throw new FaultyInput([fault]);
   });
-  expect([refused.status, await refused.json()]).toEqual([400, { error: [fault] }]);
+  expect([refused.status, await refused.json()]).toEqual([
+    400,
+    { error: [{ path: 'shot', message: 'is required' }] },
+  ]);
   const broken = withJson(post('{}'), () => {
     throw new Error('broken');
   });
-  await expect(broken).rejects.toThrow('broken');
+  await expect(broken).rejects.toRefuse('broken');
 });
 
 test('what is not there is said so', async () => {

@@ -1,7 +1,7 @@
 import { aSituation } from '@/core/testing/records';
 import { broken } from '@/core/testing/thresholds';
 import { changesIn, standpointOf } from '@/core/search/changes/changes';
-import { readSituation } from '@/core/tell/format/situation';
+import { readSituation } from '@/core/contract/shot/situation';
 
 /** Two wedges: enough for one to take over from the other. */
 const { player, shot } = aSituation();

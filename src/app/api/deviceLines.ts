@@ -1,6 +1,7 @@
-import { t } from '@/core/ground/language/t';
+import { fact } from '@/core/ground/fact/fact';
 import type { Sql } from '@/data/sql/sql';
-import { FaultyInput, parseJson } from '@/core/tell/format/fault';
+import { FaultyInput, parseJson, type Fault } from '@/core/contract/check/fault';
+import { sayFaults } from '@/core/tell/facts/faultWords';
 import { database } from '@/data/database';
 import { isTrackerKey } from '@/data/tracker';
 import { MOST } from './bounds';
@@ -9,7 +10,10 @@ import { mediaTypeOf, refuse, withText } from './respond';
 const TYPES = ['application/x-ndjson', 'application/jsonl'];
 
 /** Takes in what one line says, and gives the id under which it was saved. */
-export type TakeLine = (line: unknown, db: Sql) => Promise<{ saved: string } | { error: object[] }>;
+export type TakeLine = (
+  line: unknown,
+  db: Sql,
+) => Promise<{ saved: string } | { error: readonly Fault[] }>;
 
 /**
  * Takes what a device sends as JSON Lines with the devices' key as a bearer token. Each line is answered in its place with
@@ -24,11 +28,11 @@ export async function takeLines(
   const { sql } = await database();
   const key = /^Bearer (\S+)$/.exec(request.headers.get('authorization') ?? '')?.[1];
   if (!key || !(await isTrackerKey(sql, key))) {
-    return refuse(401, [{ path: 'authorization', message: t('must be "Bearer " and the key') }]);
+    return refuse(401, [{ path: 'authorization', message: fact('request.bearer') }]);
   }
   if (!TYPES.includes(mediaTypeOf(request))) {
     return refuse(415, [
-      { path: 'content-type', message: t('must be one of {types}', { types: TYPES.join(', ') }) },
+      { path: 'content-type', message: fact('request.types', { types: TYPES.join(', ') }) },
     ]);
   }
   return withText(request, MOST.lines, async (text) => {
@@ -44,6 +48,11 @@ export async function takeLines(
 }
 
 async function answerTo(line: string, take: TakeLine, db: Sql): Promise<object> {
+  const taken = await takenBy(take, line, db);
+  return 'error' in taken ? { error: sayFaults(taken.error) } : taken;
+}
+
+async function takenBy(take: TakeLine, line: string, db: Sql): ReturnType<TakeLine> {
   try {
     return await take(parseJson(line), db);
   } catch (error) {

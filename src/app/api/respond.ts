@@ -1,23 +1,19 @@
-import { t } from '@/core/ground/language/t';
-import { FaultyInput, parseJson, type Fault } from '@/core/tell/format/fault';
-import { textOf } from '@/core/tell/format/textOf';
-import { TooManyAtOnce } from '@/data/access/passphrase';
-import { BackupFailed } from '@/data/backup/backup';
-import { DiskFull } from '@/data/disk/room';
-import { DatabaseAway, DatabaseBusy } from '@/data/server/away';
+import { Refusal } from '@/core/contract/check/refusal';
+import { sayFaults } from '@/core/tell/facts/faultWords';
+import { fact } from '@/core/ground/fact/fact';
+import { FaultyInput, parseJson, type Fault } from '@/core/contract/check/fault';
+import { textOf } from '@/core/contract/check/textOf';
 import { codeOf } from '@/data/sql/codeOf';
-import { NotSignedIn } from '../data';
-import { Busy } from '@/workers/server/pool';
 import { MOST, sayBytes } from './bounds';
 
 /** A refusal with its faults; one that may be otherwise in a moment says when to ask again. */
 export function refuse(status: number, faults: readonly Fault[]): Response {
   const headers = status === 503 ? { 'retry-after': '1' } : undefined;
-  return Response.json({ error: faults }, { status, headers });
+  return Response.json({ error: sayFaults(faults) }, { status, headers });
 }
 
 export const notFound = (): Response =>
-  refuse(404, [{ path: 'id', message: t('there is no such record') }]);
+  refuse(404, [{ path: 'id', message: fact('request.noRecord') }]);
 
 /** Of what names somebody: it is kept in no cache. */
 const NOWHERE_ELSE = { 'cache-control': 'no-store' } as const;
@@ -74,20 +70,8 @@ export async function withFaults(work: () => Promise<Response> | Response): Prom
     return await work();
   } catch (error) {
     if (error instanceof FaultyInput) return refuse(400, error.faults);
-    if (error instanceof Busy) return refuse(503, [{ path: 'server', message: error.message }]);
-    if (error instanceof TooManyAtOnce) {
-      return refuse(503, [{ path: 'passphrase', message: error.message }]);
-    }
-    if (error instanceof DatabaseAway || error instanceof DatabaseBusy) {
-      return refuse(503, [{ path: 'database', message: error.message }]);
-    }
-    if (error instanceof DiskFull) return refuse(507, [{ path: 'disk', message: error.message }]);
-    if (error instanceof BackupFailed) {
-      return refuse(507, [{ path: 'backup', message: error.message }]);
-    }
-    if (error instanceof NotSignedIn) {
-      return refuse(401, [{ path: 'request', message: error.message }]);
-    }
+    if (error instanceof Refusal)
+      return refuse(error.status, [{ path: error.path, message: error.why }]);
     // What who asks may not see is not there for them.
     if (isKeptFrom(error)) return notFound();
     throw error;
@@ -109,14 +93,12 @@ export async function withBytes(
 ): Promise<Response> {
   const announced = Number(request.headers.get('content-length') ?? 0);
   const tooMuch = (): Response =>
-    refuse(413, [
-      { path: 'input', message: t('must not be over {most}', { most: sayBytes(most) }) },
-    ]);
+    refuse(413, [{ path: 'input', message: fact('request.tooLarge', { most: sayBytes(most) }) }]);
   if (announced > most) return tooMuch();
   const bytes = request.body ? await gathered(request.body, most) : Buffer.alloc(0);
   if (bytes.byteLength > most) return tooMuch();
   if (bytes.byteLength < announced) {
-    return refuse(400, [{ path: 'input', message: t('did not arrive whole; send it again') }]);
+    return refuse(400, [{ path: 'input', message: fact('request.notWhole') }]);
   }
   return withFaults(() => handle(bytes));
 }
@@ -137,7 +119,7 @@ export async function withJson(
   handle: (body: unknown) => Promise<Response> | Response,
 ): Promise<Response> {
   if (mediaTypeOf(request) !== 'application/json') {
-    return refuse(415, [{ path: 'content-type', message: t('must be application/json') }]);
+    return refuse(415, [{ path: 'content-type', message: fact('request.json') }]);
   }
   return withText(request, MOST.json, (text) => handle(parseJson(text)));
 }

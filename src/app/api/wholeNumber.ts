@@ -1,5 +1,5 @@
-import { t } from '@/core/ground/language/t';
-import { faulty, quoted } from '@/core/tell/format/fault';
+import { fact } from '@/core/ground/fact/fact';
+import { faulty, quoted } from '@/core/contract/check/fault';
 
 /**
  * A whole number of a query; absent where it is not said.
@@ -10,5 +10,5 @@ export function wholeNumber(query: URLSearchParams, path: string): number | unde
   const said = query.get(path);
   if (said === null) return undefined;
   if (/^\d{1,15}$/.test(said)) return Number(said);
-  throw faulty(path, t('must be a whole number, not {said}', { said: quoted(said) }));
+  throw faulty(path, fact('request.wholeSaid', { said: quoted(said) }));
 }

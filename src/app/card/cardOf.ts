@@ -1,11 +1,11 @@
-import { FaultyInput } from '@/core/tell/format/fault';
-import { readSituation } from '@/core/tell/format/situation';
+import { FaultyInput } from '@/core/contract/check/fault';
+import { readSituation } from '@/core/contract/shot/situation';
 import { saidShot } from '@/core/tell/grammar/saidShot';
-import { readingFromQuery, readingToQuery } from '@/core/tell/reading/reading';
+import { readingFromQuery, readingToQuery } from '@/core/contract/reading/reading';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { inHouse, situationFor } from '@/core/lesson/players/player';
 import { data } from '@/app/data';
-import { readAcademy } from '@/data/academy';
+import { academyIn } from '@/app/house';
 import { playerById } from '@/data/players';
 import { inThread } from '@/workers/server/pool';
 
@@ -23,7 +23,7 @@ export async function cardOf(query: string, usual: UnitSystem) {
     const found = await playerById(sql, reading.player);
     if (!found) return null;
     const units = found.units ?? usual;
-    const player = inHouse(found, await readAcademy(sql));
+    const player = inHouse(found, await academyIn(sql));
     const situation = situationFor(player, reading.shot);
     return {
       player,

@@ -1,4 +1,4 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { wholeData } from '@/app/data';
 import { listAccounts } from '@/data/access/accounts';
 import { listLog } from '@/data/access/log';

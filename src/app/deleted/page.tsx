@@ -1,4 +1,4 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { data } from '@/app/data';
 import { listDeleted } from '@/data/deleted';
 import { DeletedPage } from '@/ui/players/DeletedPage';

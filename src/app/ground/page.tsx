@@ -1,4 +1,4 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { data } from '@/app/data';
 import { listPlaces } from '@/data/places';
 import { GroundPage } from '@/ui/ground/GroundPage';

@@ -1,4 +1,4 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { data } from '@/app/data';
 import { listLessons } from '@/data/lessons';
 import { LessonList } from '@/ui/lessons/LessonList';

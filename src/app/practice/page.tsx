@@ -1,6 +1,7 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { data } from '@/app/data';
-import { listDrills } from '@/data/drills';
+import { storedDrills } from '@/data/drills';
+import { drillsWith } from '@/core/tell/drills/libraryWords';
 import { listHomework } from '@/data/homework';
 import { playersForDesk } from '@/data/players';
 import { PracticePage } from '@/ui/practice/PracticePage';
@@ -17,7 +18,7 @@ export default async function Page() {
   const { sql } = await data();
   const [plans, drills, players] = await Promise.all([
     listHomework(sql),
-    listDrills(sql),
+    storedDrills(sql).then(drillsWith),
     playersForDesk(sql, OFFERED),
   ]);
   const { timeZone } = Intl.DateTimeFormat().resolvedOptions();

@@ -1,4 +1,4 @@
-import type { CallRecord } from '@/core/tell/format/setup';
+import type { CallRecord } from '@/core/contract/shot/setup';
 import type { NewBall } from '@/core/lesson/balls/ball';
 
 /** A plain splash as a ball keeps it. */

@@ -1,5 +1,5 @@
-import { ENGLISH, speakAs, type Language } from '@/core/ground/language/language';
-import { SPOKEN } from '@/core/ground/language/speaking';
+import { ENGLISH, speakAs, type Language } from '@/core/tell/language/language';
+import { SPOKEN } from '@/core/tell/language/speaking';
 
 /** What `say` gives in a language; English is in force again after it. */
 export function speaking<T>(language: Language, say: () => T): T {

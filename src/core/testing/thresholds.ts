@@ -4,9 +4,9 @@ import { sameOrNone, type Called } from '@/core/search/calls/call';
 import type { Change } from '@/core/search/changes/changes';
 import type { FactorName } from '@/core/search/changes/factors';
 import type { Question } from '@/core/search/calls/question';
-import { FaultyInput } from '@/core/tell/format/fault';
-import { readShot, type ShotInput } from '@/core/tell/format/shot';
-import { readSituation } from '@/core/tell/format/situation';
+import { FaultyInput } from '@/core/contract/check/fault';
+import { readShot, type ShotInput } from '@/core/contract/shot/shot';
+import { readSituation } from '@/core/contract/shot/situation';
 
 /* Thresholds that are named, tried a step before and a step after through the front door. Shared by the tests and by the bench. */
 

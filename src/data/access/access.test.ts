@@ -57,7 +57,7 @@ test('what is no account is refused by name', () => {
   ] as const) {
     expect(() => aNew(fields)).toThrow(path);
   }
-  expect(() => readPassphrase({ passphrase: 'x' }, 'ines')).toThrow(/passphrase/);
+  expect(() => readPassphrase({ passphrase: 'x' }, 'ines')).toRefuse(/passphrase/);
   expect(readAccount({ sign_in: 'ines', name: 'I', role: 'coach' })).toBeTruthy();
 });
 
@@ -77,10 +77,10 @@ test('an academy keeps one head coach; names for signing in are nobody else’s'
   expect(await hasHeadCoach(sql)).toBe(false);
   const head = await addAccount(sql, aNew({ sign_in: 'head', role: 'head-coach' }), null);
   expect(await hasHeadCoach(sql)).toBe(true);
-  await expect(addAccount(sql, aNew({ sign_in: 'head' }), head)).rejects.toThrow('somebody else');
-  await expect(endAccount(sql, head, head)).rejects.toThrow('one head coach');
+  await expect(addAccount(sql, aNew({ sign_in: 'head' }), head)).rejects.toRefuse('somebody else');
+  await expect(endAccount(sql, head, head)).rejects.toRefuse('one head coach');
   const asCoach = { sign_in: 'head', name: 'H', role: 'coach' as const };
-  await expect(changeAccount(sql, head, asCoach, head)).rejects.toThrow('one head coach');
+  await expect(changeAccount(sql, head, asCoach, head)).rejects.toRefuse('one head coach');
   expect((await listAccounts(sql)).map(({ role }) => role)).toEqual(['head-coach']);
 });
 
@@ -161,8 +161,8 @@ test('a passphrase that somebody gave is to be changed by its owner, who proves 
   const [here, there] = [await token('max'), await token('max')];
   const session = (await sessionOf(sql, here))!;
   const change = (soFar: string, next: string) => changeOwnPassphrase(sql, session, soFar, next);
-  await expect(change(SECRET, 'short')).rejects.toThrow(/10 to 200/);
-  await expect(change(SECRET, SECRET)).rejects.toThrow(/the one so far/);
+  await expect(change(SECRET, 'short')).rejects.toRefuse(/10 to 200/);
+  await expect(change(SECRET, SECRET)).rejects.toRefuse(/the one so far/);
   expect(await change('not this one', 'a rake in its place')).toBe(0);
   expect(await change(SECRET, 'a rake in its place')).toBeNull();
   expect(await sessionOf(sql, there)).toBeNull();

@@ -1,6 +1,6 @@
-import { t } from '@/core/ground/language/t';
+import { fact } from '@/core/ground/fact/fact';
 import type { AccountRecord, ListedAccount, NewAccount, Role } from '@/core/lesson/coaches/account';
-import { faulty } from '@/core/tell/format/fault';
+import { faulty } from '@/core/contract/check/fault';
 import type { Sql, Tx } from '../sql/sql';
 import { note } from './log';
 import { forgetTries, nameTrying } from './tries';
@@ -20,7 +20,7 @@ async function refuseTaken(tx: Tx, signIn: string, id: string | null): Promise<v
     'select 1 from accounts where sign_in = $1 and ended_at is null and id is distinct from $2',
     [signIn, id],
   );
-  if (rows.length > 0) throw faulty('sign_in', t('"{signIn}" is somebody else\'s', { signIn }));
+  if (rows.length > 0) throw faulty('sign_in', fact('account.nameTaken', { signIn }));
 }
 
 /** Refuses what leaves nobody who may do everything. */
@@ -28,7 +28,7 @@ async function refuseHeadless(tx: Tx): Promise<void> {
   const { rows } = await tx.query(
     `select 1 from accounts where role = 'head-coach' and ended_at is null`,
   );
-  if (rows.length === 0) throw faulty('role', t('must leave at least one head coach'));
+  if (rows.length === 0) throw faulty('role', fact('account.lastHeadCoach'));
 }
 
 /** Accounts that have not ended, head coaches first. */

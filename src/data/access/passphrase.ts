@@ -1,4 +1,5 @@
-import { t } from '@/core/ground/language/t';
+import { Refusal } from '@/core/contract/check/refusal';
+import { fact } from '@/core/ground/fact/fact';
 import { randomBytes, scrypt, timingSafeEqual, type ScryptOptions } from 'node:crypto';
 import { promisify } from 'node:util';
 import PQueue from 'p-queue';
@@ -16,10 +17,9 @@ const line = new PQueue({ concurrency: 1 });
 const MOST_WAITING = 20;
 
 /** Said where too many sign in at once. */
-export class TooManyAtOnce extends Error {
+export class TooManyAtOnce extends Refusal {
   constructor() {
-    super(t('Too many people are signing in right now. Wait a few seconds and try again.'));
-    this.name = 'TooManyAtOnce';
+    super(fact('account.tooManySigningIn'), 'passphrase', 503);
   }
 }
 

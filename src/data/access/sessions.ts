@@ -1,7 +1,7 @@
-import { t } from '@/core/ground/language/t';
+import { fact } from '@/core/ground/fact/fact';
 import { readPassphrase, type Role } from '@/core/lesson/coaches/account';
 import type { ListedSession } from '@/core/lesson/coaches/listed';
-import { faulty } from '@/core/tell/format/fault';
+import { faulty } from '@/core/contract/check/fault';
 import { DiskFull } from '../disk/room';
 import type { Sql, Tx } from '../sql/sql';
 import { changePassphrase } from './accounts';
@@ -116,7 +116,7 @@ export async function changeOwnPassphrase(
   );
   const { sign_in, passphrase } = rows[0]!;
   const fresh = readPassphrase({ passphrase: next }, sign_in);
-  if (fresh === soFar) throw faulty('passphrase', t('must not be the one so far'));
+  if (fresh === soFar) throw faulty('passphrase', fact('account.samePassphrase'));
   const trying = [{ who: nameTrying(sign_in), most: MOST_OF_A_NAME }];
   const wait = await takeTry(sql, trying);
   if (wait > 0) return wait;

@@ -122,7 +122,7 @@ describe('a coach', () => {
         coach.transaction(async (tx) => {
           await tx.query(`update ${table} set player_id = 'bo' where player_id = 'ada'`);
         }),
-      ).rejects.toThrow(/row-level security/);
+      ).rejects.toRefuse(/row-level security/);
       expect(await players(database.sql, table)).toEqual(['ada', 'bo', 'cy']);
     },
   );
@@ -146,17 +146,17 @@ describe('a coach', () => {
     await saveLesson(coach, id, { ...plan, notes: 'Rake first.' });
     expect((await lessonById(coach, id))?.plan.notes).toBe('Rake first.');
 
-    await expect(saveLesson(coach, id, { ...plan, players: ['ada'] })).rejects.toThrow(
+    await expect(saveLesson(coach, id, { ...plan, players: ['ada'] })).rejects.toRefuse(
       /only their own coach takes them out/,
     );
     const [first, ...rest] = plan.stations;
     const moved = { ...first!, shot: { ...first!.shot, pin_yd: 33 } };
-    await expect(saveLesson(coach, id, { ...plan, stations: [moved, ...rest] })).rejects.toThrow(
+    await expect(saveLesson(coach, id, { ...plan, stations: [moved, ...rest] })).rejects.toRefuse(
       /1 balls are logged there/,
     );
     // Nor is anybody else's player brought in.
     const own = uuid(9, 'ada');
-    await expect(saveLesson(coach, own, plan)).rejects.toThrow(/no player "bo"/);
+    await expect(saveLesson(coach, own, plan)).rejects.toRefuse(/no player "bo"/);
 
     const theirs = viewedBy(database.sql, { role: 'coach', account: other });
     expect((await lessonById(theirs, id))?.plan.players).toEqual(['ada', 'bo']);
@@ -170,7 +170,7 @@ describe('a coach', () => {
     const file = await everythingAbout(database.sql, 'bo');
     await expect(
       bringBack(coach, readPlayerFile(JSON.parse(JSON.stringify(file))), true),
-    ).rejects.toThrow(/id: is that of a player of another coach/);
+    ).rejects.toRefuse(/id: is that of a player of another coach/);
     expect(await playerById(coach, 'bo')).toBeNull();
   });
 
@@ -179,7 +179,7 @@ describe('a coach', () => {
       ...ball,
       player: 'ada',
     }));
-    await expect(addBalls(coach, uuid(6, 'ada'), [own!, theirs!, next!])).rejects.toThrow(
+    await expect(addBalls(coach, uuid(6, 'ada'), [own!, theirs!, next!])).rejects.toRefuse(
       /balls\[1\]\.id: is the id of a ball in another lesson/,
     );
     expect(await addBalls(coach, uuid(6, 'ada'), [own!, next!])).toEqual([own!.id, next!.id]);
@@ -279,7 +279,7 @@ describe('an assistant', () => {
     await database.sql.query(`update tracker set aimed_at = now() - interval '4 minutes'`);
     expect(await aimTracker(phone, aimAt('ada'))).toBe(true);
     expect((await trackerState(phone)).aim).toMatchObject({ player: 'ada' });
-    await expect(aimTracker(phone, aimAt('cy'))).rejects.toThrow(/row-level security/);
+    await expect(aimTracker(phone, aimAt('cy'))).rejects.toRefuse(/row-level security/);
     await leaveTracker(phone, aimAt('ada'));
   });
 
@@ -321,7 +321,7 @@ test('a player’s link sees that player’s own and changes nothing', async () 
     const { affectedRows = 0 } = await link.query(`delete from ${table}`);
     expect(affectedRows).toBe(0);
   }
-  await expect(addPlayers(link, [{ id: 'eve', ...aRecord() }])).rejects.toThrow(
+  await expect(addPlayers(link, [{ id: 'eve', ...aRecord() }])).rejects.toRefuse(
     /row-level security/,
   );
 });
@@ -354,7 +354,7 @@ test('a coach and an assistant see what their own eyes answered, and nobody else
   expect(await ownEyeResults(link, mine)).toEqual([]);
   const forged = { ...result, id: uuid(9, 'bo') };
   for (const sql of [helped, link]) {
-    await expect(addOwnEyeResult(sql, mine, forged)).rejects.toThrow(/row-level security/);
+    await expect(addOwnEyeResult(sql, mine, forged)).rejects.toRefuse(/row-level security/);
   }
   // On a machine where nobody signs in there is one eye, which is nobody's account.
   await addOwnEyeResult(database.sql, null, { ...forged, id: uuid(9, 'cy') });

@@ -1,3 +1,5 @@
+import { fact } from '@/core/ground/fact/fact';
+import { Refusal } from '@/core/contract/check/refusal';
 import { mkdirSync, rmSync } from 'node:fs';
 import { open, rename } from 'node:fs/promises';
 import path from 'node:path';
@@ -8,10 +10,9 @@ import { backupsIn, copiesIn, nameOf, outlived, type Copy, type Reason } from '.
 import { comingIn, movedAside } from '../folder/soundFolder';
 
 /** Thrown when a copy could not be made, or is not what it should be. */
-export class BackupFailed extends Error {
+export class BackupFailed extends Refusal {
   constructor(what: string, options?: ErrorOptions) {
-    super(`No copy was made: ${what}`, options);
-    this.name = 'BackupFailed';
+    super(fact('server.backupFailed', { what }), 'backup', 507, options);
   }
 }
 

@@ -1,13 +1,15 @@
+import { fact } from '@/core/ground/fact/fact';
+import { Refusal } from '@/core/contract/check/refusal';
 import { statfs } from 'node:fs/promises';
 
 /** Thrown instead of a write when the disk has too little room for it. */
-export class DiskFull extends Error {
+export class DiskFull extends Refusal {
   constructor(readonly free: number) {
     super(
-      `The disk is full: ${Math.floor(free / MEGABYTE)} MB are left, ${LEAST / MEGABYTE} are needed. ` +
-        'Nothing was saved. What is kept can still be read; make room on the disk and try again.',
+      fact('server.diskFull', { free: Math.floor(free / MEGABYTE), needed: LEAST / MEGABYTE }),
+      'disk',
+      507,
     );
-    this.name = 'DiskFull';
   }
 }
 

@@ -83,7 +83,7 @@ test('who is erased is in no row, no text and no file any more; the lesson and t
     ],
   });
   expect(JSON.stringify(await everythingIn(sql))).toBe(kept);
-  await expect(erasePlayer(database, ID, ['Bo'])).rejects.toThrow(/no single word of the name/);
+  await expect(erasePlayer(database, ID, ['Bo'])).rejects.toRefuse(/no single word of the name/);
   const reading = { name: `For ${NAME}`, playerId: 'bo', shot: { pin_yd: 9 }, called: '56' };
   await saveReading(sql, { ...reading, model: 'test' });
   await aimTracker(sql, { lesson: LESSON, player: ID, station: 0, call: ball.call });

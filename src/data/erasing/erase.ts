@@ -1,5 +1,5 @@
-import { FaultyInput } from '@/core/tell/format/fault';
-import { t } from '@/core/ground/language/t';
+import { FaultyInput } from '@/core/contract/check/fault';
+import { fact } from '@/core/ground/fact/fact';
 import type { Mention, Mentions, Named } from '@/core/lesson/players/named';
 import type { Database } from '../opening/database';
 import type { Engine, Sql, Transaction } from '../sql/sql';
@@ -39,7 +39,7 @@ export async function erasePlayer(
     const faults = words.flatMap((word, i) =>
       known.includes(word)
         ? []
-        : [{ path: `words[${i}]`, message: t('is no single word of the name {name}', { name }) }],
+        : [{ path: `words[${i}]`, message: fact('kept.notOfTheName', { name }) }],
     );
     if (faults.length > 0) throw new FaultyInput(faults);
     const columns = await textColumns(tx);

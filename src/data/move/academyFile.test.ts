@@ -1,5 +1,5 @@
 import { gunzipSync, gzipSync } from 'node:zlib';
-import { FaultyInput } from '@/core/tell/format/fault';
+import { FaultyInput } from '@/core/contract/check/fault';
 import { aBall } from '@/core/testing/balls';
 import { aRecord } from '@/core/testing/records';
 import { addAccount, hasHeadCoach } from '../access/accounts';
@@ -79,10 +79,10 @@ describe('a file that is not one, or not whole, changes nothing', () => {
   ])('%s', async (name, made, message) => {
     const refused = readAcademyFile(to.sql, made(), false);
     await expect(refused).rejects.toThrow(FaultyInput);
-    await expect(readAcademyFile(to.sql, made(), false)).rejects.toThrow(message);
+    await expect(readAcademyFile(to.sql, made(), false)).rejects.toRefuse(message);
     // What has a row too few or a word changed is found out by the sums alone.
     if (!/row less|word changed|value that/.test(name)) {
-      await expect(lookThrough(made())).rejects.toThrow(message);
+      await expect(lookThrough(made())).rejects.toRefuse(message);
     }
     expect(await names(to)).toEqual(['Gone']);
   });
@@ -90,7 +90,7 @@ describe('a file that is not one, or not whole, changes nothing', () => {
   test('without anybody who may sign in, where people must', async () => {
     const { sql } = await opened('nobody');
     const empty = await writeAcademyFile(sql);
-    await expect(readAcademyFile(to.sql, empty, true)).rejects.toThrow(/nobody who may sign in/);
+    await expect(readAcademyFile(to.sql, empty, true)).rejects.toRefuse(/nobody who may sign in/);
     expect(await names(to)).toEqual(['Gone']);
   });
 });

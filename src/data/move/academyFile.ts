@@ -2,8 +2,8 @@ import { createInterface } from 'node:readline';
 import { pipeline, Transform } from 'node:stream';
 import { promisify } from 'node:util';
 import { createGunzip, gzip } from 'node:zlib';
-import { t } from '@/core/ground/language/t';
-import { faulty } from '@/core/tell/format/fault';
+import { fact } from '@/core/ground/fact/fact';
+import { faulty } from '@/core/contract/check/fault';
 import { hasHeadCoach } from '../access/accounts';
 import { readMigrations } from '../migrations/migrate';
 import { quoted } from '../sql/quoted';
@@ -100,8 +100,7 @@ export async function writeAcademyFile(sql: Sql): Promise<Buffer> {
   return promisify(gzip)(parts.join('\n'));
 }
 
-const notOne = () =>
-  faulty('file', t('must be an academy’s file as Mellow Divot saved it, unchanged'));
+const notOne = () => faulty('file', fact('academy.notAFile'));
 
 /** The lines of a packed file. @throws FaultyInput for one that cannot be unpacked, or is too long */
 async function* linesOf(file: Buffer): AsyncGenerator<string> {
@@ -171,13 +170,7 @@ function headOf(line: string | undefined): Head {
   if (head.format !== FORMAT) throw notOne();
   const here = readMigrations().length;
   if (head.step === here) return head;
-  throw faulty(
-    'file',
-    t(
-      'was saved by another version of Mellow Divot ({step}, this is {here}): use the same version on both machines',
-      { step: Number(head.step), here },
-    ),
-  );
+  throw faulty('file', fact('academy.otherVersion', { step: Number(head.step), here }));
 }
 
 /**
@@ -235,10 +228,7 @@ export async function readAcademyFile(
         );
       });
       if (needsHead && !(await hasHeadCoach(tx))) {
-        throw faulty(
-          'file',
-          t('has nobody who may sign in as head coach: nobody could open it here'),
-        );
+        throw faulty('file', fact('academy.noHeadCoach'));
       }
       return counts;
     });

@@ -1,19 +1,18 @@
-import { t } from '@/core/ground/language/t';
+import { Refusal } from '@/core/contract/check/refusal';
+import { fact } from '@/core/ground/fact/fact';
 import { codeOf } from '../sql/codeOf';
 
 /** Thrown where the database server did not answer. What was being saved may have been saved, or not: it is to be sent again. */
-export class DatabaseAway extends Error {
+export class DatabaseAway extends Refusal {
   constructor(cause: unknown) {
-    super(t('the database server is not answering; try again'), { cause });
-    this.name = 'DatabaseAway';
+    super(fact('server.away'), 'database', 503, { cause });
   }
 }
 
 /** Thrown where so much was written at the same moment that work was taken back as often as it was tried. Nothing of it was saved. */
-export class DatabaseBusy extends Error {
+export class DatabaseBusy extends Refusal {
   constructor(cause: unknown) {
-    super(t('too much is being saved at this moment; try again'), { cause });
-    this.name = 'DatabaseBusy';
+    super(fact('server.busy'), 'database', 503, { cause });
   }
 }
 

@@ -1,13 +1,13 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { counted } from '@/core/tell/words/counted';
 import { useMemo, useState } from 'react';
 import type { Player } from '@/core/ground/player/player';
 import { SAND_PRESETS, type SandPreset } from '@/core/ground/sand/presets';
 import { placeShots } from '@/core/place/field/placeShots';
 import { drawnPlace } from '@/core/place/sight/drawnPlace';
-import type { MixChoice } from '@/core/tell/reading/mixChoice';
+import type { MixChoice } from '@/core/contract/reading/mixChoice';
 import { SAND_WORDS } from '@/core/tell/words/situation';
 import { Called } from './Called';
 import { Gaps } from './Gaps';

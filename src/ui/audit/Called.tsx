@@ -1,10 +1,10 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { useState } from 'react';
 import type { MixedShot } from '@/core/search/audit/mix';
 import { NO_CLUB, usageOf } from '@/core/search/audit/usage';
-import type { MixChoice } from '@/core/tell/reading/mixChoice';
+import type { MixChoice } from '@/core/contract/reading/mixChoice';
 import { useTask } from '../engine/useTask';
 import { usePreferences } from '../frame/preferences';
 import { Alert } from '../kit/Alert';

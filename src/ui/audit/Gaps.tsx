@@ -1,11 +1,12 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { useMemo } from 'react';
 import { gapsOf } from '@/core/search/audit/gaps';
 import type { Player } from '@/core/ground/player/player';
 import { golferOf } from '@/core/model/golfer/golferOf';
 import { degrees } from '@/core/ground/units/angle';
 import { fromMetres } from '@/core/ground/units/length';
-import { plainNumber, unitFor } from '@/core/ground/units/say';
+import { plainNumber } from '@/core/tell/language/say';
+import { unitFor } from '@/core/ground/units/unitFor';
 import { useUnits } from '../kit/units';
 
 /** Steps of loft and carry from club to club, with those that are wide or narrow. */

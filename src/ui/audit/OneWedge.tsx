@@ -1,12 +1,12 @@
 'use client';
 
-import { written } from '@/core/ground/language/written';
-import { t } from '@/core/ground/language/t';
+import { written } from '@/core/tell/language/written';
+import { t } from '@/core/tell/language/t';
 import { useState } from 'react';
 import { clubsToTry, isAsItIs, type WedgeChange } from '@/core/search/audit/oneWedge';
 import type { Player } from '@/core/ground/player/player';
 import { degrees } from '@/core/ground/units/angle';
-import type { MixChoice } from '@/core/tell/reading/mixChoice';
+import type { MixChoice } from '@/core/contract/reading/mixChoice';
 import { useTask } from '../engine/useTask';
 import { Alert } from '../kit/Alert';
 

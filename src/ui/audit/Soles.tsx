@@ -1,4 +1,4 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { Sideways } from '../kit/Sideways';
 import { useMemo } from 'react';
 import { bounceFits, FIT_DISTANCE, type BounceFit } from '@/core/search/audit/bounceFit';
@@ -6,7 +6,7 @@ import type { Player } from '@/core/ground/player/player';
 import type { SandPreset } from '@/core/ground/sand/presets';
 import { golferOf } from '@/core/model/golfer/golferOf';
 import { sampleSwings } from '@/core/model/spread/swings';
-import { sayLength } from '@/core/ground/units/say';
+import { sayLength } from '@/core/tell/language/say';
 import { SAND_WORDS } from '@/core/tell/words/situation';
 import { useUnits } from '../kit/units';
 

@@ -1,6 +1,6 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import type { ReactNode } from 'react';
 import type { CallPicture } from '@/core/tell/picture/picture';
 import type { CallEntry } from '@/core/tell/sheet/callSheet';
@@ -15,7 +15,7 @@ import { SwingClock } from '../drawing/SwingClock';
 import { OddsBars } from './OddsBars';
 import { ScriptTools } from './ScriptTools';
 import { KIND_WORDS } from '@/core/tell/words/kinds';
-import { schoolName } from '@/core/search/schools/schools';
+import { techniqueName } from '@/core/tell/words/techniques';
 import { useUnits } from '../kit/units';
 
 interface CallPanelProps {
@@ -54,7 +54,7 @@ export function CallPanel({ call, picture, handed, burial, trust }: CallPanelPro
       </header>
       {call.kind !== 'out-sideways' && (
         <p className="text-ink-soft">
-          {t('Technique: {technique}.', { technique: schoolName(call.school) })}
+          {t('Technique: {technique}.', { technique: techniqueName(call.school) })}
         </p>
       )}
       <div className="@container mt-3">

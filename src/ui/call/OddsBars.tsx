@@ -1,5 +1,5 @@
-import { t } from '@/core/ground/language/t';
-import { sayLength } from '@/core/ground/units/say';
+import { t } from '@/core/tell/language/t';
+import { sayLength } from '@/core/tell/language/say';
 import type { CallEntry } from '@/core/tell/sheet/callSheet';
 import { inkOf } from '../drawing/inks';
 import { useUnits } from '../kit/units';

@@ -1,12 +1,12 @@
-import { written } from '@/core/ground/language/written';
-import { t } from '@/core/ground/language/t';
+import { written } from '@/core/tell/language/written';
+import { t } from '@/core/tell/language/t';
 import { capital } from '@/core/tell/words/capital';
 import { OddsBars } from './OddsBars';
 import type { CallEntry } from '@/core/tell/sheet/callSheet';
 import { inkOf } from '../drawing/inks';
 import { LineSample } from '../drawing/LineSample';
 import { KIND_WORDS } from '@/core/tell/words/kinds';
-import { schoolName } from '@/core/search/schools/schools';
+import { techniqueName } from '@/core/tell/words/techniques';
 
 interface OtherCallProps {
   call: CallEntry;
@@ -51,7 +51,7 @@ function OtherRelief({ call, rank }: Pick<OtherCallProps, 'call' | 'rank'>) {
           {written(call.odds.expected_strokes.toFixed(1))}
         </span>
       </header>
-      <p className="mt-1">{schoolName(call.school)}.</p>
+      <p className="mt-1">{techniqueName(call.school)}.</p>
       <p className="mt-1 text-ink-soft">
         {call.why.map(({ text }) => text).join(' ')} {call.cautions.join(' ')}
       </p>

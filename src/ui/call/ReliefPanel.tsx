@@ -1,6 +1,6 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import type { CallEntry } from '@/core/tell/sheet/callSheet';
-import { schoolName } from '@/core/search/schools/schools';
+import { techniqueName } from '@/core/tell/words/techniques';
 
 /** Relief under penalty as the best call: nothing to strike, what it costs, and who decides. */
 export function ReliefPanel({ call }: { call: CallEntry }) {
@@ -17,7 +17,7 @@ export function ReliefPanel({ call }: { call: CallEntry }) {
         </span>
       </header>
       <p className="mt-3 text-lg leading-relaxed" data-testid="script">
-        {schoolName(call.school)}. {call.why.map(({ text }) => text).join(' ')}
+        {techniqueName(call.school)}. {call.why.map(({ text }) => text).join(' ')}
       </p>
       <p className="mt-2 border-l-4 border-flag pl-2 leading-snug">{call.cautions.join(' ')}</p>
     </article>

@@ -1,6 +1,6 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { Copy, Square, Volume2 } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { toast } from 'sonner';

@@ -1,8 +1,9 @@
-import { t } from '@/core/ground/language/t';
-import { schoolName } from '@/core/search/schools/schools';
+import { t } from '@/core/tell/language/t';
+import { techniqueName } from '@/core/tell/words/techniques';
 import type { CallEntry } from '@/core/tell/sheet/callSheet';
 import { fromMetres, toMetres, type LengthUnit } from '@/core/ground/units/length';
-import { plainNumber, sayLength, unitFor } from '@/core/ground/units/say';
+import { plainNumber, sayLength } from '@/core/tell/language/say';
+import { unitFor } from '@/core/ground/units/unitFor';
 import type { UnitSystem } from '@/core/ground/units/system';
 
 /** What can be told of a call, or of a set-up simulated by hand. */
@@ -165,4 +166,4 @@ export function difference<T>(line: CallLine<T>, first: T, second: T): string {
 export const callName = (call: CallEntry): string =>
   call.kind === 'relief'
     ? t('relief')
-    : `${call.rank}. ${call.club}, ${schoolName(call.school)}${call.toward_deg === 0 ? '' : t(', {deg}° from the flag', { deg: Math.abs(call.toward_deg) })}`;
+    : `${call.rank}. ${call.club}, ${techniqueName(call.school)}${call.toward_deg === 0 ? '' : t(', {deg}° from the flag', { deg: Math.abs(call.toward_deg) })}`;

@@ -1,7 +1,7 @@
 'use client';
 
-import { told } from '@/core/ground/language/told';
-import { t } from '@/core/ground/language/t';
+import { told } from '@/core/tell/language/told';
+import { t } from '@/core/tell/language/t';
 import { useMemo, useRef, useState } from 'react';
 import { leaderWords } from '@/core/tell/words/changeWords';
 import { filledMap, firstLooks, openPlaces, restOf, type MapCell } from '@/core/search/map/callMap';

@@ -1,6 +1,6 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { forwardRef } from 'react';
 import type { MapAxis, MapCell } from '@/core/search/map/callMap';
 import { useUnits } from '../kit/units';

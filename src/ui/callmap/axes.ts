@@ -1,5 +1,5 @@
-import { told } from '@/core/ground/language/told';
-import { t } from '@/core/ground/language/t';
+import { told } from '@/core/tell/language/told';
+import { t } from '@/core/tell/language/t';
 import { factorValueWords } from '@/core/tell/words/changeWords';
 import type { MapAxis } from '@/core/search/map/callMap';
 import type { FactorName } from '@/core/search/changes/factors';

@@ -1,7 +1,7 @@
 import { csvOf } from '@/core/ground/table/csv';
 import { degrees } from '@/core/ground/units/angle';
 import { fromMetres } from '@/core/ground/units/length';
-import { unitFor, type Scale } from '@/core/ground/units/say';
+import { unitFor, type Scale } from '@/core/ground/units/unitFor';
 import { fromMps, speedUnit } from '@/core/ground/units/speed';
 import type { UnitSystem } from '@/core/ground/units/system';
 import type { FactorName } from '@/core/search/changes/factors';

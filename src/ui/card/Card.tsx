@@ -1,6 +1,6 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import type { Answer } from '@/core/tell/answer/answer';
 import type { Shot } from '@/core/ground/situation/shot';
 import { rulesFoot } from '@/core/tell/script/care';

@@ -1,16 +1,16 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import {
   readAccount,
   readNewAccount,
-  ROLE_WORDS,
   ROLES,
   type ListedAccount,
   type NewAccount,
 } from '@/core/lesson/coaches/account';
+import { ROLE_WORDS } from '@/core/tell/lessons/roleWords';
 import { capital } from '@/core/tell/words/capital';
 import { checked } from '../kit/checked';
 import { Choice, TextInput } from '../kit/fields';

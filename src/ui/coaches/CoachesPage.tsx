@@ -1,10 +1,11 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { toast } from 'sonner';
-import { ROLE_WORDS, type ListedAccount } from '@/core/lesson/coaches/account';
+import { type ListedAccount } from '@/core/lesson/coaches/account';
+import { ROLE_WORDS } from '@/core/tell/lessons/roleWords';
 import type { ListedSession, LogEntry } from '@/core/lesson/coaches/listed';
 import { TopBar } from '../frame/TopBar';
 import { Confirm } from '../kit/Confirm';

@@ -1,6 +1,6 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { readPassphrase, type ListedAccount } from '@/core/lesson/coaches/account';

@@ -1,4 +1,4 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import type { UseFormRegisterReturn } from 'react-hook-form';
 import { PASSPHRASE } from '@/core/lesson/coaches/account';
 import { TextInput } from '../kit/fields';

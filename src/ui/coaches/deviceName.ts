@@ -1,4 +1,4 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 
 const KINDS: readonly [RegExp, () => string][] = [
   [/iphone/i, () => t('an iPhone')],

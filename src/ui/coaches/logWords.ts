@@ -1,5 +1,6 @@
-import { t } from '@/core/ground/language/t';
-import { ROLE_WORDS, ROLES } from '@/core/lesson/coaches/account';
+import { t } from '@/core/tell/language/t';
+import { ROLES } from '@/core/lesson/coaches/account';
+import { ROLE_WORDS } from '@/core/tell/lessons/roleWords';
 
 /** How a role is said; the role itself where it is none of today's. */
 const roleWords = (said: string): string => {

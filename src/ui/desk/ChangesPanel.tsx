@@ -1,4 +1,4 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { TickBox } from '../kit/TickBox';
 import { usePreferences } from '../frame/preferences';
 import type { Changes } from './state/useChanges';

@@ -1,7 +1,7 @@
 'use client';
 
-import { told } from '@/core/ground/language/told';
-import { t } from '@/core/ground/language/t';
+import { told } from '@/core/tell/language/told';
+import { t } from '@/core/tell/language/t';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { atFlag } from '@/core/tell/sheet/atFlag';
@@ -14,7 +14,7 @@ import {
   readingToQuery,
   withField,
   type DeskReading,
-} from '@/core/tell/reading/reading';
+} from '@/core/contract/reading/reading';
 import { FACTOR, FACTORS, type FactorName } from '@/core/search/changes/factors';
 import type { Look } from '../drawing/section/DrawingBar';
 import { Section } from '../drawing/section/Section';
@@ -30,12 +30,12 @@ import { WorthLearning } from '../call/WorthLearning';
 import { deskCommands } from './commands/commands';
 import { DeskFooter } from './commands/DeskFooter';
 import type { Overlay } from './commands/overlays';
-import { greenFollows } from '@/core/tell/reading/greenFollows';
+import { greenFollows } from '@/core/contract/reading/greenFollows';
 import { faultFor, readFor } from './state/situation';
 import { Sentence } from './sentence/Sentence';
 import type { TokenName } from './sentence/tokens';
 import { WhyPanel } from './WhyPanel';
-import type { KeptReading } from '@/core/tell/reading/kept';
+import type { KeptReading } from '@/core/contract/reading/kept';
 import { ReliefPanel } from '../call/ReliefPanel';
 import { useAddress } from './state/useAddress';
 import { useCalls } from './state/useCalls';

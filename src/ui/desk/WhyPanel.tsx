@@ -1,9 +1,9 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { counted } from '@/core/tell/words/counted';
 import type { ReactNode } from 'react';
 import type { CallSheet } from '@/core/tell/sheet/callSheet';
 import { ruledOutLines } from '@/core/tell/why/ruledOut';
-import { schoolName } from '@/core/search/schools/schools';
+import { techniqueName } from '@/core/tell/words/techniques';
 
 /** The reasons of the first call, what was taken for granted, and what cannot do it here. */
 export function WhyPanel({ sheet, changes }: { sheet: CallSheet; changes: ReactNode }) {
@@ -32,7 +32,7 @@ export function WhyPanel({ sheet, changes }: { sheet: CallSheet; changes: ReactN
             })}
           </summary>
           <ul className="mt-1 space-y-1.5 leading-snug">
-            {ruledOutLines(sheet.ruled_out, schoolName).map(({ head, rest }) => (
+            {ruledOutLines(sheet.ruled_out, techniqueName).map(({ head, rest }) => (
               <li key={head}>
                 <strong className="font-semibold">{head}</strong> {rest}
               </li>

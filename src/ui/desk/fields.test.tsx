@@ -1,7 +1,7 @@
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { readSituation } from '@/core/tell/format/situation';
-import type { ShotInput } from '@/core/tell/format/shot';
+import { readSituation } from '@/core/contract/shot/situation';
+import type { ShotInput } from '@/core/contract/shot/shot';
 import { aSituation } from '@/core/testing/records';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { UnitsContext } from '../kit/units';

@@ -1,12 +1,12 @@
 import { act, render, renderHook, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { FIRST_SHOT, type DeskReading } from '@/core/tell/reading/reading';
-import type { ShotInput } from '@/core/tell/format/shot';
+import { FIRST_SHOT, type DeskReading } from '@/core/contract/reading/reading';
+import type { ShotInput } from '@/core/contract/shot/shot';
 import { aShot } from '@/core/testing/fixtures';
 import { presetSand } from '@/core/ground/sand/presets';
 import { aSituation } from '@/core/testing/records';
 import { understand } from '@/core/tell/grammar/understand';
-import { readSituation } from '@/core/tell/format/situation';
+import { readSituation } from '@/core/contract/shot/situation';
 import { UnitsContext } from '../kit/units';
 import { standInServer } from '../testing/server';
 import { WithCache } from '../testing/withCache';
@@ -14,7 +14,7 @@ import { KeepDialog } from './overlays/KeepDialog';
 import { ReadingsDrawer } from './overlays/ReadingsDrawer';
 import { RulesAndCare } from './overlays/RulesAndCare';
 import { TypeLine } from './overlays/TypeLine';
-import type { KeptReading } from '@/core/tell/reading/kept';
+import type { KeptReading } from '@/core/contract/reading/kept';
 import { useHistory } from '../kit/useHistory';
 
 const closable = { onClose: () => undefined };

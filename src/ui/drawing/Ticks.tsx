@@ -1,5 +1,5 @@
 import { fromMetres, toMetres } from '@/core/ground/units/length';
-import { unitFor } from '@/core/ground/units/say';
+import { unitFor } from '@/core/ground/units/unitFor';
 import type { UnitSystem } from '@/core/ground/units/system';
 import type { Ruler } from './ruler';
 

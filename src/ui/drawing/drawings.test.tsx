@@ -1,6 +1,6 @@
 import { createEvent, fireEvent, render, screen } from '@testing-library/react';
 import { answer } from '@/core/tell/answer/answer';
-import { readSituation } from '@/core/tell/format/situation';
+import { readSituation } from '@/core/contract/shot/situation';
 import { DEMO_PLAYERS } from '@/demo/academy';
 import type { Hand } from '@/core/ground/player/player';
 import type { UnitSystem } from '@/core/ground/units/system';

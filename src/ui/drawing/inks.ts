@@ -1,4 +1,4 @@
-import { toldIn } from '@/core/ground/language/told';
+import { toldIn } from '@/core/tell/language/told';
 
 /** The three inks of calls, each doubled by a line pattern so that nothing depends on hue. */
 export const CALL_INKS = toldIn(['name'], [

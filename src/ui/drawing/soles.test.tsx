@@ -2,7 +2,7 @@ import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useState } from 'react';
 import { answer } from '@/core/tell/answer/answer';
-import { readSituation } from '@/core/tell/format/situation';
+import { readSituation } from '@/core/contract/shot/situation';
 import { aSituation } from '@/core/testing/records';
 import { presetSand } from '@/core/ground/sand/presets';
 import { aClub, CLUB_56 } from '@/core/testing/fixtures';

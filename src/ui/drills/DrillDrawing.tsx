@@ -1,8 +1,9 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import type { DrillMark } from '@/core/lesson/drills/drill';
-import { MARK_WORDS } from '@/core/lesson/drills/drillWords';
+import { MARK_WORDS } from '@/core/tell/drills/drillWords';
 import { fromMetres } from '@/core/ground/units/length';
-import { plainNumber, saySmall, unitFor } from '@/core/ground/units/say';
+import { plainNumber, saySmall } from '@/core/tell/language/say';
+import { unitFor } from '@/core/ground/units/unitFor';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { listed } from '@/core/tell/words/listed';
 

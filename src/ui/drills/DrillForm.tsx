@@ -1,7 +1,8 @@
 'use client';
 
+import { causeName } from '@/core/tell/lessons/causeWords';
 import { numberOf } from '../kit/SmallNumber';
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { useState } from 'react';
 import { useFieldArray, useForm, useWatch } from 'react-hook-form';
 import { X } from 'lucide-react';
@@ -15,7 +16,7 @@ import {
   type Drill,
   type NamedDrill,
 } from '@/core/lesson/drills/drill';
-import { LOAD_WORDS, MARK_WORDS, TRAINED_WORDS } from '@/core/lesson/drills/drillWords';
+import { LOAD_WORDS, MARK_WORDS, TRAINED_WORDS } from '@/core/tell/drills/drillWords';
 import { Alert } from '../kit/Alert';
 import { checked, faultsIn } from '../kit/checked';
 import { Choice, Prose, TextInput } from '../kit/fields';
@@ -196,7 +197,7 @@ export function DrillForm({ id, drill, onSaved, onClose }: DrillFormProps) {
             {CAUSES.map((cause) => (
               <label key={cause.id} className="flex min-h-11 items-center gap-2">
                 <input type="checkbox" value={cause.id} className="size-5" {...register('cures')} />
-                {cause.name}
+                {causeName(cause)}
               </label>
             ))}
           </div>

@@ -1,14 +1,14 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { useState } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
 import { toast } from 'sonner';
 import { v4 as uuid } from 'uuid';
 import { TRAINED, type Trained } from '@/core/lesson/drills/drill';
 import type { ListedDrill } from '@/core/lesson/drills/chosen';
-import { TRAINED_WORDS } from '@/core/lesson/drills/drillWords';
-import { careOf } from '@/core/lesson/drills/load';
+import { TRAINED_WORDS } from '@/core/tell/drills/drillWords';
+import { careOf } from '@/core/tell/drills/loadWords';
 import { counted } from '@/core/tell/words/counted';
 import { listed } from '@/core/tell/words/listed';
 import { TopBar } from '../frame/TopBar';

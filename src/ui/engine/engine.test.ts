@@ -1,3 +1,4 @@
+import { fact } from '@/core/ground/fact/fact';
 import type { Thread } from '@/workers/page/thread';
 import { engineOf, type Started } from './engine';
 import { workBroke, Failure } from './failure';
@@ -84,9 +85,9 @@ test('faulty input is told field by field, and the thread goes on', async () => 
   const { threads, run, rest } = opened(1);
   const { answer } = run('wrong');
   await rest();
-  threads[0]!.asked[0]!.answer({ faults: [{ path: 'pin_yd', message: 'must be a number' }] });
+  threads[0]!.asked[0]!.answer({ faults: [{ path: 'pin_yd', message: fact('check.required') }] });
   await expect(answer).rejects.toEqual(
-    new Failure([{ path: 'pin_yd', message: 'must be a number' }]),
+    new Failure([{ path: 'pin_yd', message: fact('check.required') }]),
   );
   run('right');
   await rest();

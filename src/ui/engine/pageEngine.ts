@@ -1,5 +1,5 @@
 import { wrap } from 'comlink';
-import { spoken } from '@/core/ground/language/language';
+import { spoken } from '@/core/tell/language/language';
 import type { Thread } from '@/workers/page/thread';
 import { engineOf, type Engine, type Started } from './engine';
 

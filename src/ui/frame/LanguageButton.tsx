@@ -1,6 +1,6 @@
 'use client';
 
-import { spoken } from '@/core/ground/language/language';
+import { spoken } from '@/core/tell/language/language';
 import { remember } from './preferences';
 
 /** Each language's other one, in its own words: whoever looks for it may not read the one in force. */

@@ -1,7 +1,7 @@
 'use client';
 
-import { toldIn } from '@/core/ground/language/told';
-import { t } from '@/core/ground/language/t';
+import { toldIn } from '@/core/tell/language/told';
+import { t } from '@/core/tell/language/t';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
@@ -9,14 +9,15 @@ import type { House } from '@/core/lesson/players/house';
 import type { RosterPlayer } from '@/core/lesson/players/player';
 import { LONGEST_SENTENCE, readPlayerSentence } from '@/core/lesson/players/playerSentence';
 import { readPlayerRecord } from '@/core/lesson/players/record';
-import type { ClubInput } from '@/core/tell/format/club';
-import { lengthOf } from '@/core/tell/format/fields';
-import { sayLength } from '@/core/ground/units/say';
+import type { ClubInput } from '@/core/contract/shot/club';
+import { lengthOf } from '@/core/contract/check/fields';
+import { sayLength } from '@/core/tell/language/say';
 import type { UnitSystem } from '@/core/ground/units/system';
-import { faultLine } from '@/core/tell/format/fault';
-import { FIRST_SHOT, readingToQuery } from '@/core/tell/reading/reading';
+import { faultLine, sayFaults } from '@/core/tell/facts/faultWords';
+import { FIRST_SHOT, readingToQuery } from '@/core/contract/reading/reading';
 import { capital } from '@/core/tell/words/capital';
-import { handicapWords, HAND_WORDS, MISS_NAMES, SKILL_WORDS } from '@/core/tell/words/player';
+import { HAND_WORDS, MISS_NAMES, SKILL_WORDS } from '@/core/tell/words/player';
+import { handicapWords } from '@/core/ground/player/handicap';
 import { Alert } from '../kit/Alert';
 import { faultsIn } from '../kit/checked';
 import { Pick, Prose, TextInput } from '../kit/fields';
@@ -86,7 +87,7 @@ export function NoPlayers({ house }: { house: House }) {
 
   const begin = async (): Promise<void> => {
     const faults = faultsIn(() => readPlayerRecord(record));
-    if (faults) return setFault(faultLine(faults));
+    if (faults) return setFault(faultLine(sayFaults(faults)));
     setBusy(true);
     setFault(null);
     const settings = { ...house, units, name: name.trim() || house.name };

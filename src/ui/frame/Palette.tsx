@@ -1,6 +1,6 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { Command } from 'cmdk';
 import { Dialog } from 'radix-ui';
 import { keyWords, type Command as Doable } from '../kit/commands';

@@ -1,11 +1,11 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { CircleUserRound } from 'lucide-react';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { DropdownMenu } from 'radix-ui';
-import { ROLE_WORDS } from '@/core/lesson/coaches/account';
+import { ROLE_WORDS } from '@/core/tell/lessons/roleWords';
 import { forgetKeptPage } from '../kit/keptPage';
 import { MENU, MENU_ITEM } from '../kit/menu';
 import { useWho } from './who';

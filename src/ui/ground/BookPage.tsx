@@ -1,17 +1,17 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { bunkerNumbers, type BunkerNumbers } from '@/core/place/field/bunkerNumbers';
 import type { Visit } from '@/core/place/field/field';
-import { numberRows, visitWords } from '@/core/place/field/numberWords';
+import { numberRows, visitWords } from '@/core/tell/place/numberWords';
 import { bookQuestion } from '@/core/place/field/visit';
 import type { StoredPlace } from '@/core/place/record/stored';
 import { drawnPlace, type DrawnPlace } from '@/core/place/sight/drawnPlace';
 import { situationFor, inHouse, type RosterPlayer } from '@/core/lesson/players/player';
 import type { HousePreferences } from '@/core/lesson/players/house';
-import { FIRST_SHOT } from '@/core/tell/reading/reading';
+import { FIRST_SHOT } from '@/core/contract/reading/reading';
 import { useTask } from '../engine/useTask';
 import { TopBar } from '../frame/TopBar';
 import { Alert } from '../kit/Alert';

@@ -1,7 +1,8 @@
 'use client';
 
-import { told } from '@/core/ground/language/told';
-import { t } from '@/core/ground/language/t';
+import { newNames } from '@/core/tell/place/newNames';
+import { told } from '@/core/tell/language/told';
+import { t } from '@/core/tell/language/t';
 import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { apart, type Point, type Ring } from '@/core/place/outline/ring';
@@ -88,7 +89,7 @@ export function DrawPanel(props: DrawPanelProps) {
     setWalking(false);
     const [east, north] = middle;
     const there = ring.map(([x, y]): Point => [x + east, y + north]);
-    add(withBunker(place, place.bunkers.length > 0 ? there : ring, also));
+    add(withBunker(place, place.bunkers.length > 0 ? there : ring, newNames(), also));
   };
   return (
     <>
@@ -106,7 +107,7 @@ export function DrawPanel(props: DrawPanelProps) {
           <button
             type="button"
             disabled={place.bunkers.length >= MOST_BUNKERS}
-            onClick={() => add(withBunker(place, shapeAbout(shape, middle)))}
+            onClick={() => add(withBunker(place, shapeAbout(shape, middle), newNames()))}
             className="button"
           >
             {t('Add a bunker')}
@@ -124,7 +125,7 @@ export function DrawPanel(props: DrawPanelProps) {
             disabled={place.greens.length >= MOST_GREENS}
             onClick={() => {
               const at = clearOf(place, middle);
-              add(withGreen(place, bigger(shapeAbout('round', at), at, 2)));
+              add(withGreen(place, bigger(shapeAbout('round', at), at, 2), newNames()));
             }}
             className="button col-span-2"
           >
@@ -149,7 +150,7 @@ export function DrawPanel(props: DrawPanelProps) {
       <section aria-label={t('Measure')} className="mt-2">
         <DevicesForm
           bunker={bunker}
-          onBunker={(ring, also) => add(withBunker(place, ring, also))}
+          onBunker={(ring, also) => add(withBunker(place, ring, newNames(), also))}
           onBunkerChange={changeBunker}
           onFirmness={(firmness, note) =>
             changeBunker((now) => withSand(now, today, { firmness, ...(note && { note }) }))

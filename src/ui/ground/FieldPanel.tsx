@@ -1,6 +1,6 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { visitOf } from '@/core/place/field/field';
 import { mm } from '@/core/place/record/edit';
 import { pointOf, type Bunker } from '@/core/place/record/place';

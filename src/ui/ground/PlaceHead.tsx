@@ -1,8 +1,8 @@
 'use client';
 
 import { capital } from '@/core/tell/words/capital';
-import { told } from '@/core/ground/language/told';
-import { t } from '@/core/ground/language/t';
+import { told } from '@/core/tell/language/told';
+import { t } from '@/core/tell/language/t';
 import Link from 'next/link';
 import type { RefObject } from 'react';
 import { toast } from 'sonner';

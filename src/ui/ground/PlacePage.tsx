@@ -1,7 +1,8 @@
 'use client';
 
-import { told } from '@/core/ground/language/told';
-import { t } from '@/core/ground/language/t';
+import { sayFact } from '@/core/tell/facts/sayFact';
+import { told } from '@/core/tell/language/told';
+import { t } from '@/core/tell/language/t';
 import { Redo2, Undo2 } from 'lucide-react';
 import { useMemo, useRef, useState } from 'react';
 import { toast } from 'sonner';
@@ -261,7 +262,10 @@ const about = ({ low, high }: { low: Point; high: Point }): Point[] => [
 function faultOf(shape: Shape): string | null {
   const fault = outlineFault(ringOf(shape.outline), shape.curved);
   if (fault)
-    return t('The outline of {shape} {fault}. It was put back.', { shape: shape.name, fault });
+    return t('The outline of {shape} {fault}. It was put back.', {
+      shape: shape.name,
+      fault: sayFact(fault),
+    });
   if (!('flags' in shape)) return null;
   const off = shape.flags.find((flag) => !isOnGreen(shape as GreenOn, pointOf(flag)));
   return off

@@ -1,6 +1,6 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import Link from 'next/link';
 import { LIES } from '@/core/ground/sand/lie';
 import type { Petal } from '@/core/place/rose/petal';
@@ -12,8 +12,8 @@ import type { Bunker } from '@/core/place/record/place';
 import type { Sight, Spot } from '@/core/place/sight/sight';
 import type { RosterPlayer } from '@/core/lesson/players/player';
 import type { Answer } from '@/core/tell/answer/answer';
-import type { ShotInput } from '@/core/tell/format/shot';
-import { readingToQuery } from '@/core/tell/reading/reading';
+import type { ShotInput } from '@/core/contract/shot/shot';
+import { readingToQuery } from '@/core/contract/reading/reading';
 import type { CallEntry } from '@/core/tell/sheet/callSheet';
 import { calledLine } from '@/core/tell/sheet/calledLine';
 import { chanceWords } from '@/core/tell/words/words';

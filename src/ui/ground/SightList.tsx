@@ -1,8 +1,8 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { launchOver } from '@/core/ground/situation/lip';
 import type { Sight } from '@/core/place/sight/sight';
 import { degrees } from '@/core/ground/units/angle';
-import { plainNumber, sayLength } from '@/core/ground/units/say';
+import { plainNumber, sayLength } from '@/core/tell/language/say';
 import type { Hand } from '@/core/ground/player/player';
 import { BEYOND_NAMES, slopeWords } from '@/core/tell/words/situation';
 import { useUnits } from '../kit/units';

@@ -1,11 +1,11 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { capital } from '@/core/tell/words/capital';
 import { useId } from 'react';
 import { degrees } from '@/core/ground/units/angle';
 import type { Petal } from '@/core/place/rose/petal';
-import { directionWords, petalWords } from '@/core/place/rose/rose';
+import { directionWords, petalWords } from '@/core/tell/place/roseWords';
 import { LETTERS } from './plan/RoseDrawing';
 
 interface WaysListProps {

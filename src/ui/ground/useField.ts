@@ -5,7 +5,7 @@ import type { Place } from '@/core/place/record/place';
 import type { Playing } from '@/core/place/sight/groundShot';
 import type { Spot } from '@/core/place/sight/sight';
 import { situationFor, type RosterPlayer } from '@/core/lesson/players/player';
-import { FIRST_SHOT } from '@/core/tell/reading/reading';
+import { FIRST_SHOT } from '@/core/contract/reading/reading';
 import { useTask, type Task } from '../engine/useTask';
 import type { FieldSoFar } from './plan/FieldDrawing';
 

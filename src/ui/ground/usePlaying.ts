@@ -1,6 +1,7 @@
 'use client';
+import { sayFact } from '@/core/tell/facts/sayFact';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { atFlag } from '@/core/tell/sheet/atFlag';
 import { launchOver } from '@/core/ground/situation/lip';
 import { useDeferredValue, useEffect, useMemo, useState } from 'react';
@@ -12,7 +13,7 @@ import { escapeInput } from '@/core/place/sight/shotFrom';
 import { sightOf, wayFrom } from '@/core/place/sight/sight';
 import { inHouse, type RosterPlayer } from '@/core/lesson/players/player';
 import type { HousePreferences } from '@/core/lesson/players/house';
-import { FaultyInput } from '@/core/tell/format/fault';
+import { FaultyInput } from '@/core/contract/check/fault';
 import { readFor } from '../desk/state/situation';
 import { useCalls } from '../desk/state/useCalls';
 import { useUnits } from '../kit/units';
@@ -69,7 +70,7 @@ export function usePlaying(
       if (!(error instanceof FaultyInput)) throw error;
       return {
         ...NOTHING_READ,
-        fault: t('The flag {message}.', { message: error.faults[0]!.message }),
+        fault: t('The flag {message}.', { message: sayFact(error.faults[0]!.message) }),
       };
     }
   }, [drawn, followed, how]);

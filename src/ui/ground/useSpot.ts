@@ -7,7 +7,7 @@ import { shapeAt, type DrawnPlace } from '@/core/place/sight/drawnPlace';
 import { flagsOn, usualFlag } from '@/core/place/sight/flagsOn';
 import { middleOfSand } from '@/core/place/sight/middleOfSand';
 import { spotAt, type Spot } from '@/core/place/sight/sight';
-import { unlessFaulty } from '@/core/tell/format/fault';
+import { unlessFaulty } from '@/core/contract/check/fault';
 
 /** What is played: where the ball lies and how, and the flag, by their ids. */
 export interface Played {

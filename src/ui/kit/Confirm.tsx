@@ -1,6 +1,6 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { AlertDialog } from 'radix-ui';
 import type { ReactNode } from 'react';
 import type { Closable } from './Overlay';

@@ -1,6 +1,6 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { useState, type ReactNode } from 'react';
 import { ask } from '../server/client';
 import { isDone } from '../server/said';

@@ -1,4 +1,4 @@
-import { textOf } from '@/core/tell/format/textOf';
+import { textOf } from '@/core/contract/check/textOf';
 
 interface FileButtonProps {
   /** What the button says, which is what is done with the file. */

@@ -1,4 +1,4 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import type { ReactNode } from 'react';
 import { Alert } from './Alert';
 import type { Closable } from './Overlay';

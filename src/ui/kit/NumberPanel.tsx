@@ -1,9 +1,9 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { Slider } from 'radix-ui';
 import { useId, useRef, useState } from 'react';
-import { plainNumber } from '@/core/ground/units/say';
+import { plainNumber } from '@/core/tell/language/say';
 
 interface NumberPanelProps {
   label: string;

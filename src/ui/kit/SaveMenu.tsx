@@ -1,6 +1,6 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { Download } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
 import { MENU, MENU_ITEM } from './menu';

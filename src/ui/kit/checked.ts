@@ -1,5 +1,6 @@
+import { sayFaults } from '@/core/tell/facts/faultWords';
 import type { FieldErrors, FieldValues, Resolver } from 'react-hook-form';
-import { FaultyInput, type Fault } from '@/core/tell/format/fault';
+import { FaultyInput, type Fault } from '@/core/contract/check/fault';
 
 /** Puts an error where a path leads. */
 function place(errors: Record<string, unknown>, path: string, message: string): void {
@@ -25,7 +26,7 @@ export const checked =
     const faults = faultsIn(() => read(values));
     if (!faults) return { values, errors: {} };
     const errors: Record<string, unknown> = {};
-    for (const { path, message } of faults) place(errors, fieldOf(path), message);
+    for (const { path, message } of sayFaults(faults)) place(errors, fieldOf(path), message);
     return { values: {}, errors: errors as FieldErrors<T> };
   };
 

@@ -1,6 +1,6 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { KeyHint } from './KeyHint';
 

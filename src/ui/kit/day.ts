@@ -1,6 +1,6 @@
 import { format, formatDistanceToNow, parseISO } from 'date-fns';
 import { de, enUS } from 'date-fns/locale';
-import { spoken, type Language } from '@/core/ground/language/language';
+import { spoken, type Language } from '@/core/tell/language/language';
 
 const LOCALES = { en: enUS, de };
 

@@ -1,6 +1,6 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import type { Point } from '@/core/place/outline/ring';
-import { sayLength } from '@/core/ground/units/say';
+import { sayLength } from '@/core/tell/language/say';
 import type { UnitSystem } from '@/core/ground/units/system';
 import type { StoredPlace } from '@/core/place/record/stored';
 

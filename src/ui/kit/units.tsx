@@ -1,6 +1,6 @@
 'use client';
 
-import { choices, told } from '@/core/ground/language/told';
+import { choices, told } from '@/core/tell/language/told';
 import { createContext, useContext } from 'react';
 import type { UnitSystem } from '@/core/ground/units/system';
 

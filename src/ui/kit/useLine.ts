@@ -1,7 +1,8 @@
 'use client';
+import { wrongWords } from '@/core/tell/facts/faultWords';
 
 import { useController, useForm } from 'react-hook-form';
-import { FaultyInput } from '@/core/tell/format/fault';
+import { FaultyInput } from '@/core/contract/check/fault';
 import { typedSince } from './takeSaved';
 import { useKeptForm } from './useKeptForm';
 
@@ -46,6 +47,6 @@ async function faultOf(take: Take, line: string): Promise<string | null> {
     return await take(line);
   } catch (error) {
     if (!(error instanceof FaultyInput)) throw error;
-    return error.faults.map(({ message }) => message).join('; ');
+    return wrongWords(error.faults);
   }
 }

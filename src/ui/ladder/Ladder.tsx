@@ -1,12 +1,13 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { STYLE_WORDS } from '@/core/tell/words/ladderWords';
+import { t } from '@/core/tell/language/t';
 import { Sideways } from '../kit/Sideways';
 import { learntWords } from '@/core/tell/words/player';
 import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
 import { ladder, LADDER_HOURS, LADDER_SAMPLE, type LadderRow } from '@/core/search/ladder/ladder';
-import { LADDER_STYLES, LADDER_STYLE_NAMES, type LadderStyle } from '@/core/search/ladder/style';
+import { LADDER_STYLE_NAMES, type LadderStyle } from '@/core/search/ladder/style';
 import type { Player } from '@/core/ground/player/player';
 import { presetSand, SAND_PRESETS, type SandPreset } from '@/core/ground/sand/presets';
 import { placeSands } from '@/core/place/field/placeSands';
@@ -16,7 +17,8 @@ import { shortLengthWords } from '@/core/tell/words/words';
 import { sampleSwings } from '@/core/model/spread/swings';
 import { fractionAtClock, swingClock } from '@/core/ground/units/clock';
 import { fromMetres } from '@/core/ground/units/length';
-import { plainNumber, unitFor } from '@/core/ground/units/say';
+import { plainNumber } from '@/core/tell/language/say';
+import { unitFor } from '@/core/ground/units/unitFor';
 import { SAND_WORDS } from '@/core/tell/words/situation';
 import { groundChoices, groundOf, type Ground, type GroundKey } from '../kit/ground';
 import { Reaches } from './Reaches';
@@ -74,7 +76,7 @@ export function Ladder({ player, grounds = NONE, today = '' }: LadderProps) {
           label={t('Played')}
           value={style}
           onValue={setStyle}
-          options={LADDER_STYLE_NAMES.map((each) => [each, LADDER_STYLES[each].name] as const)}
+          options={LADDER_STYLE_NAMES.map((each) => [each, STYLE_WORDS[each]] as const)}
         />
         <Pick
           label={t('Sand')}

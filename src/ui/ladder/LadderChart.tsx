@@ -1,6 +1,6 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import {
   CategoryScale,
   Chart,
@@ -16,7 +16,8 @@ import { Line } from 'react-chartjs-2';
 import { LADDER_HOURS, type LadderRow } from '@/core/search/ladder/ladder';
 import { fractionAtClock, swingClock } from '@/core/ground/units/clock';
 import { fromMetres } from '@/core/ground/units/length';
-import { plainNumber, unitFor } from '@/core/ground/units/say';
+import { plainNumber } from '@/core/tell/language/say';
+import { unitFor } from '@/core/ground/units/unitFor';
 import { useUnits } from '../kit/units';
 
 Chart.register(CategoryScale, LinearScale, LineElement, PointElement, Legend, Tooltip);

@@ -1,15 +1,17 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { STYLE_WORDS } from '@/core/tell/words/ladderWords';
+import { t } from '@/core/tell/language/t';
 import { useMemo, useState } from 'react';
-import { LADDER_STYLES, type LadderStyle } from '@/core/search/ladder/style';
+import type { LadderStyle } from '@/core/search/ladder/style';
 import { whatReaches, type Reach, type ReachTo } from '@/core/search/ladder/reach';
 import type { Player } from '@/core/ground/player/player';
 import type { Sand } from '@/core/ground/sand/presets';
 import type { Golfer } from '@/core/model/golfer/golfer';
 import type { SwingError } from '@/core/model/swing/swingError';
 import { fromMetres, toMetres } from '@/core/ground/units/length';
-import { plainNumber, unitFor } from '@/core/ground/units/say';
+import { plainNumber } from '@/core/tell/language/say';
+import { unitFor } from '@/core/ground/units/unitFor';
 import { useUnits } from '../kit/units';
 import { Alert } from '../kit/Alert';
 
@@ -79,8 +81,7 @@ export function Reaches({ player, golfer, sands, swings }: ReachesProps) {
           {reaching.slice(0, SHOWN).map((each) => (
             <li key={`${each.club}/${each.style}`} className="border-b border-hairline py-1.5">
               <strong className="font-heading text-lg">{each.club}</strong>{' '}
-              {t('{name}, swing', { name: LADDER_STYLES[each.style].name })}{' '}
-              <strong>{each.clock}</strong>
+              {t('{name}, swing', { name: STYLE_WORDS[each.style] })} <strong>{each.clock}</strong>
               {t(': carries {far}, stops at {far2}; 8 in 10 finish between {far3} and {far4}', {
                 far: far(each.carry),
                 far2: far(each.finish),

@@ -1,4 +1,4 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import type { LearningDecision } from '@/core/lesson/learning/decision';
 import type { LearntFactors } from '@/core/ground/player/learnt';
 import { sayMoment } from '../kit/day';

@@ -1,16 +1,16 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { LearntFactors } from '@/core/ground/player/learnt';
 import { FEWEST_LEARNT } from '@/core/lesson/learning/decision';
-import { learnWords, savingWords } from '@/core/lesson/learning/learnWords';
+import { learnWords, savingWords } from '@/core/tell/lessons/learnedWords';
 import type { Station } from '@/core/lesson/plan/lesson';
 import type { RosterPlayer } from '@/core/lesson/players/player';
 import { degrees, radians } from '@/core/ground/units/angle';
 import { fromMetres, toMetres } from '@/core/ground/units/length';
-import { unitFor } from '@/core/ground/units/say';
+import { unitFor } from '@/core/ground/units/unitFor';
 import { counted, type PlacedBall } from '@/core/lesson/review/against';
 import { ask, bodyOf } from '../server/client';
 import { ChannelCurve } from './ChannelCurve';

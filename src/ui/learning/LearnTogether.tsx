@@ -1,12 +1,12 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { useState } from 'react';
 import { toast } from 'sonner';
 import type { LearntFactors } from '@/core/ground/player/learnt';
 import type { Learning } from '@/core/lesson/learning/learn';
 import { FEWEST_LEARNT } from '@/core/lesson/learning/decision';
-import { learnWords } from '@/core/lesson/learning/learnWords';
+import { learnWords } from '@/core/tell/lessons/learnedWords';
 import { recordOf, type RosterPlayer } from '@/core/lesson/players/player';
 import type { PlacedBall } from '@/core/lesson/review/against';
 import { counted } from '@/core/tell/words/counted';

@@ -1,9 +1,10 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import type { CallEntry } from '@/core/tell/sheet/callSheet';
-import type { Moves, Reach } from '@/core/lesson/learning/moves';
+import type { Moves, Reach } from '@/core/tell/lessons/moves';
 import { shortLengthWords } from '@/core/tell/words/words';
 import { fromMetres, toMetres } from '@/core/ground/units/length';
-import { plainNumber, unitFor } from '@/core/ground/units/say';
+import { plainNumber } from '@/core/tell/language/say';
+import { unitFor } from '@/core/ground/units/unitFor';
 import { useUnits } from '../kit/units';
 
 interface MovesViewProps {

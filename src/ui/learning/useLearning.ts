@@ -3,7 +3,7 @@
 import { useMemo } from 'react';
 import type { Learning } from '@/core/lesson/learning/learn';
 import type { LearntFactors } from '@/core/ground/player/learnt';
-import type { Moves } from '@/core/lesson/learning/moves';
+import type { Moves } from '@/core/tell/lessons/moves';
 import type { Station } from '@/core/lesson/plan/lesson';
 import { recordOf, type RosterPlayer } from '@/core/lesson/players/player';
 import type { UnitSystem } from '@/core/ground/units/system';

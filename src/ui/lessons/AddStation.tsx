@@ -1,15 +1,15 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { useMemo, useState } from 'react';
 import { saidShot } from '@/core/tell/grammar/saidShot';
 import { EXAMPLE_LINE } from '@/core/tell/grammar/phrases';
 import { understand } from '@/core/tell/grammar/understand';
 import { randomStation, USUAL_LIMITS, type DrawLimits } from '@/core/lesson/plan/randomStation';
-import { stationName } from '@/core/lesson/plan/stationName';
-import { FIRST_SHOT } from '@/core/tell/reading/reading';
-import type { ShotInput } from '@/core/tell/format/shot';
-import type { KeptReading } from '@/core/tell/reading/kept';
+import { stationName } from '@/core/tell/lessons/stationName';
+import { FIRST_SHOT } from '@/core/contract/reading/reading';
+import type { ShotInput } from '@/core/contract/shot/shot';
+import type { KeptReading } from '@/core/contract/reading/kept';
 import { TextInput } from '../kit/fields';
 import { DrawLimitsForm } from './DrawLimitsForm';
 import { useLine } from '../kit/useLine';

@@ -1,10 +1,10 @@
 'use client';
 
-import { STRIKE_WORDS } from '@/core/lesson/balls/strikeWords';
-import { t } from '@/core/ground/language/t';
+import { STRIKE_WORDS } from '@/core/tell/lessons/strikeWords';
+import { t } from '@/core/tell/language/t';
 import { useForm } from 'react-hook-form';
 import { MOST_AFTER, STRIKES, type LoggedFields } from '@/core/lesson/balls/ball';
-import { FORM_LENGTHS, ballTexts, ballUnit, readBallTexts } from '@/core/lesson/balls/ballForm';
+import { FORM_LENGTHS, ballTexts, ballUnit, readBallTexts } from '@/core/tell/lessons/ballForm';
 import { counted } from '@/core/tell/words/counted';
 import { checked } from '../kit/checked';
 import { Choice, TextInput } from '../kit/fields';

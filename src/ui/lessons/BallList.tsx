@@ -1,10 +1,10 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { useState } from 'react';
 import { SIMULATED, type BallChange } from '@/core/lesson/balls/ball';
 import { BallForm } from './BallForm';
-import { seenWords } from '@/core/lesson/balls/seenWords';
+import { seenWords } from '@/core/tell/lessons/seenWords';
 import type { ShownBall } from './types';
 import { useUnits } from '../kit/units';
 import { Alert } from '../kit/Alert';

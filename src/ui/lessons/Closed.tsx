@@ -1,4 +1,4 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { useMutation } from '@tanstack/react-query';
 import { useRouter } from 'next/navigation';
 import type { StoredLesson } from '@/core/lesson/plan/stored';

@@ -1,13 +1,14 @@
 'use client';
 
-import { written } from '@/core/ground/language/written';
-import { t } from '@/core/ground/language/t';
+import { written } from '@/core/tell/language/written';
+import { t } from '@/core/tell/language/t';
 import { useForm } from 'react-hook-form';
 import type { DrawLimits } from '@/core/lesson/plan/randomStation';
 import { LIES } from '@/core/ground/sand/lie';
 import { SAND_PRESETS } from '@/core/ground/sand/presets';
 import { fromMetres, toMetres } from '@/core/ground/units/length';
-import { sayRange, unitFor } from '@/core/ground/units/say';
+import { sayRange } from '@/core/tell/language/say';
+import { unitFor } from '@/core/ground/units/unitFor';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { numberOf } from '../kit/SmallNumber';
 import { Pick, TextInput } from '../kit/fields';

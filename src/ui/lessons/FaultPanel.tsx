@@ -1,11 +1,13 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { causeName, fixWords, lookWords } from '@/core/tell/lessons/causeWords';
+import { t } from '@/core/tell/language/t';
 import { useMemo, useState } from 'react';
 import { NO_FAULT, SIGNS, type Sign } from '@/core/lesson/faults/causes';
 import { drillsFor } from '@/core/lesson/drills/chosen';
-import { DOSES, drillLine, usualDose } from '@/core/lesson/drills/dose';
-import { evidenceWords } from '@/core/lesson/faults/faultWords';
+import { DOSES, usualDose } from '@/core/lesson/drills/dose';
+import { drillLine } from '@/core/tell/drills/doseWords';
+import { evidenceWords } from '@/core/tell/lessons/faultWords';
 import { FEWEST, findFault } from '@/core/lesson/faults/find';
 import type { Ticks } from '@/core/lesson/faults/ticks';
 import type { Looked } from '@/core/lesson/faults/looks';
@@ -105,15 +107,17 @@ export function FaultPanel({ player, balls, onDrill, onDrillForAll }: FaultPanel
                 const speaking = evidence.filter(({ weight }) => weight > STRONG).slice(0, 3);
                 const fitting = drillsFor(drills, cause.id);
                 const drill = fitting.find(({ id }) => id === chosen[cause.id]) ?? fitting[0];
-                const line = drill && drillLine({ fix: cause.fix, drill: drill.brief }, dose);
+                const line = drill && drillLine({ fix: fixWords(cause), drill: drill.brief }, dose);
                 const against = evidence.filter(({ weight }) => weight < -STRONG).slice(-2);
                 return (
                   <li key={cause.id}>
                     <p>
                       {finding.clear ? (
-                        <strong className="font-heading text-lg">{capital(cause.name)}</strong>
+                        <strong className="font-heading text-lg">
+                          {capital(causeName(cause))}
+                        </strong>
                       ) : (
-                        capital(cause.name)
+                        capital(causeName(cause))
                       )}
                       , {chanceWords(chance)}
                     </p>
@@ -128,7 +132,7 @@ export function FaultPanel({ player, balls, onDrill, onDrillForAll }: FaultPanel
                         <p>{line}</p>
                         <div className="no-print mt-1 flex flex-wrap items-end gap-3">
                           <Pick
-                            label={t('Drill for “{cause}”', { cause: cause.name })}
+                            label={t('Drill for “{cause}”', { cause: causeName(cause) })}
                             value={drill.id}
                             onValue={(id) => setChosen({ ...chosen, [cause.id]: id })}
                             options={fitting.map(({ id, name }) => [id, name] as const)}
@@ -157,7 +161,7 @@ export function FaultPanel({ player, balls, onDrill, onDrillForAll }: FaultPanel
             {finding.next && (
               <div className="rounded border-2 border-flag p-3">
                 <p className="mb-2 text-lg font-semibold">
-                  {t('Check next: {look}', { look: finding.next.look })}
+                  {t('Check next: {look}', { look: lookWords(finding.next) })}
                 </p>
                 <Answer sign={finding.next} ticks={ticks} onTicks={setTicks} />
                 {!finding.clear && answered < DOZEN && (
@@ -177,7 +181,7 @@ export function FaultPanel({ player, balls, onDrill, onDrillForAll }: FaultPanel
               <ul>
                 {SIGNS.filter(({ id }) => id !== finding.next?.id).map((sign) => (
                   <li key={sign.id} className="flex items-center gap-2 border-b border-hairline">
-                    <span className="grow py-1 text-sm leading-snug">{sign.look}</span>
+                    <span className="grow py-1 text-sm leading-snug">{lookWords(sign)}</span>
                     <Answer sign={sign} ticks={ticks} onTicks={setTicks} />
                   </li>
                 ))}
@@ -197,14 +201,15 @@ interface AnswerProps {
 }
 
 /** Yes or no to a question; pressed again it is unanswered. */
-function Answer({ sign: { id, look }, ticks, onTicks }: AnswerProps) {
+function Answer({ sign, ticks, onTicks }: AnswerProps) {
+  const { id } = sign;
   return (
     <span className="flex gap-2">
       {[true, false].map((seen) => (
         <button
           key={String(seen)}
           type="button"
-          aria-label={`${look} ${seen ? t('Yes') : t('No')}`}
+          aria-label={`${lookWords(sign)} ${seen ? t('Yes') : t('No')}`}
           aria-pressed={ticks[id] === seen}
           onClick={() =>
             onTicks(({ [id]: before, ...others }) =>

@@ -1,10 +1,10 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import type { KeyboardEvent, PointerEvent } from 'react';
 import type { Hand } from '@/core/ground/player/player';
 import type { Shot } from '@/core/ground/situation/shot';
-import { sayLength } from '@/core/ground/units/say';
+import { sayLength } from '@/core/tell/language/say';
 import type { StationGround } from '@/core/place/fire/stationGround';
 import { AboveGround } from '../drawing/above/AboveGround';
 import { TrueGround } from '../drawing/above/TrueGround';

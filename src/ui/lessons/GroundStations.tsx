@@ -1,6 +1,9 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { groundStationName } from '@/core/tell/lessons/stationName';
+import { sayFact } from '@/core/tell/facts/sayFact';
+
+import { t } from '@/core/tell/language/t';
 import { useQuery } from '@tanstack/react-query';
 import { X } from 'lucide-react';
 import { useMemo, useRef, useState } from 'react';
@@ -15,7 +18,7 @@ import { randomOnGround } from '@/core/lesson/plan/randomOnGround';
 import { groundStation } from '@/core/lesson/plan/groundStation';
 import { acrossOn } from '@/core/lesson/plan/turnsOf';
 import type { Station } from '@/core/lesson/plan/lesson';
-import { FaultyInput } from '@/core/tell/format/fault';
+import { FaultyInput } from '@/core/contract/check/fault';
 import { counted } from '@/core/tell/words/counted';
 import { LIE_WORDS } from '@/core/tell/words/situation';
 import { useSize } from '../drawing/useSize';
@@ -102,10 +105,10 @@ function stationFrom(
 ): Station | string {
   const [green = '', flag = ''] = at.split('/');
   try {
-    return groundStation(id, place, drawn, { ball, lie, green, flag }, day);
+    return groundStation(id, place, drawn, { ball, lie, green, flag }, day, groundStationName);
   } catch (error) {
     if (error instanceof FaultyInput)
-      return t('The flag {message}.', { message: error.faults[0]!.message });
+      return t('The flag {message}.', { message: sayFact(error.faults[0]!.message) });
     throw error;
   }
 }

@@ -1,9 +1,9 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { useState } from 'react';
 import { fromMetres } from '@/core/ground/units/length';
-import { unitFor } from '@/core/ground/units/say';
+import { unitFor } from '@/core/ground/units/unitFor';
 import type { UnitSystem } from '@/core/ground/units/system';
 import type { HistoryPoint } from '@/core/lesson/review/history';
 import { progressOf, type Followed } from '@/core/lesson/review/progress';

@@ -1,6 +1,6 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { Copy, Trash2 } from 'lucide-react';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
@@ -9,8 +9,8 @@ import { useQuery } from '@tanstack/react-query';
 import { monthOf } from '@/core/lesson/plan/month';
 import type { StoredLesson } from '@/core/lesson/plan/stored';
 import type { Glance } from '@/core/lesson/review/glance';
-import { outMovedWords } from '@/core/lesson/review/moved';
-import { shareWords } from '@/core/lesson/review/statWords';
+import { outMovedWords } from '@/core/tell/lessons/moved';
+import { shareWords } from '@/core/tell/lessons/statWords';
 import { counted } from '@/core/tell/words/counted';
 import { sayDay, sayMonth } from '../kit/day';
 import { useAssists } from '../frame/who';

@@ -1,7 +1,8 @@
 'use client';
 
-import { STRIKE_WORDS } from '@/core/lesson/balls/strikeWords';
-import { t } from '@/core/ground/language/t';
+import { sayFact } from '@/core/tell/facts/sayFact';
+import { STRIKE_WORDS } from '@/core/tell/lessons/strikeWords';
+import { t } from '@/core/tell/language/t';
 import { useState } from 'react';
 import { contradictionOf, STRIKES, type LoggedFields, type Strike } from '@/core/lesson/balls/ball';
 import { readBallText } from '@/core/lesson/balls/ballText';
@@ -194,9 +195,10 @@ export function LogPanel(props: LogPanelProps) {
           action={t('Log this ball')}
           onBall={(ball) => {
             const whole = { ...tapped, ...ball };
-            const wrong = ready ? contradictionOf(whole) : t('No ball can be logged here now.');
+            if (!ready) return Promise.resolve(t('No ball can be logged here now.'));
+            const wrong = contradictionOf(whole);
             if (wrong === null) log(whole);
-            return Promise.resolve(wrong);
+            return Promise.resolve(wrong && sayFact(wrong));
           }}
         />
       </details>

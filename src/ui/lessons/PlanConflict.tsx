@@ -1,6 +1,6 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import type { StoredLesson } from '@/core/lesson/plan/stored';
 import { sayDay } from '../kit/day';
 

@@ -1,6 +1,6 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { nobodyAhead } from '@/core/tell/script/care';
 import { X } from 'lucide-react';
 import { useRouter } from 'next/navigation';
@@ -16,10 +16,10 @@ import {
 import { lineLetter, MOST_LINES } from '@/core/lesson/plan/line';
 import { turnsOf } from '@/core/lesson/plan/turnsOf';
 import type { StoredLesson } from '@/core/lesson/plan/stored';
-import type { ShotInput } from '@/core/tell/format/shot';
+import type { ShotInput } from '@/core/contract/shot/shot';
 import type { RosterPlayer } from '@/core/lesson/players/player';
-import { strandedWords } from '@/core/lesson/plan/strandedWords';
-import type { KeptReading } from '@/core/tell/reading/kept';
+import { strandedWords } from '@/core/tell/lessons/strandedWords';
+import type { KeptReading } from '@/core/contract/reading/kept';
 import { ask, saidOf } from '../server/client';
 import { TopBar } from '../frame/TopBar';
 import { checked } from '../kit/checked';

@@ -1,6 +1,6 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
@@ -8,12 +8,12 @@ import { toast } from 'sonner';
 import type { LearntFactors } from '@/core/ground/player/learnt';
 import { forStats, shotsOf } from '@/core/lesson/review/against';
 import { ballsFrom, type BallColumns } from '@/core/lesson/review/columns';
-import { itemsNamedIn } from '@/core/lesson/drills/dose';
+import { itemsNamedIn } from '@/core/tell/drills/doseWords';
 import { itemsText } from '@/core/lesson/homework/plan';
 import { ownOf } from '@/core/lesson/plan/lesson';
 import { partsOf, type Comparison } from '@/core/lesson/review/parts';
-import { reportOf } from '@/core/lesson/review/report';
-import { summaryWords } from '@/core/lesson/review/summary';
+import { reportOf } from '@/core/tell/lessons/report';
+import { summaryWords } from '@/core/tell/lessons/summary';
 import { sayDay } from '../kit/day';
 import { ask } from '../server/client';
 import { TopBar } from '../frame/TopBar';

@@ -1,6 +1,6 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { Smartphone } from 'lucide-react';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';

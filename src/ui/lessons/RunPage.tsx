@@ -1,18 +1,18 @@
 'use client';
 
-import { told } from '@/core/ground/language/told';
-import { t } from '@/core/ground/language/t';
+import { told } from '@/core/tell/language/told';
+import { t } from '@/core/tell/language/t';
 import { situationAt } from '@/core/lesson/plan/situationAt';
 import { nobodyAhead } from '@/core/tell/script/care';
 import { useMemo } from 'react';
-import { readSituation } from '@/core/tell/format/situation';
+import { readSituation } from '@/core/contract/shot/situation';
 import { hitOf } from '@/core/lesson/review/against';
 import type { BallChange, BallSource, LoggedFields } from '@/core/lesson/balls/ball';
 import { changedBall } from '@/core/lesson/balls/changed';
 import { turnsOf } from '@/core/lesson/plan/turnsOf';
 import { whatNext } from '@/core/lesson/plan/whatNext';
-import { entryMeant } from '@/core/tell/format/setup';
-import { callWords } from '@/core/lesson/balls/callWords';
+import { entryMeant } from '@/core/contract/shot/setup';
+import { callWords } from '@/core/tell/lessons/callWords';
 import type { RosterPlayer } from '@/core/lesson/players/player';
 import { trackedBall } from '@/core/lesson/tracker/simulated';
 import { counted } from '@/core/tell/words/counted';

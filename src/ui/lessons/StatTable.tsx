@@ -1,7 +1,7 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { Sideways } from '../kit/Sideways';
 import type { BallStats } from '@/core/lesson/review/stats';
-import { statWords } from '@/core/lesson/review/statWords';
+import { statWords } from '@/core/tell/lessons/statWords';
 import { useUnits } from '../kit/units';
 
 interface StatTableProps {

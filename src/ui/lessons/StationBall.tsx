@@ -1,6 +1,6 @@
 import { sayAt } from '../kit/ground';
 import { useUnits } from '../kit/units';
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import type { Point } from '@/core/place/outline/ring';
 import type { Station } from '@/core/lesson/plan/lesson';
 import { Handle } from '../drawing/Handle';

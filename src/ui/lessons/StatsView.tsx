@@ -1,5 +1,6 @@
-import { told } from '@/core/ground/language/told';
-import { t } from '@/core/ground/language/t';
+import { partName } from '@/core/tell/lessons/partWords';
+import { told } from '@/core/tell/language/told';
+import { t } from '@/core/tell/language/t';
 import type { ReactNode } from 'react';
 import { COMPARISONS, type Comparison, type Part } from '@/core/lesson/review/parts';
 import { statsOf, type StatBall } from '@/core/lesson/review/stats';
@@ -37,7 +38,7 @@ export function StatsView({ balls, parts, by, onBy, handed, ground }: StatsViewP
   const whole = statsOf(balls);
   const columns = [
     { name: t('all'), stats: whole },
-    ...parts.map((part) => ({ name: part.name, stats: statsOf(part.balls) })),
+    ...parts.map((part) => ({ name: partName(by, part.name), stats: statsOf(part.balls) })),
   ];
   return (
     <section aria-label={t('Results')}>

@@ -1,4 +1,4 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { Sideways } from '../kit/Sideways';
 import { clockAfter, type Turn } from '@/core/lesson/plan/timetable';
 

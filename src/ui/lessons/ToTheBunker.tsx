@@ -1,6 +1,6 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { useQuery } from '@tanstack/react-query';
 import { create } from 'qrcode';
 import { useEffect, useMemo, useState } from 'react';

@@ -1,6 +1,6 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { useStandIns } from '../frame/standIns';
 import { Alert } from '../kit/Alert';
 import { DeviceKey } from '../kit/DeviceKey';

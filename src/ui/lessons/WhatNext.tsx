@@ -1,4 +1,4 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import Link from 'next/link';
 import { ArrowRight } from 'lucide-react';
 import type { Visit } from '@/core/lesson/plan/whatNext';

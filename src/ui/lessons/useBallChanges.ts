@@ -1,6 +1,6 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { useCallback, useRef, useState } from 'react';
 import { toast } from 'sonner';
 import type { BallChange, TouchedBall } from '@/core/lesson/balls/ball';

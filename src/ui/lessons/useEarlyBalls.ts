@@ -6,7 +6,7 @@ import type { BallSource, LoggedFields, NewBall } from '@/core/lesson/balls/ball
 import type { Station } from '@/core/lesson/plan/lesson';
 import { situationAt } from '@/core/lesson/plan/situationAt';
 import type { RosterPlayer } from '@/core/lesson/players/player';
-import { entryMeant } from '@/core/tell/format/setup';
+import { entryMeant } from '@/core/contract/shot/setup';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { useKept } from '../kit/useKept';
 import { callKeptOf, useStationCall } from './useStationCall';

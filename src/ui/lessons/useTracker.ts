@@ -1,6 +1,6 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { useEffect, useState } from 'react';
 import type { TrackerAim } from '@/core/lesson/tracker/aim';
 import { useTurn } from '../kit/useTurn';

@@ -1,7 +1,7 @@
 'use client';
 
-import { toldIn } from '@/core/ground/language/told';
-import { t } from '@/core/ground/language/t';
+import { toldIn } from '@/core/tell/language/told';
+import { t } from '@/core/tell/language/t';
 import { useState } from 'react';
 import type { Club } from '@/core/ground/club/club';
 import { clubLengths, sightedLip } from '@/core/ground/measure/lipHeight';
@@ -9,7 +9,8 @@ import type { Threshold } from '@/core/ground/measure/measured';
 import { paced } from '@/core/ground/measure/pacing';
 import { radians } from '@/core/ground/units/angle';
 import { fromMetres } from '@/core/ground/units/length';
-import { plainNumber, unitFor } from '@/core/ground/units/say';
+import { plainNumber } from '@/core/tell/language/say';
+import { unitFor } from '@/core/ground/units/unitFor';
 import { reckon, Result } from './Result';
 import { numberOf, SmallNumber } from '../kit/SmallNumber';
 import { usePace } from './usePace';

@@ -1,11 +1,12 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { useState } from 'react';
 import type { Threshold } from '@/core/ground/measure/measured';
 import { PACE_RANGE, paced, paceLengthFrom } from '@/core/ground/measure/pacing';
 import { fromMetres, toMetres } from '@/core/ground/units/length';
-import { plainNumber, unitFor } from '@/core/ground/units/say';
+import { plainNumber } from '@/core/tell/language/say';
+import { unitFor } from '@/core/ground/units/unitFor';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { reckon, Result } from './Result';
 import { numberOf, SmallNumber } from '../kit/SmallNumber';

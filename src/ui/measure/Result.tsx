@@ -1,6 +1,6 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { capital } from '@/core/tell/words/capital';
 import { doubts, type Measured, type Threshold } from '@/core/ground/measure/measured';
 import { chanceWords } from '@/core/tell/words/words';

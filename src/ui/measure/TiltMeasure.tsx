@@ -1,6 +1,6 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { useEffect, useRef, useState } from 'react';
 import type { Threshold } from '@/core/ground/measure/measured';
 import {
@@ -11,7 +11,7 @@ import {
 } from '@/core/ground/measure/tilt';
 import type { Hand } from '@/core/ground/player/player';
 import { radians } from '@/core/ground/units/angle';
-import { plainNumber } from '@/core/ground/units/say';
+import { plainNumber } from '@/core/tell/language/say';
 import { useStandIns } from '../frame/standIns';
 import { Result } from './Result';
 

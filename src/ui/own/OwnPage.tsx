@@ -1,12 +1,12 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import type { NamedDrill } from '@/core/lesson/drills/drill';
 import type { Homework } from '@/core/lesson/homework/plan';
 import type { DrillResult } from '@/core/lesson/homework/result';
 import type { Session } from '@/core/lesson/homework/sessions';
 import type { HistoryPoint } from '@/core/lesson/review/history';
-import { dosedWords } from '@/core/lesson/drills/dose';
+import { dosedWords } from '@/core/tell/drills/doseWords';
 import { LanguageButton } from '../frame/LanguageButton';
 import { Mark } from '../frame/Mark';
 import { usePreferences } from '../frame/preferences';

@@ -1,8 +1,8 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { Page, StyleSheet, Text, View } from '@react-pdf/renderer';
 import { bunkerNumbers } from '@/core/place/field/bunkerNumbers';
 import type { Visit } from '@/core/place/field/field';
-import { numberRows, visitWords } from '@/core/place/field/numberWords';
+import { numberRows, visitWords } from '@/core/tell/place/numberWords';
 import type { Place } from '@/core/place/record/place';
 import { drawnPlace } from '@/core/place/sight/drawnPlace';
 import type { UnitSystem } from '@/core/ground/units/system';

@@ -1,4 +1,4 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { Page, StyleSheet, Text, View } from '@react-pdf/renderer';
 import type { ReactElement } from 'react';
 import { missPicture } from '@/core/tell/picture/missPicture';
@@ -13,7 +13,7 @@ import type { Shot } from '@/core/ground/situation/shot';
 import { SHOULDER_WIDTH } from '@/core/model/swing/technique';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { KIND_WORDS } from '@/core/tell/words/kinds';
-import { schoolName } from '@/core/search/schools/schools';
+import { techniqueName } from '@/core/tell/words/techniques';
 import { EntryMark } from '../drawing/EntryMark';
 import { FaceClock } from '../drawing/FaceClock';
 import { Feet } from '../drawing/Feet';
@@ -135,7 +135,7 @@ function Other({ call }: { call: CallEntry }) {
       </Text>
       <Text>
         {call.kind === 'relief'
-          ? `${schoolName(call.school)}.`
+          ? `${techniqueName(call.school)}.`
           : t('Face {face}, swing {swing}. {odds}', {
               face: call.face_deg === 0 ? t('square') : call.face_clock,
               swing: call.swing_clock,
@@ -199,7 +199,7 @@ export function CardPaper({ player, said, shot, answer, units }: CardPaperProps)
                 {best.kind === 'relief' ? t('Take relief') : best.club}
               </Text>
               <Text>
-                {best.kind === 'relief' ? schoolName(best.school) : KIND_WORDS[best.kind]}
+                {best.kind === 'relief' ? techniqueName(best.school) : KIND_WORDS[best.kind]}
               </Text>
               <Text style={styles.strokes}>
                 {t('{strokes} strokes from here, on average', {
@@ -209,7 +209,7 @@ export function CardPaper({ player, said, shot, answer, units }: CardPaperProps)
             </View>
             {best.kind !== 'relief' && (
               <Text style={{ color: SOFT }}>
-                {t('Technique: {technique}.', { technique: schoolName(best.school) })}
+                {t('Technique: {technique}.', { technique: techniqueName(best.school) })}
               </Text>
             )}
             {picture && best.kind !== 'relief' && (

@@ -1,8 +1,8 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { Page, StyleSheet, Text, View } from '@react-pdf/renderer';
-import { feelWords, SHOWS_WORDS, truthWords } from '@/core/lesson/eye/eyeWords';
+import { feelWords, SHOWS_WORDS, truthWords } from '@/core/tell/lessons/eyeWords';
 import type { Scene } from '@/core/lesson/eye/scene';
-import { sayLength } from '@/core/ground/units/say';
+import { sayLength } from '@/core/tell/language/say';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { rulesFoot } from '@/core/tell/script/care';
 import { TiltDrawing } from '../drawing/TiltDrawing';

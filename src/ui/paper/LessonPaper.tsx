@@ -1,10 +1,10 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { Page, StyleSheet, Text, View } from '@react-pdf/renderer';
-import { callWords } from '@/core/lesson/balls/callWords';
+import { callWords } from '@/core/tell/lessons/callWords';
 import type { LessonPlan } from '@/core/lesson/plan/lesson';
-import type { PlayerReport } from '@/core/lesson/review/report';
-import { summaryWords } from '@/core/lesson/review/summary';
-import { statWords } from '@/core/lesson/review/statWords';
+import type { PlayerReport } from '@/core/tell/lessons/report';
+import { summaryWords } from '@/core/tell/lessons/summary';
+import { statWords } from '@/core/tell/lessons/statWords';
 import type { RosterPlayer } from '@/core/lesson/players/player';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { rulesFoot } from '@/core/tell/script/care';

@@ -1,4 +1,4 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { Document } from '@react-pdf/renderer';
 import type { ComponentProps } from 'react';
 import { HEADING, registerFonts, TEXT } from './fonts';

@@ -1,14 +1,14 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { Page, StyleSheet, Text, View } from '@react-pdf/renderer';
 import { drillsById, type ListedDrill } from '@/core/lesson/drills/chosen';
-import { careOf } from '@/core/lesson/drills/load';
+import { careOf } from '@/core/tell/drills/loadWords';
 import type { Homework } from '@/core/lesson/homework/plan';
 import type { Session } from '@/core/lesson/homework/sessions';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { rulesFoot } from '@/core/tell/script/care';
 import { counted } from '@/core/tell/words/counted';
 import { DrillDrawing } from '../drills/DrillDrawing';
-import { dosedWords } from '@/core/lesson/drills/dose';
+import { dosedWords } from '@/core/tell/drills/doseWords';
 import { sayDay, sayWeekday } from '../kit/day';
 import { Drawing } from './Drawing';
 import { footAt, heading, LINE, Paper, running, SOFT } from './Paper';

@@ -1,10 +1,11 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { Page, StyleSheet, Text, View } from '@react-pdf/renderer';
 import { SKILLS } from '@/core/ground/player/player';
-import { bandWords, mostPoints } from '@/core/lesson/bunkerTest/bands';
+import { mostPoints } from '@/core/lesson/bunkerTest/bands';
+import { bandWords } from '@/core/tell/lessons/bandWords';
 import { believedOf, expectedPoints, figureOf, pointsOf } from '@/core/lesson/bunkerTest/figure';
 import { bandsInHundred, type StoredTest } from '@/core/lesson/bunkerTest/test';
-import { figureWords } from '@/core/lesson/bunkerTest/testWords';
+import { figureWords } from '@/core/tell/lessons/testWords';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { saidShot } from '@/core/tell/grammar/saidShot';
 import { rulesFoot } from '@/core/tell/script/care';

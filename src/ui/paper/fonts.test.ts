@@ -1,6 +1,6 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
-import { saySmall } from '@/core/ground/units/say';
+import { saySmall } from '@/core/tell/language/say';
 
 interface Face {
   hasGlyphForCodePoint: (point: number) => boolean;

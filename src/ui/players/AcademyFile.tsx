@@ -1,6 +1,6 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { useState } from 'react';
 import { counted } from '@/core/tell/words/counted';
 import { Alert } from '../kit/Alert';

@@ -1,7 +1,7 @@
 'use client';
 
-import { choices } from '@/core/ground/language/told';
-import { t } from '@/core/ground/language/t';
+import { choices } from '@/core/tell/language/told';
+import { t } from '@/core/tell/language/t';
 import { ArrowDown, ArrowUp, X } from 'lucide-react';
 import { useState } from 'react';
 import {
@@ -14,7 +14,8 @@ import {
 import { typicalClub } from '@/core/ground/club/club';
 import { degrees } from '@/core/ground/units/angle';
 import { fromMetres } from '@/core/ground/units/length';
-import { depthUnit, plainNumber, unitFor } from '@/core/ground/units/say';
+import { plainNumber } from '@/core/tell/language/say';
+import { depthUnit, unitFor } from '@/core/ground/units/unitFor';
 import { Choice, TextInput } from '../kit/fields';
 import type { PlayerFormValues } from './playerForm';
 import { useUnits } from '../kit/units';

@@ -1,8 +1,8 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { readCarryText } from '@/core/lesson/players/carryText';
-import { unitFor } from '@/core/ground/units/say';
+import { unitFor } from '@/core/ground/units/unitFor';
 import { useLine } from '../kit/useLine';
 import { useUnits } from '../kit/units';
 

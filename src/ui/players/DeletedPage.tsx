@@ -1,7 +1,7 @@
 'use client';
 
-import { toldIn } from '@/core/ground/language/told';
-import { t } from '@/core/ground/language/t';
+import { toldIn } from '@/core/tell/language/told';
+import { t } from '@/core/tell/language/t';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { toast } from 'sonner';
 import type { Deleted } from '@/core/lesson/players/deleted';

@@ -1,11 +1,12 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { X } from 'lucide-react';
 import { useState } from 'react';
 import { carryFromShots } from '@/core/lesson/players/likelySlip';
 import { fromMetres, toMetres } from '@/core/ground/units/length';
-import { plainNumber, sayLength, unitFor } from '@/core/ground/units/say';
+import { plainNumber, sayLength } from '@/core/tell/language/say';
+import { unitFor } from '@/core/ground/units/unitFor';
 import { ask, saidOf } from '../server/client';
 import { isDone } from '../server/said';
 import { numberOf } from '../kit/SmallNumber';

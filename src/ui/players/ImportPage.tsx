@@ -1,8 +1,8 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import Link from 'next/link';
-import { textOf } from '@/core/tell/format/textOf';
+import { textOf } from '@/core/contract/check/textOf';
 import { counted } from '@/core/tell/words/counted';
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';

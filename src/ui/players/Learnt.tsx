@@ -1,5 +1,5 @@
-import { t } from '@/core/ground/language/t';
-import { saySmall } from '@/core/ground/units/say';
+import { t } from '@/core/tell/language/t';
+import { saySmall } from '@/core/tell/language/say';
 import type { RosterPlayer } from '@/core/lesson/players/player';
 import { useUnits } from '../kit/units';
 

@@ -1,21 +1,25 @@
-import { told } from '@/core/ground/language/told';
-import { t } from '@/core/ground/language/t';
+import { told } from '@/core/tell/language/told';
+import { t } from '@/core/tell/language/t';
 import { Sideways } from '../kit/Sideways';
 import { bagText } from '@/core/lesson/players/bagText';
 import { MEANINGS, type Meaning } from '@/core/lesson/players/columns';
 import type { ImportedLine, ImportPreview } from '@/core/lesson/players/playersCsv';
-import { faultLine } from '@/core/tell/format/fault';
+import { faultLine, type SaidFault } from '@/core/tell/facts/faultWords';
 import { counted } from '@/core/tell/words/counted';
 import { SKILL_WORDS } from '@/core/tell/words/player';
 import { Alert } from '../kit/Alert';
 import { TickBox } from '../kit/TickBox';
 
 /** What the server says a list of players would become. */
-export interface PreviewOfList extends Omit<ImportPreview, 'lines'> {
+/** A line that cannot be taken, as it is said. */
+type FaultyLine = Pick<ImportedLine, 'line'> & { faults: readonly SaidFault[] };
+
+export interface PreviewOfList extends Omit<ImportPreview, 'lines' | 'wanted'> {
+  wanted: readonly SaidFault[];
   kind: 'list';
   counts: { lines: number; good: number; faulty: number; twice: number };
   lines: ImportedLine[];
-  faulty: ImportedLine[];
+  faulty: FaultyLine[];
 }
 
 const SEPARATORS: Record<string, string> = told({
@@ -156,7 +160,7 @@ function Columns({
 }
 
 /** Lines that cannot be added, each with what is wrong. */
-function Faulty({ lines, all }: { lines: readonly ImportedLine[]; all: number }) {
+function Faulty({ lines, all }: { lines: readonly FaultyLine[]; all: number }) {
   return (
     <Sideways label={t('Lines that cannot be added')} className="mt-4">
       <h3 className="text-lg">{t('Lines that cannot be added')}</h3>

@@ -1,4 +1,4 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { useQuery } from '@tanstack/react-query';
 import type { Mentions, Named } from '@/core/lesson/players/named';
 import { Alert } from '../kit/Alert';

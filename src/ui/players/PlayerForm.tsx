@@ -1,6 +1,7 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { techniqueName } from '@/core/tell/words/techniques';
+import { t } from '@/core/tell/language/t';
 import { useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { BODY_CAUTIONS, HANDS, MASTERIES, SKILLS, USUAL_MISSES } from '@/core/ground/player/player';
@@ -128,10 +129,10 @@ export function PlayerForm({ title, record, onSave, onClose }: PlayerFormProps) 
             )}
           </p>
           <div className="mt-2 grid grid-cols-2 gap-x-4 gap-y-2 max-md:grid-cols-1">
-            {TRICKS.map(({ id, name }) => (
+            {TRICKS.map(({ id }) => (
               <Choice
                 key={id}
-                label={capital(name)}
+                label={capital(techniqueName(id))}
                 options={MASTERIES.map((each) => [each, capital(MASTERY_WORDS[each])] as const)}
                 {...register(`techniques.${id}`)}
               />

@@ -1,30 +1,32 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { capital } from '@/core/tell/words/capital';
 import Link from 'next/link';
 import { useState } from 'react';
 import { toast } from 'sonner';
-import { readSituation } from '@/core/tell/format/situation';
-import { readingToQuery, FIRST_SHOT } from '@/core/tell/reading/reading';
+import { readSituation } from '@/core/contract/shot/situation';
+import { readingToQuery, FIRST_SHOT } from '@/core/contract/reading/reading';
 import { inHouse, recordOf, situationFor, type RosterPlayer } from '@/core/lesson/players/player';
 import type { HousePreferences } from '@/core/lesson/players/house';
 import type { MostUsed } from '@/core/lesson/review/mostUsed';
 import type { HistoryPoint } from '@/core/lesson/review/history';
 import type { PlayerRecord } from '@/core/lesson/players/record';
 import { golferOf } from '@/core/model/golfer/golferOf';
-import { schoolName, TRICKS } from '@/core/search/schools/schools';
+import { TRICKS } from '@/core/search/schools/schools';
+import { techniqueName } from '@/core/tell/words/techniques';
 import { isDone } from '../server/said';
 import { fromMetres } from '@/core/ground/units/length';
 import { AuditPanel } from '../audit/AuditPanel';
 import type { Ground } from '../kit/ground';
-import type { KeptReading } from '@/core/tell/reading/kept';
+import type { KeptReading } from '@/core/contract/reading/kept';
 import { calledWords } from '@/core/tell/sheet/calledLine';
 import { sayAgo, sayDay } from '../kit/day';
 import { ask, saidOf } from '../server/client';
 import { TopBar } from '../frame/TopBar';
 import { Ladder } from '../ladder/Ladder';
-import { handicapWords, SKILL_WORDS, HAND_WORDS, MISS_NAMES } from '@/core/tell/words/player';
+import { SKILL_WORDS, HAND_WORDS, MISS_NAMES } from '@/core/tell/words/player';
+import { handicapWords } from '@/core/ground/player/handicap';
 import { History } from '../lessons/History';
 import type { StoredLesson } from '@/core/lesson/plan/stored';
 import { Learnt } from './Learnt';
@@ -264,12 +266,12 @@ function factsOf(player: RosterPlayer): string {
     parts.push(t('physical limits: {cautions}', { cautions: player.cautions.join(', ') }));
   if (player.schools.length > 0)
     parts.push(
-      t('preferred techniques: {list}', { list: player.schools.map(schoolName).join('; ') }),
+      t('preferred techniques: {list}', { list: player.schools.map(techniqueName).join('; ') }),
     );
   for (const mastery of ['knows', 'learning'] as const) {
     const own = TRICKS.filter(({ id }) => player.techniques?.[id] === mastery);
     if (own.length === 0) continue;
-    const list = own.map(({ name }) => name).join('; ');
+    const list = own.map(({ id }) => techniqueName(id)).join('; ');
     parts.push(
       mastery === 'knows' ? t('knows: {list}', { list }) : t('learning: {list}', { list }),
     );

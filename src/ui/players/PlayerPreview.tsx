@@ -1,4 +1,4 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import type { PlayerImported } from '@/core/lesson/exchange/playerFile';
 import { counted } from '@/core/tell/words/counted';
 

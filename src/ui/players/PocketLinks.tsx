@@ -1,7 +1,7 @@
 'use client';
 
-import { choices } from '@/core/ground/language/told';
-import { t } from '@/core/ground/language/t';
+import { choices } from '@/core/tell/language/told';
+import { t } from '@/core/tell/language/t';
 import { useState } from 'react';
 import { SAND_PRESETS, type SandPreset } from '@/core/ground/sand/presets';
 import { SAND_WORDS } from '@/core/tell/words/situation';

@@ -1,6 +1,7 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { sayFact } from '@/core/tell/facts/sayFact';
+import { t } from '@/core/tell/language/t';
 import { Slider } from 'radix-ui';
 import { useState } from 'react';
 import { openingLimitDeg, type Club } from '@/core/ground/club/club';
@@ -9,7 +10,8 @@ import type { Player } from '@/core/ground/player/player';
 import { oddCarries } from '@/core/lesson/players/likelySlip';
 import { radians } from '@/core/ground/units/angle';
 import { fromMetres, toMetres } from '@/core/ground/units/length';
-import { plainNumber, saySmall, sayLength, saySpeed, unitFor } from '@/core/ground/units/say';
+import { plainNumber, saySmall, sayLength, saySpeed } from '@/core/tell/language/say';
+import { unitFor } from '@/core/ground/units/unitFor';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { ClubProfile, openedClub } from '../drawing/ClubProfile';
 import { useUnits } from '../kit/units';
@@ -88,7 +90,7 @@ export function Rack({ player, headSpeed, onCarry }: RackProps) {
                         inUnits: inUnits(slip.expected, units),
                       })
                     : t('Probably {slip}: {inUnits}?', {
-                        slip: String(slip.slip),
+                        slip: sayFact(slip.slip!),
                         inUnits: inUnits(slip.meant, units),
                       })}{' '}
                   <button

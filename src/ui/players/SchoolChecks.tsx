@@ -1,3 +1,4 @@
+import { techniqueName } from '@/core/tell/words/techniques';
 import type { UseFormRegisterReturn } from 'react-hook-form';
 import { SCHOOLS } from '@/core/search/schools/schools';
 
@@ -5,7 +6,7 @@ import { SCHOOLS } from '@/core/search/schools/schools';
 export function SchoolChecks({ registered }: { registered: UseFormRegisterReturn }) {
   return (
     <div className="grid grid-cols-2 gap-x-4 max-md:grid-cols-1">
-      {SCHOOLS.map(({ id, name }) => (
+      {SCHOOLS.map(({ id }) => (
         <label key={id} className="flex min-h-11 items-center gap-2 leading-tight">
           <input
             type="checkbox"
@@ -13,7 +14,7 @@ export function SchoolChecks({ registered }: { registered: UseFormRegisterReturn
             className="size-5 shrink-0 accent-(--call-1)"
             {...registered}
           />
-          {name}
+          {techniqueName(id)}
         </label>
       ))}
     </div>

@@ -1,11 +1,11 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { toast } from 'sonner';
 import type { CoachOf, ListedLink } from '@/core/lesson/coaches/listed';
-import { choices } from '@/core/ground/language/told';
+import { choices } from '@/core/tell/language/told';
 import { USUAL_LINK_DAYS } from '@/core/lesson/coaches/sharing';
 import { counted } from '@/core/tell/words/counted';
 import { Alert } from '../kit/Alert';

@@ -1,6 +1,6 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { counted } from '@/core/tell/words/counted';
 import { ask, bodyOf } from '../server/client';

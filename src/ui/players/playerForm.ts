@@ -1,11 +1,12 @@
 import type { Resolver } from 'react-hook-form';
-import { lengthOf } from '@/core/tell/format/fields';
-import type { ClubInput } from '@/core/tell/format/club';
+import { lengthOf } from '@/core/contract/check/fields';
+import type { ClubInput } from '@/core/contract/shot/club';
 import { readPlayerRecord, type PlayerRecord } from '@/core/lesson/players/record';
 import { fromMetres } from '@/core/ground/units/length';
-import { depthUnit, plainNumber, unitFor } from '@/core/ground/units/say';
+import { plainNumber } from '@/core/tell/language/say';
+import { depthUnit, unitFor } from '@/core/ground/units/unitFor';
 import type { UnitSystem } from '@/core/ground/units/system';
-import { handicapWords } from '@/core/tell/words/player';
+import { handicapWords } from '@/core/ground/player/handicap';
 import type { Mastery } from '@/core/ground/player/player';
 import { TRICKS } from '@/core/search/schools/schools';
 import { checked } from '../kit/checked';

@@ -1,8 +1,9 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import type { BallStats, StatBall } from '@/core/lesson/review/stats';
 import { degrees } from '@/core/ground/units/angle';
 import { toMetres } from '@/core/ground/units/length';
-import { sayLength, unitFor } from '@/core/ground/units/say';
+import { sayLength } from '@/core/tell/language/say';
+import { unitFor } from '@/core/ground/units/unitFor';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { apart } from '@/core/place/outline/ring';
 import { pointOf } from '@/core/place/record/place';

@@ -1,6 +1,6 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import {
   Chart,
   LinearScale,
@@ -10,7 +10,7 @@ import {
   type ChartOptions,
 } from 'chart.js';
 import { Line } from 'react-chartjs-2';
-import { plainNumber } from '@/core/ground/units/say';
+import { plainNumber } from '@/core/tell/language/say';
 import { dayOf, sayDay, sayDayShort, timeOf } from '../kit/day';
 
 Chart.register(LinearScale, LineElement, PointElement, Tooltip);

@@ -1,6 +1,6 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import dynamic from 'next/dynamic';
 
 /** {@link IntervalChart}, with the charting package fetched when one is looked at. */

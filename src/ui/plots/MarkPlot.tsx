@@ -1,8 +1,9 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { statsOf, type StatBall } from '@/core/lesson/review/stats';
 import type { Hand } from '@/core/ground/player/player';
 import { fromMetres, toMetres } from '@/core/ground/units/length';
-import { plainNumber, unitFor } from '@/core/ground/units/say';
+import { plainNumber } from '@/core/tell/language/say';
+import { unitFor } from '@/core/ground/units/unitFor';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { Dots } from './Dots';
 import { Plot, SIDE } from './Plot';

@@ -1,8 +1,9 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import type { NamedDrill } from '@/core/lesson/drills/drill';
-import { drillProgress, movedWords, type DrillProgress } from '@/core/lesson/homework/progress';
+import { drillProgress, type DrillProgress } from '@/core/lesson/homework/progress';
+import { movedWords } from '@/core/tell/drills/progressWords';
 import type { DrillResult } from '@/core/lesson/homework/result';
-import { shareWords } from '@/core/lesson/review/statWords';
+import { shareWords } from '@/core/tell/lessons/statWords';
 import { sayDay } from '../kit/day';
 
 interface DrillProgressViewProps {

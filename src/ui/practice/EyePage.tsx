@@ -1,13 +1,13 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import Link from 'next/link';
 import { useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import { v4 as uuid } from 'uuid';
 import { abilitiesOf, FEWEST_SCENES, weakest } from '@/core/lesson/eye/ability';
 import { TOPICS, type EyeAnswer, type SceneResult } from '@/core/lesson/eye/answer';
 import { cardsOf, nextScene, ROUND } from '@/core/lesson/eye/cards';
-import { abilityWords, TOPIC_WORDS } from '@/core/lesson/eye/eyeWords';
+import { abilityWords, TOPIC_WORDS } from '@/core/tell/lessons/eyeWords';
 import type { Scene } from '@/core/lesson/eye/scene';
 import { inHouse, type RosterPlayer } from '@/core/lesson/players/player';
 import type { HousePreferences } from '@/core/lesson/players/house';

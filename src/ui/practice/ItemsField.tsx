@@ -1,7 +1,8 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { ArrowUp, X } from 'lucide-react';
 import { drillsById, type ListedDrill } from '@/core/lesson/drills/chosen';
-import { dosedWords, DOSES, inSets } from '@/core/lesson/drills/dose';
+import { DOSES, inSets } from '@/core/lesson/drills/dose';
+import { dosedWords } from '@/core/tell/drills/doseWords';
 import { MOST_BALLS } from '@/core/lesson/drills/drill';
 import { mostBalls } from '@/core/lesson/drills/load';
 import type { BodyCaution } from '@/core/ground/player/player';

@@ -1,6 +1,6 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import type { Norms } from '@/core/lesson/bunkerTest/figure';
@@ -14,7 +14,7 @@ import {
 } from '@/core/lesson/bunkerTest/test';
 import { situationFor, type RosterPlayer } from '@/core/lesson/players/player';
 import { saidShot } from '@/core/tell/grammar/saidShot';
-import { FIRST_SHOT } from '@/core/tell/reading/reading';
+import { FIRST_SHOT } from '@/core/contract/reading/reading';
 import { SAND_WORDS } from '@/core/tell/words/situation';
 import { useTask } from '../engine/useTask';
 import { TopBar } from '../frame/TopBar';

@@ -1,7 +1,7 @@
 'use client';
 
-import { told } from '@/core/ground/language/told';
-import { t } from '@/core/ground/language/t';
+import { told } from '@/core/tell/language/told';
+import { t } from '@/core/tell/language/t';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useEffect, useMemo, useState } from 'react';
@@ -16,8 +16,8 @@ import type { StoredHomework } from '@/core/lesson/homework/stored';
 import { inHouse, situationFor, type RosterPlayer } from '@/core/lesson/players/player';
 import type { HousePreferences } from '@/core/lesson/players/house';
 import { nobodyAhead } from '@/core/tell/script/care';
-import { FIRST_SHOT } from '@/core/tell/reading/reading';
-import type { KeptReading } from '@/core/tell/reading/kept';
+import { FIRST_SHOT } from '@/core/contract/reading/reading';
+import type { KeptReading } from '@/core/contract/reading/kept';
 import { counted } from '@/core/tell/words/counted';
 import { TopBar } from '../frame/TopBar';
 import { Alert } from '../kit/Alert';

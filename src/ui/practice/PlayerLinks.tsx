@@ -1,6 +1,6 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { usePlayersCalled } from '../server/usePlayersCalled';

@@ -1,8 +1,9 @@
 'use client';
+import { wrongWords } from '@/core/tell/facts/faultWords';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { useState } from 'react';
-import { FaultyInput } from '@/core/tell/format/fault';
+import { FaultyInput } from '@/core/contract/check/fault';
 import type { NamedDrill } from '@/core/lesson/drills/drill';
 import { readResultLine, type DrillResult } from '@/core/lesson/homework/result';
 import { Alert } from '../kit/Alert';
@@ -30,7 +31,7 @@ export function ResultLine({ drills, today, onResults, onCsv }: ResultLineProps)
       if (isSaved) setLine((now) => typedSince(now, line));
     } catch (error) {
       if (!(error instanceof FaultyInput)) throw error;
-      setFault(error.faults.map(({ message }) => message).join('; '));
+      setFault(wrongWords(error.faults));
     }
   };
   return (

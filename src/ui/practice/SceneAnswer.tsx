@@ -1,16 +1,17 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import Link from 'next/link';
 import { useMemo } from 'react';
 import { AS_GOOD, TOPICS, type EyeAnswer, type Topic } from '@/core/lesson/eye/answer';
-import { FACES, SLOPE_NAMES, SWINGS, TOPIC_WORDS } from '@/core/lesson/eye/eyeWords';
+import { FACES, SLOPE_NAMES, SWINGS, TOPIC_WORDS } from '@/core/tell/lessons/eyeWords';
 import { shotOf, type Scene } from '@/core/lesson/eye/scene';
 import type { RosterPlayer } from '@/core/lesson/players/player';
-import { readingToQuery } from '@/core/tell/reading/reading';
-import { schoolName } from '@/core/search/schools/schools';
+import { readingToQuery } from '@/core/contract/reading/reading';
+import { techniqueName } from '@/core/tell/words/techniques';
 import { fromMetres, toMetres } from '@/core/ground/units/length';
-import { plainNumber, sayLength, saySmall, unitFor } from '@/core/ground/units/say';
+import { plainNumber, sayLength, saySmall } from '@/core/tell/language/say';
+import { unitFor } from '@/core/ground/units/unitFor';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { LIE_WORDS, SAND_WORDS } from '@/core/tell/words/situation';
 import { chanceWords } from '@/core/tell/words/words';
@@ -158,7 +159,7 @@ export function SceneAnswer({ player, scene, answer, revealed }: SceneAnswerProp
         <ul className="space-y-2">
           {calls.slice(0, 5).map((call) => (
             <li key={`${call.club}${call.school}${call.rank}`}>
-              <strong>{schoolName(call.school)}</strong>
+              <strong>{techniqueName(call.school)}</strong>
               {t(', the {club}: {words}', {
                 club: call.club,
                 words: firstWords(call.say),

@@ -1,6 +1,6 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { shotOf, type Scene } from '@/core/lesson/eye/scene';
-import { feelWords, rehearsalWords } from '@/core/lesson/eye/eyeWords';
+import { feelWords, rehearsalWords } from '@/core/tell/lessons/eyeWords';
 import { greenHalfWidth } from '@/core/ground/situation/ground';
 import { degrees } from '@/core/ground/units/angle';
 import type { Hand } from '@/core/ground/player/player';

@@ -1,15 +1,16 @@
 'use client';
 
-import { told } from '@/core/ground/language/told';
-import { t } from '@/core/ground/language/t';
+import { told } from '@/core/tell/language/told';
+import { t } from '@/core/tell/language/t';
 import { useId, useState } from 'react';
 import { readEyeAnswer, type EyeAnswer } from '@/core/lesson/eye/answer';
-import { ENTRIES, FACES, SLOPE_NAMES, SWINGS } from '@/core/lesson/eye/eyeWords';
+import { ENTRIES, FACES, SLOPE_NAMES, SWINGS } from '@/core/tell/lessons/eyeWords';
 import { SLOPES } from '@/core/lesson/eye/scene';
 import { LIES } from '@/core/ground/sand/lie';
 import { SAND_PRESETS } from '@/core/ground/sand/presets';
 import { toMetres } from '@/core/ground/units/length';
-import { saySmall, unitFor } from '@/core/ground/units/say';
+import { saySmall } from '@/core/tell/language/say';
+import { unitFor } from '@/core/ground/units/unitFor';
 import { LIE_WORDS, SAND_WORDS } from '@/core/tell/words/situation';
 import { Alert } from '../kit/Alert';
 import { faultsIn } from '../kit/checked';

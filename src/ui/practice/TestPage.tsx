@@ -1,8 +1,8 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { useRouter } from 'next/navigation';
-import { bandWords, pointsWords } from '@/core/lesson/bunkerTest/bands';
+import { bandWords, pointsWords } from '@/core/tell/lessons/bandWords';
 import { stationOf, type StoredTest } from '@/core/lesson/bunkerTest/test';
 import type { Skill } from '@/core/ground/player/player';
 import { saidShot } from '@/core/tell/grammar/saidShot';

@@ -1,6 +1,7 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { SKILLS, type Skill } from '@/core/ground/player/player';
-import { bandWords, mostPoints } from '@/core/lesson/bunkerTest/bands';
+import { mostPoints } from '@/core/lesson/bunkerTest/bands';
+import { bandWords } from '@/core/tell/lessons/bandWords';
 import {
   believedOf,
   expectedPoints,
@@ -11,8 +12,9 @@ import {
   type TestBalls,
 } from '@/core/lesson/bunkerTest/figure';
 import { bandsInHundred, type BunkerTest, type StoredTest } from '@/core/lesson/bunkerTest/test';
-import { figureWords, retestWords } from '@/core/lesson/bunkerTest/testWords';
-import { handicapWords, SKILL_WORDS } from '@/core/tell/words/player';
+import { figureWords, retestWords } from '@/core/tell/lessons/testWords';
+import { SKILL_WORDS } from '@/core/tell/words/player';
+import { handicapWords } from '@/core/ground/player/handicap';
 import { counted } from '@/core/tell/words/counted';
 import { Sideways } from '../kit/Sideways';
 import { LazyIntervalChart } from '../plots/LazyIntervalChart';

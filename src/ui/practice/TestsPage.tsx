@@ -1,13 +1,13 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { Trash2 } from 'lucide-react';
 import Link from 'next/link';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { mostPoints } from '@/core/lesson/bunkerTest/bands';
 import { believedOf, figureOf, pointsOf } from '@/core/lesson/bunkerTest/figure';
 import type { StoredTest } from '@/core/lesson/bunkerTest/test';
-import { figureWords } from '@/core/lesson/bunkerTest/testWords';
+import { figureWords } from '@/core/tell/lessons/testWords';
 import { DeletedLink } from '../frame/DeletedLink';
 import { TopBar } from '../frame/TopBar';
 import { sayDay } from '../kit/day';

@@ -1,15 +1,17 @@
 'use client';
 
-import { written } from '@/core/ground/language/written';
-import { t } from '@/core/ground/language/t';
+import { WORKED_WORDS } from '@/core/tell/drills/workedWords';
+import { written } from '@/core/tell/language/written';
+import { t } from '@/core/tell/language/t';
 import { useState } from 'react';
 import type { ListedDrill } from '@/core/lesson/drills/chosen';
 import type { PlanItem } from '@/core/lesson/homework/plan';
-import { advised, clubAdvice, planItems } from '@/core/lesson/worth/advice';
-import { HOUR, WORKED } from '@/core/lesson/worth/gains';
+import { advised, planItems } from '@/core/lesson/worth/advice';
+import { clubAdvice } from '@/core/tell/drills/adviceWords';
+import { HOUR } from '@/core/lesson/worth/gains';
 import { worthOf, type ShotWorth } from '@/core/lesson/worth/worth';
 import type { RosterPlayer } from '@/core/lesson/players/player';
-import type { MixChoice } from '@/core/tell/reading/mixChoice';
+import type { MixChoice } from '@/core/contract/reading/mixChoice';
 import { counted } from '@/core/tell/words/counted';
 import { useTask } from '../engine/useTask';
 import { Alert } from '../kit/Alert';
@@ -139,7 +141,7 @@ export function WorthPanel({ player, situation, readings, drills, onItems }: Wor
               <li key={what}>
                 <p className="flex flex-wrap items-baseline gap-x-2">
                   <span className={i === 0 ? 'font-semibold' : ''}>
-                    {i + 1}. {WORKED[what].name}
+                    {i + 1}. {WORKED_WORDS[what].name}
                   </span>
                   <span className="text-sm">
                     {t('{strokes} strokes ({low} to {high})', {

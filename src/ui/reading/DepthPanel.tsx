@@ -1,7 +1,7 @@
 'use client';
 
 import { fromMetres, toMetres } from '@/core/ground/units/length';
-import { depthUnit } from '@/core/ground/units/say';
+import { depthUnit } from '@/core/ground/units/unitFor';
 import { NumberPanel } from '../kit/NumberPanel';
 import { useUnits } from '../kit/units';
 

@@ -1,7 +1,7 @@
 'use client';
 
 import { FIRMNESS_WORDS } from '@/core/tell/words/situation';
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { GREEN_FIRMNESS, type Green } from '@/core/ground/situation/green';
 import { degrees } from '@/core/ground/units/angle';
 import { fromMetres } from '@/core/ground/units/length';

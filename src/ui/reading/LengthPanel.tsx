@@ -1,9 +1,9 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import type { Threshold } from '@/core/ground/measure/measured';
 import { fromMetres } from '@/core/ground/units/length';
-import { unitFor, type Scale } from '@/core/ground/units/say';
+import { unitFor, type Scale } from '@/core/ground/units/unitFor';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { MeasureBox } from '../measure/MeasureBox';
 import { Pacing } from '../measure/Pacing';

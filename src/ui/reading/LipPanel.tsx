@@ -1,6 +1,6 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import type { Club } from '@/core/ground/club/club';
 import type { Threshold } from '@/core/ground/measure/measured';
 import type { Lip } from '@/core/ground/situation/shot';

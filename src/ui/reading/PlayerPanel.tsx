@@ -1,6 +1,6 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import Link from 'next/link';
 import { RadioGroup } from 'radix-ui';
 import type { RosterPlayer } from '@/core/lesson/players/player';

@@ -1,6 +1,6 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { ArrowUp, X } from 'lucide-react';
 import type { RosterPlayer } from '@/core/lesson/players/player';
 import { Alert } from '../kit/Alert';

@@ -1,6 +1,6 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { SAND_PRESETS, type SandPreset } from '@/core/ground/sand/presets';
 import { SandSwatch } from '../drawing/SandSwatch';
 import { ChoiceGroup } from '../kit/ChoiceGroup';
@@ -9,7 +9,7 @@ import type { SetFields } from './LengthPanel';
 import { NumberPanel } from '../kit/NumberPanel';
 import { TickBox } from '../kit/TickBox';
 import { useUnits } from '../kit/units';
-import { saySmall } from '@/core/ground/units/say';
+import { saySmall } from '@/core/tell/language/say';
 import { SAND_WORDS } from '@/core/tell/words/situation';
 
 interface SandPanelProps {

@@ -1,6 +1,6 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import type { Threshold } from '@/core/ground/measure/measured';
 import type { Hand } from '@/core/ground/player/player';
 import { TiltDrawing } from '../drawing/TiltDrawing';

@@ -1,6 +1,6 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { Popover } from 'radix-ui';
 import { FromGround } from './FromGround';
 import { isFocusTaken, showFocused } from '../kit/focus';

@@ -1,14 +1,15 @@
 'use client';
 
-import { toldIn } from '@/core/ground/language/told';
-import { t } from '@/core/ground/language/t';
+import { toldIn } from '@/core/tell/language/told';
+import { t } from '@/core/tell/language/t';
 import { X } from 'lucide-react';
 import { useState } from 'react';
-import { lengthOf } from '@/core/tell/format/fields';
-import { withField } from '@/core/tell/reading/reading';
-import type { ShotInput } from '@/core/tell/format/shot';
+import { lengthOf } from '@/core/contract/check/fields';
+import { withField } from '@/core/contract/reading/reading';
+import type { ShotInput } from '@/core/contract/shot/shot';
 import { fromMetres } from '@/core/ground/units/length';
-import { plainNumber, unitFor } from '@/core/ground/units/say';
+import { plainNumber } from '@/core/tell/language/say';
+import { unitFor } from '@/core/ground/units/unitFor';
 import { numberOf, SmallNumber } from '../kit/SmallNumber';
 import type { SetFields } from './LengthPanel';
 import { useUnits } from '../kit/units';

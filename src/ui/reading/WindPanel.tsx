@@ -1,6 +1,6 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { fromMps, speedUnit, toMps } from '@/core/ground/units/speed';
 import { ChoiceGroup } from '../kit/ChoiceGroup';
 import { NumberPanel } from '../kit/NumberPanel';

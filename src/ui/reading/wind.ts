@@ -1,4 +1,4 @@
-import { toldIn } from '@/core/ground/language/told';
+import { toldIn } from '@/core/tell/language/told';
 
 /** Where wind comes from, clockwise from the player's face. */
 export const WIND_FROM = toldIn(['name'], [

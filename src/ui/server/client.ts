@@ -1,10 +1,10 @@
-import { t } from '@/core/ground/language/t';
-import { faultLine, type Fault } from '@/core/tell/format/fault';
+import { t } from '@/core/tell/language/t';
+import { faultLine, type SaidFault } from '@/core/tell/facts/faultWords';
 
 /** What a request to the server came to: its answer, a refusal with what is wrong, or no answer at all. */
 export type Replied<T> =
   | { kind: 'ok'; body: T }
-  | { kind: 'refused'; status: number; faults: readonly Fault[] }
+  | { kind: 'refused'; status: number; faults: readonly SaidFault[] }
   | { kind: 'away' };
 
 export type Unanswered = Exclude<Replied<never>, { kind: 'ok' }>;
@@ -32,9 +32,9 @@ export const mayComeBack = (reply: Unanswered): boolean =>
   reply.kind === 'away' || reply.status >= 500 || reply.status === 401;
 
 /** Faults that a refusal names; none where it is not in the product's own form. */
-async function faultsOf(response: Response): Promise<readonly Fault[]> {
+async function faultsOf(response: Response): Promise<readonly SaidFault[]> {
   try {
-    const { error } = (await response.json()) as { error: readonly Fault[] };
+    const { error } = (await response.json()) as { error: readonly SaidFault[] };
     return error.filter(({ path, message }) => Boolean(path && message));
   } catch {
     return [];

@@ -1,4 +1,4 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { toast } from 'sonner';
 import { ask, saidOf, type Replied } from './client';
 

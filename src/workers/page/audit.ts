@@ -2,8 +2,8 @@ import type { Shot } from '@/core/ground/situation/shot';
 import type { MixedShot } from '@/core/search/audit/mix';
 import { tryClub, wedgeChanges } from '@/core/search/audit/oneWedge';
 import { callingClubs } from '@/core/search/audit/usage';
-import { mixFor, type MixChoice } from '@/core/tell/reading/mixChoice';
-import { readSituation } from '@/core/tell/format/situation';
+import { mixFor, type MixChoice } from '@/core/contract/reading/mixChoice';
+import { readSituation } from '@/core/contract/shot/situation';
 import { paced, type Job } from './job';
 
 const SEED = 1;

@@ -17,7 +17,7 @@ import {
 import { changeEntry, type ChangeEntry } from '@/core/tell/answer/changes';
 import { simulate } from '@/core/tell/answer/simulation';
 import type { CallSheet } from '@/core/tell/sheet/callSheet';
-import { readSituation } from '@/core/tell/format/situation';
+import { readSituation } from '@/core/contract/shot/situation';
 import { paced, type Job } from './job';
 
 /* Calls, and the scans of many shots round one. */

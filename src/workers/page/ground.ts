@@ -1,7 +1,7 @@
 import { costsOf, quickVisit, type CostQuestion } from '@/core/place/field/visit';
 import type { Point } from '@/core/place/outline/ring';
 import { petalToward, type Petal, type RoseLook } from '@/core/place/rose/petal';
-import { readSituation } from '@/core/tell/format/situation';
+import { readSituation } from '@/core/contract/shot/situation';
 import { paced, type Job } from './job';
 
 /* What is worked out over drawn ground. */

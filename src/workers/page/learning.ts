@@ -1,7 +1,7 @@
 import { situationAt } from '@/core/lesson/plan/situationAt';
 import { looksFor, type Looked } from '@/core/lesson/faults/looks';
 import { learn, type Learning } from '@/core/lesson/learning/learn';
-import { movesOf } from '@/core/lesson/learning/moves';
+import { movesOf } from '@/core/tell/lessons/moves';
 import type { Station } from '@/core/lesson/plan/lesson';
 import type { PlayerRecord } from '@/core/lesson/players/record';
 import {
@@ -12,7 +12,7 @@ import {
   type PlacedBall,
 } from '@/core/lesson/review/against';
 import { golferOf, plainGolferOf } from '@/core/model/golfer/golferOf';
-import { readSituation } from '@/core/tell/format/situation';
+import { readSituation } from '@/core/contract/shot/situation';
 import type { Job } from './job';
 
 const SEED = 1;

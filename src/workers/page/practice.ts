@@ -1,10 +1,10 @@
 import { SKILLS, type Skill } from '@/core/ground/player/player';
 import type { Norms } from '@/core/lesson/bunkerTest/figure';
 import { normFor, type Chances } from '@/core/lesson/bunkerTest/norm';
-import { readShot, type ShotInput } from '@/core/tell/format/shot';
+import { readShot, type ShotInput } from '@/core/contract/shot/shot';
 import type { Shot } from '@/core/ground/situation/shot';
 import { worthInShot, type ShotWorth } from '@/core/lesson/worth/worth';
-import { readSituation } from '@/core/tell/format/situation';
+import { readSituation } from '@/core/contract/shot/situation';
 import { paced, type Job } from './job';
 
 export const practiceTasks = {

@@ -1,4 +1,4 @@
-import { languageFrom, speakAs, type Language } from '@/core/ground/language/language';
+import { languageFrom, speakAs, type Language } from '@/core/tell/language/language';
 import { worked, type Worked } from '../worked';
 import type { Job } from './job';
 import { taskNamed, type Answered, type Asked, type TaskName } from './tasks';
@@ -8,7 +8,7 @@ const speaking = speak(languageFrom((globalThis as { name?: string }).name) ?? '
 
 async function speak(language: Language): Promise<void> {
   if (language === 'en') return;
-  const { SPOKEN } = await import('@/core/ground/language/speaking');
+  const { SPOKEN } = await import('@/core/tell/language/speaking');
   speakAs(() => SPOKEN[language]);
 }
 

@@ -4,13 +4,13 @@ import { readPlayersFile } from '@/core/lesson/exchange/rosterFile';
 import { answer, sheetFor } from '@/core/tell/answer/answer';
 import { changeEntries } from '@/core/tell/answer/changes';
 import type { Hand, Skill } from '@/core/ground/player/player';
-import type { ShotInput } from '@/core/tell/format/shot';
+import type { ShotInput } from '@/core/contract/shot/shot';
 import { calledLine } from '@/core/tell/sheet/calledLine';
 import { TOLD_AT_FIRST } from '@/core/search/calls/prescribe';
 import { simulate } from '@/core/tell/answer/simulation';
 import { atFlag } from '@/core/tell/sheet/atFlag';
-import { parseJson } from '@/core/tell/format/fault';
-import { readSituation } from '@/core/tell/format/situation';
+import { parseJson } from '@/core/contract/check/fault';
+import { readSituation } from '@/core/contract/shot/situation';
 
 /** The wedges that a class is called for: nobody's own. */
 const CLASS_BAG = [46, 52, 56, 60].map((loft_deg) => ({

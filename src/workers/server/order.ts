@@ -1,6 +1,6 @@
 import '@/core/model/batch/start';
-import { speakAs, type Language } from '@/core/ground/language/language';
-import { SPOKEN } from '@/core/ground/language/speaking';
+import { speakAs, type Language } from '@/core/tell/language/language';
+import { SPOKEN } from '@/core/tell/language/speaking';
 import { worked, type Worked } from '../worked';
 import type { CALLS } from './calls';
 import type { PAPER } from './paper';

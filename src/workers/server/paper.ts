@@ -4,7 +4,7 @@ import { bunkerNumbers } from '@/core/place/field/bunkerNumbers';
 import type { Visit } from '@/core/place/field/field';
 import { bookQuestion, quickVisit } from '@/core/place/field/visit';
 import { drawnPlace } from '@/core/place/sight/drawnPlace';
-import { pocketBands, pocketCard } from '@/core/lesson/pocket/pocketCard';
+import { pocketBands, pocketCard } from '@/core/tell/pocket/pocketCard';
 import {
   bookPdf,
   cardPdf,

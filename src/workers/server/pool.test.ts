@@ -1,4 +1,4 @@
-import { FaultyInput } from '@/core/tell/format/fault';
+import { FaultyInput } from '@/core/contract/check/fault';
 import { Busy, endThreads, inThread, threadsWide } from './pool';
 
 afterAll(endThreads);

@@ -1,10 +1,11 @@
-import { t } from '@/core/ground/language/t';
+import { Refusal } from '@/core/contract/check/refusal';
+import { fact } from '@/core/ground/fact/fact';
 import { availableParallelism } from 'node:os';
 import path from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { Piscina } from 'piscina';
-import { spoken } from '@/core/ground/language/language';
-import { FaultyInput } from '@/core/tell/format/fault';
+import { spoken } from '@/core/tell/language/language';
+import { FaultyInput } from '@/core/contract/check/fault';
 import type { Worked } from '../worked';
 import type { Answered, Asked, Order, TaskName } from './order';
 import type { PAPER } from './paper';
@@ -16,10 +17,9 @@ const MOST_WAITING = 64;
 const MOST_THREADS = 8;
 
 /** Thrown when so much waits already that another task is not taken on. */
-export class Busy extends Error {
+export class Busy extends Refusal {
   constructor() {
-    super(t('Too much is being worked out right now. Try again in a few seconds.'));
-    this.name = 'Busy';
+    super(fact('server.working'), 'server', 503);
   }
 }
 

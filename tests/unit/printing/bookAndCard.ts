@@ -1,8 +1,8 @@
 import { bunkerNumbers } from '@/core/place/field/bunkerNumbers';
-import { visitWords } from '@/core/place/field/numberWords';
+import { visitWords } from '@/core/tell/place/numberWords';
 import { drawnPlace } from '@/core/place/sight/drawnPlace';
 import { answer } from '@/core/tell/answer/answer';
-import { readSituation } from '@/core/tell/format/situation';
+import { readSituation } from '@/core/contract/shot/situation';
 import { aSituation } from '@/core/testing/records';
 import { plainPlace } from '@/core/testing/place';
 import { bookPdf, cardPdf } from '@/ui/paper/pdf';

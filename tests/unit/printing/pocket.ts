@@ -1,4 +1,4 @@
-import { pocketCard } from '@/core/lesson/pocket/pocketCard';
+import { pocketCard } from '@/core/tell/pocket/pocketCard';
 import type { Called } from '@/core/search/calls/call';
 import type { Band } from '@/core/search/changes/bands';
 import { toMetres } from '@/core/ground/units/length';

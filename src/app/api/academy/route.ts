@@ -1,5 +1,6 @@
 import { readHouse } from '@/core/lesson/players/house';
-import { readAcademy, writeAcademy } from '@/data/academy';
+import { writeAcademy } from '@/data/academy';
+import { academyIn } from '@/app/house';
 import { data } from '@/app/data';
 import { withJson } from '../respond';
 
@@ -7,7 +8,7 @@ export const dynamic = 'force-dynamic';
 
 export async function GET(): Promise<Response> {
   const { sql } = await data();
-  return Response.json(await readAcademy(sql));
+  return Response.json(await academyIn(sql));
 }
 
 export function PUT(request: Request): Promise<Response> {

@@ -1,4 +1,4 @@
-import { t } from '@/core/ground/language/t';
+import { fact } from '@/core/ground/fact/fact';
 import { copiesIn } from '@/data/folder/copies';
 import type { Copies } from '@/data/opening/database';
 import { wholeData } from '@/app/data';
@@ -24,7 +24,7 @@ export function POST(request: Request): Promise<Response> {
   return withText(request, 0, async () => {
     const { copies } = await wholeData();
     if (!copies) {
-      const message = t('the data is on a database server, whose own tools make its backups');
+      const message = fact('request.backupsElsewhere');
       return refuse(409, [{ path: 'backup', message }]);
     }
     making ??= copies.make('asked').finally(() => {

@@ -1,4 +1,4 @@
-import { t } from '@/core/ground/language/t';
+import { fact } from '@/core/ground/fact/fact';
 import { readEyeResult } from '@/core/lesson/eye/answer';
 import { data } from '@/app/data';
 import { addEyeResult } from '@/data/eye';
@@ -15,7 +15,7 @@ export function POST(request: Request): Promise<Response> {
     return refuse(400, [
       {
         path: 'player',
-        message: t('there is no player "{player}" in the roster', { player: result.player }),
+        message: fact('kept.noPlayer', { player: result.player }),
       },
     ]);
   });

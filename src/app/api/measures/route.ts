@@ -1,4 +1,4 @@
-import { t } from '@/core/ground/language/t';
+import { fact } from '@/core/ground/fact/fact';
 import { data } from '@/app/data';
 import { measuresSince } from '@/data/places';
 import { refuse } from '../respond';
@@ -11,7 +11,7 @@ export async function GET(request: Request): Promise<Response> {
   const since = text === null ? null : Number(text);
   if (since !== null && !Number.isSafeInteger(since)) {
     return refuse(400, [
-      { path: 'since', message: t('must be a whole number, not "{text}"', { text: String(text) }) },
+      { path: 'since', message: fact('request.wholeNumber', { text: String(text) }) },
     ]);
   }
   const { sql } = await data();

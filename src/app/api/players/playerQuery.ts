@@ -1,5 +1,5 @@
-import { t } from '@/core/ground/language/t';
-import { FaultyInput, type Fault } from '@/core/tell/format/fault';
+import { fact } from '@/core/ground/fact/fact';
+import { FaultyInput, type Fault } from '@/core/contract/check/fault';
 import { PLAYER_ORDERS } from '@/core/lesson/players/player';
 import type { PlayerQuery } from '@/data/players';
 
@@ -20,7 +20,7 @@ function whole(
   if (Number.isInteger(value) && value >= 0 && value <= most) return value;
   faults.push({
     path: name,
-    message: t('must be a whole number from 0 to {most}, not "{text}"', { most, text }),
+    message: fact('request.wholeUpTo', { most, text }),
   });
   return usual;
 }
@@ -29,7 +29,7 @@ function whole(
 function flag(params: URLSearchParams, name: string, faults: Fault[]): boolean {
   const text = params.get(name) ?? 'false';
   if (text !== 'true' && text !== 'false') {
-    faults.push({ path: name, message: t('must be true or false, not "{text}"', { text }) });
+    faults.push({ path: name, message: fact('request.trueOrFalse', { text }) });
   }
   return text === 'true';
 }
@@ -47,7 +47,7 @@ export function playerQuery(params: URLSearchParams): PlayerQuery {
   if (search.length > LONGEST_SEARCH) {
     faults.push({
       path: 'search',
-      message: t('must be at most {most} characters', { most: LONGEST_SEARCH }),
+      message: fact('request.mostCharacters', { most: LONGEST_SEARCH }),
     });
   }
   const said = params.get('order') ?? 'name';
@@ -55,7 +55,7 @@ export function playerQuery(params: URLSearchParams): PlayerQuery {
   if (!order) {
     faults.push({
       path: 'order',
-      message: t('must be one of {orders}, not "{said}"', {
+      message: fact('request.orders', {
         orders: PLAYER_ORDERS.join(', '),
         said,
       }),

@@ -1,6 +1,6 @@
-import { t } from '@/core/ground/language/t';
+import { fact } from '@/core/ground/fact/fact';
 import { MODEL_VERSION } from '@/core/tell/sheet/callSheet';
-import { readKeepRequest } from '@/core/tell/reading/keepSchema';
+import { readKeepRequest } from '@/core/contract/reading/keepSchema';
 import { data } from '@/app/data';
 import { listReadings, saveReading } from '@/data/readings';
 import { refuse, withJson } from '../respond';
@@ -12,7 +12,7 @@ const LONGEST_SEARCH = 120;
 export async function GET(request: Request): Promise<Response> {
   const search = new URL(request.url).searchParams.get('search') ?? '';
   if (search.length > LONGEST_SEARCH) {
-    const message = t('must be at most {most} characters', {
+    const message = fact('request.mostCharacters', {
       most: LONGEST_SEARCH,
     });
     return refuse(400, [{ path: 'search', message }]);
@@ -27,6 +27,6 @@ export function POST(request: Request): Promise<Response> {
     const { sql } = await data();
     const kept = await saveReading(sql, { ...reading, model: MODEL_VERSION });
     if (kept) return Response.json(kept, { status: 201 });
-    return refuse(400, [{ path: 'playerId', message: t('there is no such player') }]);
+    return refuse(400, [{ path: 'playerId', message: fact('request.noPlayer') }]);
   });
 }

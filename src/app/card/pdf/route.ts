@@ -1,4 +1,4 @@
-import { t } from '@/core/ground/language/t';
+import { fact } from '@/core/ground/fact/fact';
 import { unitsFrom } from '@/ui/frame/cookies';
 import { inThread } from '@/workers/server/pool';
 import { pdfFile, refuse, withFaults } from '../../api/respond';
@@ -18,7 +18,7 @@ export async function GET(request: Request): Promise<Response> {
   return withFaults(async () => {
     const card = await cardOf(query.toString(), usual);
     if (!card) {
-      return refuse(404, [{ path: 'link', message: t('names no player or no usable reading') }]);
+      return refuse(404, [{ path: 'link', message: fact('request.noReading') }]);
     }
     return pdfFile(await inThread('cardPdf', card), fileName(card.player.name));
   });

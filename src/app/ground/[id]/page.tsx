@@ -1,4 +1,4 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { notFound } from 'next/navigation';
 import { LIES, type Lie } from '@/core/ground/sand/lie';
 import type { Point } from '@/core/place/outline/ring';

@@ -1,4 +1,4 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { RunPage } from '@/ui/lessons/RunPage';
 import { loadLesson } from './loadLesson';
 import { titled } from '../../titled';

@@ -4,7 +4,8 @@ import { sessionsFor } from '@/core/lesson/homework/sessions';
 import { historyOf } from '@/core/lesson/review/history';
 import { data } from '@/app/data';
 import { ballsOfPlayer } from '@/data/balls';
-import { listDrills } from '@/data/drills';
+import { storedDrills } from '@/data/drills';
+import { drillsWith } from '@/core/tell/drills/libraryWords';
 import { listHomework } from '@/data/homework';
 import { listLessons } from '@/data/lessons';
 import { playerById } from '@/data/players';
@@ -30,7 +31,7 @@ export default async function Page({ params }: { params: Promise<{ token: string
     listLessons(sql, id),
     ballsOfPlayer(sql, id, BALLS),
     listHomework(sql, id),
-    listDrills(sql),
+    storedDrills(sql).then(drillsWith),
   ]);
   const known = drillsById(drills);
   const homework = lessons.flatMap(({ id: lesson, plan, homework: forAll, own_homework }) => {

@@ -1,11 +1,12 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { addDays, format } from 'date-fns';
 import { UTCDate } from '@date-fns/utc';
 import { notFound } from 'next/navigation';
 import { drillsById } from '@/core/lesson/drills/chosen';
 import { itemsFrom, type Homework } from '@/core/lesson/homework/plan';
 import { data } from '@/app/data';
-import { listDrills } from '@/data/drills';
+import { storedDrills } from '@/data/drills';
+import { drillsWith } from '@/core/tell/drills/libraryWords';
 import { homeworkById } from '@/data/homework';
 import { isId } from '@/data/id';
 import { playerById, playersForDesk } from '@/data/players';
@@ -60,7 +61,7 @@ export default async function Page({
   const player = playerId ? await playerById(sql, playerId) : null;
   if (!player) notFound();
   const [drills, roster, readings] = await Promise.all([
-    listDrills(sql),
+    storedDrills(sql).then(drillsWith),
     playersForDesk(sql, 12),
     readingsOfPlayer(sql, player.id, READINGS),
   ]);

@@ -1,6 +1,7 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { data } from '@/app/data';
-import { listDrills } from '@/data/drills';
+import { storedDrills } from '@/data/drills';
+import { drillsWith } from '@/core/tell/drills/libraryWords';
 import { DrillsPage } from '@/ui/drills/DrillsPage';
 import { titled } from '../../titled';
 
@@ -10,5 +11,5 @@ export const generateMetadata = () => titled(t('Drills'));
 
 export default async function Page() {
   const { sql } = await data();
-  return <DrillsPage first={await listDrills(sql)} />;
+  return <DrillsPage first={drillsWith(await storedDrills(sql))} />;
 }

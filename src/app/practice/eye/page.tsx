@@ -1,4 +1,4 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { data } from '@/app/data';
 import { playersForDesk } from '@/data/players';
 import { EyeStart } from '@/ui/practice/EyeStart';

@@ -1,4 +1,4 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { classRound, firstSeed } from '@/core/lesson/eye/cards';
 import { readRound } from '@/core/lesson/eye/round';
 import { coachRecord } from '@/core/lesson/players/house';

@@ -1,4 +1,4 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { listTests } from '@/data/bunkerTests';
 import { data } from '@/app/data';
 import { playersForDesk } from '@/data/players';

@@ -1,4 +1,4 @@
-import { languageFrom } from '@/core/ground/language/language';
+import { languageFrom } from '@/core/tell/language/language';
 import { scriptOf } from '../../language';
 import { notFound } from '../../api/respond';
 

@@ -1,4 +1,4 @@
-import { saySpeed } from './say';
+import { saySpeed } from '@/core/tell/language/say';
 import { fromMps, MPS_PER, speedUnit, toMps, type SpeedUnit } from './speed';
 
 test.each([

@@ -1,6 +1,6 @@
 import { armAngleDeg, faceClock, swingClock } from './clock';
 import { fromMetres, toMetres } from './length';
-import { sayLength, saySmall } from './say';
+import { sayLength, saySmall } from '@/core/tell/language/say';
 
 test('lengths convert exactly by the international yard', () => {
   expect(toMetres(1, 'yd')).toBe(0.9144);

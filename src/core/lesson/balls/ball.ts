@@ -1,7 +1,7 @@
-import { t } from '@/core/ground/language/t';
+import { fact, type Fact } from '@/core/ground/fact/fact';
 import { fromMetres, toMetres, type LengthUnit } from '@/core/ground/units/length';
-import { sayRange } from '@/core/ground/units/say';
-import { check, FaultyInput, type Fault } from '@/core/tell/format/fault';
+import { limitsIn } from '@/core/ground/fact/limitsIn';
+import { check, FaultyInput, type Fault } from '@/core/contract/check/fault';
 import {
   exactObject,
   flagField,
@@ -15,9 +15,9 @@ import {
   type Field,
   type FieldsOf,
   type Of,
-} from '@/core/tell/format/fields';
-import { playerIdField, timeField, uuidField } from '@/core/tell/format/ids';
-import { callSchema } from '@/core/tell/format/setup';
+} from '@/core/contract/check/fields';
+import { playerIdField, timeField, uuidField } from '@/core/contract/check/ids';
+import { callSchema } from '@/core/contract/shot/setup';
 import { MOST_STATIONS, type Station } from '../plan/lesson';
 
 /** Who read a ball: an eye, a tracker, or nobody, for it was made up by the simulated tracker. */
@@ -52,11 +52,11 @@ export const BALL_LENGTHS = Object.keys(LIMITS) as BallLengthName[];
 export type LengthField = `${BallLengthName}_m`;
 
 /** What is wrong with a length that somebody typed, in the unit in which it was typed; null when a ball can have it. */
-export function lengthFault(field: LengthField, value: number, unit: LengthUnit): string | null {
+export function lengthFault(field: LengthField, value: number, unit: LengthUnit): Fact | null {
   const range = LIMITS[field.replace(/_m$/, '') as keyof typeof LIMITS];
   const metres = toMetres(value, unit);
   if (metres >= range[0] && metres <= range[1]) return null;
-  return t('must be from {range}, not {value}', { range: sayRange(range, unit), value });
+  return fact('ball.range', { range: limitsIn(range, unit), value });
 }
 
 const metres = (name: keyof typeof LIMITS): Field<number | undefined> =>
@@ -135,19 +135,16 @@ function contradictions(
 ): Fault[] {
   if (carry_m === undefined || along_m === undefined || strike === 'lip') return [];
   if (Math.hypot(along_m, right_m) >= carry_m - MOST_BACK) return [];
-  const message = t(
-    'a ball that carries {said} does not stop {said2} from where it lay, unless it hit the lip',
-    { said: said(carry_m), said2: said(along_m) },
-  );
+  const message = fact('ball.carryPastStop', { said: said(carry_m), said2: said(along_m) });
   return [{ path: `${path}along_m`, message }];
 }
 
 /** What contradicts itself in a ball that was put together from what was tapped and what was typed; null when nothing does. */
-export const contradictionOf = (ball: LoggedFields): string | null =>
+export const contradictionOf = (ball: LoggedFields): Fact | null =>
   contradictions(ball, '')[0]?.message ?? null;
 
-const said = (metres: number): string =>
-  t('{metres} yd ({metres2} m)', {
+const said = (metres: number): Fact =>
+  fact('ball.bothUnits', {
     metres: Math.round(fromMetres(metres, 'yd')),
     metres2: Math.round(metres),
   });

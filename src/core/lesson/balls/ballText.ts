@@ -1,27 +1,27 @@
-import { told } from '@/core/ground/language/told';
-import { t } from '@/core/ground/language/t';
-import { faulty, FaultyInput, type Fault } from '@/core/tell/format/fault';
+import { fact, type Fact } from '@/core/ground/fact/fact';
+import { faulty, FaultyInput, type Fault } from '@/core/contract/check/fault';
 import { toMetres } from '@/core/ground/units/length';
-import { depthUnit, unitFor } from '@/core/ground/units/say';
+import { depthUnit, unitFor } from '@/core/ground/units/unitFor';
 import type { UnitSystem } from '@/core/ground/units/system';
-import { STRIKE_WORDS } from './strikeWords';
 import { lengthFault, readBallChange, STRIKES, type LoggedFields, type Strike } from './ball';
 
 /* Quick entry: "e1.5 c12 r3 L2 thin". Entry in inches or centimetres, the rest in yards or metres, depth in inches or millimetres. */
 
 const NUMBER = String.raw`-?\d+(?:[.,]\d+)?`;
 
-const LETTERS: Record<string, string> = told({
-  e: 'entry',
-  c: 'carry',
-  r: 'run',
-  l: 'left',
-  R: 'right',
-  s: 'stopped',
-  d: 'divot depth',
-  w: 'divot length',
-  h: 'height',
-});
+const LETTERS = {
+  e: fact('ball.entry'),
+  c: fact('ball.carry'),
+  r: fact('ball.run'),
+  l: fact('ball.left'),
+  R: fact('ball.right'),
+  s: fact('ball.stopped'),
+  d: fact('ball.divotDepth'),
+  w: fact('ball.divotLength'),
+  h: fact('ball.height'),
+} as const;
+
+const SIDE = fact('ball.side');
 
 /** Other words for the strikes, German ones among them. */
 const TYPED_STRIKES: Record<string, Strike> = {
@@ -68,15 +68,15 @@ export function readBallText(text: string, units: UnitSystem): LoggedFields {
   const [line = '', note] = text.split('!', 2);
   const ball: LoggedFields = {};
   const faults: Fault[] = [];
-  /** What was said of each thing, by its name: twice is once too often. */
+  /** What was said of each thing: twice is once too often. */
   const said = new Map<string, string>();
-  const once = (thing: string, part: string): boolean => {
-    const before = said.get(thing);
-    said.set(thing, part);
+  const once = (thing: Fact, part: string): boolean => {
+    const before = said.get(thing.code);
+    said.set(thing.code, part);
     if (before !== undefined) {
       faults.push({
         path: 'ball',
-        message: t('"{before}" and "{part}" both give the {thing}: keep one', {
+        message: fact('ball.givenTwice', {
           before,
           part,
           thing,
@@ -89,24 +89,24 @@ export function readBallText(text: string, units: UnitSystem): LoggedFields {
   for (const part of line.trim().split(/\s+/).filter(Boolean)) {
     const strike = TYPED_STRIKES[part.toLowerCase()];
     if (strike) {
-      if (once('strike', part)) ball.strike = strike;
+      if (once(fact('ball.strike'), part)) ball.strike = strike;
       continue;
     }
     const after = AFTER.exec(part);
     if (after) {
-      if (once(t('strokes after it'), part)) ball.strokes_after = Number(after[1]);
+      if (once(fact('ball.strokesAfter'), part)) ball.strokes_after = Number(after[1]);
       continue;
     }
     const found = TOKEN.exec(part);
     if (!found) {
       faults.push({
         path: 'ball',
-        message: t('"{part}" is not understood: {list}, p strokes after it, or {strikes}', {
+        message: fact('ball.notUnderstood', {
           part,
-          list: Object.entries(LETTERS)
-            .map(([letter, word]) => `${letter} ${word}`)
-            .join(', '),
-          strikes: STRIKES.map((strike) => STRIKE_WORDS[strike]).join(', '),
+          list: Object.entries(LETTERS).map(([letter, thing]) =>
+            fact('ball.letter', { letter, thing }),
+          ),
+          strikes: STRIKES.map((strike) => fact(`strike.${strike}`)),
         }),
       });
       continue;
@@ -114,10 +114,12 @@ export function readBallText(text: string, units: UnitSystem): LoggedFields {
     const value = Number(found[2]!.replace(',', '.'));
     const { field, kind } = LENGTHS[found[1] as keyof typeof LENGTHS];
     const letter = found[1]!;
-    if (!once(field === 'right_m' ? 'side' : LETTERS[letter]!, part)) continue;
+    const thing = field === 'right_m' ? SIDE : LETTERS[letter as keyof typeof LETTERS];
+    if (!once(thing, part)) continue;
     const unit = kind === 'depth' ? depthUnit(units) : unitFor(kind, units);
     const message = lengthFault(field ?? 'along_m', value, unit);
-    if (message) faults.push({ path: 'ball', message: `${part}: ${message}` });
+    if (message)
+      faults.push({ path: 'ball', message: fact('ball.part', { part, wrong: message }) });
     const metres = toMetres(value, unit);
     if (field === null) run = metres;
     else ball[field] = /l/i.test(letter) ? -metres : metres;
@@ -125,14 +127,14 @@ export function readBallText(text: string, units: UnitSystem): LoggedFields {
   if (faults.length > 0) throw new FaultyInput(faults);
   if (run !== undefined) {
     if (ball.carry_m === undefined) {
-      throw faulty('ball', t('roll (r) needs a carry before it: c12 r3'));
+      throw faulty('ball', fact('ball.rollWithoutCarry'));
     }
     ball.along_m ??= ball.carry_m + run;
   }
   if (ball.along_m !== undefined && ball.right_m === undefined) ball.right_m = 0;
   if (note?.trim()) ball.note = note.trim();
   if (Object.keys(ball).length === 0) {
-    throw faulty('ball', t('nothing was entered for this ball'));
+    throw faulty('ball', fact('ball.nothingEntered'));
   }
   return readBallChange(ball);
 }

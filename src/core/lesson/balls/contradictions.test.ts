@@ -10,7 +10,7 @@ test.each([
   ['c12 L2 R3', '"L2" and "R3" both give the side: keep one'],
   ['c134 s15', /a ball that carries 134 yd .* does not stop 15 yd/],
 ])('%s cannot be of one ball', (text, message) => {
-  expect(() => yards(text)).toThrow(message);
+  expect(() => yards(text)).toRefuse(message);
 });
 
 test('what can be is taken: spin, a ball off the lip, one that ran on', () => {
@@ -21,9 +21,9 @@ test('what can be is taken: spin, a ball off the lip, one that ran on', () => {
 
 test('balls and their changes are held to it too, each by name', () => {
   const bad = { carry_m: 120, along_m: 10 };
-  expect(() => readBalls({ balls: [aBall(1), aBall(2, bad)] })).toThrow(
+  expect(() => readBalls({ balls: [aBall(1), aBall(2, bad)] })).toRefuse(
     /^balls\[1\]\.along_m: a ball that carries/,
   );
-  expect(() => readBallChange(bad)).toThrow(/^along_m: a ball that carries/);
+  expect(() => readBallChange(bad)).toRefuse(/^along_m: a ball that carries/);
   expect(readBallChange({ ...bad, strike: 'lip' })).toEqual({ ...bad, strike: 'lip' });
 });

@@ -1,6 +1,3 @@
-import { counted } from '@/core/tell/words/counted';
-import { t } from '@/core/ground/language/t';
-
 /** A pace, as a ball's distance to the flag is counted: m. */
 const PACE = 0.9;
 
@@ -19,14 +16,6 @@ export const POINTS = [5, 4, 3, 2, 1, 1, 0] as const;
 /** Most points that so many balls can have. */
 export const mostPoints = (balls: number): number => balls * POINTS[0];
 
-/** How each band is said. */
-export const bandWords = (): string[] => [
-  t('within a pace'),
-  ...BAND_PACES.slice(1).map((paces) => t('within {paces} paces', { paces })),
-  t('out, further away'),
-  t('stayed in'),
-];
-
 /**
  * The band of a ball that is out, by its distance to the flag.
  *
@@ -39,6 +28,3 @@ export function bandOf(toHole: number): number {
   const band = BAND_PACES.findIndex((paces) => toHole <= paces * PACE);
   return band < 0 ? FURTHER : band;
 }
-
-/** Points of a band, as a form says them. */
-export const pointsWords = (band: number): string => counted(POINTS[band]!, 'point', 'points', '0');

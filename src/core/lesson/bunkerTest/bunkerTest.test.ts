@@ -8,7 +8,7 @@ import { play, readyFor } from '@/core/model/shot/play';
 import { footingOf, madeWith } from '@/core/model/spread/footing';
 import { AS_MEANT } from '@/core/model/swing/swingError';
 import { callingHit } from '@/core/search/calls/leaders';
-import { readShot } from '@/core/tell/format/shot';
+import { readShot } from '@/core/contract/shot/shot';
 import { aPlayer } from '@/core/testing/fixtures';
 import { swingMade } from '@/core/testing/otherPlayers';
 import { TEST_SURE } from '../review/luck';
@@ -25,7 +25,7 @@ import {
 } from './figure';
 import { normFor } from './norm';
 import { randomStations, readTest, standardStations, stationOf, STATIONS } from './test';
-import { figureWords, retestWords } from './testWords';
+import { figureWords, retestWords } from '@/core/tell/lessons/testWords';
 
 const shots = standardStations('medium').map((shot) => readShot(shot, 1).shot);
 const player = aPlayer('middle');
@@ -232,13 +232,13 @@ describe('a test that comes from outside', () => {
     ['a band that is none', { hits: [{ station: 0, band: 9 }] }, 'hits[0].band'],
     ['four stations', { stations: stations.slice(1) }, 'stations'],
   ])('but not with %s', (_, fields, message) => {
-    expect(() => readTest({ ...whole, ...fields })).toThrow(message);
+    expect(() => readTest({ ...whole, ...fields })).toRefuse(message);
   });
 
   test('nor with chances that are none', () => {
     const [first, ...rest] = stations;
     const wrong = { ...first, norms: { ...first!.norms, good: new Array(BANDS).fill(0.5) } };
-    expect(() => readTest({ ...whole, stations: [wrong, ...rest] })).toThrow(
+    expect(() => readTest({ ...whole, stations: [wrong, ...rest] })).toRefuse(
       'stations[0].norms.good: must add up to 1',
     );
   });

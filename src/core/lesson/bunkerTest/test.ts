@@ -1,5 +1,5 @@
-import { t } from '@/core/ground/language/t';
-import { check, FaultyInput, type Fault } from '@/core/tell/format/fault';
+import { fact } from '@/core/ground/fact/fact';
+import { check, FaultyInput, type Fault } from '@/core/contract/check/fault';
 import {
   exactObject,
   integerField,
@@ -10,9 +10,9 @@ import {
   textField,
   wordField,
   type Of,
-} from '@/core/tell/format/fields';
-import { dayField, playerIdField } from '@/core/tell/format/ids';
-import { shotSchema, type ShotInput } from '@/core/tell/format/shot';
+} from '@/core/contract/check/fields';
+import { dayField, playerIdField } from '@/core/contract/check/ids';
+import { shotSchema, type ShotInput } from '@/core/contract/shot/shot';
 import { SKILLS } from '@/core/ground/player/player';
 import { SAND_PRESETS, type SandPreset } from '@/core/ground/sand/presets';
 import type { UnitSystem } from '@/core/ground/units/system';
@@ -84,7 +84,7 @@ export function readTest(input: unknown): BunkerTest {
   if (!TEST_BALLS.includes(test.balls as (typeof TEST_BALLS)[number])) {
     faults.push({
       path: 'balls',
-      message: t('must be {testBalls}, not {balls}', {
+      message: fact('test.balls', {
         testBalls: TEST_BALLS.join(' or '),
         balls: test.balls,
       }),
@@ -93,14 +93,14 @@ export function readTest(input: unknown): BunkerTest {
   if (test.hits.length > test.balls) {
     faults.push({
       path: 'hits',
-      message: t('must be at most the {balls} balls of the test', { balls: test.balls }),
+      message: fact('test.mostOut', { balls: test.balls }),
     });
   }
   test.hits.forEach(({ station }, i) => {
     if (station !== stationOf(i, test.balls)) {
       faults.push({
         path: `hits[${i}].station`,
-        message: t('must be {stationOf}', { stationOf: stationOf(i, test.balls) }),
+        message: fact('test.station', { stationOf: stationOf(i, test.balls) }),
       });
     }
   });
@@ -108,7 +108,7 @@ export function readTest(input: unknown): BunkerTest {
     for (const [level, chances] of Object.entries(norms)) {
       const sum = chances.reduce((all, chance) => all + chance, 0);
       if (Math.abs(sum - 1) > ROUNDING) {
-        faults.push({ path: `stations[${i}].norms.${level}`, message: t('must add up to 1') });
+        faults.push({ path: `stations[${i}].norms.${level}`, message: fact('test.weights') });
       }
     }
   });

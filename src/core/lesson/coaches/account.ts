@@ -1,6 +1,5 @@
-import { told } from '@/core/ground/language/told';
-import { t } from '@/core/ground/language/t';
-import { check, faulty } from '@/core/tell/format/fault';
+import { fact } from '@/core/ground/fact/fact';
+import { check, faulty } from '@/core/contract/check/fault';
 import {
   exactObject,
   patternField,
@@ -8,22 +7,13 @@ import {
   textField,
   wordField,
   type Of,
-} from '@/core/tell/format/fields';
+} from '@/core/contract/check/fields';
 
 /** Roles of those who sign in, the one that may do most first. */
 export const ROLES = ['head-coach', 'coach', 'assistant'] as const;
 export type Role = (typeof ROLES)[number];
 
-/** What each role may do, in a sentence. */
-export const ROLE_WORDS: Record<Role, { name: string; may: string }> = told({
-  'head-coach': { name: 'head coach', may: 'sees and does everything' },
-  coach: { name: 'coach', may: 'sees their own players, and players no coach has been given' },
-  assistant: { name: 'assistant', may: 'runs the open lessons and logs their balls' },
-});
-
-const signInField = patternField(/^[a-z0-9][a-z0-9._-]{1,39}$/, () =>
-  t('2 to 40 lower-case letters, digits, dots, hyphens or underscores'),
-);
+const signInField = patternField(/^[a-z0-9][a-z0-9._-]{1,39}$/, fact('account.signInName'));
 
 /** A passphrase of the fewest and the most characters. */
 export const PASSPHRASE = [10, 200] as const;
@@ -50,10 +40,10 @@ export type NewAccount = Of<typeof newAccountSchema>;
 function refuseObvious({ sign_in, passphrase }: { sign_in: string; passphrase: string }): void {
   const said = passphrase.toLowerCase();
   if (said.includes(sign_in) && sign_in.length >= 4) {
-    throw faulty('passphrase', t('must not contain the sign-in name'));
+    throw faulty('passphrase', fact('account.passphraseHoldsName'));
   }
   if (new Set(said).size < 4) {
-    throw faulty('passphrase', t('must have more than three different characters'));
+    throw faulty('passphrase', fact('account.passphraseTooPlain'));
   }
 }
 

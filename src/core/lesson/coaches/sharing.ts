@@ -1,6 +1,6 @@
-import { check } from '@/core/tell/format/fault';
-import { exactObject, listField, numberField, required } from '@/core/tell/format/fields';
-import { uuidField } from '@/core/tell/format/ids';
+import { check } from '@/core/contract/check/fault';
+import { exactObject, listField, numberField, required } from '@/core/contract/check/fields';
+import { uuidField } from '@/core/contract/check/ids';
 
 /** Coaches of one player at most. */
 const MOST_COACHES = 50;

@@ -1,5 +1,4 @@
 import type { Drill, NamedDrill } from './drill';
-import { LIBRARY } from './library';
 
 /** A drill as it is stored: a coach's own or changed one, or only whether the library's is archived. */
 export interface StoredDrill {
@@ -17,9 +16,12 @@ export type ListedDrill = NamedDrill & {
 };
 
 /** The library with what coaches changed of it and added to it, those of their own last. */
-export function listedDrills(stored: readonly StoredDrill[]): ListedDrill[] {
+export function listedDrills(
+  stored: readonly StoredDrill[],
+  library: readonly NamedDrill[],
+): ListedDrill[] {
   const known = new Map(stored.map((each) => [each.id, each]));
-  const library = LIBRARY.map((drill): ListedDrill => {
+  const listed = library.map((drill): ListedDrill => {
     const { drill: changed = null, archived = false } = known.get(drill.id) ?? {};
     known.delete(drill.id);
     return { ...(changed ?? drill), id: drill.id, from: changed ? 'changed' : 'library', archived };
@@ -27,7 +29,7 @@ export function listedDrills(stored: readonly StoredDrill[]): ListedDrill[] {
   const own = [...known.values()].flatMap(({ id, drill, archived }): ListedDrill[] =>
     drill ? [{ ...drill, id, from: 'own', archived }] : [],
   );
-  return [...library, ...own];
+  return [...listed, ...own];
 }
 
 /** The drills for a cause, those first that were made for it. */

@@ -1,5 +1,5 @@
-import { t } from '@/core/ground/language/t';
-import { check } from '@/core/tell/format/fault';
+import { fact } from '@/core/ground/fact/fact';
+import { check } from '@/core/contract/check/fault';
 import {
   exactObject,
   integerField,
@@ -10,7 +10,7 @@ import {
   textField,
   wordField,
   type Of,
-} from '@/core/tell/format/fields';
+} from '@/core/contract/check/fields';
 
 /** What a drill trains, in the order in which a coach works. */
 export const TRAINED = [
@@ -62,9 +62,7 @@ export const MOST_BALLS = 60;
 const MOST_PARTS = 10;
 export const MOST_DRILLS = 200;
 
-export const drillIdField = patternField(/^[a-z0-9-]{1,60}$/, () =>
-  t('an id of lower-case letters, digits and hyphens'),
-);
+export const drillIdField = patternField(/^[a-z0-9-]{1,60}$/, fact('check.id'));
 
 export const drillFields = {
   name: required(textField(1, 60)),

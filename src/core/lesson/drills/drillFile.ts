@@ -1,6 +1,12 @@
-import { t } from '@/core/ground/language/t';
-import { check, FaultyInput, type Fault } from '@/core/tell/format/fault';
-import { exactObject, formatFields, listField, required, type Of } from '@/core/tell/format/fields';
+import { fact } from '@/core/ground/fact/fact';
+import { check, FaultyInput, type Fault } from '@/core/contract/check/fault';
+import {
+  exactObject,
+  formatFields,
+  listField,
+  required,
+  type Of,
+} from '@/core/contract/check/fields';
 import { drillFields, drillIdField, MOST_DRILLS, type NamedDrill } from './drill';
 
 export const DRILLS_FORMAT = 'mellow-divot/drills';
@@ -31,7 +37,7 @@ export function readDrillsFile(input: unknown): NamedDrill[] {
   const twice = ids.flatMap((id, i): Fault[] =>
     ids.indexOf(id) === i
       ? []
-      : [{ path: `drills[${i}].id`, message: t('"{id}" is there twice', { id }) }],
+      : [{ path: `drills[${i}].id`, message: fact('check.twice', { id }) }],
   );
   if (twice.length > 0) throw new FaultyInput(twice);
   return drills;

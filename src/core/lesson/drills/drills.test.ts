@@ -1,12 +1,15 @@
 import { AT_WORK } from '../faults/causes';
-import { drillsFor, listedDrills } from './chosen';
+import { drillsFor } from './chosen';
 import { LOADS, readDrill, TRAINED, type NamedDrill } from './drill';
-import { doseWords, DOSES, dosedBalls, dosedWithin, drillLine, itemsNamedIn } from './dose';
+import { DOSES, dosedBalls, dosedWithin } from './dose';
+import { doseWords, drillLine, itemsNamedIn } from '@/core/tell/drills/doseWords';
 import { drillsFile, readDrillsFile } from './drillFile';
-import { LIBRARY, libraryDrill } from './library';
-import { careOf, mostBalls } from './load';
+import { drillsWith, libraryDrill, libraryDrills } from '@/core/tell/drills/libraryWords';
+import { mostBalls } from './load';
+import { careOf } from '@/core/tell/drills/loadWords';
 
 const without = ({ id: _id, ...drill }: NamedDrill) => drill;
+const LIBRARY = libraryDrills();
 const line = libraryDrill('line');
 
 describe('the library', () => {
@@ -48,7 +51,7 @@ describe('the library', () => {
 test('changed drills stand in the library’s place, own ones behind it, archived ones are not offered', () => {
   const changed = { ...without(line), balls: 14 };
   const own = { ...without(line), name: 'Rope', cures: ['too-steep'] };
-  const drills = listedDrills([
+  const drills = drillsWith([
     { id: 'rope', drill: own, archived: false },
     { id: 'line', drill: changed, archived: false },
     { id: 'box', drill: null, archived: true },
@@ -79,11 +82,11 @@ describe('a file of drills', () => {
     ['a field of another format', { ...line, video: 'x' }, 'drills[0].video'],
   ])('refuses %s by its path', (_, drill, path) => {
     const file = { ...drillsFile([]), drills: [drill] };
-    expect(() => readDrillsFile(file)).toThrow(path);
+    expect(() => readDrillsFile(file)).toRefuse(path);
   });
 
   test('refuses an id that stands twice', () => {
-    expect(() => readDrillsFile(drillsFile([line, line]))).toThrow(
+    expect(() => readDrillsFile(drillsFile([line, line]))).toRefuse(
       'drills[1].id: "line" is there twice',
     );
   });

@@ -1,12 +1,12 @@
 import Papa from 'papaparse';
 import { aBall } from '@/core/testing/balls';
-import { FaultyInput } from '@/core/tell/format/fault';
+import { FaultyInput } from '@/core/contract/check/fault';
 import { ballsCsv, readLessonFile, type LessonFile } from './exchange';
-import { summaryWords } from '../review/summary';
+import { summaryWords } from '@/core/tell/lessons/summary';
 import { statsOf } from '../review/stats';
 import { historyOf } from '../review/history';
 import { randomStation } from '../plan/randomStation';
-import { readSituation } from '@/core/tell/format/situation';
+import { readSituation } from '@/core/contract/shot/situation';
 import { situationFor } from '../players/player';
 import { aRecord } from '@/core/testing/records';
 
@@ -46,7 +46,7 @@ test.each([
   [{ plan: { ...file.plan, held_on: '2026-02-31' } }, /must be a day as YYYY-MM-DD/],
 ])('a file with %j is refused by name', (change, message) => {
   expect(() => readLessonFile({ ...file, ...change })).toThrow(FaultyInput);
-  expect(() => readLessonFile({ ...file, ...change })).toThrow(message);
+  expect(() => readLessonFile({ ...file, ...change })).toRefuse(message);
 });
 
 test('balls as CSV are a line each, with formulas made harmless', () => {

@@ -1,11 +1,17 @@
 import { csvOf } from '@/core/ground/table/csv';
-import { check } from '@/core/tell/format/fault';
-import { exactObject, formatFields, listField, required, type Of } from '@/core/tell/format/fields';
-import { uuidField } from '@/core/tell/format/ids';
-import { rounded } from '@/core/tell/format/rounded';
-import { entryMeant } from '@/core/tell/format/setup';
+import { check } from '@/core/contract/check/fault';
+import {
+  exactObject,
+  formatFields,
+  listField,
+  required,
+  type Of,
+} from '@/core/contract/check/fields';
+import { uuidField } from '@/core/contract/check/ids';
+import { rounded } from '@/core/contract/check/rounded';
+import { entryMeant } from '@/core/contract/shot/setup';
 import { fromMetres } from '@/core/ground/units/length';
-import { unitFor, type Scale } from '@/core/ground/units/say';
+import { unitFor, type Scale } from '@/core/ground/units/unitFor';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { exchangedBallSchema } from '../balls/ball';
 import { closingFields, planSchema, readKeptPlan } from '../plan/lesson';

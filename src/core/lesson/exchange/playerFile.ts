@@ -1,5 +1,5 @@
-import { t } from '@/core/ground/language/t';
-import { check, FaultyInput, MOST_FAULTS, type Fault } from '@/core/tell/format/fault';
+import { fact } from '@/core/ground/fact/fact';
+import { check, FaultyInput, MOST_FAULTS, type Fault } from '@/core/contract/check/fault';
 import {
   exactObject,
   formatFields,
@@ -11,11 +11,11 @@ import {
   textField,
   wordField,
   type Of,
-} from '@/core/tell/format/fields';
-import { clubName } from '@/core/tell/format/club';
-import { playerIdField, timeField, uuidField } from '@/core/tell/format/ids';
-import { learntSchema, learntVersion } from '@/core/tell/format/player';
-import { shotSchema } from '@/core/tell/format/shot';
+} from '@/core/contract/check/fields';
+import { clubName } from '@/core/contract/shot/club';
+import { playerIdField, timeField, uuidField } from '@/core/contract/check/ids';
+import { learntSchema, learntVersion } from '@/core/contract/shot/player';
+import { shotSchema } from '@/core/contract/shot/shot';
 import { exchangedBallFields } from '../balls/ball';
 import { eyeResultFields } from '../eye/answer';
 import { readTest, testFields } from '../bunkerTest/test';
@@ -157,25 +157,25 @@ export function readPlayerFile(input: unknown): PlayerFile {
   const faults = file.balls.flatMap(({ player: hitBy, lesson }, i): Fault[] => [
     ...(hitBy === file.id
       ? []
-      : [{ path: `balls[${i}].player`, message: t('is not the player in this file') }]),
+      : [{ path: `balls[${i}].player`, message: fact('playerFile.otherPlayer') }]),
     ...(lessons.has(lesson)
       ? []
-      : [{ path: `balls[${i}].lesson`, message: t('is not among the lessons in this file') }]),
+      : [{ path: `balls[${i}].lesson`, message: fact('playerFile.otherLesson') }]),
   ]);
   (file.practice ?? []).forEach(({ plan }, i) => {
     if (plan.player === file.id) return;
     faults.push({
       path: `practice[${i}].plan.player`,
-      message: t('is not the player in this file'),
+      message: fact('playerFile.otherPlayer'),
     });
   });
   (file.tests ?? []).forEach(({ test }, i) => {
     if (test.player === file.id) return;
-    faults.push({ path: `tests[${i}].test.player`, message: t('is not the player in this file') });
+    faults.push({ path: `tests[${i}].test.player`, message: fact('playerFile.otherPlayer') });
   });
   (file.eye ?? []).forEach(({ player: answeredBy }, i) => {
     if (answeredBy === file.id) return;
-    faults.push({ path: `eye[${i}].player`, message: t('is not the player in this file') });
+    faults.push({ path: `eye[${i}].player`, message: fact('playerFile.otherPlayer') });
   });
   if (faults.length > 0) throw new FaultyInput(faults.slice(0, MOST_FAULTS));
   return { ...file, player };

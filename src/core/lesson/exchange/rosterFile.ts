@@ -1,7 +1,13 @@
-import { t } from '@/core/ground/language/t';
+import { fact } from '@/core/ground/fact/fact';
 import { mixed } from 'yup';
-import { check, faulty, FaultyInput, parseJson } from '@/core/tell/format/fault';
-import { exactObject, formatFields, listField, required, type Of } from '@/core/tell/format/fields';
+import { check, faulty, FaultyInput, parseJson } from '@/core/contract/check/fault';
+import {
+  exactObject,
+  formatFields,
+  listField,
+  required,
+  type Of,
+} from '@/core/contract/check/fields';
 import type { Meaning } from '../players/columns';
 import type { ReadLine } from '../players/csvLine';
 import type { House } from '../players/house';
@@ -76,11 +82,11 @@ export function readPlayersFile(
     case ROSTER_FORMAT:
       return { kind: 'list', preview: listOf(check(rosterSchema, input), known) };
     case LESSON_FORMAT:
-      throw faulty('file', t('is a lesson: import it on the Lessons page'));
+      throw faulty('file', fact('rosterFile.isLesson'));
     default:
       throw faulty(
         'file',
-        t('must be CSV, or JSON whose "format" is "{rosterFormat}" or "{playerFormat}"', {
+        fact('rosterFile.format', {
           rosterFormat: ROSTER_FORMAT,
           playerFormat: PLAYER_FORMAT,
         }),

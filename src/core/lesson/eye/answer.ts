@@ -1,4 +1,4 @@
-import { check } from '@/core/tell/format/fault';
+import { check } from '@/core/contract/check/fault';
 import {
   exactObject,
   integerField,
@@ -8,12 +8,12 @@ import {
   textField,
   wordField,
   type Of,
-} from '@/core/tell/format/fields';
-import { clubName } from '@/core/tell/format/club';
-import { playerIdField, timeField, uuidField } from '@/core/tell/format/ids';
+} from '@/core/contract/check/fields';
+import { clubName } from '@/core/contract/shot/club';
+import { playerIdField, timeField, uuidField } from '@/core/contract/check/ids';
 import { LIES } from '@/core/ground/sand/lie';
 import { SAND_PRESETS } from '@/core/ground/sand/presets';
-import { readShot, type ShotInput } from '@/core/tell/format/shot';
+import { readShot, type ShotInput } from '@/core/contract/shot/shot';
 import { LEVELS, SLOPES, type Scene, type Slope } from './scene';
 
 /** What is learnt by looking and calling. */

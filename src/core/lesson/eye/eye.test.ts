@@ -1,7 +1,7 @@
 import { UTCDate } from '@date-fns/utc';
 import { addDays } from 'date-fns';
 import { samplerOf } from '@/core/ground/numeric/sampling';
-import { readShot } from '@/core/tell/format/shot';
+import { readShot } from '@/core/contract/shot/shot';
 import { swingClock } from '@/core/ground/units/clock';
 import { oddNumbers } from '@/core/testing/oddNumbers';
 import { speaking } from '@/core/testing/speaking';
@@ -17,7 +17,7 @@ import {
   type Topic,
 } from './answer';
 import { cardsOf, classRound, nextScene, ROUND, scheduled } from './cards';
-import { SWINGS } from './eyeWords';
+import { SWINGS } from '@/core/tell/lessons/eyeWords';
 import { LEVELS, sceneFrom, sceneOf, type Level } from './scene';
 
 const BEST = { club: '56', face_deg: 20, entry_in: 1.5, swing_fraction: 0.7 };
@@ -124,7 +124,7 @@ describe('marks', () => {
   test('a result is read as it was sent', () => {
     const sent = result(1, 3, 3, () => true, '2026-06-01T10:00:00Z');
     expect(readEyeResult(JSON.parse(JSON.stringify(sent)))).toEqual(sent);
-    expect(() => readEyeResult({ ...sent, level: 9 })).toThrow('level');
+    expect(() => readEyeResult({ ...sent, level: 9 })).toRefuse('level');
   });
 });
 

@@ -4,7 +4,7 @@ import type { Hand } from '@/core/ground/player/player';
 import type { Shot } from '@/core/ground/situation/shot';
 import type { SandPreset } from '@/core/ground/sand/presets';
 import { toMetres } from '@/core/ground/units/length';
-import { readShot, type ShotInput } from '@/core/tell/format/shot';
+import { readShot, type ShotInput } from '@/core/contract/shot/shot';
 
 /** How hard scenes are to read, easiest first. */
 export const LEVELS = [1, 2, 3, 4, 5] as const;

@@ -1,3 +1,4 @@
+import { fixWords } from '@/core/tell/lessons/causeWords';
 import { everyCause, placeOf, trialOf } from '@/core/testing/otherFaults';
 import {
   AS_THE_SKILL,
@@ -147,8 +148,8 @@ test('who has been learnt is held against what was learnt', () => {
 test('every sign belongs to a cause and every cause has a sign and a fix', () => {
   const used = new Set(CAUSES.flatMap(({ signs }) => signs));
   expect([...used].sort()).toEqual(SIGNS.map(({ id }) => id).sort());
-  for (const { signs, fix } of CAUSES) {
-    expect(signs.length).toBeGreaterThan(0);
-    expect(fix).toMatch(/\.$/);
+  for (const cause of CAUSES) {
+    expect(cause.signs.length).toBeGreaterThan(0);
+    expect(fixWords(cause)).toMatch(/\.$/);
   }
 });

@@ -1,12 +1,15 @@
 import fc from 'fast-check';
 import { aHomework } from '@/core/testing/homework';
-import { LIBRARY } from '../drills/library';
+import { libraryDrills } from '@/core/tell/drills/libraryWords';
 import { mostBalls } from '../drills/load';
 import { itemsFrom, itemsText, readHomework } from './plan';
-import { drillProgress, movedWords } from './progress';
+import { drillProgress } from './progress';
+import { movedWords } from '@/core/tell/drills/progressWords';
 import { readResultLine, readResults } from './result';
 import { readResultsCsv } from './resultsCsv';
 import { ballsIn, sessionsOf, workOf } from './sessions';
+
+const LIBRARY = libraryDrills();
 
 const drills = new Map(LIBRARY.map((drill) => [drill.id, drill]));
 const ID = '11111111-1111-4111-8111-111111111111';
@@ -26,7 +29,7 @@ describe('a plan', () => {
     ['is in no zone', { zone: 'Mars/Base' }, '"Mars/Base" is not a known time zone'],
     ['takes all day', { minutes: 600 }, 'minutes'],
   ])('that %s is refused by its field', (_, fields, message) => {
-    expect(() => readHomework({ ...aHomework(), ...fields }, '2026-06-01')).toThrow(message);
+    expect(() => readHomework({ ...aHomework(), ...fields }, '2026-06-01')).toRefuse(message);
   });
 
   test('that stands already may have begun', () => {
@@ -136,7 +139,7 @@ describe('a result as a line', () => {
     ['ladder 3/5', '"Club ladder" or "Swing ladder"'],
     ['box 0/0', 'must be of 1 to 200 balls'],
   ])('%s is refused', (line, message) => {
-    expect(() => readResultLine(line, LIBRARY)).toThrow(message);
+    expect(() => readResultLine(line, LIBRARY)).toRefuse(message);
   });
 });
 
@@ -147,7 +150,7 @@ test('results are refused by field: more counted than hit, a day to come', () =>
     { ...result, count: 11 },
     { ...result, day: '2026-06-21' },
   ];
-  expect(() => readResults({ results: wrong }, TODAY)).toThrow(
+  expect(() => readResults({ results: wrong }, TODAY)).toRefuse(
     /results\[0\].count: must be at most the 10 balls, not 11\s+results\[1\].day: must not be in the future/,
   );
 });
@@ -160,10 +163,10 @@ test('results come from CSV by name or id, and what is wrong is told by line', (
     { id: ID, drill: 'line', day: '2026-06-02', count: 7, of: 10, note: 'dry' },
     { id: ID, drill: 'box', day: '2026-06-05', count: 4, of: 10, note: '' },
   ]);
-  expect(() => read('day,drill,count\n2026-06-02,box,7')).toThrow(
+  expect(() => read('day,drill,count\n2026-06-02,box,7')).toRefuse(
     'columns: must have of in the first line',
   );
-  expect(() => read('day,drill,count,of\n2026-06-02,hoop,7,10\n2026-13-02,box,many,10')).toThrow(
+  expect(() => read('day,drill,count,of\n2026-06-02,hoop,7,10\n2026-13-02,box,many,10')).toRefuse(
     /line 2.drill: no drill is called "hoop".*|line 3.day/,
   );
 });

@@ -1,5 +1,5 @@
-import { t } from '@/core/ground/language/t';
-import { check, FaultyInput, type Fault } from '@/core/tell/format/fault';
+import { fact, type Fact } from '@/core/ground/fact/fact';
+import { check, FaultyInput, type Fault } from '@/core/contract/check/fault';
 import {
   exactObject,
   integerField,
@@ -10,8 +10,8 @@ import {
   textField,
   wordField,
   type Of,
-} from '@/core/tell/format/fields';
-import { clockField, dayField, playerIdField } from '@/core/tell/format/ids';
+} from '@/core/contract/check/fields';
+import { clockField, dayField, playerIdField } from '@/core/contract/check/ids';
 import { MOST_SETS } from '../drills/dose';
 import { drillIdField, MOST_BALLS } from '../drills/drill';
 
@@ -44,9 +44,7 @@ export const homeworkFields = {
   minutes: required(integerField(10, 120)),
   where: required(textField(0, 120)),
   /** Name of the time zone in the IANA database, in which `at` is meant. */
-  zone: required(
-    patternField(/^[A-Za-z0-9_+/-]{1,60}$/, () => t('a time zone such as Europe/Lisbon')),
-  ),
+  zone: required(patternField(/^[A-Za-z0-9_+/-]{1,60}$/, fact('check.timeZone'))),
   missed: required(wordField(MISSED)),
   items: required(listField(itemSchema, 1, MOST_ITEMS)),
   note: required(proseField(2000)),
@@ -78,7 +76,7 @@ export function readHomework(input: unknown, today?: string): Homework {
   if (today !== undefined && plan.starts_on < today) {
     faults.push({
       path: 'starts_on',
-      message: t('must not be in the past: {day} is before {today}', {
+      message: fact('homework.past', {
         day: plan.starts_on,
         today,
       }),
@@ -87,19 +85,19 @@ export function readHomework(input: unknown, today?: string): Homework {
   if (!isZone(plan.zone)) {
     faults.push({
       path: 'zone',
-      message: t('"{zone}" is not a known time zone', { zone: plan.zone }),
+      message: fact('homework.timeZone', { zone: plan.zone }),
     });
   }
-  const twice = (values: readonly unknown[], path: (i: number) => string, what: string): void =>
+  const twice = (values: readonly unknown[], path: (i: number) => string, what: Fact): void =>
     values.forEach((value, i) => {
       if (values.indexOf(value) !== i)
-        faults.push({ path: path(i), message: t('{what} twice', { what }) });
+        faults.push({ path: path(i), message: fact('homework.twice', { what }) });
     });
-  twice(plan.weekdays, (i) => `weekdays[${i}]`, t('is in the week'));
+  twice(plan.weekdays, (i) => `weekdays[${i}]`, fact('homework.inTheWeek'));
   twice(
     plan.items.map(({ drill }) => drill),
     (i) => `items[${i}].drill`,
-    t('is in the plan'),
+    fact('homework.inThePlan'),
   );
   if (faults.length > 0) throw new FaultyInput(faults);
   return plan;

@@ -1,5 +1,5 @@
-import { t } from '@/core/ground/language/t';
-import { check, faulty, FaultyInput, type Fault } from '@/core/tell/format/fault';
+import { fact, type Fact } from '@/core/ground/fact/fact';
+import { check, faulty, FaultyInput, type Fault } from '@/core/contract/check/fault';
 import {
   exactObject,
   integerField,
@@ -7,8 +7,8 @@ import {
   proseField,
   required,
   type Of,
-} from '@/core/tell/format/fields';
-import { dayField, uuidField } from '@/core/tell/format/ids';
+} from '@/core/contract/check/fields';
+import { dayField, uuidField } from '@/core/contract/check/ids';
 import { drillIdField, type NamedDrill } from '../drills/drill';
 
 /** Most balls of one result: a day of practice. */
@@ -47,12 +47,12 @@ export function readResults(input: unknown, today: string): DrillResult[] {
       ? [
           {
             path: `results[${i}].count`,
-            message: t('must be at most the {of} balls, not {count}', { of, count }),
+            message: fact('homework.mostBalls', { of, count }),
           },
         ]
       : []),
     ...(day > today
-      ? [{ path: `results[${i}].day`, message: t('must not be in the future: {day}', { day }) }]
+      ? [{ path: `results[${i}].day`, message: fact('homework.future', { day }) }]
       : []),
   ]);
   if (faults.length > 0) throw new FaultyInput(faults);
@@ -89,26 +89,24 @@ const called = (typed: string, drills: readonly NamedDrill[]): NamedDrill[] => {
  * @throws FaultyInput that says what cannot be read
  */
 export function readResultLine(line: string, drills: readonly NamedDrill[]): SaidResult {
-  const fault = (message: string): never => {
+  const fault = (message: Fact): never => {
     throw faulty('line', message);
   };
   const found = LINE.exec(line.trim())?.groups;
-  if (!found) return fault(t('must be a drill and a count, such as "box 7/10"'));
+  if (!found) return fault(fact('homework.drillAndCount'));
   const fits = called(found.drill!, drills);
-  if (fits.length === 0)
-    return fault(t('no drill here is called "{drill}"', { drill: found.drill! }));
+  if (fits.length === 0) return fault(fact('homework.noDrillHere', { drill: found.drill! }));
   if (fits.length > 1) {
     return fault(
-      t('"{drill}" may be {list}: type more of it', {
+      fact('homework.drillUnclear', {
         drill: found.drill!,
         list: fits.map(({ name }) => `"${name}"`).join(' or '),
       }),
     );
   }
   const [count, of] = [Number(found.count), Number(found.of)];
-  if (of < 1 || of > MOST_OF)
-    return fault(t('must be of 1 to {mostOf} balls, not {of}', { mostOf: MOST_OF, of }));
-  if (count > of) return fault(t('{count} of {of}: more balls counted than hit', { count, of }));
+  if (of < 1 || of > MOST_OF) return fault(fact('homework.ballsOf', { mostOf: MOST_OF, of }));
+  if (count > of) return fault(fact('homework.moreThanHit', { count, of }));
   const note = found.rest!.replace(/^!\s*/, '').slice(0, 400);
   return { drill: fits[0]!.id, count, of, note };
 }

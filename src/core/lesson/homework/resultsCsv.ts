@@ -1,6 +1,6 @@
-import { t } from '@/core/ground/language/t';
+import { fact } from '@/core/ground/fact/fact';
 import Papa from 'papaparse';
-import { faulty, FaultyInput, MOST_FAULTS, type Fault } from '@/core/tell/format/fault';
+import { faulty, FaultyInput, MOST_FAULTS, type Fault } from '@/core/contract/check/fault';
 import type { NamedDrill } from '../drills/drill';
 import { readResults, type DrillResult } from './result';
 
@@ -29,10 +29,7 @@ export function readResultsCsv(
   });
   const missing = COLUMNS.filter((name) => name !== 'note' && !meta.fields?.includes(name));
   if (missing.length > 0) {
-    throw faulty(
-      'columns',
-      t('must have {missing} in the first line', { missing: missing.join(', ') }),
-    );
+    throw faulty('columns', fact('homework.missingColumns', { missing: missing.join(', ') }));
   }
   const named = new Map(
     drills.flatMap(({ id, name }) => [
@@ -46,7 +43,7 @@ export function readResultsCsv(
     if (!drill) {
       faults.push({
         path: `line ${i + 2}.drill`,
-        message: t('no drill is called "{drill}"', { drill: row.drill ?? '' }),
+        message: fact('homework.noDrill', { drill: row.drill ?? '' }),
       });
     }
     const { day, count = '', of = '', note = '' } = row;
@@ -65,11 +62,10 @@ export function readResultsCsv(
   } catch (error) {
     if (!(error instanceof FaultyInput)) throw error;
     for (const { path, message } of error.faults) {
+      const [, at] = /^results\[(\d+)\]/.exec(path) ?? [];
       // What the form calls the third of a list is the fourth line of a file.
-      const place = path.replace(/^results\[(\d+)\]/, (_, at) =>
-        t('line {number}', { number: Number(at) + 2 }),
-      );
-      faults.push({ path: place, message });
+      const place = at && { place: fact('homework.line', { number: Number(at) + 2 }) };
+      faults.push({ path, message, ...place });
     }
   }
   throw new FaultyInput(faults.slice(0, MOST_FAULTS));

@@ -1,5 +1,5 @@
-import { check } from '@/core/tell/format/fault';
-import { exactObject, integerField, required } from '@/core/tell/format/fields';
+import { check } from '@/core/contract/check/fault';
+import { exactObject, integerField, required } from '@/core/contract/check/fields';
 import type { LearntFactors } from '@/core/ground/player/learnt';
 
 /** Fewer balls than this are not taken over. */

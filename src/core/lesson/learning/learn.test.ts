@@ -20,7 +20,7 @@ import {
 import type { LoggedBall } from '../peers/recorded';
 import type { Estimate } from './estimate';
 import { learn, type Learning } from './learn';
-import { learnWords } from './learnWords';
+import { learnWords } from '@/core/tell/lessons/learnedWords';
 
 const golfer = skilled('middle');
 const hits = twoHits(golfer);

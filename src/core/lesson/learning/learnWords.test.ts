@@ -1,5 +1,5 @@
 import type { Learning } from './learn';
-import { learnWords, savingWords } from './learnWords';
+import { learnWords, savingWords } from '@/core/tell/lessons/learnedWords';
 
 const at = (mean: number, half: number) => ({ mean, low: mean - half, high: mean + half });
 const channel = (bias: number, half: number, spread = 0.02, balls = 20) => ({

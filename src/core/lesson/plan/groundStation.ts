@@ -1,4 +1,3 @@
-import { t } from '@/core/ground/language/t';
 import type { Lie } from '@/core/ground/sand/lie';
 import { groundOfStation } from '@/core/place/fire/stationGround';
 import type { Point } from '@/core/place/outline/ring';
@@ -6,8 +5,7 @@ import type { Place } from '@/core/place/record/place';
 import type { DrawnPlace } from '@/core/place/sight/drawnPlace';
 import { groundShot } from '@/core/place/sight/groundShot';
 import { likelyWays } from '@/core/place/sight/likelyWays';
-import { spotAt } from '@/core/place/sight/sight';
-import { LIE_WORDS } from '@/core/tell/words/situation';
+import { spotAt, type Spot } from '@/core/place/sight/sight';
 import type { Station } from './lesson';
 
 /** A ball that is put down on drawn ground for a station. */
@@ -29,6 +27,7 @@ const LONGEST = 80;
  *
  * @param id of the place
  * @param day whose sand is played from, YYYY-MM-DD
+ * @param nameOf what the station is called
  * @throws FaultyInput when the ball is not in the sand, or the flag cannot be played at from there
  */
 export function groundStation(
@@ -37,14 +36,11 @@ export function groundStation(
   drawn: DrawnPlace,
   { ball, lie, green, flag }: PutBall,
   day: string,
+  nameOf: (spot: Spot, lie: Lie) => string,
 ): Station {
   const spot = spotAt(drawn, { ball, green, flag });
   return {
-    name: t('{bunker}, {name}, to {flag}', {
-      bunker: spot.bunker.name,
-      name: LIE_WORDS[lie].name,
-      flag: spot.flag.name,
-    }).slice(0, LONGEST),
+    name: nameOf(spot, lie).slice(0, LONGEST),
     // Slopes as a right-hander stands to them: turned for whoever plays from the other side.
     shot: groundShot(drawn, spot, { handed: 'right', lie, day }, likelyWays(drawn, spot, WAYS)),
     line: 1,

@@ -1,5 +1,5 @@
-import { t } from '@/core/ground/language/t';
-import { check, FaultyInput, type Fault } from '@/core/tell/format/fault';
+import { fact } from '@/core/ground/fact/fact';
+import { check, FaultyInput, type Fault } from '@/core/contract/check/fault';
 import {
   exactObject,
   flagField,
@@ -9,10 +9,10 @@ import {
   required,
   textField,
   type Of,
-} from '@/core/tell/format/fields';
+} from '@/core/contract/check/fields';
 import { MOST_LINES } from './line';
-import { clockField, dayField, playerIdField } from '@/core/tell/format/ids';
-import { shotSchema } from '@/core/tell/format/shot';
+import { clockField, dayField, playerIdField } from '@/core/contract/check/ids';
+import { shotSchema } from '@/core/contract/shot/shot';
 import { stationGroundSchema } from '@/core/place/fire/stationGround';
 
 /** Most stations and players of a lesson. */
@@ -62,7 +62,7 @@ function checked(schema: typeof planSchema, input: unknown): LessonPlan {
   const faults = plan.players.flatMap((id, i): Fault[] =>
     plan.players.indexOf(id) === i
       ? []
-      : [{ path: `players[${i}]`, message: t('is in the lesson twice') }],
+      : [{ path: `players[${i}]`, message: fact('lesson.playerTwice') }],
   );
   if (faults.length > 0) throw new FaultyInput(faults);
   return plan;

@@ -1,9 +1,9 @@
-import { t } from '@/core/ground/language/t';
-import { check } from '@/core/tell/format/fault';
-import { exactObject, patternField, required } from '@/core/tell/format/fields';
+import { fact } from '@/core/ground/fact/fact';
+import { check } from '@/core/contract/check/fault';
+import { exactObject, patternField, required } from '@/core/contract/check/fields';
 
 const monthSchema = exactObject({
-  month: required(patternField(/^\d{4}-(0[1-9]|1[0-2])$/, () => t('a month as YYYY-MM'))),
+  month: required(patternField(/^\d{4}-(0[1-9]|1[0-2])$/, fact('check.month'))),
 });
 
 /** The month that is asked for. Throws FaultyInput. */

@@ -27,7 +27,7 @@ test('a seed gives its ball again, and every ball is a station that can be playe
   expect(randomOnGround(drawn, day, 7)).toEqual(balls[7]);
   for (const ball of balls.slice(0, 60)) {
     expect(shapeAt(drawn, ball.ball)?.lying).toBe('sand');
-    expect(groundStation('id', place, drawn, ball, day).shot.lie).toBe(ball.lie);
+    expect(groundStation('id', place, drawn, ball, day, String).shot.lie).toBe(ball.lie);
   }
 });
 

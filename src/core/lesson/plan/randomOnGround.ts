@@ -5,7 +5,7 @@ import { pointOf } from '@/core/place/record/place';
 import type { DrawnPlace } from '@/core/place/sight/drawnPlace';
 import { flagsOn } from '@/core/place/sight/flagsOn';
 import { sightOf, spotAt } from '@/core/place/sight/sight';
-import { unlessFaulty } from '@/core/tell/format/fault';
+import { unlessFaulty } from '@/core/contract/check/fault';
 import type { PutBall } from './groundStation';
 import { randomLie } from './randomStation';
 

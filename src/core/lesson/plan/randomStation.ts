@@ -1,7 +1,7 @@
 import { samplerOf } from '@/core/ground/numeric/sampling';
 import { LIES, type Lie } from '@/core/ground/sand/lie';
 import type { SandPreset } from '@/core/ground/sand/presets';
-import type { ShotInput } from '@/core/tell/format/shot';
+import type { ShotInput } from '@/core/contract/shot/shot';
 import { fromMetres } from '@/core/ground/units/length';
 import type { UnitSystem } from '@/core/ground/units/system';
 

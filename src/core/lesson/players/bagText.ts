@@ -1,10 +1,10 @@
-import { t } from '@/core/ground/language/t';
+import { fact, type Fact } from '@/core/ground/fact/fact';
 import type { ClubType } from '@/core/ground/club/club';
-import { faulty, FaultyInput, quoted, type Fault } from '@/core/tell/format/fault';
-import { lengthOf } from '@/core/tell/format/fields';
-import type { ClubInput } from '@/core/tell/format/club';
+import { faulty, FaultyInput, quoted, type Fault } from '@/core/contract/check/fault';
+import { lengthOf } from '@/core/contract/check/fields';
+import type { ClubInput } from '@/core/contract/shot/club';
 import { fromMetres } from '@/core/ground/units/length';
-import { plainNumber } from '@/core/ground/units/say';
+import { rounded } from '@/core/contract/check/rounded';
 
 /* A bag in one line: "9i 41/5 121yd; PW 46/6 108; 56 56/12 82". Name, loft/bounce in degrees, stock carry. */
 
@@ -60,17 +60,17 @@ function bareClub(text: string): Said | null {
 }
 
 /** A club as it is written, or what is wrong with it. */
-function clubOf(text: string): ClubInput | string {
+function clubOf(text: string): ClubInput | Fact {
   const said = text.length <= MOST_PART && (bareClub(text) ?? CLUB.exec(text)?.groups);
   if (!said) {
-    return t('{text} is not a club: enter name, loft/bounce and carry, as in "56 56/12 82"', {
+    return fact('bag.notAClub', {
       text: quoted(text),
     });
   }
   const { name, loft, bounce, carry, unit } = said as Said;
   const loft_deg = number(loft!);
   if (loft_deg > MOST_LOFT) {
-    return t('{text} gives no loft: write name, loft and carry, as in "{name} 48 {loft}"', {
+    return fact('bag.noLoft', {
       text: quoted(text),
       name: String(name),
       loft: String(loft),
@@ -105,7 +105,7 @@ export function readBagText(text: string): ClubInput[] {
   if (parts.length > MOST_PARTS) {
     throw faulty(
       'bag',
-      t('must be at most {mostParts} clubs, not {parts}', {
+      fact('bag.mostClubs', {
         mostParts: MOST_PARTS,
         parts: parts.length,
       }),
@@ -115,7 +115,7 @@ export function readBagText(text: string): ClubInput[] {
   const bag: ClubInput[] = [];
   parts.forEach((part, i) => {
     const club = clubOf(part);
-    if (typeof club === 'string') faults.push({ path: `bag[${i}]`, message: club });
+    if ('code' in club) faults.push({ path: `bag[${i}]`, message: club });
     else bag.push(club);
   });
   if (faults.length > 0) throw new FaultyInput(faults);
@@ -131,9 +131,7 @@ export function bagText(bag: readonly ClubInput[]): string {
         club.name,
         ` ${club.loft_deg}`,
         club.bounce_deg === undefined ? '' : `/${club.bounce_deg}`,
-        carry === undefined
-          ? ''
-          : ` ${t('{carry} yd', { carry: plainNumber(fromMetres(carry, 'yd')) })}`,
+        carry === undefined ? '' : ` ${rounded(fromMetres(carry, 'yd'), 1)} yd`,
       ].join('');
     })
     .join('; ');

@@ -1,6 +1,6 @@
-import { t } from '@/core/ground/language/t';
+import { fact } from '@/core/ground/fact/fact';
 import { toMetres, type LengthUnit } from '@/core/ground/units/length';
-import { FaultyInput, type Fault } from '@/core/tell/format/fault';
+import { FaultyInput, type Fault } from '@/core/contract/check/fault';
 
 /** A stock carry that was typed, m. */
 export interface TypedCarry {
@@ -38,7 +38,7 @@ export function readCarryText(
     if (!club) {
       faults.push({
         path: 'carries',
-        message: t('"{part}" is not a club in the bag: {list}', {
+        message: fact('bag.notInBag', {
           part,
           list: clubs.map(({ name }) => name).join(', '),
         }),
@@ -50,7 +50,7 @@ export function readCarryText(
     if (!(value > 0)) {
       faults.push({
         path: 'carries',
-        message: t('"{part}" has no carry after the club', { part }),
+        message: fact('bag.noCarry', { part }),
       });
       continue;
     }

@@ -1,5 +1,5 @@
-import { check } from '@/core/tell/format/fault';
-import { exactObject, integerField, textField, type Of } from '@/core/tell/format/fields';
+import { check } from '@/core/contract/check/fault';
+import { exactObject, integerField, textField, type Of } from '@/core/contract/check/fields';
 
 /** How a player is reached, and in which year the player was born: kept apart from the record, for the player's own page alone. */
 export const contactSchema = exactObject({

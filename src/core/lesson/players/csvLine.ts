@@ -1,7 +1,7 @@
-import { t } from '@/core/ground/language/t';
+import { fact } from '@/core/ground/fact/fact';
 import { skillOf } from './skillOf';
 import type { Skill } from '@/core/ground/player/player';
-import { faulty, FaultyInput, type Fault } from '@/core/tell/format/fault';
+import { faulty, FaultyInput, type Fault } from '@/core/contract/check/fault';
 import { readBagText } from './bagText';
 import { namesClub, type Meaning } from './columns';
 import type { House } from './house';
@@ -107,12 +107,10 @@ function recordOf(cells: ReadonlyMap<string, string>, house: House): Record<stri
 }
 
 /** A fault of a record as one of its line: clubs are counted in their column. */
-const inColumns = ({ path, message }: Fault): Fault => ({
-  path: path.replace(/^bag\[(\d+)\]/, (_, i: string) =>
-    t('club {number}', { number: Number(i) + 1 }),
-  ),
-  message,
-});
+function inColumns(fault: Fault): Fault {
+  const [, i] = /^bag\[(\d+)\]/.exec(fault.path) ?? [];
+  return i ? { ...fault, place: fact('csv.club', { number: Number(i) + 1 }) } : fault;
+}
 
 function lineOf(cells: ReadonlyMap<string, string>, house: House): ReadLine {
   const faults: Fault[] = [];
@@ -120,12 +118,12 @@ function lineOf(cells: ReadonlyMap<string, string>, house: House): ReadLine {
   if (handicap !== '' && Number.isNaN(Number(handicap.replace(',', '.')))) {
     faults.push({
       path: 'handicap',
-      message: t('must be a number, not "{text}"', { text: handicap }),
+      message: fact('check.notANumber', { text: handicap }),
     });
   }
   try {
     const clubs = cells.get('clubs') ?? '';
-    if (clubs === '') throw faulty('clubs', t('enter at least one club'));
+    if (clubs === '') throw faulty('clubs', fact('csv.noClub'));
     const bag = readBagText(clubs);
     const record = readPlayerRecord({ ...recordOf(cells, house), bag });
     return faults.length > 0 ? { record: null, faults } : { record, faults };
@@ -138,9 +136,7 @@ function lineOf(cells: ReadonlyMap<string, string>, house: House): ReadLine {
 /** A line with a cell that nobody writes: it is not looked into. */
 const tooLong = (column: string): ReadLine => ({
   record: null,
-  faults: [
-    { path: column, message: t('must be at most {mostCell} characters', { mostCell: MOST_CELL }) },
-  ],
+  faults: [{ path: column, message: fact('csv.cellTooLong', { mostCell: MOST_CELL }) }],
 });
 
 /**
@@ -168,10 +164,7 @@ function cellsOf(
   const over = row.slice(heads.length).filter((cell) => cell.trim() !== '');
   if (over.length > 0) {
     if (becomes.at(-1) !== 'clubs') {
-      const message = t(
-        'has {row} cells under {heads} headings: put quotes around a cell that contains the separator',
-        { row: row.length, heads: heads.length },
-      );
+      const message = fact('csv.cells', { row: row.length, heads: heads.length });
       return { path: 'line', message };
     }
     clubs.push(...over.map(unguarded));

@@ -1,7 +1,6 @@
-import { toldIn } from '@/core/ground/language/told';
 import { HANDS, SKILLS } from '@/core/ground/player/player';
 import { UNIT_SYSTEMS } from '@/core/ground/units/system';
-import { check } from '@/core/tell/format/fault';
+import { check } from '@/core/contract/check/fault';
 import {
   exactObject,
   flagField,
@@ -9,8 +8,8 @@ import {
   textField,
   wordField,
   type Of,
-} from '@/core/tell/format/fields';
-import { cautionField, schoolsField } from '@/core/tell/format/situation';
+} from '@/core/contract/check/fields';
+import { cautionField, schoolsField } from '@/core/contract/shot/situation';
 import type { PlayerRecord } from './record';
 
 const houseSchema = exactObject({
@@ -33,13 +32,14 @@ export type House = Of<typeof houseSchema>;
 /** What of the house a call depends on. */
 export type HousePreferences = Pick<House, 'schools' | 'caution'>;
 
-export const PLAIN_HOUSE: House = toldIn(['name'], {
-  name: 'The academy',
+/** What a new academy takes for granted; it has no name until it is given one. */
+export const PLAIN_HOUSE: House = {
+  name: '',
   handed: 'right',
   skill: 'middle',
   units: 'yards',
   schools: [],
-});
+};
 
 /** Checks the academy's settings. Throws FaultyInput. */
 export const readHouse = (input: unknown): House => check(houseSchema, input);

@@ -1,4 +1,4 @@
-import { t } from '@/core/ground/language/t';
+import { fact, type Fact } from '@/core/ground/fact/fact';
 import { grassCarry, lengthFactor, speedFromCarry } from '@/core/model/golfer/headSpeed';
 import type { Player } from '@/core/ground/player/player';
 import { median } from '@/core/ground/numeric/order';
@@ -12,33 +12,33 @@ export interface OddCarry {
   expected: number;
   /** What was probably meant, when a slip of the pen explains it. */
   meant: number | null;
-  slip: string | null;
+  slip: Fact | null;
 }
 
 /** As far from the median as {@link bagWarnings} warns of, and how near a mended number must come. */
 const ODD_SPEED = 0.14;
 const FITS = 0.12;
 
-/** Numbers that a slip of the pen may have made out of the one that was meant, with the slip in words. */
-function mended(said: number): { meant: number; slip: string }[] {
+/** Numbers that a slip of the pen may have made out of the one that was meant, with the slip. */
+function mended(said: number): { meant: number; slip: Fact }[] {
   const digits = String(Math.round(said));
-  const found: { meant: number; slip: string }[] = [];
+  const found: { meant: number; slip: Fact }[] = [];
   for (let i = 0; i < digits.length; i++) {
     const without = digits.slice(0, i) + digits.slice(i + 1);
-    if (without !== '') found.push({ meant: Number(without), slip: t('a digit too many') });
+    if (without !== '') found.push({ meant: Number(without), slip: fact('slip.digitTooMany') });
     if (i > 0) {
       const swapped = digits.slice(0, i - 1) + digits[i]! + digits[i - 1]! + digits.slice(i + 1);
-      found.push({ meant: Number(swapped), slip: t('two digits swapped') });
+      found.push({ meant: Number(swapped), slip: fact('slip.digitsSwapped') });
     }
   }
   for (let i = 0; i <= digits.length; i++) {
     for (let d = 0; d <= 9; d++) {
       const longer = Number(`${digits.slice(0, i)}${d}${digits.slice(i)}`);
-      if (digits.length < 3) found.push({ meant: longer, slip: t('a digit missing') });
+      if (digits.length < 3) found.push({ meant: longer, slip: fact('slip.digitMissing') });
     }
   }
-  found.push({ meant: said * METRES_PER.yd, slip: t('yards taken for metres') });
-  found.push({ meant: said / METRES_PER.yd, slip: t('metres taken for yards') });
+  found.push({ meant: said * METRES_PER.yd, slip: fact('slip.yardsForMetres') });
+  found.push({ meant: said / METRES_PER.yd, slip: fact('slip.metresForYards') });
   return found;
 }
 

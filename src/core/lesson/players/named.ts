@@ -1,5 +1,5 @@
-import { check } from '@/core/tell/format/fault';
-import { exactObject, listField, required, textField, type Of } from '@/core/tell/format/fields';
+import { check } from '@/core/contract/check/fault';
+import { exactObject, listField, required, textField, type Of } from '@/core/contract/check/fields';
 
 /** A place in what coaches wrote that names a player: its table, and what stands around the name. */
 export interface Mention {

@@ -1,5 +1,5 @@
 import type { LearntFactors } from '@/core/ground/player/learnt';
-import type { ShotInput } from '@/core/tell/format/shot';
+import type { ShotInput } from '@/core/contract/shot/shot';
 import type { HousePreferences } from './house';
 import type { PlayerRecord } from './record';
 

@@ -1,8 +1,8 @@
 import type { Hand, Skill, UsualMiss } from '@/core/ground/player/player';
 import { fromMetres, toMetres } from '@/core/ground/units/length';
 import type { UnitSystem } from '@/core/ground/units/system';
-import { unlessFaulty } from '@/core/tell/format/fault';
-import type { ClubInput } from '@/core/tell/format/club';
+import { unlessFaulty } from '@/core/contract/check/fault';
+import type { ClubInput } from '@/core/contract/shot/club';
 import { readBagText } from './bagText';
 import { newRecord, type House } from './house';
 import type { PlayerRecord } from './record';

@@ -1,4 +1,6 @@
-import { FaultyInput } from '@/core/tell/format/fault';
+import { sayFaults } from '@/core/tell/facts/faultWords';
+import { sayFact } from '@/core/tell/facts/sayFact';
+import { FaultyInput } from '@/core/contract/check/fault';
 import { PLAIN_HOUSE } from './house';
 import type { Meaning } from './columns';
 import { playersCsv, previewPlayersCsv, readMeanings, MOST_LINES } from './playersCsv';
@@ -35,7 +37,7 @@ test('what is exported is imported again without loss', () => {
 test('a technique that is named alone is known; one that nobody knows is refused', () => {
   const of = (cell: string) => read(`name,techniques,clubs\nAda,${cell},56\n`).lines[0]!;
   expect(of('toe-in').record!.techniques).toEqual({ 'toe-in': 'knows' });
-  expect(of('toe-in perhaps').faults[0]!.message).toMatch(/one of not-yet, learning, knows/);
+  expect(sayFact(of('toe-in perhaps').faults[0]!.message)).toMatch(/one of not-yet, learning, knows/);
   expect(of('moonshot').faults[0]!.path).toBe('techniques.moonshot');
 });
 
@@ -76,7 +78,7 @@ test('each wrong line is told with its line in the file, the others stay good', 
     [6, false],
     [7, false],
   ]);
-  expect(lines.slice(1).map(({ faults }) => faults[0]!.message)).toEqual([
+  expect(lines.slice(1).map(({ faults }) => sayFact(faults[0]!.message))).toEqual([
     'must be one of right, left, not "both"',
     expect.stringMatching(/"spade" is not a club/),
     'enter at least one club',
@@ -102,7 +104,7 @@ test.each([
   [`name,clubs\n${'A,56\n'.repeat(MOST_LINES + 2)}`, /at most 20000/],
 ])('a file that cannot be read is refused whole', (text, message) => {
   expect(() => read(text)).toThrow(FaultyInput);
-  expect(() => read(text)).toThrow(message);
+  expect(() => read(text)).toRefuse(message);
 });
 
 test('files as people have them: two columns by semicolons, the same heading twice, names of every object', () => {
@@ -119,11 +121,11 @@ test('files as people have them: two columns by semicolons, the same heading twi
 test('what nobody writes is refused without being looked into', () => {
   const clubs = '56 56/12;'.repeat(700);
   const [long, many] = read(`Name,Clubs\nAda,${clubs}\nBo,${'56 56/12;'.repeat(70)}\n`).lines;
-  expect(long!.faults).toEqual([{ path: 'clubs', message: 'must be at most 5000 characters' }]);
-  expect(many!.faults).toEqual([{ path: 'bag', message: 'must be at most 60 clubs, not 70' }]);
-  expect(() => read(`${'a,'.repeat(200)}Name,Clubs\nx\n`)).toThrow('has 202 columns');
+  expect(sayFaults(long!.faults)).toEqual([{ path: 'clubs', message: 'must be at most 5000 characters' }]);
+  expect(sayFaults(many!.faults)).toEqual([{ path: 'bag', message: 'must be at most 60 clubs, not 70' }]);
+  expect(() => read(`${'a,'.repeat(200)}Name,Clubs\nx\n`)).toRefuse('has 202 columns');
   const [odd] = read(`Name,Clubs\nAda,${'a '.repeat(2000)}\n`).lines;
-  expect(odd!.faults[0]!.message.length).toBeLessThan(200);
+  expect(sayFact(odd!.faults[0]!.message).length).toBeLessThan(200);
 });
 
 test('clubs are taken from columns of their own, by number or by the club that heads them', () => {
@@ -141,14 +143,14 @@ test('a bag that the separator has parted is put together where it stands last, 
   const last = read('Name;Clubs\nAda;PW 46/6 108; SW 56/12 75\n');
   expect(clubsOf(last.lines[0]!)).toEqual(['PW 46 108', 'SW 56 75']);
   const inside = read('Clubs;Name\nPW 46/6 108; SW 56/12 75;Ada\n');
-  expect(inside.lines[0]!.faults[0]!.message).toMatch(/has 3 cells under 2 headings/);
+  expect(sayFact(inside.lines[0]!.faults[0]!.message)).toMatch(/has 3 cells under 2 headings/);
 });
 
 test('columns that no heading names are asked for, and read as they are said to be', () => {
   const file = 'who,what,ignored\nAda,"56 82, 52 96",x\n';
   const asked = read(file);
   expect(asked.lines).toEqual([]);
-  expect(asked.wanted.map(({ message }) => message)).toEqual([
+  expect(asked.wanted.map(({ message }) => sayFact(message))).toEqual([
     'has no column for the name',
     expect.stringMatching(/^has no column for the clubs/),
   ]);
@@ -157,6 +159,6 @@ test('columns that no heading names are asked for, and read as they are said to 
   expect(clubsOf(said.lines[0]!)).toEqual(['56 56 82', '52 52 96']);
   expect(readMeanings(['name', null])).toEqual(['name', null]);
   for (const odd of [{}, ['shoe'], Array(101).fill(null)]) {
-    expect(() => readMeanings(odd)).toThrow(/columns: must be a list of name, handed/);
+    expect(() => readMeanings(odd)).toRefuse(/columns: must be a list of name, handed/);
   }
 });

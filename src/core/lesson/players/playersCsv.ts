@@ -1,12 +1,12 @@
-import { t } from '@/core/ground/language/t';
+import { fact } from '@/core/ground/fact/fact';
 import Papa from 'papaparse';
 import { csvOf } from '@/core/ground/table/csv';
-import { faulty, type Fault } from '@/core/tell/format/fault';
+import { faulty, type Fault } from '@/core/contract/check/fault';
 import { bagText } from './bagText';
 import { CSV_COLUMNS, MEANINGS, meaningOf, type Meaning } from './columns';
 import { MOST_CELL, readCsvLine, type ReadLine } from './csvLine';
 import type { House } from './house';
-import { handicapWords } from '@/core/tell/words/player';
+import { handicapWords } from '@/core/ground/player/handicap';
 import type { PlayerRecord } from './record';
 import type { Techniques } from '@/core/ground/player/player';
 
@@ -61,10 +61,7 @@ export function readMeanings(input: unknown): (Meaning | null)[] {
   ) {
     return input as (Meaning | null)[];
   }
-  throw faulty(
-    'columns',
-    t('must be a list of {meanings} or null', { meanings: MEANINGS.join(', ') }),
-  );
+  throw faulty('columns', fact('csv.meanings', { meanings: MEANINGS.join(', ') }));
 }
 
 /**
@@ -85,17 +82,17 @@ export function previewPlayersCsv(
   const parsed = Papa.parse<string[]>(plainText, { delimiter: delimiterOf(plainText) });
   const [heads, ...rows] = parsed.data;
   if (!heads || rows.every((row) => row.every((cell) => cell.trim() === ''))) {
-    throw faulty('file', t('has no lines under its headings'));
+    throw faulty('file', fact('csv.noLines'));
   }
   if (rows.length > MOST_LINES) {
-    const message = t('has {rows} lines; at most {mostLines} are read at once', {
+    const message = fact('csv.mostLines', {
       rows: rows.length,
       mostLines: MOST_LINES,
     });
     throw faulty('file', message);
   }
   if (heads.length > MOST_COLUMNS) {
-    const message = t('has {heads} columns; at most {mostColumns} are read', {
+    const message = fact('csv.mostColumns', {
       heads: heads.length,
       mostColumns: MOST_COLUMNS,
     });
@@ -111,12 +108,12 @@ export function previewPlayersCsv(
   }));
   const wanted: Fault[] = [];
   if (!becomes.some((column) => column === 'name' || column === 'first' || column === 'last')) {
-    wanted.push({ path: 'file', message: t('has no column for the name') });
+    wanted.push({ path: 'file', message: fact('csv.noName') });
   }
   if (!becomes.includes('clubs') && !becomes.includes('club')) {
     wanted.push({
       path: 'file',
-      message: t('has no column for the clubs, such as "PW 46/6 108; 56 56/12 82"'),
+      message: fact('csv.noClubs'),
     });
   }
   if (wanted.length > 0) return { delimiter: parsed.meta.delimiter, columns, wanted, lines: [] };

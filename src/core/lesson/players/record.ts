@@ -1,11 +1,10 @@
-import { told } from '@/core/ground/language/told';
-import { t } from '@/core/ground/language/t';
+import { fact } from '@/core/ground/fact/fact';
 import type { ClubType } from '@/core/ground/club/club';
 import { HANDS, SKILLS, USUAL_MISSES } from '@/core/ground/player/player';
 import { fromMetres, type LengthUnit } from '@/core/ground/units/length';
 import { UNIT_SYSTEMS } from '@/core/ground/units/system';
-import { bagSchema, clubName, type ClubInput } from '@/core/tell/format/club';
-import { check, faulty, FaultyInput, type Fault } from '@/core/tell/format/fault';
+import { bagSchema, clubName, type ClubInput } from '@/core/contract/shot/club';
+import { check, faulty, FaultyInput, type Fault } from '@/core/contract/check/fault';
 import {
   exactObject,
   lengthName,
@@ -16,9 +15,9 @@ import {
   textField,
   wordField,
   type Of,
-} from '@/core/tell/format/fields';
-import { cautionsField, techniquesField } from '@/core/tell/format/player';
-import { schoolsField, trustedFaults } from '@/core/tell/format/situation';
+} from '@/core/contract/check/fields';
+import { cautionsField, techniquesField } from '@/core/contract/shot/player';
+import { schoolsField, trustedFaults } from '@/core/contract/shot/situation';
 
 const LONGEST_NOTE = 4000;
 
@@ -57,14 +56,6 @@ const TYPE_LIMITS: Record<ClubType, { loft: readonly [number, number]; carry: nu
   putter: { loft: [0, 12], carry: 0 },
 };
 
-const A_TYPE: Record<ClubType, string> = told({
-  wedge: 'a wedge',
-  iron: 'an iron',
-  hybrid: 'a hybrid',
-  wood: 'a wood',
-  putter: 'a putter',
-});
-
 /** What is wrong with the clubs of a bag taken together, by path. */
 export function bagFaults(bag: readonly ClubInput[]): Fault[] {
   const faults: Fault[] = [];
@@ -73,15 +64,15 @@ export function bagFaults(bag: readonly ClubInput[]): Fault[] {
     if (names.indexOf(names[i]!) !== i) {
       faults.push({
         path: `bag[${i}].name`,
-        message: t('"{club}" is in the bag twice', { club: club.name }),
+        message: fact('shot.clubTwice', { club: club.name }),
       });
     }
     const { loft, carry } = TYPE_LIMITS[club.type];
     if (club.loft_deg < loft[0] || club.loft_deg > loft[1]) {
       faults.push({
         path: `bag[${i}].loft_deg`,
-        message: t('{type} has {loft} to {loft2} degrees of loft, not {loft3}', {
-          type: A_TYPE[club.type],
+        message: fact('player.loft', {
+          type: fact(`aType.${club.type}`),
           loft: loft[0],
           loft2: loft[1],
           loft3: club.loft_deg,
@@ -98,11 +89,11 @@ export function bagFaults(bag: readonly ClubInput[]): Fault[] {
         path: `bag[${i}].${typed}`,
         message:
           carry === 0
-            ? t('a putter has no stock carry')
-            : t('{far} {unit} is too far for {type} (at most {far2})', {
+            ? fact('player.putterCarry')
+            : fact('player.carryTooFar', {
                 far: far(said),
                 unit,
-                type: A_TYPE[club.type],
+                type: fact(`aType.${club.type}`),
                 far2: far(carry),
               }),
       });
@@ -132,7 +123,7 @@ export function readPlayerRecord(input: unknown): PlayerRecord {
   }
   if (faults.length > 0) throw new FaultyInput(faults);
   const name = record.name.trim();
-  if (name === '') throw faulty('name', t('must not be empty'));
+  if (name === '') throw faulty('name', fact('check.notEmpty'));
   return {
     ...record,
     name,

@@ -1,12 +1,12 @@
-import { clubName } from '@/core/tell/format/club';
-import { check } from '@/core/tell/format/fault';
+import { clubName } from '@/core/contract/shot/club';
+import { check } from '@/core/contract/check/fault';
 import {
   exactObject,
   flagField,
   listField,
   numberField,
   required,
-} from '@/core/tell/format/fields';
+} from '@/core/contract/check/fields';
 
 const archiveSchema = exactObject({ archived: required(flagField()) });
 

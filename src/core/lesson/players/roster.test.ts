@@ -1,5 +1,7 @@
+import { sayFact } from '@/core/tell/facts/sayFact';
+import { sayFaults } from '@/core/tell/facts/faultWords';
 import { toMetres } from '@/core/ground/units/length';
-import { FaultyInput } from '@/core/tell/format/fault';
+import { FaultyInput } from '@/core/contract/check/fault';
 import { aRecord } from '@/core/testing/records';
 import { aClub, aPlayer } from '@/core/testing/fixtures';
 import { bagText, readBagText, typeOfName } from './bagText';
@@ -8,14 +10,14 @@ import { carryFromShots, oddCarries } from './likelySlip';
 import { PLAIN_HOUSE, readHouse } from './house';
 import { inHouse, situationFor } from './player';
 import { readPlayerRecord, type PlayerRecord } from './record';
-import { readSituation } from '@/core/tell/format/situation';
+import { readSituation } from '@/core/contract/shot/situation';
 
 const faultsOf = (work: () => unknown): string[] => {
   try {
     work();
   } catch (error) {
     if (error instanceof FaultyInput) {
-      return error.faults.map(({ path, message }) => `${path}: ${message}`);
+      return sayFaults(error.faults).map(({ path, message }) => `${path}: ${message}`);
     }
     throw error;
   }
@@ -194,7 +196,8 @@ describe('odd carries', () => {
   ])('%d yd is probably %s: about %d', (said, slip, meant) => {
     const [odd, ...rest] = oddCarries(aPlayer('middle', bag(said)));
     expect(rest).toEqual([]);
-    expect(odd).toMatchObject({ club: '56', slip });
+    expect(odd).toMatchObject({ club: '56' });
+    expect(sayFact(odd!.slip!)).toBe(slip);
     expect(Math.abs(odd!.meant! - meant)).toBeLessThan(6);
   });
 
@@ -232,8 +235,9 @@ describe('a player in a house', () => {
   });
 
   test('a caution that is no share is refused by name', () => {
-    expect(() => readHouse({ ...PLAIN_HOUSE, caution: 2 })).toThrow(/caution/);
-    expect(readHouse({ ...PLAIN_HOUSE, caution: 0 }).caution).toBe(0);
-    expect(readHouse(PLAIN_HOUSE)).not.toHaveProperty('caution');
+    const plain = { ...PLAIN_HOUSE, name: 'By the sea' };
+    expect(() => readHouse({ ...plain, caution: 2 })).toRefuse(/caution/);
+    expect(readHouse({ ...plain, caution: 0 }).caution).toBe(0);
+    expect(readHouse(plain)).not.toHaveProperty('caution');
   });
 });

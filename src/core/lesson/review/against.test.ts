@@ -1,5 +1,5 @@
 import { answer } from '@/core/tell/answer/answer';
-import { readSituation } from '@/core/tell/format/situation';
+import { readSituation } from '@/core/contract/shot/situation';
 import { situationFor } from '../players/player';
 import { aRecord } from '@/core/testing/records';
 import { forStats, hitOf, loggedBall } from './against';

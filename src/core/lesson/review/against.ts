@@ -1,7 +1,7 @@
 import { situationAt } from '../plan/situationAt';
 import { acrossFor, type Player } from '@/core/ground/player/player';
-import { entryMeant, readSetup, type CallRecord } from '@/core/tell/format/setup';
-import { readSituation } from '@/core/tell/format/situation';
+import { entryMeant, readSetup, type CallRecord } from '@/core/contract/shot/setup';
+import { readSituation } from '@/core/contract/shot/situation';
 import type { Hit } from '@/core/model/shot/hit';
 import type { LoggedBall } from '../peers/recorded';
 import type { PlayerRecord } from '../players/record';

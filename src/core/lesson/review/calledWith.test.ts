@@ -1,5 +1,5 @@
 import { A_CALL } from '@/core/testing/balls';
-import { calledWithWords } from './calledWith';
+import { calledWithWords } from '@/core/tell/lessons/calledWith';
 
 const called = (...versions: (number | undefined)[]) =>
   versions.map((version) => ({

@@ -1,5 +1,6 @@
 import { samplerOf } from '@/core/ground/numeric/sampling';
-import { drillProgress, movedWords } from '../homework/progress';
+import { drillProgress } from '../homework/progress';
+import { movedWords } from '@/core/tell/drills/progressWords';
 import type { DrillResult } from '../homework/result';
 
 /*

@@ -1,4 +1,4 @@
-import { readShot } from '@/core/tell/format/shot';
+import { readShot } from '@/core/contract/shot/shot';
 import type { LessonPlan } from '../plan/lesson';
 import { forStats, type CalledBall } from './against';
 import { partsOf } from './parts';

@@ -2,7 +2,7 @@ import { samplerOf } from '@/core/ground/numeric/sampling';
 import { aBall } from '@/core/testing/balls';
 import { aPlan } from '@/core/testing/plans';
 import { glanceOf } from './glance';
-import { outMovedWords } from './moved';
+import { outMovedWords } from '@/core/tell/lessons/moved';
 
 /*
  * What is said to have moved within a lesson, tried on players who do not change and on players who do: a rotation

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { A_CALL, aBall } from '@/core/testing/balls';
-import { FaultyInput } from '@/core/tell/format/fault';
+import { FaultyInput } from '@/core/contract/check/fault';
 import { readBallChange, readBalls } from '../balls/ball';
 import { readBallText } from '../balls/ballText';
 import { readLessonPlan } from '../plan/lesson';
@@ -34,7 +34,7 @@ describe('a ball as it is typed', () => {
     ['', /nothing was entered/],
   ])('%p is refused', (text, message) => {
     expect(() => readBallText(text, 'yards')).toThrow(FaultyInput);
-    expect(() => readBallText(text, 'yards')).toThrow(message);
+    expect(() => readBallText(text, 'yards')).toRefuse(message);
   });
 });
 
@@ -138,8 +138,8 @@ test.each([
   [{ call: { ...A_CALL, school: 'no-such' } }, /call\.school/],
 ])('a ball with %j is refused by name', (change, message) => {
   expect(readBalls({ balls: [sent] })).toHaveLength(1);
-  expect(() => readBalls({ balls: [{ ...sent, ...change }] })).toThrow(message);
-  expect(() => readBallChange({ carry_m: -1 })).toThrow(/carry_m/);
+  expect(() => readBalls({ balls: [{ ...sent, ...change }] })).toRefuse(message);
+  expect(() => readBallChange({ carry_m: -1 })).toRefuse(/carry_m/);
 });
 
 const plan = {
@@ -161,5 +161,5 @@ test.each([
   [{ balls_per_station: 0 }, /balls_per_station/],
 ])('a plan with %j is refused by name', (change, message) => {
   expect(readLessonPlan(plan)).toEqual(plan);
-  expect(() => readLessonPlan({ ...plan, ...change })).toThrow(message);
+  expect(() => readLessonPlan({ ...plan, ...change })).toRefuse(message);
 });

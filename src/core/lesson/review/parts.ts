@@ -1,4 +1,3 @@
-import { t } from '@/core/ground/language/t';
 import type { CalledBall } from './against';
 
 /** How the balls of a lesson are set side by side. */
@@ -10,6 +9,9 @@ export interface Part<T> {
   name: string;
   balls: T[];
 }
+
+/** Names of halves: those of other parts are of whoever asks for them. */
+export const HALVES = ['earlier', 'later'] as const;
 
 /** Fewer balls than this are not halved. */
 const FEWEST_TO_HALVE = 6;
@@ -60,7 +62,7 @@ export function partsOf<T extends Kept>(
   const [earlier, later] = halvesOf(balls.filter(({ excluded }) => !excluded));
   if (earlier.length + later.length < FEWEST_TO_HALVE) return [];
   return [
-    { name: t('first half at each station'), balls: earlier },
-    { name: t('second half at each station'), balls: later },
+    { name: HALVES[0], balls: earlier },
+    { name: HALVES[1], balls: later },
   ];
 }

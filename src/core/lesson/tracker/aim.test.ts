@@ -1,5 +1,5 @@
 import { A_CALL } from '@/core/testing/balls';
-import { FaultyInput } from '@/core/tell/format/fault';
+import { FaultyInput } from '@/core/contract/check/fault';
 import { readAim, readLeave } from './aim';
 
 const aim = {

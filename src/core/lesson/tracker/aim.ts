@@ -1,7 +1,7 @@
-import { check } from '@/core/tell/format/fault';
-import { exactObject, integerField, required, type Of } from '@/core/tell/format/fields';
-import { playerIdField, uuidField } from '@/core/tell/format/ids';
-import { callSchema } from '@/core/tell/format/setup';
+import { check } from '@/core/contract/check/fault';
+import { exactObject, integerField, required, type Of } from '@/core/contract/check/fields';
+import { playerIdField, uuidField } from '@/core/contract/check/ids';
+import { callSchema } from '@/core/contract/shot/setup';
 import { MOST_STATIONS } from '../plan/lesson';
 
 const who = {

@@ -1,4 +1,4 @@
-import { FaultyInput } from '@/core/tell/format/fault';
+import { FaultyInput } from '@/core/contract/check/fault';
 import { trackedLine } from './simulated';
 import { readTrackedBall } from './trackedBall';
 

@@ -1,4 +1,4 @@
-import { check } from '@/core/tell/format/fault';
+import { check } from '@/core/contract/check/fault';
 import {
   exactObject,
   formatFields,
@@ -6,8 +6,8 @@ import {
   proseField,
   required,
   wordField,
-} from '@/core/tell/format/fields';
-import { timeField, uuidField } from '@/core/tell/format/ids';
+} from '@/core/contract/check/fields';
+import { timeField, uuidField } from '@/core/contract/check/ids';
 import { BALL_LENGTHS, LIMITS, STRIKES, type LoggedFields } from '../balls/ball';
 
 export const TRACKED_BALL_FORMAT = 'mellow-divot/tracked-ball';

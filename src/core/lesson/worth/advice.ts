@@ -1,12 +1,9 @@
-import { t } from '@/core/ground/language/t';
-import { sayLength } from '@/core/ground/units/say';
-import type { UnitSystem } from '@/core/ground/units/system';
 import type { BodyCaution } from '@/core/ground/player/player';
 import type { ListedDrill } from '../drills/chosen';
 import { mostBalls } from '../drills/load';
 import type { PlanItem } from '../homework/plan';
-import { WORKED } from './gains';
-import { costlyFrom, type ShotWorth, type Worth } from './worth';
+import { TRAINS } from './gains';
+import { type Worth } from './worth';
 
 /** Below this nothing is advised, strokes a shot. */
 const WORTH_SAYING = 0.005;
@@ -14,23 +11,6 @@ const WORTH_SAYING = 0.005;
 /** What is worth practising, of some worths. */
 export const advised = (worths: readonly Worth[]): Worth[] =>
   worths.filter(({ saved }) => saved.mean >= WORTH_SAYING);
-
-/** Where the club that is usually taken costs strokes, in a sentence; empty where it hardly does. */
-export function clubAdvice(
-  shots: readonly ShotWorth[],
-  habit: string | null,
-  units: UnitSystem,
-): string {
-  const from = habit && costlyFrom(shots);
-  if (!from) return '';
-  const pin = sayLength(from.pin, 'ground', units);
-  const where = from.side === 'past' ? t('past {pin}', { pin }) : t('inside {pin}', { pin });
-  return t('Stop taking the {habit} {where}: it costs {lost} strokes a shot there.', {
-    habit,
-    where,
-    lost: from.lost.toFixed(2),
-  });
-}
 
 /** How many drills are taken for the first, second and third thing that is worth practising. */
 const DRILLS = [2, 1, 1];
@@ -45,7 +25,7 @@ export function planItems(
   advised(worths)
     .slice(0, DRILLS.length)
     .forEach(({ what }, rank) => {
-      const { trains } = WORKED[what];
+      const trains = TRAINS[what];
       const fitting = drills
         .filter(
           (drill) =>

@@ -1,4 +1,3 @@
-import { toldIn } from '@/core/ground/language/told';
 import type { Habits } from '@/core/model/golfer/habits';
 import type { Trained } from '../drills/drill';
 
@@ -10,35 +9,14 @@ export type GainName = (typeof GAINS)[number];
 /** What may be put in order of worth: gains of the swing, and choosing the club that is called. */
 export type Worked = GainName | 'club';
 
-/** How it is said, and what a drill for it trains. */
-export const WORKED: Record<Worked, { name: string; aim: string; trains: readonly Trained[] }> =
-  toldIn(['name', 'aim'], {
-    'entry-spread': {
-      name: 'Same entry point every time',
-      aim: 'a narrower spread of entry points',
-      trains: ['entry', 'depth', 'weight'],
-    },
-    'entry-bias': {
-      name: 'Entry point where it is planned',
-      aim: 'entry points as far behind the ball as called',
-      trains: ['entry', 'weight'],
-    },
-    distance: {
-      name: 'Distance control',
-      aim: 'carries closer to plan',
-      trains: ['speed', 'distance', 'finish'],
-    },
-    face: {
-      name: 'Face and start line',
-      aim: 'balls that start closer to the line',
-      trains: ['aim', 'face'],
-    },
-    club: {
-      name: 'Choice of club',
-      aim: 'taking the club that is called',
-      trains: ['club choice', 'long'],
-    },
-  });
+/** What a drill for it trains. */
+export const TRAINS: Readonly<Record<Worked, readonly Trained[]>> = {
+  'entry-spread': ['entry', 'depth', 'weight'],
+  'entry-bias': ['entry', 'weight'],
+  distance: ['speed', 'distance', 'finish'],
+  face: ['aim', 'face'],
+  club: ['club choice', 'long'],
+};
 
 /**
  * What an hour of practice is taken to bring: a spread that is so much of itself narrower. Tuned to what coaches hope for; it is said

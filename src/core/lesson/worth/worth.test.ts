@@ -11,9 +11,9 @@ import { callingHit } from '@/core/search/calls/leaders';
 import type { Hit } from '@/core/model/shot/hit';
 import { aPlayer } from '@/core/testing/fixtures';
 import { knownPlayer, learntOf, swingMade } from '@/core/testing/otherPlayers';
-import { listedDrills } from '../drills/chosen';
-import { libraryDrill } from '../drills/library';
-import { advised, clubAdvice, planItems } from './advice';
+import { drillsWith, libraryDrill } from '@/core/tell/drills/libraryWords';
+import { advised, planItems } from './advice';
+import { clubAdvice } from '@/core/tell/drills/adviceWords';
 import { GAINS, practised } from './gains';
 import { costlyFrom, worthInShot, worthOf, type ShotWorth, type Worth } from './worth';
 
@@ -110,7 +110,7 @@ describe('advice', () => {
   });
 
   test('takes drills that train what is worth most, first two for the first, none twice', () => {
-    const drills = listedDrills([]);
+    const drills = drillsWith([]);
     const items = planItems(
       [worth('distance', 0.1), worth('entry-spread', 0.05), worth('face', 0.001)],
       drills,
@@ -124,7 +124,7 @@ describe('advice', () => {
   });
 
   test('spares a body that should be spared', () => {
-    const only = listedDrills([]).filter(({ load }) => load === 'buried');
+    const only = drillsWith([]).filter(({ load }) => load === 'buried');
     expect(planItems([worth('distance', 0.1)], only, [])).toHaveLength(1);
     expect(planItems([worth('distance', 0.1)], only, ['elbow'])).toEqual([]);
   });

@@ -1,3 +1,4 @@
+import { sayFact } from '@/core/tell/facts/sayFact';
 import { HABITS, habitsOf } from './habits';
 import { footingOf, madeWith } from '../spread/footing';
 import { sampleSwings } from '../spread/swings';
@@ -34,8 +35,8 @@ describe('a bag is warned about, not refused', () => {
   test('a typing error in a carry is named', () => {
     const typo = { ...CLUB_56, stockCarry: toMetres(28, 'yd') };
     const warnings = bagWarnings(aPlayer('middle', [CLUB_60, typo, CLUB_52]));
-    expect(warnings[0]!('yards')).toMatch(/^56: a stock carry of 28 yd/);
-    expect(warnings[0]!('metres')).toMatch(/^56: a stock carry of 26 m/);
+    expect(sayFact(warnings[0]!)).toMatch(/^56: a stock carry of 28.yd/);
+    expect(sayFact(warnings[0]!, 'metres')).toMatch(/^56: a stock carry of 26.m/);
   });
 
   test('less loft that carries less is out of order', () => {
@@ -43,7 +44,7 @@ describe('a bag is warned about, not refused', () => {
       { ...CLUB_56, stockCarry: toMetres(84, 'yd') },
       { ...CLUB_52, stockCarry: toMetres(80, 'yd') },
     ];
-    expect(bagWarnings(aPlayer('middle', swapped))[0]!('yards')).toMatch(
+    expect(sayFact(bagWarnings(aPlayer('middle', swapped))[0]!)).toMatch(
       /52 has less loft than 56/,
     );
   });

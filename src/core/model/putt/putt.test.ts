@@ -1,3 +1,4 @@
+import { sayFact } from '@/core/tell/facts/sayFact';
 import { AS_MEANT } from '../swing/swingError';
 import { presetSand, SAND_PRESETS } from '@/core/ground/sand/presets';
 import { aShot } from '@/core/testing/fixtures';
@@ -53,7 +54,7 @@ test.each<[string, Partial<PuttGround>, number, RegExp | null]>([
 ])('%s', (_, change, burial, reason) => {
   const fault = puttFault({ ...ground, ...change }, burial);
   if (reason === null) expect(fault).toBeNull();
-  else expect(fault).toMatch(reason);
+  else expect(sayFact(fault!)).toMatch(reason);
 });
 
 test('a putt goes where it is aimed, and a turned one aside', () => {

@@ -1,4 +1,4 @@
-import { t } from '@/core/ground/language/t';
+import { fact, type Fact } from '@/core/ground/fact/fact';
 import { sitsDown } from '@/core/ground/sand/lie';
 import { GRAVITY } from '@/core/ground/ball/ball';
 import { rollingDrag } from '../green/surface';
@@ -55,11 +55,11 @@ export function rollDistance(v: number, ground: PuttGround): { distance: number;
 }
 
 /** Why this ball cannot be putted out, or null. */
-export function puttFault(ground: PuttGround, burial: number): string | null {
-  if (sitsDown(burial)) return t('The ball does not sit on top of the sand.');
-  if (sandRollingDrag(ground.sand) > 8) return t('The sand is too soft to roll a ball through.');
+export function puttFault(ground: PuttGround, burial: number): Fact | null {
+  if (sitsDown(burial)) return fact('roll.notOnTop');
+  if (sandRollingDrag(ground.sand) > 8) return fact('roll.tooSoft');
   const face = ground.lipHeight / Math.max(0.3, Math.min(ground.lipDistance, 1.5));
-  if (ground.lipHeight > 0.35 || face > STEEPEST_FACE) return t('The lip stops a rolling ball.');
-  if (ground.lipDistance > 8) return t('There is too much sand to roll through.');
+  if (ground.lipHeight > 0.35 || face > STEEPEST_FACE) return fact('roll.lip');
+  if (ground.lipDistance > 8) return fact('roll.tooMuchSand');
   return null;
 }

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { answer } from '@/core/tell/answer/answer';
-import { readSituation } from '@/core/tell/format/situation';
+import { readSituation } from '@/core/contract/shot/situation';
 import { missError, MISSES, type MissName } from './misses';
 import { play, readyFor } from './play';
 import { AS_MEANT } from '../swing/swingError';

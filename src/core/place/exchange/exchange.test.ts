@@ -1,5 +1,7 @@
+import { sayFact } from '@/core/tell/facts/sayFact';
+import { newNames } from '@/core/tell/place/newNames';
 import fc from 'fast-check';
-import { FaultyInput } from '@/core/tell/format/fault';
+import { FaultyInput } from '@/core/contract/check/fault';
 import { box, bunkerOver, greenOver, plainPlace } from '@/core/testing/place';
 import { apart, type Point } from '../outline/ring';
 import { shapeAbout } from '../survey/shapes';
@@ -8,6 +10,8 @@ import { cornersCsv } from './cornersCsv';
 import { placeToGeoJson } from './geoJson';
 import { earthlyAt } from './onEarth';
 import { readGeoJson } from './readGeoJson';
+
+const NAMES = newNames();
 
 const corners = (ring: Point[]) => ring.map(([x_m, y_m]) => ({ x_m, y_m }));
 
@@ -84,9 +88,9 @@ test.each([
 ])('a place %s comes back from GeoJSON as it was', (_, anchor) => {
   const place = fullPlace(anchor);
   const text = JSON.stringify(placeToGeoJson(place));
-  const { place: back, mended } = readGeoJson(JSON.parse(text), 'other');
+  const { place: back, mended } = readGeoJson(JSON.parse(text), NAMES);
   expect(back).toEqual(place);
-  expect(mended).toEqual([]);
+  expect(mended.map((each) => sayFact(each))).toEqual([]);
 });
 
 test('the ground lies on the earth as far apart as it is, by the sphere’s own rule', () => {
@@ -131,7 +135,7 @@ test('polygons of another program become bunkers, greens and water by their word
       polygon(patch(0, 20, 20), { type: 'putting green' }),
       polygon(patch(40, 0, 10), { kind: 'water', name: 'Burn' }),
     ]),
-    'Brought in',
+    { ...NAMES, place: 'Brought in' },
   );
   expect(place.name).toBe('Brought in');
   expect(place.bunkers).toHaveLength(1);
@@ -139,7 +143,7 @@ test('polygons of another program become bunkers, greens and water by their word
   expect(place.bunkers[0]!.measured.how).toBe('file');
   expect(place.greens[0]!.name).toBe('Green 1');
   expect(place.areas[0]!.name).toBe('Burn');
-  expect(mended).toEqual([
+  expect(mended.map((each) => sayFact(each))).toEqual([
     'features[0]: 1 repeated point left out',
     'features[0]: no lip is given; 0.5 m all round until you measure it',
   ]);
@@ -206,9 +210,9 @@ test.each([
     'must hold a polygon',
   ],
 ])('%s is refused by name', (_, input, message) => {
-  const read = () => readGeoJson(input, 'x');
+  const read = () => readGeoJson(input, NAMES);
   expect(read).toThrow(FaultyInput);
-  expect(read).toThrow(message);
+  expect(read).toRefuse(message);
 });
 
 test('a flag off its green is refused by name', () => {
@@ -216,7 +220,7 @@ test('a flag off its green is refused by name', () => {
   const file = placeToGeoJson(place);
   const flag = file.features.find(({ properties }) => properties.kind === 'flag')!;
   flag.geometry.coordinates = earthlyAt({ latitude: 0, longitude: 0 }).toEarth([0, 90]);
-  expect(() => readGeoJson(file, 'x')).toThrow('"Flag" must stand on the green "Green"');
+  expect(() => readGeoJson(file, NAMES)).toRefuse('"Flag" must stand on the green "Green"');
 });
 
 test('corners go out as CSV, a line each', () => {

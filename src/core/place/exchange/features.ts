@@ -1,5 +1,5 @@
-import { t } from '@/core/ground/language/t';
-import { faulty, FaultyInput, MOST_FAULTS, quoted, type Fault } from '@/core/tell/format/fault';
+import { fact, type Fact } from '@/core/ground/fact/fact';
+import { faulty, FaultyInput, MOST_FAULTS, quoted, type Fault } from '@/core/contract/check/fault';
 import { AREA_KINDS, MOST_AREAS, MOST_BUNKERS, MOST_FLAGS, MOST_GREENS } from '../record/place';
 
 /* The features of a GeoJSON file, each with what it is. */
@@ -29,7 +29,7 @@ const NAMED: readonly [RegExp, string][] = [
 ];
 
 /** Refuses a file. @throws FaultyInput always */
-export const refuse = (path: string, message: string): never => {
+export const refuse = (path: string, message: Fact): never => {
   throw faulty(path, message);
 };
 
@@ -49,14 +49,14 @@ const KINDS = ['bunker', 'green', 'flag', 'floor', 'rests', ...AREA_KINDS];
 /** The features of a file, each of a kind that is known. @throws FaultyInput naming those that are not */
 export function readFeatures(input: unknown): Read[] {
   if (!isRecord(input) || input.type !== 'FeatureCollection' || !Array.isArray(input.features)) {
-    return refuse('file', t('must be a GeoJSON FeatureCollection'));
+    return refuse('file', fact('geoJson.notACollection'));
   }
   const { features } = input;
-  if (features.length === 0) return refuse('features', t('must hold at least one feature'));
+  if (features.length === 0) return refuse('features', fact('geoJson.noFeature'));
   if (features.length > MOST_FEATURES) {
     return refuse(
       'features',
-      t('must be at most {mostFeatures}, not {features}', {
+      fact('geoJson.mostFeatures', {
         mostFeatures: MOST_FEATURES,
         features: features.length,
       }),
@@ -65,24 +65,23 @@ export function readFeatures(input: unknown): Read[] {
   const faults: Fault[] = [];
   const read = features.flatMap((feature: unknown, i): Read[] => {
     const path = `features[${i}]`;
-    const say = (message: string): Read[] => {
+    const say = (message: Fact): Read[] => {
       if (faults.length < MOST_FAULTS) faults.push({ path, message });
       return [];
     };
-    if (!isRecord(feature) || !isRecord(feature.geometry))
-      return say(t('must be a feature with a geometry'));
+    if (!isRecord(feature) || !isRecord(feature.geometry)) return say(fact('geoJson.noGeometry'));
     const properties = isRecord(feature.properties) ? feature.properties : {};
     const kind = kindOf(properties);
     if (kind === null || !KINDS.includes(kind)) {
       return say(
-        t('properties.kind must be one of {kinds}, not {kind}', {
+        fact('geoJson.kind', {
           kinds: KINDS.join(', '),
           kind: quoted(properties.kind),
         }),
       );
     }
     const { type, coordinates } = feature.geometry;
-    if (typeof type !== 'string') return say(t('geometry.type is required'));
+    if (typeof type !== 'string') return say(fact('geoJson.noType'));
     return [{ path, kind, properties, geometry: { type, coordinates } }];
   });
   if (faults.length > 0) throw new FaultyInput(faults);

@@ -1,15 +1,16 @@
-import { t } from '@/core/ground/language/t';
+import { fact, type Fact } from '@/core/ground/fact/fact';
 import type { Point } from '../outline/ring';
+import type { Names } from '../record/names';
 import { AREA_KINDS, emptyPlace, FARTHEST, readPlace, type Place } from '../record/place';
 import { isRecord, readFeatures, refuse, type Read } from './features';
 import { NOWHERE } from './geoJson';
 import { earthlyAt, type Earthly } from './onEarth';
 import { earthPoints, earthRing, groundRing, MOST_POINTS } from './rings';
 
-/** A place that was read, and what was put right in it, in words. */
+/** A place that was read, and what was put right in it. */
 export interface ReadGround {
   place: Place;
-  mended: string[];
+  mended: Fact[];
 }
 
 /** A lip that a file of another program does not say, m. */
@@ -23,6 +24,14 @@ const UNSAID_LIP_SPREAD = 0.5;
 const perCorner = (value: unknown, kept: readonly number[], other: unknown): unknown[] =>
   kept.map((i) => (Array.isArray(value) ? (value[i] ?? other) : (value ?? other)));
 
+/** What all features of a file are read with. */
+interface Reading {
+  all: readonly Read[];
+  on: Earthly;
+  mended: Fact[];
+  names: Names;
+}
+
 const corner = ([x_m, y_m]: Point): { x_m: number; y_m: number } => ({ x_m, y_m });
 
 const nameOf = ({ properties }: Read, other: string): unknown => properties.name ?? other;
@@ -33,13 +42,13 @@ const idOf = ({ properties }: Read, other: string): unknown =>
 
 const MEASURED = { how: 'file', spread_m: FILE_SPREAD, lip_spread_m: UNSAID_LIP_SPREAD };
 
-function bunkerFrom(read: Read, n: number, all: readonly Read[], on: Earthly, mended: string[]) {
+function bunkerFrom(read: Read, n: number, { all, on, mended, names }: Reading) {
   const { properties } = read;
   const { ring, kept } = groundRing(read, on, mended);
   const id = idOf(read, `bunker-${n}`);
   if (properties.lip_m === undefined) {
     mended.push(
-      t('{path}: no lip is given; {lip} m all round until you measure it', {
+      fact('geoJson.noLip', {
         path: read.path,
         lip: UNSAID_LIP,
       }),
@@ -61,7 +70,7 @@ function bunkerFrom(read: Read, n: number, all: readonly Read[], on: Earthly, me
   const heights = floor?.properties.z_m;
   return {
     id,
-    name: nameOf(read, t('Bunker {n}', { n })),
+    name: nameOf(read, names.bunker(n)),
     curved: properties.curved ?? false,
     outline: ring.map((point, i) => ({
       ...corner(point),
@@ -79,14 +88,14 @@ function bunkerFrom(read: Read, n: number, all: readonly Read[], on: Earthly, me
   };
 }
 
-function greenFrom(read: Read, n: number, all: readonly Read[], on: Earthly, mended: string[]) {
+function greenFrom(read: Read, n: number, { all, on, mended, names }: Reading) {
   const { properties } = read;
   const id = idOf(read, `green-${n}`);
   const stimp = Object.entries(properties).filter(([key]) => key.startsWith('stimp_'));
   const flags = all.filter((each) => each.kind === 'flag' && each.properties.green === id);
   return {
     id,
-    name: nameOf(read, t('Green {n}', { n })),
+    name: nameOf(read, names.green(n)),
     curved: properties.curved ?? false,
     outline: groundRing(read, on, mended).ring.map(corner),
     slope: properties.slope ?? { tilt_deg: 0, uphill_deg: 0 },
@@ -96,7 +105,7 @@ function greenFrom(read: Read, n: number, all: readonly Read[], on: Earthly, men
       const [at] = earthPoints([flag.geometry.coordinates], `${flag.path}.geometry.coordinates`, 1);
       return {
         id: idOf(flag, `flag-${i + 1}`),
-        name: nameOf(flag, t('Flag {i}', { i: i + 1 })),
+        name: nameOf(flag, names.flag(i + 1)),
         ...corner(on.toGround(at!)),
         ...(flag.properties.cut === undefined ? {} : { cut: flag.properties.cut }),
       };
@@ -104,7 +113,7 @@ function greenFrom(read: Read, n: number, all: readonly Read[], on: Earthly, men
   };
 }
 
-function areaFrom(read: Read, n: number, on: Earthly, mended: string[]) {
+function areaFrom(read: Read, n: number, { on, mended }: Reading) {
   return {
     id: idOf(read, `${read.kind}-${n}`),
     name: nameOf(read, `${read.kind} ${n}`),
@@ -117,7 +126,7 @@ function areaFrom(read: Read, n: number, on: Earthly, mended: string[]) {
 /** The peg of a file that does not say one: amid the corners of its first outline, to the hundred-thousandth of a degree. */
 function pegOf(read: readonly Read[]): NonNullable<Place['anchor']> {
   const first = read.find(({ geometry }) => /Polygon$/.test(geometry.type));
-  if (!first) return refuse('features', t('must hold a polygon'));
+  if (!first) return refuse('features', fact('geoJson.noPolygon'));
   const ring = earthRing(first, []);
   const amid = (axis: 0 | 1): number =>
     Math.round((ring.reduce((sum, at) => sum + at[axis], 0) / ring.length) * 1e5) / 1e5;
@@ -132,7 +141,7 @@ function refuseFar(read: readonly Read[], on: Earthly): void {
     if (far) {
       refuse(
         `${each.path}.geometry`,
-        t('must lie within {farthest} km of the rest: these are coordinates of another place', {
+        fact('geoJson.tooFarApart', {
           farthest: FARTHEST / 1000,
         }),
       );
@@ -144,32 +153,30 @@ function refuseFar(read: readonly Read[], on: Earthly): void {
  * Reads a place from GeoJSON: one that {@link placeToGeoJson} wrote comes back as it was; polygons of other programs become bunkers,
  * greens and areas by their `kind`, or by the words in their properties.
  *
- * @param name of a place that the file does not name
+ * @param names of what the file does not name
  * @throws FaultyInput naming every feature and field that is wrong and what is allowed
  */
-export function readGeoJson(input: unknown, name: string): ReadGround {
+export function readGeoJson(input: unknown, names: Names): ReadGround {
   const read = readFeatures(input);
   const whole = isRecord(input) && isRecord(input.mellow_divot) ? input.mellow_divot : null;
   const anchor = (whole ? whole.anchor : pegOf(read)) as Place['anchor'];
   const peg = anchor ?? NOWHERE;
   if (!(Math.abs(peg.latitude) <= 85 && Math.abs(peg.longitude) <= 180)) {
-    return refuse(
-      'mellow_divot.anchor',
-      t('must be a latitude from -85 to 85 and a longitude from -180 to 180'),
-    );
+    return refuse('mellow_divot.anchor', fact('geoJson.notOnEarth'));
   }
   const on = earthlyAt(peg);
   refuseFar(read, on);
-  const mended: string[] = [];
+  const mended: Fact[] = [];
+  const reading: Reading = { all: read, on, mended, names };
   const of = (kind: string): Read[] => read.filter((each) => each.kind === kind);
   const areas = read.filter(({ kind }) => (AREA_KINDS as readonly string[]).includes(kind));
   const place = readPlace({
-    ...emptyPlace(name),
+    ...emptyPlace(names.place),
     ...whole,
     ...(anchor ? { anchor } : {}),
-    bunkers: of('bunker').map((each, i) => bunkerFrom(each, i + 1, read, on, mended)),
-    greens: of('green').map((each, i) => greenFrom(each, i + 1, read, on, mended)),
-    areas: areas.map((each, i) => areaFrom(each, i + 1, on, mended)),
+    bunkers: of('bunker').map((each, i) => bunkerFrom(each, i + 1, reading)),
+    greens: of('green').map((each, i) => greenFrom(each, i + 1, reading)),
+    areas: areas.map((each, i) => areaFrom(each, i + 1, reading)),
   });
   return { place, mended };
 }

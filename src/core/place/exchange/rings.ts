@@ -1,6 +1,5 @@
-import { t } from '@/core/ground/language/t';
-import { quoted } from '@/core/tell/format/fault';
-import { counted } from '@/core/tell/words/counted';
+import { fact, type Fact } from '@/core/ground/fact/fact';
+import { quoted } from '@/core/contract/check/fault';
 import { apart, areaOf, type Ring } from '../outline/ring';
 import { MOST_BUNKERS } from '../record/place';
 import { refuse, type Read } from './features';
@@ -20,20 +19,13 @@ const isOnEarth = (value: unknown): value is OnEarth =>
 
 /** Points of a feature on the earth; refuses what is none, and too many. */
 export function earthPoints(value: unknown, path: string, most: number): OnEarth[] {
-  if (!Array.isArray(value) || value.length === 0)
-    return refuse(path, t('must be a list of points'));
+  if (!Array.isArray(value) || value.length === 0) return refuse(path, fact('geoJson.notPoints'));
   if (value.length > most)
-    return refuse(
-      path,
-      t('must be at most {most} points, not {value}', { most, value: value.length }),
-    );
+    return refuse(path, fact('geoJson.mostPoints', { most, value: value.length }));
   return value.map((each: unknown, i) =>
     isOnEarth(each)
       ? [each[0], each[1]]
-      : refuse(
-          `${path}[${i}]`,
-          t('must be longitude and latitude in degrees, not {each}', { each: quoted(each) }),
-        ),
+      : refuse(`${path}[${i}]`, fact('geoJson.notAPoint', { each: quoted(each) })),
   );
 }
 
@@ -41,23 +33,22 @@ export function earthPoints(value: unknown, path: string, most: number): OnEarth
 export const MOST_POINTS = 1000;
 
 /** The outer ring of a polygon, or of the largest of several, as it stands in the file. */
-export function earthRing({ geometry, path }: Read, mended: string[]): OnEarth[] {
+export function earthRing({ geometry, path }: Read, mended: Fact[]): OnEarth[] {
   const at = `${path}.geometry.coordinates`;
   const rings = (value: unknown): OnEarth[] => {
-    if (!Array.isArray(value)) return refuse(at, t('must be rings of points'));
-    if (value.length > 1) mended.push(t('{path}: holes in the outline are left out', { path }));
+    if (!Array.isArray(value)) return refuse(at, fact('geoJson.notRings'));
+    if (value.length > 1) mended.push(fact('geoJson.holesLeftOut', { path }));
     return earthPoints(value[0], at, MOST_POINTS);
   };
   if (geometry.type === 'Polygon') return rings(geometry.coordinates);
   if (geometry.type === 'MultiPolygon' && Array.isArray(geometry.coordinates)) {
     const parts = geometry.coordinates.slice(0, MOST_BUNKERS).map(rings);
-    if (parts.length > 1)
-      mended.push(t('{path}: of {parts} parts the largest is kept', { path, parts: parts.length }));
-    return parts.sort((a, b) => areaOf(b) - areaOf(a))[0] ?? refuse(at, t('must hold a polygon'));
+    if (parts.length > 1) mended.push(fact('geoJson.largestKept', { path, parts: parts.length }));
+    return parts.sort((a, b) => areaOf(b) - areaOf(a))[0] ?? refuse(at, fact('geoJson.noPolygon'));
   }
   return refuse(
     `${path}.geometry.type`,
-    t('must be Polygon, not {type}', { type: quoted(geometry.type) }),
+    fact('geoJson.notAPolygon', { type: quoted(geometry.type) }),
   );
 }
 
@@ -65,14 +56,13 @@ export function earthRing({ geometry, path }: Read, mended: string[]): OnEarth[]
 export function groundRing(
   read: Read,
   { toGround }: Earthly,
-  mended: string[],
+  mended: Fact[],
 ): { ring: Ring; kept: number[] } {
   const earth = earthRing(read, mended);
   const [first] = earth;
   const last = earth.at(-1)!;
   const open = first![0] === last[0] && first![1] === last[1] ? earth.slice(0, -1) : earth;
-  if (open.length === earth.length)
-    mended.push(t('{path}: the outline was not closed and has been', { path: read.path }));
+  if (open.length === earth.length) mended.push(fact('geoJson.closed', { path: read.path }));
   const ring: Ring = [];
   const kept: number[] = [];
   open.map(toGround).forEach((point, i) => {
@@ -83,10 +73,7 @@ export function groundRing(
   });
   if (ring.length < open.length) {
     mended.push(
-      t('{path}: {points} left out', {
-        path: read.path,
-        points: counted(open.length - ring.length, 'repeated point', 'repeated points'),
-      }),
+      fact('geoJson.repeatedPoints', { path: read.path, points: open.length - ring.length }),
     );
   }
   return { ring, kept };

@@ -1,6 +1,6 @@
 import type { Hand } from '@/core/ground/player/player';
-import { unlessFaulty } from '@/core/tell/format/fault';
-import type { ShotInput } from '@/core/tell/format/shot';
+import { unlessFaulty } from '@/core/contract/check/fault';
+import type { ShotInput } from '@/core/contract/shot/shot';
 import { pointOf } from '../record/place';
 import type { DrawnBunker, DrawnPlace } from '../sight/drawnPlace';
 import { flagsOn } from '../sight/flagsOn';

@@ -7,9 +7,9 @@ import {
   required,
   wordField,
   type Of,
-} from '@/core/tell/format/fields';
-import { uuidField } from '@/core/tell/format/ids';
-import type { ShotInput } from '@/core/tell/format/shot';
+} from '@/core/contract/check/fields';
+import { uuidField } from '@/core/contract/check/ids';
+import type { ShotInput } from '@/core/contract/shot/shot';
 import { fineRing } from '../outline/curved';
 import { apart, type Point } from '../outline/ring';
 import {

@@ -1,3 +1,4 @@
+import { newNames } from '@/core/tell/place/newNames';
 import { box, plainPlace } from '@/core/testing/place';
 import { shapeAbout } from '../survey/shapes';
 import {
@@ -19,19 +20,23 @@ import {
 import { emptyPlace, readPlace, type Bunker, type GreenOn } from './place';
 import { flagOn, sandOn } from './onDay';
 
+const NAMES = newNames();
+
 test('what is added is a whole place that can be saved, each with a name and an id of its own', () => {
-  const first = withBunker(emptyPlace('x'), shapeAbout('kidney', [0, 0]));
-  const second = withBunker(first.place, shapeAbout('pot', [20, 0]), { lips: [null, 1.2] });
-  const green = withGreen(second.place, shapeAbout('round', [0, 25]));
+  const first = withBunker(emptyPlace('x'), shapeAbout('kidney', [0, 0]), NAMES);
+  const second = withBunker(first.place, shapeAbout('pot', [20, 0]), NAMES, { lips: [null, 1.2] });
+  const green = withGreen(second.place, shapeAbout('round', [0, 25]), NAMES);
   const { place, id } = withArea(green.place, 'out-of-bounds', box([40, 0], [60, 20]));
   expect(readPlace(place)).toEqual(place);
   expect(place.bunkers.map(({ id: each }) => each)).toEqual(['bunker-1', 'bunker-2']);
   expect(place.bunkers[1]!.outline.map(({ lip_m }) => lip_m).slice(0, 3)).toEqual([1.2, 1.2, 1.2]);
   expect(place.areas[0]).toMatchObject({ id, name: 'Out of bounds 1' });
-  const flagged = withShape<GreenOn>(place, green.id, withFlag);
+  const flagged = withShape<GreenOn>(place, green.id, (now) => withFlag(now, NAMES));
   expect(readPlace(flagged).greens[0]!.flags.map(({ name }) => name)).toEqual(['Middle', 'Flag 2']);
   expect(withoutShape(place, first.id).bunkers.map(({ name }) => name)).toEqual(['Bunker 2']);
-  expect(withBunker(withoutShape(place, first.id), shapeAbout('pot', [0, 0])).id).toBe('bunker-1');
+  expect(withBunker(withoutShape(place, first.id), shapeAbout('pot', [0, 0]), NAMES).id).toBe(
+    'bunker-1',
+  );
 });
 
 test('corners are moved, put between and taken out, with their lips', () => {
@@ -84,7 +89,7 @@ test('the sand of a day is the latest that was seen by then', () => {
 
 test('the flag of a day is the last that was cut by then, and one that nobody said is none', () => {
   const [plain] = plainPlace().greens;
-  const green = withFlag(plain!);
+  const green = withFlag(plain!, NAMES);
   const [first, second] = green.flags.map(({ id }) => id) as [string, string];
   expect(flagOn(green, '2026-11-10')).toBeNull();
   const cut = withCut(withCut(green, '2026-11-01', first), '2026-11-08', second);
@@ -99,7 +104,7 @@ test('the flag of a day is the last that was cut by then, and one that nobody sa
     ...cut,
     flags: cut.flags.map((flag) => ({ ...flag, cut: ['2026-11-01'] })),
   };
-  expect(() => readPlace({ ...plainPlace(), greens: [twice] })).toThrow(/two holes are cut/);
+  expect(() => readPlace({ ...plainPlace(), greens: [twice] })).toRefuse(/two holes are cut/);
 });
 
 test('depths at spots go along with the sand of later days and with the bunker', () => {

@@ -1,5 +1,3 @@
-import { t } from '@/core/ground/language/t';
-import { capital } from '@/core/tell/words/capital';
 import { type Point, type Ring, middleOf } from '../outline/ring';
 import {
   ringOf,
@@ -12,6 +10,7 @@ import {
   type Place,
   type SandOn,
 } from './place';
+import type { Names } from './names';
 import { sandOn } from './onDay';
 
 /* Changes of a place, each a new record. */
@@ -88,13 +87,14 @@ export interface NewBunker {
 export function withBunker(
   place: Place,
   ring: Ring,
+  names: Names,
   also: NewBunker = {},
 ): { place: Place; id: string } {
   const { id, n } = freshId(place, 'bunker');
   let lip = also.lips?.find((each) => each !== null) ?? FIRST_LIP;
   const bunker: Bunker = {
     id,
-    name: also.name ?? t('Bunker {n}', { n }),
+    name: also.name ?? names.bunker(n),
     curved: true,
     outline: ring.map((point, i) => {
       lip = also.lips?.[i] ?? lip;
@@ -110,17 +110,17 @@ export function withBunker(
 }
 
 /** A place with another green, its flag in the middle. */
-export function withGreen(place: Place, ring: Ring): { place: Place; id: string } {
+export function withGreen(place: Place, ring: Ring, names: Names): { place: Place; id: string } {
   const { id, n } = freshId(place, 'green');
   const green: GreenOn = {
     id,
-    name: t('Green {n}', { n }),
+    name: names.green(n),
     curved: true,
     outline: ring.map(corner),
     slope: { tilt_deg: 0, uphill_deg: 0 },
     firmness: 'medium',
     stimp_ft: 10,
-    flags: [{ id: `${id}-flag-1`, name: t('Middle'), ...corner(middleOf(ring)) }],
+    flags: [{ id: `${id}-flag-1`, name: names.middle, ...corner(middleOf(ring)) }],
   };
   return { place: { ...place, greens: [...place.greens, green] }, id };
 }
@@ -132,7 +132,7 @@ export function withArea(
   ring: Ring,
 ): { place: Place; id: string } {
   const { id, n } = freshId(place, kind);
-  const name = `${capital(kind).replaceAll('-', ' ')} ${n}`;
+  const name = `${kind.charAt(0).toUpperCase()}${kind.slice(1).replaceAll('-', ' ')} ${n}`;
   const area: Area = { id, name, kind, curved: true, outline: ring.map(corner) };
   return { place: { ...place, areas: [...place.areas, area] }, id };
 }
@@ -146,12 +146,12 @@ export function withSand(bunker: Bunker, day: string, seen: Partial<SandOn>): Bu
 }
 
 /** A green with another flag in its middle. */
-export function withFlag(green: GreenOn): GreenOn {
+export function withFlag(green: GreenOn, names: Names): GreenOn {
   let n = green.flags.length + 1;
   while (green.flags.some(({ id }) => id === `${green.id}-flag-${n}`)) n += 1;
   const flag: Flag = {
     id: `${green.id}-flag-${n}`,
-    name: t('Flag {n}', { n }),
+    name: names.flag(n),
     ...corner(middleOf(ringOf(green.outline))),
   };
   return { ...green, flags: [...green.flags, flag] };

@@ -1,7 +1,7 @@
-import { t } from '@/core/ground/language/t';
+import { fact, type Fact } from '@/core/ground/fact/fact';
 import { GREEN_FIRMNESS } from '@/core/ground/situation/green';
 import { SAND_PRESETS } from '@/core/ground/sand/presets';
-import { check, FaultyInput, type Fault } from '@/core/tell/format/fault';
+import { check, FaultyInput, type Fault } from '@/core/contract/check/fault';
 import {
   exactObject,
   flagField,
@@ -14,8 +14,8 @@ import {
   textField,
   wordField,
   type Of,
-} from '@/core/tell/format/fields';
-import { dayField } from '@/core/tell/format/ids';
+} from '@/core/contract/check/fields';
+import { dayField } from '@/core/contract/check/ids';
 import { fineRing } from '../outline/curved';
 import { apart, areaOf, crossesItself, isInside, type Point, type Ring } from '../outline/ring';
 
@@ -44,9 +44,7 @@ export const WAYS_IN = ['paced', 'drawn', 'picture', 'rangefinder', 'file'] as c
 /** What an area is that is neither sand nor green. */
 export const AREA_KINDS = ['fringe', 'fairway', 'rough', 'water', 'out-of-bounds'] as const;
 
-export const placeIdField = patternField(/^[a-z0-9-]{1,40}$/, () =>
-  t('an id of lower-case letters, digits and hyphens'),
-);
+export const placeIdField = patternField(/^[a-z0-9-]{1,40}$/, fact('check.id'));
 
 const metres = (low = -FARTHEST, high = FARTHEST) => numberField(low, high, 'm');
 
@@ -173,14 +171,12 @@ export const ringOf = (outline: readonly { x_m: number; y_m: number }[]): Ring =
   outline.map(pointOf);
 
 /** What is wrong with an outline; null when nothing is. */
-export function outlineFault(ring: Ring, curved: boolean): string | null {
+export function outlineFault(ring: Ring, curved: boolean): Fact | null {
   const at = crossesItself(fineRing(ring, curved).ring);
   if (!at)
-    return areaOf(ring) < LEAST_AREA
-      ? t('must enclose at least {leastArea} m²', { leastArea: LEAST_AREA })
-      : null;
+    return areaOf(ring) < LEAST_AREA ? fact('place.tooSmall', { leastArea: LEAST_AREA }) : null;
   const away = ring.map((corner) => apart(corner, at));
-  return t('must not cross itself: it does near corner {corner}', {
+  return fact('place.crossesItself', {
     corner: away.indexOf(Math.min(...away)) + 1,
   });
 }
@@ -201,7 +197,7 @@ function crossFaults(place: Place): Fault[] {
     place[list].forEach((shape, i) => {
       const path = `${list}[${i}]`;
       if (ids.has(shape.id))
-        faults.push({ path: `${path}.id`, message: t('"{id}" is there twice', { id: shape.id }) });
+        faults.push({ path: `${path}.id`, message: fact('check.twice', { id: shape.id }) });
       ids.add(shape.id);
       const fault = outlineFault(ringOf(shape.outline), shape.curved);
       if (fault) faults.push({ path: `${path}.outline`, message: fault });
@@ -213,7 +209,7 @@ function crossFaults(place: Place): Fault[] {
       if (!isOnGreen(green, pointOf(flag))) {
         faults.push({
           path,
-          message: t('"{flag}" must stand on the green "{green}"', {
+          message: fact('place.flagOffGreen', {
             flag: flag.name,
             green: green.name,
           }),
@@ -225,7 +221,7 @@ function crossFaults(place: Place): Fault[] {
     if (twice) {
       faults.push({
         path: `greens[${i}].flags`,
-        message: t('two holes are cut on {twice}', { twice }),
+        message: fact('place.holeTwice', { twice }),
       });
     }
   });

@@ -1,8 +1,9 @@
 import { prescribe } from '@/core/search/calls/prescribe';
 import type { Escape } from '@/core/ground/situation/shot';
-import { readSituation } from '@/core/tell/format/situation';
+import { readSituation } from '@/core/contract/shot/situation';
 import { petalToward } from './petal';
-import { directionWords, PETAL_TURNS, petalWords, sensible } from './rose';
+import { PETAL_TURNS, sensible } from './rose';
+import { directionWords, petalWords } from '@/core/tell/place/roseWords';
 
 const back: Escape = {
   toward: Math.PI,

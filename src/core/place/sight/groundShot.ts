@@ -1,7 +1,7 @@
 import type { Lie } from '@/core/ground/sand/lie';
 import type { Escape } from '@/core/ground/situation/shot';
 import type { Hand } from '@/core/ground/player/player';
-import type { ShotInput } from '@/core/tell/format/shot';
+import type { ShotInput } from '@/core/contract/shot/shot';
 import { sandOn } from '../record/onDay';
 import type { DrawnPlace } from './drawnPlace';
 import { sandAt } from './sandAt';

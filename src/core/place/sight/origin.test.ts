@@ -1,5 +1,5 @@
 import { plainPlace, spotIn } from '@/core/testing/place';
-import { withField } from '@/core/tell/reading/reading';
+import { withField } from '@/core/contract/reading/reading';
 import { groundShot } from './groundShot';
 import { GROUND_PARTS, originText, partsFromGround, readOrigin } from './origin';
 

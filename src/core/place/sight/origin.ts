@@ -1,5 +1,5 @@
-import { lengthOf } from '@/core/tell/format/fields';
-import type { ShotInput } from '@/core/tell/format/shot';
+import { lengthOf } from '@/core/contract/check/fields';
+import type { ShotInput } from '@/core/contract/shot/shot';
 import type { Hand } from '@/core/ground/player/player';
 import type { Point } from '../outline/ring';
 

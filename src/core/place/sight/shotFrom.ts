@@ -2,7 +2,7 @@ import { degrees } from '@/core/ground/units/angle';
 import type { Lie } from '@/core/ground/sand/lie';
 import type { Escape } from '@/core/ground/situation/shot';
 import { clamp } from '@/core/ground/numeric/soft';
-import type { ShotInput } from '@/core/tell/format/shot';
+import type { ShotInput } from '@/core/contract/shot/shot';
 import type { GreenOn, SandOn } from '../record/place';
 import type { Sight } from './sight';
 

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { degrees, radians } from '@/core/ground/units/angle';
-import { FaultyInput } from '@/core/tell/format/fault';
-import { readShot } from '@/core/tell/format/shot';
+import { FaultyInput } from '@/core/contract/check/fault';
+import { readShot } from '@/core/contract/shot/shot';
 import { box, bunkerOver, greenOver, movedPlace, plainPlace, spotIn } from '@/core/testing/place';
 import { readPlace, type Place } from '../record/place';
 import type { Point } from '../outline/ring';
@@ -141,8 +141,8 @@ test('a ball that is not in the sand, a flag off its green and what is not there
   const place = plainPlace();
   const drawn = drawnPlace(place);
   const at = { bunker: 'front', ball: [0, 0] as Point, green: 'green', flag: 'flag' };
-  expect(() => spotAt(drawn, { ...at, ball: [0, 5] })).toThrow('must lie in the sand of Front');
-  expect(() => spotAt(drawn, { ...at, flag: 'sunday' })).toThrow('there is no flag "sunday"');
+  expect(() => spotAt(drawn, { ...at, ball: [0, 5] })).toRefuse('must lie in the sand of Front');
+  expect(() => spotAt(drawn, { ...at, flag: 'sunday' })).toRefuse('there is no flag "sunday"');
   expect(() =>
     readPlace(plainPlace({ greens: [greenOver(box([-12, 10], [12, 30]), [0, 31])] })),
   ).toThrow(FaultyInput);
@@ -155,12 +155,12 @@ test('a ball that is not in the sand, a flag off its green and what is not there
     ],
     1,
   );
-  expect(() => readPlace(plainPlace({ bunkers: [crossed] }))).toThrow('must not cross itself');
-  expect(() => readPlace(plainPlace({ bunkers: [bunkerOver(box([0, 0], [4, 4]), -0.2)] }))).toThrow(
+  expect(() => readPlace(plainPlace({ bunkers: [crossed] }))).toRefuse('must not cross itself');
+  expect(() => readPlace(plainPlace({ bunkers: [bunkerOver(box([0, 0], [4, 4]), -0.2)] }))).toRefuse(
     'bunkers[0].outline[0].lip_m',
   );
   const twice = [bunkerOver(box([0, 0], [4, 4]), 1), bunkerOver(box([6, 0], [9, 4]), 1)];
-  expect(() => readPlace(plainPlace({ bunkers: twice }))).toThrow('"front" is there twice');
+  expect(() => readPlace(plainPlace({ bunkers: twice }))).toRefuse('"front" is there twice');
 });
 
 /** A curved bunker about the peg with lips and floor of its own, and a green before it. */

@@ -1,10 +1,10 @@
-import { t } from '@/core/ground/language/t';
+import { fact } from '@/core/ground/fact/fact';
 import { toMetres } from '@/core/ground/units/length';
 import { clamp } from '@/core/ground/numeric/soft';
 import type { Beyond } from '@/core/ground/situation/green';
 import type { Escape, Lip } from '@/core/ground/situation/shot';
 import { radians } from '@/core/ground/units/angle';
-import { faulty } from '@/core/tell/format/fault';
+import { faulty } from '@/core/contract/check/fault';
 import { towardBearing, turnedRight, ahead } from '../outline/direction';
 import { apart, crossingsOf, type Point } from '../outline/ring';
 import { pointOf, type Flag } from '../record/place';
@@ -86,19 +86,19 @@ export function spotAt(
   const green = place.greens.find(({ id }) => id === at.green);
   const flag = green?.green.flags.find(({ id }) => id === at.flag);
   if (!bunker && at.bunker === undefined) {
-    throw faulty('ball', t('must lie in the sand of a bunker'));
+    throw faulty('ball', fact('sight.notInSand'));
   }
   if (!bunker) {
-    throw faulty('bunker', t('there is no bunker "{id}"', { id: at.bunker! }));
+    throw faulty('bunker', fact('sight.noBunker', { id: at.bunker! }));
   }
   if (!green) {
-    throw faulty('green', t('there is no green "{id}"', { id: at.green }));
+    throw faulty('green', fact('sight.noGreen', { id: at.green }));
   }
   if (!flag) {
-    throw faulty('flag', t('there is no flag "{id}"', { id: at.flag }));
+    throw faulty('flag', fact('sight.noFlag', { id: at.flag }));
   }
   if (under?.id !== bunker.id) {
-    throw faulty('ball', t('must lie in the sand of {name}', { name: bunker.name }));
+    throw faulty('ball', fact('sight.notInThisSand', { name: bunker.name }));
   }
   return { bunker, ball: at.ball, green, flag };
 }
@@ -132,7 +132,7 @@ export function sightOf(place: DrawnPlace, spot: Spot): Sight {
   const stretches = profileFrom(place, ball, toward);
   const played = stretches.find((each) => each.from <= pin && pin <= each.to);
   if (played?.id !== green.id) {
-    throw faulty('flag', t('must stand on the green "{green}"', { green: green.name }));
+    throw faulty('flag', fact('sight.flagOffGreen', { green: green.name }));
   }
   const lip = lipToward(spot, toward);
   const exit = stretches[0]!.to;

@@ -1,5 +1,5 @@
-import { t } from '@/core/ground/language/t';
-import { type Fault, quoted } from '@/core/tell/format/fault';
+import { fact, type Fact } from '@/core/ground/fact/fact';
+import { type Fault, quoted } from '@/core/contract/check/fault';
 import { fromMetres, toMetres, type LengthUnit } from '@/core/ground/units/length';
 import type { Leg } from './traverse';
 
@@ -55,27 +55,25 @@ export function readLegs(text: string, unit: LengthUnit): { legs: WrittenLeg[]; 
   const faults: Fault[] = [];
   text.split(/\r?\n/).forEach((line, i) => {
     if (line.trim() === '') return;
-    const say = (message: string): void => void faults.push({ path: `line ${i + 1}`, message });
+    const say = (message: Fact): void => void faults.push({ path: `line ${i + 1}`, message });
     const parts = /^\s*(\d+(?:\.\d+)?)(?:\s*paces?)?[\s,;]+(.*)$/i.exec(line);
     if (!parts) {
       return say(
-        t('must be paces, direction and lip, such as "8 95 3", not {line}', {
+        fact('survey.leg', {
           line: quoted(line.trim()),
         }),
       );
     }
     const paces = Number(parts[1]);
     if (!(paces > 0 && paces <= MOST_PACES))
-      return say(
-        t('paces must be from 1 to {mostPaces}, not {paces}', { mostPaces: MOST_PACES, paces }),
-      );
+      return say(fact('survey.paces', { mostPaces: MOST_PACES, paces }));
     const rest = parts[2]!.trim();
     const whole = readBearing(rest);
     const cut = whole ? null : /^(.*?)[\s,;]+(?:lip\s*)?(\d+(?:\.\d+)?)\s*(?:ft|m)?$/i.exec(rest);
     const bearing = whole ?? (cut && readBearing(cut[1]!));
     if (!bearing) {
       return say(
-        t('direction must be degrees, a wind or a clock, such as 95, NE or 2:30, not {rest}', {
+        fact('survey.direction', {
           rest: quoted(rest),
         }),
       );
@@ -83,7 +81,7 @@ export function readLegs(text: string, unit: LengthUnit): { legs: WrittenLeg[]; 
     const lip = cut ? toMetres(Number(cut[2]), unit) : null;
     if (lip !== null && lip > HIGHEST) {
       return say(
-        t('the lip must be at most {highest} {unit}, not {cut}', {
+        fact('survey.lip', {
           highest: Math.round(fromMetres(HIGHEST, unit)),
           unit,
           cut: String(cut![2]),

@@ -1,5 +1,5 @@
-import { check } from '@/core/tell/format/fault';
-import { exactObject, listField, numberField, required } from '@/core/tell/format/fields';
+import { check } from '@/core/contract/check/fault';
+import { exactObject, listField, numberField, required } from '@/core/contract/check/fields';
 import type { Point } from '../outline/ring';
 
 /** A picture laid on the ground: from its pixels (right, down) to metres (east, north). */

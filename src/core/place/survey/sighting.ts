@@ -1,5 +1,5 @@
 import { radians } from '@/core/ground/units/angle';
-import { check } from '@/core/tell/format/fault';
+import { check } from '@/core/contract/check/fault';
 import {
   exactObject,
   formatFields,
@@ -9,8 +9,8 @@ import {
   lengthOf,
   listField,
   type Of,
-} from '@/core/tell/format/fields';
-import { uuidField } from '@/core/tell/format/ids';
+} from '@/core/contract/check/fields';
+import { uuidField } from '@/core/contract/check/ids';
 import { towardBearing } from '../outline/direction';
 import type { Point } from '../outline/ring';
 

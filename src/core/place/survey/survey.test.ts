@@ -1,3 +1,4 @@
+import { sayFaults } from '@/core/tell/facts/faultWords';
 import fc from 'fast-check';
 import { seededUint32 } from '@/core/ground/numeric/random';
 import { sandOfFirmness } from '@/core/ground/sand/sandOf';
@@ -137,14 +138,14 @@ test('directions are read as coaches write them, and anything else is told', () 
     [6, 45, null],
     [7, 75, 1.5 * 0.3048],
   ]);
-  expect(faults).toEqual([
+  expect(sayFaults(faults)).toEqual([
     {
       path: 'line 5',
       message: 'must be paces, direction and lip, such as "8 95 3", not "far left"',
     },
     { path: 'line 6', message: 'paces must be from 1 to 100, not 200' },
   ]);
-  expect(readLegs('8 95 30', 'ft').faults[0]?.message).toContain('at most 20 ft');
+  expect(sayFaults(readLegs('8 95 30', 'ft').faults)[0]?.message).toContain('at most 20 ft');
 });
 
 test('a rod goes deeper into softer sand, and drops give back the firmness that they were made in', () => {
@@ -203,12 +204,12 @@ test('a rangefinder’s line is a point and a height; what makes no sense is ref
   const seen = readSighting({ ...line, distance_m: 20, bearing_deg: 90, slope_deg: 30 });
   expect(seen.point[0]).toBeCloseTo(20 * Math.cos(Math.PI / 6), 9);
   expect(seen.up).toBeCloseTo(10, 9);
-  expect(() => readSighting({ ...line, distance_m: 20, bearing_deg: 400, slope_deg: 0 })).toThrow(
+  expect(() => readSighting({ ...line, distance_m: 20, bearing_deg: 400, slope_deg: 0 })).toRefuse(
     'bearing_deg',
   );
   const drops = { ...line, format: 'mellow-divot/sand-drops', depths_mm: [80, 85, 82] };
   expect(readDrops(drops).depths).toEqual([0.08, 0.085, 0.082]);
-  expect(() => readDrops({ ...drops, depths_mm: [80] })).toThrow('depths_mm');
+  expect(() => readDrops({ ...drops, depths_mm: [80] })).toRefuse('depths_mm');
 });
 
 test('the shapes that a coach begins with are whole outlines', () => {

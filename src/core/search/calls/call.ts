@@ -24,7 +24,7 @@ export const kindOf = ({ kind }: Pick<School, 'kind'>, { pin }: Pick<Shot, 'pin'
  */
 export interface Choice extends Hit {
   kind: Kind;
-  school: Pick<School, 'id' | 'name' | 'feetWithPath' | 'finish'>;
+  school: Pick<School, 'id' | 'feetWithPath' | 'finish'>;
   /** The ball as meant. */
   finish: Meant;
   /** What it was chosen by: its score, that with the price of what is not plain, and on how many swings. */
@@ -69,12 +69,11 @@ export const sameOrNone = (a: Called | null, b: Called | null): boolean =>
 export const choiceOf = (
   { school, setup, aim, finish, odds, score, cost }: Rated,
   shot: Shot,
-  as: Pick<Choice, 'kind' | 'toward' | 'attempt'> & { name: Pick<School, 'id' | 'name'> },
+  as: Pick<Choice, 'kind' | 'toward' | 'attempt'> & { called: School['id'] },
 ): Choice => ({
   kind: as.kind,
   school: {
-    id: as.name.id,
-    name: as.name.name,
+    id: as.called,
     feetWithPath: school.feetWithPath,
     finish: school.finish,
   },

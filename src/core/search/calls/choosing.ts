@@ -50,11 +50,11 @@ const GETS_OUT: readonly School['kind'][] = ['splash', 'dig'];
 /** A club or school that has no call, and why. */
 export interface RuledOut {
   club: Club | null;
-  school: Pick<School, 'id' | 'name'>;
+  school: Pick<School, 'id'>;
   reason: Obstacle;
 }
 
-const named = ({ id, name }: School): RuledOut['school'] => ({ id, name });
+const named = ({ id }: School): RuledOut['school'] => ({ id });
 
 /** What all parts of a search share: worked out once where they are worked out together. */
 export interface Shared {
@@ -138,7 +138,7 @@ export function* choosing(
   const unfitHere = mine(unfit).map(({ school, club, reason }): RuledOut => ({
     club,
     school: named(school),
-    reason: { state: 'unfit', text: reason },
+    reason: { state: 'unfit', why: reason },
   }));
   let { rated: first, ruledOut: cannot } = firstLook(mine(families), rater);
   if (first.length === 0) {

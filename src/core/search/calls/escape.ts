@@ -1,4 +1,4 @@
-import { t } from '@/core/ground/language/t';
+import { fact, type Fact } from '@/core/ground/fact/fact';
 import { launchOver } from '@/core/ground/situation/lip';
 import type { Player, Skill } from '@/core/ground/player/player';
 import { OTHER_SCHOOLS } from '../schools/schools';
@@ -17,10 +17,10 @@ import { startedFrom, startOf, type Start } from '../candidates/starts';
 
 /** Relief under penalty: no ball is struck. */
 export interface OtherCall {
-  school: { id: string; name: string };
+  school: { id: string };
   penalty: number;
   strokes: number;
-  why: string;
+  why: Fact;
 }
 
 /** A way out that nobody has read is taken to lie behind the player: low, with some room. */
@@ -201,7 +201,7 @@ export const wayOutChoice = ({ toward, shot, rated, cost }: WayOut): Choice =>
   choiceOf({ ...rated, cost }, shot, {
     kind: 'out-sideways',
     toward,
-    name: OTHER_SCHOOLS.sideways,
+    called: OTHER_SCHOOLS.sideways.id,
   });
 
 /** What a hard situation adds to the average of the tables for a ball that stays in it, strokes. Tuned. */
@@ -226,13 +226,13 @@ export function reliefCalls(shot: Shot, skill: Skill): OtherCall[] {
       school: OTHER_SCHOOLS.reliefInside,
       penalty: 1,
       strokes: inside,
-      why: t('One penalty stroke and a clean lie in the same sand, further from the lip.'),
+      why: fact('relief.inTheBunker'),
     },
     {
       school: OTHER_SCHOOLS.reliefOutside,
       penalty: 2,
       strokes: outside,
-      why: t('Two penalty strokes and a ball on grass behind the bunker.'),
+      why: fact('relief.outside'),
     },
   ].sort((a, b) => a.strokes - b.strokes);
 }

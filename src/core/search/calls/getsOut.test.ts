@@ -1,4 +1,4 @@
-import { readSituation } from '@/core/tell/format/situation';
+import { readSituation } from '@/core/contract/shot/situation';
 import { atFlag } from '@/core/tell/sheet/atFlag';
 import { toldCalls } from '@/core/tell/sheet/callSheet';
 import { getsOut } from './getsOut';

@@ -1,6 +1,6 @@
 import { FACTOR, FACTORS } from '@/core/search/changes/factors';
 import { meanOf } from '@/core/ground/numeric/mean';
-import { readSituation } from '@/core/tell/format/situation';
+import { readSituation } from '@/core/contract/shot/situation';
 import { randomReading } from '@/core/testing/readings';
 import { aPlayer, aShot } from '@/core/testing/fixtures';
 import { foundNear } from './near';

@@ -1,3 +1,5 @@
+import { fact } from '@/core/ground/fact/fact';
+import { sayFact } from '@/core/tell/facts/sayFact';
 import { aPlayer, aShot, CLUB_52, CLUB_56, CLUB_60 } from '@/core/testing/fixtures';
 import { BAG } from '@/core/testing/bench';
 import { radians } from '@/core/ground/units/angle';
@@ -108,7 +110,7 @@ describe('families', () => {
       const { families, learnable, unfit } = familiesFor(player, shot);
       const spoken = new Set([...families, ...learnable, ...unfit].map(({ school }) => school.id));
       expect(spoken.size).toBe(SCHOOLS.length);
-      expect(unfit.every(({ reason }) => reason.endsWith('.'))).toBe(true);
+      expect(unfit.every(({ reason }) => sayFact(reason).endsWith('.'))).toBe(true);
     }
   });
 
@@ -199,7 +201,7 @@ test.each([
   [{ state: 'cannot-get-out', clearance: null } as const, /before it clears the bunker/],
   [{ state: 'too-far', total: 9 } as const, /shortest swing for this technique goes 10 yards/],
   [{ state: 'aim', aimDeg: 22.4, most: 7 } as const, /22° off.*allows 7°/],
-  [{ state: 'unfit', text: 'For a plugged ball.' } as const, /^For a plugged ball\.$/],
+  [{ state: 'unfit', why: fact('unfit.notLevel') } as const, /^For a level lie\.$/],
 ])('%j is said', (reason, words) => {
   expect(ruledOutWords(reason, 'yards')).toMatch(words);
 });

@@ -70,7 +70,7 @@ export const choicesOf = (shown: readonly Rated[], shot: Shot, attempt = false):
     choiceOf(rated, shot, {
       kind: kindOf(rated.school, shot),
       toward: 0,
-      name: rated.school,
+      called: rated.school.id,
       attempt,
     }),
   );

@@ -5,7 +5,7 @@ import type { RuledOut } from './choosing';
 
 /** What became of the schools that a coach prefers, where none of them is called first. */
 export type Passed =
-  | { state: 'dearer'; school: Pick<School, 'id' | 'name'>; club: string; costs: number }
+  | { state: 'dearer'; school: Pick<School, 'id'>; club: string; costs: number }
   | { state: 'ruled-out'; school: RuledOut['school']; reason: Obstacle }
   | { state: 'to-learn'; school: RuledOut['school'] };
 

@@ -1,4 +1,4 @@
-import { t } from '@/core/ground/language/t';
+import { fact, type Fact } from '@/core/ground/fact/fact';
 import { openingLimitDeg, type Club } from '@/core/ground/club/club';
 import type { Player } from '@/core/ground/player/player';
 import { SCHOOLS } from '../schools/schools';
@@ -25,7 +25,7 @@ export const techniquesOf = ({ technique, steeper }: School): TechniqueName[] =>
 export interface Unfit {
   school: School;
   club: Club | null;
-  reason: string;
+  reason: Fact;
 }
 
 const uniqueNumbers = (values: readonly number[]): number[] => [...new Set(values)];
@@ -98,7 +98,7 @@ export function familiesFor(
       unfit.push({
         school,
         club: null,
-        reason: t('The bag has no club that this school would use.'),
+        reason: fact('unfit.noClub'),
       });
     }
     for (const club of clubs) {

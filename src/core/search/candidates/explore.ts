@@ -1,3 +1,4 @@
+import type { Fact } from '@/core/ground/fact/fact';
 import { clearanceOf } from '@/core/model/flight/finish';
 import type { School } from '../schools/school';
 import type { Golfer } from '@/core/model/golfer/golfer';
@@ -18,7 +19,7 @@ export type Obstacle =
   | { state: 'cannot-get-out'; clearance: number | null }
   | { state: 'too-far'; total: number }
   | { state: 'aim'; aimDeg: number; most: number }
-  | { state: 'unfit'; text: string };
+  | { state: 'unfit'; why: Fact };
 
 /** Where the ball as meant stops past the target at first, m. */
 const FIRST_PAST = 0.4;

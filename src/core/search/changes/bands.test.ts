@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { readSituation } from '@/core/tell/format/situation';
+import { readSituation } from '@/core/contract/shot/situation';
 import { randomReading } from '@/core/testing/readings';
 import { broken } from '@/core/testing/thresholds';
 import { type Called, sameOrNone } from '../calls/call';

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { readSituation } from '@/core/tell/format/situation';
+import { readSituation } from '@/core/contract/shot/situation';
 import { changeWords } from '@/core/tell/words/changeWords';
 import { radians } from '@/core/ground/units/angle';
 import { prescribe } from '../calls/prescribe';

@@ -1,7 +1,7 @@
 import { toTheEnd } from '@/core/ground/numeric/toTheEnd';
 import { prescribe } from '@/core/search/calls/prescribe';
 import { randomReading } from '@/core/testing/readings';
-import { readSituation } from '@/core/tell/format/situation';
+import { readSituation } from '@/core/contract/shot/situation';
 import { costingFactors, withoutFactor } from './factorCosts';
 
 /** Readings that no constant was tuned to. */

@@ -1,4 +1,3 @@
-import { toldIn } from '@/core/ground/language/told';
 import { openingLimitDeg, type Club } from '@/core/ground/club/club';
 import type { Player } from '@/core/ground/player/player';
 import { schoolById } from '../schools/schools';
@@ -8,12 +7,12 @@ import type { Shot } from '@/core/ground/situation/shot';
 import type { Setup } from '@/core/model/swing/setup';
 
 /** Ways of playing that a ladder is made for, with the schools that they take, the first that fits a club. */
-export const LADDER_STYLES = toldIn(['name'], {
-  splash: { name: 'splash', schools: ['across'], face: 'open' },
-  square: { name: 'splash, face nearly square', schools: ['across'], face: 'square' },
-  long: { name: 'long, less sand', schools: ['less-loft', 'squarer-sand-wedge'], face: 'square' },
-  pick: { name: 'picked clean', schools: ['pick'], face: 'square' },
-} as const);
+export const LADDER_STYLES = {
+  splash: { schools: ['across'], face: 'open' },
+  square: { schools: ['across'], face: 'square' },
+  long: { schools: ['less-loft', 'squarer-sand-wedge'], face: 'square' },
+  pick: { schools: ['pick'], face: 'square' },
+} as const;
 
 export type LadderStyle = keyof typeof LADDER_STYLES;
 export const LADDER_STYLE_NAMES = Object.keys(LADDER_STYLES) as LadderStyle[];

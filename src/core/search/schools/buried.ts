@@ -1,4 +1,3 @@
-import { toldIn } from '@/core/ground/language/told';
 import { clamp } from '@/core/ground/numeric/soft';
 import type { Sand } from '@/core/ground/sand/presets';
 import type { Shot } from '@/core/ground/situation/shot';
@@ -30,7 +29,7 @@ function marksFor(
   return soft.map((mark, i) => mark + share * (firm[i]! - mark) + back);
 }
 
-const DIG: Omit<School, 'id' | 'name'> = {
+const DIG: Omit<School, 'id'> = {
   ...SPLASH,
   kind: 'dig',
   technique: 'steep',
@@ -52,75 +51,62 @@ const DIG: Omit<School, 'id' | 'name'> = {
 };
 
 /** A ball half under or deeper. */
-export const BURIED_SCHOOLS: readonly School[] = rows(
-  DIG,
-  toldIn(
-    ['name'],
-    [
-      {
-        id: 'sharp-edge',
-        name: 'face closed so that the edge cuts: the deeper and firmer, the more',
-        faceDeg: ({ burial, sand }) => {
-          const [deep, firm] = [depthShare(burial), firmShare(sand)];
-          const most = 16 + 44 * Math.min(deep, 0.5) + 4 * firm;
-          return [8 + 14 * deep, most].map((d) => -Math.round(d));
-        },
-        entry: (shot) => marksFor(shot, [0.02, 0.03, 0.04], [0.03, 0.05, 0.068]),
-        fuss: 0.6,
-      },
-      {
-        id: 'square-steep',
-        name: 'square and steep, well behind, stay down',
-        faceDeg: () => [0],
-        entry: (shot) => marksFor(shot, [0.025, 0.032, 0.04], [0.035, 0.055, 0.074]),
-      },
-      {
-        id: 'graded',
-        name: 'as open as the depth allows',
-        faceDeg: ({ burial }) => [
-          Math.round(26 * (1 - depthShare(burial))),
-          Math.round(14 * (1 - depthShare(burial))),
-        ],
-        shaftLeanDeg: 0,
-        finish: 'short',
-        fuss: 0.7,
-      },
-      {
-        id: 'toe-in',
-        name: 'face almost shut, the toe cuts in first',
-        trick: true,
-        faceDeg: () => [-42, -55],
-        handleLoweredDeg: -4,
-        mostAimDeg: 40,
-        fuss: 1.2,
-      },
-      {
-        id: 'heel-first',
-        name: 'heel leads into the sand, ball forward',
-        technique: 'heel',
-        steeper: undefined,
-        trick: true,
-        faceDeg: () => [-6],
-        handleLoweredDeg: 10,
-        shaftLeanDeg: 0,
-        stanceWidth: 1.45,
-        weightLead: 0.66,
-        fuss: 1.2,
-      },
-      {
-        id: 'less-loft-on-the-slope',
-        name: 'a 7 to 9 iron opened, up the slope',
-        applies: all(ballSunk, upSlope),
-        steeper: undefined,
-        trick: true,
-        clubs: (club) =>
-          club.type === 'iron' && degrees(club.loft) >= 30 && degrees(club.loft) <= 45,
-        faceDeg: () => [0, 12],
-        entry: (shot) => marksFor(shot, [0.02, 0.03], [0.03, 0.045]),
-        bodyWithSlope: 0.7,
-        finish: 'short',
-        fuss: 0.6,
-      },
+export const BURIED_SCHOOLS: readonly School[] = rows(DIG, [
+  {
+    id: 'sharp-edge',
+    faceDeg: ({ burial, sand }) => {
+      const [deep, firm] = [depthShare(burial), firmShare(sand)];
+      const most = 16 + 44 * Math.min(deep, 0.5) + 4 * firm;
+      return [8 + 14 * deep, most].map((d) => -Math.round(d));
+    },
+    entry: (shot) => marksFor(shot, [0.02, 0.03, 0.04], [0.03, 0.05, 0.068]),
+    fuss: 0.6,
+  },
+  {
+    id: 'square-steep',
+    faceDeg: () => [0],
+    entry: (shot) => marksFor(shot, [0.025, 0.032, 0.04], [0.035, 0.055, 0.074]),
+  },
+  {
+    id: 'graded',
+    faceDeg: ({ burial }) => [
+      Math.round(26 * (1 - depthShare(burial))),
+      Math.round(14 * (1 - depthShare(burial))),
     ],
-  ),
-);
+    shaftLeanDeg: 0,
+    finish: 'short',
+    fuss: 0.7,
+  },
+  {
+    id: 'toe-in',
+    trick: true,
+    faceDeg: () => [-42, -55],
+    handleLoweredDeg: -4,
+    mostAimDeg: 40,
+    fuss: 1.2,
+  },
+  {
+    id: 'heel-first',
+    technique: 'heel',
+    steeper: undefined,
+    trick: true,
+    faceDeg: () => [-6],
+    handleLoweredDeg: 10,
+    shaftLeanDeg: 0,
+    stanceWidth: 1.45,
+    weightLead: 0.66,
+    fuss: 1.2,
+  },
+  {
+    id: 'less-loft-on-the-slope',
+    applies: all(ballSunk, upSlope),
+    steeper: undefined,
+    trick: true,
+    clubs: (club) => club.type === 'iron' && degrees(club.loft) >= 30 && degrees(club.loft) <= 45,
+    faceDeg: () => [0, 12],
+    entry: (shot) => marksFor(shot, [0.02, 0.03], [0.03, 0.045]),
+    bodyWithSlope: 0.7,
+    finish: 'short',
+    fuss: 0.6,
+  },
+]);

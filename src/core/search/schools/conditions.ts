@@ -1,4 +1,4 @@
-import { t } from '@/core/ground/language/t';
+import { fact, type Fact } from '@/core/ground/fact/fact';
 import { isSunk, sitsDown } from '@/core/ground/sand/lie';
 import { hardness, isThin } from '@/core/ground/sand/trust';
 import type { Club } from '@/core/ground/club/club';
@@ -9,7 +9,7 @@ import type { ClubRule } from './school';
 
 /* The conditions that schools are made of, each a reason why not, or null. */
 
-export type Condition = (shot: Shot) => string | null;
+export type Condition = (shot: Shot) => Fact | null;
 
 /** All of the conditions: the first reason that any of them gives. */
 export const all =
@@ -22,17 +22,14 @@ export const all =
     return null;
   };
 
-export const ballSits: Condition = (shot) =>
-  isSunk(shot.burial) ? t('The ball sits too deep to be splashed out this way.') : null;
+export const ballSits: Condition = (shot) => (isSunk(shot.burial) ? fact('unfit.tooDeep') : null);
 
 export const ballClean: Condition = (shot) =>
-  sitsDown(shot.burial) ? t('The ball sits down: it cannot be met cleanly.') : null;
+  sitsDown(shot.burial) ? fact('unfit.sitsDown') : null;
 
-export const ballDown: Condition = (shot) =>
-  sitsDown(shot.burial) ? null : t('The ball sits up: it can be picked clean.');
+export const ballDown: Condition = (shot) => (sitsDown(shot.burial) ? null : fact('unfit.sitsUp'));
 
-export const ballSunk: Condition = (shot) =>
-  isSunk(shot.burial) ? null : t('For a ball that is half under or more; this one sits higher.');
+export const ballSunk: Condition = (shot) => (isSunk(shot.burial) ? null : fact('unfit.notSunk'));
 
 /** Strength from which sand counts as firm, Pa: half way from medium to firm. Sand over a near base counts whatever it is. */
 const FIRM_FROM = 1.8e5;
@@ -41,7 +38,7 @@ const FIRM_FROM = 1.8e5;
 const firmness = ({ sand }: Shot): number => hardness(sand) + (isThin(sand) ? FIRM_FROM : 0);
 
 export const sandFirm: Condition = (shot) =>
-  firmness(shot) < FIRM_FROM ? t('For firm, wet or thin sand; this sand takes a splash.') : null;
+  firmness(shot) < FIRM_FROM ? fact('unfit.takesSplash') : null;
 
 /** Sand so loose that a square face with little bounce digs, Pa. */
 const LOOSE = 35e3;
@@ -49,16 +46,14 @@ const LOOSE = 35e3;
 export const isLoose = ({ sand }: Pick<Shot, 'sand'>): boolean => hardness(sand) < LOOSE;
 
 /** For set-ups whose edge would dig. */
-export const sandHolds: Condition = (shot) =>
-  isLoose(shot) ? t('Not for soft sand: a square face digs.') : null;
+export const sandHolds: Condition = (shot) => (isLoose(shot) ? fact('unfit.loose') : null);
 
 /** Sand that gives, so that a head can go through it. */
 export const sandGives: Condition = (shot) =>
-  firmness(shot) < FIRM_FROM ? null : t('Not for firm, wet or thin sand.');
+  firmness(shot) < FIRM_FROM ? null : fact('unfit.firm');
 
 /** For sand that is deep enough to dig into. */
-export const sandDeep: Condition = ({ sand }) =>
-  isThin(sand) ? t('Not for thin sand: the edge meets the base.') : null;
+export const sandDeep: Condition = ({ sand }) => (isThin(sand) ? fact('unfit.thin') : null);
 
 /** Slopes along the line from which on they have techniques of their own, degrees. */
 const DOWN_FROM = 4;
@@ -66,48 +61,44 @@ const UP_FROM = 12;
 
 /** For set-ups that a slope along the line spoils. */
 export const slopeGentle: Condition = (shot) =>
-  degrees(shot.along) <= -DOWN_FROM || degrees(shot.along) >= UP_FROM
-    ? t('A slope as steep as this has techniques of its own.')
-    : null;
+  degrees(shot.along) <= -DOWN_FROM || degrees(shot.along) >= UP_FROM ? fact('unfit.steep') : null;
 
 export const upSlope: Condition = (shot) =>
-  degrees(shot.along) < 4 ? t('For a ball on an up-slope.') : null;
+  degrees(shot.along) < 4 ? fact('unfit.noUpSlope') : null;
 
 /** Ground no steeper along the line than this, degrees. */
 export const noSteeperThan =
-  (deg: number, words: () => string): Condition =>
+  (deg: number, reason: Fact): Condition =>
   (shot) =>
-    Math.abs(degrees(shot.along)) > deg ? words() : null;
+    Math.abs(degrees(shot.along)) > deg ? reason : null;
 
 /** Ground on which a ball can be met before the sand: no steeper along the line than this, degrees. */
 export const meetsFirst = (deg: number): Condition =>
-  noSteeperThan(deg, () => t('The slope is too steep to meet the ball first.'));
+  noSteeperThan(deg, fact('unfit.tooSteepToMeet'));
 
 export const downSlope: Condition = (shot) =>
-  degrees(shot.along) > -DOWN_FROM ? t('For a ball on a down-slope.') : null;
+  degrees(shot.along) > -DOWN_FROM ? fact('unfit.noDownSlope') : null;
 
 /** Sand thinner than this over its base leaves a club no room to slide, m. */
 const THIN_SAND = 0.008;
 
 export const roomUnder: Condition = ({ sand }) =>
-  sand.baseDepth < THIN_SAND ? t('There is no sand to slide the club through.') : null;
+  sand.baseDepth < THIN_SAND ? fact('unfit.noRoomUnder') : null;
 
 /** A lip that a low ball flies over: knee-high at most, and flat enough. */
 export const lipLow: Condition = ({ lip }) =>
-  lip.height > 0.6 || lip.height / lip.distance > 0.25
-    ? t('The lip is too high for a ball kept low.')
-    : null;
+  lip.height > 0.6 || lip.height / lip.distance > 0.25 ? fact('unfit.lipForLowBall') : null;
 
 /** A shot at least this long, m. */
 export const longerThan =
-  (metres: number, words: () => string): Condition =>
+  (metres: number, reason: Fact): Condition =>
   (shot) =>
-    shot.pin < metres ? words() : null;
+    shot.pin < metres ? reason : null;
 
 export const shorterThan =
-  (metres: number, words: () => string): Condition =>
+  (metres: number, reason: Fact): Condition =>
   (shot) =>
-    shot.pin > metres ? words() : null;
+    shot.pin > metres ? reason : null;
 
 /** Up to here a splash is played with a sand club, m, and loft from which a wedge is one, degrees. */
 const NEAR = toMetres(25, 'yd');

@@ -1,5 +1,4 @@
-import { t } from '@/core/ground/language/t';
-import { toldIn } from '@/core/ground/language/told';
+import { fact } from '@/core/ground/fact/fact';
 import { toMetres } from '@/core/ground/units/length';
 import {
   all,
@@ -18,53 +17,47 @@ import {
 import { SPLASH } from './greenside';
 import { rows, type School } from './school';
 
-const near = shorterThan(toMetres(60, 'yd'), () => t('For greenside shots.'));
+const near = shorterThan(toMetres(60, 'yd'), fact('unfit.notGreenside'));
 
 /** Firm, wet or thin sand. */
 export const FIRM_SCHOOLS: readonly School[] = rows(
   { ...SPLASH, applies: all(ballSits, sandFirm, near) },
-  toldIn(
-    ['name'],
-    [
-      {
-        id: 'square-and-chip',
-        name: 'square, quiet hands, chipped with a thump',
-        technique: 'thud',
-        clubs: wedges,
-        faceDeg: () => [0],
-        entry: () => [0.018, 0.024],
-        stanceWidth: 1.05,
-        dig: 0.005,
-        handleLoweredDeg: 0,
-        shaftLeanDeg: 3,
-        feetWithPath: 0,
-        mostAimDeg: 8,
-        finish: 'three-quarter',
-        fuss: 0.2,
-      },
-      {
-        id: 'more-thud',
-        applies: all(ballSits, sandFirm, roomUnder, near),
-        name: 'standard set-up, a little more weight forward',
-        faceDeg: () => [0, 8, 15],
-        entry: () => [0.024, 0.042],
-        weightLead: 0.68,
-        dig: 0.022,
-        fuss: 0.5,
-      },
-      {
-        id: 'change-the-sole',
-        name: 'the club with the least bounce',
-        clubs: leastBounce,
-        faceDeg: () => [0, 8],
-        entry: () => [0.02, 0.032],
-        technique: 'thud',
-        dig: 0.005,
-        mostAimDeg: 12,
-        fuss: 0.4,
-      },
-    ],
-  ),
+  [
+    {
+      id: 'square-and-chip',
+      technique: 'thud',
+      clubs: wedges,
+      faceDeg: () => [0],
+      entry: () => [0.018, 0.024],
+      stanceWidth: 1.05,
+      dig: 0.005,
+      handleLoweredDeg: 0,
+      shaftLeanDeg: 3,
+      feetWithPath: 0,
+      mostAimDeg: 8,
+      finish: 'three-quarter',
+      fuss: 0.2,
+    },
+    {
+      id: 'more-thud',
+      applies: all(ballSits, sandFirm, roomUnder, near),
+      faceDeg: () => [0, 8, 15],
+      entry: () => [0.024, 0.042],
+      weightLead: 0.68,
+      dig: 0.022,
+      fuss: 0.5,
+    },
+    {
+      id: 'change-the-sole',
+      clubs: leastBounce,
+      faceDeg: () => [0, 8],
+      entry: () => [0.02, 0.032],
+      technique: 'thud',
+      dig: 0.005,
+      mostAimDeg: 12,
+      fuss: 0.4,
+    },
+  ],
 );
 
 /** Along the ground: chipped to run, or putted. */
@@ -78,7 +71,7 @@ export const RUNNING_SCHOOLS: readonly School[] = rows(
       lipLow,
       meetsFirst(4),
       sandHolds,
-      shorterThan(toMetres(30, 'yd'), () => t('Too far to run.')),
+      shorterThan(toMetres(30, 'yd'), fact('unfit.tooFarToRun')),
     ),
     clubs: lofts(28, 50),
     faceDeg: () => [0],
@@ -95,5 +88,5 @@ export const RUNNING_SCHOOLS: readonly School[] = rows(
     finish: 'short',
     fuss: 0.2,
   },
-  toldIn(['name'], [{ id: 'run-it-up', name: 'chipped low and run: ball back, still body' }]),
+  [{ id: 'run-it-up' }],
 );

@@ -1,5 +1,4 @@
-import { toldIn } from '@/core/ground/language/told';
-import { t } from '@/core/ground/language/t';
+import { fact } from '@/core/ground/fact/fact';
 import { degrees } from '@/core/ground/units/angle';
 import { toMetres } from '@/core/ground/units/length';
 import {
@@ -19,15 +18,13 @@ import {
 import { SPLASH } from './greenside';
 import { rows, type School } from './school';
 
-const notShort = longerThan(toMetres(22, 'yd'), () => t('For longer shots; this one is too near.'));
+const notShort = longerThan(toMetres(22, 'yd'), fact('unfit.tooNear'));
 
 /** From here on a clean ball is picked; one that sits down is still splashed as far as it goes. */
 const notPicked: Condition = (shot) =>
-  shot.pin > toMetres(90, 'yd') && ballClean(shot) === null
-    ? t('From this far a clean ball is picked, not splashed.')
-    : null;
+  shot.pin > toMetres(90, 'yd') && ballClean(shot) === null ? fact('unfit.picked') : null;
 
-const LONG: Omit<School, 'id' | 'name'> = {
+const LONG: Omit<School, 'id'> = {
   ...SPLASH,
   kind: 'long-splash',
   technique: 'shallow',
@@ -45,60 +42,47 @@ export const FORWARD_SCHOOLS: readonly School[] = rows(
   {
     ...SPLASH,
     laysUp: true,
-    applies: all(
-      ballSits,
-      roomUnder,
-      longerThan(toMetres(60, 'yd'), () => t('For a green that is far; this one is near.')),
-    ),
+    applies: all(ballSits, roomUnder, longerThan(toMetres(60, 'yd'), fact('unfit.greenNear'))),
     clubs: sandClubs,
     faceDeg: () => [15, 28],
     fraction: [0.3, 0.8],
     handleLoweredDeg: 3,
     fuss: 0.3,
   },
-  toldIn(['name'], [{ id: 'forward-first', name: 'out and forward first, then the green' }]),
+  [{ id: 'forward-first' }],
 );
 
 /** Long shots from sand, 22 yards and on. */
-export const LONG_SCHOOLS: readonly School[] = rows(
-  LONG,
-  toldIn(
-    ['name'],
-    [
-      {
-        id: 'less-loft',
-        name: 'less loft, the same smooth swing',
-        clubs: (club, player) => lofts(30, 53)(club, player) && degrees(club.loft) < 54,
-        fraction: [0.55, 0.92],
-      },
-      {
-        id: 'squarer-sand-wedge',
-        name: 'squarer sand wedge, less sand, full swing',
-        applies: all(ballSits, roomUnder, sandHolds, notShort, notPicked),
-        technique: 'splash',
-        clubs: lofts(53, 58),
-        faceDeg: () => [0, 5],
-        entry: () => [0.015, 0.025],
-        fraction: [0.75, 1],
-        dig: 0.02,
-        mostAimDeg: 8,
-        fuss: 0.6,
-      },
-      {
-        id: 'full-commitment',
-        trick: true,
-        name: 'most loft, face open, as hard as you can',
-        technique: 'splash',
-        clubs: mostLofted,
-        faceDeg: () => [18, 28, 40],
-        entry: () => [0.028],
-        fraction: [0.8, 1],
-        dig: 0.02,
-        fuss: 1,
-      },
-    ],
-  ),
-);
+export const LONG_SCHOOLS: readonly School[] = rows(LONG, [
+  {
+    id: 'less-loft',
+    clubs: (club, player) => lofts(30, 53)(club, player) && degrees(club.loft) < 54,
+    fraction: [0.55, 0.92],
+  },
+  {
+    id: 'squarer-sand-wedge',
+    applies: all(ballSits, roomUnder, sandHolds, notShort, notPicked),
+    technique: 'splash',
+    clubs: lofts(53, 58),
+    faceDeg: () => [0, 5],
+    entry: () => [0.015, 0.025],
+    fraction: [0.75, 1],
+    dig: 0.02,
+    mostAimDeg: 8,
+    fuss: 0.6,
+  },
+  {
+    id: 'full-commitment',
+    trick: true,
+    technique: 'splash',
+    clubs: mostLofted,
+    faceDeg: () => [18, 28, 40],
+    entry: () => [0.028],
+    fraction: [0.8, 1],
+    dig: 0.02,
+    fuss: 1,
+  },
+]);
 
 /** A lip over which the face of a picked ball is opened a touch, m. */
 const HIGH_FOR_A_PICK = toMetres(3, 'ft');
@@ -112,7 +96,7 @@ export const PICK_SCHOOLS: readonly School[] = rows(
     applies: all(
       ballClean,
       meetsFirst(9),
-      longerThan(toMetres(30, 'yd'), () => t('From this near it should not be picked.')),
+      longerThan(toMetres(30, 'yd'), fact('unfit.tooNearToPick')),
     ),
     clubs: lofts(14, 60),
     faceDeg: ({ lip }) => (lip.height > HIGH_FOR_A_PICK ? [0, 4] : [0]),
@@ -129,40 +113,28 @@ export const PICK_SCHOOLS: readonly School[] = rows(
     finish: 'three-quarter',
     fuss: 0.4,
   },
-  toldIn(
-    ['name'],
-    [
-      { id: 'pick', name: 'picked clean: on top of the sand, quiet legs, ball first' },
-      {
-        id: 'sweep',
-        name: 'swept off the top for a low lip: ball a little forward, hardly down',
-        clubs: lofts(14, 36),
-        applies: all(
-          ballClean,
-          longerThan(toMetres(90, 'yd'), () => t('For long fairway shots; this one is too near.')),
-        ),
-        entry: () => [-0.012],
-        shaftLeanDeg: 2,
-        fraction: [0.6, 1],
-        finish: 'full',
-      },
-      {
-        id: 'hit-down',
-        name: 'hit down on a ball that sits down: ball back, hands ahead, ball then sand',
-        technique: 'hit',
-        applies: all(
-          ballSits,
-          ballDown,
-          longerThan(toMetres(60, 'yd'), () => t('From here it is splashed.')),
-        ),
-        clubs: lofts(28, 56),
-        entry: () => [-0.008, -0.002],
-        dig: 0.005,
-        weightLead: 0.62,
-        shaftLeanDeg: 8,
-        fraction: [0.6, 1],
-        fuss: 0.6,
-      },
-    ],
-  ),
+  [
+    { id: 'pick' },
+    {
+      id: 'sweep',
+      clubs: lofts(14, 36),
+      applies: all(ballClean, longerThan(toMetres(90, 'yd'), fact('unfit.tooNearForFairway'))),
+      entry: () => [-0.012],
+      shaftLeanDeg: 2,
+      fraction: [0.6, 1],
+      finish: 'full',
+    },
+    {
+      id: 'hit-down',
+      technique: 'hit',
+      applies: all(ballSits, ballDown, longerThan(toMetres(60, 'yd'), fact('unfit.splashed'))),
+      clubs: lofts(28, 56),
+      entry: () => [-0.008, -0.002],
+      dig: 0.005,
+      weightLead: 0.62,
+      shaftLeanDeg: 8,
+      fraction: [0.6, 1],
+      fuss: 0.6,
+    },
+  ],
 );

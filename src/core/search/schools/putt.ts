@@ -1,4 +1,4 @@
-import { t } from '@/core/ground/language/t';
+import { fact } from '@/core/ground/fact/fact';
 import { puttGround } from '@/core/model/putt/putt';
 import { puttFault } from '@/core/model/putt/roll';
 import { toMetres } from '@/core/ground/units/length';
@@ -10,15 +10,10 @@ import type { School } from './school';
 export const PUTT_SCHOOL: School = {
   ...SPLASH,
   id: 'putt-it',
-  get name() {
-    return t('putted: firm sand, no lip, harder than it looks');
-  },
   kind: 'putt',
   technique: 'putt',
-  applies: all(
-    sandFirm,
-    shorterThan(toMetres(35, 'yd'), () => t('Too far to putt.')),
-    (shot) => puttFault(puttGround(shot), shot.burial),
+  applies: all(sandFirm, shorterThan(toMetres(35, 'yd'), fact('unfit.tooFarToPutt')), (shot) =>
+    puttFault(puttGround(shot), shot.burial),
   ),
   clubs: (club) => club.type === 'putter',
   faceDeg: () => [0],

@@ -1,3 +1,4 @@
+import type { Fact } from '@/core/ground/fact/fact';
 import type { Club } from '@/core/ground/club/club';
 import type { Player } from '@/core/ground/player/player';
 import type { Shot } from '@/core/ground/situation/shot';
@@ -27,8 +28,6 @@ export type ClubRule = (club: Club, player: Pick<Player, 'bag'>, shot?: Shot) =>
 /** A coach's way of playing a shot, as constraints on the set-up. All schools go through the same model. */
 export interface School {
   id: string;
-  /** As said aloud: "feet open, swing along them". */
-  name: string;
   kind: Kind;
   technique: TechniqueName;
   /** A steeper way to send the head at the ball, which its teachers use as well: both are tried. */
@@ -38,7 +37,7 @@ export interface School {
   /** True of what is not meant to reach the flag. */
   laysUp?: boolean;
   /** Why it is not for this ball, or null. */
-  applies: (shot: Shot) => string | null;
+  applies: (shot: Shot) => Fact | null;
   /** Which clubs of the bag it uses. */
   clubs: ClubRule;
   /** Faces tried, degrees, open positive. */
@@ -67,11 +66,8 @@ export interface School {
 }
 
 /** A school from what sets it apart from `base`. */
-export type Row = Partial<School> & Pick<School, 'id' | 'name'>;
+export type Row = Partial<School> & Pick<School, 'id'>;
 
 /** Rows over a common base. */
-export const rows = (base: Omit<School, 'id' | 'name'>, list: readonly Row[]): School[] =>
-  list.map((row) =>
-    // A name is looked up when it is read: it must not be read here.
-    Object.defineProperties({ ...base }, Object.getOwnPropertyDescriptors(row)),
-  ) as School[];
+export const rows = (base: Omit<School, 'id'>, list: readonly Row[]): School[] =>
+  list.map((row) => ({ ...base, ...row }));

@@ -1,4 +1,3 @@
-import { toldIn } from '@/core/ground/language/told';
 import { BURIED_SCHOOLS } from './buried';
 import { FIRM_SCHOOLS, RUNNING_SCHOOLS } from './firm';
 import { GREENSIDE_SCHOOLS } from './greenside';
@@ -18,15 +17,14 @@ export const SCHOOLS: readonly School[] = [
   PUTT_SCHOOL,
 ];
 
-/** Schools that are not at the flag: how they are named in a sheet. */
-export const OTHER_SCHOOLS = toldIn(['name'], {
-  sideways: { id: 'sideways-first', name: 'out the easiest way, then play on' },
-  reliefInside: { id: 'relief-in-the-bunker', name: 'unplayable, dropped in the bunker' },
+/** Schools that are not at the flag: the ways out and the reliefs. */
+export const OTHER_SCHOOLS = {
+  sideways: { id: 'sideways-first' },
+  reliefInside: { id: 'relief-in-the-bunker' },
   reliefOutside: {
     id: 'relief-back-on-the-line',
-    name: 'unplayable, dropped back on the line outside',
   },
-} as const);
+} as const;
 
 /** The school of an id; undefined for one that is not played at the flag. */
 export const schoolById = (id: string): School | undefined =>
@@ -40,14 +38,3 @@ export const SCHOOL_IDS: readonly string[] = [
   ...SCHOOLS.map(({ id }) => id),
   ...Object.values(OTHER_SCHOOLS).map(({ id }) => id),
 ];
-
-/**
- * A school's own words for itself, by its id; the id when there is no such school.
- *
- * @example
- * schoolName('nobody knows'); // => 'nobody knows'
- */
-export function schoolName(id: string): string {
-  const named = [...SCHOOLS, ...Object.values(OTHER_SCHOOLS)].find((school) => school.id === id);
-  return named?.name ?? id;
-}

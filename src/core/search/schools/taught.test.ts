@@ -7,7 +7,8 @@ import { plainScript, scriptOf } from '@/core/tell/script/script';
 import { BAG } from '@/core/testing/bench';
 import { aPlayer, aShot, KNOWS_ALL } from '@/core/testing/fixtures';
 import { randomQuestion } from '@/core/testing/regret';
-import { schoolName, SCHOOLS } from './schools';
+import { SCHOOLS } from './schools';
+import { techniqueName } from '@/core/tell/words/techniques';
 
 type Range = readonly [low: number, high: number];
 
@@ -143,7 +144,7 @@ const SAID: readonly (readonly [name: RegExp, script: RegExp])[] = [
 
 test('the name of a technique and its script say the same', () => {
   const wrong = calls.flatMap((call) => {
-    const name = schoolName(call.school.id);
+    const name = techniqueName(call.school.id);
     const said = plainScript(scriptOf(call, 40, { units: 'yards', handed: 'right' }));
     return SAID.filter(([words, script]) => words.test(name) && !script.test(said)).map(
       ([words]) => `${name}: ${String(words)}: ${said}`,

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { readSituation } from '../format/situation';
+import { readSituation } from '@/core/contract/shot/situation';
 import { aShot } from '@/core/testing/fixtures';
 import { PARTS } from '@/core/search/calls/choosing';
 import { answer, answerFrom, answerPart } from './answer';

@@ -6,8 +6,8 @@ import {
   type CallSheet,
   type Told,
 } from '../sheet/callSheet';
-import { writeSetup, type SetupRecord } from '../format/setup';
-import { readSituation, type Reading } from '../format/situation';
+import { writeSetup, type SetupRecord } from '@/core/contract/shot/setup';
+import { readSituation, type Reading } from '@/core/contract/shot/situation';
 import { foundNear } from '@/core/search/calls/near';
 import { searchPart, together, type Near, type Part } from '@/core/search/calls/part';
 import { costingFactors, type FactorCosts } from '@/core/search/changes/factorCosts';
@@ -15,6 +15,7 @@ import { prescribe, prescribedFrom, type Prescription } from '@/core/search/call
 import type { Golfer } from '@/core/model/golfer/golfer';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { toTheEnd } from '@/core/ground/numeric/toTheEnd';
+import { sayFact } from '../facts/sayFact';
 import { withCosts } from '../why/why';
 import { pictureOf, type CallPicture } from '../picture/picture';
 
@@ -81,7 +82,7 @@ function sheetOf(
   const elapsedMs = searchedMs + clock() - start;
   return {
     sheet: callSheet(prescription, told, telling, {
-      notes: notes.map((note) => note(units)),
+      notes: notes.map((note) => sayFact(note, units)),
       elapsedMs,
     }),
     prescription,

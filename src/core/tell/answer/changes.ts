@@ -1,6 +1,6 @@
 import { changeSaid, leaderWords } from '../words/changeWords';
-import type { Reading } from '../format/situation';
-import { rounded } from '../format/rounded';
+import type { Reading } from '@/core/contract/shot/situation';
+import { rounded } from '@/core/contract/check/rounded';
 import { changesWhen, type Change } from '@/core/search/changes/changes';
 import type { Called } from '@/core/search/calls/call';
 import type { UnitSystem } from '@/core/ground/units/system';

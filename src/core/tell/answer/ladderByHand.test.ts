@@ -4,7 +4,7 @@ import { golferOf } from '@/core/model/golfer/golferOf';
 import { sampleSwings } from '@/core/model/spread/swings';
 import { ladder, LADDER_SAMPLE } from '@/core/search/ladder/ladder';
 import { LADDER_STYLE_NAMES } from '@/core/search/ladder/style';
-import { readSituation } from '../format/situation';
+import { readSituation } from '@/core/contract/shot/situation';
 import { aSituation } from '@/core/testing/records';
 import { simulate } from './simulation';
 

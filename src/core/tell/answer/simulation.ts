@@ -6,12 +6,13 @@ import { predict } from '@/core/model/shot/prediction';
 import { sampleSwings } from '@/core/model/spread/swings';
 import { sharedBy } from '@/core/search/calls/choosing';
 import { TOLD } from '@/core/search/calls/call';
-import { check } from '../format/fault';
-import { rounded } from '../format/rounded';
-import { readSetup, simulationSchema } from '../format/setup';
-import { readChecked } from '../format/situation';
+import { check } from '@/core/contract/check/fault';
+import { rounded } from '@/core/contract/check/rounded';
+import { readSetup, simulationSchema } from '@/core/contract/shot/setup';
+import { readChecked } from '@/core/contract/shot/situation';
+import { sayFact } from '../facts/sayFact';
 import { MODEL_VERSION } from '../sheet/callSheet';
-import { oddsEntry, predictedEntry } from '../format/entries';
+import { oddsEntry, predictedEntry } from '@/core/contract/shot/entries';
 
 export const SIMULATION_FORMAT = 'mellow-divot/simulation';
 
@@ -43,7 +44,7 @@ export function simulate(input: unknown) {
     aim_deg: rounded(acrossFor(degrees(aim), player.handed), 1),
     predicted: predictedEntry(predict(setup, golfer, shot, meant)),
     odds: oddsEntry(oddsOf(setup, golfer, shot, aim, swings)),
-    notes: notes.map((note) => note('yards')),
+    notes: notes.map((note) => sayFact(note)),
     model: MODEL_VERSION,
     seed,
   };

@@ -1,4 +1,4 @@
-import { told } from '@/core/ground/language/told';
+import { told } from '@/core/tell/language/told';
 import type { UnitSystem } from '@/core/ground/units/system';
 
 /** Phrases offered while typing, in the order in which a coach reads. */

@@ -1,5 +1,5 @@
-import { withField } from '../reading/reading';
-import type { ShotInput } from '../format/shot';
+import { withField } from '@/core/contract/reading/reading';
+import type { ShotInput } from '@/core/contract/shot/shot';
 import type { LengthUnit } from '@/core/ground/units/length';
 import { speedUnit, toMps, type SpeedUnit } from '@/core/ground/units/speed';
 import type { UnitSystem } from '@/core/ground/units/system';

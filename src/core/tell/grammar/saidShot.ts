@@ -1,10 +1,11 @@
-import type { ShotInput } from '../format/shot';
+import type { ShotInput } from '@/core/contract/shot/shot';
 import { fromMetres, LENGTH_UNITS, toMetres, type LengthUnit } from '@/core/ground/units/length';
-import { plainNumber, unitFor } from '@/core/ground/units/say';
+import { plainNumber } from '@/core/tell/language/say';
+import { unitFor } from '@/core/ground/units/unitFor';
 import { fromMps, speedUnit } from '@/core/ground/units/speed';
 import type { UnitSystem } from '@/core/ground/units/system';
-import { t } from '@/core/ground/language/t';
-import { told } from '@/core/ground/language/told';
+import { t } from '@/core/tell/language/t';
+import { told } from '@/core/tell/language/told';
 import type { Lie } from '@/core/ground/sand/lie';
 import type { SandPreset } from '@/core/ground/sand/presets';
 import type { Green } from '@/core/ground/situation/green';

@@ -1,4 +1,4 @@
-import type { ShotInput } from '../format/shot';
+import type { ShotInput } from '@/core/contract/shot/shot';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { inEnglish } from './german';
 import { RULES } from './rules';

@@ -1,5 +1,5 @@
 import type { Hand } from '@/core/ground/player/player';
-import { writeCall, type CallRecord } from '../format/setup';
+import { writeCall, type CallRecord } from '@/core/contract/shot/setup';
 import type { Struck } from '../sheet/callSheet';
 import { kernelDensity, type Density } from '@/core/ground/numeric/density';
 import { covarianceEllipse, type Ellipse } from '@/core/ground/numeric/ellipse';

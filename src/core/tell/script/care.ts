@@ -1,5 +1,5 @@
 import { isThin } from '@/core/ground/sand/trust';
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import type { Sand } from '@/core/ground/sand/presets';
 import type { Shot } from '@/core/ground/situation/shot';
 

@@ -1,4 +1,4 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { isHard, nobodyAhead } from './care';
 import { isAway } from './script';
 import { listed } from '../words/listed';

@@ -1,12 +1,12 @@
-import { told } from '@/core/ground/language/told';
-import { t } from '@/core/ground/language/t';
+import { told } from '@/core/tell/language/told';
+import { t } from '@/core/tell/language/t';
 import type { Hand } from '@/core/ground/player/player';
 import type { Finish } from '@/core/model/flight/finish';
 import type { MissName } from '@/core/model/shot/misses';
 import type { Outcome } from '@/core/model/shot/outcome';
 import type { Shot } from '@/core/ground/situation/shot';
 import type { SwingError } from '@/core/model/swing/swingError';
-import { sayLength, saySmall } from '@/core/ground/units/say';
+import { sayLength, saySmall } from '@/core/tell/language/say';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { listed } from '../words/listed';
 import { distanceWords } from '../words/words';

@@ -1,4 +1,4 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { capital } from '../words/capital';
 import type { Hand } from '@/core/ground/player/player';
 import type { Call } from '@/core/search/calls/call';

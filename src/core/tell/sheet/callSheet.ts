@@ -1,10 +1,11 @@
-import { t } from '@/core/ground/language/t';
-import { plainNumber, sayLength } from '@/core/ground/units/say';
+import { sayFact } from '../facts/sayFact';
+import { t } from '@/core/tell/language/t';
+import { plainNumber, sayLength } from '@/core/tell/language/say';
 import { learntWords } from '@/core/tell/words/player';
 import { acrossFor, type Player } from '@/core/ground/player/player';
-import { oddsEntry, predictedEntry } from '../format/entries';
-import { rounded } from '../format/rounded';
-import { saidSetup, writeSetup } from '../format/setup';
+import { oddsEntry, predictedEntry } from '@/core/contract/shot/entries';
+import { rounded } from '@/core/contract/check/rounded';
+import { saidSetup, writeSetup } from '@/core/contract/shot/setup';
 import { cautionsFor } from '../script/cautions';
 import { plainScript, scriptOf, faceClockFor, type Line } from '../script/script';
 import type { UnitSystem } from '@/core/ground/units/system';
@@ -14,7 +15,7 @@ import type { Call } from '@/core/search/calls/call';
 import type { Prescription } from '@/core/search/calls/prescribe';
 import type { ToLearn } from '@/core/search/calls/toLearn';
 import { TIE_STROKES } from '@/core/search/candidates/rank';
-import { schoolName } from '@/core/search/schools/schools';
+import { techniqueName } from '@/core/tell/words/techniques';
 import { holds } from '@/core/model/green/holds';
 import { tieWords } from '../words/tieWords';
 import { learnWords } from '../words/learnWords';
@@ -171,10 +172,10 @@ function reliefEntry(relief: OtherCall, rank: number): CallEntry {
       expected_strokes: strokes,
       worst_tenth: strokes,
     },
-    why: [{ factor: 'penalty', text: relief.why, strokes: relief.penalty }],
+    why: [{ factor: 'penalty', text: sayFact(relief.why), strokes: relief.penalty }],
     attempt: false,
     script: [],
-    say: `${relief.school.name}. ${relief.why}`,
+    say: `${techniqueName(relief.school.id)}. ${sayFact(relief.why)}`,
     cautions: [reliefCaution()],
   };
 }
@@ -208,7 +209,7 @@ function meantWords(first: Told | undefined, units: UnitSystem): string[] {
 /** Why no technique that is preferred is called first. */
 function passedWords({ passed }: Prescription, units: UnitSystem): string[] {
   if (!passed) return [];
-  const technique = schoolName(passed.school.id);
+  const technique = techniqueName(passed.school.id);
   if (passed.state === 'ruled-out') {
     const reason = ruledOutWords(passed.reason, units);
     return [

@@ -1,4 +1,4 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import type { CallEntry } from './callSheet';
 
 /* A call in a line is kept as `keptLine` writes it, whoever saves it, and read in the language of whoever looks at it. */

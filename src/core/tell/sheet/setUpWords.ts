@@ -1,6 +1,6 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { toMetres } from '@/core/ground/units/length';
-import { saySmall } from '@/core/ground/units/say';
+import { saySmall } from '@/core/tell/language/say';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { ballPositionWords } from '../script/script';
 import { pitchWords, shortLengthWords } from '../words/words';

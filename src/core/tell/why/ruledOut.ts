@@ -1,8 +1,9 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
+import { sayFact } from '../facts/sayFact';
 import { capital } from '../words/capital';
 import { listed } from '../words/listed';
 import { distanceWords } from '../words/words';
-import { sayLength } from '@/core/ground/units/say';
+import { sayLength } from '@/core/tell/language/say';
 import type { UnitSystem } from '@/core/ground/units/system';
 import type { Obstacle } from '@/core/search/candidates/explore';
 
@@ -30,7 +31,7 @@ export function ruledOutWords(reason: Obstacle, units: UnitSystem): string {
         { aim: Math.round(reason.aimDeg), most: Math.round(reason.most) },
       );
     case 'unfit':
-      return reason.text;
+      return sayFact(reason.why);
   }
 }
 

@@ -1,4 +1,4 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { launchOver } from '@/core/ground/situation/lip';
 import type { Finish } from '@/core/model/flight/finish';
 import { effortFactor } from '@/core/model/spread/effort';
@@ -18,7 +18,7 @@ import type { Golfer } from '@/core/model/golfer/golfer';
 import type { SwingError } from '@/core/model/swing/swingError';
 import { degrees, radians } from '@/core/ground/units/angle';
 import { fromMetres } from '@/core/ground/units/length';
-import { plainNumber, sayLength } from '@/core/ground/units/say';
+import { plainNumber, sayLength } from '@/core/tell/language/say';
 import type { UnitSystem } from '@/core/ground/units/system';
 import type { Prediction } from '@/core/model/shot/prediction';
 import type { Call } from '@/core/search/calls/call';

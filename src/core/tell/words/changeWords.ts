@@ -1,4 +1,4 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { KIND_WORDS } from './kinds';
 import { LIE_WORDS } from './situation';
 import { nearestLie } from '@/core/ground/sand/lie';
@@ -6,7 +6,7 @@ import type { Change, Moved } from '@/core/search/changes/changes';
 import type { FactorName } from '@/core/search/changes/factors';
 import type { Called } from '@/core/search/calls/call';
 import { degrees } from '@/core/ground/units/angle';
-import { sayLength, saySmall, saySpeed } from '@/core/ground/units/say';
+import { sayLength, saySmall, saySpeed } from '@/core/tell/language/say';
 import type { UnitSystem } from '@/core/ground/units/system';
 
 /**

@@ -1,5 +1,5 @@
-import { t } from '@/core/ground/language/t';
-import type { Message } from '@/core/ground/language/catalogue';
+import { t } from '@/core/tell/language/t';
+import type { Message } from '@/core/tell/language/catalogue';
 
 /**
  * A number with its noun: "1 ball", "2 balls", "no balls".

@@ -1,4 +1,4 @@
-import { told } from '@/core/ground/language/told';
+import { told } from '@/core/tell/language/told';
 import type { Kind } from '@/core/search/schools/school';
 
 /** What each kind of shot is called. */

@@ -1,7 +1,7 @@
 import type { Skill } from '@/core/ground/player/player';
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import type { ToLearn } from '@/core/search/calls/toLearn';
-import { schoolName } from '@/core/search/schools/schools';
+import { techniqueName } from '@/core/tell/words/techniques';
 
 /** Less than this is not worth an hour of practice, strokes. */
 const WORTH = 0.05;
@@ -12,7 +12,7 @@ const WORTH = 0.05;
  */
 export function learnWords({ call, mastery, saves }: ToLearn, skill: Skill): string | null {
   if (saves < WORTH || (skill === 'beginner' && mastery === 'not-yet')) return null;
-  const technique = schoolName(call.school.id);
+  const technique = techniqueName(call.school.id);
   const said = { technique, club: call.setup.club.name, strokes: saves.toFixed(2) };
   return mastery === 'learning'
     ? t(

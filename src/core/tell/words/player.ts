@@ -1,5 +1,5 @@
-import { told } from '@/core/ground/language/told';
-import { t } from '@/core/ground/language/t';
+import { told } from '@/core/tell/language/told';
+import { t } from '@/core/tell/language/t';
 import type { LearntFactors } from '@/core/ground/player/learnt';
 import type { BodyCaution, Hand, Mastery, Skill, UsualMiss } from '@/core/ground/player/player';
 import { counted } from './counted';
@@ -50,13 +50,3 @@ export const learntWords = ({ balls, version }: Pick<LearntFactors, 'balls' | 'v
     balls: counted(balls, 'logged ball'),
     version,
   });
-
-/**
- * A handicap as it is written: better than scratch with a plus.
- *
- * @example
- * handicapWords(-1.5); // => '+1.5'
- * handicapWords(12); // => '12'
- */
-export const handicapWords = (handicap: number): string =>
-  handicap < 0 ? `+${-handicap}` : String(handicap);

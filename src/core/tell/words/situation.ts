@@ -1,5 +1,5 @@
-import { told } from '@/core/ground/language/told';
-import { t } from '@/core/ground/language/t';
+import { told } from '@/core/tell/language/told';
+import { t } from '@/core/tell/language/t';
 import type { Green, Beyond } from '@/core/ground/situation/green';
 import type { Lie } from '@/core/ground/sand/lie';
 import type { SandPreset } from '@/core/ground/sand/presets';

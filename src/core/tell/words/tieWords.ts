@@ -1,5 +1,5 @@
-import { told } from '@/core/ground/language/told';
-import { t } from '@/core/ground/language/t';
+import { told } from '@/core/tell/language/told';
+import { t } from '@/core/tell/language/t';
 import type { Tie } from '@/core/search/calls/order';
 import { TIE_STROKES } from '@/core/search/candidates/rank';
 

@@ -1,7 +1,7 @@
 import { counted } from './counted';
-import { written } from '@/core/ground/language/written';
-import { told } from '@/core/ground/language/told';
-import { t } from '@/core/ground/language/t';
+import { written } from '@/core/tell/language/written';
+import { told } from '@/core/tell/language/told';
+import { t } from '@/core/tell/language/t';
 import { fromMetres } from '@/core/ground/units/length';
 import type { UnitSystem } from '@/core/ground/units/system';
 

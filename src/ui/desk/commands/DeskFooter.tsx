@@ -1,4 +1,4 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { CommandButtons, type Command } from '../../kit/commands';
 
 interface DeskFooterProps {

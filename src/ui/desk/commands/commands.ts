@@ -1,4 +1,4 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { LIES } from '@/core/ground/sand/lie';
 import { SAND_PRESETS } from '@/core/ground/sand/presets';
 import type { RosterPlayer } from '@/core/lesson/players/player';

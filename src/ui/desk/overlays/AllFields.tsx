@@ -1,6 +1,6 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { useState } from 'react';
 import { BEYONDS, GREEN_FIRMNESS } from '@/core/ground/situation/green';
 import type { Shot } from '@/core/ground/situation/shot';
@@ -8,10 +8,11 @@ import { LIES, nearestLie } from '@/core/ground/sand/lie';
 import { SAND_PRESETS } from '@/core/ground/sand/presets';
 import { degrees } from '@/core/ground/units/angle';
 import { fromMetres, toMetres, type LengthUnit } from '@/core/ground/units/length';
-import { depthUnit, plainNumber, unitFor } from '@/core/ground/units/say';
+import { plainNumber } from '@/core/tell/language/say';
+import { depthUnit, unitFor } from '@/core/ground/units/unitFor';
 import { fromMps, speedUnit, toMps } from '@/core/ground/units/speed';
 import type { UnitSystem } from '@/core/ground/units/system';
-import type { ShotInput } from '@/core/tell/format/shot';
+import type { ShotInput } from '@/core/contract/shot/shot';
 import { capital } from '@/core/tell/words/capital';
 import { BEYOND_WORDS, FIRMNESS_WORDS, LIE_WORDS, SAND_WORDS } from '@/core/tell/words/situation';
 import { Choice, TextInput } from '../../kit/fields';

@@ -1,10 +1,10 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { useState } from 'react';
 import type { CallEntry } from '@/core/tell/sheet/callSheet';
 import type { Simulation } from '@/core/tell/answer/simulation';
-import { setupAlone, type SetupRecord } from '@/core/tell/format/setup';
+import { setupAlone, type SetupRecord } from '@/core/contract/shot/setup';
 import { fromMetres, toMetres } from '@/core/ground/units/length';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { Overlay, type Closable } from '../../kit/Overlay';

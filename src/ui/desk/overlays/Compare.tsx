@@ -1,7 +1,7 @@
 'use client';
 
-import { written } from '@/core/ground/language/written';
-import { t } from '@/core/ground/language/t';
+import { written } from '@/core/tell/language/written';
+import { t } from '@/core/tell/language/t';
 import { Fragment, useState } from 'react';
 import type { CallEntry } from '@/core/tell/sheet/callSheet';
 import { TIE_STROKES } from '@/core/search/candidates/rank';
@@ -15,7 +15,7 @@ import {
   setupLines,
   type CallLine,
 } from '../../call/callLines';
-import { schoolName } from '@/core/search/schools/schools';
+import { techniqueName } from '@/core/tell/words/techniques';
 import { useUnits } from '../../kit/units';
 
 interface CompareProps extends Closable {
@@ -48,10 +48,10 @@ function verdict(first: CallEntry, second: CallEntry): string {
   const [better, worse] = by > 0 ? [first, second] : [second, first];
   return t('The {club} ({technique}) saves {much} strokes on the {club2} ({technique2}).', {
     club: better.club,
-    technique: schoolName(better.school),
+    technique: techniqueName(better.school),
     much,
     club2: worse.club,
-    technique2: schoolName(worse.school),
+    technique2: techniqueName(worse.school),
   });
 }
 

@@ -1,6 +1,6 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { Dialog } from 'radix-ui';
 import { Overlay, type Closable } from '../../kit/Overlay';
 import { useClosing } from '../../kit/closing';

@@ -2,7 +2,7 @@
 
 import { calledLine, keptLine } from '@/core/tell/sheet/calledLine';
 import type { Answer } from '@/core/tell/answer/answer';
-import type { DeskReading } from '@/core/tell/reading/reading';
+import type { DeskReading } from '@/core/contract/reading/reading';
 import type { FactorName } from '@/core/search/changes/factors';
 import type { Shot } from '@/core/ground/situation/shot';
 import type { Overlay } from '../commands/overlays';
@@ -20,7 +20,7 @@ import { SchoolsTable } from './SchoolsTable';
 import { TypeLine } from './TypeLine';
 import { faultFor } from '../state/situation';
 import type { RosterPlayer } from '@/core/lesson/players/player';
-import type { KeptReading } from '@/core/tell/reading/kept';
+import type { KeptReading } from '@/core/contract/reading/kept';
 import { useReadingChanges } from '../state/useReadings';
 import { useWholeAnswer } from '../state/useWholeAnswer';
 import type { Closable } from '../../kit/Overlay';

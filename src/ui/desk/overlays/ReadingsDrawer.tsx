@@ -1,13 +1,13 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { Copy, Trash2 } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
 import { useDebounce } from 'use-debounce';
 import { IconButton } from '../../kit/IconButton';
 import { DeletedLink } from '../../frame/DeletedLink';
 import { Overlay, type Closable } from '../../kit/Overlay';
-import type { KeptReading } from '@/core/tell/reading/kept';
+import type { KeptReading } from '@/core/contract/reading/kept';
 import { calledWords } from '@/core/tell/sheet/calledLine';
 import { useDrafts, useReadingChanges, useReadings } from '../state/useReadings';
 import { Alert } from '../../kit/Alert';

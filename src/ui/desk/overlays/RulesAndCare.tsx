@@ -1,6 +1,6 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { alwaysHolds, careFor, rulesInPlay, whoDecides } from '@/core/tell/script/care';
 import type { CallEntry } from '@/core/tell/sheet/callSheet';
 import type { Shot } from '@/core/ground/situation/shot';

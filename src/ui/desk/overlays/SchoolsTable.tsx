@@ -1,8 +1,8 @@
 'use client';
 
 import { useState } from 'react';
-import { written } from '@/core/ground/language/written';
-import { t } from '@/core/ground/language/t';
+import { written } from '@/core/tell/language/written';
+import { t } from '@/core/tell/language/t';
 import { Sideways } from '../../kit/Sideways';
 import type { CallEntry, CallSheet } from '@/core/tell/sheet/callSheet';
 import { atFlag } from '@/core/tell/sheet/atFlag';
@@ -10,7 +10,7 @@ import { toMetres } from '@/core/ground/units/length';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { KIND_WORDS } from '@/core/tell/words/kinds';
 import { ruledOutBySchool } from '@/core/tell/why/ruledOut';
-import { schoolName } from '@/core/search/schools/schools';
+import { techniqueName } from '@/core/tell/words/techniques';
 import { Pick } from '../../kit/fields';
 import { Overlay, type Closable } from '../../kit/Overlay';
 import { useUnits } from '../../kit/units';
@@ -112,7 +112,7 @@ export function SchoolsTable({ sheet, failure = null, onClose }: SchoolsTablePro
               ) : (
                 <tr key={row.school} className="border-b border-hairline align-top">
                   <th scope="row" className="py-1.5 pr-3 font-normal">
-                    <s>{schoolName(row.school)}</s>
+                    <s>{techniqueName(row.school)}</s>
                   </th>
                   <td colSpan={9} className="py-1.5 text-ink-soft">
                     {row.reasons[0]}
@@ -160,7 +160,7 @@ function SchoolCells({ row, call }: SchoolCellsProps) {
   return (
     <tr className="border-b border-hairline align-top">
       <th scope="row" className="py-1.5 pr-3 font-normal">
-        {schoolName(row.school)}
+        {techniqueName(row.school)}
         <span className="block text-sm text-ink-soft">
           {KIND_WORDS[call.kind]}
           {row.learnable && ` (${t('to be learned first')})`}

@@ -1,12 +1,12 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { Dialog } from 'radix-ui';
 import { useMemo, useState } from 'react';
 import { completions, EXAMPLE_LINE } from '@/core/tell/grammar/phrases';
 import { saidShot } from '@/core/tell/grammar/saidShot';
 import { understand } from '@/core/tell/grammar/understand';
-import type { ShotInput } from '@/core/tell/format/shot';
+import type { ShotInput } from '@/core/contract/shot/shot';
 import { Overlay, type Closable } from '../../kit/Overlay';
 import { useLine } from '../../kit/useLine';
 import { useUnits } from '../../kit/units';

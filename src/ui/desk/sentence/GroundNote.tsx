@@ -1,6 +1,6 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import Link from 'next/link';
-import type { ShotInput } from '@/core/tell/format/shot';
+import type { ShotInput } from '@/core/contract/shot/shot';
 import { FromGround } from '../../reading/FromGround';
 
 /** Drawn ground that a reading was read off. */

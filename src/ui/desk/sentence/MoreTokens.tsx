@@ -1,11 +1,12 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { counted } from '@/core/tell/words/counted';
-import type { ShotInput } from '@/core/tell/format/shot';
+import type { ShotInput } from '@/core/contract/shot/shot';
 import type { Shot } from '@/core/ground/situation/shot';
 import { fromMetres, LENGTH_UNITS } from '@/core/ground/units/length';
-import { sayLength, unitFor } from '@/core/ground/units/say';
+import { sayLength } from '@/core/tell/language/say';
+import { unitFor } from '@/core/ground/units/unitFor';
 import { NumberPanel } from '../../kit/NumberPanel';
 import { Token } from '../../reading/Token';
 import { WaysOut } from '../../reading/WaysOut';

@@ -1,19 +1,20 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import type { SetStateAction } from 'react';
 import type { Club } from '@/core/ground/club/club';
-import type { Fault } from '@/core/tell/format/fault';
+import type { Fault } from '@/core/contract/check/fault';
 import type { Threshold } from '@/core/ground/measure/measured';
 import { BEYONDS } from '@/core/ground/situation/green';
 import { nearestLie } from '@/core/ground/sand/lie';
-import type { ShotInput } from '@/core/tell/format/shot';
+import type { ShotInput } from '@/core/contract/shot/shot';
 import type { FactorName } from '@/core/search/changes/factors';
 import type { Shot } from '@/core/ground/situation/shot';
 import { degrees } from '@/core/ground/units/angle';
 import { firmnessOf } from '@/core/ground/sand/sandOf';
 import { fromMetres } from '@/core/ground/units/length';
-import { plainNumber, sayLength, saySpeed, type Scale } from '@/core/ground/units/say';
+import { plainNumber, sayLength, saySpeed } from '@/core/tell/language/say';
+import { type Scale } from '@/core/ground/units/unitFor';
 import { ChoiceGroup } from '../../kit/ChoiceGroup';
 import { GreenPanel } from '../../reading/GreenPanel';
 import { PacedPanel } from '../../reading/LengthPanel';

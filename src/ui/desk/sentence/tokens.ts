@@ -1,4 +1,4 @@
-import { toldIn } from '@/core/ground/language/told';
+import { toldIn } from '@/core/tell/language/told';
 
 interface TokenWords {
   /** Key that opens it. */

@@ -1,8 +1,9 @@
+import { sayFact } from '@/core/tell/facts/sayFact';
 import { capital } from '@/core/tell/words/capital';
-import { FaultyInput } from '@/core/tell/format/fault';
-import { readSituation, type Reading } from '@/core/tell/format/situation';
+import { FaultyInput } from '@/core/contract/check/fault';
+import { readSituation, type Reading } from '@/core/contract/shot/situation';
 import { situationFor, type RosterPlayer } from '@/core/lesson/players/player';
-import type { ShotInput } from '@/core/tell/format/shot';
+import type { ShotInput } from '@/core/contract/shot/shot';
 
 /** A reading of a player with what the core makes of it, or the first thing that is wrong, in words for the panel. */
 export type Read = { situation: object } & ({ reading: Reading } | { fault: string });
@@ -25,7 +26,7 @@ function readNow(player: RosterPlayer, shot: ShotInput): Read {
     return { situation, reading: readSituation(situation) };
   } catch (error) {
     if (error instanceof FaultyInput) {
-      return { situation, fault: sentence(error.faults[0]!.message) };
+      return { situation, fault: sentence(sayFact(error.faults[0]!.message)) };
     }
     throw error;
   }

@@ -3,7 +3,7 @@
 import { useMemo } from 'react';
 import type { Answer } from '@/core/tell/answer/answer';
 import type { CallSheet } from '@/core/tell/sheet/callSheet';
-import type { Fault } from '@/core/tell/format/fault';
+import type { Fault } from '@/core/contract/check/fault';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { answered } from '../../engine/answered';
 import { useTask } from '../../engine/useTask';

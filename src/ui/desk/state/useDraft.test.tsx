@@ -1,5 +1,5 @@
 import { act, renderHook } from '@testing-library/react';
-import type { DeskReading } from '@/core/tell/reading/reading';
+import type { DeskReading } from '@/core/contract/reading/reading';
 import { held, standInServer } from '../../testing/server';
 import { useDraft } from './useDraft';
 

@@ -1,7 +1,7 @@
 'use client';
 
 import { useCallback, useEffect, useRef, useState } from 'react';
-import type { DeskReading } from '@/core/tell/reading/reading';
+import type { DeskReading } from '@/core/contract/reading/reading';
 import { keepText, letGo as forget, textIn } from '../../kit/kept';
 import { useTurn } from '../../kit/useTurn';
 import { ask } from '../../server/client';

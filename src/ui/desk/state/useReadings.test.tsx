@@ -1,5 +1,5 @@
 import { act, renderHook, waitFor } from '@testing-library/react';
-import type { KeptReading } from '@/core/tell/reading/kept';
+import type { KeptReading } from '@/core/contract/reading/kept';
 import { held, standInServer } from '../../testing/server';
 import { WithCache } from '../../testing/withCache';
 import { useReadingChanges, useReadings } from './useReadings';

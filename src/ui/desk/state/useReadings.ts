@@ -1,9 +1,9 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
 import { toast } from 'sonner';
-import type { DraftReading, KeptReading } from '@/core/tell/reading/kept';
+import type { DraftReading, KeptReading } from '@/core/contract/reading/kept';
 import { ask, bodyOf, saidOf } from '../../server/client';
 import { isDone, remove } from '../../server/said';
 import { lookAgain } from '../../server/cache';

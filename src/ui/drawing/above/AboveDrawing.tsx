@@ -1,4 +1,4 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { line } from 'd3-shape';
 import type { FlightPicture } from '@/core/tell/picture/flightPicture';
 import type { Shot } from '@/core/ground/situation/shot';

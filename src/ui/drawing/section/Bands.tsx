@@ -1,4 +1,4 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import type { Band } from '@/core/search/changes/bands';
 import type { SectionScale } from './scale';
 

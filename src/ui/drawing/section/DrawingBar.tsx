@@ -1,6 +1,6 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { Download, Maximize2, Minus, MoveVertical, Plus } from 'lucide-react';
 import type { RefObject } from 'react';
 import { MISS_WORDS } from '@/core/tell/script/missWords';

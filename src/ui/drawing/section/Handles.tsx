@@ -1,10 +1,11 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { useRef } from 'react';
 import type { Shot } from '@/core/ground/situation/shot';
 import { fromMetres, toMetres } from '@/core/ground/units/length';
-import { sayLength, unitFor, type Scale } from '@/core/ground/units/say';
+import { sayLength } from '@/core/tell/language/say';
+import { unitFor, type Scale } from '@/core/ground/units/unitFor';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { Handle } from '../Handle';
 import { flagHeight } from './Marks';

@@ -1,9 +1,9 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import type { CallPicture } from '@/core/tell/picture/picture';
 import { BALL_RADIUS } from '@/core/ground/ball/ball';
 import type { Shot } from '@/core/ground/situation/shot';
 import { degrees } from '@/core/ground/units/angle';
-import { sayLength } from '@/core/ground/units/say';
+import { sayLength } from '@/core/tell/language/say';
 import type { UnitSystem } from '@/core/ground/units/system';
 import type { SectionScale } from './scale';
 

@@ -1,4 +1,4 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { line } from 'd3-shape';
 import type { CallPicture } from '@/core/tell/picture/picture';
 import { BALL_RADIUS } from '@/core/ground/ball/ball';

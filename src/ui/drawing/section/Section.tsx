@@ -1,6 +1,6 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { useEffect, useRef, useState } from 'react';
 import type { Club } from '@/core/ground/club/club';
 import { missPicture } from '@/core/tell/picture/missPicture';
@@ -12,7 +12,7 @@ import type { Band } from '@/core/search/changes/bands';
 import type { Golfer } from '@/core/model/golfer/golfer';
 import type { MissName } from '@/core/model/shot/misses';
 import type { Shot } from '@/core/ground/situation/shot';
-import { sayLength } from '@/core/ground/units/say';
+import { sayLength } from '@/core/tell/language/say';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { AboveDrawing } from '../above/AboveDrawing';
 import { aboveScale } from '../above/scale';

@@ -1,8 +1,9 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { profileOf } from '@/core/ground/club/profile';
 import type { Sand } from '@/core/ground/sand/presets';
 import { degrees } from '@/core/ground/units/angle';
-import { depthUnit, saySmall } from '@/core/ground/units/say';
+import { saySmall } from '@/core/tell/language/say';
+import { depthUnit } from '@/core/ground/units/unitFor';
 import type { UnitSystem } from '@/core/ground/units/system';
 import type { SoleRide } from '@/core/tell/picture/soleRides';
 import { useUnits } from '../../kit/units';

@@ -1,6 +1,7 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import type { Shot } from '@/core/ground/situation/shot';
-import { sayLength, unitFor } from '@/core/ground/units/say';
+import { sayLength } from '@/core/tell/language/say';
+import { unitFor } from '@/core/ground/units/unitFor';
 import type { UnitSystem } from '@/core/ground/units/system';
 import type { Ranked } from '../ranked';
 

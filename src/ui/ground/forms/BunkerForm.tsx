@@ -1,7 +1,7 @@
 'use client';
 
-import { told } from '@/core/ground/language/told';
-import { t } from '@/core/ground/language/t';
+import { told } from '@/core/tell/language/told';
+import { t } from '@/core/tell/language/t';
 import { mm } from '@/core/place/record/edit';
 import type { Bunker, LipCorner } from '@/core/place/record/place';
 import { LengthBox, NumberBox } from './NumberBox';

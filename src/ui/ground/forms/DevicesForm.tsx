@@ -1,6 +1,6 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { useState } from 'react';
 import type { Point } from '@/core/place/outline/ring';
 import type { Bunker } from '@/core/place/record/place';

@@ -1,14 +1,15 @@
 'use client';
 
+import { newNames } from '@/core/tell/place/newNames';
 import { FIRMNESS_WORDS } from '@/core/tell/words/situation';
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { Plus, Trash2 } from 'lucide-react';
 import { withCut, withFlag } from '@/core/place/record/edit';
 import { flagOn } from '@/core/place/record/onDay';
 import type { GreenOn } from '@/core/place/record/place';
 import { GREEN_FIRMNESS } from '@/core/ground/situation/green';
 import { fromMetres } from '@/core/ground/units/length';
-import { lengthOf } from '@/core/tell/format/fields';
+import { lengthOf } from '@/core/contract/check/fields';
 import { sayDay } from '../../kit/day';
 import { Pick } from '../../kit/fields';
 import { IconButton } from '../../kit/IconButton';
@@ -92,7 +93,11 @@ export function GreenForm({ green, today, onChange }: GreenFormProps) {
             </li>
           ))}
         </ul>
-        <button type="button" className="button mt-2" onClick={() => onChange(withFlag)}>
+        <button
+          type="button"
+          className="button mt-2"
+          onClick={() => onChange((now) => withFlag(now, newNames()))}
+        >
           <Plus size={16} aria-hidden="true" className="mr-1" /> {t('Add a flag')}
         </button>
         <p className="mt-1 text-sm text-ink-soft">

@@ -1,9 +1,10 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { useId, useState } from 'react';
 import { fromMetres, toMetres } from '@/core/ground/units/length';
-import { plainNumber, sayLimits, unitFor, type Scale } from '@/core/ground/units/say';
+import { plainNumber, sayLimits } from '@/core/tell/language/say';
+import { unitFor, type Scale } from '@/core/ground/units/unitFor';
 import { numberOf } from '../../kit/SmallNumber';
 import { useUnits } from '../../kit/units';
 

@@ -1,9 +1,13 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { sayFact } from '@/core/tell/facts/sayFact';
+import { sayFaults } from '@/core/tell/facts/faultWords';
+
+import { t } from '@/core/tell/language/t';
 import { capital } from '@/core/tell/words/capital';
 import { fromMetres, toMetres } from '@/core/ground/units/length';
-import { sayLength, unitFor } from '@/core/ground/units/say';
+import { sayLength } from '@/core/tell/language/say';
+import { unitFor } from '@/core/ground/units/unitFor';
 import { PACE_RANGE } from '@/core/ground/measure/pacing';
 import { outlineFault } from '@/core/place/record/place';
 import { readLegs } from '@/core/place/survey/legText';
@@ -93,7 +97,7 @@ export function PacedForm({ onBunker, onClose }: PacedFormProps) {
           />
           {faults.length > 0 && (
             <ul role="alert" className="font-semibold text-harm">
-              {faults.slice(0, 5).map(({ path, message }) => (
+              {sayFaults(faults.slice(0, 5)).map(({ path, message }) => (
                 <li key={path}>
                   {capital(path)} {message}.
                 </li>
@@ -102,7 +106,7 @@ export function PacedForm({ onBunker, onClose }: PacedFormProps) {
           )}
           {fault && (
             <p role="alert" className="font-semibold text-harm">
-              {t('The outline {fault}.', { fault })}
+              {t('The outline {fault}.', { fault: sayFact(fault) })}
             </p>
           )}
           <button type="submit" disabled={!ready} className="button-main">

@@ -1,6 +1,6 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { apart, type Point } from '@/core/place/outline/ring';

@@ -1,9 +1,9 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { useState } from 'react';
 import { toMetres } from '@/core/ground/units/length';
-import { unitFor } from '@/core/ground/units/say';
+import { unitFor } from '@/core/ground/units/unitFor';
 import { LEAST_DROPS, probed, type Probed } from '@/core/place/survey/probe';
 import { TextInput } from '../../kit/fields';
 import { useUnits } from '../../kit/units';

@@ -1,7 +1,7 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { Plus, Trash2 } from 'lucide-react';
 import { SAND_PRESETS } from '@/core/ground/sand/presets';
-import { sandDayWords } from '@/core/place/field/numberWords';
+import { sandDayWords } from '@/core/tell/place/numberWords';
 import { middleOf, type Point } from '@/core/place/outline/ring';
 import { mm, withDepth, withSand } from '@/core/place/record/edit';
 import { sandOn } from '@/core/place/record/onDay';

@@ -1,4 +1,4 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { bearingOf, towardBearing } from '@/core/place/outline/direction';
 import { middleOf } from '@/core/place/outline/ring';
 import { pointOf } from '@/core/place/record/place';

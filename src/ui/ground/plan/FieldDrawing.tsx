@@ -1,4 +1,4 @@
-import { written } from '@/core/ground/language/written';
+import { written } from '@/core/tell/language/written';
 import { useId } from 'react';
 import { costLines, type Costs, type Visit } from '@/core/place/field/field';
 import type { Grid } from '@/core/place/field/grid';

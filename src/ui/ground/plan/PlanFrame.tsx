@@ -1,6 +1,6 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { Maximize, Minus, Plus } from 'lucide-react';
 import {
   useMemo,
@@ -12,7 +12,7 @@ import {
 } from 'react';
 import type { Point } from '@/core/place/outline/ring';
 import { fromMetres, toMetres } from '@/core/ground/units/length';
-import { unitFor } from '@/core/ground/units/say';
+import { unitFor } from '@/core/ground/units/unitFor';
 import { IconButton } from '../../kit/IconButton';
 import { useUnits } from '../../kit/units';
 import { planScale, zoomed, type PlanScale, type PlanView } from './view';

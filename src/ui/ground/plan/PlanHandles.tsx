@@ -2,7 +2,7 @@
 
 import { sayAt } from '../../kit/ground';
 import { useUnits } from '../../kit/units';
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { apart, middleOf, type Point } from '@/core/place/outline/ring';
 import {
   mm,
@@ -15,7 +15,7 @@ import {
 } from '@/core/place/record/edit';
 import { sandOn } from '@/core/place/record/onDay';
 import { pointOf, ringOf, type Bunker, type GreenOn } from '@/core/place/record/place';
-import { saySmall } from '@/core/ground/units/say';
+import { saySmall } from '@/core/tell/language/say';
 import { Handle } from '../../drawing/Handle';
 import type { PlanScale } from './view';
 

@@ -1,6 +1,6 @@
 'use client';
 
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { sayAt } from '../../kit/ground';
 import { useUnits } from '../../kit/units';
 import { visitOf } from '@/core/place/field/field';

@@ -1,4 +1,4 @@
-import { t } from '@/core/ground/language/t';
+import { fact } from '@/core/ground/fact/fact';
 import { asksSignIn } from '@/app/entrance';
 import { wholeData } from '@/app/data';
 import { note } from '@/data/access/log';
@@ -14,7 +14,7 @@ export const GET = (): Promise<Response> =>
   withFaults(async () => {
     const file = await writeAcademyFile((await wholeData()).sql);
     if (file.byteLength > MOST.academy) {
-      const message = t('would be over {most}: use the backups or npm run move instead', {
+      const message = fact('request.academyTooLarge', {
         most: sayBytes(MOST.academy),
       });
       return refuse(409, [{ path: 'file', message }]);

@@ -1,8 +1,8 @@
 import { readBallChange } from '@/core/lesson/balls/ball';
-import { changeBall, ChangedElsewhere } from '@/data/balls';
+import { changeBall } from '@/data/balls';
 import { data } from '@/app/data';
 import { isId } from '@/data/id';
-import { notFound, refuse, withJson } from '../../respond';
+import { notFound, withJson } from '../../respond';
 import { wholeNumber } from '../../wholeNumber';
 import type { IdContext } from '../../idContext';
 
@@ -15,12 +15,7 @@ export function PATCH(request: Request, { params }: IdContext): Promise<Response
     const { id } = await params;
     const from = wholeNumber(new URL(request.url).searchParams, 'touched');
     const { sql } = await data();
-    try {
-      const ball = isId(id) ? await changeBall(sql, id, change, from) : null;
-      return ball ? Response.json(ball) : notFound();
-    } catch (error) {
-      if (!(error instanceof ChangedElsewhere)) throw error;
-      return refuse(409, [{ path: 'ball', message: error.message }]);
-    }
+    const ball = isId(id) ? await changeBall(sql, id, change, from) : null;
+    return ball ? Response.json(ball) : notFound();
   });
 }

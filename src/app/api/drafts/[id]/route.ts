@@ -1,5 +1,5 @@
-import { t } from '@/core/ground/language/t';
-import { readDraftRequest } from '@/core/tell/reading/keepSchema';
+import { fact } from '@/core/ground/fact/fact';
+import { readDraftRequest } from '@/core/contract/reading/keepSchema';
 import { data } from '@/app/data';
 import { removeDraft, saveDraft } from '@/data/drafts';
 import { isId } from '@/data/id';
@@ -15,11 +15,11 @@ export function PUT(request: Request, { params }: Context): Promise<Response> {
   return withJson(request, async (body) => {
     const draft = readDraftRequest(body);
     const { id } = await params;
-    if (!isId(id)) return refuse(400, [{ path: 'id', message: t('must be a UUID') }]);
+    if (!isId(id)) return refuse(400, [{ path: 'id', message: fact('request.mustBeUuid') }]);
     const { sql } = await data();
     const saved = await saveDraft(sql, id, draft);
     if (saved) return new Response(null, { status: 204 });
-    return refuse(400, [{ path: 'playerId', message: t('there is no such player') }]);
+    return refuse(400, [{ path: 'playerId', message: fact('request.noPlayer') }]);
   });
 }
 

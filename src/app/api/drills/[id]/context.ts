@@ -1,5 +1,5 @@
-import { check } from '@/core/tell/format/fault';
-import { exactObject, required } from '@/core/tell/format/fields';
+import { check } from '@/core/contract/check/fault';
+import { exactObject, required } from '@/core/contract/check/fields';
 import { drillIdField } from '@/core/lesson/drills/drill';
 
 /** What a route of one drill is given. */

@@ -1,5 +1,5 @@
 import { readDrillsFile } from '@/core/lesson/drills/drillFile';
-import { parseJson } from '@/core/tell/format/fault';
+import { parseJson } from '@/core/contract/check/fault';
 import { data } from '@/app/data';
 import { saveDrills } from '@/data/drills';
 import { MOST } from '../../bounds';

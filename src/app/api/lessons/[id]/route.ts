@@ -1,9 +1,8 @@
-import { t } from '@/core/ground/language/t';
+import { fact } from '@/core/ground/fact/fact';
 import { readLessonPlan } from '@/core/lesson/plan/lesson';
 import { data } from '@/app/data';
 import { isId } from '@/data/id';
 import { lessonById, saveLesson, setLessonDeleted } from '@/data/lessons';
-import { ChangedElsewhere } from '@/data/standing';
 import { notFound, refuse, whenDone, withJson } from '../../respond';
 import type { IdContext } from '../../idContext';
 
@@ -21,16 +20,10 @@ export function PUT(request: Request, { params }: IdContext): Promise<Response> 
   return withJson(request, async (body) => {
     const plan = readLessonPlan(body);
     const { id } = await params;
-    if (!isId(id)) return refuse(400, [{ path: 'id', message: t('must be a UUID') }]);
+    if (!isId(id)) return refuse(400, [{ path: 'id', message: fact('request.mustBeUuid') }]);
     const { sql } = await data();
     const from = new URL(request.url).searchParams.get('from') ?? undefined;
-    try {
-      await saveLesson(sql, id, plan, from);
-    } catch (error) {
-      if (error instanceof ChangedElsewhere)
-        return refuse(409, [{ path: 'plan', message: error.message }]);
-      throw error;
-    }
+    await saveLesson(sql, id, plan, from);
     return Response.json(await lessonById(sql, id));
   });
 }

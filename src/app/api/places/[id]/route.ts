@@ -1,9 +1,8 @@
-import { t } from '@/core/ground/language/t';
+import { fact } from '@/core/ground/fact/fact';
 import { readPlace } from '@/core/place/record/place';
 import { data } from '@/app/data';
 import { isId } from '@/data/id';
 import { placeById, savePlace, setPlaceDeleted } from '@/data/places';
-import { ChangedElsewhere } from '@/data/standing';
 import { notFound, refuse, whenDone, withJson } from '../../respond';
 import type { IdContext } from '../../idContext';
 
@@ -21,16 +20,10 @@ export function PUT(request: Request, { params }: IdContext): Promise<Response> 
   return withJson(request, async (body) => {
     const place = readPlace(body);
     const { id } = await params;
-    if (!isId(id)) return refuse(400, [{ path: 'id', message: t('must be a UUID') }]);
+    if (!isId(id)) return refuse(400, [{ path: 'id', message: fact('request.mustBeUuid') }]);
     const { sql } = await data();
     const from = new URL(request.url).searchParams.get('from') ?? undefined;
-    try {
-      await savePlace(sql, id, place, from);
-    } catch (error) {
-      if (error instanceof ChangedElsewhere)
-        return refuse(409, [{ path: 'place', message: error.message }]);
-      throw error;
-    }
+    await savePlace(sql, id, place, from);
     return Response.json(await placeById(sql, id));
   });
 }

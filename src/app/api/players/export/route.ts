@@ -1,4 +1,4 @@
-import { t } from '@/core/ground/language/t';
+import { fact } from '@/core/ground/fact/fact';
 import { playersCsv } from '@/core/lesson/players/playersCsv';
 import { ROSTER_FORMAT, type RosterFile } from '@/core/lesson/exchange/rosterFile';
 import { recordOf } from '@/core/lesson/players/player';
@@ -15,9 +15,7 @@ export async function GET(request: Request): Promise<Response> {
   const params = new URL(request.url).searchParams;
   const as = params.get('as') ?? 'csv';
   if (as !== 'csv' && as !== 'json') {
-    return refuse(400, [
-      { path: 'as', message: t('must be one of csv, json, not "{as}"', { as }) },
-    ]);
+    return refuse(400, [{ path: 'as', message: fact('request.csvOrJson', { as }) }]);
   }
   const { sql } = await data();
   const archived = params.get('archived') === 'true';

@@ -1,6 +1,7 @@
+import { sayFaults } from '@/core/tell/facts/faultWords';
 import { readMeanings, type ImportPreview } from '@/core/lesson/players/playersCsv';
-import { parseJson } from '@/core/tell/format/fault';
-import { readAcademy } from '@/data/academy';
+import { parseJson } from '@/core/contract/check/fault';
+import { academyIn } from '@/app/house';
 import { bringBack } from '@/data/bringBack';
 import { data } from '@/app/data';
 import { newPlayerId } from '@/data/newId';
@@ -23,7 +24,7 @@ function shownOf({ delimiter, columns, wanted, lines }: ImportPreview): object {
     kind: 'list',
     delimiter,
     columns,
-    wanted,
+    wanted: sayFaults(wanted),
     counts: {
       lines: lines.length,
       good: good.length,
@@ -31,7 +32,9 @@ function shownOf({ delimiter, columns, wanted, lines }: ImportPreview): object {
       twice: good.filter(({ twice }) => twice).length,
     },
     lines: good.slice(0, SHOWN),
-    faulty: faulty.slice(0, FAULTY_SHOWN),
+    faulty: faulty
+      .slice(0, FAULTY_SHOWN)
+      .map((line) => ({ ...line, faults: sayFaults(line.faults) })),
   };
 }
 
@@ -45,7 +48,7 @@ export function POST(request: Request): Promise<Response> {
     const params = new URL(request.url).searchParams;
     const accept = params.get('accept') === 'true';
     const { sql } = await data();
-    const [house, names] = await Promise.all([readAcademy(sql), playerNames(sql)]);
+    const [house, names] = await Promise.all([academyIn(sql), playerNames(sql)]);
     const columns = params.get('columns');
     const said = columns === null ? undefined : readMeanings(parseJson(columns, 'columns'));
     const read = await inThread('readPlayers', text, house, names, said);

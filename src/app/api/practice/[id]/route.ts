@@ -1,4 +1,4 @@
-import { t } from '@/core/ground/language/t';
+import { fact } from '@/core/ground/fact/fact';
 import { readHomework } from '@/core/lesson/homework/plan';
 import { data } from '@/app/data';
 import { homeworkById, saveHomework, setHomeworkDeleted } from '@/data/homework';
@@ -20,7 +20,7 @@ export async function GET(_request: Request, { params }: IdContext): Promise<Res
 export function PUT(request: Request, { params }: IdContext): Promise<Response> {
   return withJson(request, async (body) => {
     const { id } = await params;
-    if (!isId(id)) return refuse(400, [{ path: 'id', message: t('must be a UUID') }]);
+    if (!isId(id)) return refuse(400, [{ path: 'id', message: fact('request.mustBeUuid') }]);
     const { sql } = await data();
     const stands = await homeworkById(sql, id);
     await saveHomework(sql, id, readHomework(body, stands ? undefined : earliestToday()));

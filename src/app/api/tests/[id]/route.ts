@@ -1,4 +1,4 @@
-import { t } from '@/core/ground/language/t';
+import { fact } from '@/core/ground/fact/fact';
 import { readTest } from '@/core/lesson/bunkerTest/test';
 import { saveTest, setTestDeleted, testById } from '@/data/bunkerTests';
 import { data } from '@/app/data';
@@ -20,7 +20,7 @@ export function PUT(request: Request, { params }: IdContext): Promise<Response> 
   return withJson(request, async (body) => {
     const test = readTest(body);
     const { id } = await params;
-    if (!isId(id)) return refuse(400, [{ path: 'id', message: t('must be a UUID') }]);
+    if (!isId(id)) return refuse(400, [{ path: 'id', message: fact('request.mustBeUuid') }]);
     const { sql } = await data();
     await saveTest(sql, id, test);
     return Response.json(await testById(sql, id));

@@ -1,4 +1,4 @@
-import { testsCsv } from '@/core/lesson/bunkerTest/testsCsv';
+import { testsCsv } from '@/core/tell/lessons/testsCsv';
 import { listTests } from '@/data/bunkerTests';
 import { data } from '@/app/data';
 import { download } from '../../respond';

@@ -1,4 +1,4 @@
-import { t } from '@/core/ground/language/t';
+import { fact } from '@/core/ground/fact/fact';
 import { readAim, readLeave } from '@/core/lesson/tracker/aim';
 import { data } from '@/app/data';
 import { lessonById } from '@/data/lessons';
@@ -21,18 +21,18 @@ export function PUT(request: Request): Promise<Response> {
     if (!lesson) return notFound();
     if (!lesson.plan.players.includes(aim.player)) {
       return refuse(400, [
-        { path: 'player', message: t('"{player}" is not in this lesson', { player: aim.player }) },
+        { path: 'player', message: fact('request.notInLesson', { player: aim.player }) },
       ]);
     }
     if (aim.station >= lesson.plan.stations.length) {
-      const message = t('must be under {stations}, not {station}', {
+      const message = fact('request.underStations', {
         stations: lesson.plan.stations.length,
         station: aim.station,
       });
       return refuse(400, [{ path: 'station', message }]);
     }
     if (!(await aimTracker(sql, aim))) {
-      return refuse(409, [{ path: 'lesson', message: t('another lesson uses the tracker now') }]);
+      return refuse(409, [{ path: 'lesson', message: fact('request.trackerTaken') }]);
     }
     return Response.json(await trackerState(sql));
   });

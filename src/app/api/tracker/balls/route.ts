@@ -1,4 +1,4 @@
-import { t } from '@/core/ground/language/t';
+import { fact } from '@/core/ground/fact/fact';
 import type { TrackerAim } from '@/core/lesson/tracker/aim';
 import { readTrackedBall } from '@/core/lesson/tracker/trackedBall';
 import { addBalls } from '@/data/balls';
@@ -17,7 +17,7 @@ const ballsFor =
       { ...ball, player, station, call, source: 'tracker' },
     ]);
     if (saved) return { saved: ball.id };
-    return { error: [{ path: 'aim', message: t('the lesson is not there any more') }] };
+    return { error: [{ path: 'aim', message: fact('request.lessonGone') }] };
   };
 
 /**
@@ -29,5 +29,5 @@ export const POST = (request: Request): Promise<Response> =>
     const { aim } = await trackerState(db);
     return aim
       ? ballsFor(aim)
-      : refuse(409, [{ path: 'aim', message: t('no lesson is listening to the tracker') }]);
+      : refuse(409, [{ path: 'aim', message: fact('request.noLessonListens') }]);
   });

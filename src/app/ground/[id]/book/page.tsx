@@ -1,4 +1,4 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { notFound } from 'next/navigation';
 import { data } from '@/app/data';
 import { isId } from '@/data/id';

@@ -1,7 +1,7 @@
-import { t } from '@/core/ground/language/t';
+import { fact } from '@/core/ground/fact/fact';
 import { homeworkFor } from '@/core/lesson/plan/lesson';
-import { reportOf } from '@/core/lesson/review/report';
-import { readAcademy } from '@/data/academy';
+import { reportOf } from '@/core/tell/lessons/report';
+import { academyIn } from '@/app/house';
 import { ballsOfLesson } from '@/data/balls';
 import { data } from '@/app/data';
 import { isId } from '@/data/id';
@@ -26,10 +26,10 @@ export async function GET(
   const { plan, summary } = lesson;
   const one = query.get('player');
   if (one !== null && !plan.players.includes(one)) {
-    return refuse(400, [{ path: 'player', message: t('"{one}" is not in this lesson', { one }) }]);
+    return refuse(400, [{ path: 'player', message: fact('request.oneNotInLesson', { one }) }]);
   }
   const [house, balls, players] = await Promise.all([
-    readAcademy(sql),
+    academyIn(sql),
     ballsOfLesson(sql, id),
     playersById(sql, one === null ? plan.players : [one]),
   ]);

@@ -1,4 +1,4 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { notFound } from 'next/navigation';
 import type { LessonPlan } from '@/core/lesson/plan/lesson';
 import { data } from '@/app/data';

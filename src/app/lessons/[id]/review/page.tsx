@@ -1,4 +1,4 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { columnsOf } from '@/core/lesson/review/columns';
 import { ReviewPage } from '@/ui/lessons/ReviewPage';
 import { loadLesson } from '../loadLesson';

@@ -1,8 +1,8 @@
-import { t } from '@/core/ground/language/t';
+import { fact } from '@/core/ground/fact/fact';
 import { inHouse } from '@/core/lesson/players/player';
-import { POCKET_LIPS } from '@/core/lesson/pocket/pocketCard';
+import { POCKET_LIPS } from '@/core/tell/pocket/pocketCard';
 import { SAND_PRESETS } from '@/core/ground/sand/presets';
-import { readAcademy } from '@/data/academy';
+import { academyIn } from '@/app/house';
 import { data } from '@/app/data';
 import { playerById } from '@/data/players';
 import { unitsFrom } from '@/ui/frame/cookies';
@@ -23,7 +23,7 @@ export async function GET(
   const said = query.get('sand') ?? 'medium';
   const sand = SAND_PRESETS.find((preset) => preset === said);
   if (!sand) {
-    const message = t('must be one of {sands}, not "{said}"', {
+    const message = fact('request.sands', {
       sands: SAND_PRESETS.join(', '),
       said,
     });
@@ -33,7 +33,7 @@ export async function GET(
   const { sql } = await data();
   const player = await playerById(sql, id);
   if (!player) return notFound();
-  const house = await readAcademy(sql);
+  const house = await academyIn(sql);
   const units = unitsFrom(query.get('units') ?? undefined, player.units ?? house.units);
   return withFaults(async () => {
     const housed = inHouse(player, house);

@@ -1,8 +1,9 @@
 import { drillsById } from '@/core/lesson/drills/chosen';
 import { sessionsFor } from '@/core/lesson/homework/sessions';
-import { readAcademy } from '@/data/academy';
+import { academyIn } from '@/app/house';
 import { data } from '@/app/data';
-import { listDrills } from '@/data/drills';
+import { storedDrills } from '@/data/drills';
+import { drillsWith } from '@/core/tell/drills/libraryWords';
 import { homeworkById } from '@/data/homework';
 import { isId } from '@/data/id';
 import { playerById } from '@/data/players';
@@ -24,9 +25,9 @@ export async function GET(
   if (!homework) return notFound();
   const { plan, playerName } = homework;
   const [house, player, drills] = await Promise.all([
-    readAcademy(sql),
+    academyIn(sql),
     playerById(sql, plan.player),
-    listDrills(sql),
+    storedDrills(sql).then(drillsWith),
   ]);
   const known = drillsById(drills);
   const asked = new URL(request.url).searchParams.get('units') ?? undefined;

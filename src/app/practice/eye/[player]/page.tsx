@@ -1,10 +1,10 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
 import { notFound } from 'next/navigation';
 import type { Sql } from '@/data/sql/sql';
 import { classRound, firstSeed, ROUND } from '@/core/lesson/eye/cards';
 import { readRound } from '@/core/lesson/eye/round';
 import { sceneFrom, type Scene } from '@/core/lesson/eye/scene';
-import type { ShotInput } from '@/core/tell/format/shot';
+import type { ShotInput } from '@/core/contract/shot/shot';
 import { data } from '@/app/data';
 import { eyeResults } from '@/data/eye';
 import { readingsOfPlayer } from '@/data/readings';

@@ -1,7 +1,8 @@
-import { t } from '@/core/ground/language/t';
+import { t } from '@/core/tell/language/t';
+import { fact } from '@/core/ground/fact/fact';
 import { classRound } from '@/core/lesson/eye/cards';
 import { readRound } from '@/core/lesson/eye/round';
-import { readAcademy } from '@/data/academy';
+import { academyIn } from '@/app/house';
 import { data } from '@/app/data';
 import { unitsFrom } from '@/ui/frame/cookies';
 import { inThread } from '@/workers/server/pool';
@@ -14,11 +15,11 @@ export async function GET(request: Request): Promise<Response> {
   const query = new URL(request.url).searchParams;
   const round = readRound(query);
   if (!round) {
-    const message = t('must be a whole number from 1 to 99999, with a level from 1 to 5');
+    const message = fact('request.round');
     return refuse(400, [{ path: 'round', message }]);
   }
   const { sql } = await data();
-  const house = await readAcademy(sql);
+  const house = await academyIn(sql);
   const units = unitsFrom(query.get('units') ?? undefined, house.units);
   return withFaults(async () => {
     const scenes = classRound(round.seed, round.level);

@@ -1,4 +1,4 @@
-import { t } from '@/core/ground/language/t';
+import { fact } from '@/core/ground/fact/fact';
 import { accountAsking, data, followed } from '@/app/data';
 import { isId } from '@/data/id';
 import { admitting } from '../../../admitting';
@@ -44,9 +44,7 @@ export const GET = admitting((request, { params }: IdContext) =>
     // Counted before anything else is asked: four hundred that come at once cost no more than those that are let in.
     const leave = placeFor(await accountAsking());
     if (!leave) {
-      return refuse(503, [
-        { path: 'server', message: t('too many devices are watching right now') },
-      ]);
+      return refuse(503, [{ path: 'server', message: fact('request.mostDevices') }]);
     }
     let stands = false;
     try {

@@ -1,7 +1,7 @@
-import { t } from '@/core/ground/language/t';
+import { fact } from '@/core/ground/fact/fact';
 import { ballsCsv, LESSON_FORMAT, type LessonFile } from '@/core/lesson/exchange/exchange';
 import { ballsOfLesson } from '@/data/balls';
-import { readAcademy } from '@/data/academy';
+import { academyIn } from '@/app/house';
 import { data } from '@/app/data';
 import { isId } from '@/data/id';
 import { lessonById } from '@/data/lessons';
@@ -16,9 +16,7 @@ export async function GET(request: Request, { params }: IdContext): Promise<Resp
   const query = new URL(request.url).searchParams;
   const as = query.get('as') ?? 'json';
   if (as !== 'csv' && as !== 'json') {
-    return refuse(400, [
-      { path: 'as', message: t('must be one of csv, json, not "{as}"', { as }) },
-    ]);
+    return refuse(400, [{ path: 'as', message: fact('request.csvOrJson', { as }) }]);
   }
   const { id } = await params;
   const { sql } = await data();
@@ -41,6 +39,6 @@ export async function GET(request: Request, { params }: IdContext): Promise<Resp
     return download(JSON.stringify(file, null, 2), 'application/json', `${name}.json`);
   }
   const names = Object.fromEntries(lesson.players.map((player) => [player.id, player.name]));
-  const units = unitsFrom(query.get('units') ?? undefined, (await readAcademy(sql)).units);
+  const units = unitsFrom(query.get('units') ?? undefined, (await academyIn(sql)).units);
   return download(ballsCsv(file, names, units), 'text/csv; charset=utf-8', `${name}.csv`);
 }

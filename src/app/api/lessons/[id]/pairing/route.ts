@@ -1,4 +1,4 @@
-import { t } from '@/core/ground/language/t';
+import { fact } from '@/core/ground/fact/fact';
 import { accountAsking, data, pairingFor } from '@/app/data';
 import { asksSignIn, isOwnMachine } from '@/app/entrance';
 import { addressesHere } from '@/app/addressesHere';
@@ -20,7 +20,7 @@ export const POST = (request: Request, { params }: IdContext): Promise<Response>
     const lesson = isId(id) ? await lessonById(sql, id) : null;
     if (!lesson) return notFound();
     if (lesson.closed) {
-      const message = t('is closed: reopen it before a phone is brought to it');
+      const message = fact('request.noLessonPhone');
       return refuse(409, [{ path: 'lesson', message }]);
     }
     const host = process.env.MELLOW_HOST || undefined;

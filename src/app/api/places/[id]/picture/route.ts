@@ -1,6 +1,6 @@
-import { t } from '@/core/ground/language/t';
+import { fact } from '@/core/ground/fact/fact';
 import { imageSize } from 'image-size';
-import { faulty } from '@/core/tell/format/fault';
+import { faulty } from '@/core/contract/check/fault';
 import { readPictureScale } from '@/core/place/survey/pictureScale';
 import { data } from '@/app/data';
 import { isId } from '@/data/id';
@@ -31,20 +31,17 @@ function sizeOf(
   try {
     size = imageSize(bytes);
   } catch {
-    throw faulty('picture', t('must be a PNG or JPEG picture'));
+    throw faulty('picture', fact('request.notAPicture'));
   }
   if (size.type !== TYPES[mediaType])
-    throw faulty('picture', t('is not {type}', { type: mediaType }));
+    throw faulty('picture', fact('request.isNotType', { type: mediaType }));
   // Cameras write notes of their own behind it.
   if (!Buffer.from(bytes).includes(ENDS[TYPES[mediaType]])) {
-    throw faulty('picture', t('is cut short: its end is missing'));
+    throw faulty('picture', fact('request.cutShort'));
   }
   const { width, height } = size;
   if (Math.max(width, height) > MOST_PIXELS || Math.min(width, height) < 1) {
-    throw faulty(
-      'picture',
-      t('must be at most {mostPixels} pixels across and down', { mostPixels: MOST_PIXELS }),
-    );
+    throw faulty('picture', fact('request.mostPixels', { mostPixels: MOST_PIXELS }));
   }
   return { width, height };
 }
@@ -63,7 +60,7 @@ export async function GET(_request: Request, { params }: IdContext): Promise<Res
 export async function PUT(request: Request, { params }: IdContext): Promise<Response> {
   const mediaType = mediaTypeOf(request);
   if (!(mediaType in TYPES)) {
-    const message = t('must be one of {types}', { types: Object.keys(TYPES).join(', ') });
+    const message = fact('request.types', { types: Object.keys(TYPES).join(', ') });
     return refuse(415, [{ path: 'content-type', message }]);
   }
   const { id } = await params;

@@ -1,5 +1,5 @@
-import { check } from '@/core/tell/format/fault';
-import { learntSchema } from '@/core/tell/format/player';
+import { check } from '@/core/contract/check/fault';
+import { learntSchema } from '@/core/contract/shot/player';
 import { data } from '@/app/data';
 import { acceptLearning, learningDecisions, resetLearning } from '@/data/learnings';
 import { notFound, whenDone, withJson } from '../../../respond';

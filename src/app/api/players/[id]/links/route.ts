@@ -1,4 +1,4 @@
-import { t } from '@/core/ground/language/t';
+import { fact } from '@/core/ground/fact/fact';
 import { readLinkDays } from '@/core/lesson/coaches/sharing';
 import { accountAsking } from '@/app/data';
 import { ofPlayer } from '@/app/ofPlayer';
@@ -25,7 +25,7 @@ export const POST = (request: Request, { params }: IdContext): Promise<Response>
     if (!sql) return notFound();
     const made = await makeLink(sql, id, days, await accountAsking());
     if (!made) {
-      const message = t('must be at most {mostLinks} at a time: withdraw one first', {
+      const message = fact('request.mostLinks', {
         mostLinks: MOST_LINKS,
       });
       return refuse(409, [{ path: 'links', message }]);

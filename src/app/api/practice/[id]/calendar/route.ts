@@ -1,8 +1,9 @@
 import { drillsById } from '@/core/lesson/drills/chosen';
-import { calendarOf } from '@/core/lesson/homework/calendar';
+import { calendarOf } from '@/core/tell/drills/calendar';
 import { sessionsFor } from '@/core/lesson/homework/sessions';
 import { data } from '@/app/data';
-import { listDrills } from '@/data/drills';
+import { storedDrills } from '@/data/drills';
+import { drillsWith } from '@/core/tell/drills/libraryWords';
 import { homeworkById } from '@/data/homework';
 import { isId } from '@/data/id';
 import { todayIn } from '../../../../today';
@@ -17,7 +18,7 @@ export async function GET(_request: Request, { params }: IdContext): Promise<Res
   const { sql } = await data();
   const homework = isId(id) ? await homeworkById(sql, id) : null;
   if (!homework) return notFound();
-  const drills = drillsById(await listDrills(sql));
+  const drills = drillsById(drillsWith(await storedDrills(sql)));
   const { plan, playerName, revision, most } = homework;
   const file = calendarOf({
     id,

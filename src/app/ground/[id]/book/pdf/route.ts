@@ -1,6 +1,6 @@
 import { inHouse, situationFor } from '@/core/lesson/players/player';
-import { FIRST_SHOT } from '@/core/tell/reading/reading';
-import { readAcademy } from '@/data/academy';
+import { FIRST_SHOT } from '@/core/contract/reading/reading';
+import { academyIn } from '@/app/house';
 import { data } from '@/app/data';
 import { isId } from '@/data/id';
 import { placeById } from '@/data/places';
@@ -22,7 +22,7 @@ export async function GET(request: Request, { params }: IdContext): Promise<Resp
   const asked = query.get('player');
   const player = asked ? await playerById(sql, asked) : (await playersForDesk(sql))[0];
   if (!stored || !player) return notFound();
-  const academy = await readAcademy(sql);
+  const academy = await academyIn(sql);
   return withFaults(async () => {
     const pdf = await inThread('bookPdf', {
       place: stored.place,

@@ -1,4 +1,4 @@
-import { readAcademy } from '@/data/academy';
+import { academyIn } from '@/app/house';
 import { testById } from '@/data/bunkerTests';
 import { data } from '@/app/data';
 import { isId } from '@/data/id';
@@ -18,10 +18,7 @@ export async function GET(
   const { sql } = await data();
   const stored = isId(id) ? await testById(sql, id) : null;
   if (!stored) return notFound();
-  const [house, player] = await Promise.all([
-    readAcademy(sql),
-    playerById(sql, stored.test.player),
-  ]);
+  const [house, player] = await Promise.all([academyIn(sql), playerById(sql, stored.test.player)]);
   const asked = new URL(request.url).searchParams.get('units') ?? undefined;
   return withFaults(async () => {
     const units = unitsFrom(asked, player?.units ?? house.units);

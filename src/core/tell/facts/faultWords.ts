@@ -1,0 +1,23 @@
+import type { Fault } from '@/core/contract/check/fault';
+import { sayFact } from './sayFact';
+
+/** One thing wrong with an input, as it is said to whoever made it. */
+export interface SaidFault {
+  path: string;
+  message: string;
+}
+
+/** Faults in the language in force. */
+export const sayFaults = (faults: readonly Fault[]): SaidFault[] =>
+  faults.map(({ path, message, place }) => ({
+    path: place ? path.replace(/^\w+\[\d+\]/, () => sayFact(place)) : path,
+    message: sayFact(message),
+  }));
+
+/** What is wrong, without where. */
+export const wrongWords = (faults: readonly Fault[]): string =>
+  faults.map(({ message }) => sayFact(message)).join('; ');
+
+/** Faults in a line: "shot.pin_yd: must be a number ...; ...". */
+export const faultLine = (faults: readonly SaidFault[]): string =>
+  faults.map(({ path, message }) => `${path}: ${message}`).join('; ');
