@@ -77,6 +77,23 @@ const config = [
     rules: { 'no-restricted-properties': ['error', ...CHANCE_AND_TIME] },
   },
 ];
+config.push({
+  files: ['src/data/**/*.ts'],
+  ignores: ['**/*.test.ts'],
+  rules: {
+    'no-restricted-imports': [
+      'error',
+      {
+        patterns: [
+          {
+            regex: '^@/core/tell(/|$)',
+            message: 'What is stored is facts; src/core/tell makes the words of them.',
+          },
+        ],
+      },
+    ],
+  },
+});
 const WHOLE_DATA = {
   name: '@/data/database',
   message: 'Pages and routes see the data as whoever asks may: src/app/data.ts.',
@@ -86,6 +103,7 @@ config.push({
   ignores: [
     'src/app/data.ts',
     'src/app/admission.ts',
+    'src/app/startup.ts',
     'src/app/ofPlayer.ts',
     'src/app/api/deviceLines.ts',
     '**/*.test.ts',

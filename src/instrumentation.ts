@@ -10,7 +10,7 @@ export async function register(): Promise<void> {
   refuseOddMethods();
   // Set last, and so first asked: what is said before the framework is in the language of who asks too.
   speakEachLanguage();
-  const { opened } = await import('@/data/startup');
+  const { opened } = await import('@/app/startup');
   const { openingFault } = await import('@/app/entrance');
   const { hasHeadCoach } = await import('@/data/access/accounts');
   if (!opened) return;

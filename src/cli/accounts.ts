@@ -1,4 +1,4 @@
-import { faultLine, sayFaults } from '@/core/tell/facts/faultWords';
+import { errorWords, faultLine, sayFaults } from '@/core/tell/facts/faultWords';
 import { parseArgs } from 'node:util';
 import readline from 'node:readline/promises';
 import { FaultyInput } from '@/core/contract/check/fault';
@@ -126,7 +126,7 @@ export async function accounts(
       return 2;
     }
     if (cannotOpen(error)) {
-      complain(error.message);
+      complain(errorWords(error));
       return 3;
     }
     throw error;

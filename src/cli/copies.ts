@@ -1,3 +1,4 @@
+import { errorWords } from '@/core/tell/facts/faultWords';
 import { existsSync } from 'node:fs';
 import path from 'node:path';
 import readline from 'node:readline/promises';
@@ -23,7 +24,7 @@ const complain = (text: string): void => void process.stderr.write(`${text}\n`);
 /** Exit status 3, with a sentence, for what a person can put right; anything else goes on. */
 function refused(error: unknown): number {
   if (cannotOpen(error) || error instanceof BackupFailed) {
-    complain(error.message);
+    complain(errorWords(error));
     return 3;
   }
   throw error;

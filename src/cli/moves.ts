@@ -1,3 +1,4 @@
+import { errorWords } from '@/core/tell/facts/faultWords';
 import { parseArgs } from 'node:util';
 import { cannotOpen } from '@/data/opening/cannotOpen';
 import { dataFolder } from '@/data/dataFolder';
@@ -96,11 +97,11 @@ export async function moveData(args: readonly string[]): Promise<number> {
     return 0;
   } catch (error) {
     if (error instanceof NotMoved) {
-      complain(error.message);
+      complain(errorWords(error));
       return 1;
     }
     if (cannotOpen(error)) {
-      complain(error.message);
+      complain(errorWords(error));
       return 3;
     }
     throw error;

@@ -64,7 +64,7 @@ test('players are added all or none, and come back whole', async () => {
   ]);
   expect(await playerById(database.sql, 'ada')).toMatchObject(player('ada', 'Ada Lund', 'good'));
   const broken = [player('cy', 'Cy Oh'), player('ada', 'Ada again')];
-  await expect(addPlayers(database.sql, broken)).rejects.toRefuse(/duplicate key/);
+  await expect(addPlayers(database.sql, broken)).rejects.toThrow(/duplicate key/);
   expect(await playerById(database.sql, 'cy')).toBeNull();
 });
 
@@ -90,7 +90,7 @@ test('a record is put in place of another, clubs and absent fields included', as
   expect(after.units).toBeUndefined();
   expect(await updatePlayer(database.sql, 'nobody', changed)).toBe(false);
   const twice = { ...changed, bag: [record.bag[0]!, record.bag[0]!] };
-  await expect(updatePlayer(database.sql, id, twice)).rejects.toRefuse(/duplicate key/);
+  await expect(updatePlayer(database.sql, id, twice)).rejects.toThrow(/duplicate key/);
   expect((await playerById(database.sql, id))!.bag).toEqual(changed.bag);
 });
 

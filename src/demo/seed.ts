@@ -1,3 +1,4 @@
+import { errorWords } from '@/core/tell/facts/faultWords';
 import '@/core/model/batch/start';
 import { format } from 'date-fns';
 import { answer } from '@/core/tell/answer/answer';
@@ -73,6 +74,6 @@ async function seed(): Promise<string> {
 try {
   console.log(`demo academy: ${await seed()}`);
 } catch (error) {
-  console.error(cannotOpen(error) ? error.message : error);
+  console.error(cannotOpen(error) ? errorWords(error) : error);
   process.exitCode = 3;
 }

@@ -78,7 +78,7 @@ test('a copy whose putting back is cut short: the next start says where both are
   };
   await expect(restoreBackup(copy, folder, new Date(0), killed)).rejects.toThrow('killed');
   await expect(openFolder(folder)).rejects.toThrow(FolderUnsound);
-  await expect(openFolder(folder)).rejects.toRefuse(
+  await expect(openFolder(folder)).rejects.toThrow(
     /cut short.*whole in \S+postgres-replaced-19700101T000000Z, the copy whole in \S+postgres-coming/,
   );
   const playersIn = async (place: string): Promise<number> => {

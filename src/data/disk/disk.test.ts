@@ -177,7 +177,7 @@ test('with little room left writes are refused in a sentence, and reading goes o
   await new Promise((resolve) => setTimeout(resolve, 600));
   await expect(sql.query(note('f')[0], [...note('f')[1]])).rejects.toThrow(DiskFull);
   const written = sql.transaction((tx) => tx.query(note('f')[0], [...note('f')[1]]));
-  await expect(written).rejects.toThrow(/disk is full: 10 MB/);
+  await expect(written).rejects.toRefuse(/disk is full: 10 MB/);
   const { rows } = await sql.query<{ id: string }>('select id from players');
   expect(rows.map(({ id }) => id)).toEqual(['e']);
   free = Infinity;

@@ -24,7 +24,7 @@ test('a second taker is told at once, and the folder is free again after release
 
 test('the same folder by another path is the same folder', async () => {
   const first = await takeFolder(folder);
-  await expect(takeFolder(path.join(folder, '..', path.basename(folder)))).rejects.toRefuse(
+  await expect(takeFolder(path.join(folder, '..', path.basename(folder)))).rejects.toThrow(
     /in use by another/,
   );
   await first.release();

@@ -24,7 +24,7 @@ export class FaultyInput extends Error {
  * The error for one fault.
  *
  * @example
- * faulty('lip', fact('check.required')).faults; // => [{ path: 'lip', message: { code: 'check.required' } }]
+ * faulty('lip', { code: 'check.required' }).faults; // => [{ path: 'lip', message: { code: 'check.required' } }]
  */
 export const faulty = (path: string, message: Fact): FaultyInput =>
   new FaultyInput([{ path, message }]);

@@ -1,3 +1,4 @@
+import { Refusal } from '@/core/contract/check/refusal';
 import type { Fault } from '@/core/contract/check/fault';
 import { sayFact } from './sayFact';
 
@@ -13,6 +14,12 @@ export const sayFaults = (faults: readonly Fault[]): SaidFault[] =>
     path: place ? path.replace(/^\w+\[\d+\]/, () => sayFact(place)) : path,
     message: sayFact(message),
   }));
+
+/** What an error says to a person: a refusal in words, any other as it stands. */
+export function errorWords(error: unknown): string {
+  if (error instanceof Refusal) return sayFact(error.why);
+  return error instanceof Error ? error.message : String(error);
+}
 
 /** What is wrong, without where. */
 export const wrongWords = (faults: readonly Fault[]): string =>

@@ -5,8 +5,6 @@ export const DRILLS = {
   sets: 'Sätze',
   ball: 'Ball',
   balls: 'Bälle',
-  'an id of lower-case letters, digits and hyphens':
-    'eine Kennung aus kleinen Buchstaben, Ziffern und Bindestrichen',
   'entry point': 'Eintrittspunkt',
   depth: 'Tiefe',
   face: 'Schlagfläche',

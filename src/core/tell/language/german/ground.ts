@@ -1,37 +1,7 @@
 /** Bunkers and greens as they are drawn and read, in German. */
 export const GROUND = {
-  'must be a GeoJSON FeatureCollection': 'muss eine GeoJSON-FeatureCollection sein',
-  'must hold at least one feature': 'muss mindestens ein Feature enthalten',
-  'must be at most {mostFeatures}, not {features}':
-    'dürfen höchstens {mostFeatures} sein, nicht {features}',
-  'must be a feature with a geometry': 'muss ein Feature mit einer Geometrie sein',
-  'properties.kind must be one of {kinds}, not {kind}':
-    'properties.kind muss eines von {kinds} sein, nicht {kind}',
-  'geometry.type is required': 'geometry.type fehlt',
-  '{path}: no lip is given; {lip} m all round until you measure it':
-    '{path}: keine Kante angegeben; {lip} m ringsum, bis Sie sie messen',
   'Bunker {n}': 'Bunker {n}',
   'Green {n}': 'Grün {n}',
-  'Flag {i}': 'Fahne {i}',
-  'must hold a polygon': 'muss ein Polygon enthalten',
-  'must lie within {farthest} km of the rest: these are coordinates of another place':
-    'muss höchstens {farthest} km vom Rest entfernt liegen: das sind Koordinaten eines anderen Ortes',
-  'must be a latitude from -85 to 85 and a longitude from -180 to 180':
-    'muss eine Breite von -85 bis 85 und eine Länge von -180 bis 180 sein',
-  'must be a list of points': 'muss eine Liste von Punkten sein',
-  'must be at most {most} points, not {value}':
-    'dürfen höchstens {most} Punkte sein, nicht {value}',
-  'must be longitude and latitude in degrees, not {each}':
-    'muss Länge und Breite in Grad sein, nicht {each}',
-  'must be rings of points': 'müssen Ringe aus Punkten sein',
-  '{path}: holes in the outline are left out': '{path}: Löcher im Umriss werden weggelassen',
-  '{path}: of {parts} parts the largest is kept': '{path}: von {parts} Teilen bleibt der größte',
-  'must be Polygon, not {type}': 'muss Polygon sein, nicht {type}',
-  '{path}: the outline was not closed and has been':
-    '{path}: der Umriss war nicht geschlossen und ist es jetzt',
-  '{path}: {points} left out': '{path}: {points} weggelassen',
-  'repeated point': 'Punkt, der zweimal dastand,',
-  'repeated points': 'Punkte, die zweimal dastanden,',
   '{yards}\u00a0sq\u00a0yd': '{yards}\u00a0sq\u00a0yd',
   '{low} deep': '{low} tief',
   '{low} to {high} deep': '{low} bis {high} tief',
@@ -49,12 +19,6 @@ export const GROUND = {
   'no shot at this flag gets out': 'zu dieser Fahne kommt nichts heraus',
   Middle: 'Mitte',
   'Flag {n}': 'Fahne {n}',
-  'must enclose at least {leastArea} m²': 'muss mindestens {leastArea} m² umschließen',
-  'must not cross itself: it does near corner {corner}':
-    'darf sich nicht selbst kreuzen: das tut er bei Ecke {corner}',
-  '"{id}" is there twice': '„{id}“ gibt es zweimal',
-  '"{flag}" must stand on the green "{green}"': '„{flag}“ muss auf dem Grün „{green}“ stehen',
-  'two holes are cut on {twice}': 'zwei Löcher sind auf {twice} gesteckt',
   'at the flag': 'auf die Fahne',
   'ahead and right': 'vorn rechts',
   'back right': 'hinten rechts',
@@ -69,20 +33,6 @@ export const GROUND = {
     '{gets}, kostet {more} gegenüber der Fahne',
   '{gets}, saves {more} compared with going at the flag':
     '{gets}, spart {more} gegenüber der Fahne',
-  'must lie in the sand of a bunker': 'muss im Sand eines Bunkers liegen',
-  'there is no bunker "{id}"': 'es gibt keinen Bunker „{id}“',
-  'there is no green "{id}"': 'es gibt kein Grün „{id}“',
-  'there is no flag "{id}"': 'es gibt keine Fahne „{id}“',
-  'must lie in the sand of {name}': 'muss im Sand von {name} liegen',
-  'must stand on the green "{green}"': 'muss auf dem Grün „{green}“ stehen',
-  'must be paces, direction and lip, such as "8 95 3", not {line}':
-    'müssen Schritte, Richtung und Kante sein, wie „8 95 3“, nicht {line}',
-  'paces must be from 1 to {mostPaces}, not {paces}':
-    'Schritte müssen von 1 bis {mostPaces} gehen, nicht {paces}',
-  'direction must be degrees, a wind or a clock, such as 95, NE or 2:30, not {rest}':
-    'die Richtung muss in Grad, als Himmelsrichtung oder als Uhrzeit stehen, wie 95, NE oder 2:30, nicht {rest}',
-  'the lip must be at most {highest} {unit}, not {cut}':
-    'die Kante darf höchstens {highest} {unit} hoch sein, nicht {cut}',
   'This device has no tilt sensor, or access was refused. Type the slope.':
     'Dieses Gerät hat keinen Neigungssensor, oder der Zugriff wurde verweigert. Geben Sie die Neigung ein.',
   'Simulated bunker': 'Simulierter Bunker',

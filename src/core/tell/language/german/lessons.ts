@@ -1,9 +1,5 @@
 /** Balls, players, homework, faults and reviews, in German. */
 export const LESSONS = {
-  'must be from {range}, not {value}': 'muss von {range} gehen, nicht {value}',
-  'a ball that carries {said} does not stop {said2} from where it lay, unless it hit the lip':
-    'ein Ball, der {said} fliegt, bleibt nicht {said2} von seiner Lage liegen, außer er trifft die Kante',
-  '{metres} yd ({metres2} m)': '{metres} yd ({metres2} m)',
   'Entry point behind the ball': 'Eintrittspunkt hinter dem Ball',
   Carried: 'Carry',
   'Finished along the line': 'Auf der Linie liegen geblieben',
@@ -11,23 +7,10 @@ export const LESSONS = {
   'Length of the divot': 'Länge des Divots',
   'Depth of the divot': 'Tiefe des Divots',
   Height: 'Höhe',
-  'must be a number, not "{text}"': 'muss eine Zahl sein, nicht „{text}“',
-  'nothing was entered for this ball': 'für diesen Ball wurde nichts eingegeben',
-  entry: 'Eintritt',
   carry: 'Carry',
-  run: 'Roll',
   left: 'links',
   right: 'rechts',
-  stopped: 'Endlage',
-  'divot depth': 'Divottiefe',
-  'divot length': 'Divotlänge',
   height: 'Höhe',
-  '"{before}" and "{part}" both give the {thing}: keep one':
-    '„{before}“ und „{part}“ nennen beide: {thing}. Behalten Sie eines',
-  'strokes after it': 'Schläge danach',
-  '"{part}" is not understood: {list}, p strokes after it, or {strikes}':
-    '„{part}“ wird nicht verstanden: {list}, p Schläge danach, oder {strikes}',
-  'roll (r) needs a carry before it: c12 r3': 'Roll (r) braucht vorher einen Carry: c12 r3',
   'face square': 'Schlagfläche gerade',
   'face to {face}': 'Schlagfläche auf {face}',
   'enter {length} behind': 'Eintritt {length} dahinter',
@@ -56,11 +39,6 @@ export const LESSONS = {
   'stayed in': 'liegen geblieben',
   point: 'Punkt',
   points: 'Punkte',
-  'must be {testBalls}, not {balls}': 'müssen {testBalls} sein, nicht {balls}',
-  'must be at most the {balls} balls of the test':
-    'dürfen höchstens die {balls} Bälle des Tests sein',
-  'must be {stationOf}': 'muss {stationOf} sein',
-  'must add up to 1': 'müssen zusammen 1 ergeben',
   '{said} or more': '{said} oder mehr',
   '{said} or better': '{said} oder besser',
   'Plays from bunkers like a handicap of {said} ({first} to {last}).':
@@ -77,16 +55,6 @@ export const LESSONS = {
   assistant: 'Assistent',
   'runs the open lessons and logs their balls':
     'leitet die offenen Stunden und schreibt ihre Bälle auf',
-  '2 to 40 lower-case letters, digits, dots, hyphens or underscores':
-    '2 bis 40 kleine Buchstaben, Ziffern, Punkte, Binde- oder Unterstriche',
-  'must not contain the sign-in name': 'darf den Anmeldenamen nicht enthalten',
-  'must have more than three different characters': 'muss mehr als drei verschiedene Zeichen haben',
-  'is not the player in this file': 'ist nicht der Spieler dieser Datei',
-  'is not among the lessons in this file': 'gehört nicht zu den Stunden dieser Datei',
-  'is a lesson: import it on the Lessons page':
-    'enthält eine Stunde: lesen Sie sie auf der Seite der Stunden ein',
-  'must be CSV, or JSON whose "format" is "{rosterFormat}" or "{playerFormat}"':
-    'muss CSV sein, oder JSON mit „format“ „{rosterFormat}“ oder „{playerFormat}“',
   'height of the lip': 'Höhe der Kante',
   lie: 'Lage',
   sand: 'Sand',
@@ -214,32 +182,11 @@ export const LESSONS = {
   'depth of the divot': 'Tiefe des Divots',
   'length of the divot': 'Länge des Divots',
   'Bunker practice: {playerName}': 'Bunkertraining: {playerName}',
-  'a time zone such as Europe/Lisbon': 'eine Zeitzone wie Europe/Lisbon',
-  'must not be in the past: {day} is before {today}':
-    'darf nicht in der Vergangenheit liegen: {day} ist vor {today}',
-  '"{zone}" is not a known time zone': '„{zone}“ ist keine Zeitzone, die hier bekannt ist',
-  '{what} twice': '{what} zweimal',
-  'is in the week': 'steht in der Woche',
-  'is in the plan': 'steht im Plan',
   'Better than at the start, by {low} to {high} balls in 100.':
     'Besser als am Anfang, um {low} bis {high} Bälle von 100.',
   'Not as good as at the start, by {low} to {high} balls in 100.':
     'Nicht so gut wie am Anfang, um {low} bis {high} Bälle von 100.',
   'No clear change yet.': 'Noch keine klare Veränderung.',
-  'must be at most the {of} balls, not {count}':
-    'dürfen höchstens die {of} Bälle sein, nicht {count}',
-  'must not be in the future: {day}': 'darf nicht in der Zukunft liegen: {day}',
-  'must be a drill and a count, such as "box 7/10"':
-    'muss eine Übung und eine Zahl sein, wie „box 7/10“',
-  'no drill here is called "{drill}"': 'hier heißt keine Übung „{drill}“',
-  '"{drill}" may be {list}: type more of it':
-    '„{drill}“ kann {list} sein: schreiben Sie mehr davon',
-  'must be of 1 to {mostOf} balls, not {of}': 'müssen 1 bis {mostOf} Bälle sein, nicht {of}',
-  '{count} of {of}: more balls counted than hit':
-    '{count} von {of}: mehr Bälle gezählt als geschlagen',
-  'must have {missing} in the first line': 'muss {missing} in der ersten Zeile haben',
-  'no drill is called "{drill}"': 'keine Übung heißt „{drill}“',
-  'line {number}': 'Zeile {number}',
   'the entry point': 'der Eintrittspunkt',
   'the distance': 'die Weite',
   'the direction': 'die Richtung',
@@ -278,8 +225,6 @@ export const LESSONS = {
   'Not worth using: no strokes are expected to be saved ({range}).':
     'Lohnt sich nicht: es ist keine Ersparnis zu erwarten ({range}).',
   '{bunker}, {name}, to {flag}': '{bunker}, {name}, zu {flag}',
-  'is in the lesson twice': 'ist zweimal in der Stunde',
-  'a month as YYYY-MM': 'ein Monat als JJJJ-MM',
   'change the station': 'die Station ändern',
   'No player in this lesson can get this ball out towards the flag: {change}.':
     'Kein Spieler dieser Stunde bekommt diesen Ball in Richtung Fahne heraus: {change}.',
@@ -287,46 +232,7 @@ export const LESSONS = {
     '{who} hat keinen Schläger, der diesen Ball in Richtung Fahne herausbringt: {change}, oder planen Sie hier einen anderen Schlag für {who}.',
   '{who} have no club that gets this ball out towards the flag: {change}.':
     '{who} haben keinen Schläger, der diesen Ball in Richtung Fahne herausbringt: {change}.',
-  '{text} is not a club: enter name, loft/bounce and carry, as in "56 56/12 82"':
-    '{text} ist kein Schläger: geben Sie Name, Loft/Bounce und Carry ein, wie in „56 56/12 82“',
-  '{text} gives no loft: write name, loft and carry, as in "{name} 48 {loft}"':
-    '{text} nennt keinen Loft: schreiben Sie Name, Loft und Carry, wie in „{name} 48 {loft}“',
-  'must be at most {mostParts} clubs, not {parts}':
-    'dürfen höchstens {mostParts} Schläger sein, nicht {parts}',
-  '{carry} yd': '{carry} yd',
-  '"{part}" is not a club in the bag: {list}': '„{part}“ nennt keinen Schläger des Bags: {list}',
-  '"{part}" has no carry after the club': '„{part}“ hat keinen Carry hinter dem Schläger',
-  'club {number}': 'Schläger {number}',
-  'enter at least one club': 'geben Sie mindestens einen Schläger ein',
-  'must be at most {mostCell} characters': 'darf höchstens {mostCell} Zeichen lang sein',
-  'has {row} cells under {heads} headings: put quotes around a cell that contains the separator':
-    'hat {row} Zellen unter {heads} Überschriften: setzen Sie Anführungszeichen um eine Zelle, die das Trennzeichen enthält',
   'The academy': 'Die Akademie',
-  'a digit too many': 'eine Ziffer zu viel',
-  'two digits swapped': 'zwei Ziffern vertauscht',
-  'a digit missing': 'eine Ziffer fehlt',
-  'yards taken for metres': 'Yards für Meter gehalten',
-  'metres taken for yards': 'Meter für Yards gehalten',
-  'must be a list of {meanings} or null': 'muss eine Liste aus {meanings} oder null sein',
-  'has no lines under its headings': 'hat keine Zeilen unter den Überschriften',
-  'has {rows} lines; at most {mostLines} are read at once':
-    'hat {rows} Zeilen; höchstens {mostLines} werden auf einmal gelesen',
-  'has {heads} columns; at most {mostColumns} are read':
-    'hat {heads} Spalten; höchstens {mostColumns} werden gelesen',
-  'has no column for the name': 'hat keine Spalte für den Namen',
-  'has no column for the clubs, such as "PW 46/6 108; 56 56/12 82"':
-    'hat keine Spalte für die Schläger, wie „PW 46/6 108; 56 56/12 82“',
-  'a wedge': 'ein Wedge',
-  'an iron': 'ein Eisen',
-  'a hybrid': 'ein Hybrid',
-  'a wood': 'ein Holz',
-  'a putter': 'ein Putter',
-  '"{club}" is in the bag twice': '„{club}“ ist zweimal im Bag',
-  '{type} has {loft} to {loft2} degrees of loft, not {loft3}':
-    '{type} hat von {loft} bis {loft2} Grad Loft, nicht {loft3}',
-  'a putter has no stock carry': 'ein Putter hat keinen Carry',
-  '{far} {unit} is too far for {type} (at most {far2})':
-    '{far} {unit} ist zu weit für {type} (höchstens {far2})',
   'must not be empty': 'darf nicht leer sein',
   'Calls used the player’s own numbers (version {learnt}).':
     'Die Ansagen verwendeten die eigenen Werte des Spielers (Version {learnt}).',
@@ -380,8 +286,6 @@ export const LESSONS = {
   'Choice of club': 'Schlägerwahl',
   'taking the club that is called': 'den angesagten Schläger nehmen',
   '· simulated': '· simuliert',
-  'is closed: reopen it before a phone is brought to it':
-    'ist geschlossen: öffnen Sie sie wieder, bevor ein Telefon dazukommt',
   'No ball can be logged here now.': 'Hier kann jetzt kein Ball notiert werden.',
   '{balls} waiting for the call': '{balls} warten auf die Ansage',
   'average entry point compared with plan': 'Eintrittspunkt im Mittel gegenüber dem Plan',

@@ -212,7 +212,6 @@ export const PLAYERS = {
   'The made-up players go, with their lessons, balls, practice and ground. What you added yourself stays. Only npm run demo in an empty data folder brings them back.':
     'Die erfundenen Spieler gehen, mit ihren Stunden, Bällen, Trainings und ihrem Gelände. Was Sie selbst hinzugefügt haben, bleibt. Zurück führt nur npm run demo in einem leeren Datenordner.',
   'Erase {player}?': '{player} endgültig löschen?',
-  'is no single word of the name {name}': 'ist kein einzelnes Wort des Namens {name}',
   'the academy’s settings': 'die Einstellungen der Akademie',
   'a ball': 'ein Ball',
   'a bunker test': 'ein Bunkertest',

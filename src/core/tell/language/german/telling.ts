@@ -1,53 +1,6 @@
 /** What a call, a situation and a fault are told with, in German. */
 export const TELLING = {
   '{low} to {high}': '{low} bis {high}',
-  'must not be nested more than {mostDepth} deep':
-    'darf nicht tiefer als {mostDepth} geschachtelt sein',
-  'is not JSON: {message}': 'ist kein JSON: {message}',
-  'is required': 'fehlt',
-  'has {more} more faults than these': 'hat {more} weitere Fehler',
-  'must be a number from {limits}{unit}, not {value}':
-    'muss eine Zahl von {limits}{unit} sein, nicht {value}',
-  'must be a whole number from {low} to {high}, not {value}':
-    'muss eine ganze Zahl von {low} bis {high} sein, nicht {value}',
-  'must be one of {words}, not {value}': 'muss eines von {words} sein, nicht {value}',
-  'must be text of {low} to {high} characters, not {value}':
-    'muss Text von {low} bis {high} Zeichen sein, nicht {value}',
-  'must be {wanted}, not {value}': 'muss {wanted} sein, nicht {value}',
-  'must be text of at most {high} characters, not {value}':
-    'muss Text von höchstens {high} Zeichen sein, nicht {value}',
-  'must be true or false, not {value}': 'muss true oder false sein, nicht {value}',
-  'must be an object, not {value}': 'muss ein Objekt sein, nicht {value}',
-  'is not a field of this format': 'ist kein Feld dieses Formats',
-  '{given} give the same length: keep one': '{given} nennen dieselbe Länge: behalten Sie eines',
-  'is required, in one unit: {list}': 'fehlt, in einer Einheit: {list}',
-  'must be a list of {low} to {high}, not {given}':
-    'muss eine Liste von {low} bis {high} sein, nicht {given}',
-  'of {value}': 'von {value}',
-  'a UUID': 'eine UUID',
-  'a time as ISO 8601': 'eine Zeit nach ISO 8601',
-  'a day as YYYY-MM-DD': 'ein Tag als JJJJ-MM-TT',
-  'a time of day as HH:MM': 'eine Uhrzeit als HH:MM',
-  'must be a club in the bag ({names}), not "{club}"':
-    'muss ein Schläger des Bags sein ({names}), nicht „{club}“',
-  'No front edge given: the green is assumed to start {before} before the flag.':
-    'Keine Vorderkante angegeben: das Grün beginnt vermutlich {before} vor der Fahne.',
-  'No back edge given: the green is assumed to end {behind} past the flag.':
-    'Keine Hinterkante angegeben: das Grün endet vermutlich {behind} hinter der Fahne.',
-  'No lip given: level ground is assumed.': 'Keine Bunkerkante angegeben: es gilt ebener Boden.',
-  'must be a club in the bag ({names}), not "{trusted}"':
-    'muss ein Schläger des Bags sein ({names}), nicht „{trusted}“',
-  'the front edge of the green must not lie past the flag':
-    'die Vorderkante des Grüns darf nicht hinter der Fahne liegen',
-  'the back edge of the green must not lie before the flag':
-    'die Hinterkante des Grüns darf nicht vor der Fahne liegen',
-  'the lip must stand before the front edge of the green':
-    'die Bunkerkante muss vor der Vorderkante des Grüns stehen',
-  'the landing spot must lie past the lip': 'der Landepunkt muss hinter der Bunkerkante liegen',
-  'what must be carried must not reach past the flag':
-    'was überflogen werden muss, darf nicht hinter die Fahne reichen',
-  'the lie is given twice: keep lie or burial':
-    'die Lage ist zweimal angegeben: behalten Sie Lage oder Tiefe',
   '18 to the flag': '18 zur Fahne',
   clean: 'sauber',
   'sitting down': 'tiefer',
@@ -117,8 +70,6 @@ export const TELLING = {
   'land it at {carry}': 'Landung bei {carry}',
   'carry {clear}': 'Carry {clear}',
   'wind {speed} {unit} {from}': 'Wind {speed} {unit} {from}',
-  '"{path}" is no field': '„{path}“ ist kein Feld',
-  '"{path}" stands under a plain value': '„{path}“ steht unter einem einfachen Wert',
   'Lines and marks in the sand are for practice areas only':
     'Linien und Zeichen im Sand gibt es nur auf Übungsflächen',
   'Nobody ahead of the player or level with the ball':

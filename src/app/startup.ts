@@ -1,13 +1,12 @@
-import { closeDatabase, database } from './database';
-import { copiesIn } from './folder/copies';
-import type { Copies, Database } from './opening/database';
+import { errorWords } from '@/core/tell/facts/faultWords';
+import { closeDatabase, database } from '@/data/database';
+import { copiesIn } from '@/data/folder/copies';
+import type { Copies, Database } from '@/data/opening/database';
 
 /** How often it is looked whether a copy is due, and how old the newest may become, ms. */
 const LOOK_MS = 60 * 60_000;
 const FIRST_LOOK_MS = 5 * 60_000;
 const DAY_MS = 24 * 60 * 60_000;
-
-const told = (error: unknown): string => (error instanceof Error ? error.message : String(error));
 
 /** Makes the daily copy once the newest is a day old. */
 async function copyIfDue({ folder, make }: Copies): Promise<void> {
@@ -17,7 +16,7 @@ async function copyIfDue({ folder, make }: Copies): Promise<void> {
   try {
     await make('daily');
   } catch (error) {
-    process.stderr.write(`${told(error)}\n`);
+    process.stderr.write(`${errorWords(error)}\n`);
   }
 }
 
@@ -36,13 +35,13 @@ if (process.env.NEXT_PHASE !== 'phase-production-build') {
       setInterval(look, LOOK_MS).unref();
     }
   } catch (error) {
-    process.stderr.write(`${told(error)}\n`);
+    process.stderr.write(`${errorWords(error)}\n`);
     process.exit(3);
   }
   for (const signal of ['SIGINT', 'SIGTERM'] as const) {
     process.once(signal, () => {
       closeDatabase()
-        .catch((error: unknown) => process.stderr.write(`${told(error)}\n`))
+        .catch((error: unknown) => process.stderr.write(`${errorWords(error)}\n`))
         .finally(() => process.exit(0));
     });
   }
