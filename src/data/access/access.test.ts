@@ -55,7 +55,7 @@ test('what is no account is refused by name', () => {
     [{ name: '' }, /name/],
     [{ admin: true }, /admin/],
   ] as const) {
-    expect(() => aNew(fields)).toThrow(path);
+    expect(() => aNew(fields)).toRefuse(path);
   }
   expect(() => readPassphrase({ passphrase: 'x' }, 'ines')).toRefuse(/passphrase/);
   expect(readAccount({ sign_in: 'ines', name: 'I', role: 'coach' })).toBeTruthy();

@@ -37,7 +37,9 @@ test('what is exported is imported again without loss', () => {
 test('a technique that is named alone is known; one that nobody knows is refused', () => {
   const of = (cell: string) => read(`name,techniques,clubs\nAda,${cell},56\n`).lines[0]!;
   expect(of('toe-in').record!.techniques).toEqual({ 'toe-in': 'knows' });
-  expect(sayFact(of('toe-in perhaps').faults[0]!.message)).toMatch(/one of not-yet, learning, knows/);
+  expect(sayFact(of('toe-in perhaps').faults[0]!.message)).toMatch(
+    /one of not-yet, learning, knows/,
+  );
   expect(of('moonshot').faults[0]!.path).toBe('techniques.moonshot');
 });
 
@@ -121,8 +123,12 @@ test('files as people have them: two columns by semicolons, the same heading twi
 test('what nobody writes is refused without being looked into', () => {
   const clubs = '56 56/12;'.repeat(700);
   const [long, many] = read(`Name,Clubs\nAda,${clubs}\nBo,${'56 56/12;'.repeat(70)}\n`).lines;
-  expect(sayFaults(long!.faults)).toEqual([{ path: 'clubs', message: 'must be at most 5000 characters' }]);
-  expect(sayFaults(many!.faults)).toEqual([{ path: 'bag', message: 'must be at most 60 clubs, not 70' }]);
+  expect(sayFaults(long!.faults)).toEqual([
+    { path: 'clubs', message: 'must be at most 5000 characters' },
+  ]);
+  expect(sayFaults(many!.faults)).toEqual([
+    { path: 'bag', message: 'must be at most 60 clubs, not 70' },
+  ]);
   expect(() => read(`${'a,'.repeat(200)}Name,Clubs\nx\n`)).toRefuse('has 202 columns');
   const [odd] = read(`Name,Clubs\nAda,${'a '.repeat(2000)}\n`).lines;
   expect(sayFact(odd!.faults[0]!.message).length).toBeLessThan(200);

@@ -156,9 +156,9 @@ test('a ball that is not in the sand, a flag off its green and what is not there
     1,
   );
   expect(() => readPlace(plainPlace({ bunkers: [crossed] }))).toRefuse('must not cross itself');
-  expect(() => readPlace(plainPlace({ bunkers: [bunkerOver(box([0, 0], [4, 4]), -0.2)] }))).toRefuse(
-    'bunkers[0].outline[0].lip_m',
-  );
+  expect(() =>
+    readPlace(plainPlace({ bunkers: [bunkerOver(box([0, 0], [4, 4]), -0.2)] })),
+  ).toRefuse('bunkers[0].outline[0].lip_m');
   const twice = [bunkerOver(box([0, 0], [4, 4]), 1), bunkerOver(box([6, 0], [9, 4]), 1)];
   expect(() => readPlace(plainPlace({ bunkers: twice }))).toRefuse('"front" is there twice');
 });
