@@ -5,7 +5,7 @@
 const CORE = {
   ground: 'numeric table units fact ball arc club sand situation player measure',
   model: 'swing passage strike flight green golfer strokes spread putt shot batch odds',
-  search: 'schools candidates calls changes map ladder audit',
+  search: 'schools candidates calls changes reasons map ladder audit',
   contract: 'check shot reading',
   place: 'outline record sight survey rose field exchange fire',
   lesson:

@@ -20,7 +20,8 @@ import { holds } from '@/core/model/green/holds';
 import { tieWords } from '../words/tieWords';
 import { learnWords } from '../words/learnWords';
 import { ruledOutWords } from '../why/ruledOut';
-import { reasonsFor } from '../why/why';
+import { reasonEntries } from '../why/why';
+import { reasonsFor } from '@/core/search/reasons/reasons';
 import type { Golfer } from '@/core/model/golfer/golfer';
 import { degrees } from '@/core/ground/units/angle';
 import { swingClock } from '@/core/ground/units/clock';
@@ -78,11 +79,14 @@ function callEntry(
     finish: call.school.finish,
     predicted: predictedEntry(prediction),
     odds: oddsEntry(odds),
-    why: reasonsFor(
-      call,
-      prediction,
-      { golfer, bag: player.bag, units, seed },
-      brief || rank > MEASURED_WELL,
+    why: reasonEntries(
+      reasonsFor(
+        call,
+        prediction,
+        { golfer, bag: player.bag, seed },
+        brief || rank > MEASURED_WELL,
+      ),
+      units,
     ),
     script,
     say: plainScript(script),
