@@ -151,7 +151,7 @@ test('a row that does not arrive as it was leaves nothing where it went', async 
             }),
           ),
       };
-      await expect(moveAll(from, bent)).rejects.toRefuse(
+      await expect(moveAll(from, bent)).rejects.toThrow(
         /of 2 players 2 arrived, or not as they were/,
       );
       const { rows } = await to.query('select 1 from players union all select 1 from tracker');

@@ -1,5 +1,6 @@
 'use client';
 
+import { sayFaults } from '@/core/tell/facts/faultWords';
 import { t } from '@/core/tell/language/t';
 import { useState } from 'react';
 import { v4 as uuid } from 'uuid';
@@ -49,7 +50,7 @@ export function ResultForm({ day, work, nameOf, onResults }: ResultFormProps) {
       return;
     }
     const results = filled.map((result) => ({ id: uuid(), ...result }));
-    const found = faultsIn(() => readResults({ results }, day)) ?? [];
+    const found = sayFaults(faultsIn(() => readResults({ results }, day)) ?? []);
     setFaults(
       new Map(
         found.map(({ path, message }) => {
