@@ -1,5 +1,5 @@
 import { sayFact } from '@/core/tell/facts/sayFact';
-import { faultLine, sayFaults } from '@/core/tell/facts/faultWords';
+import { faultWords } from '@/core/tell/facts/faultWords';
 import { t } from '@/core/tell/language/t';
 import { NextResponse } from 'next/server';
 import { goesOut, mayAsk } from './access';
@@ -149,8 +149,8 @@ async function renewed(request: Request, session: Session, said: Said): Promise<
       ? again(429, tooMany(wait))
       : again(401, t('That is not your passphrase so far.'));
   } catch (error) {
-    if (error instanceof FaultyInput) return again(400, faultLine(sayFaults(error.faults)));
-    if (error instanceof TooManyAtOnce) return again(503, sayFact(error.why));
+    if (error instanceof FaultyInput) return again(400, faultWords(error.faults));
+    if (error instanceof TooManyAtOnce) return again(error.status, sayFact(error.why));
     throw error;
   }
 }

@@ -1,4 +1,4 @@
-import { faultLine, sayFaults } from '@/core/tell/facts/faultWords';
+import { faultWords } from '@/core/tell/facts/faultWords';
 import { t } from '@/core/tell/language/t';
 import { FaultyInput, unlessFaulty } from '@/core/contract/check/fault';
 import { readSituation } from '@/core/contract/shot/situation';
@@ -63,14 +63,14 @@ async function beginningOf(
       faults.length === 0
         ? null
         : t('Part of this link could not be read and was left out: {faults}. The rest was used.', {
-            faults: faultLine(sayFaults(faults)),
+            faults: faultWords(faults),
           });
     const from = linked.from === undefined ? {} : { from: linked.from };
     return { first: { player: player.id, shot, ...from }, player, problem };
   } catch (error) {
     if (!(error instanceof FaultyInput)) throw error;
     const problem = t('This link could not be read. {faults}.', {
-      faults: faultLine(sayFaults(error.faults)),
+      faults: faultWords(error.faults),
     });
     return { ...usual, problem };
   }

@@ -1,4 +1,4 @@
-import { errorWords, faultLine, sayFaults } from '@/core/tell/facts/faultWords';
+import { errorWords, faultWords } from '@/core/tell/facts/faultWords';
 import { parseArgs } from 'node:util';
 import readline from 'node:readline/promises';
 import { FaultyInput } from '@/core/contract/check/fault';
@@ -122,7 +122,7 @@ export async function accounts(
     }
   } catch (error) {
     if (error instanceof FaultyInput) {
-      complain(faultLine(sayFaults(error.faults)));
+      complain(faultWords(error.faults));
       return 2;
     }
     if (cannotOpen(error)) {

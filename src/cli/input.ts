@@ -1,9 +1,7 @@
 import { readFileSync } from 'node:fs';
 import PQueue from 'p-queue';
 import { FaultyInput, parseJson } from '@/core/contract/check/fault';
-import { Refusal } from '@/core/contract/check/refusal';
-import { sayFaults, type SaidFault } from '@/core/tell/facts/faultWords';
-import { sayFact } from '@/core/tell/facts/sayFact';
+import { errorWords, sayFaults, type SaidFault } from '@/core/tell/facts/faultWords';
 import { endThreads, inThread, threadsWide } from '@/workers/server/pool';
 import { CALLS } from '@/workers/server/calls';
 import type { Answered, Asked } from '@/workers/server/order';
@@ -14,9 +12,9 @@ export const readText = (source: string): string =>
 
 /** The faults of an error; anything unexpected is a fault of the input as a whole. */
 export function faultsOf(error: unknown): readonly SaidFault[] {
-  if (error instanceof FaultyInput) return sayFaults(error.faults);
-  if (error instanceof Refusal) return [{ path: error.path, message: sayFact(error.why) }];
-  return [{ path: 'input', message: error instanceof Error ? error.message : String(error) }];
+  return error instanceof FaultyInput
+    ? sayFaults(error.faults)
+    : [{ path: 'input', message: errorWords(error) }];
 }
 
 /** Flags and files of a command line, flags being those that are known. Null when a flag is not known. */

@@ -1,6 +1,6 @@
-import { Refusal } from '@/core/contract/check/refusal';
 import { fact } from '@/core/ground/fact/fact';
 import type { Sql, Tx } from './sql/sql';
+import { ChangedElsewhere } from './standing';
 import { FaultyInput, type Fault } from '@/core/contract/check/fault';
 import {
   excludedAtFirst,
@@ -209,15 +209,8 @@ export async function changeBall(
   );
   if (rows[0]) return ballOf(rows[0]);
   const { rows: here } = await db.query('select 1 from balls where id = $1', [id]);
-  if (here.length > 0) throw new ChangedElsewhere();
+  if (here.length > 0) throw new ChangedElsewhere('ball');
   return null;
-}
-
-/** Thrown where a ball was changed by somebody else since it was read. */
-export class ChangedElsewhere extends Refusal {
-  constructor() {
-    super(fact('kept.ballChanged'), 'ball', 409);
-  }
 }
 
 /** How many balls the simulated tracker made. */

@@ -43,7 +43,7 @@ export function inRoster(written: readonly unknown[], player: string): void {
 
 /** Thrown when a record was saved elsewhere since it was opened. */
 export class ChangedElsewhere extends Refusal {
-  constructor(path: 'plan' | 'place') {
-    super(fact('kept.changedElsewhere'), path, 409);
+  constructor(path: 'plan' | 'place' | 'ball') {
+    super(fact(path === 'ball' ? 'kept.ballChanged' : 'kept.changedElsewhere'), path, 409);
   }
 }

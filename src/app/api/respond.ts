@@ -15,6 +15,10 @@ export function refuse(status: number, faults: readonly Fault[]): Response {
 export const notFound = (): Response =>
   refuse(404, [{ path: 'id', message: fact('request.noRecord') }]);
 
+/** The refusal of an id under which nothing can be saved. */
+export const noUuid = (): Response =>
+  refuse(400, [{ path: 'id', message: fact('request.mustBeUuid') }]);
+
 /** Of what names somebody: it is kept in no cache. */
 const NOWHERE_ELSE = { 'cache-control': 'no-store' } as const;
 

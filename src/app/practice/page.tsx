@@ -1,7 +1,6 @@
 import { t } from '@/core/tell/language/t';
 import { data } from '@/app/data';
-import { storedDrills } from '@/data/drills';
-import { drillsWith } from '@/core/tell/drills/libraryWords';
+import { listDrills } from '@/app/drills';
 import { listHomework } from '@/data/homework';
 import { playersForDesk } from '@/data/players';
 import { PracticePage } from '@/ui/practice/PracticePage';
@@ -18,7 +17,7 @@ export default async function Page() {
   const { sql } = await data();
   const [plans, drills, players] = await Promise.all([
     listHomework(sql),
-    storedDrills(sql).then(drillsWith),
+    listDrills(sql),
     playersForDesk(sql, OFFERED),
   ]);
   const { timeZone } = Intl.DateTimeFormat().resolvedOptions();

@@ -1,6 +1,6 @@
 import { t } from '@/core/tell/language/t';
 import type { Fault } from '@/core/contract/check/fault';
-import { faultLine, sayFaults } from '@/core/tell/facts/faultWords';
+import { faultWords } from '@/core/tell/facts/faultWords';
 
 /** Why work gave no answer: what it was asked is faulty, or the thread itself could not do it. */
 export class Failure extends Error {
@@ -9,7 +9,7 @@ export class Failure extends Error {
     readonly faults: readonly Fault[] | null,
     cause?: unknown,
   ) {
-    super(faults ? faultLine(sayFaults(faults)) : workBroke(), { cause });
+    super(faults ? faultWords(faults) : workBroke(), { cause });
     this.name = 'Failure';
   }
 }

@@ -13,7 +13,7 @@ import type { ClubInput } from '@/core/contract/shot/club';
 import { lengthOf } from '@/core/contract/check/fields';
 import { sayLength } from '@/core/tell/language/say';
 import type { UnitSystem } from '@/core/ground/units/system';
-import { faultLine, sayFaults } from '@/core/tell/facts/faultWords';
+import { faultWords } from '@/core/tell/facts/faultWords';
 import { FIRST_SHOT, readingToQuery } from '@/core/contract/reading/reading';
 import { capital } from '@/core/tell/words/capital';
 import { HAND_WORDS, MISS_NAMES, SKILL_WORDS } from '@/core/tell/words/player';
@@ -87,7 +87,7 @@ export function NoPlayers({ house }: { house: House }) {
 
   const begin = async (): Promise<void> => {
     const faults = faultsIn(() => readPlayerRecord(record));
-    if (faults) return setFault(faultLine(sayFaults(faults)));
+    if (faults) return setFault(faultWords(faults));
     setBusy(true);
     setFault(null);
     const settings = { ...house, units, name: name.trim() || house.name };

@@ -2,7 +2,7 @@
 
 import { useEffect, useRef, useState } from 'react';
 import { FaultyInput } from '@/core/contract/check/fault';
-import { faultLine, sayFaults } from '@/core/tell/facts/faultWords';
+import { faultWords } from '@/core/tell/facts/faultWords';
 import { readPlace, type Place } from '@/core/place/record/place';
 import type { StoredPlace } from '@/core/place/record/stored';
 import { keep, keptIn, letGo } from '../kit/kept';
@@ -58,7 +58,7 @@ export function usePlace(stored: StoredPlace) {
         readPlace(place);
       } catch (error) {
         if (!(error instanceof FaultyInput)) throw error;
-        return setSaving({ state: 'unsaved', why: faultLine(sayFaults(error.faults)) });
+        return setSaving({ state: 'unsaved', why: faultWords(error.faults) });
       }
       setSaving({ state: 'saving' });
       const url = `/api/places/${id}?from=${version.current}`;

@@ -1,11 +1,10 @@
 import { data } from '@/app/data';
-import { storedDrills } from '@/data/drills';
-import { drillsWith } from '@/core/tell/drills/libraryWords';
+import { listDrills } from '@/app/drills';
 
 export const dynamic = 'force-dynamic';
 
 /** All drills: the library's, changed ones and own ones, those that are archived too. */
 export async function GET(): Promise<Response> {
   const { sql } = await data();
-  return Response.json(drillsWith(await storedDrills(sql)));
+  return Response.json(await listDrills(sql));
 }

@@ -47,7 +47,7 @@ export function playerQuery(params: URLSearchParams): PlayerQuery {
   if (search.length > LONGEST_SEARCH) {
     faults.push({
       path: 'search',
-      message: fact('request.mostCharacters', { most: LONGEST_SEARCH }),
+      message: fact('check.mostCharacters', { most: LONGEST_SEARCH }),
     });
   }
   const said = params.get('order') ?? 'name';
@@ -55,8 +55,8 @@ export function playerQuery(params: URLSearchParams): PlayerQuery {
   if (!order) {
     faults.push({
       path: 'order',
-      message: fact('request.orders', {
-        orders: PLAYER_ORDERS.join(', '),
+      message: fact('request.oneOf', {
+        words: PLAYER_ORDERS.join(', '),
         said,
       }),
     });

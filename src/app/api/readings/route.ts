@@ -12,7 +12,7 @@ const LONGEST_SEARCH = 120;
 export async function GET(request: Request): Promise<Response> {
   const search = new URL(request.url).searchParams.get('search') ?? '';
   if (search.length > LONGEST_SEARCH) {
-    const message = fact('request.mostCharacters', {
+    const message = fact('check.mostCharacters', {
       most: LONGEST_SEARCH,
     });
     return refuse(400, [{ path: 'search', message }]);

@@ -4,8 +4,7 @@ import { sessionsFor } from '@/core/lesson/homework/sessions';
 import { historyOf } from '@/core/lesson/review/history';
 import { data } from '@/app/data';
 import { ballsOfPlayer } from '@/data/balls';
-import { storedDrills } from '@/data/drills';
-import { drillsWith } from '@/core/tell/drills/libraryWords';
+import { listDrills } from '@/app/drills';
 import { listHomework } from '@/data/homework';
 import { listLessons } from '@/data/lessons';
 import { playerById } from '@/data/players';
@@ -31,7 +30,7 @@ export default async function Page({ params }: { params: Promise<{ token: string
     listLessons(sql, id),
     ballsOfPlayer(sql, id, BALLS),
     listHomework(sql, id),
-    storedDrills(sql).then(drillsWith),
+    listDrills(sql),
   ]);
   const known = drillsById(drills);
   const homework = lessons.flatMap(({ id: lesson, plan, homework: forAll, own_homework }) => {

@@ -5,8 +5,7 @@ import { notFound } from 'next/navigation';
 import { drillsById } from '@/core/lesson/drills/chosen';
 import { itemsFrom, type Homework } from '@/core/lesson/homework/plan';
 import { data } from '@/app/data';
-import { storedDrills } from '@/data/drills';
-import { drillsWith } from '@/core/tell/drills/libraryWords';
+import { listDrills } from '@/app/drills';
 import { homeworkById } from '@/data/homework';
 import { isId } from '@/data/id';
 import { playerById, playersForDesk } from '@/data/players';
@@ -61,7 +60,7 @@ export default async function Page({
   const player = playerId ? await playerById(sql, playerId) : null;
   if (!player) notFound();
   const [drills, roster, readings] = await Promise.all([
-    storedDrills(sql).then(drillsWith),
+    listDrills(sql),
     playersForDesk(sql, 12),
     readingsOfPlayer(sql, player.id, READINGS),
   ]);

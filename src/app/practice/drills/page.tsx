@@ -1,7 +1,6 @@
 import { t } from '@/core/tell/language/t';
 import { data } from '@/app/data';
-import { storedDrills } from '@/data/drills';
-import { drillsWith } from '@/core/tell/drills/libraryWords';
+import { listDrills } from '@/app/drills';
 import { DrillsPage } from '@/ui/drills/DrillsPage';
 import { titled } from '../../titled';
 
@@ -11,5 +10,5 @@ export const generateMetadata = () => titled(t('Drills'));
 
 export default async function Page() {
   const { sql } = await data();
-  return <DrillsPage first={drillsWith(await storedDrills(sql))} />;
+  return <DrillsPage first={await listDrills(sql)} />;
 }

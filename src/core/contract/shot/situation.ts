@@ -68,9 +68,9 @@ export function trustedFaults(
   return [
     {
       path,
-      message: fact('shot.favouriteNotInBag', {
+      message: fact('shot.clubNotInBag', {
         names: names.join(', '),
-        trusted,
+        club: trusted,
       }),
     },
   ];

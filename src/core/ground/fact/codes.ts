@@ -54,6 +54,7 @@ export interface Codes {
   'check.listOf': 'value';
   'check.month': never;
   'check.moreFaults': 'more';
+  'check.mostCharacters': 'most';
   'check.notANumber': 'text';
   'check.notEmpty': never;
   'check.notJson': 'message';
@@ -73,7 +74,6 @@ export interface Codes {
   'check.unknownField': never;
   'check.uuid': never;
   'check.whole': 'low' | 'high' | 'value';
-  'csv.cellTooLong': 'mostCell';
   'csv.cells': 'row' | 'heads';
   'csv.club': 'number';
   'csv.meanings': 'meanings';
@@ -161,7 +161,6 @@ export interface Codes {
   'request.isNotType': 'type';
   'request.json': never;
   'request.lessonGone': never;
-  'request.mostCharacters': 'most';
   'request.mostDevices': never;
   'request.mostLinks': 'mostLinks';
   'request.mostPixels': 'mostPixels';
@@ -175,10 +174,8 @@ export interface Codes {
   'request.notInLesson': 'player';
   'request.notSignedIn': never;
   'request.notWhole': never;
-  'request.oneNotInLesson': 'one';
-  'request.orders': 'orders' | 'said';
+  'request.oneOf': 'words' | 'said';
   'request.round': never;
-  'request.sands': 'sands' | 'said';
   'request.tooLarge': 'most';
   'request.trackerTaken': never;
   'request.trueOrFalse': 'text';
@@ -205,7 +202,6 @@ export interface Codes {
   'shot.clubTwice': 'club';
   'shot.edgeAssumed': 'before';
   'shot.edgePastFlag': never;
-  'shot.favouriteNotInBag': 'names' | 'trusted';
   'shot.landingBeforeLip': never;
   'shot.lieTwice': never;
   'shot.lipAssumed': never;

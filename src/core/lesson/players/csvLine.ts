@@ -136,7 +136,7 @@ function lineOf(cells: ReadonlyMap<string, string>, house: House): ReadLine {
 /** A line with a cell that nobody writes: it is not looked into. */
 const tooLong = (column: string): ReadLine => ({
   record: null,
-  faults: [{ path: column, message: fact('csv.cellTooLong', { mostCell: MOST_CELL }) }],
+  faults: [{ path: column, message: fact('check.mostCharacters', { most: MOST_CELL }) }],
 });
 
 /**

@@ -25,6 +25,9 @@ export function errorWords(error: unknown): string {
 export const wrongWords = (faults: readonly Fault[]): string =>
   faults.map(({ message }) => sayFact(message)).join('; ');
 
-/** Faults in a line: "shot.pin_yd: must be a number ...; ...". */
+/** Faults as they are said, in a line: "shot.pin_yd: must be a number ...; ...". */
 export const faultLine = (faults: readonly SaidFault[]): string =>
   faults.map(({ path, message }) => `${path}: ${message}`).join('; ');
+
+/** {@link faultLine} of faults that are still to be said. */
+export const faultWords = (faults: readonly Fault[]): string => faultLine(sayFaults(faults));

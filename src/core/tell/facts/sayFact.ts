@@ -1,7 +1,5 @@
 import { IntlMessageFormat } from 'intl-messageformat';
 import type { Code, Fact, Length, Limits, Value } from '@/core/ground/fact/fact';
-import { fromMetres, toMetres } from '@/core/ground/units/length';
-import { unitFor } from '@/core/ground/units/unitFor';
 import type { UnitSystem } from '@/core/ground/units/system';
 import { spoken } from '../language/language';
 import { sayLength, sayLimits } from '../language/say';
@@ -37,11 +35,8 @@ function valueWords(value: Value, units: UnitSystem): string | number {
 
 const isList = (value: Value): value is readonly Value[] => Array.isArray(value);
 
-function lengthWords({ metres, scale, whole }: Length, units: UnitSystem): string {
-  if (!whole) return sayLength(metres, scale, units);
-  const unit = unitFor(scale, units);
-  return sayLength(toMetres(Math.round(fromMetres(metres, unit)), unit), scale, units);
-}
+const lengthWords = ({ metres, scale, whole }: Length, units: UnitSystem): string =>
+  sayLength(metres, scale, units, whole ? 0 : 1);
 
 /**
  * A fact in the language in force, lengths in the reader's units.

@@ -18,14 +18,14 @@ export function plainNumber(value: number, digits = 1): string {
 }
 
 /**
- * A length with its unit, joined by a no-break space: "18 yd", "3.5 ft", "1.1 m".
+ * A length with its unit, joined by a no-break space: "18 yd", "3.5 ft", "1.1 m"; with at most `digits` decimals.
  *
  * @example
  * sayLength(16.4592, 'ground', 'yards'); // => '18\u00a0yd'
  */
-export function sayLength(metres: number, scale: Scale, system: UnitSystem): string {
+export function sayLength(metres: number, scale: Scale, system: UnitSystem, digits = 1): string {
   const unit = unitFor(scale, system);
-  return `${plainNumber(fromMetres(metres, unit))}\u00a0${unit}`;
+  return `${plainNumber(fromMetres(metres, unit), digits)}\u00a0${unit}`;
 }
 
 /** Only the quarters have signs of their own in the faces that are printed. */

@@ -2,23 +2,23 @@ import type { Cause, Sign } from '@/core/lesson/faults/causes';
 import { told } from '../language/told';
 
 /** Signs as questions to the eye: "Is the weight on the trail foot at impact?" */
-const LOOKS: Readonly<Record<string, { look: string }>> = told({
-  'weight-back': { look: 'Is the weight on the trail foot as the club goes through?' },
-  rises: { look: 'Do the head and chest rise before the ball has gone?' },
-  slows: { look: 'Does the club slow down into the sand, with the finish cut short?' },
-  'short-swing': { look: 'Is the backswing shorter than the call?' },
-  'ball-back': { look: 'Is the ball further back in the stance than the call?' },
-  'ball-forward': { look: 'Is the ball further forward than the call?' },
-  'face-closed': { look: 'Is the face more closed at address or turned over through the sand?' },
-  'face-laid': { look: 'Is the face more open than the call?' },
-  'hands-ahead': { look: 'Do the hands lead far ahead of the ball at address?' },
-  sways: { look: 'Do the knees and hips slide along the line?' },
-  steep: { look: 'Does the club come down steeply and stop in the sand?' },
-  flat: { look: 'Does the club come in flat, brushing or skipping along the sand?' },
-  'feet-loose': { look: 'Do the feet slip or turn in the sand?' },
-  'aims-lead': { look: 'Do the feet and shoulders aim further to the lead side than the call?' },
-  'aims-trail': { look: 'Do the feet and shoulders aim to the trail side of the call?' },
-  quick: { look: 'Is the swing quicker or longer than the call?' },
+const LOOKS: Readonly<Record<string, string>> = told({
+  'weight-back': 'Is the weight on the trail foot as the club goes through?',
+  rises: 'Do the head and chest rise before the ball has gone?',
+  slows: 'Does the club slow down into the sand, with the finish cut short?',
+  'short-swing': 'Is the backswing shorter than the call?',
+  'ball-back': 'Is the ball further back in the stance than the call?',
+  'ball-forward': 'Is the ball further forward than the call?',
+  'face-closed': 'Is the face more closed at address or turned over through the sand?',
+  'face-laid': 'Is the face more open than the call?',
+  'hands-ahead': 'Do the hands lead far ahead of the ball at address?',
+  sways: 'Do the knees and hips slide along the line?',
+  steep: 'Does the club come down steeply and stop in the sand?',
+  flat: 'Does the club come in flat, brushing or skipping along the sand?',
+  'feet-loose': 'Do the feet slip or turn in the sand?',
+  'aims-lead': 'Do the feet and shoulders aim further to the lead side than the call?',
+  'aims-trail': 'Do the feet and shoulders aim to the trail side of the call?',
+  quick: 'Is the swing quicker or longer than the call?',
 });
 
 /** Causes by name, and what is done about each. */
@@ -85,7 +85,7 @@ const CAUSES: Readonly<Record<string, { name: string; fix: string }>> = told({
 });
 
 /** The question that a sign is looked for with. */
-export const lookWords = ({ id }: Pick<Sign, 'id'>): string => LOOKS[id]?.look ?? id;
+export const lookWords = ({ id }: Pick<Sign, 'id'>): string => LOOKS[id] ?? id;
 
 /** What a cause is called. */
 export const causeName = ({ id }: Pick<Cause, 'id'>): string => CAUSES[id]?.name ?? id;

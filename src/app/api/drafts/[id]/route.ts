@@ -3,7 +3,7 @@ import { readDraftRequest } from '@/core/contract/reading/keepSchema';
 import { data } from '@/app/data';
 import { removeDraft, saveDraft } from '@/data/drafts';
 import { isId } from '@/data/id';
-import { refuse, whenDone, withJson } from '../../respond';
+import { refuse, whenDone, withJson, noUuid } from '../../respond';
 
 export const dynamic = 'force-dynamic';
 
@@ -15,7 +15,7 @@ export function PUT(request: Request, { params }: Context): Promise<Response> {
   return withJson(request, async (body) => {
     const draft = readDraftRequest(body);
     const { id } = await params;
-    if (!isId(id)) return refuse(400, [{ path: 'id', message: fact('request.mustBeUuid') }]);
+    if (!isId(id)) return noUuid();
     const { sql } = await data();
     const saved = await saveDraft(sql, id, draft);
     if (saved) return new Response(null, { status: 204 });

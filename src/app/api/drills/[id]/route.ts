@@ -1,7 +1,7 @@
 import { readDrill } from '@/core/lesson/drills/drill';
 import { data } from '@/app/data';
-import { storedDrills, removeDrill, saveDrills } from '@/data/drills';
-import { drillsWith } from '@/core/tell/drills/libraryWords';
+import { listDrills } from '@/app/drills';
+import { removeDrill, saveDrills } from '@/data/drills';
 import { whenDone, withJson } from '../../respond';
 import { drillId, type DrillContext } from './context';
 
@@ -14,7 +14,7 @@ export function PUT(request: Request, context: DrillContext): Promise<Response> 
     const id = await drillId(context);
     const { sql } = await data();
     await saveDrills(sql, [{ id, ...drill }]);
-    return Response.json(drillsWith(await storedDrills(sql)).find((each) => each.id === id));
+    return Response.json((await listDrills(sql)).find((each) => each.id === id));
   });
 }
 

@@ -1,7 +1,6 @@
 import { drillsFile } from '@/core/lesson/drills/drillFile';
 import { data } from '@/app/data';
-import { storedDrills } from '@/data/drills';
-import { drillsWith } from '@/core/tell/drills/libraryWords';
+import { listDrills } from '@/app/drills';
 import { download } from '../../respond';
 
 export const dynamic = 'force-dynamic';
@@ -9,7 +8,7 @@ export const dynamic = 'force-dynamic';
 /** Every drill as a file that an import takes again. */
 export async function GET(): Promise<Response> {
   const { sql } = await data();
-  const drills = drillsWith(await storedDrills(sql)).map(
+  const drills = (await listDrills(sql)).map(
     ({ from: _from, archived: _archived, ...drill }) => drill,
   );
   const text = JSON.stringify(drillsFile(drills), null, 2);

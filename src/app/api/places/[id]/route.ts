@@ -1,9 +1,8 @@
-import { fact } from '@/core/ground/fact/fact';
 import { readPlace } from '@/core/place/record/place';
 import { data } from '@/app/data';
 import { isId } from '@/data/id';
 import { placeById, savePlace, setPlaceDeleted } from '@/data/places';
-import { notFound, refuse, whenDone, withJson } from '../../respond';
+import { notFound, whenDone, withJson, noUuid } from '../../respond';
 import type { IdContext } from '../../idContext';
 
 export const dynamic = 'force-dynamic';
@@ -20,7 +19,7 @@ export function PUT(request: Request, { params }: IdContext): Promise<Response> 
   return withJson(request, async (body) => {
     const place = readPlace(body);
     const { id } = await params;
-    if (!isId(id)) return refuse(400, [{ path: 'id', message: fact('request.mustBeUuid') }]);
+    if (!isId(id)) return noUuid();
     const { sql } = await data();
     const from = new URL(request.url).searchParams.get('from') ?? undefined;
     await savePlace(sql, id, place, from);

@@ -1,10 +1,9 @@
-import { fact } from '@/core/ground/fact/fact';
 import { readHomework } from '@/core/lesson/homework/plan';
 import { data } from '@/app/data';
 import { homeworkById, saveHomework, setHomeworkDeleted } from '@/data/homework';
 import { isId } from '@/data/id';
 import { earliestToday } from '../../../today';
-import { notFound, refuse, whenDone, withJson } from '../../respond';
+import { notFound, whenDone, withJson, noUuid } from '../../respond';
 import type { IdContext } from '../../idContext';
 
 export const dynamic = 'force-dynamic';
@@ -20,7 +19,7 @@ export async function GET(_request: Request, { params }: IdContext): Promise<Res
 export function PUT(request: Request, { params }: IdContext): Promise<Response> {
   return withJson(request, async (body) => {
     const { id } = await params;
-    if (!isId(id)) return refuse(400, [{ path: 'id', message: fact('request.mustBeUuid') }]);
+    if (!isId(id)) return noUuid();
     const { sql } = await data();
     const stands = await homeworkById(sql, id);
     await saveHomework(sql, id, readHomework(body, stands ? undefined : earliestToday()));

@@ -26,7 +26,7 @@ export async function GET(
   const { plan, summary } = lesson;
   const one = query.get('player');
   if (one !== null && !plan.players.includes(one)) {
-    return refuse(400, [{ path: 'player', message: fact('request.oneNotInLesson', { one }) }]);
+    return refuse(400, [{ path: 'player', message: fact('request.notInLesson', { player: one }) }]);
   }
   const [house, balls, players] = await Promise.all([
     academyIn(sql),

@@ -23,8 +23,8 @@ export async function GET(
   const said = query.get('sand') ?? 'medium';
   const sand = SAND_PRESETS.find((preset) => preset === said);
   if (!sand) {
-    const message = fact('request.sands', {
-      sands: SAND_PRESETS.join(', '),
+    const message = fact('request.oneOf', {
+      words: SAND_PRESETS.join(', '),
       said,
     });
     return refuse(400, [{ path: 'sand', message }]);

@@ -2,8 +2,7 @@ import { drillsById } from '@/core/lesson/drills/chosen';
 import { sessionsFor } from '@/core/lesson/homework/sessions';
 import { academyIn } from '@/app/house';
 import { data } from '@/app/data';
-import { storedDrills } from '@/data/drills';
-import { drillsWith } from '@/core/tell/drills/libraryWords';
+import { listDrills } from '@/app/drills';
 import { homeworkById } from '@/data/homework';
 import { isId } from '@/data/id';
 import { playerById } from '@/data/players';
@@ -27,7 +26,7 @@ export async function GET(
   const [house, player, drills] = await Promise.all([
     academyIn(sql),
     playerById(sql, plan.player),
-    storedDrills(sql).then(drillsWith),
+    listDrills(sql),
   ]);
   const known = drillsById(drills);
   const asked = new URL(request.url).searchParams.get('units') ?? undefined;

@@ -2,8 +2,7 @@ import { drillsById } from '@/core/lesson/drills/chosen';
 import { calendarOf } from '@/core/tell/drills/calendar';
 import { sessionsFor } from '@/core/lesson/homework/sessions';
 import { data } from '@/app/data';
-import { storedDrills } from '@/data/drills';
-import { drillsWith } from '@/core/tell/drills/libraryWords';
+import { listDrills } from '@/app/drills';
 import { homeworkById } from '@/data/homework';
 import { isId } from '@/data/id';
 import { todayIn } from '../../../../today';
@@ -18,7 +17,7 @@ export async function GET(_request: Request, { params }: IdContext): Promise<Res
   const { sql } = await data();
   const homework = isId(id) ? await homeworkById(sql, id) : null;
   if (!homework) return notFound();
-  const drills = drillsById(drillsWith(await storedDrills(sql)));
+  const drills = drillsById(await listDrills(sql));
   const { plan, playerName, revision, most } = homework;
   const file = calendarOf({
     id,

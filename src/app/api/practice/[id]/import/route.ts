@@ -1,7 +1,6 @@
 import { readResultsCsv } from '@/core/lesson/homework/resultsCsv';
 import { data } from '@/app/data';
-import { storedDrills } from '@/data/drills';
-import { drillsWith } from '@/core/tell/drills/libraryWords';
+import { listDrills } from '@/app/drills';
 import { addResults, homeworkById } from '@/data/homework';
 import { isId } from '@/data/id';
 import { v4 as uuid } from 'uuid';
@@ -18,7 +17,7 @@ export function POST(request: Request, { params }: IdContext): Promise<Response>
     const { id } = await params;
     const { sql } = await data();
     if (!isId(id)) return notFound();
-    const results = readResultsCsv(text, drillsWith(await storedDrills(sql)), latestToday(), uuid);
+    const results = readResultsCsv(text, await listDrills(sql), latestToday(), uuid);
     if (!(await addResults(sql, id, results))) return notFound();
     return Response.json({ added: results.length, homework: await homeworkById(sql, id) });
   });
